@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { formatLength, parseLength } from '#core/units'
+import { LIMITS, type LimitName } from '#shared/fields'
+
+const model = defineModel<number | null>({ required: true })
+const { label, limit, optional = false, hint = '' } = defineProps<{
+  label: string
+  limit: LimitName
+  /** Empty means “not measured” and gives null. @defaultValue false */
+  optional?: boolean
+  hint?: string
+}>()
+
+const bench = useBenchStore()
+const text = ref('')
+const shown = (mm: number | null) => (mm === null || Number.isNaN(mm) ? '' : formatLength(mm, bench.unit).replace('−', '-'))
+watch([model, () => bench.unit], () => {
+  if (!Number.isNaN(model.value)) text.value = shown(model.value)
+}, { immediate: true })
+
+const problem = computed(() => {
+  const trimmed = text.value.trim()
+  if (trimmed === '') return optional ? null : `${label} is missing`
+  const mm = parseLength(trimmed, bench.unit)
+  const [min, max] = LIMITS[limit]
+  if (mm === null) return `“${trimmed.slice(0, 20)}” is not a length: type ${bench.unit === 'mm' ? '4.5' : '1/4 or 0.25'}`
+  return mm >= min && mm <= max ? null : `${label} goes from ${formatLength(min, bench.unit)} to ${formatLength(max, bench.unit)} ${bench.unit}`
+})
+
+// NaN tells the form that the field holds something unusable; its schema refuses it.
+function take(): void {
+  if (problem.value) model.value = Number.NaN
+  else model.value = text.value.trim() === '' ? null : parseLength(text.value, bench.unit)
+}
+const id = useId()
+</script>
+
+<template>
+  <div class="length">
+    <label class="field-label" :for="id">{{ label }} <span class="hint">{{ bench.unit }}</span></label>
+    <UInput :id="id" v-model="text" inputmode="decimal" autocomplete="off" :placeholder="optional ? 'not measured' : ''" :aria-invalid="problem !== null" :aria-describedby="problem ? `${id}-problem` : undefined" :color="problem ? 'error' : 'primary'" @update:model-value="take" />
+    <p v-if="problem" :id="`${id}-problem`" class="strikes-ink hint" role="alert">
+      {{ problem }}
+    </p>
+    <p v-else-if="hint" class="hint">
+      {{ hint }}
+    </p>
+  </div>
+</template>

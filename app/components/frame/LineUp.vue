@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { describeNeedle, needleLabel } from '#core/needle'
+import type { Thread } from '#shared/records'
+import { VERDICT_LOOKS } from '~/utils/verdict'
+
+const book = useBookStore()
+const bench = useBenchStore()
+const { length, bare } = useLength()
+
+const thread = (id: string | null): Thread | null => book.shelf.threads.get(id ?? '') ?? null
+const left = computed(() => thread(bench.setup.threadIds.left))
+const right = computed(() => thread(bench.setup.threadIds.right))
+const bobbin = computed(() => thread(bench.setup.bobbinId))
+const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? ''))
+const twin = computed(() => bench.parts.needle !== null && bench.parts.needle.construction !== 'single')
+const look = computed(() => bench.result && VERDICT_LOOKS[bench.result.verdict])
+const spare = computed(() => {
+  if (!bench.result) return 'machine and needle missing'
+  const mm = bench.result.spareMm
+  return mm < 0 ? `${length(-mm)} too far` : `${length(mm)} to spare`
+})
+
+const spoolNames = computed(() => {
+  const names = twin.value ? [left.value?.name ?? 'left not chosen', right.value?.name ?? 'right not chosen'] : [left.value?.name ?? 'not chosen']
+  return [...new Set(names)]
+})
+const footLine = computed(() => {
+  const { foot } = bench.parts
+  if (bench.setup.plate === 'single-hole') return 'single-hole plate'
+  if (foot?.singleHole) return 'single hole'
+  return foot?.slotMm != null ? `opening ${bare(foot.slotMm)}` : foot ? 'not measured' : 'zigzag plate'
+})
+
+/** A spool from above: the thread's colours wound round. */
+function spoolPaint(of: Thread | null): string {
+  if (!of) return 'repeating-linear-gradient(135deg, var(--line) 0 4px, var(--cloth) 4px 8px)'
+  const step = 360 / of.colours.length
+  return `conic-gradient(${of.colours.map(({ hex }, i) => `${hex} ${i * step}deg ${(i + 1) * step}deg`).join(', ')})`
+}
+</script>
+
+<template>
+  <header class="lineup" aria-label="Line-up: what is on the machine now">
+    <div class="stops">
+      <LineUpStop title="Machine" :main="bench.parts.machine?.name ?? 'Machine'" :sub="bench.parts.machine ? `widest ${bare(bench.parts.machine.maxWidthMm)}` : 'not chosen'">
+        <MachinePicker />
+      </LineUpStop>
+      <LineUpStop title="Spools" :main="spoolNames[0]!" :sub="spoolNames[1] ?? (twin ? 'both sides' : 'one needle')">
+        <template #picture>
+          <span class="spool" aria-hidden="true" :style="{ background: spoolPaint(left) }" />
+          <span v-if="twin" class="spool second" aria-hidden="true" :style="{ background: spoolPaint(right) }" />
+        </template>
+        <SpoolPicker />
+      </LineUpStop>
+      <LineUpStop title="Tension" :main="bench.setup.tension === null ? 'Tension' : `Tension ${bench.setup.tension}`" :sub="bench.parts.machine?.tensionDial ? `home is ${bench.parts.machine.tensionDial.home}` : 'home not known'">
+        <TensionPicker />
+      </LineUpStop>
+      <LineUpStop title="Needle" :main="bench.parts.needle ? `${bench.parts.needle.construction === 'single' ? 'Single' : bench.parts.needle.construction === 'twin' ? 'Twin' : 'Triple'} ${needleLabel(bench.parts.needle)}` : 'Needle'" :sub="bench.parts.needle?.type ?? 'not chosen'" :say="bench.parts.needle ? describeNeedle(bench.parts.needle) : undefined">
+        <NeedlePicker />
+      </LineUpStop>
+      <LineUpStop title="Foot and plate" :main="bench.parts.foot?.name ?? 'Foot'" :sub="footLine">
+        <FootPicker />
+      </LineUpStop>
+      <LineUpStop title="Cloth" :main="cloth ? `${cloth.name} ×${bench.setup.layers}` : 'Cloth'" :sub="cloth ? `${length(cloth.thicknessMm)}${cloth.thicknessMm === null ? '' : ' thick'}` : 'not chosen'">
+        <ClothPicker />
+      </LineUpStop>
+      <LineUpStop title="Bobbin" :main="bobbin?.name ?? 'Bobbin'" :sub="bobbin ? 'under side' : 'not chosen'">
+        <BobbinPicker />
+      </LineUpStop>
+    </div>
+    <NuxtLink to="/" class="verdict" :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}" aria-live="polite">
+      <b><UIcon v-if="look" :name="look.icon" class="sign" />{{ look?.word ?? 'No verdict' }}</b>
+      <span>{{ spare }}</span>
+    </NuxtLink>
+  </header>
+</template>
+
+<style scoped>
+.lineup { position: sticky; top: 0; z-index: 15; display: flex; align-items: center; gap: 12px; padding: 10px 22px; border-bottom: 1px solid var(--line); background: var(--cloth); min-height: 76px; min-width: 0; }
+/* Two threads run from stop to stop, as they do through the machine. */
+.stops { position: relative; flex: 1; min-width: 0; display: flex; gap: 10px; overflow-x: auto; padding: 3px; scrollbar-width: thin; }
+.stops::before { content: ""; position: absolute; left: 20px; right: 20px; top: 50%; height: 7px; margin-top: -4px; border-top: 2px solid var(--woad); border-bottom: 2px solid var(--weld); opacity: 0.8; }
+.spool { width: 34px; height: 34px; border-radius: 50%; border: 2px solid var(--white); box-shadow: 0 0 0 1.5px var(--line-strong), inset 0 0 0 11px transparent; flex: none; position: relative; }
+.spool::after { content: ""; position: absolute; inset: 10px; border-radius: 50%; background: var(--white); border: 1px solid var(--line-strong); }
+.spool.second { margin-left: -16px; }
+.verdict { flex: none; min-width: 128px; padding: 7px 14px; border: 1.5px solid var(--line-strong); border-radius: 12px; line-height: 1.2; background: var(--white); }
+.verdict b { display: flex; align-items: center; gap: 6px; font-size: 17px; }
+.verdict span { font-size: 14.5px; }
+.sign { font-size: 19px; }
+@media (max-width: 640px) {
+  .lineup { flex-direction: column-reverse; align-items: stretch; padding: 8px 12px; gap: 8px; }
+  .verdict { display: flex; justify-content: space-between; align-items: center; }
+}
+</style>

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+const { title, main, sub, say = undefined } = defineProps<{
+  title: string
+  main: string
+  sub: string
+  /** Read out instead of the short label. */
+  say?: string
+}>()
+const open = ref(false)
+provide(closePickerKey, () => {
+  open.value = false
+})
+</script>
+
+<template>
+  <UPopover v-model:open="open" :content="{ align: 'start', collisionPadding: 10 }">
+    <button type="button" class="stop" :aria-label="`${title}: ${say ?? main}, ${sub}. Change`">
+      <slot name="picture" />
+      <span class="words"><b>{{ main }}</b><em>{{ sub }}</em></span>
+    </button>
+    <template #content>
+      <section class="picker" :aria-label="title">
+        <slot />
+      </section>
+    </template>
+  </UPopover>
+</template>
+
+<style scoped>
+.stop { position: relative; flex: 0 1 auto; min-width: 84px; min-height: 52px; display: flex; align-items: center; gap: 6px; padding: 6px 10px; text-align: left; line-height: 1.2; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 12px; cursor: pointer; }
+.stop:hover { border-color: var(--mulberry); }
+.words { min-width: 0; }
+.stop b { display: block; font-size: 15px; font-weight: 650; max-width: 15ch; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+.stop em { display: block; font-style: normal; color: var(--mute); font-size: 13px; max-width: 17ch; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+.picker { width: min(380px, 92vw); max-height: min(74vh, 620px); overflow-y: auto; padding: 14px; color: var(--ink); }
+@media (max-width: 640px) { .stop { flex: none; } }
+</style>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { needleLabel, parseNeedleLabel } from '#core/needle'
+import type { NeedleRecord } from '#shared/records'
+import { newId } from '~/utils/id'
+
+const { record } = defineProps<{ record: NeedleRecord | null }>()
+const emit = defineEmits<{ done: [id: string | null] }>()
+const bench = useBenchStore()
+const { save } = useShelf()
+const text = ref(record ? `${record.construction === 'triple' ? 'triple ' : ''}${needleLabel(record)} ${record.type}` : '')
+const reading = computed(() => parseNeedleLabel(text.value, record ? 'neighbour' : bench.tripleGap))
+
+function submit(): void {
+  if (!reading.value.ok) return
+  const id = record?.id ?? newId('needle')
+  save('needles', { id, ...reading.value.needle })
+  emit('done', id)
+}
+</script>
+
+<template>
+  <form novalidate class="grid gap-3" @submit.prevent="submit">
+    <div>
+      <label class="field-label" for="needle-text">Label from the packet</label>
+      <UInput id="needle-text" v-model="text" autocomplete="off" placeholder="2.5/80, 4.0/100 jeans, 90/14" />
+    </div>
+    <p role="status" :class="reading.ok ? '' : 'hint'">
+      {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
+    </p>
+    <FormFoot :issues="[]" @cancel="emit('done', null)" />
+  </form>
+</template>

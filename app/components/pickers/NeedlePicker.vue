@@ -1,0 +1,19 @@
+<script setup lang="ts">
+import { describeNeedle, needleLabel } from '#core/needle'
+import type { NeedleRecord } from '#shared/records'
+import { byConstructionAndGap } from '~/utils/needles'
+
+const book = useBookStore()
+const bench = useBenchStore()
+const { remove } = useShelf()
+const needles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap))
+const name = (n: NeedleRecord) => `${n.construction === 'single' ? '' : `${n.construction} `}${needleLabel(n)}`
+</script>
+
+<template>
+  <RecordPicker title="Needle" :items="needles" :selected-id="bench.setup.needleId" :name="name" :hint="n => describeNeedle(n)" add-label="Add a needle by its label" @choose="bench.update('Choose the needle', { needleId: $event })" @remove="remove('needles', $event.id, name($event))">
+    <template #form="{ record, done }">
+      <NeedleForm :record="record" @done="done" />
+    </template>
+  </RecordPicker>
+</template>

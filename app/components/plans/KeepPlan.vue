@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { newId } from '~/utils/id'
+import { nameField } from '#shared/fields'
+
+const book = useBookStore()
+const bench = useBenchStore()
+const toast = useToast()
+const open = ref(false)
+const name = ref('')
+const problem = ref('')
+
+function start(): void {
+  name.value = [bench.parts.stitch?.name, bench.parts.needle && bench.parts.needle.construction !== 'single' ? bench.parts.needle.gapMm.toFixed(1) : '', bench.parts.machine?.name].filter(Boolean).join(' · ').slice(0, 80)
+  open.value = true
+}
+function keep(): void {
+  const parsed = nameField.safeParse(name.value)
+  problem.value = parsed.success ? '' : `Name ${parsed.error.issues[0]?.message}.`
+  if (!parsed.success) return
+  const { id: _, ...setup } = bench.setup
+  const id = newId('plan')
+  book.commit(`Keep ${parsed.data}`, [{ table: 'plans', id, record: { id, name: parsed.data, setup, keptAt: new Date().toISOString(), note: '' } }])
+  open.value = false
+  toast.add({ title: `Kept as “${parsed.data}”`, icon: 'i-lucide-check' })
+}
+defineShortcuts({ k: start })
+</script>
+
+<template>
+  <UPopover v-model:open="open" :content="{ align: 'end' }">
+    <UButton icon="i-lucide-bookmark" label="Keep this plan" @click="start" />
+    <template #content>
+      <form novalidate class="keep" @submit.prevent="keep">
+        <label class="field-label" for="plan-name">Keep it under a name</label>
+        <UInput id="plan-name" v-model="name" autocomplete="off" autofocus />
+        <p v-if="problem" role="alert" class="hint strikes-ink">
+          {{ problem }}
+        </p>
+        <UButton type="submit" label="Keep" icon="i-lucide-check" class="mt-3" />
+      </form>
+    </template>
+  </UPopover>
+</template>
+
+<style scoped>
+.keep { width: min(360px, 90vw); padding: 14px; }
+</style>

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { describeNeedle, needleLabel } from '#core/needle'
+import { judgeSwing } from '#core/swing'
+import { swingInputOf } from '#shared/bench'
+import type { NeedleRecord } from '#shared/records'
+import { byConstructionAndGap } from '~/utils/needles'
+
+/** Every needle owned, side by side, each with its own safe width or its refusal. */
+const book = useBookStore()
+const bench = useBenchStore()
+const { limit } = useLength()
+
+const tiles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap).map((needle) => {
+  const input = swingInputOf(bench.setup, { ...bench.parts, needle }, bench.settings)
+  const result = input && judgeSwing(input)
+  return { needle, refused: result !== null && result.safeWidthMm === null, word: result ? wordFor(needle, result.safeWidthMm, result.verdict) : '' }
+}))
+
+function wordFor(needle: NeedleRecord, safe: number | null, verdict: string): string {
+  if (safe === null) return verdict === 'close' ? 'close' : 'strikes'
+  if (safe === 0) return 'straight'
+  if (needle.gapMm >= WIDE_GAP_MM && needle.construction !== 'single' && bench.settings.schools.wideGap === 'straight-only') return 'straight'
+  return `to ${limit(safe)}`
+}
+/** From here up the straight-only school sews no swing. Source: common practice. */
+const WIDE_GAP_MM = 5
+
+function next(): void {
+  const index = tiles.value.findIndex(({ needle }) => needle.id === bench.setup.needleId)
+  const tile = tiles.value[(index + 1) % tiles.value.length]
+  if (tile) bench.update('Choose the needle', { needleId: tile.needle.id })
+}
+defineShortcuts({ n: next })
+</script>
+
+<template>
+  <div v-if="tiles.length > 0" class="tiles" role="group" aria-label="Needles I own">
+    <button
+      v-for="{ needle, word, refused } in tiles" :key="needle.id" type="button" class="tile"
+      :class="{ no: refused, triple: needle.construction === 'triple' }"
+      :aria-pressed="needle.id === bench.setup.needleId" :aria-label="`${describeNeedle(needle)}: ${word}`"
+      @click="bench.update('Choose the needle', { needleId: needle.id })"
+    >
+      <b>{{ needle.construction === 'triple' ? '3× ' : '' }}{{ needleLabel(needle) }}</b>
+      <em class="type">{{ needle.type }}</em>
+      <em>{{ word }}</em>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.tiles { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 6px; max-height: 198px; overflow-y: auto; padding: 2px; margin: -2px; }
+.tile { min-height: 56px; padding: 4px 2px; text-align: center; line-height: 1.15; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 10px; cursor: pointer; }
+.tile:hover { border-color: var(--mulberry); }
+.tile b { display: block; font-size: 15px; font-weight: 650; }
+.tile em { display: block; font-style: normal; font-size: 13px; color: var(--ink); white-space: nowrap; }
+.tile .type { color: var(--mute); font-size: 12px; overflow: hidden; text-overflow: ellipsis; padding: 0 3px; }
+.tile[aria-pressed="true"] { border-color: var(--mulberry); box-shadow: 0 0 0 1.5px var(--mulberry); background: var(--white); }
+.tile.no { background: repeating-linear-gradient(135deg, transparent 0 5px, color-mix(in srgb, var(--madder) 14%, transparent) 5px 7px); }
+.tile.no em:last-child { color: var(--madder-text); font-weight: 650; }
+</style>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { parseNeedleLabel } from '#core/needle'
+
+const bench = useBenchStore()
+const text = ref('')
+const reading = computed(() => (text.value.trim() === '' ? null : parseNeedleLabel(text.value, bench.tripleGap)))
+
+function putIn(): void {
+  if (!reading.value?.ok) return
+  bench.putInNeedle(reading.value.needle)
+  text.value = ''
+}
+</script>
+
+<template>
+  <form novalidate class="label" @submit.prevent="putIn">
+    <div class="flex gap-2">
+      <UInput v-model="text" aria-label="Needle label from the packet" autocomplete="off" placeholder="or type a label: 2.5/80" />
+      <UButton type="submit" variant="outline" label="Put in" :disabled="!reading?.ok" />
+    </div>
+    <p v-if="reading" role="status" class="hint" :class="{ 'strikes-ink': !reading.ok }">
+      {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
+    </p>
+  </form>
+</template>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { outerSpanMm } from '#core/needle'
+import { compareTwinMode, headline } from '#core/swing'
+import { VERDICT_LOOKS } from '~/utils/verdict'
+
+const bench = useBenchStore()
+const { length } = useLength()
+
+const look = computed(() => bench.result && VERDICT_LOOKS[bench.result.verdict])
+const line = computed(() => (bench.result && bench.swingInput ? headline(bench.result, bench.swingInput, bench.unit) : ''))
+const TELLING = new Set(['openings-unmeasured', 'hand-walk'])
+const why = computed(() => bench.reasons.filter(({ code }) => !TELLING.has(code)))
+const unmeasured = computed(() => bench.reasons.find(({ code }) => code === 'openings-unmeasured'))
+
+/** What the machine itself would let you set, where that is not what is safe. */
+const mode = computed(() => {
+  const { machine, needle } = bench.parts
+  if (!machine || !needle || !bench.result || needle.construction === 'single') return null
+  const { allowsMm, overMm, pastEachSideMm } = compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, bench.result.safeWidthMm)
+  const lead = machine.twinMode.kind === 'none'
+    ? `Your machine has no twin mode: it lets you set ${length(allowsMm)}`
+    : machine.twinMode.kind === 'on-off'
+      ? `Its twin mode assumes ${length(machine.twinMode.assumedGapMm)} and allows ${length(allowsMm)}`
+      : `Told ${length(outerSpanMm(needle))}, its twin mode allows ${length(allowsMm)}`
+  const past = pastEachSideMm > 0 ? `, ${length(pastEachSideMm)} past the end on each side` : overMm !== null && overMm > 0 ? `, ${length(overMm)} more than is safe` : ', no more than is safe'
+  const forget = machine.twinMode.kind !== 'none' && machine.forgetsTwinMode !== false ? ' Check it is on: it may be forgotten when the machine is switched off.' : ''
+  return { text: `${lead}${past}.${forget}`, warn: pastEachSideMm > 0 }
+})
+const wideNote = computed(() => {
+  const { needle } = bench.parts
+  const wide = needle !== null && needle.construction !== 'single' && needle.gapMm >= 5
+  return wide && bench.result?.swings && bench.settings.schools.wideGap === 'straight-only'
+    ? 'Your school sews straight only from a gap of 5.0 up.'
+    : null
+})
+</script>
+
+<template>
+  <section v-if="bench.result && look" class="say" role="status" aria-label="Verdict" :style="{ borderColor: look.edge, background: look.bg }">
+    <p class="line" :style="{ color: look.ink }">
+      <UIcon :name="look.icon" /> <b>{{ line }}</b>
+    </p>
+    <p v-for="reason in why" :key="reason.code" class="why">
+      {{ reason.message }}
+    </p>
+    <p v-if="wideNote" class="why close-ink">
+      {{ wideNote }}
+    </p>
+    <p v-if="mode" class="why" :class="{ 'strikes-ink': mode.warn }">
+      {{ mode.text }}
+    </p>
+    <p v-if="unmeasured" class="why">
+      {{ unmeasured.message }}
+    </p>
+  </section>
+  <section v-else class="say" role="status" aria-label="Verdict">
+    <p class="line">
+      <b>Choose a machine and a needle.</b>
+    </p>
+    <p class="why">
+      Then you see at once how wide it may swing, and why.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.say { border: 1.5px solid var(--line); background: var(--white); border-radius: 14px; padding: 10px 12px; }
+.line { font-size: 16.5px; display: flex; gap: 8px; align-items: flex-start; line-height: 1.25; }
+.line :deep(svg), .line .iconify { flex: none; margin-top: 2px; font-size: 19px; }
+.why { margin-top: 5px; font-size: 14.5px; line-height: 1.32; }
+</style>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { parseLength } from '#core/units'
+import { LIMITS } from '#shared/fields'
+
+const book = useBookStore()
+const bench = useBenchStore()
+const { bare, limit, sign } = useLength()
+
+const STEP_MM = 0.1
+const maxMm = computed(() => bench.parts.machine?.maxWidthMm ?? 9)
+const width = computed(() => bench.setup.stitch.widthMm)
+const text = ref('')
+watch([width, () => bench.unit], () => {
+  text.value = bare(width.value)
+}, { immediate: true })
+
+const problem = ref('')
+function typed(): void {
+  const mm = parseLength(text.value, bench.unit)
+  const [min, max] = LIMITS.widthMm
+  problem.value = mm !== null && mm >= min && mm <= max ? '' : `Width goes from ${bare(min)} to ${bare(max)} ${sign()}.`
+  if (problem.value === '') bench.setStitch({ widthMm: mm! })
+}
+/** Rounded to the dial's step, so that ten steps of 0.1 make 1. */
+function set(mm: number): void {
+  problem.value = ''
+  const stepped = Math.round(mm / STEP_MM) / Math.round(1 / STEP_MM)
+  bench.setStitch({ widthMm: Math.min(maxMm.value, Math.max(0, stepped)) }, 'width')
+}
+
+/** The scale behind the dial: how far each verdict goes, in percent of the machine's widest stitch. */
+const zones = computed(() => {
+  const { result } = bench
+  if (!result) return []
+  const share = (mm: number | null) => (100 * Math.min(mm ?? 0, maxMm.value)) / maxMm.value
+  const safe = share(result.safeWidthMm), most = Math.max(safe, share(result.limitWidthMm))
+  return [
+    { kind: 'clear', from: 0, to: safe }, { kind: 'close', from: safe, to: most }, { kind: 'strikes', from: most, to: 100 },
+  ].filter(({ from, to }) => to > from)
+})
+const ticks = computed(() => Array.from({ length: Math.floor(maxMm.value) + 1 }, (_, i) => i))
+const swings = computed(() => (bench.parts.stitch?.drops.some(({ x }) => x !== bench.parts.stitch?.drops[0]?.x) ?? false))
+defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.value + STEP_MM), 'w': bench.useSafeWidth })
+</script>
+
+<template>
+  <section aria-label="Stitch width">
+    <div class="top">
+      <input v-model="text" class="big serif" aria-label="Stitch width" inputmode="decimal" autocomplete="off" :disabled="!swings" @change="typed">
+      <span class="unit">{{ sign() }}</span>
+      <p class="safe" aria-live="polite">
+        <template v-if="!swings">
+          a straight seam has no width
+        </template>
+        <template v-else-if="bench.result">
+          {{ bench.result.safeWidthMm === null ? 'no safe width' : bench.result.safeWidthMm === 0 ? 'straight only' : 'safe to' }}
+          <b v-if="bench.result.safeWidthMm">{{ limit(bench.result.safeWidthMm) }}</b>
+          <span class="hint"> rule</span>
+        </template>
+      </p>
+      <UButton v-if="swings && bench.result && bench.result.safeWidthMm !== null && bench.result.safeWidthMm < width" size="sm" label="Set it" class="ml-auto" :aria-label="`Set the width to ${limit(bench.result.safeWidthMm)}`" @click="bench.useSafeWidth" />
+    </div>
+    <p v-if="problem" role="alert" class="strikes-ink hint">
+      {{ problem }}
+    </p>
+    <div class="dial">
+      <div class="zones" aria-hidden="true">
+        <span v-for="zone in zones" :key="zone.kind" :class="zone.kind" :style="{ left: `${zone.from}%`, width: `${zone.to - zone.from}%` }" />
+      </div>
+      <USlider :model-value="Math.min(width, maxMm)" :min="0" :max="maxMm" :step="STEP_MM" :disabled="!swings" aria-label="Stitch width" class="slider" :ui="{ track: 'bg-transparent', range: 'bg-transparent', thumb: 'size-6 border-0 ring-[3px] ring-(--mulberry) bg-(--white)' }" @update:model-value="set($event as number)" @change="book.endJoin()" />
+      <div class="ticks" aria-hidden="true">
+        <span v-for="tick in ticks" :key="tick" :style="{ left: `${(100 * tick) / maxMm}%` }">{{ tick }}</span>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.top { display: flex; align-items: baseline; gap: 8px; }
+.big { width: 2.3em; font-size: 44px; line-height: 1; background: none; border-bottom: 2px solid transparent; font-variant-numeric: lining-nums; }
+.big:enabled:hover { border-color: var(--line-strong); }
+.big:disabled { color: var(--mute); }
+.unit { color: var(--mute); }
+.safe b { color: var(--lichen-text); font-size: 19px; }
+.dial { position: relative; margin: 10px 12px 0; height: 46px; }
+.slider { position: absolute; top: 0; left: 0; right: 0; height: 26px; }
+.zones { position: absolute; left: 0; right: 0; top: 7px; height: 12px; border-radius: 6px; overflow: hidden; background: var(--line); }
+.zones span { position: absolute; top: 0; bottom: 0; }
+.zones .clear { background: var(--clear-bar); }
+.zones .close { background: var(--close-bar); }
+.zones .strikes { background: repeating-linear-gradient(135deg, var(--strikes-bar) 0 5px, var(--madder) 5px 6.5px); }
+.ticks span { position: absolute; top: 28px; transform: translateX(-50%); color: var(--mute); font-size: 13px; }
+</style>

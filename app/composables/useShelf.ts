@@ -1,0 +1,69 @@
+import { type AnyRecord, type RecordOf, TABLE_NAMES, type TableName } from '#shared/records'
+import { referencesOf } from '#shared/references'
+import { EMPTY_SETUP } from '#shared/defaults'
+
+/** Saving and removing what the user owns, with the same rules everywhere. */
+export function useShelf() {
+  const book = useBookStore()
+  const bench = useBenchStore()
+  const toast = useToast()
+
+  /** Names of the plans that would lose something. */
+  function plansUsing(table: TableName, id: string): string[] {
+    return [...book.shelf.plans.values()]
+      .filter(plan => referencesOf('plans', plan).some(to => to.table === table && to.id === id))
+      .map(plan => plan.name)
+  }
+
+  function save<T extends TableName>(table: T, record: RecordOf<T>): void {
+    book.commit('Save changes', [{ table, id: record.id, record: record as AnyRecord }])
+  }
+
+  /** Takes a record out unless a kept plan needs it; says so, and offers to undo. */
+  function remove(table: TableName, id: string, name: string): boolean {
+    const users = plansUsing(table, id)
+    if (users.length > 0) {
+      toast.add({
+        title: `${name} is needed by ${users.length === 1 ? 'a kept plan' : `${users.length} kept plans`}`,
+        description: `${users.slice(0, 3).join(', ')}${users.length > 3 ? ' …' : ''}. Delete or change the plan first.`,
+        color: 'warning',
+      })
+      return false
+    }
+    const inSetup = referencesOf('setup', bench.setup).some(to => to.table === table && to.id === id)
+    book.commit(`Delete ${name}`, [
+      { table, id, record: null },
+      ...(inSetup ? [{ table: 'setup' as const, id: 'current', record: withoutReference(table, id) }] : []),
+    ])
+    offerUndo(`${name} deleted`)
+    return true
+  }
+
+  function withoutReference(table: TableName, id: string): RecordOf<'setup'> {
+    const { setup } = bench
+    const drop = (value: string | null) => (value === id ? null : value)
+    switch (table) {
+      case 'machines': return { ...setup, machineId: null }
+      case 'feet': return { ...setup, footId: null }
+      case 'needles': return { ...setup, needleId: null }
+      case 'cloths': return { ...setup, clothId: null }
+      case 'stitches': return { ...setup, stitch: EMPTY_SETUP.stitch }
+      case 'threads': return {
+        ...setup,
+        threadIds: { left: drop(setup.threadIds.left), middle: drop(setup.threadIds.middle), right: drop(setup.threadIds.right) },
+        bobbinId: drop(setup.bobbinId),
+      }
+      default: return setup
+    }
+  }
+
+  function offerUndo(title: string): void {
+    toast.add({
+      title,
+      actions: [{ label: 'Undo', color: 'primary', variant: 'outline', onClick: () => { book.undo() } }],
+    })
+  }
+
+  const count = () => TABLE_NAMES.reduce((sum, table) => sum + book.shelf[table].size, 0)
+  return { save, remove, offerUndo, count }
+}

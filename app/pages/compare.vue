@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import Papa from 'papaparse'
+import { gapCurve } from '#core/swing'
+import { compareCsvRows, compareRow, COMPARE_CSV_HEADER, needleName } from '~/utils/compareRows'
+import { download } from '~/utils/download'
+import { byConstructionAndGap } from '~/utils/needles'
+
+useHead({ title: 'Compare · Lacy Spool' })
+const book = useBookStore()
+const bench = useBenchStore()
+const { length } = useLength()
+
+const needles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap).filter(n => n.construction !== 'single'))
+const needleRows = computed(() => needles.value.flatMap((needle) => {
+  const row = compareRow(bench.setup, { ...bench.parts, needle }, bench.settings, needleName(needle), needle.type, needle.id)
+  return row ? [row] : []
+}))
+const machineRows = computed(() => [...book.shelf.machines.values()].sort((a, b) => a.maxWidthMm - b.maxWidthMm).flatMap((machine) => {
+  const row = compareRow(bench.setup, { ...bench.parts, machine }, bench.settings, machine.name, `widest ${length(machine.maxWidthMm)}`, machine.id)
+  return row ? [row] : []
+}))
+
+const STEP_MM = 0.1
+const FIRST_GAP_MM = 1
+const curve = computed(() => {
+  if (!bench.swingInput) return []
+  const steps = Math.round((bench.swingInput.machine.maxWidthMm - FIRST_GAP_MM) / STEP_MM)
+  const gaps = Array.from({ length: steps + 1 }, (_, i) => Math.round((FIRST_GAP_MM + i * STEP_MM) * 10) / 10)
+  return gapCurve(bench.swingInput, bench.swingInput.needle, gaps)
+})
+const owned = computed(() => needleRows.value.map(row => ({ gapMm: row.gapMm, label: row.name, safeWidthMm: row.safeWidthMm })))
+const title = computed(() => bench.parts.stitch ? `${bench.parts.stitch.name}, width ${length(bench.setup.stitch.widthMm)}` : '')
+
+function saveCsv(): void {
+  const rows = [COMPARE_CSV_HEADER, ...compareCsvRows('needle', needleRows.value), ...compareCsvRows('machine', machineRows.value)]
+  download('compare.csv', 'text/csv', Papa.unparse(rows))
+}
+</script>
+
+<template>
+  <div>
+    <WidthHead><UButton v-if="bench.result" icon="i-lucide-download" variant="outline" label="Table as CSV" @click="saveCsv" /></WidthHead>
+    <p v-if="!bench.result" class="card">
+      Choose a machine and a needle first: then every needle and machine you own stand here side by side.
+    </p>
+    <div v-else class="compare">
+      <section class="card scroll" tabindex="0" role="region" aria-label="Needles compared">
+        <CompareTable :rows="needleRows" :caption="`${title}: with every twin I own, on ${bench.parts.machine?.name}`" first="Needle" :current-id="bench.setup.needleId" @choose="bench.update('Choose the needle', { needleId: $event })" />
+      </section>
+      <div class="right">
+        <section class="card">
+          <h2>Safe width against gap</h2>
+          <LazyGapChart :curve="curve" :owned="owned" />
+          <p class="hint">
+            Rule: widest stitch less gap and margin; measured openings where there are any.
+          </p>
+        </section>
+        <section class="card scroll" tabindex="0" role="region" aria-label="Machines compared">
+          <CompareTable :rows="machineRows" :caption="`The same with ${bench.parts.needle ? needleName(bench.parts.needle) : ''}, on every machine I own`" first="Machine" :current-id="bench.setup.machineId" @choose="bench.update('Choose the machine', { machineId: $event })" />
+        </section>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.compare { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 16px; align-items: start; }
+.right { display: grid; gap: 12px; min-width: 0; }
+.scroll { overflow-x: auto; }
+@media (max-width: 1150px) { .compare { grid-template-columns: minmax(0, 1fr); } }
+</style>

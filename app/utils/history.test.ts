@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest'
+import { EMPTY_HISTORY, type Edit, reversed, sealed, type Step, withStep } from '~/utils/history'
+import { EMPTY_SETUP } from '#shared/defaults'
+
+const width = (from: number, to: number): Edit => ({
+  table: 'setup', id: 'current',
+  before: { ...EMPTY_SETUP, stitch: { ...EMPTY_SETUP.stitch, widthMm: from } },
+  after: { ...EMPTY_SETUP, stitch: { ...EMPTY_SETUP.stitch, widthMm: to } },
+})
+const drag = (from: number, to: number): Step => ({ label: 'width', joinKey: 'width', edits: [width(from, to)] })
+
+describe('history', () => {
+  it('makes one step of a drag, from where it began', () => {
+    const history = [drag(1, 2), drag(2, 3), drag(3, 4)].reduce(withStep, EMPTY_HISTORY)
+    expect(history.past).toHaveLength(1)
+    expect(reversed(history.past[0]!)[0]!.after).toEqual(width(1, 4).before)
+  })
+
+  it('makes two steps of two drags', () => {
+    expect(withStep(sealed(withStep(EMPTY_HISTORY, drag(1, 2))), drag(2, 3)).past).toHaveLength(2)
+  })
+
+  it('forgets what was undone once something new is done', () => {
+    expect(withStep({ past: [], future: [drag(1, 2)] }, drag(1, 3)).future).toEqual([])
+  })
+
+  it('keeps a bounded number of steps', () => {
+    let history = EMPTY_HISTORY
+    for (let i = 0; i < 400; i++) history = withStep(history, { ...drag(i, i + 1), joinKey: null })
+    expect(history.past).toHaveLength(300)
+    expect(history.past.at(-1)!.edits[0]!.after).toEqual(width(0, 400).after)
+  })
+})

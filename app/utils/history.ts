@@ -1,0 +1,54 @@
+import type { AnyRecord, TableName } from '#shared/records'
+
+/** One record before and after; null is absent. */
+export interface Edit {
+  readonly table: TableName
+  readonly id: string
+  readonly before: AnyRecord | null
+  readonly after: AnyRecord | null
+}
+
+/** What one press of undo takes back. */
+export interface Step {
+  readonly label: string
+  /** Steps in a row with the same key become one, as while a slider is dragged. */
+  readonly joinKey: string | null
+  readonly edits: readonly Edit[]
+}
+
+export interface History {
+  readonly past: readonly Step[]
+  readonly future: readonly Step[]
+}
+
+const MOST_STEPS = 300
+export const EMPTY_HISTORY: History = { past: [], future: [] }
+
+/** Adds a step; what was undone before it can no longer be redone. */
+export function withStep({ past }: History, step: Step): History {
+  const last = past.at(-1)
+  if (last && step.joinKey !== null && last.joinKey === step.joinKey) {
+    return { past: [...past.slice(0, -1), { ...step, edits: joined(last.edits, step.edits) }], future: [] }
+  }
+  return { past: [...past, step].slice(-MOST_STEPS), future: [] }
+}
+
+/** Ends a run of joined steps: the next one with the same key stands alone. */
+export function sealed(history: History): History {
+  const last = history.past.at(-1)
+  return last?.joinKey == null ? history : { ...history, past: [...history.past.slice(0, -1), { ...last, joinKey: null }] }
+}
+
+/** The edits that take a step back. */
+export function reversed(step: Step): Edit[] {
+  return step.edits.map(({ table, id, before, after }) => ({ table, id, before: after, after: before })).reverse()
+}
+
+function joined(first: readonly Edit[], second: readonly Edit[]): Edit[] {
+  const byRecord = new Map(first.map(edit => [`${edit.table}/${edit.id}`, edit]))
+  for (const edit of second) {
+    const key = `${edit.table}/${edit.id}`
+    byRecord.set(key, { ...edit, before: byRecord.has(key) ? byRecord.get(key)!.before : edit.before })
+  }
+  return [...byRecord.values()]
+}

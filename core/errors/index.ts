@@ -1,0 +1,54 @@
+/**
+ * Codes a caller may branch on.
+ *
+ * - `non-finite`: a number is NaN or ±Infinity; `details.field` names it.
+ * - `out-of-range`: a finite number outside its documented range; `details.field`, `min`, `max`.
+ * - `no-drops`: a stitch without a needle drop.
+ * - `bad-repeat`: a stitch whose repeat does not move the cloth forward.
+ * - `bad-raster`: a raster that is empty or too large to hold; `details.cells`.
+ */
+export type CoreErrorCode = 'non-finite' | 'out-of-range' | 'no-drops' | 'bad-repeat' | 'bad-raster'
+
+export interface CoreErrorData {
+  readonly code: CoreErrorCode
+  readonly message: string
+  readonly details: Readonly<Record<string, number | string>>
+}
+
+/** Thrown by core/ when a documented precondition is broken. Branch on `code`, never on `message`. */
+export class CoreError extends Error {
+  override readonly name = 'CoreError'
+  constructor(
+    readonly code: CoreErrorCode,
+    message: string,
+    readonly details: Readonly<Record<string, number | string>> = {},
+  ) {
+    super(message)
+  }
+
+  /** The plain form that survives a worker boundary or JSON. */
+  toData(): CoreErrorData {
+    return { code: this.code, message: this.message, details: this.details }
+  }
+}
+
+/**
+ * Refuses a number that is not finite or not in a range.
+ *
+ * @param value - the number; NaN never passes.
+ * @param field - its name, said back in the message.
+ * @param min - smallest value allowed.
+ * @param max - largest value allowed.
+ * @returns The same number.
+ * @throws {CoreError} `non-finite` or `out-of-range`.
+ *
+ * @example
+ * requireInRange(0.5, 'marginMm', 0, 5) // 0.5
+ */
+export function requireInRange(value: number, field: string, min: number, max: number): number {
+  if (!Number.isFinite(value)) throw new CoreError('non-finite', `${field} is not a number`, { field })
+  if (!(value >= min && value <= max)) {
+    throw new CoreError('out-of-range', `${field} must be between ${min} and ${max}, not ${value}`, { field, min, max })
+  }
+  return value
+}

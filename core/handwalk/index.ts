@@ -1,0 +1,1 @@
+export { combinationKey, type Combination } from './combination'

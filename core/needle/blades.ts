@@ -1,0 +1,33 @@
+import type { Needle } from './needle'
+
+export type BladeName = 'only' | 'left' | 'middle' | 'right'
+
+const NAMES = {
+  single: ['only'],
+  twin: ['left', 'right'],
+  triple: ['left', 'middle', 'right'],
+} as const satisfies Record<Needle['construction'], readonly BladeName[]>
+
+/** The blades of a needle, left to right, seen from above with the seam running towards you. */
+export function bladeNames(construction: Needle['construction']): readonly BladeName[] {
+  return NAMES[construction]
+}
+
+/**
+ * Where each blade stands beside the needle bar, in mm, left to right, in the order of {@link bladeNames}.
+ *
+ * @example
+ * bladeOffsetsMm({ construction: 'twin', gapMm: 2, sizeNm: 80 }) // [-1, 1]
+ */
+export function bladeOffsetsMm({ construction, gapMm }: Needle): readonly number[] {
+  switch (construction) {
+    case 'single': return [0]
+    case 'twin': return [-gapMm / 2, gapMm / 2]
+    case 'triple': return [-gapMm, 0, gapMm]
+  }
+}
+
+/** Distance between the outer blade centres, in mm: 0, g or 2g. */
+export function outerSpanMm({ construction, gapMm }: Needle): number {
+  return construction === 'single' ? 0 : construction === 'twin' ? gapMm : 2 * gapMm
+}

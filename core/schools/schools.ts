@@ -1,0 +1,61 @@
+import type { Construction, TripleGapReading } from '#core/needle'
+
+export type MarginSchool = 'bare' | 'careful' | 'roomy' | 'own'
+export type TripleGapSchool = TripleGapReading
+export type WideGapSchool = 'straight-only' | 'arithmetic'
+
+/** Which way of working is followed where sewists disagree. */
+export interface Schools {
+  readonly margin: MarginSchool
+  /** Used by the `own` margin school, in mm, 0 to 5. */
+  readonly ownMarginMm: number
+  readonly tripleGap: TripleGapSchool
+  readonly wideGap: WideGapSchool
+}
+
+export interface SchoolChoice<Id extends string> {
+  readonly id: Id
+  readonly name: string
+  readonly why: string
+}
+
+/** Taken off the widest stitch before a twin may swing. Source: common practice, no published source. */
+export const MARGIN_SCHOOLS: readonly (SchoolChoice<MarginSchool> & { readonly marginMm: number | null })[] = [
+  { id: 'bare', name: 'Bare rule', marginMm: 0, why: 'Widest stitch less the gap and nothing more. Every needle bends a little: hand-walk it.' },
+  { id: 'careful', name: 'Careful', marginMm: 0.5, why: 'A further half millimetre off for anything that swings: room for a needle that bends.' },
+  { id: 'roomy', name: 'Roomy', marginMm: 1, why: 'A whole millimetre off: for old machines, heavy cloth and thick needles.' },
+  { id: 'own', name: 'My own', marginMm: null, why: 'A margin you have tried on your own machines.' },
+]
+
+/** What the gap on a triple needle's label measures. Source: from memory; labels differ. */
+export const TRIPLE_GAP_SCHOOLS: readonly SchoolChoice<TripleGapSchool>[] = [
+  { id: 'neighbour', name: 'Between neighbours', why: 'The label gives the distance from one needle to the next. The outer two stand twice as far apart.' },
+  { id: 'total', name: 'Across all three', why: 'The label gives the distance between the outer needles. Measure yours with a ruler once.' },
+]
+
+/** Source: common practice: a wide twin is sewn straight only. */
+export const WIDE_GAP_SCHOOLS: readonly SchoolChoice<WideGapSchool>[] = [
+  { id: 'straight-only', name: 'Straight from 5.0 up', why: 'Two rows so far apart no longer read as one stitch, and little swing is left.' },
+  { id: 'arithmetic', name: 'By arithmetic alone', why: 'Whatever clears may swing, however little it is.' },
+]
+
+export const DEFAULT_SCHOOLS = {
+  margin: 'careful',
+  ownMarginMm: 0.75,
+  tripleGap: 'neighbour',
+  wideGap: 'straight-only',
+} as const satisfies Schools
+
+/**
+ * The margin to hold for a needle under the chosen school.
+ *
+ * A single needle has none: its full swing is what the machine was built for, and a warning at every
+ * full-width zigzag would teach people to ignore warnings.
+ *
+ * @returns The margin in mm, 0 or more.
+ */
+export function marginForMm(construction: Construction, schools: Schools): number {
+  if (construction === 'single') return 0
+  const school = MARGIN_SCHOOLS.find(({ id }) => id === schools.margin)
+  return school?.marginMm ?? schools.ownMarginMm
+}

@@ -1,0 +1,6 @@
+export type { SewnInput, SewnPicture, SewnStyle, SewnThread, ColourRun } from './picture'
+export { rightSide, SEGMENT_NUMBERS } from './rightSide'
+export { underSide } from './underSide'
+export { ThreadRun } from './threadRun'
+export { strokesOf, type StrokeLayer } from './strokes'
+export { sewnSvg } from './svg'

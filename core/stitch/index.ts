@@ -1,0 +1,6 @@
+export type { Alignment, StitchShape, StitchSetting, UnitDrop } from './shape'
+export { hasSwing } from './shape'
+export { STITCHES, findStitch, type LibraryStitch } from './library'
+export { landing, landingsMm, seamDropsMm, type Drop } from './landing'
+export { stitchFromDrops, type DrawnStitch } from './drawn'
+export { parseDropsCsvRows, parsePolylinePoints, type DropsReading } from './read'

@@ -1,0 +1,132 @@
+import { bladeNames, outerSpanMm } from '#core/needle'
+import { formatLength, formatLengthDown, type LengthUnit } from '#core/units'
+import type { Part, Reason, ReasonCode, SwingInput, SwingResult } from './types'
+
+const PART_WORDS = { machine: 'machine’s widest stitch', foot: 'foot', plate: 'needle plate' } as const satisfies Record<Part, string>
+
+/**
+ * The verdict in one line: what to do, with the number to dial in.
+ *
+ * @example
+ * headline(result, input, 'mm') // 'Set the width to 4.5 mm or less.'
+ */
+export function headline(result: SwingResult, input: SwingInput, unit: LengthUnit): string {
+  const { verdict, safeWidthMm, swings } = result
+  const hole = singleHolePart(input)
+  if (hole && verdict === 'strikes') return `Do not sew: the ${hole} has a single hole.`
+  const safe = `${formatLengthDown(safeWidthMm, unit)} ${unit}`
+  if (safeWidthMm === null) {
+    return verdict === 'strikes' ? 'Do not sew: no width makes this fit.' : 'Little room: no width keeps the usual margin.'
+  }
+  if (verdict === 'clear') return swings ? `Clear: up to ${safe} is safe.` : 'Clear for a straight seam.'
+  return safeWidthMm === 0 ? 'Sew straight only: no swing is safe here.' : `Set the width to ${safe} or less.`
+}
+
+/** The subtraction behind the safe width, for the part that limits it: `7.0 widest − 2.0 gap − 0.5 margin = 4.5`. */
+export function arithmetic(input: SwingInput, unit: LengthUnit): readonly string[] {
+  const { machine, foot, needle, marginMm, clearanceMm } = input
+  const length = (mm: number) => formatLength(mm, unit)
+  const spanMm = outerSpanMm(needle)
+  const gap = needle.construction === 'single' ? '' : ` − ${length(spanMm)} ${needle.construction === 'twin' ? 'gap' : 'outer gap'}`
+  const margin = marginMm > 0 ? ` − ${length(marginMm)} margin` : ''
+  const shift = 2 * Math.abs(input.stitch.positionMm)
+  const moved = shift > 0 ? ` − 2 × ${length(shift / 2)} needle moved` : ''
+  const lines = [`${length(machine.maxWidthMm)} widest${gap}${margin}${moved} = ${length(machine.maxWidthMm - spanMm - marginMm - shift)}`]
+  const slots = [
+    { name: 'plate opening', mm: machine.plateSlotMm },
+    { name: 'foot opening', mm: foot.slotMm },
+  ]
+  for (const { name, mm } of slots) {
+    if (mm === null) continue
+    const blade = needle.sizeNm / 100
+    const left = mm - spanMm - blade - 2 * clearanceMm - shift
+    lines.push(`${length(mm)} ${name}${gap} − ${length(blade)} blade − 2 × ${length(clearanceMm)} clearance${moved} = ${length(left)}`)
+  }
+  return lines
+}
+
+/**
+ * The verdict in words with its arithmetic, worst first. Codes are stable, messages are not.
+ *
+ * @param result - from `judgeSwing` on the same input.
+ * @param unit - what lengths are written in.
+ */
+export function explainSwing(result: SwingResult, input: SwingInput, unit: LengthUnit = 'mm'): Reason[] {
+  const reasons: Reason[] = []
+  const say = (code: ReasonCode, message: string) => reasons.push({ code, message })
+  const length = (mm: number) => `${formatLength(mm, unit)} ${unit}`
+  const { verdict, worstDrop, broken } = result
+  const place = worstPlace(result, input, length)
+
+  const hole = singleHolePart(input)
+  if (hole && verdict === 'strikes') {
+    say('single-hole', `The ${hole} has one round hole and the ${worstDrop.blade === 'only' ? '' : `${worstDrop.blade} `}needle lands ${length(Math.abs(worstDrop.xMm))} beside its middle. Change the ${hole} before you turn the handwheel.`)
+  }
+  for (const part of broken) {
+    const text = reasonFor(part, result, input, place, length)
+    if (text) say(text.code, text.message)
+  }
+  if (verdict === 'strikes' && input.stitch.alignment !== 'centre' && result.limitWidthMm === null && !hole) {
+    say('held-at-side', `This stitch is held at the ${heldSide(input)} end of the swing, so narrowing it does not help: move the needle towards the middle or choose a centred stitch.`)
+  }
+  if (verdict === 'clear') say('fits', `${place} ${spareSentence(result, input, length)}`)
+  if (input.machine.plateSlotMm === null && !input.plate.singleHole && input.needle.construction !== 'single') {
+    say('openings-unmeasured', 'The plate opening is not measured: the verdict rests on the rule alone.')
+  }
+  say(...safeWidthReason(result, input, unit))
+  if (verdict !== 'strikes') say('hand-walk', 'Turn the handwheel toward you through one whole repeat before you sew. The machine’s own manual comes first.')
+  return reasons
+}
+
+type Say = readonly [ReasonCode, string]
+
+function safeWidthReason({ safeWidthMm, swings }: SwingResult, input: SwingInput, unit: LengthUnit): Say {
+  if (safeWidthMm === null) return ['no-width-helps', `No width keeps the margin: ${arithmetic(input, unit).join('; ')}.`]
+  if (safeWidthMm === 0) return ['straight-only', `Straight only: ${arithmetic(input, unit).join('; ')}.`]
+  const lead = swings ? 'Safe width' : 'Room to swing'
+  return ['safe-width', `${lead} ${formatLengthDown(safeWidthMm, unit)} ${unit}: ${arithmetic(input, unit).join('; ')}.`]
+}
+
+function reasonFor(part: Part, result: SwingResult, input: SwingInput, place: string, length: (mm: number) => string) {
+  const { verdict, swings, spanMm } = result
+  const half = length(input.machine.maxWidthMm / 2)
+  const slot = part === 'foot' ? input.foot.slotMm : input.machine.plateSlotMm
+  if (verdict === 'strikes') {
+    if (part === 'machine') return { code: 'beyond-machine', message: `${place} The machine swings ${half} to each side.` } as const
+    if (slot === null || isSingleHole(part, input)) return null
+    return { code: part === 'foot' ? 'beyond-foot' : 'beyond-plate', message: `${place} The ${PART_WORDS[part]} opens ${length(slot / 2)} to each side.` } as const
+  }
+  if (part !== 'machine') {
+    return {
+      code: part === 'foot' ? 'within-foot-clearance' : 'within-plate-clearance',
+      message: `${place} The ${PART_WORDS[part]} opens ${length((slot ?? 0) / 2)} to each side: less than ${length(input.clearanceMm)} stays free.`,
+    } as const
+  }
+  return swings
+    ? { code: 'within-margin', message: `${place} The machine swings ${half} to each side: less than half the ${length(input.marginMm)} margin is left.` } as const
+    : { code: 'straight-within-margin', message: `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(input.machine.maxWidthMm)}: no more than the ${length(input.marginMm)} margin is left, even sewing straight.` } as const
+}
+
+function worstPlace({ worstDrop }: SwingResult, { needle, stitch }: SwingInput, length: (mm: number) => string): string {
+  const who = bladeNames(needle.construction).length === 1 ? 'the needle' : `the ${worstDrop.blade} needle`
+  const side = worstDrop.xMm < 0 ? 'left' : 'right'
+  return `At drop ${worstDrop.index + 1} of ${stitch.drops.length} ${who}’s centre lands ${length(Math.abs(worstDrop.xMm))} ${side} of the middle, its edge at ${length(Math.abs(worstDrop.xMm) + needle.sizeNm / 200)}.`
+}
+
+function spareSentence({ spareLeftMm, spareRightMm, binding }: SwingResult, input: SwingInput, length: (mm: number) => string): string {
+  const measured = input.machine.plateSlotMm !== null || input.foot.slotMm !== null
+  const what = measured ? 'to the nearest measured edge' : 'to the end of the machine’s swing'
+  return `${length(spareLeftMm)} to spare on the left and ${length(spareRightMm)} on the right, ${what}; the ${PART_WORDS[binding]} is the tightest.`
+}
+
+function singleHolePart({ foot, plate }: SwingInput): 'plate' | 'foot' | null {
+  return plate.singleHole ? 'plate' : foot.singleHole ? 'foot' : null
+}
+
+function isSingleHole(part: Part, input: SwingInput): boolean {
+  return part === 'foot' ? input.foot.singleHole : part === 'plate' && input.plate.singleHole
+}
+
+function heldSide({ stitch }: SwingInput): 'left' | 'right' {
+  return (stitch.alignment === 'left') !== stitch.mirror ? 'left' : 'right'
+}

@@ -1,0 +1,139 @@
+import { requireInRange } from '#core/errors'
+import { bladeNames, bladeOffsetsMm, outerSpanMm } from '#core/needle'
+import { type Drop, hasSwing, landingsMm, type StitchSetting, type StitchShape } from '#core/stitch'
+import { type Room, ROUNDING_MM, roomsOf } from './rooms'
+import type { SwingInput, SwingResult, Verdict, WorstDrop } from './types'
+import { widestMm } from './widths'
+
+/**
+ * May this needle swing this wide here?
+ *
+ * Every part bounds the landing of every blade symmetrically about the needle bar's middle, so the landing
+ * farthest out decides for all of them. `strikes`: a blade centre beyond ±M/2, a blade edge beyond a
+ * measured opening, or anything off centre over a single hole. `close`: no strike, but less than the
+ * margin (swing only; a straight seam is close when 0 ≤ M − span ≤ margin) or the clearance is left.
+ *
+ * @param input - see {@link SwingInput}.
+ * @returns The verdict with its numbers, all in mm.
+ * @throws {CoreError} `no-drops`, `non-finite`, `out-of-range`, naming the field.
+ *
+ * Source of M − g and of the margin: common practice. The rest is geometry.
+ *
+ * @example
+ * judgeSwing({ ...attic7, needle: twin2, stitch: { ...zigzag, widthMm: 4.5 } }).verdict // 'clear'
+ */
+export function judgeSwing(input: SwingInput): SwingResult {
+  checkInput(input)
+  const { machine, needle, stitch } = input
+  const landings = landingsMm(stitch, stitch, machine.maxWidthMm)
+  const { worst, leftMm, rightMm } = extremes(landings, input)
+  const outMm = Math.abs(worst.xMm)
+  const swings = hasSwing(stitch) && stitch.widthMm > 0
+  const rooms = roomsOf(input)
+  const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)
+  const tight = rooms.filter(room => isTight(room, outMm, swings, input))
+
+  const verdict: Verdict = struck.length > 0 ? 'strikes' : tight.length > 0 ? 'close' : 'clear'
+  const binding = verdict === 'strikes'
+    ? tightest(struck, ({ bareMm }) => bareMm)
+    : tightest(tight.length > 0 ? tight : rooms, ({ safeMm }) => safeMm)
+  const bladeMm = needle.sizeNm / 200
+  const spare = (sideMm: number) => spareTo(rooms, struck, sideMm)
+  const overlapMm = needle.construction === 'single' ? null : swingWidthMm(landings) - needle.gapMm
+  return {
+    verdict,
+    limitWidthMm: widestMm(input, 'bare'),
+    safeWidthMm: widestMm(input, 'safe'),
+    binding: binding.part,
+    broken: [...new Set((verdict === 'strikes' ? struck : tight).map(({ part }) => part))],
+    spareMm: spare(outMm),
+    spareLeftMm: spare(-leftMm),
+    spareRightMm: spare(rightMm),
+    reachLeftMm: -leftMm + bladeMm,
+    reachRightMm: rightMm + bladeMm,
+    spanMm: rightMm - leftMm,
+    overlapMm,
+    interlacedShare: overlapMm === null || !swings ? null : Math.max(0, overlapMm) / swingWidthMm(landings),
+    worstDrop: worst,
+    swings,
+  }
+}
+
+/**
+ * Drops given in mm, as a stitch that can be widened about the needle bar's middle.
+ *
+ * @param drops - at least one; taken as they are.
+ * @returns A centred stitch of width max x − min x whose drops land where they were given.
+ */
+export function stitchOfRawDrops(drops: readonly Drop[]): StitchShape & StitchSetting {
+  const xs = drops.map(({ xMm }) => xMm)
+  const widthMm = Math.max(...xs) - Math.min(...xs)
+  const straight = !(widthMm > ROUNDING_MM)
+  return {
+    alignment: 'centre',
+    drops: drops.map(({ xMm, yMm }) => ({ x: straight ? 0 : xMm / widthMm, y: yMm })),
+    repeat: 1,
+    widthMm: straight ? 0 : widthMm,
+    lengthMm: 1,
+    mirror: false,
+    positionMm: straight ? xs[0] ?? 0 : 0,
+  }
+}
+
+function isTight({ kind, part, safeMm }: Room, outMm: number, swings: boolean, input: SwingInput): boolean {
+  if (kind === 'single-hole') return false
+  if (part === 'machine' && !swings) {
+    return input.machine.maxWidthMm - outerSpanMm(input.needle) - input.marginMm <= ROUNDING_MM
+  }
+  return outMm - safeMm > ROUNDING_MM
+}
+
+function tightest(rooms: readonly Room[], room: (room: Room) => number): Room {
+  return rooms.reduce((least, next) => (room(next) < room(least) - ROUNDING_MM ? next : least))
+}
+
+/** To a measured opening if there is one; a part that is struck always counts, so that a strike is negative. */
+function spareTo(rooms: readonly Room[], struck: readonly Room[], outMm: number): number {
+  const openings = rooms.filter(({ kind }) => kind === 'opening')
+  const counted = [...(openings.length > 0 ? openings : rooms.filter(({ part }) => part === 'machine')), ...struck]
+  return Math.min(...counted.map(({ bareMm }) => bareMm - outMm))
+}
+
+function swingWidthMm(landings: readonly Drop[]): number {
+  let left = Infinity
+  let right = -Infinity
+  for (const { xMm } of landings) {
+    left = Math.min(left, xMm)
+    right = Math.max(right, xMm)
+  }
+  return right - left
+}
+
+function extremes(landings: readonly Drop[], { needle }: SwingInput) {
+  const offsets = bladeOffsetsMm(needle)
+  const names = bladeNames(needle.construction)
+  let leftMm = Infinity
+  let rightMm = -Infinity
+  let worst: WorstDrop | null = null
+  for (const [index, { xMm, yMm }] of landings.entries()) {
+    for (const [b, offset] of offsets.entries()) {
+      const bladeX = xMm + offset
+      leftMm = Math.min(leftMm, bladeX)
+      rightMm = Math.max(rightMm, bladeX)
+      if (worst === null || Math.abs(bladeX) > Math.abs(worst.xMm) + ROUNDING_MM) {
+        worst = { index, blade: names[b]!, xMm: bladeX, yMm }
+      }
+    }
+  }
+  return { worst: worst!, leftMm, rightMm }
+}
+
+function checkInput({ machine, foot, needle, marginMm, clearanceMm }: SwingInput): void {
+  requireInRange(machine.maxWidthMm, 'machine.maxWidthMm', 0.1, 100)
+  if (machine.plateSlotMm !== null) requireInRange(machine.plateSlotMm, 'machine.plateSlotMm', 0.1, 100)
+  if (foot.slotMm !== null) requireInRange(foot.slotMm, 'foot.slotMm', 0.1, 100)
+  requireInRange(needle.gapMm, 'needle.gapMm', 0, 100)
+  requireInRange(needle.sizeNm, 'needle.sizeNm', 1, 500)
+  requireInRange(marginMm, 'marginMm', 0, 100)
+  requireInRange(clearanceMm, 'clearanceMm', 0, 100)
+}

@@ -1,0 +1,38 @@
+import type { Part, SwingInput } from './types'
+
+/** Taken off by the careful school. Source: common practice. */
+export const DEFAULT_MARGIN_MM = 0.5
+/** Kept free each side of a measured opening. Source: common practice. */
+export const DEFAULT_CLEARANCE_MM = 0.25
+/** Differences below this are rounding, in mm: far under what a needle's play could show. */
+export const ROUNDING_MM = 1e-9
+
+/** How far from the middle a blade's centre may land, for one part. */
+export interface Room {
+  readonly part: Part
+  /** Why: the machine's half width, a measured opening, or a single round hole. */
+  readonly kind: 'half-width' | 'opening' | 'single-hole'
+  /** Before the part is struck, in mm. */
+  readonly bareMm: number
+  /** With margin or clearance kept, in mm; may be negative. */
+  readonly safeMm: number
+}
+
+/** The rooms that bound a landing: machine first, then plate and foot where they bound at all. */
+export function roomsOf({ machine, foot, plate, needle, marginMm, clearanceMm }: SwingInput): readonly Room[] {
+  const half = machine.maxWidthMm / 2
+  const rooms: Room[] = [{ part: 'machine', kind: 'half-width', bareMm: half, safeMm: half - marginMm / 2 }]
+  const openings = [
+    { part: 'plate', slotMm: machine.plateSlotMm, singleHole: plate.singleHole },
+    { part: 'foot', slotMm: foot.slotMm, singleHole: foot.singleHole },
+  ] as const
+  for (const { part, slotMm, singleHole } of openings) {
+    // A round hole takes one blade in its middle and nothing else.
+    if (singleHole) rooms.push({ part, kind: 'single-hole', bareMm: 0, safeMm: 0 })
+    if (slotMm !== null) {
+      const bareMm = slotMm / 2 - needle.sizeNm / 200
+      rooms.push({ part, kind: 'opening', bareMm, safeMm: bareMm - clearanceMm })
+    }
+  }
+  return rooms
+}

@@ -1,0 +1,67 @@
+import { type LengthUnit, MM_PER_INCH } from './unit'
+
+/** Sewists read inches in halves down to thirty-seconds; finer marks are not on their rulers. */
+const FINEST_FRACTION = 32
+/** A length this near to a ruler mark is read as that mark, in mm: half the width of a chalk line. */
+const FRACTION_TOLERANCE_MM = 0.02
+const DECIMALS = { mm: 2, inch: 3 } as const satisfies Record<LengthUnit, number>
+
+/**
+ * A length as a sewist reads it, without its unit: `4.5`, `0.68`; in inches `1/4`, `1 5/8`, `0.177`.
+ *
+ * @param mm - the length in mm, any sign.
+ * @param unit - what to show it in.
+ * @returns Text; `not measured` for null, `?` for a number that is not finite.
+ *
+ * @example
+ * formatLength(6.35, 'inch') // '1/4'
+ */
+export function formatLength(mm: number | null, unit: LengthUnit): string {
+  if (mm === null) return 'not measured'
+  return render(mm, unit, roundHalfAway)
+}
+
+/**
+ * Like {@link formatLength}, but never says more than there is: for limits that must not be rounded up.
+ *
+ * @example
+ * formatLengthDown(3.457, 'mm') // '3.45'
+ */
+export function formatLengthDown(mm: number | null, unit: LengthUnit): string {
+  if (mm === null) return 'not measured'
+  // The nudge keeps 4.5, stored as 4.499999999, from reading as 4.49.
+  return render(mm, unit, value => Math.floor(value + 1e-6))
+}
+
+function render(mm: number, unit: LengthUnit, round: (value: number) => number): string {
+  if (!Number.isFinite(mm)) return '?'
+  if (unit === 'inch') {
+    const fraction = asFraction(mm)
+    if (fraction !== null) return fraction
+  }
+  const decimals = DECIMALS[unit]
+  const scaled = round((unit === 'mm' ? mm : mm / MM_PER_INCH) * 10 ** decimals)
+  const text = (scaled / 10 ** decimals).toFixed(decimals)
+  const trimmed = text.replace(/(\.\d+?)0+$/, '$1')
+  return (/^-0\.0+$/.test(trimmed) ? trimmed.slice(1) : trimmed).replace('-', '−')
+}
+
+/** −0.325 reads −0.33 as 0.325 reads 0.33; the nudge keeps 0.675, stored a hair below, from reading 0.67. */
+function roundHalfAway(value: number): number {
+  return Math.sign(value) * Math.round(Math.abs(value) + 1e-9)
+}
+
+function asFraction(mm: number): string | null {
+  const parts = Math.round((Math.abs(mm) / MM_PER_INCH) * FINEST_FRACTION)
+  if (Math.abs((parts / FINEST_FRACTION) * MM_PER_INCH - Math.abs(mm)) > FRACTION_TOLERANCE_MM) return null
+  const sign = mm < 0 && parts > 0 ? '−' : ''
+  const whole = Math.floor(parts / FINEST_FRACTION)
+  let top = parts % FINEST_FRACTION
+  if (top === 0) return `${sign}${whole}`
+  let bottom = FINEST_FRACTION
+  while (top % 2 === 0) {
+    top /= 2
+    bottom /= 2
+  }
+  return `${sign}${whole > 0 ? `${whole} ` : ''}${top}/${bottom}`
+}

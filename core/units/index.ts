@@ -1,0 +1,3 @@
+export { MM_PER_INCH, type LengthUnit } from './unit'
+export { formatLength, formatLengthDown } from './format'
+export { parseLength } from './parse'

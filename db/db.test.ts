@@ -1,0 +1,41 @@
+import 'fake-indexeddb/auto'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { readBook, writeBook } from '#db/book'
+import { type BookDatabase, openBookDatabase } from '#db/database'
+import type { Machine } from '#shared/records'
+import { UNKNOWN_MACHINE } from '#shared/defaults'
+
+const machine = (id: string, name = 'Attic seven'): Machine => ({ id, name, ...UNKNOWN_MACHINE })
+let database: BookDatabase
+let count = 0
+beforeEach(() => {
+  database = openBookDatabase(`test-${count++}`)
+})
+
+describe('the book in the database', () => {
+  it('comes back as it was written', async () => {
+    await writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }])
+    expect(await readBook(database)).toEqual({ records: [{ table: 'machines', record: machine('a') }], unreadable: [] })
+  })
+
+  it('takes a record out', async () => {
+    await writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }])
+    await writeBook(database, [{ table: 'machines', id: 'a', record: null }])
+    expect((await readBook(database)).records).toEqual([])
+  })
+
+  it('writes all or nothing when one record is bad', async () => {
+    const bad = { ...machine('b'), maxWidthMm: Number.NaN }
+    await expect(writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }, { table: 'machines', id: 'b', record: bad }])).rejects.toThrow()
+    expect((await readBook(database)).records).toEqual([])
+  })
+
+  it('reports a damaged row by field and leaves it where it is', async () => {
+    await writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }])
+    await database.table('machines').put({ id: 'bad', name: 'Half', maxWidthMm: 'wide' })
+    const { records, unreadable } = await readBook(database)
+    expect(records).toHaveLength(1)
+    expect(unreadable[0]).toMatchObject({ table: 'machines', raw: { id: 'bad' }, message: expect.stringContaining('maxWidthMm') })
+    expect(await database.table('machines').get('bad')).toBeDefined()
+  })
+})

@@ -1,0 +1,43 @@
+import { z } from 'zod'
+
+/** Limits of what a person may type, one place for forms, files, database and server. */
+export const LIMITS = {
+  maxWidthMm: [3, 12],
+  openingMm: [1, 20],
+  gapMm: [0.5, 10],
+  sizeNm: [50, 150],
+  widthMm: [0, 12],
+  lengthMm: [0.1, 20],
+  positionMm: [-6, 6],
+  marginMm: [0, 5],
+  clearanceMm: [0, 5],
+  tex: [0.5, 5000],
+  diameterMm: [0.02, 5],
+  runMm: [1, 10_000],
+  thicknessMm: [0.01, 30],
+  dropMm: [-500, 500],
+} as const satisfies Record<string, readonly [number, number]>
+
+export type LimitName = keyof typeof LIMITS
+
+/** A length or size in its range; the message names limit and mend. */
+export function within(name: LimitName) {
+  const [min, max] = LIMITS[name]
+  const message = `must be a number from ${min} to ${max}`
+  return z.number({ error: message }).min(min, message).max(max, message)
+}
+
+/** A measured value, or null: not measured. */
+export const measured = (name: LimitName) => within(name).nullable()
+
+export const idField = z.string().regex(/^[\w-]{1,64}$/, 'must be 1 to 64 letters, digits, - or _')
+
+/** Names are text, never markup: shown escaped, kept as typed. */
+export const nameField = z.string({ error: 'must be text' }).trim()
+  .min(1, 'needs a name')
+  .max(80, 'must be at most 80 characters')
+  // eslint-disable-next-line no-control-regex
+  .refine(text => !/[\u0000-\u001f\u007f]/.test(text), 'must not hold control characters')
+
+export const momentField = z.iso.datetime({ offset: true, error: 'must be a date and time such as 2026-03-01T10:00:00Z' })
+export const hexField = z.string().regex(/^#[0-9a-f]{6}$/i, 'must be a colour such as #2b4c7e')

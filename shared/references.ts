@@ -1,0 +1,24 @@
+import { findStitch } from '#core/stitch'
+import type { AnyRecord, SetupContent, TableName } from './records'
+
+export interface Reference {
+  readonly table: TableName
+  readonly id: string
+}
+
+/** What a record points at in other tables. Library stitches ship with the app and need no record. */
+export function referencesOf(table: TableName, record: AnyRecord): Reference[] {
+  if (table === 'plans' && 'setup' in record) return ofSetup(record.setup)
+  if (table === 'setup' && 'machineId' in record) return ofSetup(record)
+  return []
+}
+
+function ofSetup(setup: SetupContent): Reference[] {
+  const stitchId = findStitch(setup.stitch.stitchId) ? null : setup.stitch.stitchId
+  const pairs: [TableName, string | null][] = [
+    ['machines', setup.machineId], ['feet', setup.footId], ['needles', setup.needleId], ['stitches', stitchId],
+    ['threads', setup.threadIds.left], ['threads', setup.threadIds.middle], ['threads', setup.threadIds.right],
+    ['threads', setup.bobbinId], ['cloths', setup.clothId],
+  ]
+  return pairs.flatMap(([table, id]) => (id === null ? [] : [{ table, id }]))
+}

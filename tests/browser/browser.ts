@@ -1,0 +1,121 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Browser, Builder, By, error, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
+
+const PATIENCE_MS = 15_000
+
+export interface Session {
+  readonly driver: WebDriver
+  readonly downloads: string
+  readonly quit: () => Promise<void>
+}
+
+/** A fresh browser with a profile and a download folder of its own. */
+export async function openBrowser({ width = 1280, height = 800, script = '' } = {}): Promise<Session> {
+  const home = mkdtempSync(join(tmpdir(), 'lacy-spool-'))
+  const downloads = join(home, 'downloads')
+  const options = new Options()
+  options.addArguments(
+    '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+    '--disable-component-update', '--disable-sync', `--user-data-dir=${join(home, 'profile')}`, '--force-device-scale-factor=1',
+  )
+  options.setUserPreferences({ 'download.default_directory': downloads })
+  const logs = new logging.Preferences()
+  logs.setLevel(logging.Type.BROWSER, logging.Level.SEVERE)
+  options.setLoggingPrefs(logs)
+  const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build()
+  const chrome = driver as WebDriver & { sendDevToolsCommand: (name: string, parameters: object) => Promise<void> }
+  await chrome.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 600 })
+  await chrome.sendDevToolsCommand('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads })
+  if (script) await chrome.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: script })
+  return {
+    driver, downloads,
+    quit: async () => {
+      await driver.quit()
+      rmSync(home, { recursive: true, force: true, maxRetries: 5 })
+    },
+  }
+}
+
+/** What went wrong in the page: uncaught errors, blocked content, failed requests. */
+export async function severeLogs(driver: WebDriver): Promise<string[]> {
+  return (await driver.manage().logs().get(logging.Type.BROWSER)).map(({ message }) => message)
+}
+
+interface Named { readonly role: string, readonly name: string | RegExp, readonly within?: WebElement }
+
+const ELEMENTS: Record<string, string> = {
+  button: 'button, [role="button"]', link: 'a[href]', textbox: 'input, textarea', heading: 'h1, h2, h3', region: 'section, [role="region"], main, header, nav',
+  status: '[role="status"], output', alert: '[role="alert"]', img: '[role="img"]', slider: '[role="slider"]', radio: 'input[type="radio"]', dialog: '[role="dialog"]', row: 'tr', combobox: '[role="combobox"]', option: '[role="option"]', list: 'ul', form: 'form',
+}
+
+/** All shown elements with this role whose accessible name matches. */
+export async function allByRole(driver: WebDriver, { role, name, within }: Named): Promise<WebElement[]> {
+  const css = ELEMENTS[role]
+  if (!css) throw new Error(`No selector for role ${role}`)
+  const found: WebElement[] = []
+  for (const element of await (within ?? driver).findElements(By.css(css))) {
+    const its = (await element.getAccessibleName()).trim()
+    if ((typeof name === 'string' ? its === name : name.test(its)) && await element.isDisplayed()) found.push(element)
+  }
+  return found
+}
+
+/** Waits for the element with this role and name; a page that redraws meanwhile is read again. */
+export async function byRole(driver: WebDriver, role: string, name: string | RegExp, within?: WebElement): Promise<WebElement> {
+  return driver.wait(async () => {
+    try {
+      return (await allByRole(driver, { role, name, within }))[0]
+    }
+    catch (problem) {
+      if (problem instanceof error.StaleElementReferenceError) return undefined
+      throw problem
+    }
+  }, PATIENCE_MS, `no ${role} named ${name}`) as Promise<WebElement>
+}
+
+export async function press(driver: WebDriver, role: string, name: string | RegExp): Promise<void> {
+  await driver.wait(async () => {
+    try {
+      await (await byRole(driver, role, name)).click()
+      return true
+    }
+    catch (problem) {
+      // Redrawn or still sliding in: try again.
+      if (problem instanceof error.StaleElementReferenceError || problem instanceof error.ElementClickInterceptedError || problem instanceof error.ElementNotInteractableError) return false
+      throw problem
+    }
+  }, PATIENCE_MS, `could not press ${role} ${name}`)
+}
+
+export async function type(driver: WebDriver, name: string | RegExp, text: string): Promise<WebElement> {
+  const field = await byRole(driver, 'textbox', name)
+  await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text)
+  return field
+}
+
+/** Waits until the page's text matches. */
+export async function untilText(driver: WebDriver, text: string | RegExp): Promise<string> {
+  let seen = ''
+  await driver.wait(async () => {
+    seen = await driver.executeScript<string>('return document.body.innerText')
+    return typeof text === 'string' ? seen.includes(text) : text.test(seen)
+  }, PATIENCE_MS, `the page never said ${text}`).catch((problem: Error) => {
+    throw new Error(`${problem.message}\nIt said:\n${seen.slice(0, 2000)}`)
+  })
+  return seen
+}
+
+export async function open(driver: WebDriver, url: string): Promise<void> {
+  await driver.get(url)
+  await driver.wait(until.elementLocated(By.css('main h1')), PATIENCE_MS)
+}
+
+/** Waits until everything done so far is in the database. */
+export async function untilSaved(driver: WebDriver): Promise<void> {
+  await driver.wait(() => driver.executeScript<boolean>(`
+    const app = document.querySelector('#__nuxt').__vue_app__
+    return app.config.globalProperties.$pinia.state.value.book.storage === 'saved'`), PATIENCE_MS, 'never saved')
+}
