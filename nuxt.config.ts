@@ -8,7 +8,7 @@ export default defineNuxtConfig({
   css: ['~/assets/css/main.css'],
   ui: { fonts: false, colorMode: true },
   colorMode: { preference: 'system', fallback: 'light', storageKey: 'lacy-spool-lamp' },
-  icon: { provider: 'none', clientBundle: { scan: true } },
+  icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
   runtimeConfig: { public: { demo: false } },
   app: {
     head: {
@@ -33,6 +33,14 @@ export default defineNuxtConfig({
   },
   sourcemap: false,
   vite: { worker: { format: 'es' }, build: { reportCompressedSize: false } },
+  hooks: {
+    // Without server rendering this version of the development server still looks for a server entry.
+    'vite:extendConfig': (config, { isClient }) => {
+      if (isClient && process.env.NODE_ENV === 'development') {
+        Object.assign(config, { environments: { ssr: { build: { rollupOptions: { input: { server: 'nuxt/entry' } } } } } })
+      }
+    },
+  },
   nitro: { preset: 'node-server', compressPublicAssets: { gzip: true, brotli: false } },
   eslint: { config: { stylistic: true } },
 })

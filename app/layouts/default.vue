@@ -90,14 +90,15 @@ defineShortcuts({
 .word i { display: inline-block; width: 12px; height: 12px; margin-left: 3px; border-radius: 50%; background: radial-gradient(circle, var(--paper) 0 2px, var(--mulberry) 2.5px 4px, var(--weld) 4.5px 100%); }
 .group { color: var(--mute); font-size: 13px; font-weight: 600; margin: 10px 8px 2px; }
 .station { display: flex; align-items: center; min-height: 44px; padding: 6px 10px; border-radius: 8px; font-weight: 550; }
-.station span { flex: 1; }
+.station span:not(.iconify) { flex: 1; }
 .station-icon { display: none; font-size: 20px; }
 .station:hover { background: var(--cloth); }
 .station.on { background: var(--white); box-shadow: inset 3px 0 0 var(--mulberry), 0 1px 2px #0001; font-weight: 700; }
 kbd { color: var(--mute); font: inherit; font-size: 13px; }
 .tools { margin-top: auto; display: grid; gap: 2px; padding-top: 10px; }
 .tools button { display: flex; align-items: center; gap: 10px; min-height: 44px; padding: 4px 10px; border-radius: 8px; text-align: left; cursor: pointer; font-size: 15px; }
-.tools button span { flex: 1; }
+.tools button span:not(.iconify) { flex: 1; }
+.tools .iconify { font-size: 18px; flex: none; }
 .tools button:hover:enabled { background: var(--cloth); }
 .tools button:disabled { color: var(--mute); cursor: default; opacity: 0.7; }
 main { padding: 14px 22px 20px; min-width: 0; outline: none; }

@@ -10,12 +10,9 @@ useHead({ title: 'Width and swing · Lacy Spool' })
     <WelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
     <div class="station">
       <section class="controls" aria-label="Needle, stitch and width">
-        <div>
-          <h2 class="field-label sans">
-            Needles I own
-          </h2>
+        <div class="grid gap-2">
+          <NeedleLabelInput />
           <GapTiles />
-          <NeedleLabelInput class="mt-2" />
         </div>
         <div class="grid gap-2">
           <StitchPicker />
@@ -28,7 +25,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
         <section class="card" aria-label="Over the plate">
           <header>
             <h2>Over the plate</h2>
-            <span class="hint">widths to scale, from above</span>
+            <span class="hint">to scale; dashed: end of swing</span>
           </header>
           <PlateView />
         </section>
@@ -41,8 +38,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
 
 <style scoped>
 .station { display: grid; grid-template-columns: 330px minmax(0, 1fr) 236px; gap: 18px; align-items: start; }
-.controls { display: grid; gap: 12px; }
-.sans { font-family: var(--font-sans); font-size: 14px; font-weight: 650; }
+.controls { display: grid; gap: 10px; }
 .middle { display: grid; gap: 12px; min-width: 0; }
 @media (max-width: 1150px) { .station { grid-template-columns: 320px minmax(0, 1fr); gap: 14px; } .sides { grid-column: 2; } }
 @media (max-width: 800px) { .station { grid-template-columns: minmax(0, 1fr); } .sides { grid-column: 1; } }

@@ -1,7 +1,7 @@
 import { requireInRange } from '#core/errors'
 import { bladeNames, bladeOffsetsMm, outerSpanMm } from '#core/needle'
 import { type Drop, hasSwing, landingsMm, type StitchSetting, type StitchShape } from '#core/stitch'
-import { type Room, ROUNDING_MM, roomsOf } from './rooms'
+import { type Room, ROUNDING_MM, roomsOf, spareAtMm } from './rooms'
 import type { SwingInput, SwingResult, Verdict, WorstDrop } from './types'
 import { widestMm } from './widths'
 
@@ -38,7 +38,6 @@ export function judgeSwing(input: SwingInput): SwingResult {
     ? tightest(struck, ({ bareMm }) => bareMm)
     : tightest(tight.length > 0 ? tight : rooms, ({ safeMm }) => safeMm)
   const bladeMm = needle.sizeNm / 200
-  const spare = (sideMm: number) => spareTo(rooms, struck, sideMm)
   const overlapMm = needle.construction === 'single' ? null : swingWidthMm(landings) - needle.gapMm
   return {
     verdict,
@@ -46,9 +45,9 @@ export function judgeSwing(input: SwingInput): SwingResult {
     safeWidthMm: widestMm(input, 'safe'),
     binding: binding.part,
     broken: [...new Set((verdict === 'strikes' ? struck : tight).map(({ part }) => part))],
-    spareMm: spare(outMm),
-    spareLeftMm: spare(-leftMm),
-    spareRightMm: spare(rightMm),
+    spareMm: spareAtMm(rooms, outMm),
+    spareLeftMm: spareAtMm(rooms, -leftMm),
+    spareRightMm: spareAtMm(rooms, rightMm),
     reachLeftMm: -leftMm + bladeMm,
     reachRightMm: rightMm + bladeMm,
     spanMm: rightMm - leftMm,
@@ -90,13 +89,6 @@ function isTight({ kind, part, safeMm }: Room, outMm: number, swings: boolean, i
 
 function tightest(rooms: readonly Room[], room: (room: Room) => number): Room {
   return rooms.reduce((least, next) => (room(next) < room(least) - ROUNDING_MM ? next : least))
-}
-
-/** To a measured opening if there is one; a part that is struck always counts, so that a strike is negative. */
-function spareTo(rooms: readonly Room[], struck: readonly Room[], outMm: number): number {
-  const openings = rooms.filter(({ kind }) => kind === 'opening')
-  const counted = [...(openings.length > 0 ? openings : rooms.filter(({ part }) => part === 'machine')), ...struck]
-  return Math.min(...counted.map(({ bareMm }) => bareMm - outMm))
 }
 
 function swingWidthMm(landings: readonly Drop[]): number {

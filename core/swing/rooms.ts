@@ -18,6 +18,19 @@ export interface Room {
   readonly safeMm: number
 }
 
+/**
+ * From a landing to what it could hit: a measured opening if there is one, else the machine's half width. A
+ * part that is struck always counts, so that a strike is negative and nothing else is.
+ *
+ * @param outMm - the blade centre's distance from the middle, towards the side asked for.
+ */
+export function spareAtMm(rooms: readonly Room[], outMm: number): number {
+  const openings = rooms.filter(({ kind }) => kind === 'opening')
+  const usual = openings.length > 0 ? openings : rooms.filter(({ part }) => part === 'machine')
+  const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)
+  return Math.min(...[...usual, ...struck].map(({ bareMm }) => bareMm - outMm))
+}
+
 /** The rooms that bound a landing: machine first, then plate and foot where they bound at all. */
 export function roomsOf({ machine, foot, plate, needle, marginMm, clearanceMm }: SwingInput): readonly Room[] {
   const half = machine.maxWidthMm / 2

@@ -12,13 +12,16 @@ declare module 'h3' {
 
 const nonces = new WeakMap<object, string>()
 
+/** The one inline script the interface kit adds at run time: it takes out its own early style tag. */
+const COLOUR_CLEANUP = '\'sha256-tYCcUbFfjZ9QESuTWESGWrFg2SmiEdyD2MYUfRWUgK0=\''
+
 /** The usual headers. No foreign origin, no eval; styles may be inline because components set them. */
 const guard = fromNodeMiddleware(helmet({
   contentSecurityPolicy: {
     useDefaults: false,
     directives: {
       defaultSrc: ['\'none\''],
-      scriptSrc: ['\'self\'', (_request, response) => `'nonce-${nonces.get(response as ServerResponse)}'`],
+      scriptSrc: ['\'self\'', (_request, response) => `'nonce-${nonces.get(response as ServerResponse)}'`, COLOUR_CLEANUP],
       styleSrc: ['\'self\'', '\'unsafe-inline\''],
       imgSrc: ['\'self\'', 'data:', 'blob:'],
       fontSrc: ['\'self\''],
@@ -38,6 +41,8 @@ const guard = fromNodeMiddleware(helmet({
 }))
 
 export default defineEventHandler(async (event) => {
+  // The development server injects scripts of its own.
+  if (import.meta.dev) return
   event.context.nonce = randomBytes(16).toString('base64')
   nonces.set(event.node.res, event.context.nonce)
   event.node.res.setHeader('Permissions-Policy', 'camera=(), microphone=(), geolocation=()')

@@ -5,12 +5,12 @@ import { swingInputOf } from '#shared/bench'
 import type { NeedleRecord } from '#shared/records'
 import { byConstructionAndGap } from '~/utils/needles'
 
-/** Every needle owned, side by side, each with its own safe width or its refusal. */
+/** Every twin and triple owned, side by side, each with its own safe width or its refusal. Singles stand in the line-up. */
 const book = useBookStore()
 const bench = useBenchStore()
 const { limit } = useLength()
 
-const tiles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap).map((needle) => {
+const tiles = computed(() => [...book.shelf.needles.values()].filter(n => n.construction !== 'single').sort(byConstructionAndGap).map((needle) => {
   const input = swingInputOf(bench.setup, { ...bench.parts, needle }, bench.settings)
   const result = input && judgeSwing(input)
   return { needle, refused: result !== null && result.safeWidthMm === null, word: result ? wordFor(needle, result.safeWidthMm, result.verdict) : '' }
@@ -19,7 +19,7 @@ const tiles = computed(() => [...book.shelf.needles.values()].sort(byConstructio
 function wordFor(needle: NeedleRecord, safe: number | null, verdict: string): string {
   if (safe === null) return verdict === 'close' ? 'close' : 'strikes'
   if (safe === 0) return 'straight'
-  if (needle.gapMm >= WIDE_GAP_MM && needle.construction !== 'single' && bench.settings.schools.wideGap === 'straight-only') return 'straight'
+  if (needle.gapMm >= WIDE_GAP_MM && bench.settings.schools.wideGap === 'straight-only') return 'straight'
   return `to ${limit(safe)}`
 }
 /** From here up the straight-only school sews no swing. Source: common practice. */
@@ -34,7 +34,7 @@ defineShortcuts({ n: next })
 </script>
 
 <template>
-  <div v-if="tiles.length > 0" class="tiles" role="group" aria-label="Needles I own">
+  <div v-if="tiles.length > 0" class="tiles" role="group" aria-label="Twin and triple needles I own">
     <button
       v-for="{ needle, word, refused } in tiles" :key="needle.id" type="button" class="tile"
       :class="{ no: refused, triple: needle.construction === 'triple' }"
@@ -49,8 +49,8 @@ defineShortcuts({ n: next })
 </template>
 
 <style scoped>
-.tiles { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 6px; max-height: 198px; overflow-y: auto; padding: 2px; margin: -2px; }
-.tile { min-height: 56px; padding: 4px 2px; text-align: center; line-height: 1.15; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 10px; cursor: pointer; }
+.tiles { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 6px; max-height: 240px; overflow-y: auto; scrollbar-width: thin; padding: 2px; margin: -2px; }
+.tile { min-height: 54px; padding: 3px 2px; text-align: center; line-height: 1.15; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 10px; cursor: pointer; }
 .tile:hover { border-color: var(--mulberry); }
 .tile b { display: block; font-size: 15px; font-weight: 650; }
 .tile em { display: block; font-style: normal; font-size: 13px; color: var(--ink); white-space: nowrap; }

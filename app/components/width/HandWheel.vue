@@ -19,7 +19,13 @@ const zero = computed(() => BASE + Math.max(-1, least.value) * perMm.value)
 const step = computed(() => (WIDE - LEFT) / Math.max(1, drops.value.length))
 const barWidth = computed(() => Math.max(1, Math.min(22, step.value * 0.72)))
 const y = (mm: number) => zero.value - Math.max(-1, mm) * perMm.value
-const kind = (mm: number) => (mm < -1e-9 ? 'strikes' : mm < bench.settings.clearanceMm - 1e-9 ? 'close' : 'clear')
+/** What should stay free: the clearance at a measured opening, half the margin at the end of the swing. */
+const wanted = computed(() => {
+  const input = bench.swingInput
+  const measured = input !== null && (input.machine.plateSlotMm !== null || input.foot.slotMm !== null)
+  return measured ? { mm: input.clearanceMm, what: 'clearance' } : { mm: (input?.marginMm ?? 0) / 2, what: 'half the margin' }
+})
+const kind = (mm: number) => (mm < -1e-9 ? 'strikes' : mm < wanted.value.mm - 1e-9 ? 'close' : 'clear')
 const at = computed(() => drops.value[bench.drop])
 const gridMm = computed(() => [0, Math.round(most.value)].filter((mm, i, all) => all.indexOf(mm) === i))
 
@@ -60,8 +66,8 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
       <text v-for="mm in gridMm" :key="mm" x="20" :y="y(mm) + 4" class="axis" text-anchor="end">{{ bare(mm) }}</text>
       <rect v-for="(drop, i) in drops" :key="i" :x="LEFT + i * step + (step - barWidth) / 2" :y="Math.min(y(drop.clearanceMm), zero)" :width="barWidth" :height="Math.max(2, Math.abs(y(drop.clearanceMm) - zero))" :rx="Math.min(3, barWidth / 3)" :class="['bar', kind(drop.clearanceMm), { now: i === bench.drop }]" @click="bench.dropIndex = i" />
       <path :d="`M${LEFT} ${zero}H${WIDE}`" stroke="var(--ink)" stroke-width="1.2" />
-      <path :d="`M${LEFT} ${y(bench.settings.clearanceMm)}H${WIDE}`" stroke="var(--madder)" stroke-width="1.3" stroke-dasharray="4 4" />
-      <text :x="WIDE" :y="TALL - 1" class="axis" text-anchor="end">dashed: {{ bare(bench.settings.clearanceMm) }} clearance wanted</text>
+      <path :d="`M${LEFT} ${y(wanted.mm)}H${WIDE}`" stroke="var(--madder)" stroke-width="1.3" stroke-dasharray="4 4" />
+      <text :x="WIDE" :y="TALL - 1" class="axis" text-anchor="end">dashed: {{ bare(wanted.mm) }} {{ wanted.what }}</text>
     </svg>
     <USlider v-if="drops.length > 1" :model-value="bench.drop" :min="0" :max="drops.length - 1" :step="1" aria-label="Scrub through one repeat" class="scrub" @update:model-value="pause(); bench.dropIndex = $event as number" />
     <div class="buttons">
@@ -72,7 +78,7 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
     <div class="walk">
       <p class="caution">
         <UIcon name="i-lucide-hand" class="hand" />
-        <span><b>On your machine:</b> its manual first. Glasses on, turn the handwheel toward you through the whole repeat; then sew slowly.</span>
+        <span><b>On your machine:</b> its manual first. Glasses on, handwheel toward you through the whole repeat, then slowly.</span>
       </p>
       <UButton v-if="!bench.handWalk" class="log" label="I have hand-walked this" :disabled="strikes" @click="log" />
       <p v-else class="walked clear-ink" role="status">

@@ -14,8 +14,9 @@ function putIn(): void {
 
 <template>
   <form novalidate class="label" @submit.prevent="putIn">
-    <div class="flex gap-2">
-      <UInput v-model="text" aria-label="Needle label from the packet" autocomplete="off" placeholder="or type a label: 2.5/80" />
+    <div class="line">
+      <h2>My needles</h2>
+      <UInput v-model="text" aria-label="Needle label from the packet" autocomplete="off" placeholder="add: 2.5/80" />
       <UButton type="submit" variant="outline" label="Put in" :disabled="!reading?.ok" />
     </div>
     <p v-if="reading" role="status" class="hint" :class="{ 'strikes-ink': !reading.ok }">
@@ -23,3 +24,8 @@ function putIn(): void {
     </p>
   </form>
 </template>
+
+<style scoped>
+.line { display: flex; align-items: center; gap: 8px; }
+h2 { font: inherit; font-weight: 650; font-size: 14.5px; white-space: nowrap; }
+</style>

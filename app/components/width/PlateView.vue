@@ -57,10 +57,12 @@ const dimensions = computed<Dimension[]>(() => {
   const list: Dimension[] = [{ from: -left, to: right, y: 34, text: `blades span ${bare(left + right)}`, ink: 'var(--ink)' }]
   if (!hole.value && Math.abs(spareLeftMm) > 1e-6) list.push({ from: -edge, to: -left + blade, y: 168, text: bare(spareLeftMm), ink: ink(spareLeftMm) })
   if (!hole.value && Math.abs(spareRightMm) > 1e-6) list.push({ from: right - blade, to: edge, y: 168, text: bare(spareRightMm), ink: ink(spareRightMm) })
-  if (input.value.machine.plateSlotMm !== null && !hole.value) list.push({ from: -halfSlot.value, to: halfSlot.value, y: 208, text: `plate opening ${bare(input.value.machine.plateSlotMm)} measured`, ink: 'var(--ink)' })
-  else list.push({ from: -half.value, to: half.value, y: 208, text: `widest stitch ${bare(input.value.machine.maxWidthMm)}, blade centres${hole.value ? '' : '; plate opening not measured'}`, ink: 'var(--ink)' })
+  if (input.value.machine.plateSlotMm !== null && !hole.value) list.push({ from: -halfSlot.value, to: halfSlot.value, y: 209, text: `plate opening ${bare(input.value.machine.plateSlotMm)} measured`, ink: 'var(--ink)' })
+  else list.push({ from: -half.value, to: half.value, y: 209, text: `widest stitch ${bare(input.value.machine.maxWidthMm)}, blade centres${hole.value ? '' : '; plate opening not measured'}`, ink: 'var(--ink)' })
+  if (footSlot.value !== null) list.push({ from: -footSlot.value / 2, to: footSlot.value / 2, y: 236, text: `foot opening ${bare(footSlot.value)} measured`, ink: 'var(--ink)' })
   return list
 })
+const tall = computed(() => (footSlot.value === null ? 214 : 242))
 const said = computed(() => {
   const spare = `${bare(result.value.spareLeftMm)} left and ${bare(result.value.spareRightMm)} right to spare`
   return `Plate from above. ${dimensions.value.map(({ text }) => text).join('; ')}. ${spare}. Drop ${bench.drop + 1} of ${bench.clearances.length}.`
@@ -68,7 +70,7 @@ const said = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDE} 222`" class="plate" role="img" :aria-label="said">
+  <svg :viewBox="`0 0 ${WIDE} ${tall}`" class="plate" role="img" :aria-label="said">
     <defs>
       <pattern id="strike" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0v6" stroke="var(--madder)" stroke-width="3" /></pattern>
     </defs>
@@ -84,7 +86,6 @@ const said = computed(() => {
       <rect :x="px(-footSlot / 2) - 34" y="48" width="34" height="112" rx="9" />
       <rect :x="px(footSlot / 2)" y="48" width="34" height="112" rx="9" />
     </g>
-    <text v-if="footSlot !== null" :x="px(footSlot / 2) + 17" y="182" class="small" text-anchor="middle">foot {{ bare(footSlot) }}</text>
     <path v-for="side in [-1, 1]" :key="side" :d="`M${px(side * half)} 62V146`" stroke="var(--close-bar)" stroke-width="1.6" stroke-dasharray="3 3" />
     <circle v-for="(ghost, i) in ghosts" :key="i" :cx="ghost.x" :cy="NEEDLE_Y" :r="bladeMm * scale" :fill="ghost.ink" fill-opacity="0.32" :stroke="ghost.ink" stroke-width="1" />
     <g v-for="blade in now" :key="blade.name">
@@ -102,7 +103,6 @@ const said = computed(() => {
 <style scoped>
 .plate { width: 100%; display: block; }
 .dim { font-size: 14px; font-weight: 650; }
-.small { font-size: 13px; fill: var(--ink); }
 .letter { font-size: 14px; font-weight: 750; fill: #fff; }
 :global(.dark) .letter { fill: #1f1924; }
 </style>

@@ -8,9 +8,11 @@ const { length } = useLength()
 
 const look = computed(() => bench.result && VERDICT_LOOKS[bench.result.verdict])
 const line = computed(() => (bench.result && bench.swingInput ? headline(bench.result, bench.swingInput, bench.unit) : ''))
-const TELLING = new Set(['openings-unmeasured', 'hand-walk'])
-const why = computed(() => bench.reasons.filter(({ code }) => !TELLING.has(code)))
-const unmeasured = computed(() => bench.reasons.find(({ code }) => code === 'openings-unmeasured'))
+const SUMS = new Set(['safe-width', 'straight-only', 'no-width-helps'])
+/** Said elsewhere: the caution stands beside the handwheel. */
+const ELSEWHERE = new Set(['hand-walk'])
+const sums = computed(() => bench.reasons.filter(({ code }) => SUMS.has(code)))
+const rest = computed(() => bench.reasons.filter(({ code }) => !SUMS.has(code) && !ELSEWHERE.has(code)))
 
 /** What the machine itself would let you set, where that is not what is safe. */
 const mode = computed(() => {
@@ -40,7 +42,7 @@ const wideNote = computed(() => {
     <p class="line" :style="{ color: look.ink }">
       <UIcon :name="look.icon" /> <b>{{ line }}</b>
     </p>
-    <p v-for="reason in why" :key="reason.code" class="why">
+    <p v-for="reason in sums" :key="reason.code" class="why">
       {{ reason.message }}
     </p>
     <p v-if="wideNote" class="why close-ink">
@@ -49,8 +51,8 @@ const wideNote = computed(() => {
     <p v-if="mode" class="why" :class="{ 'strikes-ink': mode.warn }">
       {{ mode.text }}
     </p>
-    <p v-if="unmeasured" class="why">
-      {{ unmeasured.message }}
+    <p v-for="reason in rest" :key="reason.code" class="why">
+      {{ reason.message }}
     </p>
   </section>
   <section v-else class="say" role="status" aria-label="Verdict">
@@ -67,5 +69,5 @@ const wideNote = computed(() => {
 .say { border: 1.5px solid var(--line); background: var(--white); border-radius: 14px; padding: 10px 12px; }
 .line { font-size: 16.5px; display: flex; gap: 8px; align-items: flex-start; line-height: 1.25; }
 .line :deep(svg), .line .iconify { flex: none; margin-top: 2px; font-size: 19px; }
-.why { margin-top: 5px; font-size: 14.5px; line-height: 1.32; }
+.why { margin-top: 4px; font-size: 14.5px; line-height: 1.3; }
 </style>

@@ -77,12 +77,12 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
 
 <style scoped>
 .top { display: flex; align-items: baseline; gap: 8px; }
-.big { width: 2.3em; font-size: 44px; line-height: 1; background: none; border-bottom: 2px solid transparent; font-variant-numeric: lining-nums; }
+.big { width: 1.9em; font-size: 42px; line-height: 1; background: none; border-bottom: 2px solid transparent; font-variant-numeric: lining-nums; }
 .big:enabled:hover { border-color: var(--line-strong); }
 .big:disabled { color: var(--mute); }
 .unit { color: var(--mute); }
 .safe b { color: var(--lichen-text); font-size: 19px; }
-.dial { position: relative; margin: 10px 12px 0; height: 46px; }
+.dial { position: relative; margin: 6px 12px 0; height: 46px; }
 .slider { position: absolute; top: 0; left: 0; right: 0; height: 26px; }
 .zones { position: absolute; left: 0; right: 0; top: 7px; height: 12px; border-radius: 6px; overflow: hidden; background: var(--line); }
 .zones span { position: absolute; top: 0; bottom: 0; }

@@ -10,7 +10,9 @@ import { WIDTH_VIEWS } from '~/utils/stations'
         {{ view.name }}
       </NuxtLink>
     </nav>
-    <slot />
+    <div class="aside">
+      <slot />
+    </div>
   </div>
 </template>
 
@@ -21,6 +23,6 @@ nav { display: flex; gap: 2px; }
 nav a { display: flex; align-items: center; min-height: 44px; padding: 0 12px; border-bottom: 3px solid transparent; color: var(--mute); font-weight: 600; }
 nav a:hover { color: var(--ink); }
 nav a[aria-current] { color: var(--ink); border-color: var(--mulberry); }
-.head > :slotted(*):last-child { margin-left: auto; }
+.aside { margin-left: auto; }
 @media (max-width: 640px) { h1 { font-size: 23px; } nav a { padding: 0 8px; } }
 </style>
