@@ -2,14 +2,10 @@
 export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint'],
   ssr: false,
+  components: [{ path: '~/components', pathPrefix: false }],
+  // Core, database and workers import everything by name, so that they run outside Nuxt too.
+  imports: { transform: { exclude: [/[\\/](core|db|workers|shared)[\\/]/] } },
   devtools: { enabled: false },
-  telemetry: false,
-  compatibilityDate: '2026-11-01',
-  css: ['~/assets/css/main.css'],
-  ui: { fonts: false, colorMode: true },
-  colorMode: { preference: 'system', fallback: 'light', storageKey: 'lacy-spool-lamp' },
-  icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
-  runtimeConfig: { public: { demo: false } },
   app: {
     head: {
       title: 'Lacy Spool',
@@ -21,9 +17,19 @@ export default defineNuxtConfig({
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }],
     },
   },
-  components: [{ path: '~/components', pathPrefix: false }],
-  // Core, database and workers import everything by name, so that they run outside Nuxt too.
-  imports: { transform: { exclude: [/[\\/](core|db|workers|shared)[\\/]/] } },
+  css: ['~/assets/css/main.css'],
+  colorMode: { preference: 'system', fallback: 'light', storageKey: 'lacy-spool-lamp' },
+  ui: { fonts: false, colorMode: true },
+  runtimeConfig: { public: { demo: false } },
+  sourcemap: false,
+  compatibilityDate: '2026-11-01',
+  // Untyped: a module brings the types of a newer server than the one that is installed.
+  nitro: { compressPublicAssets: { gzip: true, brotli: false } } as object,
+  vite: {
+    worker: { format: 'es' },
+    build: { reportCompressedSize: false },
+    optimizeDeps: { include: ['@vueuse/core', '@tanstack/vue-virtual', 'papaparse', 'comlink', 'dexie', 'zod', 'vue-echarts', 'echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers'] },
+  },
   typescript: {
     strict: true,
     tsConfig: {
@@ -31,8 +37,7 @@ export default defineNuxtConfig({
       compilerOptions: { noUncheckedIndexedAccess: true },
     },
   },
-  sourcemap: false,
-  vite: { worker: { format: 'es' }, build: { reportCompressedSize: false } },
+  telemetry: false,
   hooks: {
     // Without server rendering this version of the development server still looks for a server entry.
     'vite:extendConfig': (config, { isClient }) => {
@@ -41,6 +46,6 @@ export default defineNuxtConfig({
       }
     },
   },
-  nitro: { preset: 'node-server', compressPublicAssets: { gzip: true, brotli: false } },
   eslint: { config: { stylistic: true } },
+  icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
 })

@@ -39,9 +39,9 @@ export interface Refusal {
   readonly name: string
   readonly message: string
 }
-export type BackupReading =
-  | { readonly ok: true, readonly preview: ImportPreview }
-  | { readonly ok: false, readonly code: 'too-large' | 'not-json' | 'not-ours' | 'newer' | 'wrong-version' | 'damaged', readonly message: string }
+export type BackupReading
+  = | { readonly ok: true, readonly preview: ImportPreview }
+    | { readonly ok: false, readonly code: 'too-large' | 'not-json' | 'not-ours' | 'newer' | 'wrong-version' | 'damaged', readonly message: string }
 
 /** Everything in the book as a file's content. */
 export function writeBackup(book: Tables, exportedAt: string): Backup {

@@ -39,24 +39,63 @@ function saveCsv(): void {
 
 <template>
   <div>
-    <WidthHead><UButton v-if="bench.result" icon="i-lucide-download" variant="outline" label="Table as CSV" @click="saveCsv" /></WidthHead>
-    <p v-if="!bench.result" class="card">
+    <WidthHead>
+      <UButton
+        v-if="bench.result"
+        icon="i-lucide-download"
+        variant="outline"
+        label="Table as CSV"
+        @click="saveCsv"
+      />
+    </WidthHead>
+    <p
+      v-if="!bench.result"
+      class="card"
+    >
       Choose a machine and a needle first: then every needle and machine you own stand here side by side.
     </p>
-    <div v-else class="compare">
-      <section class="card scroll" tabindex="0" role="region" aria-label="Needles compared">
-        <CompareTable :rows="needleRows" :caption="`${title}: with every twin I own, on ${bench.parts.machine?.name}`" first="Needle" :current-id="bench.setup.needleId" @choose="bench.update('Choose the needle', { needleId: $event })" />
+    <div
+      v-else
+      class="compare"
+    >
+      <section
+        class="card scroll"
+        tabindex="0"
+        role="region"
+        aria-label="Needles compared"
+      >
+        <CompareTable
+          :rows="needleRows"
+          :caption="`${title}: with every twin I own, on ${bench.parts.machine?.name}`"
+          first="Needle"
+          :current-id="bench.setup.needleId"
+          @choose="bench.update('Choose the needle', { needleId: $event })"
+        />
       </section>
       <div class="right">
         <section class="card">
           <h2>Safe width against gap</h2>
-          <LazyGapChart :curve="curve" :owned="owned" />
+          <LazyGapChart
+            :curve="curve"
+            :owned="owned"
+          />
           <p class="hint">
             Rule: widest stitch less gap and margin; measured openings where there are any.
           </p>
         </section>
-        <section class="card scroll" tabindex="0" role="region" aria-label="Machines compared">
-          <CompareTable :rows="machineRows" :caption="`The same with ${bench.parts.needle ? needleName(bench.parts.needle) : ''}, on every machine I own`" first="Machine" :current-id="bench.setup.machineId" @choose="bench.update('Choose the machine', { machineId: $event })" />
+        <section
+          class="card scroll"
+          tabindex="0"
+          role="region"
+          aria-label="Machines compared"
+        >
+          <CompareTable
+            :rows="machineRows"
+            :caption="`The same with ${bench.parts.needle ? needleName(bench.parts.needle) : ''}, on every machine I own`"
+            first="Machine"
+            :current-id="bench.setup.machineId"
+            @choose="bench.update('Choose the machine', { machineId: $event })"
+          />
         </section>
       </div>
     </div>

@@ -67,62 +67,132 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
       Your data stays in this browser and in the files you export. Nothing is sent anywhere.
     </p>
     <div class="cols">
-      <section class="card" aria-labelledby="book-head">
+      <section
+        class="card"
+        aria-labelledby="book-head"
+      >
         <h2 id="book-head">
           The book
         </h2>
         <ul class="counts">
-          <li v-for="{ word, n } in counts" :key="word">
+          <li
+            v-for="{ word, n } in counts"
+            :key="word"
+          >
             <b>{{ n }}</b> {{ word }}
           </li>
         </ul>
-        <p role="status" :class="book.storage === 'failing' ? 'strikes-ink' : 'hint'">
+        <p
+          role="status"
+          :class="book.storage === 'failing' ? 'strikes-ink' : 'hint'"
+        >
           {{ saved }}
         </p>
         <div class="buttons">
-          <UButton icon="i-lucide-download" label="Export everything" :disabled="records === 0" @click="exportAll" />
-          <UButton v-if="book.unreadable.length > 0" variant="outline" icon="i-lucide-file-warning" :label="`Download ${book.unreadable.length} damaged`" @click="exportDamaged" />
+          <UButton
+            icon="i-lucide-download"
+            label="Export everything"
+            :disabled="records === 0"
+            @click="exportAll"
+          />
+          <UButton
+            v-if="book.unreadable.length > 0"
+            variant="outline"
+            icon="i-lucide-file-warning"
+            :label="`Download ${book.unreadable.length} damaged`"
+            @click="exportDamaged"
+          />
         </div>
         <p class="hint">
-          One JSON file, UTF-8, version 1; its <a href="/schema/lacy-spool-backup-1.json" target="_blank">JSON Schema</a> is published with the app.
+          One JSON file, UTF-8, version 1; its <a
+            href="/schema/lacy-spool-backup-1.json"
+            target="_blank"
+          >JSON Schema</a> is published with the app.
         </p>
       </section>
 
-      <section class="card" aria-labelledby="import-head">
+      <section
+        class="card"
+        aria-labelledby="import-head"
+      >
         <h2 id="import-head">
           Import
         </h2>
-        <label class="field-label" for="import-file">A file exported by Lacy Spool</label>
-        <input id="import-file" type="file" accept=".json,application/json" class="file" @change="read">
-        <p v-if="problem" role="alert" class="strikes-ink">
+        <label
+          class="field-label"
+          for="import-file"
+        >A file exported by Lacy Spool</label>
+        <input
+          id="import-file"
+          type="file"
+          accept=".json,application/json"
+          class="file"
+          @change="read"
+        >
+        <p
+          v-if="problem"
+          role="alert"
+          class="strikes-ink"
+        >
           {{ fileName }}: {{ problem }} Nothing was changed.
         </p>
-        <div v-if="preview" role="status" class="preview" aria-label="What the import would do">
+        <div
+          v-if="preview"
+          role="status"
+          class="preview"
+          aria-label="What the import would do"
+        >
           <p><b>{{ fileName }}</b> — nothing is written yet.</p>
           <p><b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed, <b>{{ preview.same }}</b> the same, <b>{{ preview.refused.length }}</b> refused.</p>
           <details v-if="preview.added.length > 0">
             <summary>New</summary>
-            <p v-for="{ table, names } in inTables(preview.added)" :key="table" class="hint">
+            <p
+              v-for="{ table, names } in inTables(preview.added)"
+              :key="table"
+              class="hint"
+            >
               {{ table }}: {{ names.slice(0, 12).join(', ') }}{{ names.length > 12 ? ` and ${names.length - 12} more` : '' }}
             </p>
           </details>
-          <details v-if="preview.changed.length > 0" open>
+          <details
+            v-if="preview.changed.length > 0"
+            open
+          >
             <summary>Changed: what is here is replaced</summary>
-            <p v-for="{ table, names } in inTables(preview.changed)" :key="table" class="hint">
+            <p
+              v-for="{ table, names } in inTables(preview.changed)"
+              :key="table"
+              class="hint"
+            >
               {{ table }}: {{ names.slice(0, 12).join(', ') }}{{ names.length > 12 ? ` and ${names.length - 12} more` : '' }}
             </p>
           </details>
-          <details v-if="preview.refused.length > 0" open>
+          <details
+            v-if="preview.refused.length > 0"
+            open
+          >
             <summary>Refused and left out</summary>
             <ul class="refused">
-              <li v-for="(refusal, i) in preview.refused.slice(0, 50)" :key="i">
+              <li
+                v-for="(refusal, i) in preview.refused.slice(0, 50)"
+                :key="i"
+              >
                 <b>{{ refusal.table }} {{ refusal.name }}</b>: {{ refusal.message }}
               </li>
             </ul>
           </details>
           <div class="buttons">
-            <UButton :label="nothingToDo ? 'Nothing to import' : `Import ${preview.added.length + preview.changed.length} records`" icon="i-lucide-check" :disabled="nothingToDo" @click="takeIn" />
-            <UButton variant="outline" label="Cancel" @click="preview = null" />
+            <UButton
+              :label="nothingToDo ? 'Nothing to import' : `Import ${preview.added.length + preview.changed.length} records`"
+              icon="i-lucide-check"
+              :disabled="nothingToDo"
+              @click="takeIn"
+            />
+            <UButton
+              variant="outline"
+              label="Cancel"
+              @click="() => { preview = null }"
+            />
           </div>
           <p class="hint">
             All of them or none; undo takes it back.
@@ -130,25 +200,59 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
         </div>
       </section>
 
-      <section class="card" aria-labelledby="demo-head">
+      <section
+        class="card"
+        aria-labelledby="demo-head"
+      >
         <h2 id="demo-head">
           Demo and clean slate
         </h2>
         <p>The demo is the costume room of an invented operetta company: four machines, thirteen needles, its plans of one season.</p>
         <div class="buttons">
-          <UButton v-if="!book.hasDemo" variant="outline" icon="i-lucide-drama" label="Load the demo" @click="book.loadDemo()" />
-          <UButton v-else variant="outline" icon="i-lucide-eraser" label="Remove the demo" @click="book.removeDemo(); offerUndo('The demo is out')" />
-          <UButton variant="outline" color="error" icon="i-lucide-trash-2" label="Empty the book" :disabled="records === 0" @click="asking = true" />
+          <UButton
+            v-if="!book.hasDemo"
+            variant="outline"
+            icon="i-lucide-drama"
+            label="Load the demo"
+            @click="book.loadDemo()"
+          />
+          <UButton
+            v-else
+            variant="outline"
+            icon="i-lucide-eraser"
+            label="Remove the demo"
+            @click="book.removeDemo(); offerUndo('The demo is out')"
+          />
+          <UButton
+            variant="outline"
+            color="error"
+            icon="i-lucide-trash-2"
+            label="Empty the book"
+            :disabled="records === 0"
+            @click="() => { asking = true }"
+          />
         </div>
         <p class="hint">
           What your own plans still use stays when the demo goes.
         </p>
       </section>
     </div>
-    <UModal v-model:open="asking" title="Empty the book?" description="Everything in this browser goes. Export first if you want to keep it; undo works until you close this tab.">
+    <UModal
+      v-model:open="asking"
+      title="Empty the book?"
+      description="Everything in this browser goes. Export first if you want to keep it; undo works until you close this tab."
+    >
       <template #footer>
-        <UButton color="error" label="Empty it" @click="wipe" />
-        <UButton variant="outline" label="Keep it" @click="asking = false" />
+        <UButton
+          color="error"
+          label="Empty it"
+          @click="wipe"
+        />
+        <UButton
+          variant="outline"
+          label="Keep it"
+          @click="() => { asking = false }"
+        />
       </template>
     </UModal>
   </div>

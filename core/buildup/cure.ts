@@ -1,5 +1,5 @@
 import { rightSide, type SewnInput } from '#core/sewn'
-import { layThread, MUDDY_MEAN_LAYERS } from './raster'
+import { layThread } from './raster'
 
 /** Longest stitch looked at, in mm: beyond it no satin is left. */
 const LONGEST_MM = 6

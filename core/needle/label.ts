@@ -5,9 +5,9 @@ import { type Construction, NEEDLE_SIZES, NEEDLE_TYPES, type Needle, type Needle
 export type TripleGapReading = 'neighbour' | 'total'
 
 /** What a label was understood as, or which part was not. */
-export type NeedleReading =
-  | { readonly ok: true, readonly needle: Needle & { readonly type: NeedleType }, readonly said: string, readonly note: string | null }
-  | { readonly ok: false, readonly code: 'empty' | 'unknown-word' | 'unknown-size' | 'gap-range' | 'no-size' | 'gap-missing', readonly message: string }
+export type NeedleReading
+  = | { readonly ok: true, readonly needle: Needle & { readonly type: NeedleType }, readonly said: string, readonly note: string | null }
+    | { readonly ok: false, readonly code: 'empty' | 'unknown-word' | 'unknown-size' | 'gap-range' | 'no-size' | 'gap-missing', readonly message: string }
 
 const FORMS = 'Forms that are understood: 2.5/80, 4.0/100 jeans, triple 2.5/80, 90/14, 16.'
 const SIZE_NM = { min: 50, max: 150 } as const

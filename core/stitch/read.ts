@@ -1,8 +1,8 @@
 import type { Drop } from './landing'
 
-export type DropsReading =
-  | { readonly ok: true, readonly drops: readonly Drop[] }
-  | { readonly ok: false, readonly message: string }
+export type DropsReading
+  = | { readonly ok: true, readonly drops: readonly Drop[] }
+    | { readonly ok: false, readonly message: string }
 
 /** More drops than any machine's memory for one pattern. */
 const MOST_DROPS = 2000

@@ -1,5 +1,7 @@
 import { bladeNames, outerSpanMm } from '#core/needle'
+import { hasSwing } from '#core/stitch'
 import { formatLength, formatLengthDown, type LengthUnit } from '#core/units'
+import { ROUNDING_MM, roomsOf } from './rooms'
 import type { Part, Reason, ReasonCode, SwingInput, SwingResult } from './types'
 
 const PART_WORDS = { machine: 'machine’s widest stitch', foot: 'foot', plate: 'needle plate' } as const satisfies Record<Part, string>
@@ -22,27 +24,36 @@ export function headline(result: SwingResult, input: SwingInput, unit: LengthUni
   return safeWidthMm === 0 ? 'Sew straight only: no swing is safe here.' : `Set the width to ${safe} or less.`
 }
 
-/** The subtraction behind the safe width, for the part that limits it: `7.0 widest − 2.0 gap − 0.5 margin = 4.5`. */
-export function arithmetic(input: SwingInput, unit: LengthUnit): readonly string[] {
-  const { machine, foot, needle, marginMm, clearanceMm } = input
+/**
+ * The sum behind the safe width, for the part that limits it: `7.0 widest − 2.0 gap − 0.5 margin = 4.5`.
+ *
+ * For a stitch held at an end of the swing: how far its held edge stands out, plus the room on the other
+ * side, less half the gap. Drops of another shape have no one-line sum; then the check is named instead.
+ */
+export function arithmetic(input: SwingInput, unit: LengthUnit): string {
+  const { stitch, machine, needle } = input
   const length = (mm: number) => formatLength(mm, unit)
-  const spanMm = outerSpanMm(needle)
-  const gap = needle.construction === 'single' ? '' : ` − ${length(spanMm)} ${needle.construction === 'twin' ? 'gap' : 'outer gap'}`
-  const margin = marginMm > 0 ? ` − ${length(marginMm)} margin` : ''
-  const shift = 2 * Math.abs(input.stitch.positionMm)
-  const moved = shift > 0 ? ` − 2 × ${length(shift / 2)} needle moved` : ''
-  const lines = [`${length(machine.maxWidthMm)} widest${gap}${margin}${moved} = ${length(machine.maxWidthMm - spanMm - marginMm - shift)}`]
-  const slots = [
-    { name: 'plate opening', mm: machine.plateSlotMm },
-    { name: 'foot opening', mm: foot.slotMm },
-  ]
-  for (const { name, mm } of slots) {
-    if (mm === null) continue
-    const blade = needle.sizeNm / 100
-    const left = mm - spanMm - blade - 2 * clearanceMm - shift
-    lines.push(`${length(mm)} ${name}${gap} − ${length(blade)} blade − 2 × ${length(clearanceMm)} clearance${moved} = ${length(left)}`)
+  const room = roomsOf(input).reduce((least, next) => (next.safeMm < least.safeMm - ROUNDING_MM ? next : least))
+  const halfSpan = outerSpanMm(needle) / 2
+  if (stitch.alignment !== 'centre') {
+    const heldMm = machine.maxWidthMm / 2 + (heldSide(input) === 'left' ? -1 : 1) * stitch.positionMm
+    const outMm = heldMm + halfSpan
+    if (outMm - room.safeMm > ROUNDING_MM) return `held edge ${length(heldMm)} + ${length(halfSpan)} half the gap = ${length(outMm)}, and ${length(room.safeMm)} is free`
+    return `held edge ${length(heldMm)} + ${length(room.safeMm)} room on the other side − ${length(halfSpan)} half the gap = ${length(heldMm + room.safeMm - halfSpan)}`
   }
-  return lines
+  const xs = stitch.drops.map(({ x }) => x)
+  const fullSwing = !hasSwing(stitch) || (Math.abs(Math.min(...xs) + 0.5) < ROUNDING_MM && Math.abs(Math.max(...xs) - 0.5) < ROUNDING_MM)
+  if (!fullSwing) return `every one of ${xs.length} drops checked against the ${PART_WORDS[room.part]}`
+  const gap = halfSpan === 0 ? '' : ` − ${length(2 * halfSpan)} ${needle.construction === 'twin' ? 'gap' : 'outer gap'}`
+  const moved = stitch.positionMm === 0 ? '' : ` − 2 × ${length(Math.abs(stitch.positionMm))} needle moved`
+  const left = length(2 * (room.safeMm - halfSpan - Math.abs(stitch.positionMm)))
+  if (room.kind === 'half-width') {
+    const margin = input.marginMm > 0 ? ` − ${length(input.marginMm)} margin` : ''
+    return `${length(machine.maxWidthMm)} widest${gap}${margin}${moved} = ${left}`
+  }
+  if (room.kind === 'single-hole') return `a single hole${gap}${moved} = ${left}`
+  const slotMm = room.part === 'foot' ? input.foot.slotMm : machine.plateSlotMm
+  return `${length(slotMm ?? 0)} ${room.part} opening${gap} − ${length(needle.sizeNm / 100)} blade − 2 × ${length(input.clearanceMm)} clearance${moved} = ${left}`
 }
 
 /**
@@ -81,10 +92,10 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
 type Say = readonly [ReasonCode, string]
 
 function safeWidthReason({ safeWidthMm, swings }: SwingResult, input: SwingInput, unit: LengthUnit): Say {
-  if (safeWidthMm === null) return ['no-width-helps', `No width keeps the margin: ${arithmetic(input, unit).join('; ')}.`]
-  if (safeWidthMm === 0) return ['straight-only', `Straight only: ${arithmetic(input, unit).join('; ')}.`]
+  if (safeWidthMm === null) return ['no-width-helps', `No width keeps the margin: ${arithmetic(input, unit)}.`]
+  if (safeWidthMm === 0) return ['straight-only', `Straight only: ${arithmetic(input, unit)}.`]
   const lead = swings ? 'Safe width' : 'Room to swing'
-  return ['safe-width', `${lead} ${formatLengthDown(safeWidthMm, unit)} ${unit}: ${arithmetic(input, unit).join('; ')}.`]
+  return ['safe-width', `${lead} ${formatLengthDown(safeWidthMm, unit)} ${unit}: ${arithmetic(input, unit)}.`]
 }
 
 function reasonFor(part: Part, result: SwingResult, input: SwingInput, place: string, length: (mm: number) => string) {

@@ -3,14 +3,25 @@ import { describe, expect, it } from 'vitest'
 import { bladeOffsetsMm, type Construction } from '#core/needle'
 import { findStitch, landingsMm, STITCHES } from '#core/stitch'
 import {
-  compareTwinMode, dropClearances, explainSwing, gapForStripMm, headline, judgeSwing, needlePositionLimitMm,
+  arithmetic, compareTwinMode, dropClearances, explainSwing, gapForStripMm, headline, judgeSwing, needlePositionLimitMm,
   stitchOfRawDrops, stripMarginMm, type SwingInput, type Verdict,
 } from '#core/swing'
 
 interface Parts {
-  max?: number, plateSlot?: number | null, footSlot?: number | null, plateHole?: boolean, footHole?: boolean
-  construction?: Construction, gap?: number, size?: number
-  stitch?: string, width?: number, mirror?: boolean, position?: number, margin?: number, clearance?: number
+  max?: number
+  plateSlot?: number | null
+  footSlot?: number | null
+  plateHole?: boolean
+  footHole?: boolean
+  construction?: Construction
+  gap?: number
+  size?: number
+  stitch?: string
+  width?: number
+  mirror?: boolean
+  position?: number
+  margin?: number
+  clearance?: number
 }
 
 function input(p: Parts = {}): SwingInput {
@@ -252,6 +263,23 @@ describe('explanations', () => {
     expect(text).toContain('At drop 1 of 2 the left needle’s centre lands 3.75 mm left')
     expect(text).toContain('beyond-machine')
   })
+  it.each<[Parts, string]>([
+    [{ footSlot: 7 }, '7.0 foot opening − 2.0 gap − 0.8 blade − 2 × 0.25 clearance = 3.7'],
+    [{ position: 0.5, width: 3 }, '7.0 widest − 2.0 gap − 0.5 margin − 2 × 0.5 needle moved = 3.5'],
+    [{ construction: 'triple', gap: 2, width: 1 }, '7.0 widest − 4.0 outer gap − 0.5 margin = 2.5'],
+    [{ stitch: 'overcast', position: -1.25, width: 2 }, 'held edge 2.25 + 3.25 room on the other side − 1.0 half the gap = 4.5'],
+    [{ stitch: 'overcast', width: 2 }, 'held edge 3.5 + 1.0 half the gap = 4.5, and 3.25 is free'],
+  ])('do the sum that gives the safe width: %j', (p, sum) => expect(explain(p)).toContain(sum))
+
+  it('end every sum with the safe width itself', () => {
+    fc.assert(fc.property(anyInput, (i) => {
+      const { safeWidthMm } = judgeSwing(i)
+      const total = / = (−?[\d.]+)$/.exec(arithmetic(i, 'mm'))?.[1]
+      fc.pre(total !== undefined && safeWidthMm !== null && safeWidthMm > 0.01 && safeWidthMm < i.machine.maxWidthMm - 0.01)
+      expect(Number(total!.replace('−', '-'))).toBeCloseTo(safeWidthMm!, 1)
+    }))
+  })
+
   it('say in one line what to dial in', () => {
     const line = (p: Parts) => headline(judgeSwing(input(p)), input(p), 'mm')
     expect(line({ width: 5.5 })).toBe('Set the width to 4.5 mm or less.')

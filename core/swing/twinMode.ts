@@ -1,10 +1,10 @@
 import { type Needle, outerSpanMm } from '#core/needle'
 
 /** What a machine's own twin setting does: nothing, one gap assumed, or the gap told to it. */
-export type TwinMode =
-  | { readonly kind: 'none' }
-  | { readonly kind: 'on-off', readonly assumedGapMm: number }
-  | { readonly kind: 'by-gap' }
+export type TwinMode
+  = | { readonly kind: 'none' }
+    | { readonly kind: 'on-off', readonly assumedGapMm: number }
+    | { readonly kind: 'by-gap' }
 
 export interface TwinModeComparison {
   /** Widest the machine would let you set with its mode on, in mm. */

@@ -28,10 +28,10 @@ export interface WorstDrop {
   readonly yMm: number
 }
 
-export type ReasonCode =
-  | 'single-hole' | 'beyond-machine' | 'beyond-foot' | 'beyond-plate' | 'held-at-side'
-  | 'within-margin' | 'straight-within-margin' | 'within-foot-clearance' | 'within-plate-clearance'
-  | 'fits' | 'openings-unmeasured' | 'safe-width' | 'straight-only' | 'no-width-helps' | 'hand-walk'
+export type ReasonCode
+  = | 'single-hole' | 'beyond-machine' | 'beyond-foot' | 'beyond-plate' | 'held-at-side'
+    | 'within-margin' | 'straight-within-margin' | 'within-foot-clearance' | 'within-plate-clearance'
+    | 'fits' | 'openings-unmeasured' | 'safe-width' | 'straight-only' | 'no-width-helps' | 'hand-walk'
 
 export interface Reason {
   readonly code: ReasonCode

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import type { ServerResponse } from 'node:http'
+import type { IncomingMessage, ServerResponse } from 'node:http'
 import { defineEventHandler, fromNodeMiddleware } from 'h3'
 import helmet from 'helmet'
 
@@ -15,8 +15,12 @@ const nonces = new WeakMap<object, string>()
 /** The one inline script the interface kit adds at run time: it takes out its own early style tag. */
 const COLOUR_CLEANUP = '\'sha256-tYCcUbFfjZ9QESuTWESGWrFg2SmiEdyD2MYUfRWUgK0=\''
 
+type NodeMiddleware = (request: IncomingMessage, response: ServerResponse, next: (error?: Error) => void) => void
+/** The packages describe one and the same call with types that do not match. */
+const nodeMiddleware = (handler: ReturnType<typeof helmet>): NodeMiddleware => (request, response, next) => handler(request, response, next as (error?: unknown) => void)
+
 /** The usual headers. No foreign origin, no eval; styles may be inline because components set them. */
-const guard = fromNodeMiddleware(helmet({
+const guard = fromNodeMiddleware(nodeMiddleware(helmet({
   contentSecurityPolicy: {
     useDefaults: false,
     directives: {
@@ -38,7 +42,7 @@ const guard = fromNodeMiddleware(helmet({
   strictTransportSecurity: false,
   referrerPolicy: { policy: 'no-referrer' },
   xFrameOptions: { action: 'deny' },
-}))
+})))
 
 export default defineEventHandler(async (event) => {
   // The development server injects scripts of its own.

@@ -22,13 +22,19 @@ function columns(row: CompareRow): string {
         <th scope="col">
           {{ first }}
         </th>
-        <th scope="col" class="num">
+        <th
+          scope="col"
+          class="num"
+        >
           Safe width
         </th>
         <th scope="col">
           At that width
         </th>
-        <th scope="col" class="num">
+        <th
+          scope="col"
+          class="num"
+        >
           Interlaced
         </th>
         <th scope="col">
@@ -40,9 +46,18 @@ function columns(row: CompareRow): string {
       </tr>
     </thead>
     <tbody>
-      <tr v-for="row in rows" :key="row.id" :class="{ current: row.id === currentId }">
+      <tr
+        v-for="row in rows"
+        :key="row.id"
+        :class="{ current: row.id === currentId }"
+      >
         <th scope="row">
-          <button type="button" :aria-label="`Use ${row.name}, ${row.hint}`" :aria-current="row.id === currentId" @click="emit('choose', row.id)">
+          <button
+            type="button"
+            :aria-label="`Use ${row.name}, ${row.hint}`"
+            :aria-current="row.id === currentId"
+            @click="emit('choose', row.id)"
+          >
             {{ row.name }} <span class="hint">{{ row.hint }}</span>
           </button>
         </th>
@@ -54,7 +69,10 @@ function columns(row: CompareRow): string {
           {{ share(row.interlacedAtSafe) }}
         </td>
         <td :style="{ color: VERDICT_LOOKS[row.verdict].ink }">
-          <UIcon :name="VERDICT_LOOKS[row.verdict].icon" class="sign" /> {{ VERDICT_LOOKS[row.verdict].word }}
+          <UIcon
+            :name="VERDICT_LOOKS[row.verdict].icon"
+            class="sign"
+          /> {{ VERDICT_LOOKS[row.verdict].word }}
         </td>
         <td>{{ row.binding }}</td>
       </tr>

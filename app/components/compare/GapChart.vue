@@ -24,7 +24,13 @@ const option = computed(() => {
 </script>
 
 <template>
-  <VChart :option="option" autoresize class="chart" role="img" aria-label="Safe width, limit and share interlaced against the gap; the same numbers stand in the table" />
+  <VChart
+    :option="option"
+    autoresize
+    class="chart"
+    role="img"
+    aria-label="Safe width, limit and share interlaced against the gap; the same numbers stand in the table"
+  />
 </template>
 
 <style scoped>

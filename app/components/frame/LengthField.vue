@@ -37,12 +37,33 @@ const id = useId()
 
 <template>
   <div class="length">
-    <label class="field-label" :for="id">{{ label }} <span class="hint">{{ bench.unit }}</span></label>
-    <UInput :id="id" v-model="text" inputmode="decimal" autocomplete="off" :placeholder="optional ? 'not measured' : ''" :aria-invalid="problem !== null" :aria-describedby="problem ? `${id}-problem` : undefined" :color="problem ? 'error' : 'primary'" @update:model-value="take" />
-    <p v-if="problem" :id="`${id}-problem`" class="strikes-ink hint" role="alert">
+    <label
+      class="field-label"
+      :for="id"
+    >{{ label }} <span class="hint">{{ bench.unit }}</span></label>
+    <UInput
+      :id="id"
+      v-model="text"
+      inputmode="decimal"
+      autocomplete="off"
+      :placeholder="optional ? 'not measured' : ''"
+      :aria-invalid="problem !== null"
+      :aria-describedby="problem ? `${id}-problem` : undefined"
+      :color="problem ? 'error' : 'primary'"
+      @update:model-value="take"
+    />
+    <p
+      v-if="problem"
+      :id="`${id}-problem`"
+      class="strikes-ink hint"
+      role="alert"
+    >
       {{ problem }}
     </p>
-    <p v-else-if="hint" class="hint">
+    <p
+      v-else-if="hint"
+      class="hint"
+    >
       {{ hint }}
     </p>
   </div>

@@ -40,36 +40,86 @@ function spoolPaint(of: Thread | null): string {
 </script>
 
 <template>
-  <header class="lineup" aria-label="Line-up: what is on the machine now">
+  <header
+    class="lineup"
+    aria-label="Line-up: what is on the machine now"
+  >
     <div class="stops">
-      <LineUpStop title="Machine" :main="bench.parts.machine?.name ?? 'Machine'" :sub="bench.parts.machine ? `widest ${bare(bench.parts.machine.maxWidthMm)}` : 'not chosen'">
+      <LineUpStop
+        title="Machine"
+        :main="bench.parts.machine?.name ?? 'Machine'"
+        :sub="bench.parts.machine ? `widest ${bare(bench.parts.machine.maxWidthMm)}` : 'not chosen'"
+      >
         <MachinePicker />
       </LineUpStop>
-      <LineUpStop title="Spools" :main="spoolNames[0]!" :sub="spoolNames[1] ?? (twin ? 'both sides' : 'one needle')">
+      <LineUpStop
+        title="Spools"
+        :main="spoolNames[0]!"
+        :sub="spoolNames[1] ?? (twin ? 'both sides' : 'one needle')"
+      >
         <template #picture>
-          <span class="spool" aria-hidden="true" :style="{ background: spoolPaint(left) }" />
-          <span v-if="twin" class="spool second" aria-hidden="true" :style="{ background: spoolPaint(right) }" />
+          <span
+            class="spool"
+            aria-hidden="true"
+            :style="{ background: spoolPaint(left) }"
+          />
+          <span
+            v-if="twin"
+            class="spool second"
+            aria-hidden="true"
+            :style="{ background: spoolPaint(right) }"
+          />
         </template>
         <SpoolPicker />
       </LineUpStop>
-      <LineUpStop title="Tension" :main="bench.setup.tension === null ? 'Tension' : `Tension ${bench.setup.tension}`" :sub="bench.parts.machine?.tensionDial ? `home is ${bench.parts.machine.tensionDial.home}` : 'home not known'">
+      <LineUpStop
+        title="Tension"
+        :main="bench.setup.tension === null ? 'Tension' : `Tension ${bench.setup.tension}`"
+        :sub="bench.parts.machine?.tensionDial ? `home is ${bench.parts.machine.tensionDial.home}` : 'home not known'"
+      >
         <TensionPicker />
       </LineUpStop>
-      <LineUpStop title="Needle" :main="bench.parts.needle ? `${bench.parts.needle.construction === 'single' ? 'Single' : bench.parts.needle.construction === 'twin' ? 'Twin' : 'Triple'} ${needleLabel(bench.parts.needle)}` : 'Needle'" :sub="bench.parts.needle?.type ?? 'not chosen'" :say="bench.parts.needle ? describeNeedle(bench.parts.needle) : undefined">
+      <LineUpStop
+        title="Needle"
+        :main="bench.parts.needle ? `${bench.parts.needle.construction === 'single' ? 'Single' : bench.parts.needle.construction === 'twin' ? 'Twin' : 'Triple'} ${needleLabel(bench.parts.needle)}` : 'Needle'"
+        :sub="bench.parts.needle?.type ?? 'not chosen'"
+        :say="bench.parts.needle ? describeNeedle(bench.parts.needle) : undefined"
+      >
         <NeedlePicker />
       </LineUpStop>
-      <LineUpStop title="Foot and plate" :main="bench.parts.foot?.name ?? 'Foot'" :sub="footLine">
+      <LineUpStop
+        title="Foot and plate"
+        :main="bench.parts.foot?.name ?? 'Foot'"
+        :sub="footLine"
+      >
         <FootPicker />
       </LineUpStop>
-      <LineUpStop title="Cloth" :main="cloth ? `${cloth.name} ×${bench.setup.layers}` : 'Cloth'" :sub="cloth ? `${length(cloth.thicknessMm)}${cloth.thicknessMm === null ? '' : ' thick'}` : 'not chosen'">
+      <LineUpStop
+        title="Cloth"
+        :main="cloth ? `${cloth.name} ×${bench.setup.layers}` : 'Cloth'"
+        :sub="cloth ? `${length(cloth.thicknessMm)}${cloth.thicknessMm === null ? '' : ' thick'}` : 'not chosen'"
+      >
         <ClothPicker />
       </LineUpStop>
-      <LineUpStop title="Bobbin" :main="bobbin?.name ?? 'Bobbin'" :sub="bobbin ? 'under side' : 'not chosen'">
+      <LineUpStop
+        title="Bobbin"
+        :main="bobbin?.name ?? 'Bobbin'"
+        :sub="bobbin ? 'under side' : 'not chosen'"
+      >
         <BobbinPicker />
       </LineUpStop>
     </div>
-    <NuxtLink to="/" class="verdict" :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}" aria-live="polite">
-      <b><UIcon v-if="look" :name="look.icon" class="sign" />{{ look?.word ?? 'No verdict' }}</b>
+    <NuxtLink
+      to="/"
+      class="verdict"
+      :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
+      aria-live="polite"
+    >
+      <b><UIcon
+        v-if="look"
+        :name="look.icon"
+        class="sign"
+      />{{ look?.word ?? 'No verdict' }}</b>
       <span>{{ spare }}</span>
     </NuxtLink>
   </header>

@@ -13,13 +13,23 @@ provide(closePickerKey, () => {
 </script>
 
 <template>
-  <UPopover v-model:open="open" :content="{ align: 'start', collisionPadding: 10 }">
-    <button type="button" class="stop" :aria-label="`${title}: ${say ?? main}, ${sub}. Change`">
+  <UPopover
+    v-model:open="open"
+    :content="{ align: 'start', collisionPadding: 10 }"
+  >
+    <button
+      type="button"
+      class="stop"
+      :aria-label="`${title}: ${say ?? main}, ${sub}. Change`"
+    >
       <slot name="picture" />
       <span class="words"><b>{{ main }}</b><em>{{ sub }}</em></span>
     </button>
     <template #content>
-      <section class="picker" :aria-label="title">
+      <section
+        class="picker"
+        :aria-label="title"
+      >
         <slot />
       </section>
     </template>

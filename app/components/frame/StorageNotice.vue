@@ -4,12 +4,22 @@ const book = useBookStore()
 
 <template>
   <UAlert
-    v-if="book.storage === 'failing'" role="alert" color="warning" variant="subtle" icon="i-lucide-hard-drive" class="mb-3"
-    title="Not saved" :description="book.storageMessage"
+    v-if="book.storage === 'failing'"
+    role="alert"
+    color="warning"
+    variant="subtle"
+    icon="i-lucide-hard-drive"
+    class="mb-3"
+    title="Not saved"
+    :description="book.storageMessage"
     :actions="[{ label: 'Go to Files to export', to: '/files', color: 'primary' }, { label: 'Try again', variant: 'outline', color: 'primary', onClick: () => { book.flush() } }]"
   />
   <UAlert
-    v-else-if="book.unreadable.length > 0" color="warning" variant="subtle" icon="i-lucide-file-warning" class="mb-3"
+    v-else-if="book.unreadable.length > 0"
+    color="warning"
+    variant="subtle"
+    icon="i-lucide-file-warning"
+    class="mb-3"
     :title="`${book.unreadable.length} stored ${book.unreadable.length === 1 ? 'record is' : 'records are'} damaged and left aside`"
     description="Nothing was thrown away: download them as they are from Files."
     :actions="[{ label: 'Go to Files', to: '/files', color: 'primary', variant: 'outline' }]"

@@ -3,5 +3,9 @@ const bench = useBenchStore()
 </script>
 
 <template>
-  <ThreadPicker title="Bobbin" :selected-id="bench.setup.bobbinId" @choose="bench.update('Choose the bobbin thread', { bobbinId: $event })" />
+  <ThreadPicker
+    title="Bobbin"
+    :selected-id="bench.setup.bobbinId"
+    @choose="bench.update('Choose the bobbin thread', { bobbinId: $event })"
+  />
 </template>

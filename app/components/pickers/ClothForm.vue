@@ -12,17 +12,45 @@ function save(): void {
 </script>
 
 <template>
-  <form novalidate class="grid gap-3" @submit.prevent="save">
+  <form
+    novalidate
+    class="grid gap-3"
+    @submit.prevent="save"
+  >
     <div>
-      <label class="field-label" for="cloth-name">Name</label>
-      <UInput id="cloth-name" v-model="draft.name" autocomplete="off" />
+      <label
+        class="field-label"
+        for="cloth-name"
+      >Name</label>
+      <UInput
+        id="cloth-name"
+        v-model="draft.name"
+        autocomplete="off"
+      />
     </div>
-    <LengthField v-model="draft.thicknessMm" label="Thickness of one layer" limit="thicknessMm" optional hint="Measure ten layers pressed flat and divide by ten." />
+    <LengthField
+      v-model="draft.thicknessMm"
+      label="Thickness of one layer"
+      limit="thicknessMm"
+      optional
+      hint="Measure ten layers pressed flat and divide by ten."
+    />
     <div>
-      <label class="field-label" for="cloth-hex">Colour</label>
-      <input id="cloth-hex" v-model="draft.hex" type="color" class="colour">
+      <label
+        class="field-label"
+        for="cloth-hex"
+      >Colour</label>
+      <input
+        id="cloth-hex"
+        v-model="draft.hex"
+        type="color"
+        class="colour"
+      >
     </div>
-    <FormFoot :issues="issues" @cancel="emit('done', null)" />
+    <FormFoot
+      :issues="issues"
+      @cancel="emit('done', null)"
+    />
   </form>
 </template>
 

@@ -8,20 +8,49 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
 </script>
 
 <template>
-  <RecordPicker title="Cloth" :items="cloths" :selected-id="bench.setup.clothId" :name="c => c.name" :hint="c => `one layer ${length(c.thicknessMm)}${c.thicknessMm === null ? '' : ' thick'}`" none-label="Not chosen" add-label="Add a cloth" @choose="bench.update('Choose the cloth', { clothId: $event })" @remove="remove('cloths', $event.id, $event.name)">
+  <RecordPicker
+    title="Cloth"
+    :items="cloths"
+    :selected-id="bench.setup.clothId"
+    :name="c => c.name"
+    :hint="c => `one layer ${length(c.thicknessMm)}${c.thicknessMm === null ? '' : ' thick'}`"
+    none-label="Not chosen"
+    add-label="Add a cloth"
+    @choose="bench.update('Choose the cloth', { clothId: $event })"
+    @remove="remove('cloths', $event.id, $event.name)"
+  >
     <template #before>
       <div class="flex items-center gap-3 mb-3">
         <span class="field-label">Layers</span>
-        <UButton icon="i-lucide-minus" variant="outline" aria-label="One layer less" :disabled="bench.setup.layers <= 1" @click="bench.update('Change the layers', { layers: bench.setup.layers - 1 })" />
+        <UButton
+          icon="i-lucide-minus"
+          variant="outline"
+          aria-label="One layer less"
+          :disabled="bench.setup.layers <= 1"
+          @click="bench.update('Change the layers', { layers: bench.setup.layers - 1 })"
+        />
         <output>{{ bench.setup.layers }}</output>
-        <UButton icon="i-lucide-plus" variant="outline" aria-label="One layer more" :disabled="bench.setup.layers >= MOST_LAYERS" @click="bench.update('Change the layers', { layers: bench.setup.layers + 1 })" />
+        <UButton
+          icon="i-lucide-plus"
+          variant="outline"
+          aria-label="One layer more"
+          :disabled="bench.setup.layers >= MOST_LAYERS"
+          @click="bench.update('Change the layers', { layers: bench.setup.layers + 1 })"
+        />
       </div>
     </template>
     <template #mark="{ item }">
-      <span class="swatch" aria-hidden="true" :style="{ background: item.hex }" />
+      <span
+        class="swatch"
+        aria-hidden="true"
+        :style="{ background: item.hex }"
+      />
     </template>
     <template #form="{ record, done }">
-      <ClothForm :record="record" @done="done" />
+      <ClothForm
+        :record="record"
+        @done="done"
+      />
     </template>
   </RecordPicker>
 </template>

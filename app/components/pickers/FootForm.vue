@@ -12,23 +12,62 @@ function save(): void {
 </script>
 
 <template>
-  <form novalidate class="grid gap-3" @submit.prevent="save">
+  <form
+    novalidate
+    class="grid gap-3"
+    @submit.prevent="save"
+  >
     <div>
-      <label class="field-label" for="foot-name">Name</label>
-      <UInput id="foot-name" v-model="draft.name" autocomplete="off" />
+      <label
+        class="field-label"
+        for="foot-name"
+      >Name</label>
+      <UInput
+        id="foot-name"
+        v-model="draft.name"
+        autocomplete="off"
+      />
     </div>
     <div class="flex gap-2">
       <div class="flex-1">
-        <label class="field-label" for="foot-kind">Kind</label>
-        <USelect id="foot-kind" v-model="draft.kind" :items="[...FOOT_KINDS]" />
+        <label
+          class="field-label"
+          for="foot-kind"
+        >Kind</label>
+        <USelect
+          id="foot-kind"
+          v-model="draft.kind"
+          :items="[...FOOT_KINDS]"
+        />
       </div>
       <div class="flex-1">
-        <label class="field-label" for="foot-sole">Sole</label>
-        <USelect id="foot-sole" v-model="draft.sole" :items="[...SOLES]" />
+        <label
+          class="field-label"
+          for="foot-sole"
+        >Sole</label>
+        <USelect
+          id="foot-sole"
+          v-model="draft.sole"
+          :items="[...SOLES]"
+        />
       </div>
     </div>
-    <USwitch v-model="draft.singleHole" label="One round hole instead of a slot" description="Any twin strikes it." />
-    <LengthField v-if="!draft.singleHole" v-model="draft.slotMm" label="Opening, side to side" limit="openingMm" optional hint="A “9 mm foot” is a name: measure its slot." />
-    <FormFoot :issues="issues" @cancel="emit('done', null)" />
+    <USwitch
+      v-model="draft.singleHole"
+      label="One round hole instead of a slot"
+      description="Any twin strikes it."
+    />
+    <LengthField
+      v-if="!draft.singleHole"
+      v-model="draft.slotMm"
+      label="Opening, side to side"
+      limit="openingMm"
+      optional
+      hint="A “9 mm foot” is a name: measure its slot."
+    />
+    <FormFoot
+      :issues="issues"
+      @cancel="emit('done', null)"
+    />
   </form>
 </template>

@@ -7,14 +7,29 @@ const emit = defineEmits<{ cancel: [] }>()
 
 <template>
   <div>
-    <ul v-if="issues.length > 0" role="alert" class="strikes-ink issues">
-      <li v-for="issue in issues" :key="issue.path + issue.message">
+    <ul
+      v-if="issues.length > 0"
+      role="alert"
+      class="strikes-ink issues"
+    >
+      <li
+        v-for="issue in issues"
+        :key="issue.path + issue.message"
+      >
         {{ issue.path ? `${issue.path}: ` : '' }}{{ issue.message }}
       </li>
     </ul>
     <div class="flex gap-2 mt-3">
-      <UButton type="submit" label="Save" icon="i-lucide-check" />
-      <UButton variant="outline" label="Cancel" @click="emit('cancel')" />
+      <UButton
+        type="submit"
+        label="Save"
+        icon="i-lucide-check"
+      />
+      <UButton
+        variant="outline"
+        label="Cancel"
+        @click="emit('cancel')"
+      />
     </div>
   </div>
 </template>

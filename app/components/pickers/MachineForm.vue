@@ -35,7 +35,8 @@ const assumedGap = computed({
   },
 })
 const number = (text: string | number) => (text === '' ? null : Number(text))
-const dial = reactive({ min: draft.tensionDial?.min ?? '', home: draft.tensionDial?.home ?? '', max: draft.tensionDial?.max ?? '' })
+const asText = (value: number | undefined) => (value === undefined ? '' : String(value))
+const dial = reactive({ min: asText(draft.tensionDial?.min), home: asText(draft.tensionDial?.home), max: asText(draft.tensionDial?.max) })
 watch(dial, ({ min, home, max }) => {
   const [a, b, c] = [min, home, max].map(number)
   draft.tensionDial = a === null && b === null && c === null ? null : { min: a ?? Number.NaN, home: b ?? Number.NaN, max: c ?? Number.NaN }
@@ -47,44 +48,127 @@ function save(): void {
 </script>
 
 <template>
-  <form novalidate class="grid gap-3" @submit.prevent="save">
+  <form
+    novalidate
+    class="grid gap-3"
+    @submit.prevent="save"
+  >
     <div>
-      <label class="field-label" for="machine-name">Name</label>
-      <UInput id="machine-name" v-model="draft.name" autocomplete="off" placeholder="as you call it" />
+      <label
+        class="field-label"
+        for="machine-name"
+      >Name</label>
+      <UInput
+        id="machine-name"
+        v-model="draft.name"
+        autocomplete="off"
+        placeholder="as you call it"
+      />
     </div>
     <div>
-      <LengthField v-model="draft.maxWidthMm" label="Widest stitch" limit="maxWidthMm" />
-      <div class="flex gap-2 mt-2" role="group" aria-label="Usual widest stitches">
-        <UButton v-for="mm in PRESETS_MM" :key="mm" :label="bare(mm)" :variant="draft.maxWidthMm === mm ? 'solid' : 'outline'" size="sm" class="flex-1 justify-center" @click="draft.maxWidthMm = mm" />
+      <LengthField
+        v-model="draft.maxWidthMm"
+        label="Widest stitch"
+        limit="maxWidthMm"
+      />
+      <div
+        class="flex gap-2 mt-2"
+        role="group"
+        aria-label="Usual widest stitches"
+      >
+        <UButton
+          v-for="mm in PRESETS_MM"
+          :key="mm"
+          :label="bare(mm)"
+          :variant="draft.maxWidthMm === mm ? 'solid' : 'outline'"
+          size="sm"
+          class="flex-1 justify-center"
+          @click="() => { draft.maxWidthMm = mm }"
+        />
       </div>
     </div>
     <div>
-      <label class="field-label" for="twin-mode">Its own twin mode</label>
-      <USelect id="twin-mode" v-model="mode" :items="modes" />
+      <label
+        class="field-label"
+        for="twin-mode"
+      >Its own twin mode</label>
+      <USelect
+        id="twin-mode"
+        v-model="mode"
+        :items="modes"
+      />
     </div>
-    <LengthField v-if="draft.twinMode.kind === 'on-off'" v-model="assumedGap" label="Gap it assumes" limit="gapMm" hint="Often 2.0: see the machine’s manual." />
+    <LengthField
+      v-if="draft.twinMode.kind === 'on-off'"
+      v-model="assumedGap"
+      label="Gap it assumes"
+      limit="gapMm"
+      hint="Often 2.0: see the machine’s manual."
+    />
     <div v-if="draft.twinMode.kind !== 'none'">
-      <label class="field-label" for="forgets">Forgets the mode when switched off</label>
-      <USelect id="forgets" v-model="forgets" :items="[{ value: 'unknown', label: 'Not known' }, { value: 'yes', label: 'Yes' }, { value: 'no', label: 'No' }]" />
+      <label
+        class="field-label"
+        for="forgets"
+      >Forgets the mode when switched off</label>
+      <USelect
+        id="forgets"
+        v-model="forgets"
+        :items="[{ value: 'unknown', label: 'Not known' }, { value: 'yes', label: 'Yes' }, { value: 'no', label: 'No' }]"
+      />
     </div>
-    <LengthField v-model="draft.plateSlotMm" label="Plate opening, side to side" limit="openingMm" optional hint="Measure the zigzag plate’s slot with a ruler or calliper." />
+    <LengthField
+      v-model="draft.plateSlotMm"
+      label="Plate opening, side to side"
+      limit="openingMm"
+      optional
+      hint="Measure the zigzag plate’s slot with a ruler or calliper."
+    />
     <div>
-      <label class="field-label" for="positions">Needle positions, how many</label>
-      <UInput id="positions" type="number" min="1" max="99" :model-value="draft.needlePositions ?? ''" placeholder="not known" @update:model-value="draft.needlePositions = number($event as string | number)" />
+      <label
+        class="field-label"
+        for="positions"
+      >Needle positions, how many</label>
+      <UInput
+        id="positions"
+        type="number"
+        min="1"
+        max="99"
+        :model-value="String(draft.needlePositions ?? '')"
+        placeholder="not known"
+        @update:model-value="draft.needlePositions = number($event as string | number)"
+      />
     </div>
     <fieldset>
       <legend class="field-label">
         Tension dial: lowest, home, highest
       </legend>
       <div class="flex gap-2">
-        <UInput v-model="dial.min" type="number" step="any" aria-label="Lowest tension" />
-        <UInput v-model="dial.home" type="number" step="any" aria-label="Home tension" />
-        <UInput v-model="dial.max" type="number" step="any" aria-label="Highest tension" />
+        <UInput
+          v-model="dial.min"
+          type="number"
+          step="any"
+          aria-label="Lowest tension"
+        />
+        <UInput
+          v-model="dial.home"
+          type="number"
+          step="any"
+          aria-label="Home tension"
+        />
+        <UInput
+          v-model="dial.max"
+          type="number"
+          step="any"
+          aria-label="Highest tension"
+        />
       </div>
     </fieldset>
     <p class="hint">
       Lengths are in {{ bench.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not measured.
     </p>
-    <FormFoot :issues="issues" @cancel="emit('done', null)" />
+    <FormFoot
+      :issues="issues"
+      @cancel="emit('done', null)"
+    />
   </form>
 </template>

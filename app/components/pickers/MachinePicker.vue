@@ -10,9 +10,21 @@ const hint = (m: Machine) => `widest ${length(m.maxWidthMm)} · plate opening ${
 </script>
 
 <template>
-  <RecordPicker title="Machine" :items="machines" :selected-id="bench.setup.machineId" :name="m => m.name" :hint="hint" add-label="Add a machine" @choose="bench.update('Choose the machine', { machineId: $event })" @remove="remove('machines', $event.id, $event.name)">
+  <RecordPicker
+    title="Machine"
+    :items="machines"
+    :selected-id="bench.setup.machineId"
+    :name="m => m.name"
+    :hint="hint"
+    add-label="Add a machine"
+    @choose="bench.update('Choose the machine', { machineId: $event })"
+    @remove="remove('machines', $event.id, $event.name)"
+  >
     <template #form="{ record, done }">
-      <MachineForm :record="record" @done="done" />
+      <MachineForm
+        :record="record"
+        @done="done"
+      />
     </template>
   </RecordPicker>
 </template>

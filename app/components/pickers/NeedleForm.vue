@@ -19,14 +19,32 @@ function submit(): void {
 </script>
 
 <template>
-  <form novalidate class="grid gap-3" @submit.prevent="submit">
+  <form
+    novalidate
+    class="grid gap-3"
+    @submit.prevent="submit"
+  >
     <div>
-      <label class="field-label" for="needle-text">Label from the packet</label>
-      <UInput id="needle-text" v-model="text" autocomplete="off" placeholder="2.5/80, 4.0/100 jeans, 90/14" />
+      <label
+        class="field-label"
+        for="needle-text"
+      >Label from the packet</label>
+      <UInput
+        id="needle-text"
+        v-model="text"
+        autocomplete="off"
+        placeholder="2.5/80, 4.0/100 jeans, 90/14"
+      />
     </div>
-    <p role="status" :class="reading.ok ? '' : 'hint'">
+    <p
+      role="status"
+      :class="reading.ok ? '' : 'hint'"
+    >
       {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
     </p>
-    <FormFoot :issues="[]" @cancel="emit('done', null)" />
+    <FormFoot
+      :issues="[]"
+      @cancel="emit('done', null)"
+    />
   </form>
 </template>

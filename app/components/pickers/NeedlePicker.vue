@@ -11,9 +11,21 @@ const name = (n: NeedleRecord) => `${n.construction === 'single' ? '' : `${n.con
 </script>
 
 <template>
-  <RecordPicker title="Needle" :items="needles" :selected-id="bench.setup.needleId" :name="name" :hint="n => describeNeedle(n)" add-label="Add a needle by its label" @choose="bench.update('Choose the needle', { needleId: $event })" @remove="remove('needles', $event.id, name($event))">
+  <RecordPicker
+    title="Needle"
+    :items="needles"
+    :selected-id="bench.setup.needleId"
+    :name="name"
+    :hint="n => describeNeedle(n)"
+    add-label="Add a needle by its label"
+    @choose="bench.update('Choose the needle', { needleId: $event })"
+    @remove="remove('needles', $event.id, name($event))"
+  >
     <template #form="{ record, done }">
-      <NeedleForm :record="record" @done="done" />
+      <NeedleForm
+        :record="record"
+        @done="done"
+      />
     </template>
   </RecordPicker>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends { id: string }">
+import type { ShallowRef } from 'vue'
 import { closePickerKey } from '~/utils/picker'
 
 /** A list of what is owned: choose one, or add, change and delete in place. */
@@ -14,7 +15,7 @@ const { title, items, selectedId, name, hint, noneLabel = '', addLabel } = defin
 }>()
 const emit = defineEmits<{ choose: [id: string | null], remove: [item: T] }>()
 const close = inject(closePickerKey, () => {})
-const editing = shallowRef<T | 'new' | null>(null)
+const editing = shallowRef(null) as ShallowRef<T | 'new' | null>
 
 function choose(id: string | null): void {
   emit('choose', id)
@@ -34,28 +35,73 @@ function done(id: string | null): void {
         {{ editing === 'new' ? addLabel : editing ? `Change ${name(editing)}` : title }}
       </h2>
     </header>
-    <slot v-if="editing" name="form" :record="editing === 'new' ? null : editing" :done="done" />
+    <slot
+      v-if="editing"
+      name="form"
+      :record="editing === 'new' ? null : editing"
+      :done="done"
+    />
     <template v-else>
       <slot name="before" />
       <ul class="list">
         <li v-if="noneLabel">
-          <button type="button" class="row" :aria-pressed="selectedId === null" @click="choose(null)">
+          <button
+            type="button"
+            class="row"
+            :aria-pressed="selectedId === null"
+            @click="choose(null)"
+          >
             <span>{{ noneLabel }}</span>
           </button>
         </li>
-        <li v-for="item in items" :key="item.id" class="item">
-          <button type="button" class="row" :aria-pressed="selectedId === item.id" @click="choose(item.id)">
-            <slot name="mark" :item="item" />
+        <li
+          v-for="item in items"
+          :key="item.id"
+          class="item"
+        >
+          <button
+            type="button"
+            class="row"
+            :aria-pressed="selectedId === item.id"
+            @click="choose(item.id)"
+          >
+            <slot
+              name="mark"
+              :item="item"
+            />
             <span><b>{{ name(item) }}</b><span class="hint">{{ hint(item) }}</span></span>
           </button>
-          <UButton icon="i-lucide-pencil" variant="ghost" color="neutral" :aria-label="`Change ${name(item)}`" class="min-w-11 justify-center" @click="editing = item" />
-          <UButton icon="i-lucide-trash-2" variant="ghost" color="neutral" :aria-label="`Delete ${name(item)}`" class="min-w-11 justify-center" @click="emit('remove', item)" />
+          <UButton
+            icon="i-lucide-pencil"
+            variant="ghost"
+            color="neutral"
+            :aria-label="`Change ${name(item)}`"
+            class="min-w-11 justify-center"
+            @click="() => { editing = item }"
+          />
+          <UButton
+            icon="i-lucide-trash-2"
+            variant="ghost"
+            color="neutral"
+            :aria-label="`Delete ${name(item)}`"
+            class="min-w-11 justify-center"
+            @click="emit('remove', item)"
+          />
         </li>
       </ul>
-      <p v-if="items.length === 0" class="hint empty">
+      <p
+        v-if="items.length === 0"
+        class="hint empty"
+      >
         Nothing here yet.
       </p>
-      <UButton icon="i-lucide-plus" variant="outline" :label="addLabel" class="mt-2" @click="editing = 'new'" />
+      <UButton
+        icon="i-lucide-plus"
+        variant="outline"
+        :label="addLabel"
+        class="mt-2"
+        @click="() => { editing = 'new' }"
+      />
       <slot name="after" />
     </template>
   </div>

@@ -28,34 +28,100 @@ function save(): void {
 </script>
 
 <template>
-  <form novalidate class="grid gap-3" @submit.prevent="save">
+  <form
+    novalidate
+    class="grid gap-3"
+    @submit.prevent="save"
+  >
     <div>
-      <label class="field-label" for="thread-name">Name</label>
-      <UInput id="thread-name" v-model="draft.name" autocomplete="off" placeholder="colour and weight" />
+      <label
+        class="field-label"
+        for="thread-name"
+      >Name</label>
+      <UInput
+        id="thread-name"
+        v-model="draft.name"
+        autocomplete="off"
+        placeholder="colour and weight"
+      />
     </div>
     <div class="flex gap-2">
       <div class="flex-1">
-        <label class="field-label" for="thread-kind">Kind</label>
-        <USelect id="thread-kind" v-model="draft.kind" :items="kinds" />
+        <label
+          class="field-label"
+          for="thread-kind"
+        >Kind</label>
+        <USelect
+          id="thread-kind"
+          v-model="draft.kind"
+          :items="kinds"
+        />
       </div>
       <div class="flex-1">
-        <label class="field-label" for="thread-tex">Tex <span class="hint">g per km</span></label>
-        <UInput id="thread-tex" type="number" step="any" :model-value="draft.tex ?? ''" placeholder="not known" @update:model-value="draft.tex = number($event as string | number)" />
+        <label
+          class="field-label"
+          for="thread-tex"
+        >Tex <span class="hint">g per km</span></label>
+        <UInput
+          id="thread-tex"
+          type="number"
+          step="any"
+          :model-value="String(draft.tex ?? '')"
+          placeholder="not known"
+          @update:model-value="draft.tex = number($event as string | number)"
+        />
       </div>
     </div>
-    <LengthField v-model="draft.diameterMm" label="Thickness" limit="diameterMm" optional :hint="computedDiameter === null ? 'Wind it round a pencil: width of ten turns divided by ten.' : `${length(computedDiameter)} computed from tex; a measured value beats it.`" />
+    <LengthField
+      v-model="draft.diameterMm"
+      label="Thickness"
+      limit="diameterMm"
+      optional
+      :hint="computedDiameter === null ? 'Wind it round a pencil: width of ten turns divided by ten.' : `${length(computedDiameter)} computed from tex; a measured value beats it.`"
+    />
     <fieldset>
       <legend class="field-label">
         {{ draft.colours.length > 1 ? 'Colours and how far each runs along the thread, mm' : 'Colour' }}
       </legend>
-      <div v-for="(colour, index) in draft.colours" :key="index" class="flex gap-2 items-center mb-2">
-        <input v-model="colour.hex" type="color" class="colour" :aria-label="`Colour ${index + 1}`">
-        <UInput v-if="draft.colours.length > 1" v-model.number="colour.runMm" type="number" step="any" :aria-label="`Run of colour ${index + 1} in millimetres`" />
-        <UButton v-if="draft.colours.length > 1" icon="i-lucide-x" variant="ghost" color="neutral" :aria-label="`Take out colour ${index + 1}`" @click="draft.colours.splice(index, 1)" />
+      <div
+        v-for="(colour, index) in draft.colours"
+        :key="index"
+        class="flex gap-2 items-center mb-2"
+      >
+        <input
+          v-model="colour.hex"
+          type="color"
+          class="colour"
+          :aria-label="`Colour ${index + 1}`"
+        >
+        <UInput
+          v-if="draft.colours.length > 1"
+          v-model.number="colour.runMm"
+          type="number"
+          step="any"
+          :aria-label="`Run of colour ${index + 1} in millimetres`"
+        />
+        <UButton
+          v-if="draft.colours.length > 1"
+          icon="i-lucide-x"
+          variant="ghost"
+          color="neutral"
+          :aria-label="`Take out colour ${index + 1}`"
+          @click="() => { draft.colours.splice(index, 1) }"
+        />
       </div>
-      <UButton variant="outline" size="sm" icon="i-lucide-plus" :label="draft.colours.length > 1 ? 'Another colour' : 'It is variegated'" @click="addColour" />
+      <UButton
+        variant="outline"
+        size="sm"
+        icon="i-lucide-plus"
+        :label="draft.colours.length > 1 ? 'Another colour' : 'It is variegated'"
+        @click="addColour"
+      />
     </fieldset>
-    <FormFoot :issues="issues" @cancel="emit('done', null)" />
+    <FormFoot
+      :issues="issues"
+      @cancel="emit('done', null)"
+    />
   </form>
 </template>
 

@@ -17,15 +17,32 @@ const paint = ({ colours }: Thread) => `linear-gradient(90deg, ${colours.map(({ 
 </script>
 
 <template>
-  <RecordPicker :title="title" :items="threads" :selected-id="selectedId" :name="t => t.name" :hint="hint" none-label="Not chosen" add-label="Add a thread" @choose="emit('choose', $event)" @remove="remove('threads', $event.id, $event.name)">
+  <RecordPicker
+    :title="title"
+    :items="threads"
+    :selected-id="selectedId"
+    :name="t => t.name"
+    :hint="hint"
+    none-label="Not chosen"
+    add-label="Add a thread"
+    @choose="emit('choose', $event)"
+    @remove="remove('threads', $event.id, $event.name)"
+  >
     <template #before>
       <slot />
     </template>
     <template #mark="{ item }">
-      <span class="swatch" aria-hidden="true" :style="{ background: paint(item) }" />
+      <span
+        class="swatch"
+        aria-hidden="true"
+        :style="{ background: paint(item) }"
+      />
     </template>
     <template #form="{ record, done }">
-      <ThreadForm :record="record" @done="done" />
+      <ThreadForm
+        :record="record"
+        @done="done"
+      />
     </template>
   </RecordPicker>
 </template>

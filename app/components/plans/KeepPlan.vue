@@ -27,16 +27,44 @@ defineShortcuts({ k: start })
 </script>
 
 <template>
-  <UPopover v-model:open="open" :content="{ align: 'end' }">
-    <UButton icon="i-lucide-bookmark" label="Keep this plan" @click="start" />
+  <UPopover
+    v-model:open="open"
+    :content="{ align: 'end' }"
+  >
+    <UButton
+      icon="i-lucide-bookmark"
+      label="Keep this plan"
+      @click="start"
+    />
     <template #content>
-      <form novalidate class="keep" @submit.prevent="keep">
-        <label class="field-label" for="plan-name">Keep it under a name</label>
-        <UInput id="plan-name" v-model="name" autocomplete="off" autofocus />
-        <p v-if="problem" role="alert" class="hint strikes-ink">
+      <form
+        novalidate
+        class="keep"
+        @submit.prevent="keep"
+      >
+        <label
+          class="field-label"
+          for="plan-name"
+        >Keep it under a name</label>
+        <UInput
+          id="plan-name"
+          v-model="name"
+          autocomplete="off"
+          autofocus
+        />
+        <p
+          v-if="problem"
+          role="alert"
+          class="hint strikes-ink"
+        >
           {{ problem }}
         </p>
-        <UButton type="submit" label="Keep" icon="i-lucide-check" class="mt-3" />
+        <UButton
+          type="submit"
+          label="Keep"
+          icon="i-lucide-check"
+          class="mt-3"
+        />
       </form>
     </template>
   </UPopover>

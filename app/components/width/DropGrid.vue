@@ -43,16 +43,64 @@ function key(event: KeyboardEvent): void {
 
 <template>
   <div>
-    <svg ref="svg" class="grid" :viewBox="`-5.6 -0.6 11.2 13.2`" tabindex="0" role="application" :aria-label="`Millimetre grid, ${drops.length} drops. Arrow keys move by half a millimetre, Enter drops the needle at ${cursor.x} across, ${cursor.y} along, Backspace takes the last one out.`" @click="click" @keydown="key">
-      <path v-for="y in lines" :key="`r${y}`" :d="`M-5 ${y}H5`" class="line" />
-      <path v-for="x in columns" :key="`c${x}`" :d="`M${x} 0V12`" class="line" :class="{ middle: x === 0 }" />
-      <polyline :points="path" class="thread" />
-      <circle v-for="(drop, i) in drops" :key="i" :cx="drop.xMm" :cy="drop.yMm" r="0.2" class="drop" />
-      <circle :cx="cursor.x" :cy="cursor.y" r="0.32" class="cursor" />
+    <svg
+      ref="svg"
+      class="grid"
+      :viewBox="`-5.6 -0.6 11.2 13.2`"
+      tabindex="0"
+      role="application"
+      :aria-label="`Millimetre grid, ${drops.length} drops. Arrow keys move by half a millimetre, Enter drops the needle at ${cursor.x} across, ${cursor.y} along, Backspace takes the last one out.`"
+      @click="click"
+      @keydown="key"
+    >
+      <path
+        v-for="y in lines"
+        :key="`r${y}`"
+        :d="`M-5 ${y}H5`"
+        class="line"
+      />
+      <path
+        v-for="x in columns"
+        :key="`c${x}`"
+        :d="`M${x} 0V12`"
+        class="line"
+        :class="{ middle: x === 0 }"
+      />
+      <polyline
+        :points="path"
+        class="thread"
+      />
+      <circle
+        v-for="(drop, i) in drops"
+        :key="i"
+        :cx="drop.xMm"
+        :cy="drop.yMm"
+        r="0.2"
+        class="drop"
+      />
+      <circle
+        :cx="cursor.x"
+        :cy="cursor.y"
+        r="0.32"
+        class="cursor"
+      />
     </svg>
     <div class="flex gap-2 mt-2">
-      <UButton variant="outline" size="sm" icon="i-lucide-undo-2" label="Last drop out" :disabled="drops.length === 0" @click="drops = drops.slice(0, -1)" />
-      <UButton variant="outline" size="sm" label="Clear grid" :disabled="drops.length === 0" @click="drops = []" />
+      <UButton
+        variant="outline"
+        size="sm"
+        icon="i-lucide-undo-2"
+        label="Last drop out"
+        :disabled="drops.length === 0"
+        @click="() => { drops = drops.slice(0, -1) }"
+      />
+      <UButton
+        variant="outline"
+        size="sm"
+        label="Clear grid"
+        :disabled="drops.length === 0"
+        @click="() => { drops = [] }"
+      />
     </div>
   </div>
 </template>

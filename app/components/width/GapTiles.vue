@@ -34,11 +34,20 @@ defineShortcuts({ n: next })
 </script>
 
 <template>
-  <div v-if="tiles.length > 0" class="tiles" role="group" aria-label="Twin and triple needles I own">
+  <div
+    v-if="tiles.length > 0"
+    class="tiles"
+    role="group"
+    aria-label="Twin and triple needles I own"
+  >
     <button
-      v-for="{ needle, word, refused } in tiles" :key="needle.id" type="button" class="tile"
+      v-for="{ needle, word, refused } in tiles"
+      :key="needle.id"
+      type="button"
+      class="tile"
       :class="{ no: refused, triple: needle.construction === 'triple' }"
-      :aria-pressed="needle.id === bench.setup.needleId" :aria-label="`${describeNeedle(needle)}: ${word}`"
+      :aria-pressed="needle.id === bench.setup.needleId"
+      :aria-label="`${describeNeedle(needle)}: ${word}`"
       @click="bench.update('Choose the needle', { needleId: needle.id })"
     >
       <b>{{ needle.construction === 'triple' ? '3× ' : '' }}{{ needleLabel(needle) }}</b>

@@ -27,7 +27,7 @@ const wanted = computed(() => {
 })
 const kind = (mm: number) => (mm < -1e-9 ? 'strikes' : mm < wanted.value.mm - 1e-9 ? 'close' : 'clear')
 const at = computed(() => drops.value[bench.drop])
-const gridMm = computed(() => [0, Math.round(most.value)].filter((mm, i, all) => all.indexOf(mm) === i))
+const gridMm = computed(() => [0, Math.max(1, Math.floor(most.value))].filter((mm, i, all) => all.indexOf(mm) === i))
 
 const TURN_MS = 260
 const { pause, resume, isActive } = useIntervalFn(() => {
@@ -56,39 +56,138 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
 </script>
 
 <template>
-  <section class="card wheel" aria-label="Handwheel">
+  <section
+    class="card wheel"
+    aria-label="Handwheel"
+  >
     <header>
       <h2>Handwheel</h2>
-      <span class="hint" aria-live="polite">drop {{ bench.drop + 1 }} of {{ drops.length }}<template v-if="at">, {{ at.clearanceMm < 0 ? `${length(-at.clearanceMm)} too far` : `${length(at.clearanceMm)} free` }}</template></span>
+      <span
+        class="hint"
+        aria-live="polite"
+      >drop {{ bench.drop + 1 }} of {{ drops.length }}<template v-if="at">, {{ at.clearanceMm < 0 ? `${length(-at.clearanceMm)} too far` : `${length(at.clearanceMm)} free` }}</template></span>
     </header>
-    <svg :viewBox="`0 0 ${WIDE} ${TALL}`" class="bars" role="img" :aria-label="`Clearance at each of ${drops.length} drops: least ${bare(Math.min(...drops.map(d => d.clearanceMm)))}`">
-      <defs><pattern id="wheel-strike" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="5" height="5" fill="var(--strikes-bar)" /><path d="M0 0v5" stroke="var(--madder)" stroke-width="2.4" /></pattern></defs>
-      <text v-for="mm in gridMm" :key="mm" x="20" :y="y(mm) + 4" class="axis" text-anchor="end">{{ bare(mm) }}</text>
-      <rect v-for="(drop, i) in drops" :key="i" :x="LEFT + i * step + (step - barWidth) / 2" :y="Math.min(y(drop.clearanceMm), zero)" :width="barWidth" :height="Math.max(2, Math.abs(y(drop.clearanceMm) - zero))" :rx="Math.min(3, barWidth / 3)" :class="['bar', kind(drop.clearanceMm), { now: i === bench.drop }]" @click="bench.dropIndex = i" />
-      <path :d="`M${LEFT} ${zero}H${WIDE}`" stroke="var(--ink)" stroke-width="1.2" />
-      <path :d="`M${LEFT} ${y(wanted.mm)}H${WIDE}`" stroke="var(--madder)" stroke-width="1.3" stroke-dasharray="4 4" />
-      <text :x="WIDE" :y="TALL - 1" class="axis" text-anchor="end">dashed: {{ bare(wanted.mm) }} {{ wanted.what }}</text>
+    <svg
+      :viewBox="`0 0 ${WIDE} ${TALL}`"
+      class="bars"
+      role="img"
+      :aria-label="`Clearance at each of ${drops.length} drops: least ${bare(Math.min(...drops.map(d => d.clearanceMm)))}`"
+    >
+      <defs><pattern
+        id="wheel-strike"
+        width="5"
+        height="5"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      ><rect
+        width="5"
+        height="5"
+        fill="var(--strikes-bar)"
+      /><path
+        d="M0 0v5"
+        stroke="var(--madder)"
+        stroke-width="2.4"
+      /></pattern></defs>
+      <text
+        v-for="mm in gridMm"
+        :key="mm"
+        x="20"
+        :y="y(mm) + 4"
+        class="axis"
+        text-anchor="end"
+      >{{ bare(mm) }}</text>
+      <rect
+        v-for="(drop, i) in drops"
+        :key="i"
+        :x="LEFT + i * step + (step - barWidth) / 2"
+        :y="Math.min(y(drop.clearanceMm), zero)"
+        :width="barWidth"
+        :height="Math.max(2, Math.abs(y(drop.clearanceMm) - zero))"
+        :rx="Math.min(3, barWidth / 3)"
+        :class="['bar', kind(drop.clearanceMm), { now: i === bench.drop }]"
+        @click="bench.dropIndex = i"
+      />
+      <path
+        :d="`M${LEFT} ${zero}H${WIDE}`"
+        stroke="var(--ink)"
+        stroke-width="1.2"
+      />
+      <path
+        :d="`M${LEFT} ${y(wanted.mm)}H${WIDE}`"
+        stroke="var(--madder)"
+        stroke-width="1.3"
+        stroke-dasharray="4 4"
+      />
+      <text
+        :x="WIDE"
+        :y="TALL - 1"
+        class="axis"
+        text-anchor="end"
+      >dashed: {{ bare(wanted.mm) }} {{ wanted.what }}</text>
     </svg>
-    <USlider v-if="drops.length > 1" :model-value="bench.drop" :min="0" :max="drops.length - 1" :step="1" aria-label="Scrub through one repeat" class="scrub" @update:model-value="pause(); bench.dropIndex = $event as number" />
+    <USlider
+      v-if="drops.length > 1"
+      :model-value="bench.drop"
+      :min="0"
+      :max="drops.length - 1"
+      :step="1"
+      aria-label="Scrub through one repeat"
+      class="scrub"
+      @update:model-value="pause(); bench.dropIndex = $event as number"
+    />
     <div class="buttons">
-      <UButton variant="outline" icon="i-lucide-chevron-left" label="Back" @click="turn(-1)" />
-      <UButton variant="outline" trailing-icon="i-lucide-chevron-right" label="Turn" @click="turn(1)" />
-      <UButton variant="outline" :icon="isActive ? 'i-lucide-pause' : 'i-lucide-rotate-ccw'" :label="isActive ? 'Stop' : 'Whole pattern'" @click="whole" />
+      <UButton
+        variant="outline"
+        icon="i-lucide-chevron-left"
+        label="Back"
+        @click="turn(-1)"
+      />
+      <UButton
+        variant="outline"
+        trailing-icon="i-lucide-chevron-right"
+        label="Turn"
+        @click="turn(1)"
+      />
+      <UButton
+        variant="outline"
+        :icon="isActive ? 'i-lucide-pause' : 'i-lucide-rotate-ccw'"
+        :label="isActive ? 'Stop' : 'Whole pattern'"
+        @click="whole"
+      />
     </div>
     <div class="walk">
       <p class="caution">
-        <UIcon name="i-lucide-hand" class="hand" />
+        <UIcon
+          name="i-lucide-hand"
+          class="hand"
+        />
         <span><b>On your machine:</b> its manual first. Glasses on, handwheel toward you through the whole repeat, then slowly.</span>
       </p>
-      <UButton v-if="!bench.handWalk" class="log" label="I have hand-walked this" :disabled="strikes" @click="log" />
-      <p v-else class="walked clear-ink" role="status">
+      <UButton
+        v-if="!bench.handWalk"
+        class="log"
+        label="I have hand-walked this"
+        :disabled="strikes"
+        @click="log"
+      />
+      <p
+        v-else
+        class="walked clear-ink"
+        role="status"
+      >
         <UIcon name="i-lucide-check" /> Hand-walked {{ walkedOn }}
       </p>
     </div>
-    <p v-if="strikes" class="hint strikes-ink">
+    <p
+      v-if="strikes"
+      class="hint strikes-ink"
+    >
       It strikes: change the setup before you turn anything.
     </p>
-    <p v-else-if="!bench.handWalk" class="hint">
+    <p
+      v-else-if="!bench.handWalk"
+      class="hint"
+    >
       Not yet hand-walked in exactly this combination; any change asks again.
     </p>
   </section>

@@ -65,23 +65,55 @@ function keep(): void {
 </script>
 
 <template>
-  <form novalidate class="maker" @submit.prevent="keep">
+  <form
+    novalidate
+    class="maker"
+    @submit.prevent="keep"
+  >
     <DropGrid v-model="drops" />
     <div class="grid gap-3 content-start">
       <div>
-        <label class="field-label" for="stitch-name">Name</label>
-        <UInput id="stitch-name" v-model="name" autocomplete="off" placeholder="by what it looks like" />
+        <label
+          class="field-label"
+          for="stitch-name"
+        >Name</label>
+        <UInput
+          id="stitch-name"
+          v-model="name"
+          autocomplete="off"
+          placeholder="by what it looks like"
+        />
       </div>
       <div>
-        <label class="field-label" for="stitch-file">Or from a file: CSV with columns x_mm,y_mm, or an SVG polyline</label>
-        <input id="stitch-file" type="file" accept=".csv,.svg,text/csv,image/svg+xml" class="file" @change="read">
+        <label
+          class="field-label"
+          for="stitch-file"
+        >Or from a file: CSV with columns x_mm,y_mm, or an SVG polyline</label>
+        <input
+          id="stitch-file"
+          type="file"
+          accept=".csv,.svg,text/csv,image/svg+xml"
+          class="file"
+          @change="read"
+        >
       </div>
-      <p v-if="message" role="status" class="hint">
+      <p
+        v-if="message"
+        role="status"
+        class="hint"
+      >
         {{ message }}
       </p>
       <div>
-        <label class="field-label" for="stitch-side">Held</label>
-        <USelect id="stitch-side" v-model="alignment" :items="[{ value: 'centre', label: 'about the middle' }, { value: 'left', label: 'at the left end of the swing' }, { value: 'right', label: 'at the right end of the swing' }]" />
+        <label
+          class="field-label"
+          for="stitch-side"
+        >Held</label>
+        <USelect
+          id="stitch-side"
+          v-model="alignment"
+          :items="[{ value: 'centre', label: 'about the middle' }, { value: 'left', label: 'at the left end of the swing' }, { value: 'right', label: 'at the right end of the swing' }]"
+        />
       </div>
       <p class="hint">
         <template v-if="drawn && !(drawn instanceof CoreError)">
@@ -94,7 +126,10 @@ function keep(): void {
           Click the drops in sewing order, top to bottom.
         </template>
       </p>
-      <FormFoot :issues="issues" @cancel="emit('cancel')" />
+      <FormFoot
+        :issues="issues"
+        @cancel="emit('cancel')"
+      />
     </div>
   </form>
 </template>

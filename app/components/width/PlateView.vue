@@ -70,32 +70,149 @@ const said = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDE} ${tall}`" class="plate" role="img" :aria-label="said">
+  <svg
+    :viewBox="`0 0 ${WIDE} ${tall}`"
+    class="plate"
+    role="img"
+    :aria-label="said"
+  >
     <defs>
-      <pattern id="strike" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0v6" stroke="var(--madder)" stroke-width="3" /></pattern>
+      <pattern
+        id="strike"
+        width="6"
+        height="6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      ><path
+        d="M0 0v6"
+        stroke="var(--madder)"
+        stroke-width="3"
+      /></pattern>
     </defs>
-    <rect x="4" y="44" :width="WIDE - 8" height="120" rx="16" fill="var(--plate)" />
+    <rect
+      x="4"
+      y="44"
+      :width="WIDE - 8"
+      height="120"
+      rx="16"
+      fill="var(--plate)"
+    />
     <!-- feed dogs: where they sit is schematic -->
-    <rect v-for="x in [-0.72, -0.5, 0.5, 0.72]" :key="x" :x="px(half * x * 1.25) - 7" y="54" width="14" height="100" rx="4" fill="var(--feed)" />
+    <rect
+      v-for="x in [-0.72, -0.5, 0.5, 0.72]"
+      :key="x"
+      :x="px(half * x * 1.25) - 7"
+      y="54"
+      width="14"
+      height="100"
+      rx="4"
+      fill="var(--feed)"
+    />
     <template v-if="hole">
-      <circle :cx="MIDDLE" :cy="NEEDLE_Y" :r="bladeMm * scale * 1.5" fill="var(--hole)" />
+      <circle
+        :cx="MIDDLE"
+        :cy="NEEDLE_Y"
+        :r="bladeMm * scale * 1.5"
+        fill="var(--hole)"
+      />
     </template>
-    <rect v-else :x="px(-halfSlot)" :y="NEEDLE_Y - HALF_SLOT_TALL" :width="2 * halfSlot * scale" :height="2 * HALF_SLOT_TALL" :rx="Math.min(HALF_SLOT_TALL, halfSlot * scale)" :fill="input.machine.plateSlotMm === null ? 'color-mix(in srgb, var(--hole) 55%, var(--plate))' : 'var(--hole)'" :stroke="input.machine.plateSlotMm === null ? 'var(--ink)' : 'none'" stroke-dasharray="5 4" />
+    <rect
+      v-else
+      :x="px(-halfSlot)"
+      :y="NEEDLE_Y - HALF_SLOT_TALL"
+      :width="2 * halfSlot * scale"
+      :height="2 * HALF_SLOT_TALL"
+      :rx="Math.min(HALF_SLOT_TALL, halfSlot * scale)"
+      :fill="input.machine.plateSlotMm === null ? 'color-mix(in srgb, var(--hole) 55%, var(--plate))' : 'var(--hole)'"
+      :stroke="input.machine.plateSlotMm === null ? 'var(--ink)' : 'none'"
+      stroke-dasharray="5 4"
+    />
     <!-- the foot's toes stand over the plate; only their inner edges are to scale -->
-    <g v-if="footSlot !== null" fill="var(--mute)" fill-opacity="0.28" stroke="var(--ink)" stroke-width="1.4">
-      <rect :x="px(-footSlot / 2) - 34" y="48" width="34" height="112" rx="9" />
-      <rect :x="px(footSlot / 2)" y="48" width="34" height="112" rx="9" />
+    <g
+      v-if="footSlot !== null"
+      fill="var(--mute)"
+      fill-opacity="0.28"
+      stroke="var(--ink)"
+      stroke-width="1.4"
+    >
+      <rect
+        :x="px(-footSlot / 2) - 34"
+        y="48"
+        width="34"
+        height="112"
+        rx="9"
+      />
+      <rect
+        :x="px(footSlot / 2)"
+        y="48"
+        width="34"
+        height="112"
+        rx="9"
+      />
     </g>
-    <path v-for="side in [-1, 1]" :key="side" :d="`M${px(side * half)} 62V146`" stroke="var(--close-bar)" stroke-width="1.6" stroke-dasharray="3 3" />
-    <circle v-for="(ghost, i) in ghosts" :key="i" :cx="ghost.x" :cy="NEEDLE_Y" :r="bladeMm * scale" :fill="ghost.ink" fill-opacity="0.32" :stroke="ghost.ink" stroke-width="1" />
-    <g v-for="blade in now" :key="blade.name">
-      <circle :cx="px(blade.xMm)" :cy="NEEDLE_Y" :r="bladeMm * scale" :fill="blade.ink" stroke="var(--cloth)" stroke-width="2" />
-      <circle v-if="strikesAt(blade.xMm)" :cx="px(blade.xMm)" :cy="NEEDLE_Y" :r="bladeMm * scale + 2" fill="url(#strike)" stroke="var(--madder)" stroke-width="2.5" />
-      <text :x="px(blade.xMm)" :y="NEEDLE_Y + 5" class="letter" text-anchor="middle">{{ blade.letter }}</text>
+    <path
+      v-for="side in [-1, 1]"
+      :key="side"
+      :d="`M${px(side * half)} 62V146`"
+      stroke="var(--close-bar)"
+      stroke-width="1.6"
+      stroke-dasharray="3 3"
+    />
+    <circle
+      v-for="(ghost, i) in ghosts"
+      :key="i"
+      :cx="ghost.x"
+      :cy="NEEDLE_Y"
+      :r="bladeMm * scale"
+      :fill="ghost.ink"
+      fill-opacity="0.32"
+      :stroke="ghost.ink"
+      stroke-width="1"
+    />
+    <g
+      v-for="blade in now"
+      :key="blade.name"
+    >
+      <circle
+        :cx="px(blade.xMm)"
+        :cy="NEEDLE_Y"
+        :r="bladeMm * scale"
+        :fill="blade.ink"
+        stroke="var(--cloth)"
+        stroke-width="2"
+      />
+      <circle
+        v-if="strikesAt(blade.xMm)"
+        :cx="px(blade.xMm)"
+        :cy="NEEDLE_Y"
+        :r="bladeMm * scale + 2"
+        fill="url(#strike)"
+        stroke="var(--madder)"
+        stroke-width="2.5"
+      />
+      <text
+        :x="px(blade.xMm)"
+        :y="NEEDLE_Y + 5"
+        class="letter"
+        text-anchor="middle"
+      >{{ blade.letter }}</text>
     </g>
-    <g v-for="d in dimensions" :key="d.text + d.from" :stroke="d.ink" stroke-width="1.6" fill="none">
+    <g
+      v-for="d in dimensions"
+      :key="d.text + d.from"
+      :stroke="d.ink"
+      stroke-width="1.6"
+      fill="none"
+    >
       <path :d="`M${px(d.from)} ${d.y - 6}v12M${px(d.to)} ${d.y - 6}v12M${px(d.from)} ${d.y}H${px(d.to)}`" />
-      <text :x="(px(d.from) + px(d.to)) / 2" :y="d.y === 168 ? d.y + 20 : d.y - 8" class="dim" text-anchor="middle" stroke="none" :fill="d.ink">{{ d.text }}</text>
+      <text
+        :x="(px(d.from) + px(d.to)) / 2"
+        :y="d.y === 168 ? d.y + 20 : d.y - 8"
+        class="dim"
+        text-anchor="middle"
+        stroke="none"
+        :fill="d.ink"
+      >{{ d.text }}</text>
     </g>
   </svg>
 </template>

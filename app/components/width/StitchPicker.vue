@@ -23,24 +23,64 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
 
 <template>
   <div>
-    <button type="button" class="pick" @click="open = true">
+    <button
+      type="button"
+      class="pick"
+      @click="() => { open = true }"
+    >
       <span>{{ bench.parts.stitch?.name ?? 'Choose a stitch' }}</span>
       <span class="hint">{{ bench.parts.stitch && bench.parts.stitch.alignment !== 'centre' ? `held ${bench.parts.stitch.alignment} · ` : '' }}length {{ length(bench.setup.stitch.lengthMm) }}</span>
     </button>
-    <UModal v-model:open="open" :title="drawing ? 'A stitch of my own' : 'Stitches'" :description="drawing ? 'From drops on a millimetre grid, a CSV or an SVG.' : 'Each is a list of needle drops; its usual width is narrowed to what is safe here.'" :ui="{ content: 'max-w-3xl' }" @after:leave="drawing = false">
+    <UModal
+      v-model:open="open"
+      :title="drawing ? 'A stitch of my own' : 'Stitches'"
+      :description="drawing ? 'From drops on a millimetre grid, a CSV or an SVG.' : 'Each is a list of needle drops; its usual width is narrowed to what is safe here.'"
+      :ui="{ content: 'max-w-3xl' }"
+      @after:leave="drawing = false"
+    >
       <template #body>
-        <OwnStitchMaker v-if="drawing" @added="added" @cancel="drawing = false" />
+        <OwnStitchMaker
+          v-if="drawing"
+          @added="added"
+          @cancel="drawing = false"
+        />
         <template v-else>
           <ul class="grid">
-            <li v-for="stitch in bench.allStitches" :key="stitch.id" class="cell">
-              <button type="button" class="stitch" :aria-pressed="stitch.id === bench.setup.stitch.stitchId" @click="choose(stitch)">
-                <span class="picture"><StitchThumb :shape="stitch" :width="Math.max(stitch.defaultWidthMm, 0.01)" :length="stitch.defaultLengthMm" /></span>
+            <li
+              v-for="stitch in bench.allStitches"
+              :key="stitch.id"
+              class="cell"
+            >
+              <button
+                type="button"
+                class="stitch"
+                :aria-pressed="stitch.id === bench.setup.stitch.stitchId"
+                @click="choose(stitch)"
+              >
+                <span class="picture"><StitchThumb
+                  :shape="stitch"
+                  :width="Math.max(stitch.defaultWidthMm, 0.01)"
+                  :length="stitch.defaultLengthMm"
+                /></span>
                 <span><b>{{ stitch.name }}</b><span class="hint">{{ useOf(stitch.id) }}{{ stitch.alignment === 'centre' ? '' : ` · held ${stitch.alignment}` }}</span></span>
               </button>
-              <UButton v-if="!findStitch(stitch.id)" icon="i-lucide-trash-2" variant="ghost" color="neutral" :aria-label="`Delete ${stitch.name}`" @click="remove('stitches', stitch.id, stitch.name)" />
+              <UButton
+                v-if="!findStitch(stitch.id)"
+                icon="i-lucide-trash-2"
+                variant="ghost"
+                color="neutral"
+                :aria-label="`Delete ${stitch.name}`"
+                @click="() => { remove('stitches', stitch.id, stitch.name) }"
+              />
             </li>
           </ul>
-          <UButton icon="i-lucide-plus" variant="outline" label="A stitch of my own" class="mt-3" @click="drawing = true" />
+          <UButton
+            icon="i-lucide-plus"
+            variant="outline"
+            label="A stitch of my own"
+            class="mt-3"
+            @click="() => { drawing = true }"
+          />
         </template>
       </template>
     </UModal>

@@ -15,7 +15,18 @@ const path = computed(() => {
 </script>
 
 <template>
-  <svg viewBox="-4 0 8 12" class="thumb" aria-hidden="true"><path :d="path" fill="none" stroke="currentColor" stroke-width="0.32" stroke-linejoin="round" stroke-linecap="round" /></svg>
+  <svg
+    viewBox="-4 0 8 12"
+    class="thumb"
+    aria-hidden="true"
+  ><path
+    :d="path"
+    fill="none"
+    stroke="currentColor"
+    stroke-width="0.32"
+    stroke-linejoin="round"
+    stroke-linecap="round"
+  /></svg>
 </template>
 
 <style scoped>

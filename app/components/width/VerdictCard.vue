@@ -12,7 +12,10 @@ const SUMS = new Set(['safe-width', 'straight-only', 'no-width-helps'])
 /** Said elsewhere: the caution stands beside the handwheel. */
 const ELSEWHERE = new Set(['hand-walk'])
 const sums = computed(() => bench.reasons.filter(({ code }) => SUMS.has(code)))
-const rest = computed(() => bench.reasons.filter(({ code }) => !SUMS.has(code) && !ELSEWHERE.has(code)))
+/** Good news can wait behind a click; what is wrong cannot. */
+const QUIET = new Set(['fits', 'openings-unmeasured'])
+const told = computed(() => bench.reasons.filter(({ code }) => !SUMS.has(code) && !ELSEWHERE.has(code) && !QUIET.has(code)))
+const more = computed(() => bench.reasons.filter(({ code }) => QUIET.has(code)))
 
 /** What the machine itself would let you set, where that is not what is safe. */
 const mode = computed(() => {
@@ -38,24 +41,66 @@ const wideNote = computed(() => {
 </script>
 
 <template>
-  <section v-if="bench.result && look" class="say" role="status" aria-label="Verdict" :style="{ borderColor: look.edge, background: look.bg }">
-    <p class="line" :style="{ color: look.ink }">
+  <section
+    v-if="bench.result && look"
+    class="say"
+    role="status"
+    aria-label="Verdict"
+    :style="{ borderColor: look.edge, background: look.bg }"
+  >
+    <p
+      class="line"
+      :style="{ color: look.ink }"
+    >
       <UIcon :name="look.icon" /> <b>{{ line }}</b>
     </p>
-    <p v-for="reason in sums" :key="reason.code" class="why">
+    <p
+      v-for="reason in sums"
+      :key="reason.code"
+      class="why"
+    >
       {{ reason.message }}
     </p>
-    <p v-if="wideNote" class="why close-ink">
+    <p
+      v-for="reason in told"
+      :key="reason.code"
+      class="why"
+    >
+      {{ reason.message }}
+    </p>
+    <p
+      v-if="wideNote"
+      class="why close-ink"
+    >
       {{ wideNote }}
     </p>
-    <p v-if="mode" class="why" :class="{ 'strikes-ink': mode.warn }">
+    <p
+      v-if="mode"
+      class="why"
+      :class="{ 'strikes-ink': mode.warn }"
+    >
       {{ mode.text }}
     </p>
-    <p v-for="reason in rest" :key="reason.code" class="why">
-      {{ reason.message }}
-    </p>
+    <details
+      v-if="more.length > 0"
+      class="why"
+    >
+      <summary>Where it lands</summary>
+      <p
+        v-for="reason in more"
+        :key="reason.code"
+        class="why"
+      >
+        {{ reason.message }}
+      </p>
+    </details>
   </section>
-  <section v-else class="say" role="status" aria-label="Verdict">
+  <section
+    v-else
+    class="say"
+    role="status"
+    aria-label="Verdict"
+  >
     <p class="line">
       <b>Choose a machine and a needle.</b>
     </p>
@@ -69,5 +114,6 @@ const wideNote = computed(() => {
 .say { border: 1.5px solid var(--line); background: var(--white); border-radius: 14px; padding: 10px 12px; }
 .line { font-size: 16.5px; display: flex; gap: 8px; align-items: flex-start; line-height: 1.25; }
 .line :deep(svg), .line .iconify { flex: none; margin-top: 2px; font-size: 19px; }
+summary { cursor: pointer; font-weight: 600; min-height: 28px; display: list-item; align-content: center; }
 .why { margin-top: 4px; font-size: 14.5px; line-height: 1.3; }
 </style>

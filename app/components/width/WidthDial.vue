@@ -46,9 +46,20 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
 <template>
   <section aria-label="Stitch width">
     <div class="top">
-      <input v-model="text" class="big serif" aria-label="Stitch width" inputmode="decimal" autocomplete="off" :disabled="!swings" @change="typed">
+      <input
+        v-model="text"
+        class="big serif"
+        aria-label="Stitch width"
+        inputmode="decimal"
+        autocomplete="off"
+        :disabled="!swings"
+        @change="typed"
+      >
       <span class="unit">{{ sign() }}</span>
-      <p class="safe" aria-live="polite">
+      <p
+        class="safe"
+        aria-live="polite"
+      >
         <template v-if="!swings">
           a straight seam has no width
         </template>
@@ -58,18 +69,55 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
           <span class="hint"> rule</span>
         </template>
       </p>
-      <UButton v-if="swings && bench.result && bench.result.safeWidthMm !== null && bench.result.safeWidthMm < width" size="sm" label="Set it" class="ml-auto" :aria-label="`Set the width to ${limit(bench.result.safeWidthMm)}`" @click="bench.useSafeWidth" />
+      <UButton
+        v-if="swings && bench.result && bench.result.safeWidthMm !== null && bench.result.safeWidthMm < width"
+        size="sm"
+        label="Set it"
+        class="ml-auto"
+        :aria-label="`Set the width to ${limit(bench.result.safeWidthMm)}`"
+        @click="bench.useSafeWidth"
+      />
     </div>
-    <p v-if="problem" role="alert" class="strikes-ink hint">
+    <p
+      v-if="problem"
+      role="alert"
+      class="strikes-ink hint"
+    >
       {{ problem }}
     </p>
     <div class="dial">
-      <div class="zones" aria-hidden="true">
-        <span v-for="zone in zones" :key="zone.kind" :class="zone.kind" :style="{ left: `${zone.from}%`, width: `${zone.to - zone.from}%` }" />
+      <div
+        class="zones"
+        aria-hidden="true"
+      >
+        <span
+          v-for="zone in zones"
+          :key="zone.kind"
+          :class="zone.kind"
+          :style="{ left: `${zone.from}%`, width: `${zone.to - zone.from}%` }"
+        />
       </div>
-      <USlider :model-value="Math.min(width, maxMm)" :min="0" :max="maxMm" :step="STEP_MM" :disabled="!swings" aria-label="Stitch width" class="slider" :ui="{ track: 'bg-transparent', range: 'bg-transparent', thumb: 'size-6 border-0 ring-[3px] ring-(--mulberry) bg-(--white)' }" @update:model-value="set($event as number)" @change="book.endJoin()" />
-      <div class="ticks" aria-hidden="true">
-        <span v-for="tick in ticks" :key="tick" :style="{ left: `${(100 * tick) / maxMm}%` }">{{ tick }}</span>
+      <USlider
+        :model-value="Math.min(width, maxMm)"
+        :min="0"
+        :max="maxMm"
+        :step="STEP_MM"
+        :disabled="!swings"
+        aria-label="Stitch width"
+        class="slider"
+        :ui="{ track: 'bg-transparent', range: 'bg-transparent', thumb: 'size-6 border-0 ring-[3px] ring-(--mulberry) bg-(--white)' }"
+        @update:model-value="set($event as number)"
+        @change="book.endJoin()"
+      />
+      <div
+        class="ticks"
+        aria-hidden="true"
+      >
+        <span
+          v-for="tick in ticks"
+          :key="tick"
+          :style="{ left: `${(100 * tick) / maxMm}%` }"
+        >{{ tick }}</span>
       </div>
     </div>
   </section>

@@ -6,7 +6,12 @@ import { WIDTH_VIEWS } from '~/utils/stations'
   <div class="head">
     <h1>Width and swing</h1>
     <nav aria-label="Views of this station">
-      <NuxtLink v-for="view in WIDTH_VIEWS" :key="view.to" :to="view.to" :aria-current="$route.path === view.to ? 'page' : undefined">
+      <NuxtLink
+        v-for="view in WIDTH_VIEWS"
+        :key="view.to"
+        :to="view.to"
+        :aria-current="$route.path === view.to ? 'page' : undefined"
+      >
         {{ view.name }}
       </NuxtLink>
     </nav>
