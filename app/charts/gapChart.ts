@@ -24,8 +24,8 @@ export function gapChart(curve: readonly GapPoint[], owned: readonly OwnedGap[],
   return {
     animation: false,
     textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif' },
-    grid: { left: 58, right: 62, top: 40, bottom: 48 },
-    legend: { top: 0, textStyle: { color: look.ink, fontSize: 14 } },
+    grid: { left: 54, right: 58, top: 84, bottom: 48 },
+    legend: { top: 0, left: 0, itemGap: 14, textStyle: { color: look.ink, fontSize: 14 } },
     tooltip: { trigger: 'axis', valueFormatter: (value: unknown) => (typeof value === 'number' ? value.toFixed(2) : 'none') },
     xAxis: { type: 'value', name: `gap, ${unit}`, nameLocation: 'middle', nameGap: 30, min: 1, max: 'dataMax', ...axis, axisLabel: { ...axis.axisLabel, formatter: show } },
     yAxis: [

@@ -28,7 +28,8 @@ const curve = computed(() => {
   const gaps = Array.from({ length: steps + 1 }, (_, i) => Math.round((FIRST_GAP_MM + i * STEP_MM) * 10) / 10)
   return gapCurve(bench.swingInput, bench.swingInput.needle, gaps)
 })
-const owned = computed(() => needleRows.value.map(row => ({ gapMm: row.gapMm, label: row.name, safeWidthMm: row.safeWidthMm })))
+const twinIds = computed(() => new Set(needles.value.filter(n => n.construction === 'twin').map(({ id }) => id)))
+const owned = computed(() => needleRows.value.filter(({ id }) => twinIds.value.has(id)).map(row => ({ gapMm: row.gapMm, label: row.name, safeWidthMm: row.safeWidthMm })))
 const title = computed(() => bench.parts.stitch ? `${bench.parts.stitch.name}, width ${length(bench.setup.stitch.widthMm)}` : '')
 
 function saveCsv(): void {
@@ -66,7 +67,7 @@ function saveCsv(): void {
       >
         <CompareTable
           :rows="needleRows"
-          :caption="`${title}: with every twin I own, on ${bench.parts.machine?.name}`"
+          :caption="`${title}, on ${bench.parts.machine?.name}`"
           first="Needle"
           :current-id="bench.setup.needleId"
           @choose="bench.update('Choose the needle', { needleId: $event })"
@@ -91,7 +92,7 @@ function saveCsv(): void {
         >
           <CompareTable
             :rows="machineRows"
-            :caption="`The same with ${bench.parts.needle ? needleName(bench.parts.needle) : ''}, on every machine I own`"
+            :caption="`${title}, with ${bench.parts.needle ? needleName(bench.parts.needle) : ''}`"
             first="Machine"
             :current-id="bench.setup.machineId"
             @choose="bench.update('Choose the machine', { machineId: $event })"

@@ -5,10 +5,11 @@ import { VERDICT_LOOKS } from '~/utils/verdict'
 const { rows, caption, first, currentId } = defineProps<{ rows: readonly CompareRow[], caption: string, first: string, currentId: string | null }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 const { bare, limit } = useLength()
-const share = (value: number | null) => (value === null ? '–' : `${Math.round(100 * value)} %`)
 function columns(row: CompareRow): string {
   if (row.overlapAtSafeMm === null) return '–'
-  return row.overlapAtSafeMm < 0 ? `lane ${bare(-row.overlapAtSafeMm)}` : `overlap ${bare(row.overlapAtSafeMm)}`
+  if (row.overlapAtSafeMm < 0) return `lane ${bare(-row.overlapAtSafeMm)}`
+  const share = row.interlacedAtSafe === null ? '' : `, ${Math.round(100 * row.interlacedAtSafe)} % interlaced`
+  return `overlap ${bare(row.overlapAtSafeMm)}${share}`
 }
 </script>
 
@@ -31,17 +32,8 @@ function columns(row: CompareRow): string {
         <th scope="col">
           At that width
         </th>
-        <th
-          scope="col"
-          class="num"
-        >
-          Interlaced
-        </th>
         <th scope="col">
-          Width as set
-        </th>
-        <th scope="col">
-          Tightest
+          As set now
         </th>
       </tr>
     </thead>
@@ -62,19 +54,15 @@ function columns(row: CompareRow): string {
           </button>
         </th>
         <td class="num strong">
-          {{ row.safeWidthMm === null ? 'none' : row.safeWidthMm === 0 ? 'straight' : limit(row.safeWidthMm) }}
+          {{ row.safeWidthMm === null ? 'none' : row.safeWidthMm === 0 ? 'straight' : limit(row.safeWidthMm) }} <span class="hint by">{{ row.binding }}</span>
         </td>
         <td>{{ columns(row) }}</td>
-        <td class="num">
-          {{ share(row.interlacedAtSafe) }}
-        </td>
         <td :style="{ color: VERDICT_LOOKS[row.verdict].ink }">
           <UIcon
             :name="VERDICT_LOOKS[row.verdict].icon"
             class="sign"
           /> {{ VERDICT_LOOKS[row.verdict].word }}
         </td>
-        <td>{{ row.binding }}</td>
       </tr>
     </tbody>
   </table>
@@ -83,7 +71,8 @@ function columns(row: CompareRow): string {
 <style scoped>
 .table { width: 100%; border-collapse: collapse; }
 caption { text-align: left; font-size: 18px; padding-bottom: 4px; }
-th, td { padding: 0 8px; text-align: left; border-bottom: 1px solid var(--line); height: 40px; white-space: nowrap; }
+.by { display: inline-block; width: 4.2em; text-align: left; font-weight: 450; }
+th, td { padding: 0 6px; text-align: left; border-bottom: 1px solid var(--line); height: 40px; white-space: nowrap; }
 thead th { font-size: 14px; color: var(--mute); font-weight: 600; height: 30px; }
 .num { text-align: right; }
 .strong { font-weight: 700; font-size: 17px; }

@@ -15,7 +15,8 @@ const bench = useBenchStore()
 const text = ref('')
 const shown = (mm: number | null) => (mm === null || Number.isNaN(mm) ? '' : formatLength(mm, bench.unit).replace('−', '-'))
 watch([model, () => bench.unit], () => {
-  if (!Number.isNaN(model.value)) text.value = shown(model.value)
+  // While it is typed the text is the user's: only a value from elsewhere rewrites it.
+  if (!Number.isNaN(model.value) && parseLength(text.value, bench.unit) !== model.value) text.value = shown(model.value)
 }, { immediate: true })
 
 const problem = computed(() => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describeNeedle, needleLabel } from '#core/needle'
+import { needleLabel } from '#core/needle'
 import type { Thread } from '#shared/records'
 import { VERDICT_LOOKS } from '~/utils/verdict'
 
@@ -21,7 +21,8 @@ const spare = computed(() => {
 })
 
 const spoolNames = computed(() => {
-  const names = twin.value ? [left.value?.name ?? 'left not chosen', right.value?.name ?? 'right not chosen'] : [left.value?.name ?? 'not chosen']
+  if (!left.value && (!twin.value || !right.value)) return []
+  const names = twin.value ? [left.value?.name ?? 'left not chosen', right.value?.name ?? 'right not chosen'] : [left.value!.name]
   return [...new Set(names)]
 })
 const footLine = computed(() => {
@@ -54,8 +55,8 @@ function spoolPaint(of: Thread | null): string {
       </LineUpStop>
       <LineUpStop
         title="Spools"
-        :main="spoolNames[0]!"
-        :sub="spoolNames[1] ?? (twin ? 'both sides' : 'one needle')"
+        :main="spoolNames[0] ?? 'Spools'"
+        :sub="spoolNames[1] ?? (spoolNames.length === 0 ? 'not chosen' : twin ? 'both sides' : 'one needle')"
       >
         <template #picture>
           <span
@@ -83,7 +84,6 @@ function spoolPaint(of: Thread | null): string {
         title="Needle"
         :main="bench.parts.needle ? `${bench.parts.needle.construction === 'single' ? 'Single' : bench.parts.needle.construction === 'twin' ? 'Twin' : 'Triple'} ${needleLabel(bench.parts.needle)}` : 'Needle'"
         :sub="bench.parts.needle?.type ?? 'not chosen'"
-        :say="bench.parts.needle ? describeNeedle(bench.parts.needle) : undefined"
       >
         <NeedlePicker />
       </LineUpStop>
@@ -128,7 +128,7 @@ function spoolPaint(of: Thread | null): string {
 <style scoped>
 .lineup { position: sticky; top: 0; z-index: 15; display: flex; align-items: center; gap: 12px; padding: 10px 22px; border-bottom: 1px solid var(--line); background: var(--cloth); min-height: 76px; min-width: 0; }
 /* Two threads run from stop to stop, as they do through the machine. */
-.stops { position: relative; flex: 1; min-width: 0; display: flex; gap: 10px; overflow-x: auto; padding: 3px; scrollbar-width: thin; }
+.stops { position: relative; flex: 1; min-width: 0; display: flex; gap: 10px; overflow-x: auto; padding: 3px; scrollbar-width: none; }
 .stops::before { content: ""; position: absolute; left: 20px; right: 20px; top: 50%; height: 7px; margin-top: -4px; border-top: 2px solid var(--woad); border-bottom: 2px solid var(--weld); opacity: 0.8; }
 .spool { width: 34px; height: 34px; border-radius: 50%; border: 2px solid var(--white); box-shadow: 0 0 0 1.5px var(--line-strong), inset 0 0 0 11px transparent; flex: none; position: relative; }
 .spool::after { content: ""; position: absolute; inset: 10px; border-radius: 50%; background: var(--white); border: 1px solid var(--line-strong); }
@@ -137,6 +137,7 @@ function spoolPaint(of: Thread | null): string {
 .verdict b { display: flex; align-items: center; gap: 6px; font-size: 17px; }
 .verdict span { font-size: 14.5px; }
 .sign { font-size: 19px; }
+@media (max-width: 1150px) { .lineup { padding: 8px 16px; } .stops { gap: 7px; } .verdict { min-width: 116px; padding: 6px 10px; } }
 @media (max-width: 640px) {
   .lineup { flex-direction: column-reverse; align-items: stretch; padding: 8px 12px; gap: 8px; }
   .verdict { display: flex; justify-content: space-between; align-items: center; }

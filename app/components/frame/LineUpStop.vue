@@ -1,10 +1,8 @@
 <script setup lang="ts">
-const { title, main, sub, say = undefined } = defineProps<{
+const { title, main, sub } = defineProps<{
   title: string
   main: string
   sub: string
-  /** Read out instead of the short label. */
-  say?: string
 }>()
 const open = ref(false)
 provide(closePickerKey, () => {
@@ -20,8 +18,8 @@ provide(closePickerKey, () => {
     <button
       type="button"
       class="stop"
-      :aria-label="`${title}: ${say ?? main}, ${sub}. Change`"
     >
+      <span class="sr-only">{{ title }}: </span>
       <slot name="picture" />
       <span class="words"><b>{{ main }}</b><em>{{ sub }}</em></span>
     </button>
@@ -43,5 +41,10 @@ provide(closePickerKey, () => {
 .stop b { display: block; font-size: 15px; font-weight: 650; max-width: 15ch; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 .stop em { display: block; font-style: normal; color: var(--mute); font-size: 13px; max-width: 17ch; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 .picker { width: min(380px, 92vw); max-height: min(74vh, 620px); overflow-y: auto; padding: 14px; color: var(--ink); }
+@media (max-width: 1150px) and (min-width: 641px) {
+  .stop { padding: 5px 7px; min-width: 0; }
+  .stop b { font-size: 14px; line-height: 1.15; white-space: normal; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; }
+  .stop em { display: none; }
+}
 @media (max-width: 640px) { .stop { flex: none; } }
 </style>

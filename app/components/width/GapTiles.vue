@@ -47,9 +47,9 @@ defineShortcuts({ n: next })
       class="tile"
       :class="{ no: refused, triple: needle.construction === 'triple' }"
       :aria-pressed="needle.id === bench.setup.needleId"
-      :aria-label="`${describeNeedle(needle)}: ${word}`"
       @click="bench.update('Choose the needle', { needleId: needle.id })"
     >
+      <span class="sr-only">{{ describeNeedle(needle) }}: </span>
       <b>{{ needle.construction === 'triple' ? '3× ' : '' }}{{ needleLabel(needle) }}</b>
       <em class="type">{{ needle.type }}</em>
       <em>{{ word }}</em>

@@ -161,7 +161,26 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
           name="i-lucide-hand"
           class="hand"
         />
-        <span><b>On your machine:</b> its manual first. Glasses on, handwheel toward you through the whole repeat, then slowly.</span>
+        <span><b>On your machine:</b> its own manual first. Glasses on, handwheel toward you, the whole repeat; then sew slowly, then faster.</span>
+      </p>
+      <p
+        v-if="strikes"
+        class="hint strikes-ink"
+      >
+        It strikes: change the setup before you turn anything.
+      </p>
+      <p
+        v-else-if="bench.handWalk"
+        class="walked clear-ink"
+        role="status"
+      >
+        <UIcon name="i-lucide-check" /> Hand-walked {{ walkedOn }}, in exactly this combination
+      </p>
+      <p
+        v-else
+        class="hint"
+      >
+        Not yet hand-walked in exactly this combination.
       </p>
       <UButton
         v-if="!bench.handWalk"
@@ -170,26 +189,7 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
         :disabled="strikes"
         @click="log"
       />
-      <p
-        v-else
-        class="walked clear-ink"
-        role="status"
-      >
-        <UIcon name="i-lucide-check" /> Hand-walked {{ walkedOn }}
-      </p>
     </div>
-    <p
-      v-if="strikes"
-      class="hint strikes-ink"
-    >
-      It strikes: change the setup before you turn anything.
-    </p>
-    <p
-      v-else-if="!bench.handWalk"
-      class="hint"
-    >
-      Not yet hand-walked in exactly this combination; any change asks again.
-    </p>
   </section>
 </template>
 
@@ -203,10 +203,10 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
 .bar.now { stroke: var(--mulberry); stroke-width: 3; }
 .scrub { padding: 9px 0 9px 26px; }
 .buttons { display: flex; flex-wrap: wrap; gap: 8px; }
-.walk { display: flex; gap: 12px; align-items: center; margin-top: 8px; padding-top: 8px; border-top: 1px solid var(--line); }
-.caution { flex: 1; display: flex; gap: 8px; font-size: 14.5px; line-height: 1.3; }
+.walk { display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; justify-content: space-between; margin-top: 8px; padding-top: 8px; border-top: 1px solid var(--line); }
+.walk .hint { flex: 1; min-width: 150px; }
+.caution { flex: 1 0 100%; display: flex; gap: 8px; font-size: 14.5px; line-height: 1.3; }
 .hand { flex: none; font-size: 20px; color: var(--weld-text); margin-top: 2px; }
 .log { flex: none; }
-.walked { display: flex; align-items: center; gap: 6px; font-weight: 650; flex: none; max-width: 150px; }
-@media (max-width: 640px) { .walk { flex-direction: column; align-items: stretch; } .log { justify-content: center; } }
+.walked { display: flex; align-items: center; gap: 6px; font-weight: 650; }
 </style>

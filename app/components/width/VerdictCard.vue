@@ -23,12 +23,12 @@ const mode = computed(() => {
   if (!machine || !needle || !bench.result || needle.construction === 'single') return null
   const { allowsMm, overMm, pastEachSideMm } = compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, bench.result.safeWidthMm)
   const lead = machine.twinMode.kind === 'none'
-    ? `Your machine has no twin mode: it lets you set ${length(allowsMm)}`
+    ? `No twin mode: it lets you set ${length(allowsMm)}`
     : machine.twinMode.kind === 'on-off'
-      ? `Its twin mode assumes ${length(machine.twinMode.assumedGapMm)} and allows ${length(allowsMm)}`
-      : `Told ${length(outerSpanMm(needle))}, its twin mode allows ${length(allowsMm)}`
+      ? `Twin mode assumes ${length(machine.twinMode.assumedGapMm)}, allows ${length(allowsMm)}`
+      : `Told ${length(outerSpanMm(needle))}, twin mode allows ${length(allowsMm)}`
   const past = pastEachSideMm > 0 ? `, ${length(pastEachSideMm)} past the end on each side` : overMm !== null && overMm > 0 ? `, ${length(overMm)} more than is safe` : ', no more than is safe'
-  const forget = machine.twinMode.kind !== 'none' && machine.forgetsTwinMode !== false ? ' Check it is on: it may be forgotten when the machine is switched off.' : ''
+  const forget = machine.twinMode.kind === 'none' || machine.forgetsTwinMode === false ? '' : machine.forgetsTwinMode ? ' Switched off, it forgets the mode.' : ' Whether it keeps the mode when switched off is not known: check.'
   return { text: `${lead}${past}.${forget}`, warn: pastEachSideMm > 0 }
 })
 const wideNote = computed(() => {
@@ -85,7 +85,7 @@ const wideNote = computed(() => {
       v-if="more.length > 0"
       class="why"
     >
-      <summary>Where it lands</summary>
+      <summary>Where it lands, what is measured</summary>
       <p
         v-for="reason in more"
         :key="reason.code"

@@ -1,0 +1,71 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { Key } from 'selenium-webdriver'
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { byRole, open, openBrowser, press, type Session, untilText } from './browser'
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+let session: Session
+beforeAll(async () => {
+  session = await openBrowser()
+})
+afterAll(() => session.quit())
+
+/** Serious and critical faults, as rule and place. */
+async function faults(): Promise<string[]> {
+  await session.driver.executeScript(axe)
+  return session.driver.executeAsyncScript<string[]>(`
+    const done = arguments[arguments.length - 1]
+    axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) => done(violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .flatMap(({ id, nodes }) => nodes.map(({ target, failureSummary }) => id + ' ' + target.join(' ') + ' ' + failureSummary.slice(0, 200)))))`)
+}
+
+describe('axe finds no serious or critical fault', () => {
+  it.each(['/', '/compare', '/plans', '/files'])('on %s', async (path) => {
+    await open(session.driver, inject('demo') + path)
+    await byRole(session.driver, 'link', /to spare/)
+    expect(await faults()).toEqual([])
+  })
+
+  it('with the dim lamp on', async () => {
+    await open(session.driver, inject('demo'))
+    await press(session.driver, 'button', 'Dim lamp')
+    await session.driver.wait(() => session.driver.executeScript<boolean>('return document.documentElement.classList.contains("dark")'), 5000)
+    expect(await faults()).toEqual([])
+    await press(session.driver, 'button', 'Dim lamp')
+  })
+
+  it.each([['Schools', 'Schools'], ['Keys', 'Keys']])('in the sheet %s', async (button, title) => {
+    await press(session.driver, 'button', new RegExp(`^${button}`))
+    await byRole(session.driver, 'dialog', title)
+    expect(await faults()).toEqual([])
+    await session.driver.actions().sendKeys(Key.ESCAPE).perform()
+  })
+})
+
+describe('the keyboard', () => {
+  it('jumps between stations and opens the sheet of keys', async () => {
+    const { driver } = session
+    await open(driver, inject('demo'))
+    await driver.actions().sendKeys('f').perform()
+    await untilText(driver, 'Export everything')
+    await driver.actions().sendKeys('1').perform()
+    await untilText(driver, 'Over the plate')
+    await driver.actions().sendKeys('?').perform()
+    await untilText(driver, 'They work whenever you are not typing.')
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
+  })
+
+  it('reaches the verdict’s control by Tab alone', async () => {
+    const { driver } = session
+    await open(driver, inject('demo'))
+    await byRole(driver, 'slider', 'Stitch width')
+    for (let i = 0; i < 60; i++) {
+      await driver.actions().sendKeys(Key.TAB).perform()
+      const at = await driver.switchTo().activeElement()
+      if (await at.getAttribute('role') === 'slider' && (await at.getAccessibleName()) === 'Stitch width') return
+    }
+    expect.unreachable('the slider was not reached')
+  })
+})

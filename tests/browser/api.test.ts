@@ -1,0 +1,61 @@
+import { describe, expect, inject, it } from 'vitest'
+import { errorResponseSchema, stitchesResponseSchema, swingResponseSchema } from '#shared/api'
+
+const post = (body: string) => fetch(`${inject('plain')}/api/v1/swing`, { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+const REQUEST = { machine: { maxWidthMm: 7 }, needle: { construction: 'twin', gapMm: 2, sizeNm: 80 }, stitch: { id: 'zigzag', widthMm: 4.5, lengthMm: 1.5 } }
+
+describe('the server routes', () => {
+  it('answer a swing', async () => {
+    const response = await post(JSON.stringify(REQUEST))
+    expect(response.status).toBe(200)
+    expect(swingResponseSchema.parse(await response.json())).toMatchObject({ verdict: 'clear', safeWidthMm: 4.5, limitWidthMm: 5, overlapMm: 2.5 })
+  })
+
+  it.each([
+    ['text that is not JSON', '{"machine"', 400, 'not-json'],
+    ['a missing machine', JSON.stringify({ ...REQUEST, machine: undefined }), 400, 'bad-input'],
+    ['an unknown field', JSON.stringify({ ...REQUEST, colour: 1 }), 400, 'bad-input'],
+    ['a width of 1e999', JSON.stringify(REQUEST).replace('4.5', '1e999'), 400, 'bad-input'],
+    ['null', 'null', 400, 'bad-input'],
+    ['nothing', '', 400, 'not-json'],
+    ['more than 64 kB', JSON.stringify({ ...REQUEST, pad: 'x'.repeat(64_000) }), 413, 'too-large'],
+  ])('refuse %s in the one error form', async (_, body, status, code) => {
+    const response = await post(body)
+    expect(response.status).toBe(status)
+    expect(errorResponseSchema.parse(await response.json()).error.code).toBe(code)
+  })
+
+  it.each([['/api/v1/swing', 405], ['/api/v1/nothing', 404]])('say what is wrong with GET %s', async (path, status) => {
+    const response = await fetch(inject('plain') + path)
+    expect(response.status).toBe(status)
+    expect(errorResponseSchema.safeParse(await response.json()).success).toBe(true)
+  })
+
+  it('list the stitches and describe themselves', async () => {
+    const stitches = stitchesResponseSchema.parse(await (await fetch(`${inject('plain')}/api/v1/stitches`)).json())
+    expect(stitches.length).toBeGreaterThanOrEqual(18)
+    const openapi = await (await fetch(`${inject('plain')}/api/v1/openapi.json`)).json() as { paths: object }
+    expect(Object.keys(openapi.paths)).toEqual(['/api/v1/swing', '/api/v1/stitches', '/api/v1/openapi.json'])
+  })
+
+  it('publish the JSON Schema of the backup file', async () => {
+    const schema = await (await fetch(`${inject('plain')}/schema/lacy-spool-backup-1.json`)).json() as { title: string }
+    expect(schema.title).toBe('Lacy Spool backup')
+  })
+})
+
+describe('the headers', () => {
+  it('allow no foreign origin and no eval', async () => {
+    const { headers } = await fetch(inject('plain'))
+    const policy = headers.get('content-security-policy') ?? ''
+    expect(policy).toContain('default-src \'none\'')
+    expect(policy).toContain('script-src \'self\' \'nonce-')
+    expect(policy).not.toMatch(/unsafe-eval|https?:|\*/)
+    expect(headers.get('x-content-type-options')).toBe('nosniff')
+    expect(headers.get('referrer-policy')).toBe('no-referrer')
+  })
+  it('give every page a nonce of its own', async () => {
+    const nonce = async () => /nonce-([^']+)/.exec((await fetch(inject('plain'))).headers.get('content-security-policy') ?? '')?.[1]
+    expect(await nonce()).not.toBe(await nonce())
+  })
+})

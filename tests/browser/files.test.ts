@@ -1,0 +1,128 @@
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { By } from 'selenium-webdriver'
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { allByRole, byRole, open, openBrowser, press, type Session, type, untilSaved, untilText } from './browser'
+
+let session: Session
+beforeAll(async () => {
+  session = await openBrowser()
+  await open(session.driver, inject('demo'))
+})
+afterAll(() => session.quit())
+
+async function downloaded(pattern: RegExp): Promise<string> {
+  const { driver, downloads } = session
+  const name = await driver.wait(() => existsSync(downloads) && readdirSync(downloads).find(file => pattern.test(file)), 10_000, `no download like ${pattern}`)
+  return join(downloads, name as string)
+}
+async function choose(content: string, name = 'backup.json'): Promise<void> {
+  const path = join(session.downloads, '..', name)
+  writeFileSync(path, content)
+  await (await session.driver.findElement(By.css('#import-file'))).sendKeys(path)
+}
+let exported = ''
+
+describe('keeping plans', () => {
+  it('keeps a plan under a name, duplicates it, deletes it and takes that back', async () => {
+    const { driver } = session
+    await press(driver, 'button', 'Keep this plan')
+    await type(driver, 'Keep it under a name', 'Chorus collar <b>1</b>')
+    await press(driver, 'button', 'Keep')
+    await press(driver, 'link', 'Kept plans')
+    await byRole(driver, 'button', /^Chorus collar <b>1<\/b>/)
+    await press(driver, 'button', 'Duplicate Chorus collar <b>1</b>')
+    await byRole(driver, 'button', /^Chorus collar <b>1<\/b> \(copy\)/)
+    await press(driver, 'button', 'Delete Chorus collar <b>1</b> (copy)')
+    await untilText(driver, '(copy) deleted')
+    await driver.wait(async () => (await allByRole(driver, { role: 'button', name: /^Chorus.*\(copy\)/ })).length === 0, 5000)
+    await (await driver.findElement(By.xpath('//ol//button[contains(., "Undo")] | //*[@role="alert" or @role="status"]//button[contains(., "Undo")]'))).click()
+    await byRole(driver, 'button', /^Chorus.*\(copy\)/)
+  })
+
+  it('finds a twin when asked for a double needle, and reopens a plan', async () => {
+    const { driver } = session
+    await type(driver, 'Search kept plans', 'double jersey')
+    await untilText(driver, /1 of 16 plans/)
+    await press(driver, 'button', /^Sailor jersey hem/)
+    await byRole(driver, 'button', /^Machine: Ferry six/)
+  })
+
+  it('does not delete a machine that a plan needs, and says which', async () => {
+    const { driver } = session
+    await press(driver, 'button', /^Machine: Ferry six/)
+    await press(driver, 'button', 'Delete Ferry six')
+    await untilText(driver, /Ferry six is needed by 2 kept plans/)
+  })
+})
+
+describe('files', () => {
+  it('exports everything, empties the book and imports it all again', async () => {
+    const { driver } = session
+    await untilSaved(driver)
+    await open(driver, `${inject('demo')}/files`)
+    await press(driver, 'button', 'Export everything')
+    exported = readFileSync(await downloaded(/^lacy-spool-.*\.json$/), 'utf8')
+    const { records } = JSON.parse(exported)
+    expect(records.plans).toHaveLength(16)
+    await press(driver, 'button', 'Empty the book')
+    await press(driver, 'button', 'Empty it')
+    await untilText(driver, /0\s+machines/)
+    await choose(exported)
+    await untilText(driver, /0 changed, 0 the same, 0 refused/)
+    await press(driver, 'button', /^Import \d+ records/)
+    await untilText(driver, /16\s+kept plans/)
+    await choose(exported)
+    await untilText(driver, /0 new, 0 changed, \d+ the same, 0 refused/)
+  })
+
+  it.each([
+    ['a damaged file', (text: string) => text.slice(0, 500), 'damaged or not JSON'],
+    ['another file', () => '{"hello": 1}', 'not written by Lacy Spool'],
+    ['a newer version', (text: string) => text.replace('"version": 1', '"version": 9'), 'update the app first'],
+  ])('refuses %s and changes nothing', async (_, change, part) => {
+    await choose(change(exported))
+    await untilText(session.driver, part)
+    await untilText(session.driver, 'Nothing was changed.')
+    await untilText(session.driver, /16\s+kept plans/)
+  })
+
+  it('names a refused record, takes the rest, and shows hostile names as text', async () => {
+    const { driver } = session
+    const file = JSON.parse(exported)
+    file.records.machines[0].name = '<img src=x onerror="document.title=1">'
+    file.records.feet[0].slotMm = 1e9
+    await choose(JSON.stringify(file))
+    await untilText(driver, '1 refused')
+    await untilText(driver, 'slotMm: must be a number from 1 to 20')
+    await untilText(driver, '<img src=x onerror=')
+    expect(await driver.getTitle()).toContain('Files')
+  })
+
+  it('shows a change made in another tab', async () => {
+    const { driver } = session
+    const first = await driver.getWindowHandle()
+    await untilSaved(driver)
+    await driver.switchTo().newWindow('tab')
+    await open(driver, inject('demo'))
+    await press(driver, 'button', 'Keep this plan')
+    await type(driver, 'Keep it under a name', 'From the other tab')
+    await press(driver, 'button', 'Keep')
+    await untilSaved(driver)
+    await driver.close()
+    await driver.switchTo().window(first)
+    await untilText(driver, /17\s+kept plans/)
+  })
+
+  it('takes the demo out but keeps what one’s own plans use', async () => {
+    const { driver } = session
+    await press(driver, 'button', 'Remove the demo')
+    await untilText(driver, /3\s+kept plans/)
+    const { machines, needles } = await driver.executeScript<{ machines: number, needles: number }>(`
+      const { shelf } = document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia.state.value.book
+      return shelf ? { machines: shelf.machines.size, needles: shelf.needles.size } : { machines: -1, needles: -1 }`)
+    expect(machines === -1 || machines === 2).toBe(true)
+    expect(needles).toBeLessThan(13)
+    await untilText(driver, /2\s+machines/)
+  })
+})
