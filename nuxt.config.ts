@@ -22,10 +22,14 @@ export default defineNuxtConfig({
   ui: { fonts: false, colorMode: true },
   runtimeConfig: { public: { demo: false } },
   sourcemap: false,
+  // One server, one build, no prerendered pages: nothing to ask a manifest or a payload for.
+  experimental: { appManifest: false, payloadExtraction: false, emitRouteChunkError: false },
   compatibilityDate: '2026-11-01',
   // Untyped: a module brings the types of a newer server than the one that is installed.
   nitro: { compressPublicAssets: { gzip: true, brotli: false } } as object,
   vite: {
+    // Dexie's build for today's browsers; its default one carries helpers for old ones.
+    resolve: { alias: { dexie: 'dexie/dist/modern/dexie.mjs' } },
     worker: { format: 'es' },
     build: { reportCompressedSize: false },
     optimizeDeps: { include: ['@vueuse/core', '@tanstack/vue-virtual', 'papaparse', 'comlink', 'dexie', 'zod', 'vue-echarts', 'echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers'] },

@@ -3,8 +3,6 @@ export default defineAppConfig({
     colors: { primary: 'mulberry', neutral: 'linen' },
     button: { slots: { base: 'min-h-11 font-semibold text-base cursor-pointer' }, variants: { variant: { outline: 'ring-accented' } } },
     input: { slots: { root: 'w-full', base: 'min-h-11 text-base' } },
-    select: { slots: { base: 'min-h-11 text-base w-full' } },
     modal: { slots: { title: 'font-serif text-xl font-normal' } },
-    popover: { slots: { content: 'bg-(--cloth) ring-(--line-strong)' } },
   },
 })

@@ -120,8 +120,14 @@ defineShortcuts({
       <StorageNotice />
       <slot />
     </main>
-    <KeysSheet v-model:open="keysOpen" />
-    <SchoolsSheet v-model:open="schoolsOpen" />
+    <LazyKeysSheet
+      v-if="keysOpen"
+      v-model:open="keysOpen"
+    />
+    <LazySchoolsSheet
+      v-if="schoolsOpen"
+      v-model:open="schoolsOpen"
+    />
   </div>
 </template>
 

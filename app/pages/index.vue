@@ -7,7 +7,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
 <template>
   <div>
     <WidthHead><KeepPlan v-if="bench.result" /></WidthHead>
-    <WelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
+    <LazyWelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
     <div class="station">
       <section
         class="controls"

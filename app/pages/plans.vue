@@ -16,7 +16,8 @@ const toast = useToast()
 
 const ROW_PX = 84
 const search = ref('')
-const newest = computed(() => [...book.shelf.plans.values()].sort((a, b) => b.keptAt.localeCompare(a.keptAt)))
+// Dates in one form sort as plain text, and much faster than by locale.
+const newest = computed(() => [...book.shelf.plans.values()].sort((a, b) => (a.keptAt < b.keptAt ? 1 : a.keptAt > b.keptAt ? -1 : 0)))
 /** Twin and double are the same needle: search finds both. */
 const found = computed(() => {
   const words = search.value.toLowerCase().replace(/\bdouble\b/g, 'twin').split(/\s+/).filter(Boolean)
@@ -29,7 +30,7 @@ function textOf(plan: Plan): string {
 
 const list = useTemplateRef('list')
 const virtual = useWindowVirtualizer(computed(() => ({
-  count: found.value.length, estimateSize: () => ROW_PX, overscan: 6, scrollMargin: list.value?.offsetTop ?? 0,
+  count: found.value.length, estimateSize: () => ROW_PX, overscan: 3, scrollMargin: list.value?.offsetTop ?? 0,
 })))
 const rows = computed(() => virtual.value.getVirtualItems().flatMap((item) => {
   const plan = found.value[item.index]
@@ -115,20 +116,22 @@ function duplicate(plan: Plan): void {
           >{{ plan.note }}</span>
         </button>
         <span class="hint day">{{ day }}</span>
-        <UButton
-          icon="i-lucide-copy"
-          variant="ghost"
-          color="neutral"
+        <button
+          type="button"
+          class="icon"
           :aria-label="`Duplicate ${plan.name}`"
           @click="duplicate(plan)"
-        />
-        <UButton
-          icon="i-lucide-trash-2"
-          variant="ghost"
-          color="neutral"
+        >
+          <UIcon name="i-lucide-copy" />
+        </button>
+        <button
+          type="button"
+          class="icon"
           :aria-label="`Delete ${plan.name}`"
-          @click="() => { remove('plans', plan.id, plan.name) }"
-        />
+          @click="remove('plans', plan.id, plan.name)"
+        >
+          <UIcon name="i-lucide-trash-2" />
+        </button>
       </li>
     </ul>
   </div>
@@ -145,5 +148,7 @@ function duplicate(plan: Plan): void {
 .open:hover b { text-decoration: underline; }
 .note { font-style: italic; }
 .day { flex: none; }
+.icon { flex: none; width: 44px; height: 44px; display: grid; place-items: center; font-size: 19px; border-radius: 8px; cursor: pointer; }
+.icon:hover { background: var(--paper); }
 @media (max-width: 640px) { .day { display: none; } .mark { width: 42px; font-size: 0; gap: 0; justify-content: center; } .mark :deep(.iconify) { font-size: 20px; } }
 </style>

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowReactive, shallowRef } from 'vue'
 import { type RecordChange, readBook, type UnreadableRow, writeBook } from '#db/book'
 import { type BookDatabase, openBookDatabase } from '#db/database'
-import { readBackup, type Tables } from '#shared/backup'
+import type { Tables } from '#shared/backup'
 import { type AnyRecord, type RecordOf, TABLE_NAMES, TABLE_SCHEMAS, type TableName } from '#shared/records'
 import { demoRemoval } from '~/utils/demo'
 import { type Edit, EMPTY_HISTORY, type History, reversed, sealed, withStep } from '~/utils/history'
@@ -148,7 +148,7 @@ export const useBookStore = defineStore('book', () => {
   }
 
   async function loadDemo(): Promise<void> {
-    const { demoBackup } = await import('#shared/demo')
+    const [{ demoBackup }, { readBackup }] = await Promise.all([import('#shared/demo'), import('#shared/backup')])
     const reading = readBackup(JSON.stringify(demoBackup), shelf as Tables)
     if (!reading.ok) throw new Error(reading.message)
     const { added, changed } = reading.preview

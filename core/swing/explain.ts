@@ -73,8 +73,8 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
   if (hole && verdict === 'strikes') {
     say('single-hole', `The ${hole} has one round hole and the ${worstDrop.blade === 'only' ? '' : `${worstDrop.blade} `}needle lands ${length(Math.abs(worstDrop.xMm))} beside its middle. Change the ${hole} before you turn the handwheel.`)
   }
-  for (const part of broken) {
-    const text = reasonFor(part, result, input, place, length)
+  for (const [index, part] of broken.entries()) {
+    const text = reasonFor(part, result, input, index === 0 ? `${place} ` : '', length)
     if (text) say(text.code, text.message)
   }
   if (verdict === 'strikes' && input.stitch.alignment !== 'centre' && result.limitWidthMm === null && !hole) {
@@ -103,18 +103,18 @@ function reasonFor(part: Part, result: SwingResult, input: SwingInput, place: st
   const half = length(input.machine.maxWidthMm / 2)
   const slot = part === 'foot' ? input.foot.slotMm : input.machine.plateSlotMm
   if (verdict === 'strikes') {
-    if (part === 'machine') return { code: 'beyond-machine', message: `${place} The machine swings ${half} to each side.` } as const
+    if (part === 'machine') return { code: 'beyond-machine', message: `${place}The machine swings ${half} to each side.` } as const
     if (slot === null || isSingleHole(part, input)) return null
-    return { code: part === 'foot' ? 'beyond-foot' : 'beyond-plate', message: `${place} The ${PART_WORDS[part]} opens ${length(slot / 2)} to each side.` } as const
+    return { code: part === 'foot' ? 'beyond-foot' : 'beyond-plate', message: `${place}The ${PART_WORDS[part]} opens ${length(slot / 2)} to each side.` } as const
   }
   if (part !== 'machine') {
     return {
       code: part === 'foot' ? 'within-foot-clearance' : 'within-plate-clearance',
-      message: `${place} The ${PART_WORDS[part]} opens ${length((slot ?? 0) / 2)} to each side: less than ${length(input.clearanceMm)} stays free.`,
+      message: `${place}The ${PART_WORDS[part]} opens ${length((slot ?? 0) / 2)} to each side: less than ${length(input.clearanceMm)} stays free.`,
     } as const
   }
   return swings
-    ? { code: 'within-margin', message: `${place} The machine swings ${half} to each side: less than half the ${length(input.marginMm)} margin is left.` } as const
+    ? { code: 'within-margin', message: `${place}The machine swings ${half} to each side: less than half the ${length(input.marginMm)} margin is left.` } as const
     : { code: 'straight-within-margin', message: `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(input.machine.maxWidthMm)}: no more than the ${length(input.marginMm)} margin is left, even sewing straight.` } as const
 }
 

@@ -38,7 +38,8 @@ export function judgeSwing(input: SwingInput): SwingResult {
     ? tightest(struck, ({ bareMm }) => bareMm)
     : tightest(tight.length > 0 ? tight : rooms, ({ safeMm }) => safeMm)
   const bladeMm = needle.sizeNm / 200
-  const overlapMm = needle.construction === 'single' ? null : swingWidthMm(landings) - needle.gapMm
+  const widthMm = rightMm - leftMm - outerSpanMm(needle)
+  const overlapMm = needle.construction === 'single' ? null : widthMm - needle.gapMm
   return {
     verdict,
     limitWidthMm: widestMm(input, 'bare'),
@@ -52,7 +53,7 @@ export function judgeSwing(input: SwingInput): SwingResult {
     reachRightMm: rightMm + bladeMm,
     spanMm: rightMm - leftMm,
     overlapMm,
-    interlacedShare: overlapMm === null || !swings ? null : Math.max(0, overlapMm) / swingWidthMm(landings),
+    interlacedShare: overlapMm === null || !swings ? null : Math.max(0, overlapMm) / widthMm,
     worstDrop: worst,
     swings,
   }
@@ -91,25 +92,16 @@ function tightest(rooms: readonly Room[], room: (room: Room) => number): Room {
   return rooms.reduce((least, next) => (room(next) < room(least) - ROUNDING_MM ? next : least))
 }
 
-function swingWidthMm(landings: readonly Drop[]): number {
-  let left = Infinity
-  let right = -Infinity
-  for (const { xMm } of landings) {
-    left = Math.min(left, xMm)
-    right = Math.max(right, xMm)
-  }
-  return right - left
-}
-
 function extremes(landings: readonly Drop[], { needle }: SwingInput) {
   const offsets = bladeOffsetsMm(needle)
   const names = bladeNames(needle.construction)
   let leftMm = Infinity
   let rightMm = -Infinity
   let worst: WorstDrop | null = null
-  for (const [index, { xMm, yMm }] of landings.entries()) {
-    for (const [b, offset] of offsets.entries()) {
-      const bladeX = xMm + offset
+  for (let index = 0; index < landings.length; index++) {
+    const { xMm, yMm } = landings[index]!
+    for (let b = 0; b < offsets.length; b++) {
+      const bladeX = xMm + offsets[b]!
       leftMm = Math.min(leftMm, bladeX)
       rightMm = Math.max(rightMm, bladeX)
       if (worst === null || Math.abs(bladeX) > Math.abs(worst.xMm) + ROUNDING_MM) {

@@ -1,10 +1,10 @@
-import { bladeOffsetsMm, outerSpanMm } from '#core/needle'
-import { hasSwing, landing, type UnitDrop } from '#core/stitch'
+import { outerSpanMm } from '#core/needle'
+import { hasSwing, landing, type StitchSetting, type StitchShape, type UnitDrop } from '#core/stitch'
 import { ROUNDING_MM, roomsOf } from './rooms'
 import type { SwingInput } from './types'
 
 /** The two outermost landings of a swing of width 1: what a straight seam is measured against. */
-const FULL_SWING: readonly UnitDrop[] = [{ x: -0.5, y: 0 }, { x: 0.5, y: 0 }]
+const FULL_SWING = [-0.5, 0.5] as const
 
 /**
  * The widest this stitch may be set, at its own alignment, mirror and needle position.
@@ -17,50 +17,65 @@ const FULL_SWING: readonly UnitDrop[] = [{ x: -0.5, y: 0 }, { x: 0.5, y: 0 }]
  * @returns The width in mm; null when no width helps (0 means: straight only).
  */
 export function widestMm(input: SwingInput, allowance: 'bare' | 'safe'): number | null {
+  const { stitch } = input
   const straight = canSewStraight(input, allowance)
-  if (!hasSwing(input.stitch)) return straight ? Math.max(0, topWidth(input, FULL_SWING, allowance) ?? 0) : null
-  const swinging = topWidth(input, input.stitch.drops, allowance)
+  if (!hasSwing(stitch)) {
+    return straight ? Math.max(0, topWidth(input, FULL_SWING, { ...stitch, alignment: 'centre', positionMm: barAtMm(input) }, allowance) ?? 0) : null
+  }
+  const swinging = topWidth(input, unitExtremes(stitch.drops), stitch, allowance)
   if (swinging !== null && swinging > ROUNDING_MM) return swinging
   return straight ? 0 : null
 }
 
-function topWidth(input: SwingInput, drops: readonly UnitDrop[], allowance: 'bare' | 'safe'): number | null {
-  const { stitch, machine, needle } = input
-  const alignment = hasSwing(stitch) ? stitch.alignment : 'centre'
-  const positionMm = hasSwing(stitch) ? stitch.positionMm : straightLandingMm(input)
-  const offsets = bladeOffsetsMm(needle)
+type Held = Pick<StitchShape & StitchSetting, 'alignment' | 'mirror' | 'positionMm'>
+
+function topWidth(input: SwingInput, [left, right]: readonly [number, number], { alignment, mirror, positionMm }: Held, allowance: 'bare' | 'safe'): number | null {
+  const { machine, needle } = input
+  const halfSpan = outerSpanMm(needle) / 2
   const roomMm = Math.min(...roomsOf(input).map(room => (allowance === 'bare' ? room.bareMm : room.safeMm)))
   let low = 0
   let high = machine.maxWidthMm
-  for (const { x } of drops) {
-    const { at0, slope } = landing(x, alignment, stitch.mirror, positionMm, machine.maxWidthMm)
+  for (const unitX of [left, right]) {
+    const { at0, slope } = landing(unitX, alignment, mirror, positionMm, machine.maxWidthMm)
     // Only the outer blades can be the farthest out.
-    for (const offset of [offsets[0]!, offsets[offsets.length - 1]!]) {
-      const start = at0 + offset
+    for (const start of [at0 - halfSpan, at0 + halfSpan]) {
       if (Math.abs(slope) < ROUNDING_MM) {
         if (Math.abs(start) - roomMm > ROUNDING_MM) return null
         continue
       }
-      const ends = [(-roomMm - start) / slope, (roomMm - start) / slope]
-      low = Math.max(low, Math.min(...ends))
-      high = Math.min(high, Math.max(...ends))
+      const reach = roomMm / Math.abs(slope)
+      const middle = -start / slope
+      low = Math.max(low, middle - reach)
+      high = Math.min(high, middle + reach)
     }
   }
   return high - low < -ROUNDING_MM || roomMm < -ROUNDING_MM ? null : high
 }
 
+/** At one width the landing grows with the unit x, so the outermost two drops stand for all. */
+function unitExtremes(drops: readonly UnitDrop[]): [number, number] {
+  let left = Infinity
+  let right = -Infinity
+  for (const { x } of drops) {
+    left = Math.min(left, x)
+    right = Math.max(right, x)
+  }
+  return [left, right]
+}
+
 /** Whether the stitch could be sewn in its place at width 0, where it is a straight seam. */
 function canSewStraight(input: SwingInput, allowance: 'bare' | 'safe'): boolean {
-  const { machine, needle, stitch, marginMm } = input
-  const outMm = Math.max(...stitch.drops.map(({ x }) =>
-    Math.abs(landing(x, stitch.alignment, stitch.mirror, stitch.positionMm, machine.maxWidthMm).at0))) + outerSpanMm(needle) / 2
+  const { machine, needle, marginMm } = input
+  const spanMm = outerSpanMm(needle)
+  const outMm = Math.abs(barAtMm(input)) + spanMm / 2
   const fits = roomsOf(input).every(room =>
     outMm - (allowance === 'bare' || room.part === 'machine' ? room.bareMm : room.safeMm) <= ROUNDING_MM)
   if (allowance === 'bare') return fits
-  return fits && machine.maxWidthMm - outerSpanMm(needle) - marginMm > ROUNDING_MM
+  return fits && machine.maxWidthMm - spanMm - marginMm > ROUNDING_MM
 }
 
-function straightLandingMm({ stitch, machine }: SwingInput): number {
+/** Where the needle bar stands at width 0; a straight stitch that is held to one side stands there at its own width. */
+function barAtMm({ stitch, machine }: SwingInput): number {
   const { at0, slope } = landing(stitch.drops[0]!.x, stitch.alignment, stitch.mirror, stitch.positionMm, machine.maxWidthMm)
-  return at0 + slope * stitch.widthMm
+  return hasSwing(stitch) ? at0 : at0 + slope * stitch.widthMm
 }

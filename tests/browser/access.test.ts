@@ -64,7 +64,7 @@ describe('the keyboard', () => {
     for (let i = 0; i < 60; i++) {
       await driver.actions().sendKeys(Key.TAB).perform()
       const at = await driver.switchTo().activeElement()
-      if (await at.getAttribute('role') === 'slider' && (await at.getAccessibleName()) === 'Stitch width') return
+      if (await at.getAttribute('type') === 'range' && await at.getAccessibleName() === 'Stitch width') return
     }
     expect.unreachable('the slider was not reached')
   })

@@ -48,7 +48,7 @@ interface Named { readonly role: string, readonly name: string | RegExp, readonl
 
 const ELEMENTS: Record<string, string> = {
   button: 'button, [role="button"]', link: 'a[href]', textbox: 'input, textarea', heading: 'h1, h2, h3', region: 'section, [role="region"], main, header, nav',
-  status: '[role="status"], output', alert: '[role="alert"]', img: '[role="img"]', slider: '[role="slider"]', radio: 'input[type="radio"]', dialog: '[role="dialog"]', row: 'tr', combobox: '[role="combobox"]', option: '[role="option"]', list: 'ul', form: 'form',
+  status: '[role="status"], output', alert: '[role="alert"]', img: '[role="img"]', slider: 'input[type="range"]', radio: 'input[type="radio"]', dialog: '[role="dialog"]', row: 'tr', combobox: '[role="combobox"]', option: '[role="option"]', list: 'ul', form: 'form',
 }
 
 /** All shown elements with this role whose accessible name matches. */

@@ -8,7 +8,7 @@ const { bare, limit } = useLength()
 function columns(row: CompareRow): string {
   if (row.overlapAtSafeMm === null) return '–'
   if (row.overlapAtSafeMm < 0) return `lane ${bare(-row.overlapAtSafeMm)}`
-  const share = row.interlacedAtSafe === null ? '' : `, ${Math.round(100 * row.interlacedAtSafe)} % interlaced`
+  const share = row.interlacedAtSafe === null ? '' : `, ${Math.round(100 * row.interlacedAtSafe)} %`
   return `overlap ${bare(row.overlapAtSafeMm)}${share}`
 }
 </script>
@@ -30,7 +30,7 @@ function columns(row: CompareRow): string {
           Safe width
         </th>
         <th scope="col">
-          At that width
+          Rows there
         </th>
         <th scope="col">
           As set now

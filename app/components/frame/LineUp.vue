@@ -51,7 +51,7 @@ function spoolPaint(of: Thread | null): string {
         :main="bench.parts.machine?.name ?? 'Machine'"
         :sub="bench.parts.machine ? `widest ${bare(bench.parts.machine.maxWidthMm)}` : 'not chosen'"
       >
-        <MachinePicker />
+        <LazyMachinePicker />
       </LineUpStop>
       <LineUpStop
         title="Spools"
@@ -71,42 +71,42 @@ function spoolPaint(of: Thread | null): string {
             :style="{ background: spoolPaint(right) }"
           />
         </template>
-        <SpoolPicker />
+        <LazySpoolPicker />
       </LineUpStop>
       <LineUpStop
         title="Tension"
         :main="bench.setup.tension === null ? 'Tension' : `Tension ${bench.setup.tension}`"
         :sub="bench.parts.machine?.tensionDial ? `home is ${bench.parts.machine.tensionDial.home}` : 'home not known'"
       >
-        <TensionPicker />
+        <LazyTensionPicker />
       </LineUpStop>
       <LineUpStop
         title="Needle"
         :main="bench.parts.needle ? `${bench.parts.needle.construction === 'single' ? 'Single' : bench.parts.needle.construction === 'twin' ? 'Twin' : 'Triple'} ${needleLabel(bench.parts.needle)}` : 'Needle'"
         :sub="bench.parts.needle?.type ?? 'not chosen'"
       >
-        <NeedlePicker />
+        <LazyNeedlePicker />
       </LineUpStop>
       <LineUpStop
         title="Foot and plate"
         :main="bench.parts.foot?.name ?? 'Foot'"
         :sub="footLine"
       >
-        <FootPicker />
+        <LazyFootPicker />
       </LineUpStop>
       <LineUpStop
         title="Cloth"
         :main="cloth ? `${cloth.name} ×${bench.setup.layers}` : 'Cloth'"
         :sub="cloth ? `${length(cloth.thicknessMm)}${cloth.thicknessMm === null ? '' : ' thick'}` : 'not chosen'"
       >
-        <ClothPicker />
+        <LazyClothPicker />
       </LineUpStop>
       <LineUpStop
         title="Bobbin"
         :main="bobbin?.name ?? 'Bobbin'"
         :sub="bobbin ? 'under side' : 'not chosen'"
       >
-        <BobbinPicker />
+        <LazyBobbinPicker />
       </LineUpStop>
     </div>
     <NuxtLink

@@ -11,27 +11,25 @@ provide(closePickerKey, () => {
 </script>
 
 <template>
-  <UPopover
+  <PopPanel
     v-model:open="open"
-    :content="{ align: 'start', collisionPadding: 10 }"
+    :label="title"
   >
-    <button
-      type="button"
-      class="stop"
-    >
-      <span class="sr-only">{{ title }}: </span>
-      <slot name="picture" />
-      <span class="words"><b>{{ main }}</b><em>{{ sub }}</em></span>
-    </button>
-    <template #content>
-      <section
-        class="picker"
-        :aria-label="title"
+    <template #default="{ target }">
+      <button
+        type="button"
+        class="stop"
+        :popovertarget="target"
       >
-        <slot />
-      </section>
+        <span class="sr-only">{{ title }}: </span>
+        <slot name="picture" />
+        <span class="words"><b>{{ main }}</b><em>{{ sub }}</em></span>
+      </button>
     </template>
-  </UPopover>
+    <template #content>
+      <slot />
+    </template>
+  </PopPanel>
 </template>
 
 <style scoped>
@@ -40,7 +38,6 @@ provide(closePickerKey, () => {
 .words { min-width: 0; }
 .stop b { display: block; font-size: 15px; font-weight: 650; max-width: 15ch; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 .stop em { display: block; font-style: normal; color: var(--mute); font-size: 13px; max-width: 17ch; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-.picker { width: min(380px, 92vw); max-height: min(74vh, 620px); overflow-y: auto; padding: 14px; color: var(--ink); }
 @media (max-width: 1150px) and (min-width: 641px) {
   .stop { padding: 5px 7px; min-width: 0; }
   .stop b { font-size: 14px; line-height: 1.15; white-space: normal; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; }

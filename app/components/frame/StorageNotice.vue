@@ -3,7 +3,7 @@ const book = useBookStore()
 </script>
 
 <template>
-  <UAlert
+  <LazyUAlert
     v-if="book.storage === 'failing'"
     role="alert"
     color="warning"
@@ -14,7 +14,7 @@ const book = useBookStore()
     :description="book.storageMessage"
     :actions="[{ label: 'Go to Files to export', to: '/files', color: 'primary' }, { label: 'Try again', variant: 'outline', color: 'primary', onClick: () => { book.flush() } }]"
   />
-  <UAlert
+  <LazyUAlert
     v-else-if="book.unreadable.length > 0"
     color="warning"
     variant="subtle"

@@ -6,6 +6,9 @@ const { record } = defineProps<{ record: Foot | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const { draft, issues, submit } = useRecordForm('feet', record ?? { id: newId('foot'), name: '', kind: 'zigzag', slotMm: null, sole: 'flat', singleHole: false })
 
+const kinds = FOOT_KINDS.map(value => ({ value, label: value }))
+const soles = SOLES.map(value => ({ value, label: value }))
+
 function save(): void {
   if (submit()) emit('done', draft.id)
 }
@@ -30,25 +33,17 @@ function save(): void {
     </div>
     <div class="flex gap-2">
       <div class="flex-1">
-        <label
-          class="field-label"
-          for="foot-kind"
-        >Kind</label>
-        <USelect
-          id="foot-kind"
+        <SelectField
           v-model="draft.kind"
-          :items="[...FOOT_KINDS]"
+          label="Kind"
+          :items="kinds"
         />
       </div>
       <div class="flex-1">
-        <label
-          class="field-label"
-          for="foot-sole"
-        >Sole</label>
-        <USelect
-          id="foot-sole"
+        <SelectField
           v-model="draft.sole"
-          :items="[...SOLES]"
+          label="Sole"
+          :items="soles"
         />
       </div>
     </div>

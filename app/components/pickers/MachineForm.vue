@@ -11,11 +11,12 @@ const { draft, issues, submit } = useRecordForm('machines', record ?? { id: newI
 
 const PRESETS_MM = [5, 6, 7, 9]
 const FIRST_GUESS_GAP_MM = 2
+const ANSWERS = [{ value: 'unknown', label: 'Not known' }, { value: 'yes', label: 'Yes' }, { value: 'no', label: 'No' }] as const
 const modes = [
   { value: 'none', label: 'None: I limit the width by hand' },
   { value: 'on-off', label: 'On or off, for one assumed gap' },
   { value: 'by-gap', label: 'By gap: it asks which' },
-]
+] as const
 const mode = computed({
   get: () => draft.twinMode.kind,
   set: (kind) => {
@@ -88,13 +89,9 @@ function save(): void {
       </div>
     </div>
     <div>
-      <label
-        class="field-label"
-        for="twin-mode"
-      >Its own twin mode</label>
-      <USelect
-        id="twin-mode"
+      <SelectField
         v-model="mode"
+        label="Its own twin mode"
         :items="modes"
       />
     </div>
@@ -106,14 +103,10 @@ function save(): void {
       hint="Often 2.0: see the machine’s manual."
     />
     <div v-if="draft.twinMode.kind !== 'none'">
-      <label
-        class="field-label"
-        for="forgets"
-      >Forgets the mode when switched off</label>
-      <USelect
-        id="forgets"
+      <SelectField
         v-model="forgets"
-        :items="[{ value: 'unknown', label: 'Not known' }, { value: 'yes', label: 'Yes' }, { value: 'no', label: 'No' }]"
+        label="Forgets the mode when switched off"
+        :items="ANSWERS"
       />
     </div>
     <LengthField

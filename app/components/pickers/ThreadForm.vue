@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { THREAD_KINDS, threadDiameterMm } from '#core/thread'
+import { THREAD_KINDS, threadDiameterMm, type ThreadKind } from '#core/thread'
 import { LIMITS } from '#shared/fields'
 import type { Thread } from '#shared/records'
 import { newId } from '~/utils/id'
@@ -12,7 +12,7 @@ const FIRST_VARIEGATED_RUN_MM = 40
 const { draft, issues, submit } = useRecordForm('threads', record ?? {
   id: newId('thread'), name: '', kind: 'polyester', tex: null, diameterMm: null, colours: [{ hex: '#77294f', runMm: PLAIN_RUN_MM }],
 })
-const kinds = Object.entries(THREAD_KINDS).map(([value, { name }]) => ({ value, label: name }))
+const kinds = (Object.keys(THREAD_KINDS) as ThreadKind[]).map(value => ({ value, label: THREAD_KINDS[value].name }))
 const number = (text: string | number) => (text === '' ? null : Number(text))
 const computedDiameter = computed(() => {
   const [min, max] = LIMITS.tex
@@ -47,13 +47,9 @@ function save(): void {
     </div>
     <div class="flex gap-2">
       <div class="flex-1">
-        <label
-          class="field-label"
-          for="thread-kind"
-        >Kind</label>
-        <USelect
-          id="thread-kind"
+        <SelectField
           v-model="draft.kind"
+          label="Kind"
           :items="kinds"
         />
       </div>

@@ -27,9 +27,10 @@ defineShortcuts({ k: start })
 </script>
 
 <template>
-  <UPopover
+  <PopPanel
     v-model:open="open"
-    :content="{ align: 'end' }"
+    label="Keep this plan"
+    align="end"
   >
     <UButton
       icon="i-lucide-bookmark"
@@ -39,7 +40,6 @@ defineShortcuts({ k: start })
     <template #content>
       <form
         novalidate
-        class="keep"
         @submit.prevent="keep"
       >
         <label
@@ -67,9 +67,5 @@ defineShortcuts({ k: start })
         />
       </form>
     </template>
-  </UPopover>
+  </PopPanel>
 </template>
-
-<style scoped>
-.keep { width: min(360px, 90vw); padding: 14px; }
-</style>

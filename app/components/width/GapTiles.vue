@@ -62,6 +62,7 @@ defineShortcuts({ n: next })
 .tile { min-height: 54px; padding: 3px 2px; text-align: center; line-height: 1.15; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 10px; cursor: pointer; }
 .tile:hover { border-color: var(--mulberry); }
 .tile b { display: block; font-size: 15px; font-weight: 650; }
+.tile.triple b { font-size: 13.5px; white-space: nowrap; }
 .tile em { display: block; font-style: normal; font-size: 13px; color: var(--ink); white-space: nowrap; }
 .tile .type { color: var(--mute); font-size: 12px; overflow: hidden; text-overflow: ellipsis; padding: 0 3px; }
 .tile[aria-pressed="true"] { border-color: var(--mulberry); box-shadow: 0 0 0 1.5px var(--mulberry); background: var(--white); }

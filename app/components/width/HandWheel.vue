@@ -40,6 +40,10 @@ function whole(): void {
   bench.dropIndex = motion.value === 'reduce' ? drops.value.length - 1 : 0
   if (motion.value !== 'reduce') resume()
 }
+function scrub(index: number): void {
+  pause()
+  bench.dropIndex = index
+}
 function turn(by: number): void {
   pause()
   const count = drops.value.length
@@ -125,15 +129,15 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
         text-anchor="end"
       >dashed: {{ bare(wanted.mm) }} {{ wanted.what }}</text>
     </svg>
-    <USlider
+    <RangeSlider
       v-if="drops.length > 1"
       :model-value="bench.drop"
       :min="0"
       :max="drops.length - 1"
       :step="1"
-      aria-label="Scrub through one repeat"
+      label="Scrub through one repeat"
       class="scrub"
-      @update:model-value="pause(); bench.dropIndex = $event as number"
+      @update:model-value="scrub"
     />
     <div class="buttons">
       <UButton
@@ -201,7 +205,7 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
 .bar.close { fill: var(--close-bar); }
 .bar.strikes { fill: url(#wheel-strike); }
 .bar.now { stroke: var(--mulberry); stroke-width: 3; }
-.scrub { padding: 9px 0 9px 26px; }
+.scrub { width: calc(100% - 26px); margin-left: 26px; --track: var(--line); }
 .buttons { display: flex; flex-wrap: wrap; gap: 8px; }
 .walk { display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; justify-content: space-between; margin-top: 8px; padding-top: 8px; border-top: 1px solid var(--line); }
 .walk .hint { flex: 1; min-width: 150px; }

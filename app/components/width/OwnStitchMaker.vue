@@ -10,6 +10,7 @@ import { readSvgPolyline } from '~/utils/svgPolyline'
 const emit = defineEmits<{ added: [id: string], cancel: [] }>()
 const book = useBookStore()
 
+const SIDES = [{ value: 'centre', label: 'about the middle' }, { value: 'left', label: 'at the left end of the swing' }, { value: 'right', label: 'at the right end of the swing' }] as const
 const MOST_BYTES = 1_000_000
 const name = ref('')
 const alignment = ref<Alignment>('centre')
@@ -105,14 +106,10 @@ function keep(): void {
         {{ message }}
       </p>
       <div>
-        <label
-          class="field-label"
-          for="stitch-side"
-        >Held</label>
-        <USelect
-          id="stitch-side"
+        <SelectField
           v-model="alignment"
-          :items="[{ value: 'centre', label: 'about the middle' }, { value: 'left', label: 'at the left end of the swing' }, { value: 'right', label: 'at the right end of the swing' }]"
+          label="Held"
+          :items="SIDES"
         />
       </div>
       <p class="hint">

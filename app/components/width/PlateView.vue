@@ -50,7 +50,11 @@ const strikesAt = (xMm: number) => Math.abs(xMm) > half.value + 1e-9 || Math.abs
 interface Dimension { readonly from: number, readonly to: number, readonly y: number, readonly text: string, readonly ink: string }
 const dimensions = computed<Dimension[]>(() => {
   const { reachLeftMm: left, reachRightMm: right, spareLeftMm, spareRightMm } = result.value
-  const measured = Number.isFinite(openHalf.value) && !hole.value
+  // Drawn as it is counted: to the measured edge, or from blade centre to the end of the swing where that is struck worse.
+  const out = Math.max(left, right)
+  const toEdge = openHalf.value - out
+  const toEnd = half.value - (out - bladeMm.value)
+  const measured = Number.isFinite(openHalf.value) && !hole.value && !(toEnd < 0 && toEnd < toEdge)
   const edge = measured ? openHalf.value : half.value
   const blade = measured ? 0 : bladeMm.value
   const ink = (mm: number) => (mm < 0 ? 'var(--madder-text)' : 'var(--lichen-text)')

@@ -15,7 +15,7 @@ function added(id: string | null): void {
   >
     <template v-if="adding">
       <h2>Your machine</h2>
-      <MachineForm
+      <LazyMachineForm
         :record="null"
         class="mt-2"
         @done="added"

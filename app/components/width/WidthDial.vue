@@ -97,17 +97,16 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
           :style="{ left: `${zone.from}%`, width: `${zone.to - zone.from}%` }"
         />
       </div>
-      <USlider
+      <RangeSlider
         :model-value="Math.min(width, maxMm)"
         :min="0"
         :max="maxMm"
         :step="STEP_MM"
         :disabled="!swings"
-        aria-label="Stitch width"
+        label="Stitch width"
         class="slider"
-        :ui="{ track: 'bg-transparent', range: 'bg-transparent', thumb: 'size-6 border-0 ring-[3px] ring-(--mulberry) bg-(--white)' }"
-        @update:model-value="set($event as number)"
-        @change="book.endJoin()"
+        @update:model-value="set"
+        @done="book.endJoin()"
       />
       <div
         class="ticks"
@@ -131,7 +130,7 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
 .unit { color: var(--mute); }
 .safe b { color: var(--lichen-text); font-size: 19px; }
 .dial { position: relative; margin: 6px 12px 0; height: 46px; }
-.slider { position: absolute; top: 0; left: 0; right: 0; height: 26px; }
+.slider { position: absolute; top: -9px; left: -13px; width: calc(100% + 26px); }
 .zones { position: absolute; left: 0; right: 0; top: 7px; height: 12px; border-radius: 6px; overflow: hidden; background: var(--line); }
 .zones span { position: absolute; top: 0; bottom: 0; }
 .zones .clear { background: var(--clear-bar); }

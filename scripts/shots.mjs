@@ -1,0 +1,69 @@
+// npm run shots: one current picture of each main view, made from the demo data, into docs/screenshots/.
+import { mkdirSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { ensureBrowser, ensureBuild, ensurePackages, findPort, root, say, startServer } from './steps.mjs'
+
+ensurePackages()
+ensureBrowser()
+ensureBuild()
+const { Browser, Builder, By } = await import('selenium-webdriver')
+const { Options, ServiceBuilder } = await import('selenium-webdriver/chrome.js')
+
+const LAPTOP = [1280, 800]
+const press = async (driver, xpath) => {
+  const element = await driver.wait(async () => (await driver.findElements(By.xpath(xpath)))[0], 10_000, xpath)
+  await element.click()
+}
+const VIEWS = [
+  { name: 'width-and-swing', path: '/', size: LAPTOP },
+  { name: 'strikes', path: '/', size: LAPTOP, act: driver => press(driver, '//button[contains(., "4.0 mm apart, size 90/14")]') },
+  { name: 'build-up', path: '/plans', size: LAPTOP, act: async (driver) => {
+    await press(driver, '//button[contains(., "Garland, satin leaf")]')
+    await press(driver, '//button[normalize-space() = "Build-up"]')
+  } },
+  { name: 'compare', path: '/compare', size: LAPTOP },
+  { name: 'kept-plans', path: '/plans', size: LAPTOP },
+  { name: 'stitches', path: '/', size: LAPTOP, act: driver => press(driver, '//button[contains(., "Honeycomb")]') },
+  { name: 'files', path: '/files', size: LAPTOP },
+  { name: 'dim-lamp', path: '/', size: LAPTOP, act: driver => press(driver, '//button[contains(., "Dim lamp")]') },
+  { name: 'tablet', path: '/', size: [1024, 768] },
+  { name: 'phone', path: '/', size: [390, 844] },
+]
+
+/** Still once two pictures a quarter of a second apart are the same. */
+async function settled(driver) {
+  let before = ''
+  for (let tries = 0; tries < 40; tries++) {
+    const now = await driver.takeScreenshot()
+    if (now === before) return now
+    before = now
+    await new Promise(resolve => setTimeout(resolve, 250))
+  }
+  return before
+}
+
+const out = process.env.OUT ?? join(root, 'docs/screenshots')
+mkdirSync(out, { recursive: true })
+const { address, child } = await startServer({ port: await findPort(4380), demo: true })
+try {
+  for (const { name, path, size: [width, height], act } of VIEWS.filter(view => process.argv.length < 3 || process.argv.includes(view.name))) {
+    const options = new Options()
+    options.addArguments('--headless=new', '--no-sandbox', '--disable-gpu', '--hide-scrollbars', '--force-device-scale-factor=1')
+    const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build()
+    try {
+      await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 600 })
+      await driver.get(address + path)
+      await driver.wait(async () => (await driver.findElements(By.css('main h1'))).length > 0, 15_000)
+      await settled(driver)
+      await act?.(driver)
+      writeFileSync(join(out, `${name}.png`), await settled(driver), 'base64')
+      say(`${name}.png`)
+    }
+    finally {
+      await driver.quit()
+    }
+  }
+}
+finally {
+  child.kill()
+}
