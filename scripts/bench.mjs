@@ -84,6 +84,7 @@ try {
   scripts = new Map(await driver.executeScript(SCRIPTS, showMs))
   drag = await driver.executeAsyncScript(DRAG)
   await driver.executeAsyncScript(SEED)
+  await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false })
   await driver.get(address)
   await shown('svg.plate')
   listMs = await driver.executeAsyncScript(OPEN_LIST)

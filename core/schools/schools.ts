@@ -1,4 +1,4 @@
-import type { Construction, TripleGapReading } from '#core/needle'
+import type { Construction, Needle, TripleGapReading } from '#core/needle'
 
 export type MarginSchool = 'bare' | 'careful' | 'roomy' | 'own'
 export type TripleGapSchool = TripleGapReading
@@ -33,6 +33,9 @@ export const TRIPLE_GAP_SCHOOLS: readonly SchoolChoice<TripleGapSchool>[] = [
   { id: 'total', name: 'Across all three', why: 'The label gives the distance between the outer needles. Measure yours with a ruler once.' },
 ]
 
+/** From this gap up the straight-only school sews no swing, in mm. Source: common practice. */
+const WIDE_GAP_MM = 5
+
 /** Source: common practice: a wide twin is sewn straight only. */
 export const WIDE_GAP_SCHOOLS: readonly SchoolChoice<WideGapSchool>[] = [
   { id: 'straight-only', name: 'Straight from 5.0 up', why: 'Two rows so far apart no longer read as one stitch, and little swing is left.' },
@@ -58,4 +61,9 @@ export function marginForMm(construction: Construction, schools: Schools): numbe
   if (construction === 'single') return 0
   const school = MARGIN_SCHOOLS.find(({ id }) => id === schools.margin)
   return school?.marginMm ?? schools.ownMarginMm
+}
+
+/** Whether the chosen school sews this needle straight only, whatever would clear. */
+export function isStraightOnly({ construction, gapMm }: Pick<Needle, 'construction' | 'gapMm'>, { wideGap }: Pick<Schools, 'wideGap'>): boolean {
+  return wideGap === 'straight-only' && construction !== 'single' && gapMm >= WIDE_GAP_MM
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { describeNeedle, needleLabel } from '#core/needle'
+import { isStraightOnly } from '#core/schools'
 import { judgeSwing } from '#core/swing'
 import { swingInputOf } from '#shared/bench'
 import type { NeedleRecord } from '#shared/records'
@@ -19,11 +20,9 @@ const tiles = computed(() => [...book.shelf.needles.values()].filter(n => n.cons
 function wordFor(needle: NeedleRecord, safe: number | null, verdict: string): string {
   if (safe === null) return verdict === 'close' ? 'close' : 'strikes'
   if (safe === 0) return 'straight'
-  if (needle.gapMm >= WIDE_GAP_MM && bench.settings.schools.wideGap === 'straight-only') return 'straight'
+  if (isStraightOnly(needle, bench.settings.schools)) return 'straight'
   return `to ${limit(safe)}`
 }
-/** From here up the straight-only school sews no swing. Source: common practice. */
-const WIDE_GAP_MM = 5
 
 function next(): void {
   const index = tiles.value.findIndex(({ needle }) => needle.id === bench.setup.needleId)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { outerSpanMm } from '#core/needle'
+import { isStraightOnly } from '#core/schools'
 import { compareTwinMode, headline } from '#core/swing'
 import { VERDICT_LOOKS } from '~/utils/verdict'
 
@@ -33,8 +34,7 @@ const mode = computed(() => {
 })
 const wideNote = computed(() => {
   const { needle } = bench.parts
-  const wide = needle !== null && needle.construction !== 'single' && needle.gapMm >= 5
-  return wide && bench.result?.swings && bench.settings.schools.wideGap === 'straight-only'
+  return needle && bench.result?.swings && isStraightOnly(needle, bench.settings.schools)
     ? 'Your school sews straight only from a gap of 5.0 up.'
     : null
 })
