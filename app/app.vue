@@ -5,10 +5,15 @@ onMounted(() => book.open({ demoIfEmpty: demo }))
 </script>
 
 <template>
-  <UApp :toaster="{ position: 'bottom-center' }">
+  <div>
     <NuxtRouteAnnouncer />
     <NuxtLayout>
       <NuxtPage v-if="book.ready" />
     </NuxtLayout>
-  </UApp>
+    <!-- Notices are not part of the first screen: their code comes after it. -->
+    <LazyUToaster
+      v-if="book.ready"
+      position="bottom-center"
+    />
+  </div>
 </template>

@@ -11,7 +11,8 @@ say('Core …')
 const coreFile = join(root, '.cache/bench.json')
 if (run(bin('vitest'), ['bench', '--run', `--outputJson=${coreFile}`]) !== 0) stop('The core benchmark failed.')
 const groups = JSON.parse(readFileSync(coreFile, 'utf8')).files.flatMap(file => file.groups)
-const mean = name => groups.flatMap(group => group.benchmarks).find(bench => bench.name === name).mean
+// The median: the machines this runs on pause now and then, and a mean would measure the pauses.
+const median = name => groups.flatMap(group => group.benchmarks).find(bench => bench.name === name).median
 
 say('Browser …')
 const { Browser, Builder, By } = await import('selenium-webdriver')
@@ -32,7 +33,7 @@ const SCRIPTS = `return performance.getEntriesByType('resource').filter(e => /\\
   .map(e => [e.name, e.encodedBodySize / 1000])`
 /** Five seconds of dragging, one step a frame: long tasks, frames in which verdict or plate lag, gaps between frames. */
 const DRAG = `
-  const done = arguments[arguments.length - 1]
+  const [moves, done] = arguments
   const slider = document.querySelector('input[type=range][aria-label="Stitch width"]')
   const tasks = []
   new PerformanceObserver(list => tasks.push(...list.getEntries().map(e => e.duration))).observe({ type: 'longtask' })
@@ -47,10 +48,13 @@ const DRAG = `
       const span = document.querySelector('svg.plate').textContent.match(/blades span ([\\d.]+)/)[1]
       if (Number(dial) !== wanted || Math.abs(Number(span) - wanted - 2.8) > 0.051) lag++
     }
-    if (now - start > 5000) return setTimeout(() => done({ frames, lag, worst, longest: Math.max(0, ...tasks) }), 300)
+    if (now - start > 5000) return setTimeout(() => done({ frames, lag, worst, longest: Math.max(0, ...tasks), count: tasks.length }), 300)
     wanted = Math.round(10 * (2.5 + 2 * Math.sin(frames / 12))) / 10
-    slider.value = wanted
-    slider.dispatchEvent(new Event('input', { bubbles: true }))
+    if (moves) {
+      slider.value = wanted
+      slider.dispatchEvent(new Event('input', { bubbles: true }))
+    }
+    else wanted = null
     frames++
     requestAnimationFrame(step)
   }
@@ -67,13 +71,14 @@ const SEED = `
     change.oncomplete = () => done()
   }`
 const OPEN_LIST = `
-  const done = arguments[arguments.length - 1]
-  const start = performance.now()
-  document.querySelector('a[href="/plans"]').click()
-  const look = () => document.querySelector('li.plan') ? requestAnimationFrame(() => done(performance.now() - start)) : requestAnimationFrame(look)
+  let start = Infinity
+  window.openedMs = null
+  addEventListener('click', () => { start = performance.now() }, { capture: true, once: true })
+  const look = () => document.querySelector('li.plan') ? requestAnimationFrame(() => { window.openedMs = performance.now() - start }) : requestAnimationFrame(look)
   look()`
 
-let scripts, showMs, drag, listMs
+let scripts, showMs, still, drag
+const lists = []
 try {
   // The first visit loads the demo and fills the cache; what counts is a visit with data, nothing cached.
   await driver.get(address)
@@ -82,12 +87,20 @@ try {
   await driver.get(address)
   showMs = await driver.executeAsyncScript(SHOWN_AT)
   scripts = new Map(await driver.executeScript(SCRIPTS, showMs))
-  drag = await driver.executeAsyncScript(DRAG)
+  // Idle prefetching of other views is over by then.
+  await driver.sleep(3000)
+  still = await driver.executeAsyncScript(DRAG, false)
+  drag = await driver.executeAsyncScript(DRAG, true)
   await driver.executeAsyncScript(SEED)
   await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false })
-  await driver.get(address)
-  await shown('svg.plate')
-  listMs = await driver.executeAsyncScript(OPEN_LIST)
+  for (let times = 0; times < 5; times++) {
+    await driver.get(address)
+    await shown('svg.plate')
+    await driver.sleep(3000)
+    await driver.executeScript(OPEN_LIST)
+    await driver.findElement(By.css('a[href="/plans"]')).click()
+    lists.push(await driver.wait(() => driver.executeScript('return window.openedMs'), 20_000))
+  }
 }
 finally {
   await driver.quit()
@@ -96,30 +109,31 @@ finally {
 
 const scriptKB = [...scripts.values()].reduce((sum, kB) => sum + kB, 0)
 
+const listMs = [...lists].sort((a, b) => a - b)[2]
 const us = value => `${(1000 * value).toFixed(1)} µs`
 const ms = value => `${value.toFixed(1)} ms`
 const row = (what, measured, budget, ratio) => `| ${what} | ${measured} | ${budget} | ${ratio} |`
 const ratio = (value, budget) => `${(value / budget).toFixed(2)} of it`
-const verdict = mean('verdict with safe width')
-const brute = mean('brute force, strike only')
-const sewn = mean('right side, under side and build-up')
+const verdict = median('verdict with safe width')
+const brute = median('brute force, strike only')
+const sewn = median('right side, under side and build-up')
 const text = `# Benchmarks
 
 Written by \`npm run bench\` on ${machineLine()}; Chromium headless, production server on the same machine.
 
 | what | measured | budget | ratio |
 |---|---|---|---|
-${row('Verdict with safe width, 200 drops (mean)', us(verdict), '0.2 ms', `${ratio(verdict, 0.2)}; ${(brute / verdict).toFixed(1)}× faster than brute force over blade rims (${us(brute)}), which has no safe width`)}
-${row('Clearance at every drop, 200 drops (mean)', us(mean('clearance at every drop')), 'none', 'none')}
-${row('Right side, under side and build-up, 100 mm satin, two needles, raster 0.1 mm (mean)', ms(sewn), '50 ms', ratio(sewn, 50))}
-${row('Length that cures muddy satin (mean)', ms(mean('the length that cures it')), 'none', 'none')}
-${row('Dragging the width for 5 s: longest main-thread task', drag.longest === 0 ? 'none over 50 ms' : ms(drag.longest), '50 ms', drag.longest === 0 ? 'under it' : ratio(drag.longest, 50))}
+${row('Verdict with safe width, 200 drops (median)', us(verdict), '0.2 ms', `${ratio(verdict, 0.2)}; ${(brute / verdict).toFixed(1)}× faster than brute force over blade rims (${us(brute)}), which has no safe width`)}
+${row('Clearance at every drop, 200 drops (median)', us(median('clearance at every drop')), 'none', 'none')}
+${row('Right side, under side and build-up, 100 mm satin, two needles, raster 0.1 mm (median)', ms(sewn), '50 ms', ratio(sewn, 50))}
+${row('Length that cures muddy satin (median)', ms(median('the length that cures it')), 'none', 'none')}
+${row('Dragging the width for 5 s: longest main-thread task', `${drag.longest === 0 ? 'none over 50 ms' : `${ms(drag.longest)}, ${drag.count} over 50 ms`}; longest gap between frames ${ms(drag.worst)}, with hands off ${ms(still.worst)}`, '50 ms', drag.longest === 0 ? 'under it' : ratio(drag.longest, 50))}
 ${row(`Dragging: frames in which dial or plate view lagged, of ${drag.frames}`, String(drag.lag), '0', 'none')}
 ${row('Script for the first screen, gzip', `${scriptKB.toFixed(0)} kB in ${scripts.size} files`, '250 kB', ratio(scriptKB, 250))}
 ${row('First screen shown, nothing cached', ms(showMs), '1500 ms', ratio(showMs, 1500))}
-${row('List of 5,000 kept plans opens', ms(listMs), '200 ms', ratio(listMs, 200))}
+${row('List of 5,000 kept plans opens (median of 5)', `${ms(listMs)} (${lists.map(value => value.toFixed(0)).join(', ')})`, '200 ms', ratio(listMs, 200))}
 
-The satin is measured in Node.js on the code that runs in the worker; handing the result over is not in it.
+Hands off is the same recording without dragging: what this machine itself takes away. The satin is measured in Node.js on the code that runs in the worker; handing the result over is not in it.
 `
 writeFileSync(join(root, 'docs/benchmarks.md'), text)
 say(`Wrote docs/benchmarks.md\n\n${text}`)

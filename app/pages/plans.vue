@@ -30,7 +30,7 @@ function textOf(plan: Plan): string {
 
 const list = useTemplateRef('list')
 const virtual = useWindowVirtualizer(computed(() => ({
-  count: found.value.length, estimateSize: () => ROW_PX, overscan: 3, scrollMargin: list.value?.offsetTop ?? 0,
+  count: found.value.length, estimateSize: () => ROW_PX, overscan: 3, initialRect: { width: window.innerWidth, height: window.innerHeight }, scrollMargin: list.value?.offsetTop ?? 0,
 })))
 const rows = computed(() => virtual.value.getVirtualItems().flatMap((item) => {
   const plan = found.value[item.index]
