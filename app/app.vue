@@ -1,7 +1,16 @@
 <script setup lang="ts">
 const book = useBookStore()
 const { public: { demo } } = useRuntimeConfig()
-onMounted(() => book.open({ demoIfEmpty: demo }))
+
+/** Notices are not part of the first view: their code comes once it stands. */
+const NOTICES_MS = 1200
+const notices = ref(false)
+onMounted(async () => {
+  await book.open({ demoIfEmpty: demo })
+  setTimeout(() => {
+    notices.value = true
+  }, NOTICES_MS)
+})
 </script>
 
 <template>
@@ -10,9 +19,8 @@ onMounted(() => book.open({ demoIfEmpty: demo }))
     <NuxtLayout>
       <NuxtPage v-if="book.ready" />
     </NuxtLayout>
-    <!-- Notices are not part of the first screen: their code comes after it. -->
     <LazyUToaster
-      v-if="book.ready"
+      v-if="notices"
       position="bottom-center"
     />
   </div>

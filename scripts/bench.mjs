@@ -88,7 +88,7 @@ try {
   showMs = await driver.executeAsyncScript(SHOWN_AT)
   scripts = new Map(await driver.executeScript(SCRIPTS, showMs))
   // Idle prefetching of other views is over by then.
-  await driver.sleep(3000)
+  await driver.sleep(5000)
   still = await driver.executeAsyncScript(DRAG, false)
   drag = await driver.executeAsyncScript(DRAG, true)
   await driver.executeAsyncScript(SEED)
@@ -96,7 +96,7 @@ try {
   for (let times = 0; times < 5; times++) {
     await driver.get(address)
     await shown('svg.plate')
-    await driver.sleep(3000)
+    await driver.sleep(5000)
     await driver.executeScript(OPEN_LIST)
     await driver.findElement(By.css('a[href="/plans"]')).click()
     lists.push(await driver.wait(() => driver.executeScript('return window.openedMs'), 20_000))

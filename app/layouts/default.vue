@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { STATIONS } from '~/utils/stations'
+import { until } from '@vueuse/core'
+import { STATIONS, WIDTH_VIEWS } from '~/utils/stations'
 
 const book = useBookStore()
 const bench = useBenchStore()
@@ -20,6 +21,15 @@ const switchUnit = () => bench.changeSettings({ unit: bench.unit === 'mm' ? 'inc
 const switchLamp = () => {
   colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
 }
+
+/** By then the first view stands, so that fetching the others does not slow it down. */
+const FIRST_VIEW_MS = 2000
+onNuxtReady(async () => {
+  await until(() => book.ready).toBe(true)
+  setTimeout(() => requestIdleCallback(() => {
+    for (const { to } of [...STATIONS, ...WIDTH_VIEWS]) void preloadRouteComponents(to)
+  }), FIRST_VIEW_MS)
+})
 
 defineShortcuts({
   '1': () => navigateTo('/'),
@@ -57,6 +67,7 @@ defineShortcuts({
           class="group"
         >{{ station.group }}</small>
         <NuxtLink
+          no-prefetch
           :to="station.to"
           class="station"
           :class="{ on: stationOf($route.path) === station }"

@@ -9,6 +9,7 @@ import { WIDTH_VIEWS } from '~/utils/stations'
       <NuxtLink
         v-for="view in WIDTH_VIEWS"
         :key="view.to"
+        no-prefetch
         :to="view.to"
         :aria-current="$route.path === view.to ? 'page' : undefined"
       >
