@@ -33,6 +33,10 @@ export default withNuxt(
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
       'vue/multi-word-component-names': 'off',
+      // One line holds what one thought holds: a short tag with its attributes and its text.
+      'vue/max-attributes-per-line': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/html-closing-bracket-newline': ['error', { singleline: 'never', multiline: 'always' }],
       '@typescript-eslint/unified-signatures': 'off',
     },
   },

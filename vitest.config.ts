@@ -1,11 +1,19 @@
-import { defineConfig } from 'vitest/config'
+import ui from '@nuxt/ui/vite'
 import vue from '@vitejs/plugin-vue'
 import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [vue()],
+  // The interface kit and our own components come by name, as they do in the app.
+  plugins: [vue(), ui({
+    router: false,
+    autoImport: { dts: false, imports: ['vue', 'pinia'], dirs: ['app/composables', 'app/stores', 'app/utils'] },
+    components: { dts: false, dirs: ['app/components'] },
+  })],
   resolve: { alias: { '~': fileURLToPath(new URL('./app', import.meta.url)) } },
   test: {
+    // Slow machines are no faults: speed is measured by npm run bench.
+    testTimeout: 60_000,
     include: ['{core,shared,db,workers,app,server}/**/*.test.ts'],
     benchmark: { include: ['{core,shared,db,workers,app}/**/*.bench.ts'] },
   },

@@ -19,9 +19,6 @@ onMounted(async () => {
     <NuxtLayout>
       <NuxtPage v-if="book.ready" />
     </NuxtLayout>
-    <LazyUToaster
-      v-if="notices"
-      position="bottom-center"
-    />
+    <LazyUToaster v-if="notices" position="bottom-center" />
   </div>
 </template>

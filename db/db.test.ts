@@ -30,6 +30,16 @@ describe('the book in the database', () => {
     expect((await readBook(database)).records).toEqual([])
   })
 
+  it('takes back what it began when storage fails half-way', async () => {
+    const writes = [{ table: 'machines' as const, id: 'a', record: machine('a') }, { table: 'feet' as const, id: 'b', record: null }]
+    database.table('feet').hook('deleting', () => {
+      throw new Error('disk full')
+    })
+    await database.table('feet').put({ id: 'b' })
+    await expect(writeBook(database, writes)).rejects.toThrow('disk full')
+    expect(await database.table('machines').count()).toBe(0)
+  })
+
   it('reports a damaged row by field and leaves it where it is', async () => {
     await writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }])
     await database.table('machines').put({ id: 'bad', name: 'Half', maxWidthMm: 'wide' })

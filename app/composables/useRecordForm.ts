@@ -2,18 +2,23 @@ import { reactive, shallowRef, toRaw } from 'vue'
 import { type FieldIssue, fieldIssues } from '#shared/issues'
 import { type RecordOf, TABLE_SCHEMAS, type TableName } from '#shared/records'
 
-/** A form's draft of one record: nothing is saved until the whole draft passes its schema. */
-export function useRecordForm<T extends TableName>(table: T, initial: RecordOf<T>) {
+/**
+ * A form's draft of one record: nothing is saved until the whole draft passes its schema.
+ *
+ * @param initial - the record to change, or a fresh one to fill in; not modified.
+ * @param saved - called with the id once the record is in the book.
+ */
+export function useRecordForm<T extends TableName>(table: T, initial: RecordOf<T>, saved: (id: string) => void) {
   const draft = reactive(structuredClone(toRaw(initial))) as RecordOf<T>
   const issues = shallowRef<readonly FieldIssue[]>([])
-  const { save } = useShelf()
+  const { save: keep } = useShelf()
 
-  /** Saves the draft; false, with the issues shown, when it does not pass. */
-  function submit(): boolean {
+  function save(): void {
     const parsed = TABLE_SCHEMAS[table].safeParse(draft)
     issues.value = parsed.success ? [] : fieldIssues(parsed.error)
-    if (parsed.success) save(table, parsed.data as RecordOf<T>)
-    return parsed.success
+    if (!parsed.success) return
+    keep(table, parsed.data as RecordOf<T>)
+    saved(draft.id)
   }
-  return { draft, issues, submit }
+  return { draft, issues, save }
 }

@@ -47,25 +47,11 @@ defineShortcuts({
 
 <template>
   <div class="frame">
-    <a
-      href="#work"
-      class="skip"
-    >Skip to the station</a>
-    <nav
-      class="rail"
-      aria-label="Stations"
-    >
-      <div class="word serif">
-        Lacy Spool<i aria-hidden="true" />
-      </div>
-      <template
-        v-for="(station, index) in STATIONS"
-        :key="station.to"
-      >
-        <small
-          v-if="station.group !== STATIONS[index - 1]?.group"
-          class="group"
-        >{{ station.group }}</small>
+    <a href="#work" class="skip">Skip to the station</a>
+    <nav class="rail" aria-label="Stations">
+      <div class="word serif">Lacy Spool<i aria-hidden="true" /></div>
+      <template v-for="(station, index) in STATIONS" :key="station.to">
+        <small v-if="station.group !== STATIONS[index - 1]?.group" class="group">{{ station.group }}</small>
         <NuxtLink
           no-prefetch
           :to="station.to"
@@ -73,72 +59,39 @@ defineShortcuts({
           :class="{ on: stationOf($route.path) === station }"
           :aria-current="stationOf($route.path) === station ? 'page' : undefined"
         >
-          <UIcon
-            :name="station.icon"
-            class="station-icon"
-          />
+          <UIcon :name="station.icon" class="station-icon" />
           <span>{{ station.name }}</span>
           <kbd aria-hidden="true">{{ station.key }}</kbd>
         </NuxtLink>
       </template>
       <div class="tools">
-        <button
-          type="button"
-          :disabled="!book.canUndo"
-          @click="takeBack"
-        >
+        <button type="button" :disabled="!book.canUndo" @click="takeBack">
           <UIcon name="i-lucide-undo-2" /><span>Undo</span>
         </button>
-        <button
-          type="button"
-          :disabled="!book.canRedo"
-          @click="doAgain"
-        >
+        <button type="button" :disabled="!book.canRedo" @click="doAgain">
           <UIcon name="i-lucide-redo-2" /><span>Redo</span>
         </button>
-        <button
-          type="button"
-          @click="switchUnit"
-        >
+        <button type="button" @click="switchUnit">
           <UIcon name="i-lucide-ruler" /><span>{{ bench.unit === 'mm' ? 'Millimetres' : 'Inches' }}</span>
         </button>
-        <button
-          type="button"
-          @click="schoolsOpen = true"
-        >
+        <button type="button" @click="schoolsOpen = true">
           <UIcon name="i-lucide-split" /><span>Schools</span>
         </button>
-        <button
-          type="button"
-          :aria-pressed="colorMode.value === 'dark'"
-          @click="switchLamp"
-        >
+        <button type="button" :aria-pressed="colorMode.value === 'dark'" @click="switchLamp">
           <UIcon name="i-lucide-lamp" /><span>Dim lamp</span>
         </button>
-        <button
-          type="button"
-          @click="keysOpen = true"
-        >
+        <button type="button" @click="keysOpen = true">
           <UIcon name="i-lucide-keyboard" /><span>Keys</span><kbd aria-hidden="true">?</kbd>
         </button>
       </div>
     </nav>
     <LineUp v-if="book.ready" />
-    <main
-      id="work"
-      tabindex="-1"
-    >
+    <main id="work" tabindex="-1">
       <StorageNotice />
       <slot />
     </main>
-    <LazyKeysSheet
-      v-if="keysOpen"
-      v-model:open="keysOpen"
-    />
-    <LazySchoolsSheet
-      v-if="schoolsOpen"
-      v-model:open="schoolsOpen"
-    />
+    <LazyKeysSheet v-if="keysOpen" v-model:open="keysOpen" />
+    <LazySchoolsSheet v-if="schoolsOpen" v-model:open="schoolsOpen" />
   </div>
 </template>
 

@@ -41,30 +41,13 @@ function saveCsv(): void {
 <template>
   <div>
     <WidthHead>
-      <UButton
-        v-if="bench.result"
-        icon="i-lucide-download"
-        variant="outline"
-        label="Table as CSV"
-        @click="saveCsv"
-      />
+      <UButton v-if="bench.result" icon="i-lucide-download" variant="outline" label="Table as CSV" @click="saveCsv" />
     </WidthHead>
-    <p
-      v-if="!bench.result"
-      class="card"
-    >
+    <p v-if="!bench.result" class="card">
       Choose a machine and a needle first: then every needle and machine you own stand here side by side.
     </p>
-    <div
-      v-else
-      class="compare"
-    >
-      <section
-        class="card scroll"
-        tabindex="0"
-        role="region"
-        aria-label="Needles compared"
-      >
+    <div v-else class="compare">
+      <section class="card scroll" tabindex="0" role="region" aria-label="Needles compared">
         <CompareTable
           :rows="needleRows"
           :caption="`${title}, on ${bench.parts.machine?.name}`"
@@ -76,20 +59,10 @@ function saveCsv(): void {
       <div class="right">
         <section class="card">
           <h2>Safe width against gap</h2>
-          <LazyGapChart
-            :curve="curve"
-            :owned="owned"
-          />
-          <p class="hint">
-            Rule: widest stitch less gap and margin; measured openings where there are any.
-          </p>
+          <LazyGapChart :curve="curve" :owned="owned" />
+          <p class="hint">Rule: widest stitch less gap and margin; measured openings where there are any.</p>
         </section>
-        <section
-          class="card scroll"
-          tabindex="0"
-          role="region"
-          aria-label="Machines compared"
-        >
+        <section class="card scroll" tabindex="0" role="region" aria-label="Machines compared">
           <CompareTable
             :rows="machineRows"
             :caption="`${title}, with ${bench.parts.needle ? needleName(bench.parts.needle) : ''}`"

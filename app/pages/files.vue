@@ -63,38 +63,16 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
 <template>
   <div class="files">
     <h1>Files</h1>
-    <p class="hint lead">
-      Your data stays in this browser and in the files you export. Nothing is sent anywhere.
-    </p>
+    <p class="hint lead">Your data stays in this browser and in the files you export. Nothing is sent anywhere.</p>
     <div class="cols">
-      <section
-        class="card"
-        aria-labelledby="book-head"
-      >
-        <h2 id="book-head">
-          The book
-        </h2>
+      <section class="card" aria-labelledby="book-head">
+        <h2 id="book-head">The book</h2>
         <ul class="counts">
-          <li
-            v-for="{ word, n } in counts"
-            :key="word"
-          >
-            <b>{{ n }}</b> {{ word }}
-          </li>
+          <li v-for="{ word, n } in counts" :key="word"><b>{{ n }}</b> {{ word }}</li>
         </ul>
-        <p
-          role="status"
-          :class="book.storage === 'failing' ? 'strikes-ink' : 'hint'"
-        >
-          {{ saved }}
-        </p>
+        <p role="status" :class="book.storage === 'failing' ? 'strikes-ink' : 'hint'">{{ saved }}</p>
         <div class="buttons">
-          <UButton
-            icon="i-lucide-download"
-            label="Export everything"
-            :disabled="records === 0"
-            @click="exportAll"
-          />
+          <UButton icon="i-lucide-download" label="Export everything" :disabled="records === 0" @click="exportAll" />
           <UButton
             v-if="book.unreadable.length > 0"
             variant="outline"
@@ -111,72 +89,30 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
         </p>
       </section>
 
-      <section
-        class="card"
-        aria-labelledby="import-head"
-      >
-        <h2 id="import-head">
-          Import
-        </h2>
-        <label
-          class="field-label"
-          for="import-file"
-        >A file exported by Lacy Spool</label>
-        <input
-          id="import-file"
-          type="file"
-          accept=".json,application/json"
-          class="file"
-          @change="read"
-        >
-        <p
-          v-if="problem"
-          role="alert"
-          class="strikes-ink"
-        >
-          {{ fileName }}: {{ problem }} Nothing was changed.
-        </p>
-        <div
-          v-if="preview"
-          role="status"
-          class="preview"
-          aria-label="What the import would do"
-        >
+      <section class="card" aria-labelledby="import-head">
+        <h2 id="import-head">Import</h2>
+        <label class="field-label" for="import-file">A file exported by Lacy Spool</label>
+        <input id="import-file" type="file" accept=".json,application/json" class="file" @change="read">
+        <p v-if="problem" role="alert" class="strikes-ink">{{ fileName }}: {{ problem }} Nothing was changed.</p>
+        <div v-if="preview" role="status" class="preview" aria-label="What the import would do">
           <p><b>{{ fileName }}</b> — nothing is written yet.</p>
           <p><b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed, <b>{{ preview.same }}</b> the same, <b>{{ preview.refused.length }}</b> refused.</p>
           <details v-if="preview.added.length > 0">
             <summary>New</summary>
-            <p
-              v-for="{ table, names } in inTables(preview.added)"
-              :key="table"
-              class="hint"
-            >
+            <p v-for="{ table, names } in inTables(preview.added)" :key="table" class="hint">
               {{ table }}: {{ names.slice(0, 12).join(', ') }}{{ names.length > 12 ? ` and ${names.length - 12} more` : '' }}
             </p>
           </details>
-          <details
-            v-if="preview.changed.length > 0"
-            open
-          >
+          <details v-if="preview.changed.length > 0" open>
             <summary>Changed: what is here is replaced</summary>
-            <p
-              v-for="{ table, names } in inTables(preview.changed)"
-              :key="table"
-              class="hint"
-            >
+            <p v-for="{ table, names } in inTables(preview.changed)" :key="table" class="hint">
               {{ table }}: {{ names.slice(0, 12).join(', ') }}{{ names.length > 12 ? ` and ${names.length - 12} more` : '' }}
             </p>
           </details>
-          <details
-            v-if="preview.refused.length > 0"
-            open
-          >
+          <details v-if="preview.refused.length > 0" open>
             <summary>Refused and left out</summary>
             <ul class="refused">
-              <li
-                v-for="(refusal, i) in preview.refused.slice(0, 50)"
-                :key="i"
-              >
+              <li v-for="(refusal, i) in preview.refused.slice(0, 50)" :key="i">
                 <b>{{ refusal.table }} {{ refusal.name }}</b>: {{ refusal.message }}
               </li>
             </ul>
@@ -188,34 +124,17 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
               :disabled="nothingToDo"
               @click="takeIn"
             />
-            <UButton
-              variant="outline"
-              label="Cancel"
-              @click="() => { preview = null }"
-            />
+            <UButton variant="outline" label="Cancel" @click="() => { preview = null }" />
           </div>
-          <p class="hint">
-            All of them or none; undo takes it back.
-          </p>
+          <p class="hint">All of them or none; undo takes it back.</p>
         </div>
       </section>
 
-      <section
-        class="card"
-        aria-labelledby="demo-head"
-      >
-        <h2 id="demo-head">
-          Demo and clean slate
-        </h2>
+      <section class="card" aria-labelledby="demo-head">
+        <h2 id="demo-head">Demo and clean slate</h2>
         <p>The demo is the costume room of an invented operetta company: four machines, thirteen needles, its plans of one season.</p>
         <div class="buttons">
-          <UButton
-            v-if="!book.hasDemo"
-            variant="outline"
-            icon="i-lucide-drama"
-            label="Load the demo"
-            @click="book.loadDemo()"
-          />
+          <UButton v-if="!book.hasDemo" variant="outline" icon="i-lucide-drama" label="Load the demo" @click="book.loadDemo()" />
           <UButton
             v-else
             variant="outline"
@@ -232,9 +151,7 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
             @click="() => { asking = true }"
           />
         </div>
-        <p class="hint">
-          What your own plans still use stays when the demo goes.
-        </p>
+        <p class="hint">What your own plans still use stays when the demo goes.</p>
       </section>
     </div>
     <UModal
@@ -243,16 +160,8 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
       description="Everything in this browser goes. Export first if you want to keep it; undo works until you close this tab."
     >
       <template #footer>
-        <UButton
-          color="error"
-          label="Empty it"
-          @click="wipe"
-        />
-        <UButton
-          variant="outline"
-          label="Keep it"
-          @click="() => { asking = false }"
-        />
+        <UButton color="error" label="Empty it" @click="wipe" />
+        <UButton variant="outline" label="Keep it" @click="() => { asking = false }" />
       </template>
     </UModal>
   </div>

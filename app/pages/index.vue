@@ -9,10 +9,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
     <WidthHead><KeepPlan v-if="bench.result" /></WidthHead>
     <LazyWelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
     <div class="station">
-      <section
-        class="controls"
-        aria-label="Needle, stitch and width"
-      >
+      <section class="controls" aria-label="Needle, stitch and width">
         <div class="grid gap-2">
           <NeedleLabelInput />
           <GapTiles />
@@ -24,14 +21,8 @@ useHead({ title: 'Width and swing · Lacy Spool' })
         <WidthDial />
         <VerdictCard />
       </section>
-      <div
-        v-if="bench.result"
-        class="middle"
-      >
-        <section
-          class="card"
-          aria-label="Over the plate"
-        >
+      <div v-if="bench.result" class="middle">
+        <section class="card" aria-label="Over the plate">
           <header>
             <h2>Over the plate</h2>
             <span class="hint">to scale; dashed: end of swing</span>
@@ -40,12 +31,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
         </section>
         <HandWheel />
       </div>
-      <SewnCards
-        v-if="bench.result"
-        class="sides"
-        :right-tall-px="232"
-        :under-tall-px="128"
-      />
+      <SewnCards v-if="bench.result" class="sides" :right-tall-px="232" :under-tall-px="128" />
     </div>
   </div>
 </template>

@@ -72,64 +72,29 @@ function duplicate(plan: Plan): void {
         placeholder="name, machine, needle, stitch"
       />
     </WidthHead>
-    <p
-      class="hint count"
-      role="status"
-    >
-      {{ found.length }} of {{ newest.length }} {{ newest.length === 1 ? 'plan' : 'plans' }}
-    </p>
-    <p
-      v-if="newest.length === 0"
-      class="card"
-    >
-      Nothing kept yet. On Plan, press “Keep this plan”.
-    </p>
-    <ul
-      ref="list"
-      class="list"
-      :style="{ height: `${virtual.getTotalSize()}px` }"
-      aria-label="Kept plans"
-    >
+    <p class="hint count" role="status">{{ found.length }} of {{ newest.length }} {{ newest.length === 1 ? 'plan' : 'plans' }}</p>
+    <p v-if="newest.length === 0" class="card">Nothing kept yet. On Plan, press “Keep this plan”.</p>
+    <ul ref="list" class="list" :style="{ height: `${virtual.getTotalSize()}px` }" aria-label="Kept plans">
       <li
         v-for="{ plan, top, look, line, day } in rows"
         :key="plan.id"
         class="plan"
         :style="{ transform: `translateY(${top}px)`, height: `${ROW_PX - 8}px` }"
       >
-        <span
-          class="mark"
-          :style="look ? { color: look.ink, background: look.bg, borderColor: look.edge } : {}"
-        ><UIcon
+        <span class="mark" :style="look ? { color: look.ink, background: look.bg, borderColor: look.edge } : {}"><UIcon
           v-if="look"
           :name="look.icon"
         /> {{ look?.word ?? 'incomplete' }}</span>
-        <button
-          type="button"
-          class="open"
-          @click="reopen(plan)"
-        >
+        <button type="button" class="open" @click="reopen(plan)">
           <b>{{ plan.name }}</b>
           <span class="hint">{{ line }}</span>
-          <span
-            v-if="plan.note"
-            class="hint note"
-          >{{ plan.note }}</span>
+          <span v-if="plan.note" class="hint note">{{ plan.note }}</span>
         </button>
         <span class="hint day">{{ day }}</span>
-        <button
-          type="button"
-          class="icon"
-          :aria-label="`Duplicate ${plan.name}`"
-          @click="duplicate(plan)"
-        >
+        <button type="button" class="icon" :aria-label="`Duplicate ${plan.name}`" @click="duplicate(plan)">
           <UIcon name="i-lucide-copy" />
         </button>
-        <button
-          type="button"
-          class="icon"
-          :aria-label="`Delete ${plan.name}`"
-          @click="remove('plans', plan.id, plan.name)"
-        >
+        <button type="button" class="icon" :aria-label="`Delete ${plan.name}`" @click="remove('plans', plan.id, plan.name)">
           <UIcon name="i-lucide-trash-2" />
         </button>
       </li>

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { bladeOffsetsMm, type Construction } from '#core/needle'
 import { findStitch, landingsMm, STITCHES } from '#core/stitch'
 import {
-  arithmetic, compareTwinMode, dropClearances, explainSwing, gapForStripMm, headline, judgeSwing, needlePositionLimitMm,
-  stitchOfRawDrops, stripMarginMm, type SwingInput, type Verdict,
+  arithmetic, compareTwinMode, dropClearances, explainSwing, headline, judgeSwing, needlePositionLimitMm,
+  stitchOfRawDrops, type SwingInput, type Verdict,
 } from '#core/swing'
 
 interface Parts {
@@ -148,12 +148,6 @@ describe('the look', () => {
 
   it('has no columns to overlap with one needle', () => {
     expect(judgeSwing(input({ construction: 'single' }))).toMatchObject({ overlapMm: null, interlacedShare: null })
-  })
-
-  // Source: arithmetic: 1/4 in strip with gap 5.0 leaves 0.675 mm a side.
-  it('splits what a bias strip leaves', () => {
-    expect(stripMarginMm(6.35, 5)).toBeCloseTo(0.675, 12)
-    expect(gapForStripMm(6.35, stripMarginMm(6.35, 5))).toBeCloseTo(5, 12)
   })
 })
 

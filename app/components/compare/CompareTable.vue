@@ -15,34 +15,17 @@ function columns(row: CompareRow): string {
 
 <template>
   <table class="table">
-    <caption class="serif">
-      {{ caption }}
-    </caption>
+    <caption class="serif">{{ caption }}</caption>
     <thead>
       <tr>
-        <th scope="col">
-          {{ first }}
-        </th>
-        <th
-          scope="col"
-          class="num"
-        >
-          Safe width
-        </th>
-        <th scope="col">
-          Rows there
-        </th>
-        <th scope="col">
-          As set now
-        </th>
+        <th scope="col">{{ first }}</th>
+        <th scope="col" class="num">Safe width</th>
+        <th scope="col">Rows there</th>
+        <th scope="col">As set now</th>
       </tr>
     </thead>
     <tbody>
-      <tr
-        v-for="row in rows"
-        :key="row.id"
-        :class="{ current: row.id === currentId }"
-      >
+      <tr v-for="row in rows" :key="row.id" :class="{ current: row.id === currentId }">
         <th scope="row">
           <button
             type="button"
@@ -58,10 +41,7 @@ function columns(row: CompareRow): string {
         </td>
         <td>{{ columns(row) }}</td>
         <td :style="{ color: VERDICT_LOOKS[row.verdict].ink }">
-          <UIcon
-            :name="VERDICT_LOOKS[row.verdict].icon"
-            class="sign"
-          /> {{ VERDICT_LOOKS[row.verdict].word }}
+          <UIcon :name="VERDICT_LOOKS[row.verdict].icon" class="sign" /> {{ VERDICT_LOOKS[row.verdict].word }}
         </td>
       </tr>
     </tbody>

@@ -10,17 +10,10 @@ const KEYS = [
 </script>
 
 <template>
-  <UModal
-    v-model:open="open"
-    title="Keys"
-    description="They work whenever you are not typing."
-  >
+  <UModal v-model:open="open" title="Keys" description="They work whenever you are not typing.">
     <template #body>
       <dl class="keys">
-        <template
-          v-for="[key, does] in KEYS"
-          :key="key"
-        >
+        <template v-for="[key, does] in KEYS" :key="key">
           <dt><kbd>{{ key }}</kbd></dt>
           <dd>{{ does }}</dd>
         </template>

@@ -38,10 +38,7 @@ const id = useId()
 
 <template>
   <div class="length">
-    <label
-      class="field-label"
-      :for="id"
-    >{{ label }} <span class="hint">{{ bench.unit }}</span></label>
+    <label class="field-label" :for="id">{{ label }} <span class="hint">{{ bench.unit }}</span></label>
     <UInput
       :id="id"
       v-model="text"
@@ -53,19 +50,7 @@ const id = useId()
       :color="problem ? 'error' : 'primary'"
       @update:model-value="take"
     />
-    <p
-      v-if="problem"
-      :id="`${id}-problem`"
-      class="strikes-ink hint"
-      role="alert"
-    >
-      {{ problem }}
-    </p>
-    <p
-      v-else-if="hint"
-      class="hint"
-    >
-      {{ hint }}
-    </p>
+    <p v-if="problem" :id="`${id}-problem`" class="strikes-ink hint" role="alert">{{ problem }}</p>
+    <p v-else-if="hint" class="hint">{{ hint }}</p>
   </div>
 </template>

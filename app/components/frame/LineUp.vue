@@ -41,10 +41,7 @@ function spoolPaint(of: Thread | null): string {
 </script>
 
 <template>
-  <header
-    class="lineup"
-    aria-label="Line-up: what is on the machine now"
-  >
+  <header class="lineup" aria-label="Line-up: what is on the machine now">
     <div class="stops">
       <LineUpStop
         title="Machine"
@@ -59,17 +56,8 @@ function spoolPaint(of: Thread | null): string {
         :sub="spoolNames[1] ?? (spoolNames.length === 0 ? 'not chosen' : twin ? 'both sides' : 'one needle')"
       >
         <template #picture>
-          <span
-            class="spool"
-            aria-hidden="true"
-            :style="{ background: spoolPaint(left) }"
-          />
-          <span
-            v-if="twin"
-            class="spool second"
-            aria-hidden="true"
-            :style="{ background: spoolPaint(right) }"
-          />
+          <span class="spool" aria-hidden="true" :style="{ background: spoolPaint(left) }" />
+          <span v-if="twin" class="spool second" aria-hidden="true" :style="{ background: spoolPaint(right) }" />
         </template>
         <LazySpoolPicker />
       </LineUpStop>
@@ -87,11 +75,7 @@ function spoolPaint(of: Thread | null): string {
       >
         <LazyNeedlePicker />
       </LineUpStop>
-      <LineUpStop
-        title="Foot and plate"
-        :main="bench.parts.foot?.name ?? 'Foot'"
-        :sub="footLine"
-      >
+      <LineUpStop title="Foot and plate" :main="bench.parts.foot?.name ?? 'Foot'" :sub="footLine">
         <LazyFootPicker />
       </LineUpStop>
       <LineUpStop
@@ -101,11 +85,7 @@ function spoolPaint(of: Thread | null): string {
       >
         <LazyClothPicker />
       </LineUpStop>
-      <LineUpStop
-        title="Bobbin"
-        :main="bobbin?.name ?? 'Bobbin'"
-        :sub="bobbin ? 'under side' : 'not chosen'"
-      >
+      <LineUpStop title="Bobbin" :main="bobbin?.name ?? 'Bobbin'" :sub="bobbin ? 'under side' : 'not chosen'">
         <LazyBobbinPicker />
       </LineUpStop>
     </div>

@@ -11,16 +11,9 @@ provide(closePickerKey, () => {
 </script>
 
 <template>
-  <PopPanel
-    v-model:open="open"
-    :label="title"
-  >
+  <PopPanel v-model:open="open" :label="title">
     <template #default="{ target }">
-      <button
-        type="button"
-        class="stop"
-        :popovertarget="target"
-      >
+      <button type="button" class="stop" :popovertarget="target">
         <span class="sr-only">{{ title }}: </span>
         <slot name="picture" />
         <span class="words"><b>{{ main }}</b><em>{{ sub }}</em></span>

@@ -37,23 +37,10 @@ function place(): void {
 </script>
 
 <template>
-  <span
-    ref="button"
-    class="anchor"
-  >
+  <span ref="button" class="anchor">
     <slot :target="id" />
-    <section
-      :id="id"
-      ref="panel"
-      popover
-      class="panel"
-      :aria-label="label"
-      @toggle="toggled"
-    >
-      <slot
-        v-if="open"
-        name="content"
-      />
+    <section :id="id" ref="panel" popover class="panel" :aria-label="label" @toggle="toggled">
+      <slot v-if="open" name="content" />
     </section>
   </span>
 </template>

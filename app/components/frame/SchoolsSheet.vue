@@ -22,16 +22,8 @@ function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): voi
     <template #body>
       <fieldset class="school">
         <legend>Margin taken off before a twin swings</legend>
-        <label
-          v-for="school in MARGIN_SCHOOLS"
-          :key="school.id"
-        >
-          <input
-            type="radio"
-            name="margin"
-            :checked="schools.margin === school.id"
-            @change="bench.changeSchools({ margin: school.id })"
-          >
+        <label v-for="school in MARGIN_SCHOOLS" :key="school.id">
+          <input type="radio" name="margin" :checked="schools.margin === school.id" @change="bench.changeSchools({ margin: school.id })">
           <span><b>{{ school.name }}{{ school.marginMm === null ? '' : `, ${school.marginMm} mm` }}</b> <span class="hint">{{ school.why }}</span></span>
         </label>
         <LengthField
@@ -41,18 +33,10 @@ function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): voi
           :model-value="schools.ownMarginMm"
           @update:model-value="setLength('ownMarginMm', $event)"
         />
-        <button
-          type="button"
-          class="why"
-          :aria-expanded="whyNotFive"
-          @click="whyNotFive = !whyNotFive"
-        >
+        <button type="button" class="why" :aria-expanded="whyNotFive" @click="whyNotFive = !whyNotFive">
           Why not simply “under 5 mm is fine”?
         </button>
-        <p
-          v-if="whyNotFive"
-          class="hint"
-        >
+        <p v-if="whyNotFive" class="hint">
           Because it strikes: a 5 or 6 mm machine with any twin, a 7 mm machine above gap 2.0 and a 9 mm machine above gap 4.0 all reach their end before 5 mm. Widest stitch less gap is right on every one of them.
         </p>
       </fieldset>
@@ -67,10 +51,7 @@ function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): voi
       </fieldset>
       <fieldset class="school">
         <legend>The gap on a triple needle’s label</legend>
-        <label
-          v-for="school in TRIPLE_GAP_SCHOOLS"
-          :key="school.id"
-        >
+        <label v-for="school in TRIPLE_GAP_SCHOOLS" :key="school.id">
           <input
             type="radio"
             name="triple"
@@ -82,16 +63,8 @@ function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): voi
       </fieldset>
       <fieldset class="school">
         <legend>Swing with a wide twin</legend>
-        <label
-          v-for="school in WIDE_GAP_SCHOOLS"
-          :key="school.id"
-        >
-          <input
-            type="radio"
-            name="wide"
-            :checked="schools.wideGap === school.id"
-            @change="bench.changeSchools({ wideGap: school.id })"
-          >
+        <label v-for="school in WIDE_GAP_SCHOOLS" :key="school.id">
+          <input type="radio" name="wide" :checked="schools.wideGap === school.id" @change="bench.changeSchools({ wideGap: school.id })">
           <span><b>{{ school.name }}</b> <span class="hint">{{ school.why }}</span></span>
         </label>
       </fieldset>

@@ -9,22 +9,9 @@ const id = useId()
 
 <template>
   <div>
-    <label
-      class="field-label"
-      :for="id"
-    >{{ label }}</label>
-    <select
-      :id="id"
-      v-model="model"
-      class="select"
-    >
-      <option
-        v-for="item in items"
-        :key="item.value"
-        :value="item.value"
-      >
-        {{ item.label }}
-      </option>
+    <label class="field-label" :for="id">{{ label }}</label>
+    <select :id="id" v-model="model" class="select">
+      <option v-for="item in items" :key="item.value" :value="item.value">{{ item.label }}</option>
     </select>
   </div>
 </template>

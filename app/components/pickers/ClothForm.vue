@@ -4,30 +4,12 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Cloth | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, submit } = useRecordForm('cloths', record ?? { id: newId('cloth'), name: '', thicknessMm: null, hex: '#eadfcb' })
-
-function save(): void {
-  if (submit()) emit('done', draft.id)
-}
+const { draft, issues, save } = useRecordForm('cloths', record ?? { id: newId('cloth'), name: '', thicknessMm: null, hex: '#eadfcb' }, id => emit('done', id))
 </script>
 
 <template>
-  <form
-    novalidate
-    class="grid gap-3"
-    @submit.prevent="save"
-  >
-    <div>
-      <label
-        class="field-label"
-        for="cloth-name"
-      >Name</label>
-      <UInput
-        id="cloth-name"
-        v-model="draft.name"
-        autocomplete="off"
-      />
-    </div>
+  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
+    <TextField v-model="draft.name" label="Name" />
     <LengthField
       v-model="draft.thicknessMm"
       label="Thickness of one layer"
@@ -35,25 +17,6 @@ function save(): void {
       optional
       hint="Measure ten layers pressed flat and divide by ten."
     />
-    <div>
-      <label
-        class="field-label"
-        for="cloth-hex"
-      >Colour</label>
-      <input
-        id="cloth-hex"
-        v-model="draft.hex"
-        type="color"
-        class="colour"
-      >
-    </div>
-    <FormFoot
-      :issues="issues"
-      @cancel="emit('done', null)"
-    />
-  </form>
+    <ColourField v-model="draft.hex" label="Colour" />
+  </RecordForm>
 </template>
-
-<style scoped>
-.colour { width: 64px; height: 44px; border: 1.5px solid var(--line-strong); border-radius: 8px; background: var(--white); padding: 3px; cursor: pointer; }
-</style>

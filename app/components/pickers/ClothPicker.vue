@@ -40,17 +40,10 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
       </div>
     </template>
     <template #mark="{ item }">
-      <span
-        class="swatch"
-        aria-hidden="true"
-        :style="{ background: item.hex }"
-      />
+      <span class="swatch" aria-hidden="true" :style="{ background: item.hex }" />
     </template>
     <template #form="{ record, done }">
-      <ClothForm
-        :record="record"
-        @done="done"
-      />
+      <ClothForm :record="record" @done="done" />
     </template>
   </RecordPicker>
 </template>

@@ -4,54 +4,20 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Foot | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, submit } = useRecordForm('feet', record ?? { id: newId('foot'), name: '', kind: 'zigzag', slotMm: null, sole: 'flat', singleHole: false })
+const { draft, issues, save } = useRecordForm('feet', record ?? { id: newId('foot'), name: '', kind: 'zigzag', slotMm: null, sole: 'flat', singleHole: false }, id => emit('done', id))
 
 const kinds = FOOT_KINDS.map(value => ({ value, label: value }))
 const soles = SOLES.map(value => ({ value, label: value }))
-
-function save(): void {
-  if (submit()) emit('done', draft.id)
-}
 </script>
 
 <template>
-  <form
-    novalidate
-    class="grid gap-3"
-    @submit.prevent="save"
-  >
-    <div>
-      <label
-        class="field-label"
-        for="foot-name"
-      >Name</label>
-      <UInput
-        id="foot-name"
-        v-model="draft.name"
-        autocomplete="off"
-      />
+  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
+    <TextField v-model="draft.name" label="Name" />
+    <div class="grid grid-cols-2 gap-2">
+      <SelectField v-model="draft.kind" label="Kind" :items="kinds" />
+      <SelectField v-model="draft.sole" label="Sole" :items="soles" />
     </div>
-    <div class="flex gap-2">
-      <div class="flex-1">
-        <SelectField
-          v-model="draft.kind"
-          label="Kind"
-          :items="kinds"
-        />
-      </div>
-      <div class="flex-1">
-        <SelectField
-          v-model="draft.sole"
-          label="Sole"
-          :items="soles"
-        />
-      </div>
-    </div>
-    <USwitch
-      v-model="draft.singleHole"
-      label="One round hole instead of a slot"
-      description="Any twin strikes it."
-    />
+    <USwitch v-model="draft.singleHole" label="One round hole instead of a slot" description="Any twin strikes it." />
     <LengthField
       v-if="!draft.singleHole"
       v-model="draft.slotMm"
@@ -60,9 +26,5 @@ function save(): void {
       optional
       hint="A “9 mm foot” is a name: measure its slot."
     />
-    <FormFoot
-      :issues="issues"
-      @cancel="emit('done', null)"
-    />
-  </form>
+  </RecordForm>
 </template>

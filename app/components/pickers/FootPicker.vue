@@ -23,9 +23,7 @@ const hint = (f: Foot) => (f.singleHole ? 'single hole: no twin' : `${f.sole} so
   >
     <template #before>
       <fieldset class="plates">
-        <legend class="field-label">
-          Needle plate
-        </legend>
+        <legend class="field-label">Needle plate</legend>
         <UButton
           label="Zigzag plate"
           :variant="bench.setup.plate === 'zigzag' ? 'solid' : 'outline'"
@@ -39,15 +37,10 @@ const hint = (f: Foot) => (f.singleHole ? 'single hole: no twin' : `${f.sole} so
           @click="bench.update('Change the plate', { plate: 'single-hole' })"
         />
       </fieldset>
-      <p class="field-label">
-        Presser foot
-      </p>
+      <p class="field-label">Presser foot</p>
     </template>
     <template #form="{ record, done }">
-      <FootForm
-        :record="record"
-        @done="done"
-      />
+      <FootForm :record="record" @done="done" />
     </template>
   </RecordPicker>
 </template>

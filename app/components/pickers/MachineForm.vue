@@ -7,7 +7,7 @@ const { record } = defineProps<{ record: Machine | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const bench = useBenchStore()
 const { bare } = useLength()
-const { draft, issues, submit } = useRecordForm('machines', record ?? { id: newId('machine'), name: '', ...UNKNOWN_MACHINE })
+const { draft, issues, save } = useRecordForm('machines', record ?? { id: newId('machine'), name: '', ...UNKNOWN_MACHINE }, id => emit('done', id))
 
 const PRESETS_MM = [5, 6, 7, 9]
 const FIRST_GUESS_GAP_MM = 2
@@ -35,48 +35,19 @@ const assumedGap = computed({
     draft.twinMode = { kind: 'on-off', assumedGapMm: mm ?? Number.NaN }
   },
 })
-const number = (text: string | number) => (text === '' ? null : Number(text))
-const asText = (value: number | undefined) => (value === undefined ? '' : String(value))
-const dial = reactive({ min: asText(draft.tensionDial?.min), home: asText(draft.tensionDial?.home), max: asText(draft.tensionDial?.max) })
+const dial = reactive({ min: draft.tensionDial?.min ?? null, home: draft.tensionDial?.home ?? null, max: draft.tensionDial?.max ?? null })
 watch(dial, ({ min, home, max }) => {
-  const [a, b, c] = [min, home, max].map(number)
-  draft.tensionDial = a === null && b === null && c === null ? null : { min: a ?? Number.NaN, home: b ?? Number.NaN, max: c ?? Number.NaN }
+  const untouched = min === null && home === null && max === null
+  draft.tensionDial = untouched ? null : { min: min ?? Number.NaN, home: home ?? Number.NaN, max: max ?? Number.NaN }
 })
-
-function save(): void {
-  if (submit()) emit('done', draft.id)
-}
 </script>
 
 <template>
-  <form
-    novalidate
-    class="grid gap-3"
-    @submit.prevent="save"
-  >
+  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
+    <TextField v-model="draft.name" label="Name" placeholder="as you call it" />
     <div>
-      <label
-        class="field-label"
-        for="machine-name"
-      >Name</label>
-      <UInput
-        id="machine-name"
-        v-model="draft.name"
-        autocomplete="off"
-        placeholder="as you call it"
-      />
-    </div>
-    <div>
-      <LengthField
-        v-model="draft.maxWidthMm"
-        label="Widest stitch"
-        limit="maxWidthMm"
-      />
-      <div
-        class="flex gap-2 mt-2"
-        role="group"
-        aria-label="Usual widest stitches"
-      >
+      <LengthField v-model="draft.maxWidthMm" label="Widest stitch" limit="maxWidthMm" />
+      <div class="flex gap-2 mt-2" role="group" aria-label="Usual widest stitches">
         <UButton
           v-for="mm in PRESETS_MM"
           :key="mm"
@@ -88,13 +59,7 @@ function save(): void {
         />
       </div>
     </div>
-    <div>
-      <SelectField
-        v-model="mode"
-        label="Its own twin mode"
-        :items="modes"
-      />
-    </div>
+    <SelectField v-model="mode" label="Its own twin mode" :items="modes" />
     <LengthField
       v-if="draft.twinMode.kind === 'on-off'"
       v-model="assumedGap"
@@ -102,13 +67,7 @@ function save(): void {
       limit="gapMm"
       hint="Often 2.0: see the machine’s manual."
     />
-    <div v-if="draft.twinMode.kind !== 'none'">
-      <SelectField
-        v-model="forgets"
-        label="Forgets the mode when switched off"
-        :items="ANSWERS"
-      />
-    </div>
+    <SelectField v-if="draft.twinMode.kind !== 'none'" v-model="forgets" label="Forgets the mode when switched off" :items="ANSWERS" />
     <LengthField
       v-model="draft.plateSlotMm"
       label="Plate opening, side to side"
@@ -116,52 +75,15 @@ function save(): void {
       optional
       hint="Measure the zigzag plate’s slot with a ruler or calliper."
     />
-    <div>
-      <label
-        class="field-label"
-        for="positions"
-      >Needle positions, how many</label>
-      <UInput
-        id="positions"
-        type="number"
-        min="1"
-        max="99"
-        :model-value="String(draft.needlePositions ?? '')"
-        placeholder="not known"
-        @update:model-value="draft.needlePositions = number($event as string | number)"
-      />
-    </div>
+    <NumberField v-model="draft.needlePositions" label="Needle positions, how many" />
     <fieldset>
-      <legend class="field-label">
-        Tension dial: lowest, home, highest
-      </legend>
-      <div class="flex gap-2">
-        <UInput
-          v-model="dial.min"
-          type="number"
-          step="any"
-          aria-label="Lowest tension"
-        />
-        <UInput
-          v-model="dial.home"
-          type="number"
-          step="any"
-          aria-label="Home tension"
-        />
-        <UInput
-          v-model="dial.max"
-          type="number"
-          step="any"
-          aria-label="Highest tension"
-        />
+      <legend class="field-label">Tension dial: lowest, home, highest</legend>
+      <div class="grid grid-cols-3 gap-2">
+        <NumberField v-model="dial.min" label="Lowest tension" bare />
+        <NumberField v-model="dial.home" label="Home tension" bare />
+        <NumberField v-model="dial.max" label="Highest tension" bare />
       </div>
     </fieldset>
-    <p class="hint">
-      Lengths are in {{ bench.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not measured.
-    </p>
-    <FormFoot
-      :issues="issues"
-      @cancel="emit('done', null)"
-    />
-  </form>
+    <p class="hint">Lengths are in {{ bench.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not measured.</p>
+  </RecordForm>
 </template>

@@ -21,10 +21,7 @@ const hint = (m: Machine) => `widest ${length(m.maxWidthMm)} · plate opening ${
     @remove="remove('machines', $event.id, $event.name)"
   >
     <template #form="{ record, done }">
-      <MachineForm
-        :record="record"
-        @done="done"
-      />
+      <MachineForm :record="record" @done="done" />
     </template>
   </RecordPicker>
 </template>

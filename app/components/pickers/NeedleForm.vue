@@ -19,32 +19,8 @@ function submit(): void {
 </script>
 
 <template>
-  <form
-    novalidate
-    class="grid gap-3"
-    @submit.prevent="submit"
-  >
-    <div>
-      <label
-        class="field-label"
-        for="needle-text"
-      >Label from the packet</label>
-      <UInput
-        id="needle-text"
-        v-model="text"
-        autocomplete="off"
-        placeholder="2.5/80, 4.0/100 jeans, 90/14"
-      />
-    </div>
-    <p
-      role="status"
-      :class="reading.ok ? '' : 'hint'"
-    >
-      {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
-    </p>
-    <FormFoot
-      :issues="[]"
-      @cancel="emit('done', null)"
-    />
-  </form>
+  <RecordForm :issues="[]" @save="submit" @cancel="emit('done', null)">
+    <TextField v-model="text" label="Label from the packet" placeholder="2.5/80, 4.0/100 jeans, 90/14" />
+    <p role="status" :class="reading.ok ? '' : 'hint'">{{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}</p>
+  </RecordForm>
 </template>

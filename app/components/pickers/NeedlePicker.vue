@@ -22,10 +22,7 @@ const name = (n: NeedleRecord) => `${n.construction === 'single' ? '' : `${n.con
     @remove="remove('needles', $event.id, name($event))"
   >
     <template #form="{ record, done }">
-      <NeedleForm
-        :record="record"
-        @done="done"
-      />
+      <NeedleForm :record="record" @done="done" />
     </template>
   </RecordPicker>
 </template>

@@ -31,44 +31,20 @@ function done(id: string | null): void {
 <template>
   <div>
     <header class="card-head">
-      <h2 class="serif title">
-        {{ editing === 'new' ? addLabel : editing ? `Change ${name(editing)}` : title }}
-      </h2>
+      <h2 class="serif title">{{ editing === 'new' ? addLabel : editing ? `Change ${name(editing)}` : title }}</h2>
     </header>
-    <slot
-      v-if="editing"
-      name="form"
-      :record="editing === 'new' ? null : editing"
-      :done="done"
-    />
+    <slot v-if="editing" name="form" :record="editing === 'new' ? null : editing" :done="done" />
     <template v-else>
       <slot name="before" />
       <ul class="list">
         <li v-if="noneLabel">
-          <button
-            type="button"
-            class="row"
-            :aria-pressed="selectedId === null"
-            @click="choose(null)"
-          >
+          <button type="button" class="row" :aria-pressed="selectedId === null" @click="choose(null)">
             <span>{{ noneLabel }}</span>
           </button>
         </li>
-        <li
-          v-for="item in items"
-          :key="item.id"
-          class="item"
-        >
-          <button
-            type="button"
-            class="row"
-            :aria-pressed="selectedId === item.id"
-            @click="choose(item.id)"
-          >
-            <slot
-              name="mark"
-              :item="item"
-            />
+        <li v-for="item in items" :key="item.id" class="item">
+          <button type="button" class="row" :aria-pressed="selectedId === item.id" @click="choose(item.id)">
+            <slot name="mark" :item="item" />
             <span><b>{{ name(item) }}</b><span class="hint">{{ hint(item) }}</span></span>
           </button>
           <UButton
@@ -89,19 +65,8 @@ function done(id: string | null): void {
           />
         </li>
       </ul>
-      <p
-        v-if="items.length === 0"
-        class="hint empty"
-      >
-        Nothing here yet.
-      </p>
-      <UButton
-        icon="i-lucide-plus"
-        variant="outline"
-        :label="addLabel"
-        class="mt-2"
-        @click="() => { editing = 'new' }"
-      />
+      <p v-if="items.length === 0" class="hint empty">Nothing here yet.</p>
+      <UButton icon="i-lucide-plus" variant="outline" :label="addLabel" class="mt-2" @click="() => { editing = 'new' }" />
       <slot name="after" />
     </template>
   </div>

@@ -17,17 +17,8 @@ function choose(id: string | null): void {
 </script>
 
 <template>
-  <ThreadPicker
-    :title="sides.length > 1 ? `Spool, ${side} needle` : 'Spool'"
-    :selected-id="bench.setup.threadIds[side]"
-    @choose="choose"
-  >
-    <div
-      v-if="sides.length > 1"
-      class="flex gap-2 mb-3"
-      role="group"
-      aria-label="Which needle"
-    >
+  <ThreadPicker :title="sides.length > 1 ? `Spool, ${side} needle` : 'Spool'" :selected-id="bench.setup.threadIds[side]" @choose="choose">
+    <div v-if="sides.length > 1" class="flex gap-2 mb-3" role="group" aria-label="Which needle">
       <UButton
         v-for="[id, label] in sides"
         :key="id"

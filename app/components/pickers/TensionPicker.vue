@@ -15,50 +15,19 @@ function set(): void {
 </script>
 
 <template>
-  <form
-    novalidate
-    class="grid gap-3"
-    @submit.prevent="set"
-  >
-    <h2 class="serif text-xl">
-      Tension
-    </h2>
+  <form novalidate class="grid gap-3" @submit.prevent="set">
+    <h2 class="serif text-xl">Tension</h2>
     <div>
-      <label
-        class="field-label"
-        for="tension"
-      >On this machine’s dial</label>
-      <UInput
-        id="tension"
-        v-model="text"
-        inputmode="decimal"
-        autocomplete="off"
-        placeholder="not set"
-        @change="set"
-      />
+      <label class="field-label" for="tension">On this machine’s dial</label>
+      <UInput id="tension" v-model="text" inputmode="decimal" autocomplete="off" placeholder="not set" @change="set" />
     </div>
-    <p
-      v-if="problem"
-      role="alert"
-      class="strikes-ink hint"
-    >
-      {{ problem }}
-    </p>
+    <p v-if="problem" role="alert" class="strikes-ink hint">{{ problem }}</p>
     <p class="hint">
       {{ dial ? `Home is ${dial.home}, the dial goes from ${dial.min} to ${dial.max}.` : 'This machine’s dial is not known: add its home under Machine.' }} A number means nothing without its machine.
     </p>
     <div class="flex gap-2">
-      <UButton
-        type="submit"
-        label="Set"
-        icon="i-lucide-check"
-      />
-      <UButton
-        v-if="dial"
-        variant="outline"
-        :label="`Back to home, ${dial.home}`"
-        @click="text = String(dial.home); set()"
-      />
+      <UButton type="submit" label="Set" icon="i-lucide-check" />
+      <UButton v-if="dial" variant="outline" :label="`Back to home, ${dial.home}`" @click="text = String(dial.home); set()" />
     </div>
   </form>
 </template>

@@ -9,11 +9,10 @@ const emit = defineEmits<{ done: [id: string | null] }>()
 const { length } = useLength()
 const PLAIN_RUN_MM = 1000
 const FIRST_VARIEGATED_RUN_MM = 40
-const { draft, issues, submit } = useRecordForm('threads', record ?? {
+const { draft, issues, save } = useRecordForm('threads', record ?? {
   id: newId('thread'), name: '', kind: 'polyester', tex: null, diameterMm: null, colours: [{ hex: '#77294f', runMm: PLAIN_RUN_MM }],
-})
+}, id => emit('done', id))
 const kinds = (Object.keys(THREAD_KINDS) as ThreadKind[]).map(value => ({ value, label: THREAD_KINDS[value].name }))
-const number = (text: string | number) => (text === '' ? null : Number(text))
 const computedDiameter = computed(() => {
   const [min, max] = LIMITS.tex
   return draft.tex !== null && draft.tex >= min && draft.tex <= max ? threadDiameterMm(draft.tex, draft.kind) : null
@@ -22,51 +21,14 @@ function addColour(): void {
   if (draft.colours.length === 1) draft.colours[0]!.runMm = FIRST_VARIEGATED_RUN_MM
   draft.colours.push({ hex: '#b57e12', runMm: FIRST_VARIEGATED_RUN_MM })
 }
-function save(): void {
-  if (submit()) emit('done', draft.id)
-}
 </script>
 
 <template>
-  <form
-    novalidate
-    class="grid gap-3"
-    @submit.prevent="save"
-  >
-    <div>
-      <label
-        class="field-label"
-        for="thread-name"
-      >Name</label>
-      <UInput
-        id="thread-name"
-        v-model="draft.name"
-        autocomplete="off"
-        placeholder="colour and weight"
-      />
-    </div>
-    <div class="flex gap-2">
-      <div class="flex-1">
-        <SelectField
-          v-model="draft.kind"
-          label="Kind"
-          :items="kinds"
-        />
-      </div>
-      <div class="flex-1">
-        <label
-          class="field-label"
-          for="thread-tex"
-        >Tex <span class="hint">g per km</span></label>
-        <UInput
-          id="thread-tex"
-          type="number"
-          step="any"
-          :model-value="String(draft.tex ?? '')"
-          placeholder="not known"
-          @update:model-value="draft.tex = number($event as string | number)"
-        />
-      </div>
+  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
+    <TextField v-model="draft.name" label="Name" placeholder="colour and weight" />
+    <div class="grid grid-cols-2 gap-2">
+      <SelectField v-model="draft.kind" label="Kind" :items="kinds" />
+      <NumberField v-model="draft.tex" label="Tex" unit="g per km" />
     </div>
     <LengthField
       v-model="draft.diameterMm"
@@ -76,26 +38,15 @@ function save(): void {
       :hint="computedDiameter === null ? 'Wind it round a pencil: width of ten turns divided by ten.' : `${length(computedDiameter)} computed from tex; a measured value beats it.`"
     />
     <fieldset>
-      <legend class="field-label">
-        {{ draft.colours.length > 1 ? 'Colours and how far each runs along the thread, mm' : 'Colour' }}
-      </legend>
-      <div
-        v-for="(colour, index) in draft.colours"
-        :key="index"
-        class="flex gap-2 items-center mb-2"
-      >
-        <input
-          v-model="colour.hex"
-          type="color"
-          class="colour"
-          :aria-label="`Colour ${index + 1}`"
-        >
-        <UInput
+      <legend class="field-label">{{ draft.colours.length > 1 ? 'Colours and how far each runs along the thread, mm' : 'Colour' }}</legend>
+      <div v-for="(colour, index) in draft.colours" :key="index" class="flex gap-2 items-center mb-2">
+        <ColourField v-model="colour.hex" :label="`Colour ${index + 1}`" bare />
+        <NumberField
           v-if="draft.colours.length > 1"
-          v-model.number="colour.runMm"
-          type="number"
-          step="any"
-          :aria-label="`Run of colour ${index + 1} in millimetres`"
+          v-model="colour.runMm"
+          :label="`Run of colour ${index + 1} in millimetres`"
+          placeholder=""
+          bare
         />
         <UButton
           v-if="draft.colours.length > 1"
@@ -114,13 +65,5 @@ function save(): void {
         @click="addColour"
       />
     </fieldset>
-    <FormFoot
-      :issues="issues"
-      @cancel="emit('done', null)"
-    />
-  </form>
+  </RecordForm>
 </template>
-
-<style scoped>
-.colour { width: 52px; height: 44px; border: 1.5px solid var(--line-strong); border-radius: 8px; background: var(--white); padding: 3px; cursor: pointer; }
-</style>

@@ -32,17 +32,10 @@ const paint = ({ colours }: Thread) => `linear-gradient(90deg, ${colours.map(({ 
       <slot />
     </template>
     <template #mark="{ item }">
-      <span
-        class="swatch"
-        aria-hidden="true"
-        :style="{ background: paint(item) }"
-      />
+      <span class="swatch" aria-hidden="true" :style="{ background: paint(item) }" />
     </template>
     <template #form="{ record, done }">
-      <ThreadForm
-        :record="record"
-        @done="done"
-      />
+      <ThreadForm :record="record" @done="done" />
     </template>
   </RecordPicker>
 </template>

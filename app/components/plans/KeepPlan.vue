@@ -27,44 +27,14 @@ defineShortcuts({ k: start })
 </script>
 
 <template>
-  <PopPanel
-    v-model:open="open"
-    label="Keep this plan"
-    align="end"
-  >
-    <UButton
-      icon="i-lucide-bookmark"
-      label="Keep this plan"
-      @click="start"
-    />
+  <PopPanel v-model:open="open" label="Keep this plan" align="end">
+    <UButton icon="i-lucide-bookmark" label="Keep this plan" @click="start" />
     <template #content>
-      <form
-        novalidate
-        @submit.prevent="keep"
-      >
-        <label
-          class="field-label"
-          for="plan-name"
-        >Keep it under a name</label>
-        <UInput
-          id="plan-name"
-          v-model="name"
-          autocomplete="off"
-          autofocus
-        />
-        <p
-          v-if="problem"
-          role="alert"
-          class="hint strikes-ink"
-        >
-          {{ problem }}
-        </p>
-        <UButton
-          type="submit"
-          label="Keep"
-          icon="i-lucide-check"
-          class="mt-3"
-        />
+      <form novalidate @submit.prevent="keep">
+        <label class="field-label" for="plan-name">Keep it under a name</label>
+        <UInput id="plan-name" v-model="name" autocomplete="off" autofocus />
+        <p v-if="problem" role="alert" class="hint strikes-ink">{{ problem }}</p>
+        <UButton type="submit" label="Keep" icon="i-lucide-check" class="mt-3" />
       </form>
     </template>
   </PopPanel>

@@ -53,37 +53,11 @@ function key(event: KeyboardEvent): void {
       @click="click"
       @keydown="key"
     >
-      <path
-        v-for="y in lines"
-        :key="`r${y}`"
-        :d="`M-5 ${y}H5`"
-        class="line"
-      />
-      <path
-        v-for="x in columns"
-        :key="`c${x}`"
-        :d="`M${x} 0V12`"
-        class="line"
-        :class="{ middle: x === 0 }"
-      />
-      <polyline
-        :points="path"
-        class="thread"
-      />
-      <circle
-        v-for="(drop, i) in drops"
-        :key="i"
-        :cx="drop.xMm"
-        :cy="drop.yMm"
-        r="0.2"
-        class="drop"
-      />
-      <circle
-        :cx="cursor.x"
-        :cy="cursor.y"
-        r="0.32"
-        class="cursor"
-      />
+      <path v-for="y in lines" :key="`r${y}`" :d="`M-5 ${y}H5`" class="line" />
+      <path v-for="x in columns" :key="`c${x}`" :d="`M${x} 0V12`" class="line" :class="{ middle: x === 0 }" />
+      <polyline :points="path" class="thread" />
+      <circle v-for="(drop, i) in drops" :key="i" :cx="drop.xMm" :cy="drop.yMm" r="0.2" class="drop" />
+      <circle :cx="cursor.x" :cy="cursor.y" r="0.32" class="cursor" />
     </svg>
     <div class="flex gap-2 mt-2">
       <UButton
@@ -94,13 +68,7 @@ function key(event: KeyboardEvent): void {
         :disabled="drops.length === 0"
         @click="() => { drops = drops.slice(0, -1) }"
       />
-      <UButton
-        variant="outline"
-        size="sm"
-        label="Clear grid"
-        :disabled="drops.length === 0"
-        @click="() => { drops = [] }"
-      />
+      <UButton variant="outline" size="sm" label="Clear grid" :disabled="drops.length === 0" @click="() => { drops = [] }" />
     </div>
   </div>
 </template>

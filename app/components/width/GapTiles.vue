@@ -33,12 +33,7 @@ defineShortcuts({ n: next })
 </script>
 
 <template>
-  <div
-    v-if="tiles.length > 0"
-    class="tiles"
-    role="group"
-    aria-label="Twin and triple needles I own"
-  >
+  <div v-if="tiles.length > 0" class="tiles" role="group" aria-label="Twin and triple needles I own">
     <button
       v-for="{ needle, word, refused } in tiles"
       :key="needle.id"

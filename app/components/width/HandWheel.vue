@@ -60,10 +60,7 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
 </script>
 
 <template>
-  <section
-    class="card wheel"
-    aria-label="Handwheel"
-  >
+  <section class="card wheel" aria-label="Handwheel">
     <header>
       <h2>Handwheel</h2>
       <span
@@ -92,14 +89,7 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
         stroke="var(--madder)"
         stroke-width="2.4"
       /></pattern></defs>
-      <text
-        v-for="mm in gridMm"
-        :key="mm"
-        x="20"
-        :y="y(mm) + 4"
-        class="axis"
-        text-anchor="end"
-      >{{ bare(mm) }}</text>
+      <text v-for="mm in gridMm" :key="mm" x="20" :y="y(mm) + 4" class="axis" text-anchor="end">{{ bare(mm) }}</text>
       <rect
         v-for="(drop, i) in drops"
         :key="i"
@@ -111,23 +101,9 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
         :class="['bar', kind(drop.clearanceMm), { now: i === bench.drop }]"
         @click="bench.dropIndex = i"
       />
-      <path
-        :d="`M${LEFT} ${zero}H${WIDE}`"
-        stroke="var(--ink)"
-        stroke-width="1.2"
-      />
-      <path
-        :d="`M${LEFT} ${y(wanted.mm)}H${WIDE}`"
-        stroke="var(--madder)"
-        stroke-width="1.3"
-        stroke-dasharray="4 4"
-      />
-      <text
-        :x="WIDE"
-        :y="TALL - 1"
-        class="axis"
-        text-anchor="end"
-      >dashed: {{ bare(wanted.mm) }} {{ wanted.what }}</text>
+      <path :d="`M${LEFT} ${zero}H${WIDE}`" stroke="var(--ink)" stroke-width="1.2" />
+      <path :d="`M${LEFT} ${y(wanted.mm)}H${WIDE}`" stroke="var(--madder)" stroke-width="1.3" stroke-dasharray="4 4" />
+      <text :x="WIDE" :y="TALL - 1" class="axis" text-anchor="end">dashed: {{ bare(wanted.mm) }} {{ wanted.what }}</text>
     </svg>
     <RangeSlider
       v-if="drops.length > 1"
@@ -140,18 +116,8 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
       @update:model-value="scrub"
     />
     <div class="buttons">
-      <UButton
-        variant="outline"
-        icon="i-lucide-chevron-left"
-        label="Back"
-        @click="turn(-1)"
-      />
-      <UButton
-        variant="outline"
-        trailing-icon="i-lucide-chevron-right"
-        label="Turn"
-        @click="turn(1)"
-      />
+      <UButton variant="outline" icon="i-lucide-chevron-left" label="Back" @click="turn(-1)" />
+      <UButton variant="outline" trailing-icon="i-lucide-chevron-right" label="Turn" @click="turn(1)" />
       <UButton
         variant="outline"
         :icon="isActive ? 'i-lucide-pause' : 'i-lucide-rotate-ccw'"
@@ -161,38 +127,15 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
     </div>
     <div class="walk">
       <p class="caution">
-        <UIcon
-          name="i-lucide-hand"
-          class="hand"
-        />
+        <UIcon name="i-lucide-hand" class="hand" />
         <span><b>On your machine:</b> its own manual first. Glasses on, handwheel toward you, the whole repeat; then sew slowly, then faster.</span>
       </p>
-      <p
-        v-if="strikes"
-        class="hint strikes-ink"
-      >
-        It strikes: change the setup before you turn anything.
-      </p>
-      <p
-        v-else-if="bench.handWalk"
-        class="walked clear-ink"
-        role="status"
-      >
+      <p v-if="strikes" class="hint strikes-ink">It strikes: change the setup before you turn anything.</p>
+      <p v-else-if="bench.handWalk" class="walked clear-ink" role="status">
         <UIcon name="i-lucide-check" /> Hand-walked {{ walkedOn }}, in exactly this combination
       </p>
-      <p
-        v-else
-        class="hint"
-      >
-        Not yet hand-walked in exactly this combination.
-      </p>
-      <UButton
-        v-if="!bench.handWalk"
-        class="log"
-        label="I have hand-walked this"
-        :disabled="strikes"
-        @click="log"
-      />
+      <p v-else class="hint">Not yet hand-walked in exactly this combination.</p>
+      <UButton v-if="!bench.handWalk" class="log" label="I have hand-walked this" :disabled="strikes" @click="log" />
     </div>
   </section>
 </template>

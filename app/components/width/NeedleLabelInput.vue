@@ -13,32 +13,13 @@ function putIn(): void {
 </script>
 
 <template>
-  <form
-    novalidate
-    class="label"
-    @submit.prevent="putIn"
-  >
+  <form novalidate class="label" @submit.prevent="putIn">
     <div class="line">
       <h2>My needles</h2>
-      <UInput
-        v-model="text"
-        aria-label="Needle label from the packet"
-        autocomplete="off"
-        placeholder="add: 2.5/80"
-      />
-      <UButton
-        type="submit"
-        variant="outline"
-        label="Put in"
-        :disabled="!reading?.ok"
-      />
+      <UInput v-model="text" aria-label="Needle label from the packet" autocomplete="off" placeholder="add: 2.5/80" />
+      <UButton type="submit" variant="outline" label="Put in" :disabled="!reading?.ok" />
     </div>
-    <p
-      v-if="reading"
-      role="status"
-      class="hint"
-      :class="{ 'strikes-ink': !reading.ok }"
-    >
+    <p v-if="reading" role="status" class="hint" :class="{ 'strikes-ink': !reading.ok }">
       {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
     </p>
   </form>

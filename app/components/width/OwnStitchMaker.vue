@@ -66,52 +66,16 @@ function keep(): void {
 </script>
 
 <template>
-  <form
-    novalidate
-    class="maker"
-    @submit.prevent="keep"
-  >
+  <div class="maker">
     <DropGrid v-model="drops" />
-    <div class="grid gap-3 content-start">
+    <RecordForm class="content-start" :issues="issues" @save="keep" @cancel="emit('cancel')">
+      <TextField v-model="name" label="Name" placeholder="by what it looks like" />
       <div>
-        <label
-          class="field-label"
-          for="stitch-name"
-        >Name</label>
-        <UInput
-          id="stitch-name"
-          v-model="name"
-          autocomplete="off"
-          placeholder="by what it looks like"
-        />
+        <label class="field-label" for="stitch-file">Or from a file: CSV with columns x_mm,y_mm, or an SVG polyline</label>
+        <input id="stitch-file" type="file" accept=".csv,.svg,text/csv,image/svg+xml" class="file" @change="read">
       </div>
-      <div>
-        <label
-          class="field-label"
-          for="stitch-file"
-        >Or from a file: CSV with columns x_mm,y_mm, or an SVG polyline</label>
-        <input
-          id="stitch-file"
-          type="file"
-          accept=".csv,.svg,text/csv,image/svg+xml"
-          class="file"
-          @change="read"
-        >
-      </div>
-      <p
-        v-if="message"
-        role="status"
-        class="hint"
-      >
-        {{ message }}
-      </p>
-      <div>
-        <SelectField
-          v-model="alignment"
-          label="Held"
-          :items="SIDES"
-        />
-      </div>
+      <p v-if="message" role="status" class="hint">{{ message }}</p>
+      <SelectField v-model="alignment" label="Held" :items="SIDES" />
       <p class="hint">
         <template v-if="drawn && !(drawn instanceof CoreError)">
           {{ drops.length }} drops, {{ drawn.widthMm.toFixed(1) }} mm wide; one repeat is {{ (drawn.repeat * drawn.lengthMm).toFixed(1) }} mm. End where the next repeat begins to close it.
@@ -123,12 +87,8 @@ function keep(): void {
           Click the drops in sewing order, top to bottom.
         </template>
       </p>
-      <FormFoot
-        :issues="issues"
-        @cancel="emit('cancel')"
-      />
-    </div>
-  </form>
+    </RecordForm>
+  </div>
 </template>
 
 <style scoped>

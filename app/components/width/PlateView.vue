@@ -74,33 +74,15 @@ const said = computed(() => {
 </script>
 
 <template>
-  <svg
-    :viewBox="`0 0 ${WIDE} ${tall}`"
-    class="plate"
-    role="img"
-    :aria-label="said"
-  >
+  <svg :viewBox="`0 0 ${WIDE} ${tall}`" class="plate" role="img" :aria-label="said">
     <defs>
-      <pattern
-        id="strike"
-        width="6"
-        height="6"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      ><path
+      <pattern id="strike" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path
         d="M0 0v6"
         stroke="var(--madder)"
         stroke-width="3"
       /></pattern>
     </defs>
-    <rect
-      x="4"
-      y="44"
-      :width="WIDE - 8"
-      height="120"
-      rx="16"
-      fill="var(--plate)"
-    />
+    <rect x="4" y="44" :width="WIDE - 8" height="120" rx="16" fill="var(--plate)" />
     <!-- feed dogs: where they sit is schematic -->
     <rect
       v-for="x in [-0.72, -0.5, 0.5, 0.72]"
@@ -113,12 +95,7 @@ const said = computed(() => {
       fill="var(--feed)"
     />
     <template v-if="hole">
-      <circle
-        :cx="MIDDLE"
-        :cy="NEEDLE_Y"
-        :r="bladeMm * scale * 1.5"
-        fill="var(--hole)"
-      />
+      <circle :cx="MIDDLE" :cy="NEEDLE_Y" :r="bladeMm * scale * 1.5" fill="var(--hole)" />
     </template>
     <rect
       v-else
@@ -132,27 +109,9 @@ const said = computed(() => {
       stroke-dasharray="5 4"
     />
     <!-- the foot's toes stand over the plate; only their inner edges are to scale -->
-    <g
-      v-if="footSlot !== null"
-      fill="var(--mute)"
-      fill-opacity="0.28"
-      stroke="var(--ink)"
-      stroke-width="1.4"
-    >
-      <rect
-        :x="px(-footSlot / 2) - 34"
-        y="48"
-        width="34"
-        height="112"
-        rx="9"
-      />
-      <rect
-        :x="px(footSlot / 2)"
-        y="48"
-        width="34"
-        height="112"
-        rx="9"
-      />
+    <g v-if="footSlot !== null" fill="var(--mute)" fill-opacity="0.28" stroke="var(--ink)" stroke-width="1.4">
+      <rect :x="px(-footSlot / 2) - 34" y="48" width="34" height="112" rx="9" />
+      <rect :x="px(footSlot / 2)" y="48" width="34" height="112" rx="9" />
     </g>
     <path
       v-for="side in [-1, 1]"
@@ -173,18 +132,8 @@ const said = computed(() => {
       :stroke="ghost.ink"
       stroke-width="1"
     />
-    <g
-      v-for="blade in now"
-      :key="blade.name"
-    >
-      <circle
-        :cx="px(blade.xMm)"
-        :cy="NEEDLE_Y"
-        :r="bladeMm * scale"
-        :fill="blade.ink"
-        stroke="var(--cloth)"
-        stroke-width="2"
-      />
+    <g v-for="blade in now" :key="blade.name">
+      <circle :cx="px(blade.xMm)" :cy="NEEDLE_Y" :r="bladeMm * scale" :fill="blade.ink" stroke="var(--cloth)" stroke-width="2" />
       <circle
         v-if="strikesAt(blade.xMm)"
         :cx="px(blade.xMm)"
@@ -194,20 +143,9 @@ const said = computed(() => {
         stroke="var(--madder)"
         stroke-width="2.5"
       />
-      <text
-        :x="px(blade.xMm)"
-        :y="NEEDLE_Y + 5"
-        class="letter"
-        text-anchor="middle"
-      >{{ blade.letter }}</text>
+      <text :x="px(blade.xMm)" :y="NEEDLE_Y + 5" class="letter" text-anchor="middle">{{ blade.letter }}</text>
     </g>
-    <g
-      v-for="d in dimensions"
-      :key="d.text + d.from"
-      :stroke="d.ink"
-      stroke-width="1.6"
-      fill="none"
-    >
+    <g v-for="d in dimensions" :key="d.text + d.from" :stroke="d.ink" stroke-width="1.6" fill="none">
       <path :d="`M${px(d.from)} ${d.y - 6}v12M${px(d.to)} ${d.y - 6}v12M${px(d.from)} ${d.y}H${px(d.to)}`" />
       <text
         :x="(px(d.from) + px(d.to)) / 2"

@@ -30,13 +30,7 @@ watch([width, pxPerMm, () => draw, () => tallPx], () => {
 </script>
 
 <template>
-  <canvas
-    ref="canvas"
-    class="sewn"
-    role="img"
-    :aria-label="label"
-    :style="{ height: `${tallPx}px` }"
-  />
+  <canvas ref="canvas" class="sewn" role="img" :aria-label="label" :style="{ height: `${tallPx}px` }" />
 </template>
 
 <style scoped>

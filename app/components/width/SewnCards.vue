@@ -73,87 +73,31 @@ const rightLabel = computed(() => mode.value === 'thread'
 
 <template>
   <div class="cards">
-    <section
-      class="card"
-      aria-label="Right side"
-    >
+    <section class="card" aria-label="Right side">
       <header>
         <h2>Right side</h2>
         <span class="hint">{{ (scale * SCREEN_MM_PER_PX).toFixed(1) }}× size</span>
       </header>
-      <SewnCanvas
-        :draw="drawRight"
-        :span-mm="spanMm"
-        :tall-px="rightTallPx"
-        :label="rightLabel"
-        @scale="scale = $event"
-      />
-      <div
-        class="switch"
-        role="group"
-        aria-label="Show"
-      >
-        <button
-          type="button"
-          :aria-pressed="mode === 'thread'"
-          @click="mode = 'thread'"
-        >
-          Thread
-        </button>
-        <button
-          type="button"
-          :aria-pressed="mode === 'layers'"
-          @click="mode = 'layers'"
-        >
-          Build-up
-        </button>
-        <button
-          type="button"
-          class="export"
-          aria-label="Save the right side as SVG at true size"
-          @click="exportSvg"
-        >
-          SVG
-        </button>
+      <SewnCanvas :draw="drawRight" :span-mm="spanMm" :tall-px="rightTallPx" :label="rightLabel" @scale="scale = $event" />
+      <div class="switch" role="group" aria-label="Show">
+        <button type="button" :aria-pressed="mode === 'thread'" @click="mode = 'thread'">Thread</button>
+        <button type="button" :aria-pressed="mode === 'layers'" @click="mode = 'layers'">Build-up</button>
+        <button type="button" class="export" aria-label="Save the right side as SVG at true size" @click="exportSvg">SVG</button>
       </div>
-      <p
-        v-if="mode === 'layers'"
-        class="legend hint"
-      >
+      <p v-if="mode === 'layers'" class="legend hint">
         <span
           v-for="(ink, layers) in LAYER_INKS"
           :key="ink"
         ><i :style="{ background: ink }" />{{ layers }}{{ layers === LAYER_INKS.length - 1 ? '+' : '' }}</span> layers
       </p>
-      <p
-        v-if="problem"
-        class="hint strikes-ink"
-        role="alert"
-      >
-        {{ problem }}
-      </p>
-      <p class="note">
-        {{ columns }}
-      </p>
-      <div
-        v-if="muddy"
-        class="muddy"
-        role="status"
-      >
+      <p v-if="problem" class="hint strikes-ink" role="alert">{{ problem }}</p>
+      <p class="note">{{ columns }}</p>
+      <div v-if="muddy" class="muddy" role="status">
         <p><UIcon name="i-lucide-triangle-alert" /> {{ muddy }} <span class="hint">Over {{ MUDDY_MEAN_LAYERS }} counts as muddy: a guess.</span></p>
-        <UButton
-          v-if="view?.cureLengthMm"
-          size="sm"
-          variant="outline"
-          :label="`Set length ${length(view.cureLengthMm)}`"
-          @click="cure"
-        />
+        <UButton v-if="view?.cureLengthMm" size="sm" variant="outline" :label="`Set length ${length(view.cureLengthMm)}`" @click="cure" />
       </div>
     </section>
-    <section
-      class="card"
-      aria-label="Under side"
-    >
+    <section class="card" aria-label="Under side">
       <header>
         <h2>Under side</h2>
         <span class="hint">turned over</span>
@@ -164,9 +108,7 @@ const rightLabel = computed(() => mode.value === 'thread'
         :tall-px="underTallPx"
         :label="`Under side, turned over: the bobbin thread ${bench.parts.needle?.construction === 'single' ? 'runs along the seam' : 'zigzags between the needle holes, which is normal'}.`"
       />
-      <p class="hint note">
-        Thread width: {{ widthSource === 'rule' ? 'rule, from tex' : widthSource }}
-      </p>
+      <p class="hint note">Thread width: {{ widthSource === 'rule' ? 'rule, from tex' : widthSource }}</p>
     </section>
   </div>
 </template>

@@ -4,28 +4,12 @@ const emit = defineEmits<{ step: [by: number] }>()
 </script>
 
 <template>
-  <div
-    role="group"
-    :aria-label="label"
-    :title="title || undefined"
-  >
+  <div role="group" :aria-label="label" :title="title || undefined">
     <span class="name">{{ label }}</span>
     <div class="field">
-      <button
-        type="button"
-        :aria-label="`${label} less`"
-        @click="emit('step', -1)"
-      >
-        −
-      </button>
+      <button type="button" :aria-label="`${label} less`" @click="emit('step', -1)">−</button>
       <output aria-live="polite">{{ value }}</output>
-      <button
-        type="button"
-        :aria-label="`${label} more`"
-        @click="emit('step', 1)"
-      >
-        +
-      </button>
+      <button type="button" :aria-label="`${label} more`" @click="emit('step', 1)">+</button>
     </div>
   </div>
 </template>

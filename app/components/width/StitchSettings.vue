@@ -29,23 +29,14 @@ const reach = computed(() => {
 
 <template>
   <div class="settings">
-    <StepField
-      label="Length"
-      :value="bare(stitch.lengthMm)"
-      @step="setLength"
-    />
+    <StepField label="Length" :value="bare(stitch.lengthMm)" @step="setLength" />
     <StepField
       label="Needle moved"
       :value="stitch.positionMm === 0 ? 'centre' : `${bare(Math.abs(stitch.positionMm))} ${stitch.positionMm < 0 ? 'left' : 'right'}`"
       :title="reach"
       @step="setPosition"
     />
-    <button
-      type="button"
-      class="mirror"
-      :aria-pressed="stitch.mirror"
-      @click="bench.setStitch({ mirror: !stitch.mirror })"
-    >
+    <button type="button" class="mirror" :aria-pressed="stitch.mirror" @click="bench.setStitch({ mirror: !stitch.mirror })">
       <UIcon name="i-lucide-flip-horizontal-2" /> Mirror
     </button>
   </div>

@@ -28,24 +28,11 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
     :ui="{ content: 'max-w-3xl' }"
   >
     <template #body>
-      <LazyOwnStitchMaker
-        v-if="drawing"
-        @added="added"
-        @cancel="drawing = false"
-      />
+      <LazyOwnStitchMaker v-if="drawing" @added="added" @cancel="drawing = false" />
       <template v-else>
         <ul class="grid">
-          <li
-            v-for="stitch in bench.allStitches"
-            :key="stitch.id"
-            class="cell"
-          >
-            <button
-              type="button"
-              class="stitch"
-              :aria-pressed="stitch.id === bench.setup.stitch.stitchId"
-              @click="choose(stitch)"
-            >
+          <li v-for="stitch in bench.allStitches" :key="stitch.id" class="cell">
+            <button type="button" class="stitch" :aria-pressed="stitch.id === bench.setup.stitch.stitchId" @click="choose(stitch)">
               <span class="picture"><StitchThumb
                 :shape="stitch"
                 :width="Math.max(stitch.defaultWidthMm, 0.01)"
@@ -63,13 +50,7 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
             />
           </li>
         </ul>
-        <UButton
-          icon="i-lucide-plus"
-          variant="outline"
-          label="A stitch of my own"
-          class="mt-3"
-          @click="() => { drawing = true }"
-        />
+        <UButton icon="i-lucide-plus" variant="outline" label="A stitch of my own" class="mt-3" @click="() => { drawing = true }" />
       </template>
     </template>
   </UModal>

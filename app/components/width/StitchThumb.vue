@@ -15,11 +15,7 @@ const path = computed(() => {
 </script>
 
 <template>
-  <svg
-    viewBox="-4 0 8 12"
-    class="thumb"
-    aria-hidden="true"
-  ><path
+  <svg viewBox="-4 0 8 12" class="thumb" aria-hidden="true"><path
     :d="path"
     fill="none"
     stroke="currentColor"

@@ -48,65 +48,19 @@ const wideNote = computed(() => {
     aria-label="Verdict"
     :style="{ borderColor: look.edge, background: look.bg }"
   >
-    <p
-      class="line"
-      :style="{ color: look.ink }"
-    >
-      <UIcon :name="look.icon" /> <b>{{ line }}</b>
-    </p>
-    <p
-      v-for="reason in sums"
-      :key="reason.code"
-      class="why"
-    >
-      {{ reason.message }}
-    </p>
-    <p
-      v-for="reason in told"
-      :key="reason.code"
-      class="why"
-    >
-      {{ reason.message }}
-    </p>
-    <p
-      v-if="wideNote"
-      class="why close-ink"
-    >
-      {{ wideNote }}
-    </p>
-    <p
-      v-if="mode"
-      class="why"
-      :class="{ 'strikes-ink': mode.warn }"
-    >
-      {{ mode.text }}
-    </p>
-    <details
-      v-if="more.length > 0"
-      class="why"
-    >
+    <p class="line" :style="{ color: look.ink }"><UIcon :name="look.icon" /> <b>{{ line }}</b></p>
+    <p v-for="reason in sums" :key="reason.code" class="why">{{ reason.message }}</p>
+    <p v-for="reason in told" :key="reason.code" class="why">{{ reason.message }}</p>
+    <p v-if="wideNote" class="why close-ink">{{ wideNote }}</p>
+    <p v-if="mode" class="why" :class="{ 'strikes-ink': mode.warn }">{{ mode.text }}</p>
+    <details v-if="more.length > 0" class="why">
       <summary>Where it lands, what is measured</summary>
-      <p
-        v-for="reason in more"
-        :key="reason.code"
-        class="why"
-      >
-        {{ reason.message }}
-      </p>
+      <p v-for="reason in more" :key="reason.code" class="why">{{ reason.message }}</p>
     </details>
   </section>
-  <section
-    v-else
-    class="say"
-    role="status"
-    aria-label="Verdict"
-  >
-    <p class="line">
-      <b>Choose a machine and a needle.</b>
-    </p>
-    <p class="why">
-      Then you see at once how wide it may swing, and why.
-    </p>
+  <section v-else class="say" role="status" aria-label="Verdict">
+    <p class="line"><b>Choose a machine and a needle.</b></p>
+    <p class="why">Then you see at once how wide it may swing, and why.</p>
   </section>
 </template>
 

@@ -56,10 +56,7 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
         @change="typed"
       >
       <span class="unit">{{ sign() }}</span>
-      <p
-        class="safe"
-        aria-live="polite"
-      >
+      <p class="safe" aria-live="polite">
         <template v-if="!swings">
           a straight seam has no width
         </template>
@@ -78,18 +75,9 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
         @click="bench.useSafeWidth"
       />
     </div>
-    <p
-      v-if="problem"
-      role="alert"
-      class="strikes-ink hint"
-    >
-      {{ problem }}
-    </p>
+    <p v-if="problem" role="alert" class="strikes-ink hint">{{ problem }}</p>
     <div class="dial">
-      <div
-        class="zones"
-        aria-hidden="true"
-      >
+      <div class="zones" aria-hidden="true">
         <span
           v-for="zone in zones"
           :key="zone.kind"
@@ -108,15 +96,8 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
         @update:model-value="set"
         @done="book.endJoin()"
       />
-      <div
-        class="ticks"
-        aria-hidden="true"
-      >
-        <span
-          v-for="tick in ticks"
-          :key="tick"
-          :style="{ left: `${(100 * tick) / maxMm}%` }"
-        >{{ tick }}</span>
+      <div class="ticks" aria-hidden="true">
+        <span v-for="tick in ticks" :key="tick" :style="{ left: `${(100 * tick) / maxMm}%` }">{{ tick }}</span>
       </div>
     </div>
   </section>

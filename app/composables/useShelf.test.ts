@@ -1,0 +1,54 @@
+// @vitest-environment happy-dom
+import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { demoBackup } from '#shared/demo'
+import { useBenchStore } from '~/stores/bench'
+import { useBookStore } from '~/stores/book'
+import { useShelf } from './useShelf'
+
+/** The composable as a component has it. */
+function shelf(): ReturnType<typeof useShelf> {
+  let made: ReturnType<typeof useShelf>
+  mount({ setup: () => {
+    made = useShelf()
+  }, render: () => null })
+  return made!
+}
+let book: ReturnType<typeof useBookStore>
+beforeEach(async () => {
+  setActivePinia(createPinia())
+  book = useBookStore()
+  await book.loadDemo()
+})
+const demoId = (table: 'machines' | 'needles' | 'threads' | 'cloths' | 'feet') => demoBackup.records[table][0]!.id
+
+describe('taking out what one owns', () => {
+  it.each(['machines', 'needles', 'threads', 'feet', 'cloths'] as const)('is refused for %s that kept plans need', (table) => {
+    const id = [...book.shelf[table].keys()].find(key => JSON.stringify([...book.shelf.plans.values()]).includes(`"${key}"`))!
+    expect(shelf().remove(table, id, 'it')).toBe(false)
+    expect(book.shelf[table].has(id)).toBe(true)
+  })
+
+  it.each([
+    ['machines', 'machineId'], ['needles', 'needleId'], ['feet', 'footId'], ['cloths', 'clothId'], ['threads', 'bobbinId'],
+  ] as const)('takes it off the machine too: %s', (table, field) => {
+    const bench = useBenchStore()
+    for (const plan of book.shelf.plans.keys()) book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    const id = demoId(table)
+    bench.update('Choose', { [field]: id })
+    expect(shelf().remove(table, id, 'it')).toBe(true)
+    expect(bench.setup[field]).toBeNull()
+    book.undo()
+    expect(bench.setup[field]).toBe(id)
+  })
+
+  it('leaves the other spools on when one thread goes', () => {
+    const bench = useBenchStore()
+    for (const plan of book.shelf.plans.keys()) book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    const [a, b] = [...book.shelf.threads.keys()]
+    bench.update('Choose', { threadIds: { left: a!, middle: null, right: b! }, bobbinId: b! })
+    shelf().remove('threads', a!, 'it')
+    expect(bench.setup).toMatchObject({ threadIds: { left: null, right: b }, bobbinId: b })
+  })
+})
