@@ -23,7 +23,7 @@ export default defineNuxtConfig({
   runtimeConfig: { public: { demo: false } },
   sourcemap: false,
   // One server, one build, no prerendered pages: nothing to ask a manifest or a payload for.
-  experimental: { appManifest: false, payloadExtraction: false, emitRouteChunkError: false },
+  experimental: { appManifest: false, payloadExtraction: false, emitRouteChunkError: false, checkOutdatedBuildInterval: false },
   compatibilityDate: '2026-11-01',
   // Untyped: a module brings the types of a newer server than the one that is installed.
   nitro: { compressPublicAssets: { gzip: true, brotli: false } } as object,
@@ -43,6 +43,10 @@ export default defineNuxtConfig({
   },
   telemetry: false,
   hooks: {
+    // What the first view does not need must not be fetched before it stands; the layout preloads the rest later.
+    'build:manifest': (manifest) => {
+      for (const file of Object.values(manifest)) file.prefetch = false
+    },
     // Without server rendering this version of the development server still looks for a server entry.
     'vite:extendConfig': (config, { isClient }) => {
       if (isClient && process.env.NODE_ENV === 'development') {
@@ -51,5 +55,6 @@ export default defineNuxtConfig({
     },
   },
   eslint: { config: { stylistic: true } },
-  icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
+  // Without a server to ask, and with one collection only: every icon looks its name up among all that are named here.
+  icon: { provider: 'none', fallbackToApi: false, serverBundle: { collections: ['lucide'] }, clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
 })

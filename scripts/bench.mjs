@@ -77,7 +77,18 @@ const OPEN_LIST = `
   const look = () => document.querySelector('li.plan') ? requestAnimationFrame(() => { window.openedMs = performance.now() - start }) : requestAnimationFrame(look)
   look()`
 
-let scripts, showMs, still, drag
+/** CPU time since start-up, and how much of it the host gave to others: what is measured meanwhile is that much too slow. */
+const cpuTimes = () => {
+  const times = readFileSync('/proc/stat', 'utf8').split('\n')[0].split(/\s+/).slice(1).map(Number)
+  return { all: times.reduce((sum, time) => sum + time, 0), stolen: times[7] }
+}
+const middle = (values, by) => [...values].sort((a, b) => by(a) - by(b))[Math.floor(values.length / 2)]
+const DRAGS = 3
+const OPENINGS = 7
+
+const before = cpuTimes()
+let scripts, showMs, still
+const drags = []
 const lists = []
 try {
   // The first visit loads the demo and fills the cache; what counts is a visit with data, nothing cached.
@@ -90,10 +101,10 @@ try {
   // Idle prefetching of other views is over by then.
   await driver.sleep(5000)
   still = await driver.executeAsyncScript(DRAG, false)
-  drag = await driver.executeAsyncScript(DRAG, true)
+  for (let times = 0; times < DRAGS; times++) drags.push(await driver.executeAsyncScript(DRAG, true))
   await driver.executeAsyncScript(SEED)
   await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false })
-  for (let times = 0; times < 5; times++) {
+  for (let times = 0; times < OPENINGS; times++) {
     await driver.get(address)
     await shown('svg.plate')
     await driver.sleep(5000)
@@ -109,7 +120,10 @@ finally {
 
 const scriptKB = [...scripts.values()].reduce((sum, kB) => sum + kB, 0)
 
-const listMs = [...lists].sort((a, b) => a - b)[2]
+const after = cpuTimes()
+const stolenShare = (after.stolen - before.stolen) / (after.all - before.all)
+const drag = middle(drags, ({ longest }) => longest)
+const listMs = middle(lists, value => value)
 const us = value => `${(1000 * value).toFixed(1)} µs`
 const ms = value => `${value.toFixed(1)} ms`
 const row = (what, measured, budget, ratio) => `| ${what} | ${measured} | ${budget} | ${ratio} |`
@@ -127,13 +141,13 @@ ${row('Verdict with safe width, 200 drops (median)', us(verdict), '0.2 ms', `${r
 ${row('Clearance at every drop, 200 drops (median)', us(median('clearance at every drop')), 'none', 'none')}
 ${row('Right side, under side and build-up, 100 mm satin, two needles, raster 0.1 mm (median)', ms(sewn), '50 ms', ratio(sewn, 50))}
 ${row('Length that cures muddy satin (median)', ms(median('the length that cures it')), 'none', 'none')}
-${row('Dragging the width for 5 s: longest main-thread task', `${drag.longest === 0 ? 'none over 50 ms' : `${ms(drag.longest)}, ${drag.count} over 50 ms`}; longest gap between frames ${ms(drag.worst)}, with hands off ${ms(still.worst)}`, '50 ms', drag.longest === 0 ? 'under it' : ratio(drag.longest, 50))}
+${row(`Dragging the width for 5 s: longest main-thread task (median of ${DRAGS} recordings)`, `${drag.longest === 0 ? 'none over 50 ms' : `${ms(drag.longest)}, ${drag.count} over 50 ms`}; longest gap between frames ${ms(drag.worst)}, with hands off ${ms(still.worst)}`, '50 ms', drag.longest === 0 ? 'under it' : ratio(drag.longest, 50))}
 ${row(`Dragging: frames in which dial or plate view lagged, of ${drag.frames}`, String(drag.lag), '0', 'none')}
 ${row('Script for the first screen, gzip', `${scriptKB.toFixed(0)} kB in ${scripts.size} files`, '250 kB', ratio(scriptKB, 250))}
 ${row('First screen shown, nothing cached', ms(showMs), '1500 ms', ratio(showMs, 1500))}
-${row('List of 5,000 kept plans opens (median of 5)', `${ms(listMs)} (${lists.map(value => value.toFixed(0)).join(', ')})`, '200 ms', ratio(listMs, 200))}
+${row(`List of 5,000 kept plans opens (median of ${OPENINGS})`, `${ms(listMs)} (${lists.map(value => value.toFixed(0)).join(', ')})`, '200 ms', ratio(listMs, 200))}
 
-Hands off is the same recording without dragging: what this machine itself takes away. The satin is measured in Node.js on the code that runs in the worker; handing the result over is not in it.
+While the browser was measured the host gave ${(100 * stolenShare).toFixed(0)} % of this machine's time to others. Hands off is the same recording without dragging: what this machine itself takes away. The satin is measured in Node.js on the code that runs in the worker; handing the result over is not in it.
 `
 writeFileSync(join(root, 'docs/benchmarks.md'), text)
 say(`Wrote docs/benchmarks.md\n\n${text}`)

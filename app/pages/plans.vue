@@ -16,8 +16,9 @@ const toast = useToast()
 
 const ROW_PX = 84
 const search = ref('')
-// Dates in one form sort as plain text, and much faster than by locale.
-const newest = computed(() => [...book.shelf.plans.values()].sort((a, b) => (a.keptAt < b.keptAt ? 1 : a.keptAt > b.keptAt ? -1 : 0)))
+// By moments as numbers: right whatever the time zone, and much faster than as text.
+const newest = computed(() => [...book.shelf.plans.values()]
+  .map(plan => ({ plan, at: Date.parse(plan.keptAt) })).sort((a, b) => b.at - a.at).map(({ plan }) => plan))
 /** Twin and double are the same needle: search finds both. */
 const found = computed(() => {
   const words = search.value.toLowerCase().replace(/\bdouble\b/g, 'twin').split(/\s+/).filter(Boolean)

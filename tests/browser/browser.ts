@@ -51,29 +51,47 @@ const ELEMENTS: Record<string, string> = {
   status: '[role="status"], output', alert: '[role="alert"]', img: '[role="img"]', slider: 'input[type="range"]', radio: 'input[type="radio"]', dialog: '[role="dialog"]', row: 'tr', combobox: '[role="combobox"]', option: '[role="option"]', list: 'ul', form: 'form',
 }
 
-/** All shown elements with this role whose accessible name matches. */
+/** Shown elements that may have the name, in one go: asking the browser for every element's name takes seconds. */
+const LIKELY = `
+  const [root, css, text, pattern] = arguments
+  const bare = name => (name ?? '').replace(/\\s+/g, '')
+  const test = name => text === null ? new RegExp(pattern.source, pattern.flags).test((name ?? '').replace(/\\s+/g, ' ').trim()) : bare(name) === bare(text)
+  const named = e => [
+    e.getAttribute('aria-label'), ...(e.getAttribute('aria-labelledby') ?? '').split(' ').map(id => document.getElementById(id)?.textContent),
+    ...[...e.labels ?? []].map(label => label.innerText), e.innerText, e.textContent, e.getAttribute('placeholder'),
+  ]
+  return [...(root ?? document).querySelectorAll(css)].filter(e => e.checkVisibility({ visibilityProperty: true }) && named(e).some(test))`
+
+/** All shown elements with this role whose accessible name matches; a page that redraws meanwhile is read again. */
 export async function allByRole(driver: WebDriver, { role, name, within }: Named): Promise<WebElement[]> {
   const css = ELEMENTS[role]
   if (!css) throw new Error(`No selector for role ${role}`)
-  const found: WebElement[] = []
-  for (const element of await (within ?? driver).findElements(By.css(css))) {
-    const its = (await element.getAccessibleName()).trim()
-    if ((typeof name === 'string' ? its === name : name.test(its)) && await element.isDisplayed()) found.push(element)
-  }
-  return found
+  const [text, pattern] = typeof name === 'string' ? [name, null] : [null, { source: name.source, flags: name.flags }]
+  return fresh(async () => {
+    const found: WebElement[] = []
+    for (const element of await driver.executeScript<WebElement[]>(LIKELY, within ?? null, css, text, pattern)) {
+      const its = (await element.getAccessibleName()).trim()
+      if (typeof name === 'string' ? its === name : name.test(its)) found.push(element)
+    }
+    return found
+  })
 }
 
-/** Waits for the element with this role and name; a page that redraws meanwhile is read again. */
-export async function byRole(driver: WebDriver, role: string, name: string | RegExp, within?: WebElement): Promise<WebElement> {
-  return driver.wait(async () => {
+/** Reads again when the page was redrawn in the middle of reading. */
+async function fresh<T>(read: () => Promise<T>): Promise<T> {
+  for (let tries = 1; ; tries++) {
     try {
-      return (await allByRole(driver, { role, name, within }))[0]
+      return await read()
     }
     catch (problem) {
-      if (problem instanceof error.StaleElementReferenceError) return undefined
-      throw problem
+      if (!(problem instanceof error.StaleElementReferenceError) || tries === 20) throw problem
     }
-  }, PATIENCE_MS, `no ${role} named ${name}`) as Promise<WebElement>
+  }
+}
+
+/** Waits for the element with this role and name. */
+export async function byRole(driver: WebDriver, role: string, name: string | RegExp, within?: WebElement): Promise<WebElement> {
+  return driver.wait(async () => (await allByRole(driver, { role, name, within }))[0], PATIENCE_MS, `no ${role} named ${name}`) as Promise<WebElement>
 }
 
 export async function press(driver: WebDriver, role: string, name: string | RegExp): Promise<void> {

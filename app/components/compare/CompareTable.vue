@@ -51,8 +51,9 @@ function columns(row: CompareRow): string {
 <style scoped>
 .table { width: 100%; border-collapse: collapse; }
 caption { text-align: left; font-size: 18px; padding-bottom: 4px; }
+tbody th .hint { display: block; font-weight: 450; }
 .by { display: inline-block; width: 4.2em; text-align: left; font-weight: 450; }
-th, td { padding: 0 6px; text-align: left; border-bottom: 1px solid var(--line); height: 40px; white-space: nowrap; }
+th, td { padding: 0 6px; text-align: left; border-bottom: 1px solid var(--line); height: 46px; white-space: nowrap; }
 thead th { font-size: 14px; color: var(--mute); font-weight: 600; height: 30px; }
 .num { text-align: right; }
 .strong { font-weight: 700; font-size: 17px; }

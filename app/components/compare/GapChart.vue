@@ -34,5 +34,5 @@ const option = computed(() => {
 </template>
 
 <style scoped>
-.chart { height: 310px; width: 100%; }
+.chart { height: 262px; width: 100%; }
 </style>

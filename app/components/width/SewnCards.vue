@@ -9,6 +9,8 @@ import { download } from '~/utils/download'
 const { rightTallPx, underTallPx } = defineProps<{ rightTallPx: number, underTallPx: number }>()
 const SEAM_MM = 40
 const SCREEN_MM_PER_PX = 25.4 / 96
+/** Less than this between the columns does not show, in mm: under a thread's thickness. */
+const EDGE_TO_EDGE_MM = 0.05
 const NEEDLE_INKS = ['#2b4c7e', '#b57e12', '#6a4b33']
 
 const book = useBookStore()
@@ -46,6 +48,7 @@ const drawUnder = computed(() => {
 const columns = computed(() => {
   const overlap = bench.result?.overlapMm
   if (overlap == null || !bench.result) return 'One row, one thread.'
+  if (Math.abs(overlap) < EDGE_TO_EDGE_MM) return `The rows meet edge to edge, ${length(bench.result.spanMm)} wide in all.`
   if (overlap < 0) return `A clear lane of ${length(-overlap)} between the rows.`
   const share = Math.round(100 * (bench.result.interlacedShare ?? 0))
   return `Rows overlap ${length(overlap)}, ${share} % interlaced, ${length(bench.result.spanMm)} wide in all.`
@@ -85,10 +88,11 @@ const rightLabel = computed(() => mode.value === 'thread'
         <button type="button" class="export" aria-label="Save the right side as SVG at true size" @click="exportSvg">SVG</button>
       </div>
       <p v-if="mode === 'layers'" class="legend hint">
+        Layers
         <span
           v-for="(ink, layers) in LAYER_INKS"
           :key="ink"
-        ><i :style="{ background: ink }" />{{ layers }}{{ layers === LAYER_INKS.length - 1 ? '+' : '' }}</span> layers
+        ><i :style="{ background: ink }" />{{ layers }}{{ layers === LAYER_INKS.length - 1 ? '+' : '' }}</span>
       </p>
       <p v-if="problem" class="hint strikes-ink" role="alert">{{ problem }}</p>
       <p class="note">{{ columns }}</p>

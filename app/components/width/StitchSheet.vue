@@ -49,8 +49,12 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
               @click="() => { remove('stitches', stitch.id, stitch.name) }"
             />
           </li>
+          <li class="cell">
+            <button type="button" class="stitch own" @click="drawing = true">
+              <UIcon name="i-lucide-plus" /> <b>A stitch of my own</b>
+            </button>
+          </li>
         </ul>
-        <UButton icon="i-lucide-plus" variant="outline" label="A stitch of my own" class="mt-3" @click="() => { drawing = true }" />
       </template>
     </template>
   </UModal>
@@ -59,9 +63,10 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
 <style scoped>
 .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(215px, 1fr)); gap: 6px; }
 .cell { display: flex; align-items: center; }
-.stitch { flex: 1; display: flex; align-items: center; gap: 10px; min-height: 78px; padding: 6px 10px; text-align: left; border: 1.5px solid var(--line); border-radius: 10px; background: var(--cloth); cursor: pointer; line-height: 1.2; }
+.stitch { flex: 1; display: flex; align-items: center; gap: 10px; min-height: 76px; padding: 6px 10px; text-align: left; border: 1.5px solid var(--line); border-radius: 10px; background: var(--cloth); cursor: pointer; line-height: 1.2; }
+.own { justify-content: center; border-style: dashed; border-color: var(--line-strong); color: var(--mulberry); }
 .stitch:hover { border-color: var(--mulberry); }
 .stitch[aria-pressed="true"] { border-color: var(--mulberry); box-shadow: 0 0 0 1.5px var(--mulberry); }
-.picture { flex: none; width: 46px; height: 66px; color: var(--woad); background: var(--paper); border-radius: 6px; padding: 2px; }
+.picture { flex: none; width: 46px; height: 64px; color: var(--woad); background: var(--paper); border-radius: 6px; padding: 2px; }
 .stitch .hint { display: block; }
 </style>
