@@ -9,7 +9,7 @@ const npm = (...names) => `node_modules/(${names.map(name => name.replaceAll('/'
 
 module.exports = {
   forbidden: [
-    layer('core', []),
+    layer('core', [npm('culori', '@types/culori')]),
     layer('shared', ['^core/', npm('zod')]),
     layer('db', ['^core/', '^shared/', npm('dexie', 'zod')]),
     layer('workers', ['^core/', '^shared/', npm('comlink')]),

@@ -6,8 +6,10 @@
  * - `no-drops`: a stitch without a needle drop.
  * - `bad-repeat`: a stitch whose repeat does not move the cloth forward.
  * - `bad-raster`: a raster that is empty or too large to hold; `details.cells`.
+ * - `bad-colour`: text that is not a colour.
+ * - `too-many`: more candidates or jobs than can be searched exactly; `details.most`.
  */
-export type CoreErrorCode = 'non-finite' | 'out-of-range' | 'no-drops' | 'bad-repeat' | 'bad-raster'
+export type CoreErrorCode = 'non-finite' | 'out-of-range' | 'no-drops' | 'bad-repeat' | 'bad-raster' | 'bad-colour' | 'too-many'
 
 export interface CoreErrorData {
   readonly code: CoreErrorCode

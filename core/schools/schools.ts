@@ -3,6 +3,9 @@ import type { Construction, Needle, TripleGapReading } from '#core/needle'
 export type MarginSchool = 'bare' | 'careful' | 'roomy' | 'own'
 export type TripleGapSchool = TripleGapReading
 export type WideGapSchool = 'straight-only' | 'arithmetic'
+export type HeavyBobbinSchool = 'same' | 'ordinary'
+export type PearlTensionSchool = 'home' | 'plus-one'
+export type CutterSchool = 'never' | 'allowed'
 
 /** Which way of working is followed where sewists disagree. */
 export interface Schools {
@@ -11,6 +14,9 @@ export interface Schools {
   readonly ownMarginMm: number
   readonly tripleGap: TripleGapSchool
   readonly wideGap: WideGapSchool
+  readonly heavyBobbin: HeavyBobbinSchool
+  readonly pearlTension: PearlTensionSchool
+  readonly cutter: CutterSchool
 }
 
 export interface SchoolChoice<Id extends string> {
@@ -34,7 +40,7 @@ export const TRIPLE_GAP_SCHOOLS: readonly SchoolChoice<TripleGapSchool>[] = [
 ]
 
 /** From this gap up the straight-only school sews no swing, in mm. Source: common practice. */
-const WIDE_GAP_MM = 5
+export const WIDE_GAP_MM = 5
 
 /** Source: common practice: a wide twin is sewn straight only. */
 export const WIDE_GAP_SCHOOLS: readonly SchoolChoice<WideGapSchool>[] = [
@@ -42,11 +48,32 @@ export const WIDE_GAP_SCHOOLS: readonly SchoolChoice<WideGapSchool>[] = [
   { id: 'arithmetic', name: 'By arithmetic alone', why: 'Whatever clears may swing, however little it is.' },
 ]
 
+/** What goes on the bobbin under heavy topstitch thread. */
+export const HEAVY_BOBBIN_SCHOOLS: readonly SchoolChoice<HeavyBobbinSchool>[] = [
+  { id: 'ordinary', name: 'Ordinary 50 wt', why: 'The seam stays flat and the tension is easy to find.' },
+  { id: 'same', name: 'The same heavy thread', why: 'Both sides look alike, where both are seen.' },
+]
+
+/** Where pearl cotton starts on the dial. */
+export const PEARL_TENSION_SCHOOLS: readonly SchoolChoice<PearlTensionSchool>[] = [
+  { id: 'home', name: 'Home', why: 'The thread lies on top and nothing else shows.' },
+  { id: 'plus-one', name: 'Home and one', why: 'A hair of bobbin comes up and ties each stitch down.' },
+]
+
+/** Whether the machine's thread cutter may be used with a twin. With heavy thread it is always off. */
+export const CUTTER_SCHOOLS: readonly SchoolChoice<CutterSchool>[] = [
+  { id: 'never', name: 'Never with a twin', why: 'Two tails jam where one was meant to go.' },
+  { id: 'allowed', name: 'Allowed with a twin', why: 'Some machines cut two tails well: the manual says which.' },
+]
+
 export const DEFAULT_SCHOOLS = {
   margin: 'careful',
   ownMarginMm: 0.75,
   tripleGap: 'neighbour',
   wideGap: 'straight-only',
+  heavyBobbin: 'ordinary',
+  pearlTension: 'home',
+  cutter: 'never',
 } as const satisfies Schools
 
 /**

@@ -1,11 +1,13 @@
 import { requireInRange } from '#core/errors'
-import { THREAD_KINDS, type ThreadKind } from './kinds'
+import { TEX_LIMITS } from './count'
+import { type Fibre, FIBRE_DENSITIES, THREAD_KINDS, type ThreadKind } from './kinds'
 
 /**
  * Diameter of a round thread from its linear density: d = √(4·Tex / (π·1000·ρ)), ρ = packing × fibre density.
  *
- * @param tex - linear density in tex (g per 1000 m), more than 0.
- * @param kind - sets fibre density and packing.
+ * @param tex - linear density in tex (g per 1000 m).
+ * @param fibre - sets the density.
+ * @param packing - share of the cross-section that is fibre, 0.1 to 1: about 0.6 spun and plied, 0.5 pearl, 1 monofilament.
  * @returns The diameter in mm.
  * @throws {CoreError} `non-finite`, `out-of-range`.
  *
@@ -13,12 +15,18 @@ import { THREAD_KINDS, type ThreadKind } from './kinds'
  * structure, J. Textile Inst. 28 (1937) T45 (from memory).
  *
  * @example
- * threadDiameterMm(25, 'cotton') // 0.187
+ * roundDiameterMm(25, 'cotton', 0.6) // 0.187
  */
+export function roundDiameterMm(tex: number, fibre: Fibre, packing: number): number {
+  requireInRange(tex, 'tex', TEX_LIMITS.min, TEX_LIMITS.max)
+  requireInRange(packing, 'packing', 0.1, 1)
+  return Math.sqrt((4 * tex) / (Math.PI * 1000 * FIBRE_DENSITIES[fibre] * packing))
+}
+
+/** {@link roundDiameterMm} with the fibre and packing usual for a kind of thread. */
 export function threadDiameterMm(tex: number, kind: ThreadKind): number {
-  requireInRange(tex, 'tex', 0.1, 5000)
-  const { fibreDensity, packing } = THREAD_KINDS[kind]
-  return Math.sqrt((4 * tex) / (Math.PI * 1000 * fibreDensity * packing))
+  const { fibre, packing } = THREAD_KINDS[kind]
+  return roundDiameterMm(tex, fibre, packing)
 }
 
 /** Drawn for a thread about which nothing is known, in mm: a guess, and said to be one. */

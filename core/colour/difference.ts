@@ -1,0 +1,46 @@
+import { differenceCiede2000, modeLab65, modeLrgb, modeRgb, modeXyz65, parseHex, useMode } from 'culori/fn'
+import { CoreError } from '#core/errors'
+
+// A bundle with nothing but what this needs: each colour space is registered by itself.
+useMode(modeRgb)
+useMode(modeLrgb)
+useMode(modeXyz65)
+useMode(modeLab65)
+const ciede2000 = differenceCiede2000()
+
+/** A colour as the published pairs give it: CIE L*a*b*, D65. */
+export interface Lab {
+  readonly l: number
+  readonly a: number
+  readonly b: number
+}
+
+/** Below this two threads look alike side by side; up to {@link NEAR_DELTA_E} they look related. Common practice. */
+export const MATCH_DELTA_E = 2
+export const NEAR_DELTA_E = 6
+
+/**
+ * Colour difference ΔE₀₀ of two thread colours.
+ *
+ * @param hexA - `#rrggbb`.
+ * @param hexB - `#rrggbb`.
+ * @returns 0 for the same colour; about 1 is just noticeable.
+ * @throws {CoreError} `bad-colour` when one is not such a colour.
+ *
+ * Source: CIEDE2000 as in Sharma, Wu, Dalal 2005, by the culori package.
+ */
+export function colourDifference(hexA: string, hexB: string): number {
+  const [a, b] = [parseHex(hexA), parseHex(hexB)]
+  if (!a || !b) throw new CoreError('bad-colour', `${a ? hexB : hexA} is not a colour such as #2b4c7e`, { field: 'hex' })
+  return ciede2000(a, b)
+}
+
+/** {@link colourDifference} of two colours in L*a*b*. */
+export function labDifference(a: Lab, b: Lab): number {
+  return ciede2000({ mode: 'lab65', ...a }, { mode: 'lab65', ...b })
+}
+
+/** The colour a thread is matched by: its longest run. */
+export function leadingColour(colours: readonly { readonly hex: string, readonly runMm: number }[]): string | null {
+  return colours.reduce<{ hex: string, runMm: number } | null>((longest, next) => (longest && longest.runMm >= next.runMm ? longest : next), null)?.hex ?? null
+}

@@ -1,0 +1,1 @@
+export { colourDifference, labDifference, leadingColour, MATCH_DELTA_E, NEAR_DELTA_E, type Lab } from './difference'

@@ -1,0 +1,83 @@
+import type { Construction, NeedleType } from '#core/needle'
+import type { ClothFacts, Goal, NeedleWear, Technique, TensionDial, ThreadFacts } from '#core/pairing'
+import type { CutterSchool } from '#core/schools'
+
+export const SUPPLY_PLACES = ['spool pin', 'second pin', 'winder pin', 'stand', 'cup'] as const
+export type SupplyPlace = (typeof SUPPLY_PLACES)[number]
+export const DRAWS = ['over the end', 'rolling off'] as const
+export type Draw = (typeof DRAWS)[number]
+
+/** How one thread comes off its spool; null: not said. */
+export interface Supply {
+  readonly place: SupplyPlace | null
+  readonly draw: Draw | null
+}
+
+export const STABILIZER_KINDS = ['tear-away', 'cut-away', 'wash-away', 'fusible', 'interfacing'] as const
+export type StabilizerKind = (typeof STABILIZER_KINDS)[number]
+
+export type Blade = 'left' | 'middle' | 'right'
+
+/** A thread on its way to a blade. */
+export interface ThreadedBlade {
+  readonly blade: Blade
+  readonly thread: ThreadFacts
+  readonly supply: Supply
+}
+
+/** The whole setup as the conflict rules see it; what is not known is null and raises nothing. */
+export interface ConflictInput {
+  readonly needle: {
+    readonly construction: Construction
+    readonly gapMm: number
+    readonly sizeNm: number
+    readonly type: NeedleType
+    readonly wear: NeedleWear
+    /** What it has sewn since it was new. */
+    readonly seen: { readonly metallic: boolean, readonly fusible: boolean, readonly pearl: boolean }
+  } | null
+  readonly foot: { readonly singleHole: boolean, readonly grooved: boolean } | null
+  readonly plate: { readonly singleHole: boolean }
+  readonly stitch: {
+    readonly swings: boolean
+    /** Width over the stitch length: 5 and up lies like satin. */
+    readonly dense: boolean
+    readonly lengthMm: number
+  } | null
+  readonly threads: readonly ThreadedBlade[]
+  readonly bobbin: ThreadFacts | null
+  readonly cloth: ClothFacts
+  readonly technique: Technique
+  readonly goal: Goal
+  readonly washed: boolean
+  readonly stabilizer: StabilizerKind | null
+  readonly tension: number | null
+  readonly dial: TensionDial | null
+  readonly threader: boolean
+  readonly cutter: boolean
+  /** Both threads between the same two tension discs; null: not said. */
+  readonly sharedDiscs: boolean | null
+  readonly cutterSchool: CutterSchool
+}
+
+export type Severity = 'stop' | 'warn' | 'note'
+
+/** One press that takes a conflict away: what to change in the setup. */
+export type Mend
+  = | { readonly kind: 'plate', readonly label: string }
+    | { readonly kind: 'foot', readonly label: string }
+    | { readonly kind: 'threader-off' | 'cutter-off' | 'split-discs', readonly label: string }
+    | { readonly kind: 'supply', readonly label: string, readonly blade: Blade, readonly supply: Partial<Supply> }
+    | { readonly kind: 'tension', readonly label: string, readonly dial: number }
+    | { readonly kind: 'length', readonly label: string, readonly lengthMm: number }
+    | { readonly kind: 'stabilizer', readonly label: string, readonly stabilizer: StabilizerKind }
+
+export interface Conflict {
+  readonly code: string
+  readonly severity: Severity
+  /** What is wrong and what to do. */
+  readonly message: string
+  readonly why: string
+  /** null where there is no single right change. */
+  readonly mend: Mend | null
+}

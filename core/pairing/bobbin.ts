@@ -1,0 +1,98 @@
+import { colourDifference, MATCH_DELTA_E, NEAR_DELTA_E } from '#core/colour'
+import type { HeavyBobbinSchool } from '#core/schools'
+import { threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
+
+export type BobbinChoice = 'same' | 'fine' | 'cotton-50' | 'matched-fine' | 'thick'
+
+export interface BobbinThread extends ThreadFacts {
+  readonly id: string
+  /** `#rrggbb`; null: not known. */
+  readonly hex: string | null
+}
+
+export interface BobbinInput {
+  /** The thread that asks most of the bobbin; see `leadingThread`. */
+  readonly top: ThreadFacts & { readonly hex: string | null }
+  /** Side to side: the under thread shows at the edges of the swing. */
+  readonly swings: boolean
+  readonly school: HeavyBobbinSchool
+}
+
+export interface BobbinAdvice {
+  readonly mode: 'normal' | 'bobbin work'
+  /** What to wind, best first, each with its reason. */
+  readonly choices: readonly { readonly choice: BobbinChoice, readonly what: string, readonly why: string }[]
+  /** What changes when the thick thread goes on the bobbin; empty otherwise. */
+  readonly steps: readonly string[]
+}
+
+const WHAT: Readonly<Record<BobbinChoice, string>> = {
+  'same': 'the same thread', 'fine': 'fine bobbin thread, about 80 wt', 'cotton-50': '50 wt cotton, colour-matched',
+  'matched-fine': 'fine thread matched in colour', 'thick': 'the thick thread itself',
+}
+
+/** What to wind on the bobbin under a thread, best first. Source: common practice; where it disagrees, the school decides. */
+export function bobbinAdvice({ top, swings, school }: BobbinInput): BobbinAdvice {
+  const threadClass = threadClassOf(top)
+  const choices = orderFor(threadClass, swings, school).map(([choice, why]) => ({ choice, what: WHAT[choice], why }))
+  if (threadClass !== 'thick') return { mode: 'normal', choices, steps: [] }
+  return {
+    mode: 'bobbin work', choices,
+    steps: [
+      'Sew wrong side up: the pattern comes out mirrored.',
+      'Bypass the bobbin tension, or loosen a second case kept for it.',
+      'Bring the thick thread up first and hold it.',
+      'Top tension home, a top thread that matches, medium speed, no automatic cutter.',
+    ],
+  }
+}
+
+function orderFor(threadClass: ThreadClass, swings: boolean, school: HeavyBobbinSchool): [BobbinChoice, string][] {
+  switch (threadClass) {
+    case 'thick': return [['thick', 'it is too bulky for a needle, so it is sewn from below']]
+    case 'heavy': return school === 'same'
+      ? [['same', 'your school: both sides look alike'], ['cotton-50', 'thinner, and the seam stays flat']]
+      : [['cotton-50', 'your school: the seam stays flat and the tension is easy'], ['matched-fine', 'finer still'], ['same', 'both sides look alike']]
+    case 'pearl': return [['cotton-50', 'pearl on top only: 50 wt holds it without bulk']]
+    case 'fine': return [['fine', 'nothing under it may be thicker'], ['same', 'both sides look alike']]
+    case 'monofilament': return [['matched-fine', 'fine cotton holds what would slip'], ['cotton-50', 'when there is no finer one']]
+    case 'metallic': case 'film': return [['fine', 'little pull from below spares the thread'], ['cotton-50', 'ordinary thread does too']]
+    case 'embroidery': return swings
+      ? [['same', 'whatever shows at the edges has the right colour'], ['fine', 'less bulk under a dense stitch'], ['matched-fine', 'a compromise of both']]
+      : [['fine', 'less bulk'], ['same', 'both sides look alike']]
+    case 'all-purpose': return [['same', 'balanced on both sides'], ['cotton-50', 'ordinary thread']]
+  }
+}
+
+export interface RankedBobbin {
+  readonly id: string
+  readonly choice: BobbinChoice
+  /** ΔE₀₀ to the top thread; null when a colour is not known. */
+  readonly deltaE: number | null
+  readonly look: 'matches' | 'near' | 'shows' | 'colour not known'
+  readonly why: string
+}
+
+/** Owned threads that fit one of the choices: in the order of the choices, nearest colour first. */
+export function rankBobbins(input: BobbinInput, topId: string | null, owned: readonly BobbinThread[]): RankedBobbin[] {
+  const { choices } = bobbinAdvice(input)
+  return owned.flatMap((thread): (RankedBobbin & { order: number })[] => {
+    const order = choices.findIndex(({ choice }) => serves(choice, thread, topId))
+    if (order < 0) return []
+    const { choice, why } = choices[order]!
+    const deltaE = input.top.hex && thread.hex ? colourDifference(input.top.hex, thread.hex) : null
+    const look = deltaE === null ? 'colour not known' : deltaE <= MATCH_DELTA_E ? 'matches' : deltaE <= NEAR_DELTA_E ? 'near' : 'shows'
+    return [{ id: thread.id, choice, deltaE, look, why, order }]
+  })
+    .sort((a, b) => a.order - b.order || (a.deltaE ?? Infinity) - (b.deltaE ?? Infinity))
+    .map(({ id, choice, deltaE, look, why }) => ({ id, choice, deltaE, look, why }))
+}
+
+function serves(choice: BobbinChoice, thread: BobbinThread, topId: string | null): boolean {
+  const threadClass = threadClassOf(thread)
+  switch (choice) {
+    case 'same': case 'thick': return thread.id === topId
+    case 'fine': case 'matched-fine': return threadClass === 'fine'
+    case 'cotton-50': return threadClass === 'all-purpose'
+  }
+}

@@ -1,0 +1,126 @@
+import { requireInRange } from '#core/errors'
+import { type Construction, needleSizeLabel } from '#core/needle'
+import { ASSORTMENT, type TypedNeedle } from './assortment'
+import { type ClothFacts, clothReasons } from './cloth'
+import type { Fit } from './eye'
+import { fitThread, type ThreadFit } from './fit'
+import { PRACTICE } from './practice'
+import { threadClassOf, type ThreadFacts } from './threadClass'
+
+/** How worn a needle is; what is not known counts as fresh. */
+export interface NeedleWear {
+  readonly state: 'good' | 'bent'
+  readonly hoursSewn: number | null
+}
+export interface Candidate extends TypedNeedle {
+  readonly id: string
+  readonly wear: NeedleWear
+}
+
+export interface PairingInput {
+  /** One a blade, left to right; a blade without a thread of its own shares the last. */
+  readonly threads: readonly ThreadFacts[]
+  readonly cloth: ClothFacts
+  readonly construction: Construction
+  /** Only this gap, in mm; null: any. */
+  readonly gapMm: number | null
+}
+
+export interface RankedNeedle {
+  readonly needle: Candidate
+  readonly verdict: Fit
+  /** 0 to 100; 0 when refused. */
+  readonly score: number
+  /** The fit of the thread that decides: the one that sits worst. */
+  readonly fit: ThreadFit
+  /** Each thread's own fit, left to right. */
+  readonly fits: readonly ThreadFit[]
+  readonly reasons: readonly string[]
+}
+
+/** Change after about this many hours of sewing. Common practice; sooner after metallic. */
+export const NEEDLE_LIFE_HOURS = 8
+const SAME_GAP_MM = 0.05
+const WORST_FIRST: readonly Fit[] = ['refuse', 'tight', 'loose', 'good']
+const BASE_SCORE: Readonly<Record<Fit, number>> = { good: 70, tight: 45, loose: 40, refuse: 0 }
+const RANK_BONUS = [0, 8, 15] as const
+const MIDDLE_FILL = 0.5
+const FILL_WEIGHT = 30
+const WORN_COST = 15
+
+/**
+ * Needles of the wanted construction and gap, best first. With two different threads the one that sits worse
+ * decides; a bent needle is refused whatever its eye.
+ *
+ * @param input - at least one thread.
+ * @param needles - what to choose from.
+ * @returns All that have the construction and gap, refused ones last.
+ * @throws {CoreError} as `fitThread`; `out-of-range` without a thread.
+ */
+export function rankNeedles(input: PairingInput, needles: readonly Candidate[]): RankedNeedle[] {
+  requireInRange(input.threads.length, 'threads', 1, 3)
+  const threads = [...new Set(input.threads)]
+  return needles
+    .filter(({ construction, gapMm }) => construction === input.construction && (input.gapMm === null || Math.abs(gapMm - input.gapMm) < SAME_GAP_MM))
+    .map(needle => rankOne(needle, threads, input.threads, input.cloth))
+    .sort((a, b) => b.score - a.score || a.needle.sizeNm - b.needle.sizeNm || a.needle.gapMm - b.needle.gapMm)
+}
+
+function rankOne(needle: Candidate, threads: readonly ThreadFacts[], perBlade: readonly ThreadFacts[], cloth: ClothFacts): RankedNeedle {
+  const fitOf = new Map(threads.map(thread => [thread, fitThread(thread, needle.type, needle.sizeNm)]))
+  const worst = threads.reduce((least, next) => (badness(fitOf.get(next)!) > badness(fitOf.get(least)!) ? next : least))
+  const fit = fitOf.get(worst)!
+  const onCloth = clothReasons(needle, cloth)
+  const bent = needle.wear.state === 'bent'
+  const verdict: Fit = bent ? 'refuse' : fit.fit
+  const worn = needle.wear.hoursSewn !== null && needle.wear.hoursSewn >= NEEDLE_LIFE_HOURS
+  const score = verdict === 'refuse'
+    ? 0
+    : Math.max(1, Math.min(100, Math.round(BASE_SCORE[verdict] + RANK_BONUS[fit.practiceRank ?? 0] + 10
+      - FILL_WEIGHT * Math.min(1, Math.abs(fit.fill - MIDDLE_FILL)) - onCloth.cost - (worn ? WORN_COST : 0))))
+  return {
+    needle, verdict, score, fit,
+    fits: perBlade.map(thread => fitOf.get(thread)!),
+    reasons: [
+      ...(bent ? ['It is bent: into the tin with it.'] : []),
+      ...fitReasons(fit, worst, needle, threads.length > 1),
+      ...onCloth.reasons,
+      ...(worn ? [`It has sewn ${needle.wear.hoursSewn} hours: change it at about ${NEEDLE_LIFE_HOURS}.`] : []),
+    ],
+  }
+}
+
+function badness({ fit, fill }: ThreadFit): number {
+  return 10 * (3 - WORST_FIRST.indexOf(fit)) + Math.min(5, Math.abs(fill - MIDDLE_FILL))
+}
+
+const FIT_WORDS: Readonly<Record<Fit, string>> = {
+  good: 'runs freely in the eye', loose: 'lies loose in the eye: it wanders and the hole shows',
+  tight: 'is tight in the eye: hard to thread, it may fray', refuse: 'does not run through this eye',
+}
+
+function fitReasons(fit: ThreadFit, thread: ThreadFacts, { type, sizeNm }: TypedNeedle, several: boolean): string[] {
+  const share = `${Math.round(100 * fit.fill)} %`
+  const name = several ? `The ${PRACTICE[threadClassOf(thread)].name}` : 'The thread'
+  const source = fit.thickness.source === 'guess' ? ', thickness a guess: weigh a length' : ''
+  const measured = `fills ${share} of the ${type} ${needleSizeLabel(sizeNm)} eye${source}`
+  if (fit.practiceWhy === null) return [`${name} ${measured}: it ${FIT_WORDS[fit.fit]} (eye model).`]
+  const table = `${fit.practiceWhy[0]!.toUpperCase()}${fit.practiceWhy.slice(1)} (practice).`
+  if (fit.practiceFit === fit.eyeFit) return [table, `${name} ${measured}.`]
+  return [table, `${name} ${measured}: the eye model alone would say ${fit.eyeFit}; practice decides.`]
+}
+
+/**
+ * The needle to buy when nothing owned is good: the best of the assortment, at the wanted gap or the nearest one
+ * that exists.
+ *
+ * @returns null when no needle of this construction is good for the thread.
+ */
+export function needleToBuy(input: PairingInput): RankedNeedle | null {
+  const fresh = ASSORTMENT.map((needle, index) => ({ ...needle, id: `assortment-${index}`, wear: { state: 'good', hoursSewn: null } as const }))
+  const good = rankNeedles({ ...input, gapMm: null }, fresh).filter(({ verdict }) => verdict === 'good')
+  const { gapMm } = input
+  if (gapMm === null) return good[0] ?? null
+  const away = ({ needle }: RankedNeedle) => Math.abs(needle.gapMm - gapMm)
+  return good.reduce<RankedNeedle | null>((nearest, next) => (nearest && away(nearest) <= away(next) + SAME_GAP_MM ? nearest : next), null)
+}
