@@ -1,4 +1,6 @@
 import 'fake-indexeddb/auto'
+import { Dexie } from 'dexie'
+import { readFileSync } from 'node:fs'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { readBook, writeBook } from '#db/book'
 import { type BookDatabase, openBookDatabase } from '#db/database'
@@ -38,6 +40,20 @@ describe('the book in the database', () => {
     await database.table('feet').put({ id: 'b' })
     await expect(writeBook(database, writes)).rejects.toThrow('disk full')
     expect(await database.table('machines').count()).toBe(0)
+  })
+
+  it('brings a database of version 1 up to date, and leaves what was damaged as it was', async () => {
+    const { records } = JSON.parse(readFileSync(new URL('../tests/fixtures/backup-1.json', import.meta.url), 'utf8')) as { records: Record<string, object[]> }
+    const name = `test-old-${count}`
+    const old = new Dexie(name)
+    old.version(1).stores(Object.fromEntries(Object.keys(records).map(table => [table, 'id'])))
+    for (const [table, rows] of Object.entries(records)) await old.table(table).bulkPut(rows)
+    await old.table('threads').put({ id: 'broken', name: 7 })
+    old.close()
+    const book = await readBook(openBookDatabase(name))
+    expect(book.unreadable).toMatchObject([{ table: 'threads', raw: { id: 'broken', name: 7 } }])
+    expect(book.records).toHaveLength(Object.values(records).flat().length)
+    expect(book.records.find(({ table }) => table === 'settings')?.record).toMatchObject({ unit: 'inch', schools: { margin: 'roomy', heavyBobbin: 'ordinary' } })
   })
 
   it('reports a damaged row by field and leaves it where it is', async () => {

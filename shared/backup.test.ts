@@ -51,7 +51,7 @@ describe('what is refused', () => {
     ['not-json', '', 'damaged'],
     ['not-ours', '{"format":"other"}', 'not written by'],
     ['not-ours', 'null', 'not written by'],
-    ['newer', changed((raw) => { raw.version = 2 }), 'update the app'],
+    ['newer', changed((raw) => { raw.version = 9 }), 'update the app'],
     ['wrong-version', changed((raw) => { raw.version = '1' }), 'version must be'],
     ['damaged', changed((raw) => { raw.records = { machines: 'none' as unknown as unknown[] } }), 'records'],
     ['too-large', 'x'.repeat(20_000_001), '20 MB'],

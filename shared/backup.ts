@@ -3,9 +3,10 @@ import { momentField } from './fields'
 import { issueLine } from './issues'
 import { type AnyRecord, TABLE_NAMES, TABLE_SCHEMAS, type TableName } from './records'
 import { referencesOf } from './references'
+import { RECORDS_VERSION, upgradeRecord } from './upgrade'
 
 export const BACKUP_FORMAT = 'lacy-spool'
-export const BACKUP_VERSION = 1
+export const BACKUP_VERSION = RECORDS_VERSION
 /** Larger files are refused before they are read, in bytes. */
 export const MOST_BACKUP_BYTES = 20_000_000
 
@@ -73,13 +74,13 @@ export function readBackup(text: string, book: Tables): BackupReading {
   if (typeof version === 'number' && version > BACKUP_VERSION) {
     return refuse('newer', `The file is of version ${version} and this app reads up to ${BACKUP_VERSION}: update the app first.`)
   }
-  if (version !== BACKUP_VERSION) return refuse('wrong-version', `The file’s version must be ${BACKUP_VERSION}.`)
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) return refuse('wrong-version', `The file’s version must be a whole number from 1 to ${BACKUP_VERSION}.`)
   const lists = z.record(z.string(), z.array(z.unknown())).safeParse(records)
   if (!lists.success) return refuse('damaged', `The file’s records are damaged: ${issueLine(lists.error)}.`)
-  return { ok: true, preview: previewOf(lists.data, book) }
+  return { ok: true, preview: previewOf(lists.data, version, book) }
 }
 
-function previewOf(lists: Record<string, unknown[]>, book: Tables): ImportPreview {
+function previewOf(lists: Record<string, unknown[]>, version: number, book: Tables): ImportPreview {
   const refused: Refusal[] = []
   const accepted: Entry[] = []
   const seen = new Set<string>()
@@ -89,7 +90,7 @@ function previewOf(lists: Record<string, unknown[]>, book: Tables): ImportPrevie
       continue
     }
     for (const [index, raw] of list.entries()) {
-      const parsed = TABLE_SCHEMAS[table].safeParse(raw)
+      const parsed = TABLE_SCHEMAS[table].safeParse(upgradeRecord(table, raw, version))
       if (!parsed.success) {
         refused.push({ table, name: nameOf(raw) ?? `record ${index + 1}`, message: issueLine(parsed.error) })
         continue

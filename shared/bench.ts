@@ -1,7 +1,7 @@
 import { marginForMm } from '#core/schools'
 import { findStitch, type StitchSetting, type StitchShape } from '#core/stitch'
 import type { SwingInput } from '#core/swing'
-import type { Foot, Machine, NeedleRecord, OwnStitch, Settings, SetupContent } from './records'
+import type { Foot, Machine, NeedleRecord, OwnStitch, Plate, Settings, SetupContent } from './records'
 
 /** A stitch by name, whether it ships with the app or is the user's own. */
 export interface NamedStitch extends StitchShape {
@@ -16,6 +16,8 @@ export interface Bench {
   readonly machine: Machine | null
   readonly foot: Foot | null
   readonly needle: NeedleRecord | null
+  /** A plate of one's own; null: the machine's. */
+  readonly plate: Plate | null
   readonly stitch: NamedStitch | null
 }
 
@@ -24,6 +26,7 @@ export interface BenchTables {
   readonly feet: ReadonlyMap<string, Foot>
   readonly needles: ReadonlyMap<string, NeedleRecord>
   readonly stitches: ReadonlyMap<string, OwnStitch>
+  readonly plates: ReadonlyMap<string, Plate>
 }
 
 /** Looks up what a setup points at. */
@@ -32,6 +35,7 @@ export function benchOf(setup: SetupContent, tables: BenchTables): Bench {
     machine: tables.machines.get(setup.machineId ?? '') ?? null,
     foot: tables.feet.get(setup.footId ?? '') ?? null,
     needle: tables.needles.get(setup.needleId ?? '') ?? null,
+    plate: tables.plates.get(setup.plateId ?? '') ?? null,
     stitch: findStitch(setup.stitch.stitchId) ?? tables.stitches.get(setup.stitch.stitchId) ?? null,
   }
 }
@@ -41,12 +45,13 @@ export function benchOf(setup: SetupContent, tables: BenchTables): Bench {
  *
  * The single-hole plate replaces the zigzag plate, so the opening measured on that one does not count with it.
  */
-export function swingInputOf(setup: SetupContent, { machine, foot, needle, stitch }: Bench, settings: Settings): SwingInput | null {
+export function swingInputOf(setup: SetupContent, { machine, foot, needle, plate, stitch }: Bench, settings: Settings): SwingInput | null {
   if (!machine || !needle || !stitch) return null
-  const singleHole = setup.plate === 'single-hole'
+  const singleHole = plate?.singleHole ?? setup.plate === 'single-hole'
+  const plateSlotMm = plate ? plate.slotMm : machine.plateSlotMm
   const { widthMm, lengthMm, mirror, positionMm }: StitchSetting = setup.stitch
   return {
-    machine: { maxWidthMm: machine.maxWidthMm, plateSlotMm: singleHole ? null : machine.plateSlotMm },
+    machine: { maxWidthMm: machine.maxWidthMm, plateSlotMm: singleHole ? null : plateSlotMm },
     foot: { slotMm: foot?.slotMm ?? null, singleHole: foot?.singleHole ?? false },
     plate: { singleHole },
     needle: { construction: needle.construction, gapMm: needle.gapMm, sizeNm: needle.sizeNm },

@@ -8,7 +8,7 @@ import { TABLE_NAMES } from '#shared/records'
 
 const { records } = demoBackup
 const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables = { machines: byId(records.machines), feet: byId(records.feet), needles: byId(records.needles), stitches: byId(records.stitches) }
+const tables = { machines: byId(records.machines), feet: byId(records.feet), needles: byId(records.needles), stitches: byId(records.stitches), plates: byId(records.plates) }
 
 describe('the demo', () => {
   it('is a valid backup without a dangling or doubled record', () => {

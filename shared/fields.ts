@@ -16,6 +16,11 @@ export const LIMITS = {
   runMm: [1, 10_000],
   thicknessMm: [0.01, 30],
   dropMm: [-500, 500],
+  seamM: [0.01, 10_000],
+  metres: [0, 1_000_000],
+  hours: [0, 1000],
+  count: [0, 999],
+  bobbinMm: [1, 100],
 } as const satisfies Record<string, readonly [number, number]>
 
 export type LimitName = keyof typeof LIMITS

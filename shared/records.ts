@@ -1,10 +1,14 @@
 import { z } from 'zod'
 import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
+import { CLOTH_STRUCTURES, CLOTH_WEIGHTS, DRAWS, GOALS, STABILIZER_KINDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
 import { hexField, idField, measured, momentField, nameField, within } from './fields'
 
 export const FOOT_KINDS = ['zigzag', 'open toe', 'satin', 'pintuck', 'straight', 'quarter-inch', 'edge guide', 'walking', 'other'] as const
 export const SOLES = ['flat', 'tunnel', 'grooved'] as const
+export const NEEDLE_STATES = ['good', 'bent'] as const
+export const THREAD_FORMS = ['spool', 'cone', 'ball'] as const
+export const TEX_BASES = ['weighed', 'label', 'nominal'] as const
 
 export const machineSchema = z.strictObject({
   id: idField,
@@ -40,6 +44,12 @@ export const needleSchema = z.strictObject({
   gapMm: z.number(),
   sizeNm: within('sizeNm'),
   type: z.enum(NEEDLE_TYPES),
+  /** How many lie in the case; 0: used up. */
+  count: within('count').int('must be a whole number'),
+  state: z.enum(NEEDLE_STATES),
+  /** Time sewn with the one in use; null: not counted. */
+  hoursSewn: within('hours').nullable(),
+  seen: z.strictObject({ metallic: z.boolean(), fusible: z.boolean(), pearl: z.boolean() }),
 }).superRefine(({ construction, gapMm }, context) => {
   const gap = within('gapMm').safeParse(gapMm)
   if (construction === 'single' ? gapMm !== 0 : !gap.success) {
@@ -57,10 +67,34 @@ export const threadSchema = z.strictObject({
   /** Linear density; null: not known. */
   tex: within('tex').nullable(),
   diameterMm: measured('diameterMm'),
+  /** As printed on the spool; empty: not noted. */
+  label: z.string({ error: 'must be text' }).max(80, 'must be at most 80 characters'),
+  /** Where tex comes from; null: typed without saying. */
+  texBasis: z.enum(TEX_BASES).nullable(),
+  /** null: not known; 0: used up. */
+  metresLeft: within('metres').nullable(),
+  form: z.enum(THREAD_FORMS).nullable(),
+  unwinds: z.enum(DRAWS).nullable(),
   colours: z.array(z.strictObject({ hex: hexField, runMm: within('runMm') })).min(1, 'needs at least one colour').max(24, 'has at most 24 colours'),
 })
 
-export const clothSchema = z.strictObject({ id: idField, name: nameField, thicknessMm: measured('thicknessMm'), hex: hexField })
+export const clothSchema = z.strictObject({
+  id: idField, name: nameField, thicknessMm: measured('thicknessMm'), hex: hexField,
+  structure: z.enum(CLOTH_STRUCTURES).nullable(), weight: z.enum(CLOTH_WEIGHTS).nullable(),
+})
+
+export const plateSchema = z.strictObject({ id: idField, name: nameField, slotMm: measured('openingMm'), singleHole: z.boolean() })
+export const stabilizerSchema = z.strictObject({ id: idField, name: nameField, kind: z.enum(STABILIZER_KINDS) })
+export const bobbinSchema = z.strictObject({
+  id: idField, name: nameField,
+  /** What is wound on it; null: empty. */
+  threadId: idField.nullable(),
+  woundM: within('metres').nullable(),
+  /** What it holds of its thread when full, known or weighed; beats what the winding space would give. */
+  holdsM: within('metres').nullable(),
+  /** Its winding space: over which diameter it is filled, the core, and between the flanges. */
+  outerMm: measured('bobbinMm'), coreMm: measured('bobbinMm'), wideMm: measured('bobbinMm'),
+})
 
 export const ownStitchSchema = z.strictObject({
   id: idField,
@@ -81,10 +115,14 @@ export const stitchSettingSchema = z.strictObject({
   positionMm: within('positionMm'),
 })
 
+const supplySchema = z.strictObject({ place: z.enum(SUPPLY_PLACES).nullable(), draw: z.enum(DRAWS).nullable() })
+
 const setupFields = {
   machineId: idField.nullable(),
   footId: idField.nullable(),
   plate: z.enum(['zigzag', 'single-hole']),
+  /** A plate of one's own; null: the machine's, of the kind above. */
+  plateId: idField.nullable(),
   needleId: idField.nullable(),
   stitch: stitchSettingSchema,
   threadIds: z.strictObject({ left: idField.nullable(), middle: idField.nullable(), right: idField.nullable() }),
@@ -93,6 +131,18 @@ const setupFields = {
   tension: z.number().min(-20).max(20).nullable(),
   clothId: idField.nullable(),
   layers: z.int().min(1).max(20),
+  stabilizerId: idField.nullable(),
+  technique: z.enum(TECHNIQUES),
+  goal: z.enum(GOALS),
+  /** Washed and tumbled often. */
+  washed: z.boolean(),
+  supplies: z.strictObject({ left: supplySchema, middle: supplySchema, right: supplySchema }),
+  /** The built-in needle threader is used; the automatic cutter is on. */
+  threader: z.boolean(),
+  cutter: z.boolean(),
+  sharedDiscs: z.boolean().nullable(),
+  /** Length of the seam planned, in m. */
+  seamM: within('seamM'),
 }
 export const setupSchema = z.strictObject({ id: z.literal('current'), ...setupFields })
 export const planSchema = z.strictObject({
@@ -113,6 +163,9 @@ export const settingsSchema = z.strictObject({
     ownMarginMm: within('marginMm'),
     tripleGap: z.enum(['neighbour', 'total']),
     wideGap: z.enum(['straight-only', 'arithmetic']),
+    heavyBobbin: z.enum(['ordinary', 'same']),
+    pearlTension: z.enum(['home', 'plus-one']),
+    cutter: z.enum(['never', 'allowed']),
   }),
 })
 
@@ -123,6 +176,9 @@ export const TABLE_SCHEMAS = {
   needles: needleSchema,
   threads: threadSchema,
   cloths: clothSchema,
+  plates: plateSchema,
+  stabilizers: stabilizerSchema,
+  bobbins: bobbinSchema,
   stitches: ownStitchSchema,
   plans: planSchema,
   setup: setupSchema,
@@ -140,6 +196,9 @@ export type Foot = RecordOf<'feet'>
 export type NeedleRecord = RecordOf<'needles'>
 export type Thread = RecordOf<'threads'>
 export type Cloth = RecordOf<'cloths'>
+export type Plate = RecordOf<'plates'>
+export type Stabilizer = RecordOf<'stabilizers'>
+export type Bobbin = RecordOf<'bobbins'>
 export type OwnStitch = RecordOf<'stitches'>
 export type Setup = RecordOf<'setup'>
 export type SetupContent = RecordOf<'plans'>['setup']

@@ -10,6 +10,7 @@ export interface Reference {
 export function referencesOf(table: TableName, record: AnyRecord): Reference[] {
   if (table === 'plans' && 'setup' in record) return ofSetup(record.setup)
   if (table === 'setup' && 'machineId' in record) return ofSetup(record)
+  if (table === 'bobbins' && 'threadId' in record && record.threadId !== null) return [{ table: 'threads', id: record.threadId }]
   return []
 }
 
@@ -18,7 +19,7 @@ function ofSetup(setup: SetupContent): Reference[] {
   const pairs: [TableName, string | null][] = [
     ['machines', setup.machineId], ['feet', setup.footId], ['needles', setup.needleId], ['stitches', stitchId],
     ['threads', setup.threadIds.left], ['threads', setup.threadIds.middle], ['threads', setup.threadIds.right],
-    ['threads', setup.bobbinId], ['cloths', setup.clothId],
+    ['threads', setup.bobbinId], ['cloths', setup.clothId], ['plates', setup.plateId], ['stabilizers', setup.stabilizerId],
   ]
   return pairs.flatMap(([table, id]) => (id === null ? [] : [{ table, id }]))
 }

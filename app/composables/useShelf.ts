@@ -33,6 +33,9 @@ export function useShelf() {
     const inSetup = referencesOf('setup', bench.setup).some(to => to.table === table && to.id === id)
     book.commit(`Delete ${name}`, [
       { table, id, record: null },
+      // A bobbin whose thread goes is empty.
+      ...[...book.shelf.bobbins.values()].filter(bobbin => table === 'threads' && bobbin.threadId === id)
+        .map(bobbin => ({ table: 'bobbins' as const, id: bobbin.id, record: { ...bobbin, threadId: null, woundM: null } })),
       ...(inSetup ? [{ table: 'setup' as const, id: 'current', record: withoutReference(table, id) }] : []),
     ])
     offerUndo(`${name} deleted`)
@@ -47,6 +50,8 @@ export function useShelf() {
       case 'feet': return { ...setup, footId: null }
       case 'needles': return { ...setup, needleId: null }
       case 'cloths': return { ...setup, clothId: null }
+      case 'plates': return { ...setup, plateId: null }
+      case 'stabilizers': return { ...setup, stabilizerId: null }
       case 'stitches': return { ...setup, stitch: EMPTY_SETUP.stitch }
       case 'threads': return {
         ...setup,

@@ -14,7 +14,7 @@ const fileName = ref('')
 const problem = ref('')
 const asking = ref(false)
 
-const WORDS = { machines: 'machines', feet: 'feet', needles: 'needles', threads: 'threads', cloths: 'cloths', stitches: 'own stitches', plans: 'kept plans', handWalks: 'hand-walks' } as const
+const WORDS = { machines: 'machines', feet: 'feet', needles: 'needles', threads: 'threads', cloths: 'cloths', plates: 'plates', stabilizers: 'stabilizers', bobbins: 'bobbins', stitches: 'own stitches', plans: 'kept plans', handWalks: 'hand-walks' } as const
 const counts = computed(() => Object.entries(WORDS).map(([table, word]) => ({ word, n: book.shelf[table as keyof typeof WORDS].size })))
 
 function exportAll(): void {
@@ -82,8 +82,8 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
           />
         </div>
         <p class="hint">
-          One JSON file, UTF-8, version 1; its <a
-            href="/schema/lacy-spool-backup-1.json"
+          One JSON file, UTF-8, version 2; its <a
+            href="/schema/lacy-spool-backup-2.json"
             target="_blank"
           >JSON Schema</a> is published with the app.
         </p>
@@ -132,7 +132,7 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
 
       <section class="card" aria-labelledby="demo-head">
         <h2 id="demo-head">Demo and clean slate</h2>
-        <p>The demo is the costume room of an invented operetta company: four machines, thirteen needles, its plans of one season.</p>
+        <p>The demo is the costume room of an invented operetta company: four machines, fifteen needles, its plans of one season.</p>
         <div class="buttons">
           <UButton v-if="!book.hasDemo" variant="outline" icon="i-lucide-drama" label="Load the demo" @click="book.loadDemo()" />
           <UButton

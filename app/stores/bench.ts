@@ -1,13 +1,13 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { combinationKey } from '#core/handwalk'
-import { describeNeedle, needleLabel, type TripleGapReading } from '#core/needle'
+import { describeNeedle, type Needle, needleLabel, type NeedleType, type TripleGapReading } from '#core/needle'
 import type { Schools } from '#core/schools'
 import { STITCHES, type StitchSetting } from '#core/stitch'
 import { dropClearances, explainSwing, judgeSwing } from '#core/swing'
 import { type Bench, benchOf, type NamedStitch, swingInputOf } from '#shared/bench'
-import { DEFAULT_SETTINGS, EMPTY_SETUP } from '#shared/defaults'
-import type { HandWalk, NeedleRecord, Settings, Setup, SetupContent } from '#shared/records'
+import { DEFAULT_SETTINGS, EMPTY_SETUP, FRESH_NEEDLE } from '#shared/defaults'
+import type { HandWalk, Settings, Setup, SetupContent } from '#shared/records'
 import { newId } from '~/utils/id'
 
 /** The width dial's step, in mm. */
@@ -62,12 +62,12 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   /** Puts a needle in, adding it to what is owned when no such needle is there yet. */
-  function putInNeedle(needle: Omit<NeedleRecord, 'id'>): void {
+  function putInNeedle(needle: Needle & { readonly type: NeedleType }): void {
     const owned = [...book.shelf.needles.values()].find(n =>
       n.construction === needle.construction && n.gapMm === needle.gapMm && n.sizeNm === needle.sizeNm && n.type === needle.type)
     const id = owned?.id ?? newId('needle')
     book.commit(`Put in ${needleLabel(needle)}`, [
-      ...(owned ? [] : [{ table: 'needles' as const, id, record: { ...needle, id } }]),
+      ...(owned ? [] : [{ table: 'needles' as const, id, record: { ...FRESH_NEEDLE, ...needle, id } }]),
       { table: 'setup', id: 'current', record: { ...setup.value, needleId: id } },
     ])
   }

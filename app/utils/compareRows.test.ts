@@ -6,7 +6,7 @@ import { demoBackup } from '#shared/demo'
 
 const { records } = demoBackup
 const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables = { machines: byId(records.machines), feet: byId(records.feet), needles: byId(records.needles), stitches: byId(records.stitches) }
+const tables = { machines: byId(records.machines), feet: byId(records.feet), needles: byId(records.needles), stitches: byId(records.stitches), plates: byId(records.plates) }
 const setup = records.plans[0]!.setup
 
 describe('compareRow', () => {

@@ -46,7 +46,7 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
   ['fine-both', { threads: [on('fine')], bobbin: USUAL_THREADS.fine }, { threads: [on('fine')], bobbin: USUAL_THREADS.fine, technique: 'decorative' }],
   ['dense-no-stabilizer', { stitch: DENSE }, { stitch: DENSE, stabilizer: 'tear-away' }],
   ['tear-away-washed', { stabilizer: 'tear-away', washed: true }, { stabilizer: 'tear-away' }],
-  ['uneven-supply', { needle: twin, threads: [on('fine', 'left', { place: 'cup' }), on('fine', 'right', { place: 'stand' })] }, { needle: twin, threads: [on('fine', 'left', { place: 'stand' }), on('fine', 'right', { place: 'stand' })] }],
+  ['uneven-supply', { needle: twin, threads: [on('fine', 'left', { place: 'cup' }), on('fine', 'right', { place: 'stand' })] }, { needle: twin, threads: [on('fine', 'left', { place: 'spool pin' }), on('fine', 'right', { place: 'second pin' })] }],
   ['uneven-supply', { needle: twin, threads: [on('fine', 'left', { draw: 'over the end' }), on('fine', 'right', { draw: 'rolling off' })] }, { needle: twin, threads: [on('fine', 'left', { draw: 'over the end' }), on('fine', 'right')] }],
   ['one-groove', { needle: twin, sharedDiscs: true }, { needle: twin, sharedDiscs: false }],
   ['triple-groove', { needle: { ...twin, construction: 'triple' } }, { needle: twin }],

@@ -1,5 +1,6 @@
 import { NEEDLE_LIFE_HOURS, onDial, PRACTICE, shareOf, startSettings, suitsKnit, threadClassOf, type ThreadClass } from '#core/pairing'
 import { WIDE_GAP_MM } from '#core/schools'
+import type { Supply } from '#core/terms'
 import type { Conflict, ConflictInput, Severity, ThreadedBlade } from './types'
 
 /** One thing that does not go with another. Returns null while it does, or while too little is known. */
@@ -192,7 +193,7 @@ export const CONFLICT_RULES: readonly ConflictRule[] = [
     code: 'uneven-supply', severity: 'warn',
     find: (input) => {
       const [first, ...rest] = input.threads
-      const odd = first && several(input) ? rest.find(({ supply }) => differ(supply.place, first.supply.place) || differ(supply.draw, first.supply.draw)) : undefined
+      const odd = first && several(input) ? rest.find(({ supply }) => differ(runOf(supply), runOf(first.supply)) || differ(supply.draw, first.supply.draw)) : undefined
       return odd ? { message: 'The threads run off differently: one is braked more than the other. Let both run off alike.', why: 'The braked one lies tighter, and the rows differ.', mend: { kind: 'supply', label: 'Both alike', blade: odd.blade, supply: first!.supply } } : null
     },
   },
@@ -264,6 +265,11 @@ export const CONFLICT_RULES: readonly ConflictRule[] = [
       : null),
   },
 ]
+
+/** Pins brake alike; a stand brakes less, and a cup least of all. */
+function runOf({ place }: Supply): 'pin' | 'stand' | 'cup' | null {
+  return place === null || place === 'stand' || place === 'cup' ? place : 'pin'
+}
 
 function differ<T>(a: T | null, b: T | null): boolean {
   return a !== null && b !== null && a !== b

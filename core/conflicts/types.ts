@@ -1,20 +1,7 @@
 import type { Construction, NeedleType } from '#core/needle'
-import type { ClothFacts, Goal, NeedleWear, Technique, TensionDial, ThreadFacts } from '#core/pairing'
+import type { NeedleWear, ThreadFacts } from '#core/pairing'
 import type { CutterSchool } from '#core/schools'
-
-export const SUPPLY_PLACES = ['spool pin', 'second pin', 'winder pin', 'stand', 'cup'] as const
-export type SupplyPlace = (typeof SUPPLY_PLACES)[number]
-export const DRAWS = ['over the end', 'rolling off'] as const
-export type Draw = (typeof DRAWS)[number]
-
-/** How one thread comes off its spool; null: not said. */
-export interface Supply {
-  readonly place: SupplyPlace | null
-  readonly draw: Draw | null
-}
-
-export const STABILIZER_KINDS = ['tear-away', 'cut-away', 'wash-away', 'fusible', 'interfacing'] as const
-export type StabilizerKind = (typeof STABILIZER_KINDS)[number]
+import type { ClothFacts, Goal, StabilizerKind, Supply, Technique, TensionDial } from '#core/terms'
 
 export type Blade = 'left' | 'middle' | 'right'
 

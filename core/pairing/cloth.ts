@@ -1,14 +1,6 @@
 import type { NeedleType } from '#core/needle'
+import type { ClothFacts } from '#core/terms'
 import type { TypedNeedle } from './assortment'
-
-export const CLOTH_STRUCTURES = ['woven', 'knit', 'felt', 'leather'] as const
-export const CLOTH_WEIGHTS = ['light', 'medium', 'heavy'] as const
-
-/** What pairing needs to know of the cloth; null: not known, and then not judged. */
-export interface ClothFacts {
-  readonly structure: (typeof CLOTH_STRUCTURES)[number] | null
-  readonly weight: (typeof CLOTH_WEIGHTS)[number] | null
-}
 
 /** Heavier cloth, heavier needle. Common practice. */
 const SIZES_NM = { light: [60, 80], medium: [70, 100], heavy: [90, 120] } as const

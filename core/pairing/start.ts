@@ -1,29 +1,11 @@
 import type { Construction } from '#core/needle'
 import type { PearlTensionSchool } from '#core/schools'
+import type { Goal, Technique, TensionDial } from '#core/terms'
 import { PRACTICE } from './practice'
 import { threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
 
-export const TECHNIQUES = ['seam', 'hem', 'topstitching', 'pintucks', 'decorative', 'appliqué edge', 'blanket stitch'] as const
-export type Technique = (typeof TECHNIQUES)[number]
-
-export const GOALS = ['balanced', 'flat', 'raised', 'bobbin hair', 'invisible'] as const
-/** What the tension is to do; each technique has a usual one. */
-export type Goal = (typeof GOALS)[number]
-
-/** Source: common practice. */
-export const USUAL_GOAL: Readonly<Record<Technique, Goal>> = {
-  'seam': 'balanced', 'hem': 'flat', 'topstitching': 'flat', 'pintucks': 'raised', 'decorative': 'balanced',
-  'appliqué edge': 'invisible', 'blanket stitch': 'balanced',
-}
-
 /** Where a start value comes from. */
 export type StartSource = 'rule' | 'own plan' | 'guess'
-
-export interface TensionDial {
-  readonly min: number
-  readonly home: number
-  readonly max: number
-}
 
 export interface StartInput {
   /** The thread that decides: see `leadingThread`. */

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { Cloth } from '#shared/records'
+import { UNKNOWN_CLOTH } from '#shared/defaults'
 import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Cloth | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm('cloths', record ?? { id: newId('cloth'), name: '', thicknessMm: null, hex: '#eadfcb' }, id => emit('done', id))
+const { draft, issues, save } = useRecordForm('cloths', record ?? { id: newId('cloth'), name: '', ...UNKNOWN_CLOTH, hex: '#eadfcb' }, id => emit('done', id))
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { needleLabel, parseNeedleLabel } from '#core/needle'
+import { FRESH_NEEDLE } from '#shared/defaults'
 import type { NeedleRecord } from '#shared/records'
 import { newId } from '~/utils/id'
 
@@ -13,7 +14,7 @@ const reading = computed(() => parseNeedleLabel(text.value, record ? 'neighbour'
 function submit(): void {
   if (!reading.value.ok) return
   const id = record?.id ?? newId('needle')
-  save('needles', { id, ...reading.value.needle })
+  save('needles', { ...FRESH_NEEDLE, ...record, id, ...reading.value.needle })
   emit('done', id)
 }
 </script>

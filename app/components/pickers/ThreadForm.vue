@@ -2,6 +2,7 @@
 import { THREAD_KINDS, threadDiameterMm, type ThreadKind } from '#core/thread'
 import { LIMITS } from '#shared/fields'
 import type { Thread } from '#shared/records'
+import { UNKNOWN_THREAD } from '#shared/defaults'
 import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Thread | null }>()
@@ -10,7 +11,7 @@ const { length } = useLength()
 const PLAIN_RUN_MM = 1000
 const FIRST_VARIEGATED_RUN_MM = 40
 const { draft, issues, save } = useRecordForm('threads', record ?? {
-  id: newId('thread'), name: '', kind: 'polyester', tex: null, diameterMm: null, colours: [{ hex: '#77294f', runMm: PLAIN_RUN_MM }],
+  id: newId('thread'), name: '', ...UNKNOWN_THREAD, colours: [{ hex: '#77294f', runMm: PLAIN_RUN_MM }],
 }, id => emit('done', id))
 const kinds = (Object.keys(THREAD_KINDS) as ThreadKind[]).map(value => ({ value, label: THREAD_KINDS[value].name }))
 const computedDiameter = computed(() => {

@@ -1,0 +1,42 @@
+// The words a setup is described with, apart from the rules about them, so that forms and files need no rules.
+
+export const TECHNIQUES = ['seam', 'hem', 'topstitching', 'pintucks', 'decorative', 'appliqué edge', 'blanket stitch'] as const
+export type Technique = (typeof TECHNIQUES)[number]
+
+export const GOALS = ['balanced', 'flat', 'raised', 'bobbin hair', 'invisible'] as const
+/** What the tension is to do; each technique has a usual one. */
+export type Goal = (typeof GOALS)[number]
+
+/** The usual goal of each technique. Source: common practice. */
+export const USUAL_GOAL: Readonly<Record<Technique, Goal>> = {
+  'seam': 'balanced', 'hem': 'flat', 'topstitching': 'flat', 'pintucks': 'raised', 'decorative': 'balanced',
+  'appliqué edge': 'invisible', 'blanket stitch': 'balanced',
+}
+
+export const CLOTH_STRUCTURES = ['woven', 'knit', 'felt', 'leather'] as const
+export const CLOTH_WEIGHTS = ['light', 'medium', 'heavy'] as const
+/** What rules need to know of the cloth; null: not known, and then not judged. */
+export interface ClothFacts {
+  readonly structure: (typeof CLOTH_STRUCTURES)[number] | null
+  readonly weight: (typeof CLOTH_WEIGHTS)[number] | null
+}
+
+export const SUPPLY_PLACES = ['spool pin', 'second pin', 'winder pin', 'stand', 'cup'] as const
+export type SupplyPlace = (typeof SUPPLY_PLACES)[number]
+export const DRAWS = ['over the end', 'rolling off'] as const
+export type Draw = (typeof DRAWS)[number]
+/** How one thread comes off its spool; null: not said. */
+export interface Supply {
+  readonly place: SupplyPlace | null
+  readonly draw: Draw | null
+}
+
+export const STABILIZER_KINDS = ['tear-away', 'cut-away', 'wash-away', 'fusible', 'interfacing'] as const
+export type StabilizerKind = (typeof STABILIZER_KINDS)[number]
+
+/** A tension dial: its ends and its normal mark. */
+export interface TensionDial {
+  readonly min: number
+  readonly home: number
+  readonly max: number
+}

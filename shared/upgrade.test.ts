@@ -1,0 +1,33 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { type Tables, readBackup } from '#shared/backup'
+import { EMPTY_SETUP } from '#shared/defaults'
+import { TABLE_NAMES } from '#shared/records'
+import { RECORDS_VERSION, upgradeRecord } from '#shared/upgrade'
+
+const file = readFileSync(new URL('../tests/fixtures/backup-1.json', import.meta.url), 'utf8')
+const empty = () => Object.fromEntries(TABLE_NAMES.map(table => [table, new Map()])) as unknown as Tables
+
+describe('a file of version 1', () => {
+  it('comes in whole, and nothing it said is changed', () => {
+    const reading = readBackup(file, empty())
+    if (!reading.ok) throw new Error(reading.message)
+    expect(reading.preview.refused).toEqual([])
+    const { records } = JSON.parse(file) as { records: Record<string, { id: string }[]> }
+    expect(reading.preview.added).toHaveLength(Object.values(records).flat().length)
+    for (const { table, record } of reading.preview.added) expect(record).toMatchObject(records[table]!.find(({ id }) => id === record.id)!)
+  })
+
+  it('gets what is new as not known, and no conflict from it', () => {
+    const { records } = JSON.parse(file) as { records: Record<string, object[]> }
+    expect(upgradeRecord('threads', records.threads![0], 1)).toMatchObject({ label: '', texBasis: null, metresLeft: null, unwinds: null })
+    expect(upgradeRecord('needles', records.needles![0], 1)).toMatchObject({ state: 'good', hoursSewn: null })
+    expect(upgradeRecord('setup', records.setup![0], 1)).toMatchObject({ threader: false, cutter: false, plateId: null, supplies: EMPTY_SETUP.supplies })
+  })
+
+  it.each([null, 3, 'text', [], { setup: 7 }])('leaves %j for the schema to report', raw => expect(() => upgradeRecord('plans', raw, 1)).not.toThrow())
+  it('leaves today’s records alone', () => {
+    const raw = { id: 'x' }
+    expect(upgradeRecord('threads', raw, RECORDS_VERSION)).toBe(raw)
+  })
+})
