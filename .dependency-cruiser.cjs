@@ -13,7 +13,7 @@ module.exports = {
     layer('shared', ['^core/', npm('zod')]),
     layer('db', ['^core/', '^shared/', npm('dexie', 'zod')]),
     layer('workers', ['^core/', '^shared/', npm('comlink')]),
-    layer('server', ['^core/', '^shared/', npm('h3', 'nitropack', 'helmet'), '^(node:)?(crypto|http)$']),
+    layer('server', ['^core/', '^shared/', npm('h3', 'nitropack', 'helmet', 'zod'), '^(node:)?(crypto|http)$']),
     { name: 'nothing-imports-app', severity: 'error', from: { pathNot: '^app/' }, to: { path: '^app/' } },
     { name: 'app-not-server', severity: 'error', from: { path: '^app/' }, to: { path: '^server/' } },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },

@@ -21,7 +21,7 @@ export default withNuxt(
   layer('shared', '#core/|zod$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),
   layer('workers', '#core/|#shared/|comlink$'),
-  layer('server', '#core/|#shared/|h3$|nitropack/|helmet$|node:'),
+  layer('server', '#core/|#shared/|h3$|nitropack/|helmet$|node:|zod$'),
   {
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts', '**/*.bench.ts'],

@@ -54,7 +54,8 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   'metallic': {
     name: 'wrapped metallic thread',
     rules: [
-      { types: ['metallic'], sizesNm: [80, 90], fit: 'good', rank: 2, why: 'the long polished eye of a metallic needle spares the wrapping' },
+      { types: ['metallic'], sizesNm: [80, 80], fit: 'good', rank: 2, why: 'metallic 80/12: its long polished eye spares the wrapping' },
+      { types: ['metallic'], sizesNm: [85, 100], fit: 'good', rank: 1, why: 'a bigger metallic needle has the same long eye' },
       { types: ['topstitch'], sizesNm: [90, 90], fit: 'good', rank: 1, why: 'topstitch 90/14 has the long eye too' },
       { types: null, sizesNm: ANY_SIZE, fit: 'tight', rank: 0, why: 'without a long polished eye the wrapping strips' },
     ],

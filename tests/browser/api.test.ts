@@ -25,7 +25,16 @@ describe('the server routes', () => {
     expect(errorResponseSchema.parse(await response.json()).error.code).toBe(code)
   })
 
-  it.each([['/api/v1/swing', 405], ['/api/v1/nothing', 404]])('say what is wrong with GET %s', async (path, status) => {
+  it.each([
+    ['thread-count', { label: '50/2 Ne' }, 200, { tex: 23.62 }], ['thread-count', { label: '12' }, 400, { error: { code: 'ambiguous' } }], ['thread-count', { system: 'tex', value: -1 }, 400, { error: { code: 'bad-input' } }],
+    ['pairing', { thread: { kind: 'metallic', tex: 30 }, construction: 'single' }, 200, { ranked: expect.any(Array), buy: null }], ['pairing', { construction: 'single' }, 400, { error: { code: 'bad-input' } }],
+  ])('answer %s for %j with %d', async (route, body, status, answer) => {
+    const response = await fetch(`${inject('plain')}/api/v1/${route}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+    expect(response.status).toBe(status)
+    expect(await response.json()).toMatchObject(answer)
+  })
+
+  it.each([['/api/v1/swing', 405], ['/api/v1/pairing', 405], ['/api/v1/nothing', 404]])('say what is wrong with GET %s', async (path, status) => {
     const response = await fetch(inject('plain') + path)
     expect(response.status).toBe(status)
     expect(errorResponseSchema.safeParse(await response.json()).success).toBe(true)
@@ -35,7 +44,7 @@ describe('the server routes', () => {
     const stitches = stitchesResponseSchema.parse(await (await fetch(`${inject('plain')}/api/v1/stitches`)).json())
     expect(stitches.length).toBeGreaterThanOrEqual(18)
     const openapi = await (await fetch(`${inject('plain')}/api/v1/openapi.json`)).json() as { paths: object }
-    expect(Object.keys(openapi.paths)).toEqual(['/api/v1/swing', '/api/v1/stitches', '/api/v1/openapi.json'])
+    expect(Object.keys(openapi.paths)).toEqual(['/api/v1/swing', '/api/v1/thread-count', '/api/v1/pairing', '/api/v1/stitches', '/api/v1/openapi.json'])
   })
 
   it('publish the JSON Schema of the backup file', async () => {

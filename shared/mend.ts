@@ -1,0 +1,28 @@
+import type { Mend } from '#core/conflicts'
+import type { Foot, SetupContent, Stabilizer } from './records'
+
+/**
+ * What pressing a mend changes in the setup; null when what it needs is not owned.
+ *
+ * @param feet - owned, to take a foot without a single hole from.
+ * @param stabilizers - owned, to take one of the kind asked for from.
+ */
+export function mendOf(mend: Mend, setup: SetupContent, feet: ReadonlyMap<string, Foot>, stabilizers: ReadonlyMap<string, Stabilizer>): Partial<SetupContent> | null {
+  switch (mend.kind) {
+    case 'plate': return { plate: 'zigzag', plateId: null }
+    case 'foot': {
+      const wide = [...feet.values()].filter(({ singleHole }) => !singleHole).sort((a, b) => (b.slotMm ?? 0) - (a.slotMm ?? 0))[0]
+      return wide ? { footId: wide.id } : null
+    }
+    case 'threader-off': return { threader: false }
+    case 'cutter-off': return { cutter: false }
+    case 'split-discs': return { sharedDiscs: false }
+    case 'supply': return { supplies: { ...setup.supplies, [mend.blade]: { ...setup.supplies[mend.blade], ...mend.supply } } }
+    case 'tension': return { tension: mend.dial }
+    case 'length': return { stitch: { ...setup.stitch, lengthMm: mend.lengthMm } }
+    case 'stabilizer': {
+      const owned = [...stabilizers.values()].find(({ kind }) => kind === mend.stabilizer)
+      return owned ? { stabilizerId: owned.id } : null
+    }
+  }
+}
