@@ -29,7 +29,8 @@ export const EMPTY_SETUP = {
 
 export const DEFAULT_SETTINGS = {
   id: 'settings', unit: 'mm', clearanceMm: DEFAULT_CLEARANCE_MM, schools: DEFAULT_SCHOOLS,
-} as const satisfies Settings
+  twinJobs: ['pintuck-fine', 'pintuck', 'decorative', 'decorative-rayon', 'metallic', 'knit-hem', 'knit-narrow', 'plain-hem', 'strip', 'jeans', 'wide-hem'],
+} satisfies Settings
 
 /** A machine about which only its widest stitch is known. */
 export const UNKNOWN_MACHINE = {

@@ -167,6 +167,8 @@ export const settingsSchema = z.strictObject({
     pearlTension: z.enum(['home', 'plus-one']),
     cutter: z.enum(['never', 'allowed']),
   }),
+  /** Jobs twins are wanted for. */
+  twinJobs: z.array(idField).max(30, 'has at most 30 jobs'),
 })
 
 /** Every table of the book, in an order in which later ones may refer to earlier ones. */

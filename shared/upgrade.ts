@@ -14,6 +14,8 @@ const ADDED_TO_SETUP_IN_2 = {
 }
 const ADDED_TO_SCHOOLS_IN_2 = { heavyBobbin: 'ordinary', pearlTension: 'home', cutter: 'never' }
 
+const ALL_JOBS_IN_2 = ['pintuck-fine', 'pintuck', 'decorative', 'decorative-rayon', 'metallic', 'knit-hem', 'knit-narrow', 'plain-hem', 'strip', 'jeans', 'wide-hem']
+
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays damaged, for
  * the schema to report.
@@ -27,7 +29,7 @@ export function upgradeRecord(table: string, raw: unknown, from: number): unknow
   switch (table) {
     case 'setup': return { ...ADDED_TO_SETUP_IN_2, ...raw }
     case 'plans': return isPlain(raw.setup) ? { ...raw, setup: { ...ADDED_TO_SETUP_IN_2, ...raw.setup } } : raw
-    case 'settings': return isPlain(raw.schools) ? { ...raw, schools: { ...ADDED_TO_SCHOOLS_IN_2, ...raw.schools } } : raw
+    case 'settings': return isPlain(raw.schools) ? { twinJobs: ALL_JOBS_IN_2, ...raw, schools: { ...ADDED_TO_SCHOOLS_IN_2, ...raw.schools } } : raw
     default: return { ...ADDED_IN_2[table], ...raw }
   }
 }

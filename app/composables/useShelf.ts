@@ -1,3 +1,4 @@
+import type { RecordChange } from '#db/book'
 import { type AnyRecord, type RecordOf, TABLE_NAMES, type TableName } from '#shared/records'
 import { referencesOf } from '#shared/references'
 import { EMPTY_SETUP } from '#shared/defaults'
@@ -30,20 +31,33 @@ export function useShelf() {
       })
       return false
     }
-    const inSetup = referencesOf('setup', bench.setup).some(to => to.table === table && to.id === id)
-    book.commit(`Delete ${name}`, [
-      { table, id, record: null },
-      // A bobbin whose thread goes is empty.
-      ...[...book.shelf.bobbins.values()].filter(bobbin => table === 'threads' && bobbin.threadId === id)
-        .map(bobbin => ({ table: 'bobbins' as const, id: bobbin.id, record: { ...bobbin, threadId: null, woundM: null } })),
-      ...(inSetup ? [{ table: 'setup' as const, id: 'current', record: withoutReference(table, id) }] : []),
-    ])
+    book.commit(`Delete ${name}`, deletion(table, [id]))
     offerUndo(`${name} deleted`)
     return true
   }
 
-  function withoutReference(table: TableName, id: string): RecordOf<'setup'> {
-    const { setup } = bench
+  /** Takes several records out in one step of undo; those a kept plan needs stay, and are counted. */
+  function removeMany(table: TableName, ids: readonly string[], name: string): void {
+    const free = ids.filter(id => plansUsing(table, id).length === 0)
+    book.commit(`Delete ${free.length} ${name}`, deletion(table, free))
+    const kept = ids.length - free.length
+    if (free.length > 0) offerUndo(`${free.length} ${name} deleted${kept > 0 ? `; ${kept} stay because kept plans need them` : ''}`)
+    else toast.add({ title: `Kept plans need ${kept === 1 ? 'it' : `all ${kept}`}`, description: 'Delete or change the plans first.', color: 'warning' })
+  }
+
+  /** Records out, and with them whatever points at them from the bench or a bobbin. */
+  function deletion(table: TableName, ids: readonly string[]): RecordChange[] {
+    const inSetup = ids.filter(id => referencesOf('setup', bench.setup).some(to => to.table === table && to.id === id))
+    return [
+      ...ids.map(id => ({ table, id, record: null })),
+      // A bobbin whose thread goes is empty.
+      ...[...book.shelf.bobbins.values()].filter(bobbin => table === 'threads' && ids.includes(bobbin.threadId ?? ''))
+        .map(bobbin => ({ table: 'bobbins' as const, id: bobbin.id, record: { ...bobbin, threadId: null, woundM: null } })),
+      ...(inSetup.length > 0 ? [{ table: 'setup' as const, id: 'current', record: inSetup.reduce((setup, id) => withoutReference(setup, table, id), bench.setup) }] : []),
+    ]
+  }
+
+  function withoutReference(setup: RecordOf<'setup'>, table: TableName, id: string): RecordOf<'setup'> {
     const drop = (value: string | null) => (value === id ? null : value)
     switch (table) {
       case 'machines': return { ...setup, machineId: null }
@@ -70,5 +84,5 @@ export function useShelf() {
   }
 
   const count = () => TABLE_NAMES.reduce((sum, table) => sum + book.shelf[table].size, 0)
-  return { save, remove, offerUndo, count }
+  return { save, remove, removeMany, offerUndo, count }
 }

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
+import { type Conflict, findConflicts } from '#core/conflicts'
 import { combinationKey } from '#core/handwalk'
 import { describeNeedle, type Needle, needleLabel, type NeedleType, type TripleGapReading } from '#core/needle'
 import type { Schools } from '#core/schools'
@@ -7,6 +8,7 @@ import { STITCHES, type StitchSetting } from '#core/stitch'
 import { dropClearances, explainSwing, judgeSwing } from '#core/swing'
 import { type Bench, benchOf, type NamedStitch, swingInputOf } from '#shared/bench'
 import { DEFAULT_SETTINGS, EMPTY_SETUP, FRESH_NEEDLE } from '#shared/defaults'
+import { conflictInputOf } from '#shared/pairing'
 import type { HandWalk, Settings, Setup, SetupContent } from '#shared/records'
 import { newId } from '~/utils/id'
 
@@ -23,6 +25,7 @@ export const useBenchStore = defineStore('bench', () => {
   const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.value))
   const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
   const reasons = computed(() => (swingInput.value && result.value ? explainSwing(result.value, swingInput.value, unit.value) : []))
+  const conflicts = computed<readonly Conflict[]>(() => findConflicts(conflictInputOf(setup.value, book.shelf, settings.value)))
   const clearances = computed(() => (swingInput.value ? dropClearances(swingInput.value) : []))
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
 
@@ -89,7 +92,7 @@ export const useBenchStore = defineStore('bench', () => {
   const tripleGap = computed<TripleGapReading>(() => settings.value.schools.tripleGap)
 
   return {
-    setup, settings, unit, parts, swingInput, result, reasons, clearances, allStitches, dropIndex, drop, handWalk, tripleGap,
+    setup, settings, unit, parts, swingInput, result, reasons, conflicts, clearances, allStitches, dropIndex, drop, handWalk, tripleGap,
     update, setStitch, chooseStitch, useSafeWidth, putInNeedle, logHandWalk, changeSettings, changeSchools,
   }
 })

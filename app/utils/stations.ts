@@ -9,6 +9,8 @@ export interface Station {
 
 export const STATIONS: readonly Station[] = [
   { group: 'Plan', name: 'Width and swing', to: '/', key: '1', icon: 'i-lucide-move-horizontal' },
+  { group: 'Plan', name: 'Thread and needle', to: '/pairing', key: '2', icon: 'i-lucide-spool' },
+  { group: 'Keep', name: 'Workbox', to: '/workbox', key: '0', icon: 'i-lucide-archive' },
   { group: 'Keep', name: 'Files', to: '/files', key: 'F', icon: 'i-lucide-folder-open' },
 ]
 
@@ -19,6 +21,17 @@ export const WIDTH_VIEWS = [
   { name: 'Kept plans', to: '/plans' },
 ] as const
 
+/** Views inside Thread and needle. */
+export const PAIRING_VIEWS = [
+  { name: 'Pairing', to: '/pairing' },
+  { name: 'Which twins to own', to: '/twins' },
+  { name: 'How do we know', to: '/evidence' },
+] as const
+
+const VIEWS: readonly (readonly { readonly to: string }[])[] = [WIDTH_VIEWS, PAIRING_VIEWS]
+
+/** The station a path belongs to: its own, or that of the views it is one of. */
 export function stationOf(path: string): Station | undefined {
-  return STATIONS.find(({ to }) => to === path) ?? (WIDTH_VIEWS.some(({ to }) => to === path) ? STATIONS[0] : undefined)
+  const home = VIEWS.find(views => views.some(({ to }) => to === path))?.[0]?.to ?? path
+  return STATIONS.find(({ to }) => to === home)
 }

@@ -1,12 +1,16 @@
 import { differenceCiede2000, modeLab65, modeLrgb, modeRgb, modeXyz65, parseHex, useMode } from 'culori/fn'
 import { CoreError } from '#core/errors'
 
-// A bundle with nothing but what this needs: each colour space is registered by itself.
-useMode(modeRgb)
-useMode(modeLrgb)
-useMode(modeXyz65)
-useMode(modeLab65)
-const ciede2000 = differenceCiede2000()
+let measure: ReturnType<typeof differenceCiede2000> | null = null
+
+/** Made at first use: whoever does not compare colours does not load them. Each colour space is registered by itself. */
+function ciede2000(a: Parameters<NonNullable<typeof measure>>[0], b: Parameters<NonNullable<typeof measure>>[1]): number {
+  if (measure === null) {
+    for (const mode of [modeRgb, modeLrgb, modeXyz65, modeLab65]) useMode(mode as typeof modeRgb)
+    measure = differenceCiede2000()
+  }
+  return measure(a, b)
+}
 
 /** A colour as the published pairs give it: CIE L*a*b*, D65. */
 export interface Lab {

@@ -89,6 +89,7 @@ function spoolPaint(of: Thread | null): string {
         <LazyBobbinPicker />
       </LineUpStop>
     </div>
+    <ConflictStop />
     <NuxtLink
       to="/"
       class="verdict"

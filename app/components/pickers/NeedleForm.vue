@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { needleLabel, parseNeedleLabel } from '#core/needle'
 import { FRESH_NEEDLE } from '#shared/defaults'
-import type { NeedleRecord } from '#shared/records'
+import { type FieldIssue, fieldIssues } from '#shared/issues'
+import { NEEDLE_STATES, type NeedleRecord, needleSchema } from '#shared/records'
 import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: NeedleRecord | null }>()
@@ -9,19 +10,41 @@ const emit = defineEmits<{ done: [id: string | null] }>()
 const bench = useBenchStore()
 const { save } = useShelf()
 const text = ref(record ? `${record.construction === 'triple' ? 'triple ' : ''}${needleLabel(record)} ${record.type}` : '')
+const wear = reactive({ ...FRESH_NEEDLE, ...(record ? { count: record.count, state: record.state, hoursSewn: record.hoursSewn } : {}), seen: { ...(record?.seen ?? FRESH_NEEDLE.seen) } }) as Pick<NeedleRecord, 'count' | 'state' | 'hoursSewn' | 'seen'>
+const issues = shallowRef<readonly FieldIssue[]>([])
+const states = NEEDLE_STATES.map(value => ({ value, label: value }))
 const reading = computed(() => parseNeedleLabel(text.value, record ? 'neighbour' : bench.tripleGap))
 
 function submit(): void {
   if (!reading.value.ok) return
   const id = record?.id ?? newId('needle')
-  save('needles', { ...FRESH_NEEDLE, ...record, id, ...reading.value.needle })
+  const parsed = needleSchema.safeParse({ ...wear, id, ...reading.value.needle })
+  issues.value = parsed.success ? [] : fieldIssues(parsed.error)
+  if (!parsed.success) return
+  save('needles', parsed.data)
   emit('done', id)
 }
 </script>
 
 <template>
-  <RecordForm :issues="[]" @save="submit" @cancel="emit('done', null)">
+  <RecordForm :issues="issues" @save="submit" @cancel="emit('done', null)">
     <TextField v-model="text" label="Label from the packet" placeholder="2.5/80, 4.0/100 jeans, 90/14" />
     <p role="status" :class="reading.ok ? '' : 'hint'">{{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}</p>
+    <div class="grid grid-cols-3 gap-2">
+      <NumberField :model-value="wear.count" label="In the case" @update:model-value="wear.count = $event ?? Number.NaN" />
+      <SelectField v-model="wear.state" label="State" :items="states" />
+      <NumberField v-model="wear.hoursSewn" label="Sewn" unit="h" placeholder="not counted" />
+    </div>
+    <fieldset class="seen">
+      <legend class="field-label">It has sewn</legend>
+      <UCheckbox v-model="wear.seen.metallic" label="metallic" />
+      <UCheckbox v-model="wear.seen.fusible" label="fusible" />
+      <UCheckbox v-model="wear.seen.pearl" label="pearl" />
+    </fieldset>
   </RecordForm>
 </template>
+
+<style scoped>
+.seen { display: flex; flex-wrap: wrap; gap: 4px 18px; }
+.seen > * { min-height: 36px; align-items: center; }
+</style>

@@ -3,32 +3,5 @@ import { WIDTH_VIEWS } from '~/utils/stations'
 </script>
 
 <template>
-  <div class="head">
-    <h1>Width and swing</h1>
-    <nav aria-label="Views of this station">
-      <NuxtLink
-        v-for="view in WIDTH_VIEWS"
-        :key="view.to"
-        no-prefetch
-        :to="view.to"
-        :aria-current="$route.path === view.to ? 'page' : undefined"
-      >
-        {{ view.name }}
-      </NuxtLink>
-    </nav>
-    <div class="aside">
-      <slot />
-    </div>
-  </div>
+  <StationHead title="Width and swing" :views="WIDTH_VIEWS"><slot /></StationHead>
 </template>
-
-<style scoped>
-.head { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 20px; margin-bottom: 10px; }
-h1 { font-size: 27px; }
-nav { display: flex; gap: 2px; }
-nav a { display: flex; align-items: center; min-height: 44px; padding: 0 12px; border-bottom: 3px solid transparent; color: var(--mute); font-weight: 600; }
-nav a:hover { color: var(--ink); }
-nav a[aria-current] { color: var(--ink); border-color: var(--mulberry); }
-.aside { margin-left: auto; }
-@media (max-width: 640px) { h1 { font-size: 23px; } nav a { padding: 0 8px; } }
-</style>

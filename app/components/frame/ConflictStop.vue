@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { SEVERITY_LOOKS } from '~/utils/fit'
+
+/** What does not go together on the machine now: a count in the line-up that opens the list with its mends. */
+const bench = useBenchStore()
+const open = ref(false)
+const worst = computed(() => bench.conflicts[0]?.severity ?? null)
+const look = computed(() => worst.value && SEVERITY_LOOKS[worst.value])
+const label = computed(() => {
+  const count = (severity: string) => bench.conflicts.filter(conflict => conflict.severity === severity).length
+  return `Conflicts: ${count('stop')} to stop for, ${count('warn')} to mind, ${count('note')} to note`
+})
+</script>
+
+<template>
+  <PopPanel v-if="look" v-model:open="open" label="Conflicts" align="end">
+    <template #default="{ target }">
+      <button
+        type="button"
+        class="count"
+        :popovertarget="target"
+        :aria-label="label"
+        :style="{ color: look.ink, background: look.bg, borderColor: look.edge }"
+      >
+        <UIcon :name="look.icon" class="sign" /><b>{{ bench.conflicts.length }}</b>
+      </button>
+    </template>
+    <template #content>
+      <h2 class="serif text-xl mb-2">What does not go together</h2>
+      <LazyConflictList />
+    </template>
+  </PopPanel>
+</template>
+
+<style scoped>
+.count { display: flex; flex-direction: column; align-items: center; justify-content: center; min-width: 46px; min-height: 54px; border: 1.5px solid; border-radius: 12px; cursor: pointer; line-height: 1.1; }
+.sign { font-size: 19px; }
+@media (max-width: 640px) { .count { flex-direction: row; gap: 6px; min-height: 44px; width: 100%; } }
+</style>

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+/** A station's name, the views it has, and what can be done in the one that is open. */
+const { title, views } = defineProps<{ title: string, views: readonly { readonly name: string, readonly to: string }[] }>()
+</script>
+
+<template>
+  <div class="head">
+    <h1>{{ title }}</h1>
+    <nav aria-label="Views of this station">
+      <NuxtLink
+        v-for="view in views"
+        :key="view.to"
+        no-prefetch
+        :to="view.to"
+        :aria-current="$route.path === view.to ? 'page' : undefined"
+      >
+        {{ view.name }}
+      </NuxtLink>
+    </nav>
+    <div class="aside">
+      <slot />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 20px; margin-bottom: 10px; }
+h1 { font-size: 27px; }
+nav { display: flex; gap: 2px; }
+nav a { display: flex; align-items: center; min-height: 44px; padding: 0 12px; border-bottom: 3px solid transparent; color: var(--mute); font-weight: 600; }
+nav a:hover { color: var(--ink); }
+nav a[aria-current] { color: var(--ink); border-color: var(--mulberry); }
+.aside { margin-left: auto; }
+@media (max-width: 640px) { h1 { font-size: 23px; } nav a { padding: 0 8px; } }
+</style>

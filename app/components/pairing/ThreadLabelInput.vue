@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { parseThreadLabel, THREAD_KINDS, threadDiameterMm, type ThreadCount, type ThreadKind } from '#core/thread'
+import { UNKNOWN_THREAD } from '#shared/defaults'
+import { newId } from '~/utils/id'
+
+/** A thread by its label as printed: understood, said back, and put into the workbox and onto a blade. */
+const { sides } = defineProps<{ sides: readonly (readonly [side: 'left' | 'middle' | 'right', label: string])[] }>()
+const book = useBookStore()
+const bench = useBenchStore()
+const { length } = useLength()
+const text = ref('')
+const reading = computed(() => (text.value.trim() === '' ? null : parseThreadLabel(text.value)))
+const PLAIN_RUN_MM = 1000
+const kindOf = ({ kind, system }: ThreadCount): ThreadKind => kind ?? (system === 'ne' ? 'cotton' : 'polyester')
+const said = (count: ThreadCount) => `${count.said}; taken as ${THREAD_KINDS[kindOf(count)].name.toLowerCase()}, about ${length(threadDiameterMm(count.tex, kindOf(count)))} thick by rule`
+
+function add(count: ThreadCount): void {
+  const id = newId('thread')
+  const name = text.value.trim().slice(0, 80)
+  const side = sides.find(([one]) => bench.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
+  book.commit(`Add ${name}`, [
+    { table: 'threads', id, record: { ...UNKNOWN_THREAD, id, name, kind: kindOf(count), tex: count.tex, label: name, texBasis: count.basis, colours: [{ hex: '#8a7e7d', runMm: PLAIN_RUN_MM }] } },
+    { table: 'setup', id: 'current', record: { ...bench.setup, threadIds: { ...bench.setup.threadIds, [side]: id } } },
+  ])
+  text.value = ''
+}
+</script>
+
+<template>
+  <form novalidate @submit.prevent="reading?.ok && add(reading.count)">
+    <div class="line">
+      <UInput v-model="text" aria-label="Thread label from the spool" autocomplete="off" placeholder="add: 40 wt, 50/2 Ne, No. 12" class="flex-1" />
+      <UButton type="submit" variant="outline" label="Add" :disabled="!reading?.ok" />
+    </div>
+    <p v-if="reading" role="status" class="hint" :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }">
+      {{ reading.ok ? `${said(reading.count)}.` : reading.code === 'ambiguous' ? 'Which is it? The likely one stands first.' : reading.message }}
+    </p>
+    <div v-if="reading && !reading.ok && reading.code === 'ambiguous'" class="asks">
+      <UButton v-for="count in reading.readings" :key="count.said" size="sm" variant="outline" :label="count.said" @click="add(count)" />
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.line { display: flex; gap: 8px; }
+.asks { display: flex; flex-wrap: wrap; gap: 6px; margin-top: 4px; }
+</style>

@@ -1,0 +1,6 @@
+import { computed, type WritableComputedRef } from 'vue'
+
+/** A choice that may stay open, for a select: null is the empty value. */
+export function orUnknown<T extends string>(get: () => T | null, set: (value: T | null) => void): WritableComputedRef<string> {
+  return computed({ get: () => get() ?? '', set: value => set(value === '' ? null : value as T) })
+}
