@@ -105,7 +105,7 @@ defineShortcuts({
 .word { font-size: 24px; margin: 2px 6px 12px; white-space: nowrap; }
 .word i { display: inline-block; width: 12px; height: 12px; margin-left: 3px; border-radius: 50%; background: radial-gradient(circle, var(--paper) 0 2px, var(--mulberry) 2.5px 4px, var(--weld) 4.5px 100%); }
 .group { color: var(--mute); font-size: 13px; font-weight: 600; margin: 10px 8px 2px; }
-.station { display: flex; align-items: center; min-height: 44px; padding: 6px 10px; border-radius: 8px; font-weight: 550; }
+.station { display: flex; align-items: center; min-height: 44px; padding: 6px 10px; border-radius: 8px; font-size: 15px; font-weight: 550; }
 .station span:not(.iconify) { flex: 1; }
 .station-icon { display: none; font-size: 20px; }
 .station:hover { background: var(--cloth); }

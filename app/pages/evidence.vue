@@ -43,11 +43,11 @@ const agreed = rows.filter(({ agree }) => agree).length
 </template>
 
 <style scoped>
-.cols { display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: 16px; align-items: start; }
+.cols { display: grid; grid-template-columns: minmax(0, 1fr) 264px; gap: 14px; align-items: start; }
 .scroll { overflow-x: auto; }
-.table { width: 100%; border-collapse: collapse; font-size: 14.5px; }
+.table { width: 100%; border-collapse: collapse; font-size: 14px; }
 caption { text-align: left; font-size: 18px; padding-bottom: 4px; }
-th, td { padding: 0 6px; height: 30px; text-align: left; border-bottom: 1px solid var(--line); white-space: nowrap; }
+th, td { padding: 0 4px; height: 30px; text-align: left; border-bottom: 1px solid var(--line); white-space: nowrap; }
 thead th { color: var(--mute); font-weight: 600; }
 .num { text-align: right; }
 .differs { background: var(--close-bg); }

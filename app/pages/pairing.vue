@@ -32,7 +32,7 @@ const { threads, ranked, buy, start, bobbin, bobbins } = usePairing(construction
 </template>
 
 <style scoped>
-.station { display: grid; grid-template-columns: 280px minmax(0, 1fr) 292px; gap: 16px; align-items: start; }
+.station { display: grid; grid-template-columns: 262px minmax(0, 1fr) 284px; gap: 14px; align-items: start; }
 .middle, .side { display: grid; gap: 12px; min-width: 0; }
 @media (max-width: 1150px) { .station { grid-template-columns: 280px minmax(0, 1fr); } .side { grid-column: 2; } }
 @media (max-width: 800px) { .station { grid-template-columns: minmax(0, 1fr); } .side { grid-column: 1; } }

@@ -78,7 +78,8 @@ function tick(id: string, on: boolean): void {
 th, td { text-align: left; padding: 8px 8px 8px 0; border-bottom: 1px solid var(--line); vertical-align: top; }
 thead th { color: var(--mute); font-size: 14px; font-weight: 600; }
 tbody th { white-space: nowrap; font-size: 17px; }
-tbody th .hint, tbody th em { display: block; font-style: normal; font-size: 14px; font-weight: 600; }
+tbody th .hint { font-weight: 450; }
+tbody th em { display: block; font-style: normal; font-size: 14px; font-weight: 600; }
 .unserved { display: flex; gap: 6px; }
 @media (max-width: 900px) { .cols { grid-template-columns: minmax(0, 1fr); } tbody th { white-space: normal; } }
 </style>

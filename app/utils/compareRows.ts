@@ -41,9 +41,9 @@ export function compareCsvRows(kind: string, rows: readonly CompareRow[]): strin
 }
 export const COMPARE_CSV_HEADER = ['compared', 'name', 'detail', 'gap_mm', 'verdict_now', 'safe_width_mm', 'limit_width_mm', 'overlap_at_safe_mm', 'interlaced_at_safe', 'tightest']
 
-/** A cell that a spreadsheet would run as a formula is made plain text. */
+/** A cell that a spreadsheet would run as a formula is made plain text; one that already looks so made is marked once more, so that the mark can be taken off again. */
 export function safeCell(text: string): string {
-  return /^[=+\-@\t\r]/.test(text) ? `'${text}` : text
+  return /^'*[=+\-@\t\r]/.test(text) ? `'${text}` : text
 }
 
 export const needleName = (needle: { construction: 'single' | 'twin' | 'triple', gapMm: number, sizeNm: number }) =>

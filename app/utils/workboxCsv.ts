@@ -169,5 +169,5 @@ export function readTableCsv(table: WorkboxTableName, file: string, existing: Re
 
 /** The mark that `safeCell` put before what looks like a formula is taken off again, so that text round-trips. */
 function plainCell(cell: string): string {
-  return /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell
+  return /^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell
 }

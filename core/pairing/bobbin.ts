@@ -93,6 +93,6 @@ function serves(choice: BobbinChoice, thread: BobbinThread, topId: string | null
   switch (choice) {
     case 'same': case 'thick': return thread.id === topId
     case 'fine': case 'matched-fine': return threadClass === 'fine'
-    case 'cotton-50': return threadClass === 'all-purpose'
+    case 'cotton-50': return threadClass === 'all-purpose' && thread.kind === 'cotton' && thread.tex !== null
   }
 }

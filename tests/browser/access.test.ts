@@ -22,7 +22,7 @@ async function faults(): Promise<string[]> {
 }
 
 describe('axe finds no serious or critical fault', () => {
-  it.each(['/', '/compare', '/plans', '/files'])('on %s', async (path) => {
+  it.each(['/', '/compare', '/plans', '/files', '/pairing', '/twins', '/evidence', '/workbox'])('on %s', async (path) => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     expect(await faults()).toEqual([])
@@ -50,6 +50,10 @@ describe('the keyboard', () => {
     await open(driver, inject('demo'))
     await driver.actions().sendKeys('f').perform()
     await untilText(driver, 'Export everything')
+    await driver.actions().sendKeys('2').perform()
+    await untilText(driver, 'Where to start')
+    await driver.actions().sendKeys('0').perform()
+    await untilText(driver, 'Add a needle')
     await driver.actions().sendKeys('1').perform()
     await untilText(driver, 'Over the plate')
     await driver.actions().sendKeys('?').perform()

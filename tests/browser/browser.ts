@@ -48,7 +48,7 @@ interface Named { readonly role: string, readonly name: string | RegExp, readonl
 
 const ELEMENTS: Record<string, string> = {
   button: 'button, [role="button"]', link: 'a[href]', textbox: 'input, textarea', heading: 'h1, h2, h3', region: 'section, [role="region"], main, header, nav',
-  status: '[role="status"], output', alert: '[role="alert"]', img: '[role="img"]', slider: 'input[type="range"]', radio: 'input[type="radio"]', dialog: '[role="dialog"]', row: 'tr', combobox: '[role="combobox"]', option: '[role="option"]', list: 'ul', form: 'form',
+  status: '[role="status"], output', alert: '[role="alert"]', img: '[role="img"]', slider: 'input[type="range"]', radio: 'input[type="radio"]', dialog: '[role="dialog"]', row: 'tr', combobox: 'select, [role="combobox"]', switch: '[role="switch"]', checkbox: 'input[type="checkbox"], [role="checkbox"]', table: 'table, [role="table"]', option: '[role="option"]', list: 'ul', form: 'form',
 }
 
 /** Shown elements that may have the name, in one go: asking the browser for every element's name takes seconds. */
@@ -112,6 +112,12 @@ export async function type(driver: WebDriver, name: string | RegExp, text: strin
   const field = await byRole(driver, 'textbox', name)
   await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text)
   return field
+}
+
+/** Chooses an entry of a select by the words it shows. */
+export async function pick(driver: WebDriver, name: string | RegExp, entry: string): Promise<void> {
+  const select = await byRole(driver, 'combobox', name)
+  await (await select.findElement(By.xpath(`./option[normalize-space() = "${entry}"]`))).click()
 }
 
 /** Waits until the page's text matches. */

@@ -33,7 +33,7 @@ const label = computed(() => {
 </template>
 
 <style scoped>
-.count { display: flex; flex-direction: column; align-items: center; justify-content: center; min-width: 46px; min-height: 54px; border: 1.5px solid; border-radius: 12px; cursor: pointer; line-height: 1.1; }
+.count { display: flex; flex-direction: column; align-items: center; justify-content: center; min-width: 44px; min-height: 54px; border: 1.5px solid; border-radius: 12px; cursor: pointer; line-height: 1.1; }
 .sign { font-size: 19px; }
-@media (max-width: 640px) { .count { flex-direction: row; gap: 6px; min-height: 44px; width: 100%; } }
+@media (max-width: 640px) { .count { flex-direction: row; gap: 6px; min-height: 40px; padding: 0 10px; } }
 </style>

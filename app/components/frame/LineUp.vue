@@ -107,22 +107,23 @@ function spoolPaint(of: Thread | null): string {
 </template>
 
 <style scoped>
-.lineup { position: sticky; top: 0; z-index: 15; display: flex; align-items: center; gap: 12px; padding: 10px 22px; border-bottom: 1px solid var(--line); background: var(--cloth); min-height: 76px; min-width: 0; }
+.lineup { position: sticky; top: 0; z-index: 15; display: flex; align-items: center; gap: 8px; padding: 10px 16px; border-bottom: 1px solid var(--line); background: var(--cloth); min-height: 76px; min-width: 0; }
 /* Two threads run from stop to stop, as they do through the machine. */
-.stops { position: relative; flex: 1; min-width: 0; display: flex; gap: 10px; overflow-x: auto; padding: 3px; scrollbar-width: none; }
+.stops { position: relative; flex: 1; min-width: 0; display: flex; gap: 7px; overflow-x: auto; padding: 3px; scrollbar-width: none; }
 .stops :deep(.anchor) { position: relative; }
-.stops :deep(.anchor + .anchor)::before { content: ""; position: absolute; right: 100%; width: 10px; top: 50%; height: 7px; margin-top: -4px; border-top: 2px solid var(--woad); border-bottom: 2px solid var(--weld); opacity: 0.8; }
+.stops :deep(.anchor + .anchor)::before { content: ""; position: absolute; right: 100%; width: 7px; top: 50%; height: 7px; margin-top: -4px; border-top: 2px solid var(--woad); border-bottom: 2px solid var(--weld); opacity: 0.8; }
 .spool { width: 34px; height: 34px; border-radius: 50%; border: 2px solid var(--white); box-shadow: 0 0 0 1.5px var(--line-strong), inset 0 0 0 11px transparent; flex: none; position: relative; }
 .spool::after { content: ""; position: absolute; inset: 10px; border-radius: 50%; background: var(--white); border: 1px solid var(--line-strong); }
 .spool.second { margin-left: -16px; }
-.verdict { flex: none; min-width: 128px; padding: 7px 14px; border: 1.5px solid var(--line-strong); border-radius: 12px; line-height: 1.2; background: var(--white); }
+.verdict { flex: none; min-width: 118px; padding: 7px 10px; border: 1.5px solid var(--line-strong); border-radius: 12px; line-height: 1.2; background: var(--white); }
 .verdict b { display: flex; align-items: center; gap: 6px; font-size: 17px; }
 .verdict span { font-size: 14.5px; }
 .sign { font-size: 19px; }
 @media (max-width: 1150px) { .lineup { padding: 8px 16px; } .stops { gap: 7px; } .verdict { min-width: 116px; padding: 6px 10px; } }
 @media (max-width: 640px) {
   .stops :deep(.anchor) { flex: none; }
-  .lineup { flex-direction: column-reverse; align-items: stretch; padding: 8px 12px; gap: 8px; }
-  .verdict { display: flex; justify-content: space-between; align-items: center; }
+  .lineup { flex-wrap: wrap-reverse; padding: 8px 12px; gap: 8px; }
+  .stops { flex: 1 0 100%; }
+  .verdict { flex: 1; display: flex; justify-content: space-between; align-items: center; }
 }
 </style>

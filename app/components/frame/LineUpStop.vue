@@ -26,7 +26,7 @@ provide(closePickerKey, () => {
 </template>
 
 <style scoped>
-.stop { position: relative; flex: 0 1 auto; min-width: 84px; min-height: 52px; display: flex; align-items: center; gap: 6px; padding: 6px 10px; text-align: left; line-height: 1.2; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 12px; cursor: pointer; }
+.stop { position: relative; flex: 0 1 auto; min-width: 70px; min-height: 52px; display: flex; align-items: center; gap: 5px; padding: 6px 8px; text-align: left; line-height: 1.2; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 12px; cursor: pointer; }
 .stop:hover { border-color: var(--mulberry); }
 .words { min-width: 0; }
 .stop b { display: block; font-size: 15px; font-weight: 650; max-width: 15ch; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useResizeObserver } from '@vueuse/core'
+
 /**
  * A panel that opens under its button: the browser's own popover, which closes on Escape and on a press
  * outside. Its content exists only while it is open.
@@ -21,12 +23,15 @@ watch(open, async (now) => {
   else if (!now && panel.value?.matches(':popover-open')) panel.value.hidePopover()
 })
 function toggled(event: Event): void {
-  open.value = (event as ToggleEvent).newState === 'open'
-  if (open.value) void nextTick(place)
+  const now = (event as ToggleEvent).newState === 'open'
+  open.value = now
+  if (now) void nextTick(place)
 }
+/** Content that comes later may be larger: it is placed again. */
+useResizeObserver(panel, place)
 /** Under the button, but never off the screen. */
 function place(): void {
-  if (!button.value || !panel.value) return
+  if (!button.value || !panel.value?.matches(':popover-open')) return
   const at = button.value.getBoundingClientRect()
   const { offsetWidth: width } = panel.value
   const left = align === 'start' ? at.left : at.right - width

@@ -26,8 +26,8 @@ const { title, views } = defineProps<{ title: string, views: readonly { readonly
 <style scoped>
 .head { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 20px; margin-bottom: 10px; }
 h1 { font-size: 27px; }
-nav { display: flex; gap: 2px; }
-nav a { display: flex; align-items: center; min-height: 44px; padding: 0 12px; border-bottom: 3px solid transparent; color: var(--mute); font-weight: 600; }
+nav { display: flex; gap: 2px; max-width: 100%; overflow-x: auto; }
+nav a { display: flex; align-items: center; min-height: 44px; padding: 0 12px; border-bottom: 3px solid transparent; color: var(--mute); font-weight: 600; white-space: nowrap; }
 nav a:hover { color: var(--ink); }
 nav a[aria-current] { color: var(--ink); border-color: var(--mulberry); }
 .aside { margin-left: auto; }

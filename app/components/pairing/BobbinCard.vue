@@ -26,7 +26,7 @@ const rows = computed(() => ranked.slice(0, MOST).flatMap((one) => {
       <li v-for="{ id, thread, look, deltaE } in rows" :key="id">
         <span class="swatch" aria-hidden="true" :style="{ background: thread.colours[0]!.hex }" />
         <span class="words"><b>{{ thread.name }}</b><span class="hint">{{ look }}{{ deltaE === null ? '' : `, ΔE ${deltaE.toFixed(1)}` }}</span></span>
-        <UButton size="sm" variant="outline" :label="bench.setup.bobbinId === id ? 'is in' : 'Use'" :aria-label="`Use ${thread.name} on the bobbin`" :disabled="bench.setup.bobbinId === id" @click="bench.update('Choose the bobbin thread', { bobbinId: id })" />
+        <UButton size="sm" variant="outline" :label="bench.setup.bobbinId === id ? 'is in' : 'Use'" :aria-label="bench.setup.bobbinId === id ? `is in: ${thread.name}` : `Use ${thread.name} on the bobbin`" :disabled="bench.setup.bobbinId === id" @click="bench.update('Choose the bobbin thread', { bobbinId: id })" />
       </li>
     </ul>
     <p v-if="rows.length === 0" class="hint">You own none of these: {{ advice.choices[0]?.what }} is what to buy.</p>

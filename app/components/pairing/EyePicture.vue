@@ -10,7 +10,7 @@ const { type, sizeNm, eyeMm, threads } = defineProps<{
   eyeMm: number
   threads: readonly { readonly hex: string, readonly kind: ThreadKind, readonly thickness: Thickness }[]
 }>()
-const PX_PER_MM = 150
+const PX_PER_MM = 95
 const CSS_PX_PER_MM = 96 / 25.4
 const FILM_THICK_MM = 0.03
 const EYE_LONG = 2.6
@@ -48,13 +48,12 @@ const label = computed(() => `${type} ${needleSizeLabel(sizeNm)}: the eye is ${e
       </svg>
     </div>
     <figcaption class="hint">
-      {{ (PX_PER_MM / CSS_PX_PER_MM).toFixed(0) }}× size · eye {{ eyeMm.toFixed(2) }} mm
-      <template v-for="(thread, i) in threads" :key="i"> · {{ thread.kind === 'film' ? 'band' : 'thread' }} {{ thread.thickness.mm.toFixed(2) }} mm, {{ thread.thickness.source }}</template>
+      eye {{ eyeMm.toFixed(2) }} mm, {{ (PX_PER_MM / CSS_PX_PER_MM).toFixed(0) }}× size<template v-for="(thread, i) in threads" :key="i"><br>{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ thread.thickness.mm.toFixed(2) }} mm, {{ thread.thickness.source }}</template>
     </figcaption>
   </figure>
 </template>
 
 <style scoped>
-.pictures { display: flex; gap: 14px; justify-content: center; }
-figcaption { margin-top: 6px; text-align: center; }
+.pictures { display: flex; gap: 8px; justify-content: center; }
+figcaption { margin-top: 6px; text-align: center; line-height: 1.25; white-space: nowrap; }
 </style>

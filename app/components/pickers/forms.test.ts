@@ -158,6 +158,29 @@ describe('the needle’s form', () => {
     expect(only('needles')).toMatchObject({ construction: 'twin', gapMm: 4, sizeNm: 100, type: 'jeans' })
   })
 
+  it('keeps how worn it is, also when its label is changed', async () => {
+    const form = open(NeedleForm)
+    await form.fill('Label from the packet', '90/14 metallic')
+    await form.fill('In the case', '3')
+    await form.fill('Sewn', '2.5')
+    await form.page.get('[role="checkbox"]').trigger('click')
+    await form.submit()
+    const second = open(NeedleForm, only('needles'))
+    await second.fill('Label from the packet', '80 metallic')
+    await second.fill('State', 'bent')
+    await second.submit()
+    expect(only('needles')).toMatchObject({ sizeNm: 80, count: 3, hoursSewn: 2.5, state: 'bent', seen: { metallic: true } })
+  })
+
+  it('refuses a count that is none', async () => {
+    const form = open(NeedleForm)
+    await form.fill('Label from the packet', '80')
+    await form.fill('In the case', '-1')
+    await form.submit()
+    expect(form.text()).toMatch(/count: must be/)
+    expect(book.shelf.needles.size).toBe(0)
+  })
+
   it('saves nothing it does not understand', async () => {
     const form = open(NeedleForm)
     await form.fill('Label from the packet', 'velvet')
@@ -177,6 +200,51 @@ describe('the thread’s form', () => {
     await form.fill('Run of colour 2', '25')
     await form.submit()
     expect(only('threads')).toMatchObject({ tex: 25, diameterMm: null, colours: [{ runMm: 40 }, { runMm: 25 }] })
+  })
+
+  it('reads the label as printed, says it back, and keeps where tex comes from', async () => {
+    const form = open(ThreadForm)
+    await form.fill('Name', 'Navy')
+    await form.fill('Label as printed', '50/2 Ne')
+    expect(form.text()).toContain('Ne 50, 2 plies: 23.62 tex')
+    await form.fill('Left', '120')
+    await form.submit()
+    expect(only('threads')).toMatchObject({ label: '50/2 Ne', tex: 23.62, texBasis: 'label', metresLeft: 120 })
+  })
+
+  it('asks about a bare number, the likely reading first, and takes the one pressed', async () => {
+    const form = open(ThreadForm)
+    await form.fill('Name', 'Ball')
+    await form.fill('Label as printed', '12')
+    const asks = form.page.findAll('button').map(button => button.text()).filter(text => text.includes('tex'))
+    expect(asks[0]).toContain('pearl cotton No. 12')
+    await form.page.findAll('button').find(button => button.text().startsWith('pearl'))!.trigger('click')
+    await form.submit()
+    expect(only('threads')).toMatchObject({ kind: 'pearl-cotton', tex: 83, texBasis: 'nominal' })
+  })
+
+  it('weighs a length, which beats the label; typing over it has no basis', async () => {
+    const form = open(ThreadForm)
+    await form.fill('Name', 'Ball')
+    await form.fill('Grams', '0.9')
+    await form.fill('Metres weighed', '10')
+    expect(form.text()).toContain('measured by weighing')
+    await form.submit()
+    expect(only('threads')).toMatchObject({ tex: 90, texBasis: 'weighed' })
+    const again = open(ThreadForm, only('threads'))
+    await again.fill('Tex', '40')
+    await again.submit()
+    expect(only('threads')).toMatchObject({ tex: 40, texBasis: null })
+  })
+
+  it.each([['Left', '-3', /metresLeft: must be a number from 0/], ['Grams', '999999', /tex: must be a number/]])('keeps nothing while %s is %s', async (label, text, message) => {
+    const form = open(ThreadForm)
+    await form.fill('Name', 'Ball')
+    await form.fill('Metres weighed', '1')
+    await form.fill(label, text)
+    await form.submit()
+    expect(form.text()).toMatch(message)
+    expect(book.shelf.threads.size).toBe(0)
   })
 
   it('names the colour whose run is missing', async () => {

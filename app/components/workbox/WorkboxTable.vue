@@ -44,7 +44,7 @@ function sort(index: number): void {
       <div v-for="{ record, top, index } in shown" :key="record.id" role="row" class="line" :class="{ on: selected.has(record.id) }" :aria-rowindex="index + 2" :style="{ ...grid, transform: `translateY(${top}px)`, height: `${ROW_PX}px` }">
         <span role="cell"><input type="checkbox" :aria-label="`Select ${nameOf(record)}`" :checked="selected.has(record.id)" @change="toggle(record.id)"></span>
         <span v-for="(column, i) in columns" :key="column.label" role="cell" class="cell">
-          <button v-if="i === 0" type="button" class="edit" :aria-label="`Change ${nameOf(record)}`" @click="emit('edit', record)">{{ column.text(record, show) }}</button>
+          <button v-if="i === 0" type="button" class="edit" @click="emit('edit', record)">{{ column.text(record, show) }}<span class="sr-only">: change {{ nameOf(record) }}</span></button>
           <template v-else>{{ column.text(record, show) }}</template>
         </span>
       </div>
@@ -53,7 +53,7 @@ function sort(index: number): void {
 </template>
 
 <style scoped>
-.scroller { height: calc(100dvh - 258px); min-height: 260px; overflow: auto; border: 1.5px solid var(--line); border-radius: 12px; background: var(--white); }
+.scroller { height: calc(100dvh - 216px); min-height: 260px; overflow: auto; border: 1.5px solid var(--line); border-radius: 12px; background: var(--white); }
 .line { display: grid; align-items: center; gap: 10px; padding-right: 12px; min-width: 720px; }
 .head { position: sticky; top: 0; z-index: 1; min-height: 46px; background: var(--cloth); border-bottom: 1.5px solid var(--line-strong); }
 .head button { display: flex; align-items: center; gap: 4px; min-height: 44px; font-weight: 650; font-size: 14px; cursor: pointer; }
