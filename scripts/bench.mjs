@@ -87,7 +87,49 @@ const DRAGS = 3
 const OPENINGS = 7
 
 const before = cpuTimes()
-let scripts, showMs, still
+const SEED_THREADS = `
+  const done = arguments[arguments.length - 1]
+  const opening = indexedDB.open('lacy-spool')
+  opening.onsuccess = () => {
+    const change = opening.result.transaction('threads', 'readwrite')
+    const threads = change.objectStore('threads')
+    threads.get('demo-thread-slate').onsuccess = ({ target }) => {
+      for (let i = 0; i < 5000; i++) threads.put({ ...target.result, id: 'bench-' + i, name: 'Thread ' + i, tex: 10 + i % 90 })
+    }
+    change.oncomplete = () => done()
+  }`
+/** From typing a search to the frame that shows its count. */
+const SEARCH = `
+  const [words, count, done] = arguments
+  const field = document.querySelector('input[aria-label="Search threads"]')
+  const start = performance.now()
+  field.value = words
+  field.dispatchEvent(new Event('input', { bubbles: true }))
+  const look = () => document.querySelector('.bar [role=status]').textContent.startsWith(count) ? requestAnimationFrame(() => done(performance.now() - start)) : requestAnimationFrame(look)
+  look()`
+/** Two seconds of scrolling, 60 px a frame: frames, long tasks, and frames in which rows were missing. */
+const SCROLL = `
+  const done = arguments[arguments.length - 1]
+  const box = document.querySelector('[role=table]')
+  const tasks = []
+  new PerformanceObserver(list => tasks.push(...list.getEntries().map(e => e.duration))).observe({ type: 'longtask' })
+  const start = performance.now()
+  let frames = 0, blank = 0
+  const step = () => {
+    if (frames > 0) {
+      const top = box.getBoundingClientRect().top
+      const rows = [...box.querySelectorAll('.body .line')].map(row => row.getBoundingClientRect())
+      if (!rows.some(row => row.top <= top + 48 && row.bottom > top) || !rows.some(row => row.bottom >= top + box.clientHeight)) blank++
+    }
+    if (performance.now() - start > 2000) return setTimeout(() => done({ frames, blank, count: tasks.length, longest: Math.max(0, ...tasks) }), 200)
+    box.scrollTop += 60
+    frames++
+    requestAnimationFrame(step)
+  }
+  requestAnimationFrame(step)`
+
+let scripts, showMs, still, scroll
+const searches = []
 const drags = []
 const lists = []
 try {
@@ -112,6 +154,14 @@ try {
     await driver.findElement(By.css('a[href="/plans"]')).click()
     lists.push(await driver.wait(() => driver.executeScript('return window.openedMs'), 20_000))
   }
+  await driver.executeAsyncScript(SEED_THREADS)
+  await driver.get(`${address}/workbox`)
+  await shown('[role=table]')
+  await (await driver.findElement(By.xpath('//button[starts-with(normalize-space(), "Threads")]'))).click()
+  await shown('input[aria-label="Search threads"]')
+  await driver.sleep(3000)
+  scroll = await driver.executeAsyncScript(SCROLL)
+  for (const [words, count] of [['thread 4999', '1 of'], ['velvet', '0 of'], ['rayon 4321', '1 of'], ['thread 4321', '1 of'], ['slate', '1 of']]) searches.push(await driver.executeAsyncScript(SEARCH, words, count))
 }
 finally {
   await driver.quit()
@@ -124,6 +174,7 @@ const after = cpuTimes()
 const stolenShare = (after.stolen - before.stolen) / (after.all - before.all)
 const drag = middle(drags, ({ longest }) => longest)
 const listMs = middle(lists, value => value)
+const searchMs = middle(searches, value => value)
 const us = value => `${(1000 * value).toFixed(1)} µs`
 const ms = value => `${value.toFixed(1)} ms`
 const row = (what, measured, budget, ratio) => `| ${what} | ${measured} | ${budget} | ${ratio} |`
@@ -139,6 +190,10 @@ Written by \`npm run bench\` on ${machineLine()}; Chromium headless, production 
 |---|---|---|---|
 ${row('Verdict with safe width, 200 drops (median)', us(verdict), '0.2 ms', `${ratio(verdict, 0.2)}; ${(brute / verdict).toFixed(1)}× faster than brute force over blade rims (${us(brute)}), which has no safe width`)}
 ${row('Clearance at every drop, 200 drops (median)', us(median('clearance at every drop')), 'none', 'none')}
+${row('Pairing 200 owned needles with one thread (median)', us(median('pairing with one thread')), '2 ms', ratio(median('pairing with one thread'), 2))}
+${row('Smallest set of twins, 40 candidates, 30 jobs (median)', ms(median('smallest set of twins')), '1000 ms', ratio(median('smallest set of twins'), 1000))}
+${row(`Search in 5,000 threads, from typing to the frame that answers (median of ${searches.length})`, `${ms(searchMs)} (${searches.map(value => value.toFixed(0)).join(', ')})`, '50 ms', ratio(searchMs, 50))}
+${row(`Scrolling 5,000 threads for 2 s: frames with rows missing, of ${scroll.frames}`, `${scroll.blank}; ${scroll.longest === 0 ? 'no task over 50 ms' : `longest task ${ms(scroll.longest)}`}`, '0', 'none')}
 ${row('Right side, under side and build-up, 100 mm satin, two needles, raster 0.1 mm (median)', ms(sewn), '50 ms', ratio(sewn, 50))}
 ${row('Length that cures muddy satin (median)', ms(median('the length that cures it')), 'none', 'none')}
 ${row(`Dragging the width for 5 s: longest main-thread task (median of ${DRAGS} recordings)`, `${drag.longest === 0 ? 'none over 50 ms' : `${ms(drag.longest)}, ${drag.count} over 50 ms`}; longest gap between frames ${ms(drag.worst)}, with hands off ${ms(still.worst)}`, '50 ms', drag.longest === 0 ? 'under it' : ratio(drag.longest, 50))}
