@@ -24,6 +24,18 @@ const VIEWS = [
   { name: 'compare', path: '/compare', size: LAPTOP },
   { name: 'kept-plans', path: '/plans', size: LAPTOP },
   { name: 'stitches', path: '/', size: LAPTOP, act: driver => press(driver, '//button[contains(., "Honeycomb")]') },
+  { name: 'thread-and-needle', path: '/pairing', size: LAPTOP },
+  { name: 'conflicts', path: '/pairing', size: LAPTOP, act: async (driver) => {
+    await press(driver, '(//button[@role="switch"])[2]')
+    await press(driver, '//button[starts-with(@aria-label, "Conflicts")]')
+  } },
+  { name: 'bobbin-work', path: '/pairing', size: LAPTOP, act: async (driver) => {
+    await press(driver, '//button[normalize-space() = "single"]')
+    await press(driver, '//label[normalize-space() = "Thread"]/following-sibling::select/option[normalize-space() = "Rope pearl 8"]')
+  } },
+  { name: 'which-twins', path: '/twins', size: LAPTOP },
+  { name: 'how-we-know', path: '/evidence', size: LAPTOP },
+  { name: 'workbox', path: '/workbox', size: LAPTOP, act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]') },
   { name: 'files', path: '/files', size: LAPTOP },
   { name: 'dim-lamp', path: '/', size: LAPTOP, act: driver => press(driver, '//button[contains(., "Dim lamp")]') },
   { name: 'tablet', path: '/', size: [1024, 768] },

@@ -52,3 +52,21 @@ describe('taking out what one owns', () => {
     expect(bench.setup).toMatchObject({ threadIds: { left: null, right: b }, bobbinId: b })
   })
 })
+
+describe('taking out several', () => {
+  it('is one step of undo, and leaves what kept plans need', () => {
+    const before = book.shelf.threads.size
+    shelf().removeMany('threads', ['demo-thread-wine', 'demo-thread-market', 'demo-thread-rope'], 'threads')
+    expect([...book.shelf.threads.keys()]).toContain('demo-thread-wine')
+    expect(book.shelf.threads.size).toBe(before - 2)
+    book.undo()
+    expect(book.shelf.threads.size).toBe(before)
+  })
+
+  it('empties the bobbins of a thread that goes', () => {
+    for (const plan of book.shelf.plans.keys()) book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    shelf().removeMany('threads', ['demo-thread-fine', 'demo-thread-navy'], 'threads')
+    expect([...book.shelf.bobbins.values()].map(({ threadId, woundM }) => [threadId, woundM])).toEqual([[null, null], [null, null]])
+    expect(useBenchStore().setup.bobbinId).toBeNull()
+  })
+})

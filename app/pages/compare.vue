@@ -3,14 +3,14 @@ import Papa from 'papaparse'
 import { gapCurve } from '#core/swing'
 import { compareCsvRows, compareRow, COMPARE_CSV_HEADER, needleName } from '~/utils/compareRows'
 import { download } from '~/utils/download'
-import { byConstructionAndGap } from '~/utils/needles'
+import { byConstructionAndGap, inTheCase } from '~/utils/needles'
 
 useHead({ title: 'Compare · Lacy Spool' })
 const book = useBookStore()
 const bench = useBenchStore()
 const { length } = useLength()
 
-const needles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap).filter(n => n.construction !== 'single'))
+const needles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap).filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId)))
 const needleRows = computed(() => needles.value.flatMap((needle) => {
   const row = compareRow(bench.setup, { ...bench.parts, needle }, bench.settings, needleName(needle), needle.type, needle.id)
   return row ? [row] : []

@@ -55,7 +55,7 @@ const WORN_COST = 15
  *
  * @param input - at least one thread.
  * @param needles - what to choose from.
- * @returns All that have the construction and gap, refused ones last.
+ * @returns All that have the construction and gap, refused ones last, the nearest to fitting first.
  * @throws {CoreError} as `fitThread`; `out-of-range` without a thread.
  */
 export function rankNeedles(input: PairingInput, needles: readonly Candidate[]): RankedNeedle[] {
@@ -64,7 +64,7 @@ export function rankNeedles(input: PairingInput, needles: readonly Candidate[]):
   return needles
     .filter(({ construction, gapMm }) => construction === input.construction && (input.gapMm === null || Math.abs(gapMm - input.gapMm) < SAME_GAP_MM))
     .map(needle => rankOne(needle, threads, input.threads, input.cloth))
-    .sort((a, b) => b.score - a.score || a.needle.sizeNm - b.needle.sizeNm || a.needle.gapMm - b.needle.gapMm)
+    .sort((a, b) => b.score - a.score || Math.abs(a.fit.fill - MIDDLE_FILL) - Math.abs(b.fit.fill - MIDDLE_FILL) || a.needle.gapMm - b.needle.gapMm)
 }
 
 function rankOne(needle: Candidate, threads: readonly ThreadFacts[], perBlade: readonly ThreadFacts[], cloth: ClothFacts): RankedNeedle {

@@ -27,7 +27,7 @@ const spoolNames = computed(() => {
 })
 const footLine = computed(() => {
   const { foot } = bench.parts
-  if (bench.setup.plate === 'single-hole') return 'single-hole plate'
+  if (bench.swingInput?.plate.singleHole ?? bench.setup.plate === 'single-hole') return 'single-hole plate'
   if (foot?.singleHole) return 'single hole'
   return foot?.slotMm != null ? `opening ${bare(foot.slotMm)}` : foot ? 'not measured' : 'zigzag plate'
 })

@@ -67,7 +67,7 @@ const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
 .name { font-size: 21px; }
 .verdict { display: flex; align-items: center; flex-wrap: wrap; gap: 6px; }
 .reasons { margin-top: 4px; display: grid; gap: 3px; font-size: 14.5px; line-height: 1.3; }
-.list { display: grid; gap: 4px; max-height: 262px; overflow-y: auto; }
+.list { display: grid; gap: 4px; max-height: 268px; overflow-y: auto; }
 .list li { display: flex; align-items: center; gap: 6px; padding-right: 4px; border-radius: 10px; }
 .list li.current { background: color-mix(in srgb, var(--mulberry) 9%, transparent); }
 .row { flex: 1; min-width: 0; display: flex; align-items: center; gap: 10px; min-height: 50px; padding: 4px 8px; border: 1.5px solid transparent; border-radius: 10px; text-align: left; cursor: pointer; }

@@ -15,6 +15,8 @@ const threads = computed(() => options(book.shelf.threads.values()))
 const cloths = computed(() => options(book.shelf.cloths.values()))
 const stabilizers = computed(() => options(book.shelf.stabilizers.values()))
 const same = (list: readonly string[]) => list.map(value => ({ value, label: value }))
+const MOST_LAYERS = 20
+const layers = Array.from({ length: MOST_LAYERS }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))
 const sides = computed(() => construction.value === 'single' ? [['left', 'Thread']] as const : construction.value === 'twin' ? [['left', 'Left thread'], ['right', 'Right thread']] as const : [['left', 'Left thread'], ['middle', 'Middle thread'], ['right', 'Right thread']] as const)
 const gaps = computed(() => [...new Set([...book.shelf.needles.values()].filter(n => n.construction === construction.value).map(n => n.gapMm))].sort((a, b) => a - b))
 const set = (label: string, change: Partial<SetupContent>) => bench.update(label, change)
@@ -42,8 +44,9 @@ const orNull = (id: string) => (id === NONE ? null : id)
     </div>
     <div class="pair">
       <SelectField :model-value="bench.setup.clothId ?? NONE" label="Cloth" :items="cloths" @update:model-value="set('Choose the cloth', { clothId: orNull($event) })" />
-      <SelectField :model-value="bench.setup.stabilizerId ?? NONE" label="Stabilizer" :items="stabilizers" @update:model-value="set('Choose the stabilizer', { stabilizerId: orNull($event) })" />
+      <SelectField :model-value="String(bench.setup.layers)" label="Layers" :items="layers" @update:model-value="set('Change the layers', { layers: Number($event) })" />
     </div>
+    <SelectField :model-value="bench.setup.stabilizerId ?? NONE" label="Stabilizer" :items="stabilizers" @update:model-value="set('Choose the stabilizer', { stabilizerId: orNull($event) })" />
     <div class="flags">
       <USwitch :model-value="bench.setup.washed" label="Washed and tumbled" @update:model-value="set('Washed', { washed: $event })" />
       <USwitch :model-value="bench.setup.threader" label="Built-in threader" @update:model-value="set('Threader', { threader: $event })" />

@@ -9,6 +9,7 @@ const book = useBookStore()
 const bench = useBenchStore()
 const { length } = useLength()
 const text = ref('')
+const hex = ref('#77294f')
 const reading = computed(() => (text.value.trim() === '' ? null : parseThreadLabel(text.value)))
 const PLAIN_RUN_MM = 1000
 const kindOf = ({ kind, system }: ThreadCount): ThreadKind => kind ?? (system === 'ne' ? 'cotton' : 'polyester')
@@ -19,7 +20,7 @@ function add(count: ThreadCount): void {
   const name = text.value.trim().slice(0, 80)
   const side = sides.find(([one]) => bench.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
   book.commit(`Add ${name}`, [
-    { table: 'threads', id, record: { ...UNKNOWN_THREAD, id, name, kind: kindOf(count), tex: count.tex, label: name, texBasis: count.basis, colours: [{ hex: '#8a7e7d', runMm: PLAIN_RUN_MM }] } },
+    { table: 'threads', id, record: { ...UNKNOWN_THREAD, id, name, kind: kindOf(count), tex: count.tex, label: name, texBasis: count.basis, colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }] } },
     { table: 'setup', id: 'current', record: { ...bench.setup, threadIds: { ...bench.setup.threadIds, [side]: id } } },
   ])
   text.value = ''
@@ -29,7 +30,8 @@ function add(count: ThreadCount): void {
 <template>
   <form novalidate @submit.prevent="reading?.ok && add(reading.count)">
     <div class="line">
-      <UInput v-model="text" aria-label="Thread label from the spool" autocomplete="off" placeholder="add: 40 wt, 50/2 Ne, No. 12" class="flex-1" />
+      <ColourField v-model="hex" label="Its colour" bare />
+      <UInput v-model="text" aria-label="Thread label from the spool" autocomplete="off" placeholder="add: 40 wt, No. 12" class="flex-1" />
       <UButton type="submit" variant="outline" label="Add" :disabled="!reading?.ok" />
     </div>
     <p v-if="reading" role="status" class="hint" :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }">

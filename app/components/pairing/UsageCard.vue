@@ -38,6 +38,7 @@ const holds = computed(() => {
   const measured = bobbins.find(({ outerMm, coreMm, wideMm }) => outerMm !== null && coreMm !== null && wideMm !== null && outerMm > coreMm)
   return measured ? { metres: bobbinCapacityM(measured.outerMm!, measured.coreMm!, measured.wideMm!, drawnDiameter(thread(bench.setup.bobbinId)).mm), source: 'from its winding space, a guess' } : null
 })
+const bobbinsToWind = computed(() => (usage.value && holds.value ? Math.max(1, Math.ceil(usage.value.bobbinM / holds.value.metres)) : 0))
 const seamText = ref(String(bench.setup.seamM))
 const problem = computed(() => {
   const metres = Number(seamText.value.replace(',', '.'))
@@ -70,7 +71,7 @@ const metres = (value: number) => `${value < 10 ? value.toFixed(1) : Math.ceil(v
       </tbody>
     </table>
     <p v-if="usage" class="hint note">
-      {{ holds ? `${Math.max(1, Math.ceil(usage.bobbinM / holds.metres))} bobbins to wind, each about ${metres(holds.metres)} (${holds.source}). ` : 'Bobbins to wind: not measured; note what one holds in the workbox. ' }}
+      {{ holds ? `${bobbinsToWind === 1 ? 'One bobbin' : `${bobbinsToWind} bobbins`} to wind, about ${metres(holds.metres)} each (${holds.source}). ` : 'Bobbins to wind: not measured; note what one holds in the workbox. ' }}
       Rule: stitch length and {{ thicknessMm === null ? 'cloth not measured' : `${length(thicknessMm)} of cloth` }} a stitch, {{ Math.round(100 * USUAL_WASTE) }} % for tails and trials; {{ usage.stitches }} stitches.
     </p>
   </section>

@@ -6,6 +6,11 @@ const bench = useBenchStore()
 const { remove } = useShelf()
 const { length } = useLength()
 const feet = computed(() => [...book.shelf.feet.values()].sort((a, b) => a.name.localeCompare(b.name)))
+/** The machine's own two, then those kept in the workbox. */
+const plates = computed(() => [
+  ...([['Zigzag plate', 'zigzag'], ['Single-hole plate', 'single-hole']] as const).map(([label, plate]) => ({ label, on: bench.parts.plate === null && bench.setup.plate === plate, change: { plate, plateId: null } })),
+  ...[...book.shelf.plates.values()].map(({ id, name }) => ({ label: name, on: bench.setup.plateId === id, change: { plateId: id } })),
+])
 const hint = (f: Foot) => (f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${length(f.slotMm)}`)
 </script>
 
@@ -25,16 +30,12 @@ const hint = (f: Foot) => (f.singleHole ? 'single hole: no twin' : `${f.sole} so
       <fieldset class="plates">
         <legend class="field-label">Needle plate</legend>
         <UButton
-          label="Zigzag plate"
-          :variant="bench.setup.plate === 'zigzag' ? 'solid' : 'outline'"
-          :aria-pressed="bench.setup.plate === 'zigzag'"
-          @click="bench.update('Change the plate', { plate: 'zigzag' })"
-        />
-        <UButton
-          label="Single-hole plate"
-          :variant="bench.setup.plate === 'single-hole' ? 'solid' : 'outline'"
-          :aria-pressed="bench.setup.plate === 'single-hole'"
-          @click="bench.update('Change the plate', { plate: 'single-hole' })"
+          v-for="plate in plates"
+          :key="plate.label"
+          :label="plate.label"
+          :variant="plate.on ? 'solid' : 'outline'"
+          :aria-pressed="plate.on"
+          @click="bench.update('Change the plate', plate.change)"
         />
       </fieldset>
       <p class="field-label">Presser foot</p>

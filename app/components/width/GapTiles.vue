@@ -4,14 +4,14 @@ import { isStraightOnly } from '#core/schools'
 import { judgeSwing } from '#core/swing'
 import { swingInputOf } from '#shared/bench'
 import type { NeedleRecord } from '#shared/records'
-import { byConstructionAndGap } from '~/utils/needles'
+import { byConstructionAndGap, inTheCase } from '~/utils/needles'
 
 /** Every twin and triple owned, side by side, each with its own safe width or its refusal. Singles stand in the line-up. */
 const book = useBookStore()
 const bench = useBenchStore()
 const { limit } = useLength()
 
-const tiles = computed(() => [...book.shelf.needles.values()].filter(n => n.construction !== 'single').sort(byConstructionAndGap).map((needle) => {
+const tiles = computed(() => [...book.shelf.needles.values()].filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId)).sort(byConstructionAndGap).map((needle) => {
   const input = swingInputOf(bench.setup, { ...bench.parts, needle }, bench.settings)
   const result = input && judgeSwing(input)
   return { needle, refused: result !== null && result.safeWidthMm === null, word: result ? wordFor(needle, result.safeWidthMm, result.verdict) : '' }

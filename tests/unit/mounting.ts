@@ -1,0 +1,47 @@
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import type { Component } from 'vue'
+import { useBenchStore } from '~/stores/bench'
+import { useBookStore } from '~/stores/book'
+
+/** Stores of their own, filled with the demo. */
+export async function demoStores() {
+  setActivePinia(createPinia())
+  const book = useBookStore()
+  await book.loadDemo()
+  return { book, bench: useBenchStore() }
+}
+
+/** A component as a person sees and uses it. */
+export interface Page {
+  readonly wrapper: VueWrapper
+  readonly text: () => string
+  /** Presses the first button whose words or label match. */
+  readonly press: (name: string | RegExp) => Promise<void>
+  /** Fills or chooses in the field with this label. */
+  readonly fill: (label: string, value: string) => Promise<void>
+}
+export function show(component: Component, props: Record<string, unknown> = {}): Page {
+  const wrapper = mount(component, { props, attachTo: document.body })
+  const named = (name: string | RegExp) => wrapper.findAll('button').find((button) => {
+    const its = [button.attributes('aria-label') ?? '', button.text()].map(text => text.replace(/\s+/g, ' ').trim())
+    return its.some(text => (typeof name === 'string' ? text === name : name.test(text)))
+  })
+  return {
+    wrapper,
+    text: () => wrapper.text().replace(/\s+/g, ' '),
+    press: async (name) => {
+      const button = named(name)
+      if (!button) throw new Error(`no button ${name} in: ${wrapper.findAll('button').map(one => one.text()).join(' | ')}`)
+      await button.trigger('click')
+      await flushPromises()
+    },
+    fill: async (label, value) => {
+      const found = wrapper.findAll('label').find(one => one.text().startsWith(label))
+      const field = found ? wrapper.get(`[id="${found.attributes('for')}"]`) : wrapper.get(`input[aria-label="${label}"]`)
+      await field.setValue(value)
+      await field.trigger('change')
+      await flushPromises()
+    },
+  }
+}
