@@ -29,7 +29,7 @@ describe('the table', () => {
     await page.wrapper.setProps({ sortBy: 3 })
     await page.press(/^Tex/)
     expect(last(page, 'update:down')).toBe(true)
-    expect(page.wrapper.findAll('[role="columnheader"]')[4]!.attributes('aria-sort')).toBe('ascending')
+    expect(page.wrapper.findAll('[role="columnheader"]')[4]!.attributes('aria-sort')).toBe('descending')
   })
   it('selects all shown, and none', async () => {
     const page = table(3)
