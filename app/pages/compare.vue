@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Papa from 'papaparse'
 import { gapCurve } from '#core/swing'
-import { compareCsvRows, compareRow, COMPARE_CSV_HEADER, needleName } from '~/utils/compareRows'
+import { compareCsvRows, compareRow, COMPARE_CSV_HEADER } from '~/utils/compareRows'
 import { download } from '~/utils/download'
-import { byConstructionAndGap, inTheCase } from '~/utils/needles'
+import { byConstructionAndGap, inTheCase, needleName } from '~/utils/needles'
 
 useHead({ title: 'Compare · Lacy Spool' })
 const book = useBookStore()

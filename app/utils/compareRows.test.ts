@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { compareCsvRows, compareRow, COMPARE_CSV_HEADER, safeCell } from '~/utils/compareRows'
+import { compareCsvRows, compareRow, COMPARE_CSV_HEADER } from '~/utils/compareRows'
+import { plainCell, safeCell } from '~/utils/csvCell'
 import { benchOf } from '#shared/bench'
 import { DEFAULT_SETTINGS } from '#shared/defaults'
 import { demoBackup } from '#shared/demo'
@@ -28,5 +29,8 @@ describe('the table as CSV', () => {
     expect(cells).toHaveLength(COMPARE_CSV_HEADER.length)
     expect(cells![1]).toBe('\'=cmd()')
   })
-  it.each(['=1', '+1', '-1', '@x', '\tx'])('makes %j plain', text => expect(safeCell(text)).toBe(`'${text}`))
+  it.each(['=1', '+1', '-1', '@x', '\tx', '\'=1'])('makes %j plain, and gives it back', (text) => {
+    expect(safeCell(text)).toBe(`'${text}`)
+    expect(plainCell(safeCell(text))).toBe(text)
+  })
 })

@@ -1,7 +1,7 @@
-import { needleLabel } from '#core/needle'
 import { compareSwing, type Verdict } from '#core/swing'
 import { type Bench, swingInputOf } from '#shared/bench'
 import type { Settings, SetupContent } from '#shared/records'
+import { safeCell } from './csvCell'
 
 /** One line of a comparison: the same stitch with another needle or on another machine. */
 export interface CompareRow {
@@ -40,11 +40,3 @@ export function compareCsvRows(kind: string, rows: readonly CompareRow[]): strin
   return rows.map(row => [kind, safeCell(row.name), safeCell(row.hint), cell(row.gapMm), row.verdict, cell(row.safeWidthMm), cell(row.limitWidthMm), cell(row.overlapAtSafeMm), cell(row.interlacedAtSafe), row.binding])
 }
 export const COMPARE_CSV_HEADER = ['compared', 'name', 'detail', 'gap_mm', 'verdict_now', 'safe_width_mm', 'limit_width_mm', 'overlap_at_safe_mm', 'interlaced_at_safe', 'tightest']
-
-/** A cell that a spreadsheet would run as a formula is made plain text; one that already looks so made is marked once more, so that the mark can be taken off again. */
-export function safeCell(text: string): string {
-  return /^'*[=+\-@\t\r]/.test(text) ? `'${text}` : text
-}
-
-export const needleName = (needle: { construction: 'single' | 'twin' | 'triple', gapMm: number, sizeNm: number }) =>
-  `${needle.construction === 'triple' ? 'triple ' : ''}${needleLabel(needle)}`

@@ -1,7 +1,7 @@
 import { describeNeedle, needleLabel } from '#core/needle'
 import { THREAD_KINDS } from '#core/thread'
 import type { NeedleRecord, Thread } from '#shared/records'
-import { safeCell } from './compareRows'
+import { safeCell } from './csvCell'
 import { isLow, isPastHours, isUsedUp } from './workboxTables'
 
 export interface Wanted {

@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import { FRESH_NEEDLE, UNKNOWN_CLOTH, UNKNOWN_MACHINE, UNKNOWN_THREAD } from '#shared/defaults'
 import { issueLine } from '#shared/issues'
 import { TABLE_SCHEMAS } from '#shared/records'
-import { safeCell } from './compareRows'
+import { plainCell, safeCell } from './csvCell'
 import type { Owned, WorkboxTableName } from './workboxTables'
 
 /** One column of a table's CSV: how a record is written into a cell, and a cell read back. */
@@ -165,9 +165,4 @@ export function readTableCsv(table: WorkboxTableName, file: string, existing: Re
     seenRows.set(content(record), record.id)
   }
   return { ok: true, preview: { added, changed, same, refused } }
-}
-
-/** The mark that `safeCell` put before what looks like a formula is taken off again, so that text round-trips. */
-function plainCell(cell: string): string {
-  return /^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell
 }

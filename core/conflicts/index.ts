@@ -1,3 +1,4 @@
 export { findConflicts } from './find'
-export { CONFLICT_RULES, type ConflictRule } from './rules'
+export { CONFLICT_RULES } from './rules'
+export type { ConflictRule } from './rule'
 export type { Blade, Conflict, ConflictInput, Mend, Severity, ThreadedBlade } from './types'

@@ -28,8 +28,9 @@ describe('axe finds no serious or critical fault', () => {
     expect(await faults()).toEqual([])
   })
 
-  it('with the dim lamp on', async () => {
-    await open(session.driver, inject('demo'))
+  it.each(['/', '/pairing', '/twins', '/workbox', '/compare'])('with the dim lamp on, on %s', async (path) => {
+    await open(session.driver, inject('demo') + path)
+    await byRole(session.driver, 'link', /to spare/)
     await press(session.driver, 'button', 'Dim lamp')
     await session.driver.wait(() => session.driver.executeScript<boolean>('return document.documentElement.classList.contains("dark")'), 5000)
     expect(await faults()).toEqual([])

@@ -3,7 +3,7 @@ import { describeNeedle } from '#core/needle'
 import { PRACTICE, type RankedNeedle, threadClassOf } from '#core/pairing'
 import type { Thread } from '#shared/records'
 import { FIT_LOOKS } from '~/utils/fit'
-import { needleName } from '~/utils/compareRows'
+import { needleName } from '~/utils/needles'
 import { leadingColour } from '#core/colour'
 
 /** The needles one owns for these threads, best first, each with its eye and its reasons. */

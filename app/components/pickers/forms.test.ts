@@ -1,9 +1,10 @@
 // @vitest-environment happy-dom
-import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
+import { flushPromises } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Component } from 'vue'
 import type { RecordOf } from '#shared/records'
+import { show } from '../../../tests/unit/mounting'
 import { useBenchStore } from '~/stores/bench'
 import { useBookStore } from '~/stores/book'
 import ClothForm from './ClothForm.vue'
@@ -21,29 +22,14 @@ beforeEach(() => {
   book = useBookStore()
 })
 
-interface Form {
-  readonly fill: (label: string, text: string) => Promise<void>
-  readonly submit: () => Promise<void>
-  readonly text: () => string
-  readonly page: VueWrapper
-}
-function open(component: Component, record: unknown = null): Form {
-  const page = mount(component, { props: { record }, attachTo: document.body })
-  const field = (label: string) => {
-    const found = page.findAll('label').find(it => it.text().startsWith(label))
-    if (!found) throw new Error(`no field ${label} in: ${page.findAll('label').map(it => it.text()).join(', ')}`)
-    return page.get(`[id="${found.attributes('for')}"]`)
-  }
+function open(component: Component, record: unknown = null) {
+  const page = show(component, { record })
   return {
-    page,
-    fill: async (label, text) => {
-      await field(label).setValue(text)
-    },
+    ...page,
     submit: async () => {
-      await page.get('form').trigger('submit')
+      await page.wrapper.get('form').trigger('submit')
       await flushPromises()
     },
-    text: () => page.text(),
   }
 }
 function only<T extends 'machines' | 'feet' | 'needles' | 'threads' | 'cloths'>(table: T): RecordOf<T> | undefined {
@@ -60,7 +46,7 @@ describe('the machine’s form', () => {
     expect(only('machines')).toMatchObject({
       name: 'Loft seven', maxWidthMm: 6.5, needlePositions: 13, plateSlotMm: null, tensionDial: null, forgetsTwinMode: null,
     })
-    expect(form.page.emitted('done')?.[0]).toEqual([only('machines')?.id])
+    expect(form.wrapper.emitted('done')?.[0]).toEqual([only('machines')?.id])
   })
 
   it.each([
@@ -77,7 +63,7 @@ describe('the machine’s form', () => {
     await form.submit()
     expect(book.shelf.machines.size).toBe(0)
     expect(form.text()).toMatch(message)
-    expect(form.page.emitted('done')).toBeUndefined()
+    expect(form.wrapper.emitted('done')).toBeUndefined()
   })
 
   it('takes the tension dial whole or not at all', async () => {
@@ -136,8 +122,8 @@ describe('the foot’s and the cloth’s forms', () => {
     const form = open(ClothForm)
     await form.submit()
     expect(form.text()).toContain('name: needs a name')
-    await form.page.findAll('button').find(button => button.text() === 'Cancel')!.trigger('click')
-    expect(form.page.emitted('done')?.[0]).toEqual([null])
+    await form.wrapper.findAll('button').find(button => button.text() === 'Cancel')!.trigger('click')
+    expect(form.wrapper.emitted('done')?.[0]).toEqual([null])
     expect(book.shelf.cloths.size).toBe(0)
   })
 
@@ -163,7 +149,7 @@ describe('the needle’s form', () => {
     await form.fill('Label from the packet', '90/14 metallic')
     await form.fill('In the case', '3')
     await form.fill('Sewn', '2.5')
-    await form.page.get('[role="checkbox"]').trigger('click')
+    await form.wrapper.get('[role="checkbox"]').trigger('click')
     await form.submit()
     const second = open(NeedleForm, only('needles'))
     await second.fill('Label from the packet', '80 metallic')
@@ -196,7 +182,7 @@ describe('the thread’s form', () => {
     await form.fill('Name', 'Tide')
     await form.fill('Tex', '25')
     expect(form.text()).toContain('computed from tex')
-    await form.page.findAll('button').find(button => button.text() === 'It is variegated')!.trigger('click')
+    await form.wrapper.findAll('button').find(button => button.text() === 'It is variegated')!.trigger('click')
     await form.fill('Run of colour 2', '25')
     await form.submit()
     expect(only('threads')).toMatchObject({ tex: 25, diameterMm: null, colours: [{ runMm: 40 }, { runMm: 25 }] })
@@ -216,9 +202,9 @@ describe('the thread’s form', () => {
     const form = open(ThreadForm)
     await form.fill('Name', 'Ball')
     await form.fill('Label as printed', '12')
-    const asks = form.page.findAll('button').map(button => button.text()).filter(text => text.includes('tex'))
+    const asks = form.wrapper.findAll('button').map(button => button.text()).filter(text => text.includes('tex'))
     expect(asks[0]).toContain('pearl cotton No. 12')
-    await form.page.findAll('button').find(button => button.text().startsWith('pearl'))!.trigger('click')
+    await form.wrapper.findAll('button').find(button => button.text().startsWith('pearl'))!.trigger('click')
     await form.submit()
     expect(only('threads')).toMatchObject({ kind: 'pearl-cotton', tex: 83, texBasis: 'nominal' })
   })
@@ -250,7 +236,7 @@ describe('the thread’s form', () => {
   it('names the colour whose run is missing', async () => {
     const form = open(ThreadForm)
     await form.fill('Name', 'Tide')
-    await form.page.findAll('button').find(button => button.text() === 'It is variegated')!.trigger('click')
+    await form.wrapper.findAll('button').find(button => button.text() === 'It is variegated')!.trigger('click')
     await form.fill('Run of colour 2', '')
     await form.submit()
     expect(form.text()).toContain('colours.1.runMm: must be a number from 1 to 10000')

@@ -1,0 +1,19 @@
+import { PRACTICE, threadClassOf, type ThreadClass } from '#core/pairing'
+import type { Conflict, ConflictInput, Severity, ThreadedBlade } from './types'
+
+/** One thing that does not go with another. Returns null while it does, or while too little is known. */
+export interface ConflictRule {
+  readonly code: string
+  readonly severity: Severity
+  readonly find: (input: ConflictInput) => Omit<Conflict, 'code' | 'severity'> | null
+}
+
+/** Whether more than one blade is in. */
+export const several = ({ needle }: ConflictInput) => needle !== null && needle.construction !== 'single'
+/** What the needle is called in a sentence. */
+export const word = ({ needle }: ConflictInput) => needle?.construction ?? 'needle'
+export const classOf = ({ thread }: ThreadedBlade): ThreadClass => threadClassOf(thread)
+/** The first thread above that belongs to one of these classes. */
+export const firstOf = ({ threads }: ConflictInput, ...classes: ThreadClass[]) => threads.find(one => classes.includes(classOf(one)))
+export const nameOf = (one: ThreadedBlade) => PRACTICE[classOf(one)].name
+export const capital = (text: string) => `${text[0]!.toUpperCase()}${text.slice(1)}`
