@@ -81,5 +81,5 @@ tbody th { white-space: nowrap; font-size: 17px; }
 tbody th .hint { font-weight: 450; }
 tbody th em { display: block; font-style: normal; font-size: 14px; font-weight: 600; }
 .unserved { display: flex; gap: 6px; }
-@media (max-width: 900px) { .cols { grid-template-columns: minmax(0, 1fr); } tbody th { white-space: normal; } }
+@media (max-width: 900px) { .cols { grid-template-columns: minmax(0, 1fr); } .cols > section { order: -1; } tbody th { white-space: normal; } }
 </style>

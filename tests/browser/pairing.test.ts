@@ -93,6 +93,10 @@ describe('conflicts in the line-up', () => {
   it('follow a switch and a school', async () => {
     const { driver } = session
     await open(driver, `${inject('demo')}/pairing`)
+    await press(driver, 'switch', 'Built-in threader')
+    await byRole(driver, 'link', /Stop\s*\d to mend first/)
+    await press(driver, 'switch', 'Built-in threader')
+    await byRole(driver, 'link', /to spare/)
     await press(driver, 'switch', 'Automatic cutter on')
     await press(driver, 'button', /^Conflicts: /)
     await untilText(driver, 'Switch the automatic cutter off with a twin needle.')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { needleLabel } from '#core/needle'
 import type { Thread } from '#shared/records'
+import { SEVERITY_LOOKS } from '~/utils/fit'
 import { VERDICT_LOOKS } from '~/utils/verdict'
 
 const book = useBookStore()
@@ -13,8 +14,12 @@ const right = computed(() => thread(bench.setup.threadIds.right))
 const bobbin = computed(() => thread(bench.setup.bobbinId))
 const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? ''))
 const twin = computed(() => bench.parts.needle !== null && bench.parts.needle.construction !== 'single')
-const look = computed(() => bench.result && VERDICT_LOOKS[bench.result.verdict])
+/** The overall verdict: a strike first, then whatever else stops the setup, then how the swing stands. */
+const stops = computed(() => bench.conflicts.filter(({ severity }) => severity === 'stop').length)
+const stopped = computed(() => stops.value > 0 && bench.result?.verdict !== 'strikes')
+const look = computed(() => (stopped.value ? SEVERITY_LOOKS.stop : bench.result && VERDICT_LOOKS[bench.result.verdict]))
 const spare = computed(() => {
+  if (stopped.value) return `${stops.value} to mend first`
   if (!bench.result) return 'machine and needle missing'
   const mm = bench.result.spareMm
   return mm < 0 ? `${length(-mm)} too far` : `${length(mm)} to spare`
@@ -91,7 +96,7 @@ function spoolPaint(of: Thread | null): string {
     </div>
     <ConflictStop />
     <NuxtLink
-      to="/"
+      :to="stopped ? '/pairing' : '/'"
       class="verdict"
       :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
       aria-live="polite"

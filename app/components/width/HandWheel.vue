@@ -51,7 +51,11 @@ function turn(by: number): void {
 }
 defineShortcuts({ '.': () => turn(1), ',': () => turn(-1) })
 
-const strikes = computed(() => bench.result?.verdict === 'strikes')
+/** Why nothing may be turned now; null when it may. */
+const hindrance = computed(() => {
+  if (bench.result?.verdict === 'strikes') return 'It strikes: change the setup before you turn anything.'
+  return bench.parts.needle?.state === 'bent' ? 'This needle is bent: fit a fresh one before you turn anything.' : null
+})
 function log(): void {
   bench.logHandWalk(new Date())
   toast.add({ title: 'Hand-walk logged for exactly this setup', icon: 'i-lucide-check' })
@@ -130,12 +134,12 @@ const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walked
         <UIcon name="i-lucide-hand" class="hand" />
         <span><b>On your machine:</b> its own manual first. Glasses on, handwheel toward you, the whole repeat; then sew slowly, then faster.</span>
       </p>
-      <p v-if="strikes" class="hint strikes-ink">It strikes: change the setup before you turn anything.</p>
+      <p v-if="hindrance" class="hint strikes-ink">{{ hindrance }}</p>
       <p v-else-if="bench.handWalk" class="walked clear-ink" role="status">
         <UIcon name="i-lucide-check" /> Hand-walked {{ walkedOn }}, in exactly this combination
       </p>
       <p v-else class="hint">Not yet hand-walked in exactly this combination.</p>
-      <UButton v-if="!bench.handWalk" class="log" label="I have hand-walked this" :disabled="strikes" @click="log" />
+      <UButton v-if="!bench.handWalk" class="log" label="I have hand-walked this" :disabled="hindrance !== null" @click="log" />
     </div>
   </section>
 </template>

@@ -7,6 +7,7 @@ import { CUTTER_SCHOOLS } from '#core/schools'
 import { compareRow } from '~/utils/compareRows'
 import { needleName } from '~/utils/needles'
 import GapTiles from './GapTiles.vue'
+import HandWheel from './HandWheel.vue'
 import NeedleLabelInput from './NeedleLabelInput.vue'
 import StitchSettings from './StitchSettings.vue'
 import VerdictCard from './VerdictCard.vue'
@@ -103,6 +104,25 @@ describe('needle by its label, and the stitch’s settings', () => {
     expect(bench.setup.stitch).toMatchObject({ mirror: true })
     expect(bench.setup.stitch.lengthMm).toBeGreaterThan(2.5)
     expect(bench.setup.stitch.positionMm).toBeGreaterThan(0)
+  })
+})
+
+describe('the handwheel', () => {
+  const logButton = (page: ReturnType<typeof show>) => page.wrapper.findAll('button').find(button => button.text() === 'I have hand-walked this')!
+  it('logs what was walked on the real machine', async () => {
+    const page = show(HandWheel)
+    await page.press('I have hand-walked this')
+    expect(page.text()).toMatch(/Hand-walked \d+ \w+ 20\d\d, in exactly this combination/)
+  })
+  it('logs nothing while it strikes or the needle is bent, and says why', () => {
+    book.commit('Bend', [{ table: 'needles', id: 'demo-needle-20m', record: { ...book.shelf.needles.get('demo-needle-20m')!, state: 'bent' } }])
+    const bent = show(HandWheel)
+    expect(bent.text()).toContain('This needle is bent: fit a fresh one')
+    expect(logButton(bent).attributes('disabled')).toBeDefined()
+    needle('40')
+    const struck = show(HandWheel)
+    expect(struck.text()).toContain('It strikes: change the setup')
+    expect(logButton(struck).attributes('disabled')).toBeDefined()
   })
 })
 
