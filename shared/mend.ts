@@ -14,6 +14,12 @@ export function mendOf(mend: Mend, setup: SetupContent, feet: ReadonlyMap<string
       const wide = [...feet.values()].filter(({ singleHole }) => !singleHole).sort((a, b) => (b.slotMm ?? 0) - (a.slotMm ?? 0))[0]
       return wide ? { footId: wide.id } : null
     }
+    case 'to-bobbin': {
+      const thick = setup.threadIds[mend.blade]
+      const { left, middle, right } = setup.threadIds
+      const off = (id: string | null) => (id === thick ? null : id)
+      return { bobbinId: thick, threadIds: { left: off(left), middle: off(middle), right: off(right) } }
+    }
     case 'threader-off': return { threader: false }
     case 'cutter-off': return { cutter: false }
     case 'split-discs': return { sharedDiscs: false }

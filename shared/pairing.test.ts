@@ -46,6 +46,7 @@ describe('a setup as the rules see it', () => {
 describe('a mend', () => {
   const broken: [string, SetupContent][] = [
     ['several-single-hole-plate', { ...collar, plate: 'single-hole' }], ['several-single-hole-foot', { ...collar, footId: 'demo-foot-quarter' }],
+    ['thick-in-needle', { ...collar, threadIds: { left: 'demo-thread-rope', middle: null, right: 'demo-thread-rope' } }],
     ['threader-several', { ...collar, threader: true }], ['cutter-several', { ...collar, cutter: true }], ['one-groove', { ...collar, sharedDiscs: true }],
     ['metallic-tension', { ...collar, tension: 5 }], ['metallic-in-cup', { ...collar, supplies: { ...collar.supplies, right: { place: 'cup', draw: null } } }],
     ['dense-no-stabilizer', { ...collar, stabilizerId: null, stitch: { ...collar.stitch, lengthMm: 0.4 } }],
@@ -58,6 +59,10 @@ describe('a mend', () => {
     expect(conflict?.mend).toBeTruthy()
     const change = mendOf(conflict!.mend!, setup, tables.feet, tables.stabilizers)
     expect(codes({ ...setup, ...change })).not.toContain(code)
+  })
+  it('winds the thick thread on the bobbin and takes it off every needle', () => {
+    const setup = { ...collar, threadIds: { left: 'demo-thread-rope', middle: null, right: 'demo-thread-rope' } }
+    expect(mendOf({ kind: 'to-bobbin', label: '', blade: 'right' }, setup, tables.feet, tables.stabilizers)).toEqual({ bobbinId: 'demo-thread-rope', threadIds: { left: null, middle: null, right: null } })
   })
   it('is not offered when what it needs is not owned', () => {
     expect(mendOf({ kind: 'foot', label: '' }, collar, new Map(), new Map())).toBeNull()

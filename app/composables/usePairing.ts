@@ -1,6 +1,6 @@
 import { computed, type Ref } from 'vue'
 import type { Construction } from '#core/needle'
-import { bobbinAdvice, leadingThread, needleToBuy, rankBobbins, rankNeedles, startSettings } from '#core/pairing'
+import { bobbinAdvice, leadingThread, needleToBuy, rankBobbins, rankNeedles, startSettings, threadClassOf } from '#core/pairing'
 import { leadingColour } from '#core/colour'
 import { candidateOf, clothFactsOf, startInputOf, threadedBlades } from '#shared/pairing'
 
@@ -24,12 +24,17 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
     const [first, ...rest] = threads.value
     return first ? leadingThread([first, ...rest]) : null
   })
-  const bobbinInput = computed(() => lead.value && {
-    top: { ...lead.value, hex: leadingColour(lead.value.colours) }, swings: startInput.value?.swings ?? false, school: bench.settings.schools.heavyBobbin,
+  /** A thick thread on the bobbin decides how it is sewn, whatever is above; else the thread above does. */
+  const decides = computed(() => {
+    const wound = book.shelf.threads.get(bench.setup.bobbinId ?? '')
+    return wound && threadClassOf(wound) === 'thick' ? wound : lead.value
+  })
+  const bobbinInput = computed(() => decides.value && {
+    top: { ...decides.value, hex: leadingColour(decides.value.colours) }, swings: startInput.value?.swings ?? false, school: bench.settings.schools.heavyBobbin,
   })
   const bobbin = computed(() => bobbinInput.value && bobbinAdvice(bobbinInput.value))
-  const bobbins = computed(() => (bobbinInput.value && lead.value
-    ? rankBobbins(bobbinInput.value, lead.value.id, [...book.shelf.threads.values()].filter(({ metresLeft }) => metresLeft !== 0).map(thread => ({ ...thread, hex: leadingColour(thread.colours) })))
+  const bobbins = computed(() => (bobbinInput.value && decides.value
+    ? rankBobbins(bobbinInput.value, decides.value.id, [...book.shelf.threads.values()].filter(({ metresLeft }) => metresLeft !== 0).map(thread => ({ ...thread, hex: leadingColour(thread.colours) })))
     : []))
   return { threads, ranked, buy, start, lead, bobbin, bobbins }
 }

@@ -1,5 +1,5 @@
 import { NEEDLE_LIFE_HOURS, suitsKnit } from '#core/pairing'
-import { type ConflictRule, firstOf, nameOf, several, word } from './rule'
+import { classOf, type ConflictRule, firstOf, nameOf, several, word } from './rule'
 
 /** Bigger leaves holes with fine thread; smaller frays heavy thread. Common practice. */
 const BIGGEST_FOR_FINE_NM = 80
@@ -10,13 +10,13 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
   {
     code: 'several-single-hole-plate', severity: 'stop',
     find: input => (several(input) && input.plate.singleHole
-      ? { message: `A ${word(input)} needle strikes the single-hole plate: put on the zigzag plate.`, why: 'No blade stands over the hole’s middle.', mend: { kind: 'plate', label: 'Zigzag plate' } }
+      ? { message: `A ${word(input)} needle strikes the single-hole plate: put on the zigzag plate.`, why: 'Blades stand beside the hole’s middle.', mend: { kind: 'plate', label: 'Zigzag plate' } }
       : null),
   },
   {
     code: 'several-single-hole-foot', severity: 'stop',
     find: input => (several(input) && input.foot?.singleHole
-      ? { message: `A ${word(input)} needle strikes a foot with a single hole: change the foot.`, why: 'No blade stands over the hole’s middle.', mend: { kind: 'foot', label: 'Another foot' } }
+      ? { message: `A ${word(input)} needle strikes a foot with a single hole: change the foot.`, why: 'Blades stand beside the hole’s middle.', mend: { kind: 'foot', label: 'Another foot' } }
       : null),
   },
   {
@@ -49,7 +49,7 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     code: 'needle-too-big', severity: 'warn',
     find: (input) => {
       const fine = firstOf(input, 'fine', 'monofilament')
-      return fine && input.needle && input.needle.sizeNm > BIGGEST_FOR_FINE_NM ? { message: `Size ${input.needle.sizeNm} leaves holes with ${nameOf(fine)}: 70/10 or 80/12.`, why: 'The hole is wider than the thread that should fill it.', mend: null } : null
+      return fine && input.needle && input.needle.sizeNm > BIGGEST_FOR_FINE_NM ? { message: `Size ${input.needle.sizeNm} leaves holes with ${nameOf(fine)}: ${classOf(fine) === 'monofilament' ? '60/8 or 70/10' : '70/10 or 80/12'}.`, why: 'The hole is wider than the thread that should fill it.', mend: null } : null
     },
   },
   {

@@ -12,7 +12,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'thick-in-needle', severity: 'stop',
     find: (input) => {
       const thick = firstOf(input, 'thick')
-      return thick ? { message: 'This thread is too thick for a needle: wind it on the bobbin and sew wrong side up.', why: 'It is bulky even through 110/18.', mend: null } : null
+      return thick ? { message: 'This thread is too thick for a needle: wind it on the bobbin and sew wrong side up.', why: 'It is bulky even through 110/18.', mend: { kind: 'to-bobbin', label: 'Onto the bobbin', blade: thick.blade } } : null
     },
   },
   {

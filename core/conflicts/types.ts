@@ -53,6 +53,7 @@ export type Severity = 'stop' | 'warn' | 'note'
 export type Mend
   = | { readonly kind: 'plate', readonly label: string }
     | { readonly kind: 'foot', readonly label: string }
+    | { readonly kind: 'to-bobbin', readonly label: string, readonly blade: Blade }
     | { readonly kind: 'threader-off' | 'cutter-off' | 'split-discs', readonly label: string }
     | { readonly kind: 'supply', readonly label: string, readonly blade: Blade, readonly supply: Partial<Supply> }
     | { readonly kind: 'tension', readonly label: string, readonly dial: number }

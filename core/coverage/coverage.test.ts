@@ -21,14 +21,11 @@ describe('the smallest set of twins', () => {
   it('takes one needle for two jobs rather than two', () => expect(ids([needle('a', 2), needle('b', 4), needle('ab', 3)], [job('x', 2, 3), job('y', 3, 4)])).toEqual(['ab']))
   it('uses what is owned before it buys', () => expect(ids([needle('a', 2, { owned: true }), needle('b', 4, { owned: true }), needle('ab', 3)], [job('x', 2, 3), job('y', 3, 4)])).toEqual(['a', 'b']))
   it('is not fooled as a greedy choice would be', () => {
-    // Greedy takes the big one first and then needs two more.
-    const jobs = ['1', '2', '3', '4', '5', '6'].map((id, i) => job(id, i, i))
-    const only = (id: string, ...which: number[]): [TwinCandidate, number[]] => [needle(id, 0), which]
-    const sets = [only('big', 1, 2, 3, 4), only('odd', 0, 1, 2), only('even', 3, 4, 5)]
-    const candidates = sets.map(([one], i) => ({ ...one, gapMm: i }))
-    const byGap = jobs.map((one, j) => ({ ...one, gapMm: [0, 2] as const, sizeNm: [80, 80] as const, types: ['universal'] as const, which: sets.flatMap(([, which], i) => (which.includes(j) ? [i] : [])) }))
-    const chosen = coverJobs(candidates.map((c, i) => ({ ...c, gapMm: 1, sizeNm: 80, type: (['universal', 'jeans', 'stretch'] as const)[i]! })), byGap.map(({ which, ...one }) => ({ ...one, types: which.map(i => (['universal', 'jeans', 'stretch'] as const)[i]!) })), [9], 0).chosen
-    expect(chosen.map(({ needle: { id } }) => id).sort()).toEqual(['even', 'odd'])
+    // The biggest does four of six jobs; taking it first, two more are needed, where the other two do all.
+    const candidates = [needle('big', 2), needle('odd', 2, { type: 'jeans' }), needle('even', 2, { type: 'stretch' })]
+    const typeOf = { big: 'universal', odd: 'jeans', even: 'stretch' } as const
+    const does = [['odd'], ['big', 'odd'], ['big', 'odd'], ['big', 'even'], ['big', 'even'], ['even']] as const
+    expect(ids(candidates, does.map((which, i) => job(String(i), 1, 3, { types: which.map(one => typeOf[one]) })))).toEqual(['odd', 'even'])
   })
   it('says what each adds that no other does, and what nothing serves', () => {
     const { chosen, unserved } = coverJobs([needle('a', 2), needle('b', 4)], [job('x', 2, 4), job('y', 4, 4), job('z', 2, 2), job('never', 8, 8)], [9], 0.5)

@@ -55,6 +55,11 @@ describe('Thread and needle, from the demo', () => {
     await untilText(driver, 'No needle of this kind that is sold is good for this thread.')
     const advice = await text('region', 'Bobbin')
     for (const part of ['Bobbin work', 'mirrored', 'Bypass the bobbin tension', 'thick thread up first']) expect(advice).toContain(part)
+    await press(driver, 'button', 'Onto the bobbin')
+    await byRole(driver, 'button', /^Bobbin: Rope pearl 8/)
+    expect(await text('region', 'Bobbin')).toContain('Bobbin work')
+    await press(driver, 'button', 'Undo')
+    await byRole(driver, 'button', /^Bobbin: Fine grey/)
   })
 
   it('ranks bobbin threads by choice and colour, and puts one in', async () => {

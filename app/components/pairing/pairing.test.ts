@@ -139,6 +139,12 @@ describe('bobbin, start and thread needed', () => {
     expect(page.text()).toMatch(/Bobbin work.*the pattern comes out mirrored.*no automatic cutter/)
     expect(page.text()).toContain('You own none of these')
   })
+  it('stay with bobbin work once the thick thread is wound, whatever is above', () => {
+    bench.update('Wind', { bobbinId: 'demo-thread-rope' })
+    expect(pairing().bobbin.value?.mode).toBe('bobbin work')
+    bench.update('Wind', { bobbinId: 'demo-thread-fine' })
+    expect(pairing().bobbin.value?.mode).toBe('normal')
+  })
   it('put a bobbin thread in', async () => {
     const { bobbin, bobbins } = pairing()
     await show(BobbinCard, { advice: bobbin.value!, ranked: bobbins.value }).press('Use Navy cotton 50 on the bobbin')
