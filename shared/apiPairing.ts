@@ -4,9 +4,10 @@ import { CONSTRUCTIONS, needleLabel, NEEDLE_TYPES, parseNeedleLabel } from '#cor
 import { ASSORTMENT, bobbinAdvice, type Candidate, FITS, leadingThread, needleToBuy, type RankedNeedle, rankNeedles, startSettings, type ThreadFacts, type TypedNeedle } from '#core/pairing'
 import { DEFAULT_SCHOOLS } from '#core/schools'
 import { CLOTH_STRUCTURES, CLOTH_WEIGHTS, TECHNIQUES, USUAL_GOAL } from '#core/terms'
-import { parseThreadLabel, THREAD_KINDS, type ThreadKind } from '#core/thread'
+import { THREAD_KINDS, type ThreadKind, usualKindOf } from '#core/thread'
 import { hexField, within } from './fields'
 import { RequestProblem } from './requestProblem'
+import { readLabel } from './threadLabel'
 
 const KINDS = Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]
 const MOST_NEEDLES = 500
@@ -106,12 +107,8 @@ function shown({ needle: { construction, gapMm, sizeNm, type }, verdict, score, 
 function factsOf({ kind, label, tex, diameterMm, hex }: z.output<typeof thread>, path: string): ThreadFacts & { readonly hex: string | null } {
   const own = { diameterMm: diameterMm ?? null, hex: hex ?? null }
   if (label === undefined) return { kind: kind!, tex: tex ?? null, ...own }
-  const reading = parseThreadLabel(kind ? `${label} ${KIND_ON_LABEL[kind]}` : label)
-  if (!reading.ok) {
-    const hints = reading.code === 'ambiguous' ? reading.readings.map(({ said }) => said) : [reading.message]
-    throw new RequestProblem(reading.code, reading.message, hints.map(message => ({ path: `${path}.label`, message })))
-  }
-  return { kind: kind ?? reading.count.kind ?? (reading.count.system === 'ne' ? 'cotton' : 'polyester'), tex: reading.count.tex, ...own }
+  const count = readLabel(kind ? `${label} ${KIND_ON_LABEL[kind]}` : label, `${path}.label`)
+  return { kind: kind ?? usualKindOf(count), tex: count.tex, ...own }
 }
 /** The word that says a kind on a label, so that `12` beside pearl cotton is no riddle. */
 const KIND_ON_LABEL = {

@@ -1,9 +1,8 @@
 import { z } from 'zod'
-import { COUNT_SYSTEMS, countsOf, type Fibre, FIBRE_DENSITIES, isNominal, parseThreadLabel, roundDiameterMm, texOf, THREAD_KINDS } from '#core/thread'
-import { RequestProblem } from './requestProblem'
+import { COUNT_SYSTEMS, countsOf, type Fibre, FIBRE_DENSITIES, isNominal, roundDiameterMm, texOf, THREAD_KINDS, usualKindOf } from '#core/thread'
+import { readLabel } from './threadLabel'
 
 const FIBRES = Object.keys(FIBRE_DENSITIES) as [Fibre, ...Fibre[]]
-const PLIED_PACKING = 0.6
 const MOST_LABEL = 80
 
 /** What `POST /api/v1/thread-count` takes: a label, or a system with its value. */
@@ -53,17 +52,10 @@ export function answerThreadCount(request: ThreadCountRequest): z.output<typeof 
 function understood({ label, system, value, plies }: ThreadCountRequest): Understood {
   if (label === undefined) {
     const tex = texOf(system!, value!, plies)
-    // Ne is the cotton count.
-    return { tex, basis: isNominal(system!) ? 'nominal' : 'label', fibre: system === 'ne' ? 'cotton' : 'polyester', packing: PLIED_PACKING, said: `${tidy(tex)} tex` }
+    return { tex, basis: isNominal(system!) ? 'nominal' : 'label', ...THREAD_KINDS[usualKindOf({ kind: null, system: system! })], said: `${tidy(tex)} tex` }
   }
-  const reading = parseThreadLabel(label)
-  if (!reading.ok) {
-    const hints = reading.code === 'ambiguous' ? reading.readings.map(({ said }) => said) : [reading.message]
-    throw new RequestProblem(reading.code, reading.message, hints.map(message => ({ path: 'label', message })))
-  }
-  const { tex, basis, said, kind, system: read } = reading.count
-  const facts = kind ? THREAD_KINDS[kind] : { fibre: read === 'ne' ? 'cotton' as const : 'polyester' as const, packing: PLIED_PACKING }
-  return { tex, basis, said, fibre: facts.fibre, packing: facts.packing }
+  const count = readLabel(label, 'label')
+  return { ...THREAD_KINDS[usualKindOf(count)], tex: count.tex, basis: count.basis, said: count.said }
 }
 
 /** Rounding noise off; six digits after the point are far beyond any scale. */

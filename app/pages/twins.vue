@@ -12,7 +12,7 @@ const bench = useBenchStore()
 const { length } = useLength()
 const ticked = computed(() => new Set(bench.settings.twinJobs))
 const jobs = computed(() => TWIN_JOBS.filter(({ id }) => ticked.value.has(id)))
-const widths = computed(() => [...new Set([...book.shelf.machines.values()].map(({ maxWidthMm }) => maxWidthMm))])
+const widths = computed(() => [...new Set([...book.shelf.machines.values()].map(({ maxWidthMm }) => maxWidthMm))].sort((a, b) => a - b))
 
 const coverage = shallowRef<Coverage | null>(null)
 const problem = ref('')

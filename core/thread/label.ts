@@ -88,6 +88,11 @@ export function parseThreadLabel(text: string): ThreadReading {
   return resolve({ value: value!, plies, plied: number.includes('/'), system, kind, numbered })
 }
 
+/** What a count is taken for when its label names no fibre: Ne is the cotton count, everything else is most often polyester. Common practice. */
+export function usualKindOf({ kind, system }: Pick<ThreadCount, 'kind' | 'system'>): ThreadKind {
+  return kind ?? (system === 'ne' ? 'cotton' : 'polyester')
+}
+
 interface Parts { readonly value: number, readonly plies: number, readonly plied: boolean, readonly system: CountSystem | null, readonly kind: ThreadKind | null, readonly numbered: boolean }
 
 function resolve({ value, plies, plied, system, kind, numbered }: Parts): ThreadReading {

@@ -13,6 +13,8 @@ afterAll(() => session.quit())
 
 /** Serious and critical faults, as rule and place. */
 async function faults(): Promise<string[]> {
+  // What is still fading in has less contrast than it will have.
+  await session.driver.wait(() => session.driver.executeScript<boolean>('return document.getAnimations().every(({ playState }) => playState !== "running")'), 5000, 'still moving')
   await session.driver.executeScript(axe)
   return session.driver.executeAsyncScript<string[]>(`
     const done = arguments[arguments.length - 1]

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseThreadLabel, THREAD_KINDS, threadDiameterMm, type ThreadCount, type ThreadKind } from '#core/thread'
+import { parseThreadLabel, THREAD_KINDS, threadDiameterMm, type ThreadCount, usualKindOf } from '#core/thread'
 import { UNKNOWN_THREAD } from '#shared/defaults'
 import { newId } from '~/utils/id'
 
@@ -12,15 +12,14 @@ const text = ref('')
 const hex = ref('#77294f')
 const reading = computed(() => (text.value.trim() === '' ? null : parseThreadLabel(text.value)))
 const PLAIN_RUN_MM = 1000
-const kindOf = ({ kind, system }: ThreadCount): ThreadKind => kind ?? (system === 'ne' ? 'cotton' : 'polyester')
-const said = (count: ThreadCount) => `${count.said}; taken as ${THREAD_KINDS[kindOf(count)].name.toLowerCase()}, about ${length(threadDiameterMm(count.tex, kindOf(count)))} thick by rule`
+const said = (count: ThreadCount) => `${count.said}; taken as ${THREAD_KINDS[usualKindOf(count)].name.toLowerCase()}, about ${length(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
 
 function add(count: ThreadCount): void {
   const id = newId('thread')
   const name = text.value.trim().slice(0, 80)
   const side = sides.find(([one]) => bench.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
   book.commit(`Add ${name}`, [
-    { table: 'threads', id, record: { ...UNKNOWN_THREAD, id, name, kind: kindOf(count), tex: count.tex, label: name, texBasis: count.basis, colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }] } },
+    { table: 'threads', id, record: { ...UNKNOWN_THREAD, id, name, kind: usualKindOf(count), tex: count.tex, label: name, texBasis: count.basis, colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }] } },
     { table: 'setup', id: 'current', record: { ...bench.setup, threadIds: { ...bench.setup.threadIds, [side]: id } } },
   ])
   text.value = ''

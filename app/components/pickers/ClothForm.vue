@@ -2,13 +2,12 @@
 import { CLOTH_STRUCTURES, CLOTH_WEIGHTS } from '#core/terms'
 import type { Cloth } from '#shared/records'
 import { UNKNOWN_CLOTH } from '#shared/defaults'
-import { orUnknown } from '~/utils/orUnknown'
+import { openChoices, orUnknown } from '~/utils/orUnknown'
 import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Cloth | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const { draft, issues, save } = useRecordForm('cloths', record ?? { id: newId('cloth'), name: '', ...UNKNOWN_CLOTH, hex: '#eadfcb' }, id => emit('done', id))
-const choices = (list: readonly string[]) => [{ value: '', label: 'not known' }, ...list.map(value => ({ value, label: value }))]
 const structure = orUnknown(() => draft.structure, (value) => {
   draft.structure = value
 })
@@ -21,8 +20,8 @@ const weight = orUnknown(() => draft.weight, (value) => {
   <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
     <TextField v-model="draft.name" label="Name" />
     <div class="grid grid-cols-2 gap-2">
-      <SelectField v-model="structure" label="Structure" :items="choices(CLOTH_STRUCTURES)" />
-      <SelectField v-model="weight" label="Weight" :items="choices(CLOTH_WEIGHTS)" />
+      <SelectField v-model="structure" label="Structure" :items="openChoices(CLOTH_STRUCTURES)" />
+      <SelectField v-model="weight" label="Weight" :items="openChoices(CLOTH_WEIGHTS)" />
     </div>
     <LengthField
       v-model="draft.thicknessMm"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { DRAWS, SUPPLY_PLACES } from '#core/terms'
-import { orUnknown } from '~/utils/orUnknown'
+import { openChoices, orUnknown } from '~/utils/orUnknown'
 
 const bench = useBenchStore()
 const sides = computed(() => {
@@ -19,7 +19,6 @@ function choose(id: string | null): void {
 }
 const supply = computed(() => bench.setup.supplies[side.value])
 const setSupply = (change: Partial<typeof supply.value>) => bench.update('Change the supply', { supplies: { ...bench.setup.supplies, [side.value]: { ...supply.value, ...change } } })
-const choices = (list: readonly string[], open: string) => [{ value: '', label: open }, ...list.map(value => ({ value, label: value }))]
 const place = orUnknown(() => supply.value.place, value => setSupply({ place: value }))
 const draw = orUnknown(() => supply.value.draw, value => setSupply({ draw: value }))
 const discs = computed({
@@ -41,8 +40,8 @@ const discs = computed({
       />
     </div>
     <div class="grid grid-cols-2 gap-2 mb-3">
-      <SelectField v-model="place" label="Stands on" :items="choices(SUPPLY_PLACES, 'not said')" />
-      <SelectField v-model="draw" label="Runs off" :items="choices(DRAWS, 'as the spool does')" />
+      <SelectField v-model="place" label="Stands on" :items="openChoices(SUPPLY_PLACES, 'not said')" />
+      <SelectField v-model="draw" label="Runs off" :items="openChoices(DRAWS, 'as the spool does')" />
     </div>
     <SelectField v-if="sides.length > 1" v-model="discs" label="In the tension discs" class="mb-3" :items="[{ value: '', label: 'not said' }, { value: 'parted', label: 'left and right of the divider' }, { value: 'together', label: 'both between the same two' }]" />
   </ThreadPicker>

@@ -5,7 +5,7 @@ import { parseThreadLabel, THREAD_KINDS, texByWeighing, type ThreadCount, thread
 import { LIMITS } from '#shared/fields'
 import { type Thread, THREAD_FORMS } from '#shared/records'
 import { UNKNOWN_THREAD } from '#shared/defaults'
-import { orUnknown } from '~/utils/orUnknown'
+import { openChoices, orUnknown } from '~/utils/orUnknown'
 import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Thread | null }>()
@@ -46,7 +46,6 @@ watch(weighing, ({ grams, metres }) => {
   }
 })
 const basisWords = computed(() => (draft.tex === null ? '' : draft.texBasis === 'weighed' ? 'measured by weighing' : draft.texBasis === 'label' ? 'from the label' : draft.texBasis === 'nominal' ? 'nominal: makers differ' : 'typed'))
-const choices = (list: readonly string[]) => [{ value: '', label: 'not known' }, ...list.map(value => ({ value, label: value }))]
 const form = orUnknown(() => draft.form, (value) => {
   draft.form = value
 })
@@ -89,8 +88,8 @@ function addColour(): void {
     />
     <div class="grid grid-cols-3 gap-2">
       <NumberField v-model="draft.metresLeft" label="Left" unit="m" />
-      <SelectField v-model="form" label="Wound as" :items="choices(THREAD_FORMS)" />
-      <SelectField v-model="unwinds" label="Unwinds" :items="choices(DRAWS)" />
+      <SelectField v-model="form" label="Wound as" :items="openChoices(THREAD_FORMS)" />
+      <SelectField v-model="unwinds" label="Unwinds" :items="openChoices(DRAWS)" />
     </div>
     <fieldset>
       <legend class="field-label">{{ draft.colours.length > 1 ? 'Colours and how far each runs along the thread, mm' : 'Colour' }}</legend>
