@@ -1,22 +1,27 @@
-import { Dexie, type EntityTable } from 'dexie'
+import { Dexie, type EntityTable, type Transaction } from 'dexie'
 import type { AnyRecord, TableName } from '#shared/records'
 import { upgradeRecord } from '#shared/upgrade'
 
 export type BookDatabase = Dexie & { readonly [T in TableName]: EntityTable<AnyRecord, 'id'> }
 
 const FIRST_TABLES = ['machines', 'feet', 'needles', 'threads', 'cloths', 'stitches', 'plans', 'setup', 'handWalks', 'settings'] as const
+const ADDED_IN_2 = ['plates', 'stabilizers', 'bobbins'] as const
+const SECOND_TABLES = [...FIRST_TABLES, ...ADDED_IN_2]
 const byId = (tables: readonly string[]) => Object.fromEntries(tables.map(table => [table, 'id']))
 
 /** Bump by appending a version with its upgrade below; never edit one that has shipped. */
 export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
   const database = new Dexie(name)
   database.version(1).stores(byId(FIRST_TABLES))
-  database.version(2).stores(byId(['plates', 'stabilizers', 'bobbins'])).upgrade(async (transaction) => {
-    for (const table of FIRST_TABLES) {
-      await transaction.table(table).toCollection().modify((row, reference) => {
-        reference.value = upgradeRecord(table, row, 1)
-      })
-    }
-  })
+  database.version(2).stores(byId(ADDED_IN_2)).upgrade(transaction => upgradeRows(transaction, FIRST_TABLES, 1))
+  database.version(3).stores(byId(['machineStates', 'walks', 'needleTimes', 'needleEnds'])).upgrade(transaction => upgradeRows(transaction, SECOND_TABLES, 2))
   return database as BookDatabase
+}
+
+async function upgradeRows(transaction: Transaction, tables: readonly string[], from: number): Promise<void> {
+  for (const table of tables) {
+    await transaction.table(table).toCollection().modify((row, reference) => {
+      reference.value = upgradeRecord(table, row, from)
+    })
+  }
 }

@@ -42,11 +42,11 @@ describe('the book in the database', () => {
     expect(await database.table('machines').count()).toBe(0)
   })
 
-  it('brings a database of version 1 up to date, and leaves what was damaged as it was', async () => {
-    const { records } = JSON.parse(readFileSync(new URL('../tests/fixtures/backup-1.json', import.meta.url), 'utf8')) as { records: Record<string, object[]> }
-    const name = `test-old-${count}`
+  it.each([1, 2])('brings a database of version %d up to date, and leaves what was damaged as it was', async (version) => {
+    const { records } = JSON.parse(readFileSync(new URL(`../tests/fixtures/backup-${version}.json`, import.meta.url), 'utf8')) as { records: Record<string, object[]> }
+    const name = `test-old-${version}-${count}`
     const old = new Dexie(name)
-    old.version(1).stores(Object.fromEntries(Object.keys(records).map(table => [table, 'id'])))
+    old.version(version).stores(Object.fromEntries(Object.keys(records).map(table => [table, 'id'])))
     for (const [table, rows] of Object.entries(records)) await old.table(table).bulkPut(rows)
     await old.table('threads').put({ id: 'broken', name: 7 })
     old.close()

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { FRESH_USE } from '#core/care'
 import { findConflicts } from '#core/conflicts'
 import { CONSTRUCTIONS, needleLabel, NEEDLE_TYPES, parseNeedleLabel } from '#core/needle'
 import { ASSORTMENT, bobbinAdvice, type Candidate, FITS, leadingThread, needleToBuy, type RankedNeedle, rankNeedles, startSettings, type ThreadFacts, type TypedNeedle } from '#core/pairing'
@@ -63,7 +64,6 @@ export const pairingResponseSchema = z.strictObject({
   buy: ranked.nullable().describe('What to buy when nothing owned is good; null when something is, or when no needle is good'),
 })
 
-const FRESH = { state: 'good', hoursSewn: null } as const
 const STRAIGHT: readonly string[] = ['seam', 'hem', 'topstitching', 'pintucks']
 
 /** @throws {RequestProblem} for a label that is not understood; CoreError out of range. */
@@ -84,8 +84,8 @@ export function answerPairing(request: PairingRequest): z.output<typeof pairingR
     bobbin: asPlain(bobbinAdvice({ top: lead, swings, school: schools.heavyBobbin })),
     start,
     conflicts: findConflicts({
-      needle: chosen ? { ...chosen.needle, seen: { metallic: false, fusible: false, pearl: false } } : null,
-      foot: null, plate: { singleHole: false }, stitch: null, bobbin: null, cloth, technique, goal: USUAL_GOAL[technique],
+      needle: chosen?.needle ?? null,
+      hook: null, foot: null, plate: { singleHole: false }, stitch: null, bobbin: null, cloth, technique, goal: USUAL_GOAL[technique],
       threads: threads.map((one, i) => ({ blade: i === 0 ? 'left' as const : 'right' as const, thread: one, supply: { place: null, draw: null } })),
       washed: false, stabilizer: null, tension: null, dial: null, threader: false, cutter: false, sharedDiscs: null, cutterSchool: schools.cutter,
     }).map(({ code, severity, message, why }) => ({ code, severity, message, why })),
@@ -122,5 +122,5 @@ function candidatesOf({ needles }: PairingRequest): Candidate[] {
     if (!reading.ok) throw new RequestProblem(reading.code, reading.message, [{ path: `needles.${i}`, message: reading.message }])
     return reading.needle
   }) ?? ASSORTMENT
-  return typed.map((one, i) => ({ ...one, id: String(i), wear: FRESH }))
+  return typed.map((one, i) => ({ ...one, id: String(i), wear: FRESH_USE }))
 }

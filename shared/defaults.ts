@@ -1,3 +1,4 @@
+import { FRESH_USE } from '#core/care'
 import { DEFAULT_SCHOOLS } from '#core/schools'
 import { DEFAULT_CLEARANCE_MM } from '#core/swing'
 import type { Cloth, Machine, NeedleRecord, Settings, Setup, Thread } from './records'
@@ -25,21 +26,25 @@ export const EMPTY_SETUP = {
   cutter: false,
   sharedDiscs: null,
   seamM: 1,
+  bobbinTension: 'home',
+  pressure: 'home',
+  speed: null,
 } as const satisfies Setup
 
 export const DEFAULT_SETTINGS = {
-  id: 'settings', unit: 'mm', clearanceMm: DEFAULT_CLEARANCE_MM, schools: DEFAULT_SCHOOLS,
+  id: 'settings', unit: 'mm', backedUpAt: null, clearanceMm: DEFAULT_CLEARANCE_MM, schools: DEFAULT_SCHOOLS,
   twinJobs: ['pintuck-fine', 'pintuck', 'decorative', 'decorative-rayon', 'metallic', 'knit-hem', 'knit-narrow', 'plain-hem', 'strip', 'jeans', 'wide-hem'],
 } satisfies Settings
 
 /** A machine about which only its widest stitch is known. */
 export const UNKNOWN_MACHINE = {
   maxWidthMm: 7, twinMode: { kind: 'none' }, forgetsTwinMode: null, needlePositions: null, plateSlotMm: null, tensionDial: null,
+  divider: null, needleGuides: null, spoolPins: null, stand: null, cup: null, threader: null, cutter: null, lock: null, hook: null, sealed: null,
 } as const satisfies Omit<Machine, 'id' | 'name'>
 
 /** A needle just out of its packet. */
 export const FRESH_NEEDLE = {
-  count: 1, state: 'good', hoursSewn: null, seen: { metallic: false, fusible: false, pearl: false },
+  count: 1, ...FRESH_USE,
 } as const satisfies Partial<NeedleRecord>
 
 /** A thread about which nothing but kind and colour is known. */

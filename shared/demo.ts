@@ -1,17 +1,20 @@
 import { combinationKey } from '#core/handwalk'
 import { describeNeedle, type NeedleType, parseNeedleLabel } from '#core/needle'
+import { UNKNOWN_STATE } from '#core/putback'
+import { threadingWalk } from '#core/walk'
 import type { Backup } from './backup'
 import { benchOf, swingInputOf } from './bench'
 import { DEFAULT_SETTINGS, EMPTY_SETUP, FRESH_NEEDLE, UNKNOWN_THREAD } from './defaults'
-import type { Bobbin, Cloth, Foot, HandWalk, Machine, NeedleRecord, Plan, Plate, Setup, SetupContent, Stabilizer, Thread } from './records'
+import type { Bobbin, Cloth, Foot, HandWalk, Machine, MachineStateRecord, NeedleEnd, NeedleRecord, NeedleTime, Plan, Plate, Setup, SetupContent, Stabilizer, Thread, WalkRecord } from './records'
+import { walkInputOf } from './walk'
 
 // The costume room of an amateur operetta company in the harbour town of Quillhaven. All of it is made up.
 
 const machines: Machine[] = [
-  { id: 'demo-machine-pantry', name: 'Pantry five', maxWidthMm: 5, twinMode: { kind: 'none' }, forgetsTwinMode: null, needlePositions: 3, plateSlotMm: null, tensionDial: { min: 0, max: 9, home: 4 } },
-  { id: 'demo-machine-ferry', name: 'Ferry six', maxWidthMm: 6, twinMode: { kind: 'on-off', assumedGapMm: 2 }, forgetsTwinMode: true, needlePositions: null, plateSlotMm: null, tensionDial: { min: 0, max: 9, home: 4.5 } },
-  { id: 'demo-machine-attic', name: 'Attic seven', maxWidthMm: 7, twinMode: { kind: 'on-off', assumedGapMm: 2 }, forgetsTwinMode: true, needlePositions: 15, plateSlotMm: 8.2, tensionDial: { min: 0, max: 9, home: 4 } },
-  { id: 'demo-machine-gallery', name: 'Gallery nine', maxWidthMm: 9, twinMode: { kind: 'by-gap' }, forgetsTwinMode: false, needlePositions: 37, plateSlotMm: 10.4, tensionDial: { min: 0, max: 9, home: 4.5 } },
+  { id: 'demo-machine-pantry', name: 'Pantry five', maxWidthMm: 5, twinMode: { kind: 'none' }, forgetsTwinMode: null, needlePositions: 3, plateSlotMm: null, tensionDial: { min: 0, max: 9, home: 4 }, divider: false, needleGuides: 1, spoolPins: 1, stand: true, cup: true, threader: false, cutter: false, lock: false, hook: 'front', sealed: false },
+  { id: 'demo-machine-ferry', name: 'Ferry six', maxWidthMm: 6, twinMode: { kind: 'on-off', assumedGapMm: 2 }, forgetsTwinMode: true, needlePositions: null, plateSlotMm: null, tensionDial: { min: 0, max: 9, home: 4.5 }, divider: null, needleGuides: null, spoolPins: 2, stand: null, cup: true, threader: true, cutter: false, lock: null, hook: 'up', sealed: null },
+  { id: 'demo-machine-attic', name: 'Attic seven', maxWidthMm: 7, twinMode: { kind: 'on-off', assumedGapMm: 2 }, forgetsTwinMode: true, needlePositions: 15, plateSlotMm: 8.2, tensionDial: { min: 0, max: 9, home: 4 }, divider: true, needleGuides: 1, spoolPins: 2, stand: true, cup: true, threader: true, cutter: true, lock: true, hook: 'front', sealed: false },
+  { id: 'demo-machine-gallery', name: 'Gallery nine', maxWidthMm: 9, twinMode: { kind: 'by-gap' }, forgetsTwinMode: false, needlePositions: 37, plateSlotMm: 10.4, tensionDial: { min: 0, max: 9, home: 4.5 }, divider: true, needleGuides: 2, spoolPins: 3, stand: true, cup: true, threader: true, cutter: true, lock: true, hook: 'up', sealed: true },
 ]
 
 const feet: Foot[] = [
@@ -29,7 +32,7 @@ const needle = (id: string, label: string, over: Partial<NeedleRecord> = {}): Ne
   return { id: `demo-needle-${id}`, ...reading.needle, type: reading.needle.type as NeedleType, ...FRESH_NEEDLE, ...over }
 }
 const needles: NeedleRecord[] = [
-  needle('80', '80/12', { count: 4 }), needle('90m', '90/14 metallic', { hoursSewn: 2.5, seen: { metallic: true, fusible: false, pearl: false } }), needle('70', '70/10', { count: 3 }), needle('topstitch', '100/16 topstitch'),
+  needle('80', '80/12', { count: 4 }), needle('90m', '90/14 metallic', { hoursSewn: 2.5, seen: { metallic: true, fusible: false, pearl: false } }), needle('70', '70/10', { count: 3 }), needle('topstitch', '100/16 topstitch', { hoursSewn: 1.2, seen: { metallic: false, fusible: false, pearl: true } }),
   needle('16', '1.6/80'), needle('20', '2.0/80'), needle('20m', '2.0/80 metallic', { hoursSewn: 1.8, seen: { metallic: true, fusible: false, pearl: false } }), needle('25', '2.5/80'), needle('25s', '2.5/75 stretch'), needle('30e', '3.0/75 embroidery'),
   needle('40', '4.0/90', { hoursSewn: 8.5 }), needle('40j', '4.0/100 jeans'), needle('60', '6.0/100', { count: 0 }), needle('80w', '8.0/100'), needle('t25', 'triple 2.5/80'),
 ]
@@ -114,6 +117,7 @@ const setup: Setup = { id: 'current', ...plans[0]!.setup }
 const tables = {
   machines: new Map(machines.map(m => [m.id, m])), feet: new Map(feet.map(f => [f.id, f])),
   needles: new Map(needles.map(n => [n.id, n])), stitches: new Map(), plates: new Map(),
+  threads: new Map(threads.map(t => [t.id, t])), cloths: new Map(), stabilizers: new Map(), plans: new Map(),
 }
 const walked = (id: string, planId: string, day: string): HandWalk => {
   const content = plans.find(p => p.id === `demo-plan-${planId}`)!.setup
@@ -128,8 +132,35 @@ const walked = (id: string, planId: string, day: string): HandWalk => {
 }
 const handWalks: HandWalk[] = [walked('1', 'cape', '02-19'), walked('2', 'capehem', '02-26'), walked('3', 'cuff', '03-10'), walked('4', 'scallop', '04-09')]
 
+/** The evening's work: the attic machine has its twin in, and is about to be threaded. */
+const attic = { ...UNKNOWN_STATE, twinMode: 'on', needleId: setup.needleId, footId: setup.footId, plate: 'zigzag', tension: 4, bobbinTension: 'home', pressure: 'home', widthMm: 0, positionMm: 0 } as const
+const machineStates: MachineStateRecord[] = [
+  { id: 'demo-machine-attic', state: attic, cleanedAt: '2026-04-12T09:00:00Z', oiledAt: '2026-04-12T09:05:00Z', sewingSince: null },
+  { id: 'demo-machine-gallery', state: { ...UNKNOWN_STATE, twinMode: 'on', needleId: 'demo-needle-t25', footId: 'demo-foot-wide', plate: 'zigzag', tension: 3.5, bobbinTension: 'home', pressure: 'less', widthMm: 0, positionMm: 0 }, cleanedAt: null, oiledAt: null, sewingSince: null },
+]
+const stepsOf = (content: SetupContent) => threadingWalk(walkInputOf(content, tables, DEFAULT_SETTINGS, UNKNOWN_STATE)).steps
+const FITTED = 10
+const begun = stepsOf(setup)
+const logged = (id: string, planId: string, day: string): WalkRecord => {
+  const { setup: content, name } = plans.find(p => p.id === `demo-plan-${planId}`)!
+  return { id: `demo-prepared-${id}`, machineId: content.machineId!, keys: stepsOf(content).map(({ key }) => key).filter(key => !key.includes('"hand-walk"')), at: null, startedAt: `2026-${day}T17:20:00Z`, finishedAt: `2026-${day}T17:50:00Z`, summary: name, setup: content }
+}
+const walks: WalkRecord[] = [
+  logged('1', 'cape', '02-19'), logged('2', 'cuff', '03-10'), logged('3', 'triple', '05-06'),
+  { id: 'demo-prepared-4', machineId: setup.machineId!, keys: begun.slice(0, FITTED).map(({ key }) => key), at: begun[FITTED]!.id, startedAt: '2026-05-20T19:40:00Z', finishedAt: null, summary: 'Sailor collar, honeycomb band', setup: null },
+]
+const time = (id: string, needleId: string, machine: string, day: string, hours: number, source: NeedleTime['source'], sewn: Partial<NeedleTime['sewn']> = {}): NeedleTime =>
+  ({ id: `demo-time-${id}`, needleId: `demo-needle-${needleId}`, machineId: `demo-machine-${machine}`, at: `2026-${day}T21:00:00Z`, hours, source, sewn: { pearl: false, felt: false, metallic: false, fusible: false, ...sewn } })
+const needleTimes: NeedleTime[] = [
+  time('1', '20m', 'gallery', '02-19', 1.8, 'timer', { metallic: true }), time('2', '90m', 'attic', '04-22', 2.5, 'timer', { metallic: true }),
+  time('3', 'topstitch', 'attic', '05-14', 1.2, 'metres', { pearl: true, felt: true }), time('4', '40', 'attic', '03-24', 8.5, 'typed'),
+]
+const needleEnds: NeedleEnd[] = [
+  { id: 'demo-end-1', needleId: 'demo-needle-25', label: '2.5/80 universal', hours: 3.1, blocks: 0, seen: { metallic: false, fusible: false, pearl: false }, why: 'broken', at: '2026-04-20T19:10:00Z' },
+]
+
 /** The demo book, in the form of a backup file. */
 export const demoBackup: Backup = {
-  format: 'lacy-spool', version: 2, exportedAt: '2026-05-20T20:00:00Z',
-  records: { machines, feet, needles, threads, cloths, plates, stabilizers, bobbins, stitches: [], plans, setup: [setup], handWalks, settings: [] },
+  format: 'lacy-spool', version: 3, exportedAt: '2026-05-20T20:00:00Z',
+  records: { machines, feet, needles, threads, cloths, plates, stabilizers, bobbins, stitches: [], plans, setup: [setup], handWalks, machineStates, walks, needleTimes, needleEnds, settings: [] },
 }

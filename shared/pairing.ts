@@ -35,8 +35,8 @@ export function clothFactsOf(setup: SetupContent, cloths: ReadonlyMap<string, Cl
 
 /** A needle of one's own as the ranking wants it. */
 export function candidateOf(needle: NeedleRecord): Candidate {
-  const { id, construction, gapMm, sizeNm, type, state, hoursSewn } = needle
-  return { id, construction, gapMm, sizeNm, type, wear: { state, hoursSewn } }
+  const { id, construction, gapMm, sizeNm, type, state, hoursSewn, blocksSewn, seen } = needle
+  return { id, construction, gapMm, sizeNm, type, wear: { state, hoursSewn, blocksSewn, seen } }
 }
 
 function stitchFactsOf(setup: SetupContent, { stitch }: Bench): ConflictInput['stitch'] {
@@ -51,7 +51,7 @@ export function conflictInputOf(setup: SetupContent, tables: PairingTables, sett
   const bench = benchOf(setup, tables)
   const { needle, foot, plate, machine } = bench
   return {
-    needle: needle && { ...candidateOf(needle), seen: needle.seen },
+    needle: needle && candidateOf(needle), hook: machine?.hook ?? null,
     foot: foot && { singleHole: foot.singleHole, grooved: foot.sole === 'grooved' },
     plate: { singleHole: plate?.singleHole ?? setup.plate === 'single-hole' },
     stitch: stitchFactsOf(setup, bench),

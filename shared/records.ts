@@ -1,14 +1,19 @@
 import { z } from 'zod'
+import { NEEDLE_STATES } from '#core/care'
 import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
-import { CLOTH_STRUCTURES, CLOTH_WEIGHTS, DRAWS, GOALS, STABILIZER_KINDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
+import { BOBBIN_TENSIONS, CLOTH_STRUCTURES, CLOTH_WEIGHTS, DRAWS, GOALS, HOOKS, PRESSURES, SPEEDS, STABILIZER_KINDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
 import { hexField, idField, measured, momentField, nameField, within } from './fields'
 
 export const FOOT_KINDS = ['zigzag', 'open toe', 'satin', 'pintuck', 'straight', 'quarter-inch', 'edge guide', 'walking', 'other'] as const
 export const SOLES = ['flat', 'tunnel', 'grooved'] as const
-export const NEEDLE_STATES = ['good', 'bent'] as const
 export const THREAD_FORMS = ['spool', 'cone', 'ball'] as const
 export const TEX_BASES = ['weighed', 'label', 'nominal'] as const
+export const TIME_SOURCES = ['timer', 'metres', 'typed'] as const
+export const NEEDLE_ENDS = ['hours', 'bent', 'broken', 'burred', 'sticky', 'other'] as const
+
+/** null: not known. */
+const yesNo = z.boolean().nullable()
 
 export const machineSchema = z.strictObject({
   id: idField,
@@ -20,12 +25,24 @@ export const machineSchema = z.strictObject({
     z.strictObject({ kind: z.literal('by-gap') }),
   ]),
   /** null: not known. */
-  forgetsTwinMode: z.boolean().nullable(),
+  forgetsTwinMode: yesNo,
   /** How many needle positions, evenly across the widest stitch; null: not known. */
   needlePositions: z.int('must be a whole number').min(1).max(99).nullable(),
   plateSlotMm: measured('openingMm'),
   tensionDial: z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
     .refine(({ min, max, home }) => min < max && home >= min && home <= max, 'home must lie between the dial’s ends').nullable(),
+  // What preparing it depends on; null: not known.
+  divider: yesNo,
+  needleGuides: z.literal([0, 1, 2]).nullable(),
+  spoolPins: z.literal([1, 2, 3]).nullable(),
+  stand: yesNo,
+  cup: yesNo,
+  threader: yesNo,
+  cutter: yesNo,
+  lock: yesNo,
+  hook: z.enum(HOOKS).nullable(),
+  /** Never oiled by its user. */
+  sealed: yesNo,
 })
 
 export const footSchema = z.strictObject({
@@ -36,6 +53,9 @@ export const footSchema = z.strictObject({
   sole: z.enum(SOLES),
   singleHole: z.boolean(),
 })
+
+/** What it has sewn since it was new. */
+const seenSchema = z.strictObject({ metallic: z.boolean(), fusible: z.boolean(), pearl: z.boolean() })
 
 export const needleSchema = z.strictObject({
   id: idField,
@@ -49,7 +69,9 @@ export const needleSchema = z.strictObject({
   state: z.enum(NEEDLE_STATES),
   /** Time sewn with the one in use; null: not counted. */
   hoursSewn: within('hours').nullable(),
-  seen: z.strictObject({ metallic: z.boolean(), fusible: z.boolean(), pearl: z.boolean() }),
+  /** Fused-wool blocks sewn with the one in use. */
+  blocksSewn: within('count').int('must be a whole number'),
+  seen: seenSchema,
 }).superRefine(({ construction, gapMm }, context) => {
   const gap = within('gapMm').safeParse(gapMm)
   if (construction === 'single' ? gapMm !== 0 : !gap.success) {
@@ -143,6 +165,10 @@ const setupFields = {
   sharedDiscs: z.boolean().nullable(),
   /** Length of the seam planned, in m. */
   seamM: within('seamM'),
+  bobbinTension: z.enum(BOBBIN_TENSIONS),
+  pressure: z.enum(PRESSURES),
+  /** null: as the rule for the thread says. */
+  speed: z.enum(SPEEDS).nullable(),
 }
 export const setupSchema = z.strictObject({ id: z.literal('current'), ...setupFields })
 export const planSchema = z.strictObject({
@@ -152,6 +178,61 @@ export const planSchema = z.strictObject({
 /** That someone turned the handwheel through exactly this combination, and when. */
 export const handWalkSchema = z.strictObject({
   id: idField, key: z.string().min(1).max(200_000), summary: z.string().min(1).max(300), walkedAt: momentField,
+})
+
+/** What is known to be on one machine, and when it was cared for. Its id is the machine's. */
+export const machineStateSchema = z.strictObject({
+  id: idField,
+  state: z.strictObject({
+    twinMode: z.enum(['on', 'off']).nullable(),
+    /** A needle or foot that is no longer owned is one about which nothing is known. */
+    needleId: idField.nullable(),
+    footId: idField.nullable(),
+    plate: z.enum(['zigzag', 'single-hole']).nullable(),
+    tension: z.number().min(-20).max(20).nullable(),
+    bobbinTension: z.enum(BOBBIN_TENSIONS).nullable(),
+    pressure: z.enum(PRESSURES).nullable(),
+    widthMm: within('widthMm').nullable(),
+    positionMm: within('positionMm').nullable(),
+  }),
+  /** null: not noted. */
+  cleanedAt: momentField.nullable(),
+  oiledAt: momentField.nullable(),
+  /** The session that is running; null: none. */
+  sewingSince: momentField.nullable(),
+})
+
+/** A threading walk, begun or finished. */
+export const walkSchema = z.strictObject({
+  id: idField,
+  machineId: idField,
+  /** What was ticked: each step with all it depended on. */
+  keys: z.array(z.string().min(1).max(2000)).max(100, 'has at most 100 steps'),
+  /** The step that was open last; null: none. */
+  at: z.string().max(80).nullable(),
+  startedAt: momentField,
+  finishedAt: momentField.nullable(),
+  /** What it was for, in words, and as it stood when it was finished. */
+  summary: z.string().min(1).max(300),
+  setup: z.strictObject(setupFields).nullable(),
+})
+
+/** Time sewn with a needle. */
+export const needleTimeSchema = z.strictObject({
+  id: idField,
+  needleId: idField,
+  machineId: idField.nullable(),
+  at: momentField,
+  hours: within('hours'),
+  source: z.enum(TIME_SOURCES),
+  sewn: z.strictObject({ pearl: z.boolean(), felt: z.boolean(), metallic: z.boolean(), fusible: z.boolean() }),
+})
+
+/** A needle taken out of use: its count is closed. */
+export const needleEndSchema = z.strictObject({
+  id: idField, needleId: idField, label: nameField,
+  hours: within('hours').nullable(), blocks: within('count'), seen: seenSchema,
+  why: z.enum(NEEDLE_ENDS), at: momentField,
 })
 
 export const settingsSchema = z.strictObject({
@@ -166,9 +247,13 @@ export const settingsSchema = z.strictObject({
     heavyBobbin: z.enum(['ordinary', 'same']),
     pearlTension: z.enum(['home', 'plus-one']),
     cutter: z.enum(['never', 'allowed']),
+    threading: z.enum(['divider', 'one-by-one', 'together']),
+    lastGuide: z.enum(['each-side', 'first-in', 'both-in']),
   }),
   /** Jobs twins are wanted for. */
   twinJobs: z.array(idField).max(30, 'has at most 30 jobs'),
+  /** When the book was last exported; null: never. */
+  backedUpAt: momentField.nullable(),
 })
 
 /** Every table of the book, in an order in which later ones may refer to earlier ones. */
@@ -185,6 +270,10 @@ export const TABLE_SCHEMAS = {
   plans: planSchema,
   setup: setupSchema,
   handWalks: handWalkSchema,
+  machineStates: machineStateSchema,
+  walks: walkSchema,
+  needleTimes: needleTimeSchema,
+  needleEnds: needleEndSchema,
   settings: settingsSchema,
 } as const
 
@@ -206,4 +295,8 @@ export type Setup = RecordOf<'setup'>
 export type SetupContent = RecordOf<'plans'>['setup']
 export type Plan = RecordOf<'plans'>
 export type HandWalk = RecordOf<'handWalks'>
+export type MachineStateRecord = RecordOf<'machineStates'>
+export type WalkRecord = RecordOf<'walks'>
+export type NeedleTime = RecordOf<'needleTimes'>
+export type NeedleEnd = RecordOf<'needleEnds'>
 export type Settings = RecordOf<'settings'>

@@ -6,10 +6,14 @@ export interface Reference {
   readonly id: string
 }
 
-/** What a record points at in other tables. Library stitches ship with the app and need no record. */
+/**
+ * What a record points at in other tables. Library stitches ship with the app and need no record. A log points at
+ * nothing: it stays true when what it speaks of is gone.
+ */
 export function referencesOf(table: TableName, record: AnyRecord): Reference[] {
-  if (table === 'plans' && 'setup' in record) return ofSetup(record.setup)
-  if (table === 'setup' && 'machineId' in record) return ofSetup(record)
+  if (table === 'plans' && 'keptAt' in record) return ofSetup(record.setup)
+  if (table === 'setup' && 'seamM' in record) return ofSetup(record)
+  if (table === 'machineStates') return [{ table: 'machines', id: record.id }]
   if (table === 'bobbins' && 'threadId' in record && record.threadId !== null) return [{ table: 'threads', id: record.threadId }]
   return []
 }

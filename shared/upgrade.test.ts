@@ -5,11 +5,13 @@ import { EMPTY_SETUP } from '#shared/defaults'
 import { TABLE_NAMES } from '#shared/records'
 import { RECORDS_VERSION, upgradeRecord } from '#shared/upgrade'
 
-const file = readFileSync(new URL('../tests/fixtures/backup-1.json', import.meta.url), 'utf8')
+const fileOf = (version: number) => readFileSync(new URL(`../tests/fixtures/backup-${version}.json`, import.meta.url), 'utf8')
+const file = fileOf(1)
 const empty = () => Object.fromEntries(TABLE_NAMES.map(table => [table, new Map()])) as unknown as Tables
 
-describe('a file of version 1', () => {
-  it('comes in whole, and nothing it said is changed', () => {
+describe('a file of an earlier version', () => {
+  it.each([1, 2])('%d comes in whole, and nothing it said is changed', (version) => {
+    const file = fileOf(version)
     const reading = readBackup(file, empty())
     if (!reading.ok) throw new Error(reading.message)
     expect(reading.preview.refused).toEqual([])
@@ -21,7 +23,9 @@ describe('a file of version 1', () => {
   it('gets what is new as not known, and no conflict from it', () => {
     const { records } = JSON.parse(file) as { records: Record<string, object[]> }
     expect(upgradeRecord('threads', records.threads![0], 1)).toMatchObject({ label: '', texBasis: null, metresLeft: null, unwinds: null })
-    expect(upgradeRecord('needles', records.needles![0], 1)).toMatchObject({ state: 'good', hoursSewn: null })
+    expect(upgradeRecord('needles', records.needles![0], 1)).toMatchObject({ state: 'good', hoursSewn: null, blocksSewn: 0 })
+    expect(upgradeRecord('machines', records.machines![0], 1)).toMatchObject({ divider: null, spoolPins: null, hook: null })
+    expect(upgradeRecord('plans', records.plans![0], 1)).toMatchObject({ setup: { bobbinTension: 'home', pressure: 'home', speed: null } })
     expect(upgradeRecord('setup', records.setup![0], 1)).toMatchObject({ threader: false, cutter: false, plateId: null, supplies: EMPTY_SETUP.supplies })
   })
 

@@ -1,4 +1,4 @@
-import { FRESH_NEEDLE } from '#shared/defaults'
+import { FRESH_USE } from '#core/care'
 import type { NeedleRecord, Thread } from '#shared/records'
 import type { Owned, WorkboxTableName } from './workboxTables'
 
@@ -12,7 +12,7 @@ const thread = (name: string, change: Partial<Thread>): BulkEdit => ({ name, edi
 /** What can be changed on many records at once. */
 export const BULK_EDITS: Partial<Readonly<Record<WorkboxTableName, readonly BulkEdit[]>>> = {
   needles: [
-    needle('Fresh one in', { state: FRESH_NEEDLE.state, hoursSewn: 0, seen: FRESH_NEEDLE.seen }),
+    needle('Fresh one in', { ...FRESH_USE, hoursSewn: 0 }),
     needle('Bent', { state: 'bent' }), needle('Used up', { count: 0 }),
   ],
   threads: [

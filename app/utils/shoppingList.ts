@@ -1,8 +1,9 @@
+import { needleLife } from '#core/care'
 import { describeNeedle, needleLabel } from '#core/needle'
 import { THREAD_KINDS } from '#core/thread'
 import type { NeedleRecord, Thread } from '#shared/records'
 import { safeCell } from './csvCell'
-import { isLow, isPastHours, isUsedUp } from './workboxTables'
+import { isLow, isSpent, isUsedUp } from './workboxTables'
 
 export interface Wanted {
   readonly what: 'needle' | 'thread'
@@ -15,7 +16,7 @@ export interface Wanted {
 export function shoppingList(needles: Iterable<NeedleRecord>, threads: Iterable<Thread>): Wanted[] {
   return [
     ...[...needles].flatMap((needle): Wanted[] => {
-      const worn = needle.state === 'bent' ? 'bent' : isPastHours(needle) ? `${needle.hoursSewn} h sewn` : null
+      const worn = needle.state !== 'good' ? needle.state : isSpent(needle) ? needleLife(needle).why : null
       const why = needle.count === 0 ? 'used up' : worn && needle.count <= 1 ? `${worn}, the last one` : null
       return why ? [{ what: 'needle', name: `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`, detail: describeNeedle(needle), why }] : []
     }),

@@ -96,7 +96,7 @@ describe('the shopping list', () => {
     const list = shoppingList([
       needle({ id: '1', count: 0 }), needle({ id: '2', state: 'bent' }), needle({ id: '3', hoursSewn: 8 }), needle({ id: '4', hoursSewn: 8, count: 3 }), needle({ id: '5' }),
     ], [thread({ name: 'Low', metresLeft: 20 }), thread({ name: 'Gone', metresLeft: 0 }), thread({ name: 'Plenty', metresLeft: 300 }), thread({ name: 'Unknown', metresLeft: null })])
-    expect(list.map(({ name, why }) => `${name}: ${why}`)).toEqual(['80/12 universal: used up', '80/12 universal: bent, the last one', '80/12 universal: 8 h sewn, the last one', 'Low: 20 m left', 'Gone: used up'])
+    expect(list.map(({ name, why }) => `${name}: ${why}`)).toEqual(['80/12 universal: used up', '80/12 universal: bent, the last one', '80/12 universal: 8 of about 8 hours, the last one', 'Low: 20 m left', 'Gone: used up'])
     expect(shoppingText(list).split('\n')).toHaveLength(5)
     expect(shoppingRows(list).every(row => row.length === 4)).toBe(true)
   })

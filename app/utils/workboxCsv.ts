@@ -26,6 +26,10 @@ const maybe = (field: string, header = field): CsvColumn => ({ ...text(field, he
 const number = (field: string, header = field): CsvColumn => ({ ...text(field, header), read: (cell, draft) => {
   draft[field] = numberIn(cell)
 } })
+/** Empty is none yet. */
+const count = (field: string, header: string): CsvColumn => ({ ...text(field, header), read: (cell, draft) => {
+  draft[field] = numberIn(cell) ?? 0
+} })
 const yesNo = (field: string, header = field): CsvColumn => ({
   header, write: record => (record[field] === null ? '' : record[field] ? 'yes' : 'no'),
   read: (cell, draft) => {
@@ -74,14 +78,14 @@ const BLANK: Readonly<Record<WorkboxTableName, Draft>> = {
   plates: { slotMm: null, singleHole: false }, machines: { ...UNKNOWN_MACHINE },
 }
 const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
-  needles: [text('construction'), number('gapMm', 'gap_mm'), number('sizeNm', 'size_nm'), text('type'), number('count'), text('state'), number('hoursSewn', 'hours_sewn'), seen('metallic'), seen('fusible'), seen('pearl')],
+  needles: [text('construction'), number('gapMm', 'gap_mm'), number('sizeNm', 'size_nm'), text('type'), number('count'), text('state'), number('hoursSewn', 'hours_sewn'), count('blocksSewn', 'blocks_sewn'), seen('metallic'), seen('fusible'), seen('pearl')],
   threads: [text('name'), text('kind'), text('label'), number('tex'), maybe('texBasis', 'tex_basis'), number('diameterMm', 'diameter_mm'), number('metresLeft', 'metres_left'), maybe('form'), maybe('unwinds'), colours],
   bobbins: [text('name'), maybe('threadId', 'thread_id'), number('woundM', 'wound_m'), number('holdsM', 'holds_m'), number('outerMm', 'outer_mm'), number('coreMm', 'core_mm'), number('wideMm', 'wide_mm')],
   cloths: [text('name'), number('thicknessMm', 'thickness_mm'), text('hex'), maybe('structure'), maybe('weight')],
   stabilizers: [text('name'), text('kind')],
   feet: [text('name'), text('kind'), number('slotMm', 'opening_mm'), text('sole'), yesNo('singleHole', 'single_hole')],
   plates: [text('name'), number('slotMm', 'opening_mm'), yesNo('singleHole', 'single_hole')],
-  machines: [text('name'), number('maxWidthMm', 'widest_mm'), ...twinMode, yesNo('forgetsTwinMode', 'forgets_twin_mode'), number('needlePositions', 'needle_positions'), number('plateSlotMm', 'plate_opening_mm'), dial('min'), dial('home'), dial('max')],
+  machines: [text('name'), number('maxWidthMm', 'widest_mm'), ...twinMode, yesNo('forgetsTwinMode', 'forgets_twin_mode'), number('needlePositions', 'needle_positions'), number('plateSlotMm', 'plate_opening_mm'), dial('min'), dial('home'), dial('max'), yesNo('divider'), number('needleGuides', 'needle_guides'), number('spoolPins', 'spool_pins'), yesNo('stand'), yesNo('cup'), yesNo('threader'), yesNo('cutter'), yesNo('lock'), maybe('hook'), yesNo('sealed')],
 }
 const ID: CsvColumn = text('id')
 /** Cells that must be there: everything else may be left out. */

@@ -1,5 +1,5 @@
+import { needleLife } from '#core/care'
 import { describeNeedle, needleLabel } from '#core/needle'
-import { NEEDLE_LIFE_HOURS } from '#core/pairing'
 import { drawnDiameter, THREAD_KINDS } from '#core/thread'
 import type { Bobbin, Cloth, Foot, Machine, NeedleRecord, Plate, RecordOf, Stabilizer, Thread } from '#shared/records'
 
@@ -36,7 +36,7 @@ export interface WorkboxTable<T> {
 export const LOW_STOCK_M = 50
 export const isLow = ({ metresLeft }: Pick<Thread, 'metresLeft'>) => metresLeft !== null && metresLeft > 0 && metresLeft < LOW_STOCK_M
 export const isUsedUp = ({ metresLeft }: Pick<Thread, 'metresLeft'>) => metresLeft === 0
-export const isPastHours = ({ hoursSewn }: Pick<NeedleRecord, 'hoursSewn'>) => hoursSewn !== null && hoursSewn >= NEEDLE_LIFE_HOURS
+export const isSpent = (needle: NeedleRecord) => needleLife(needle).advice === 'now'
 
 const orUnknown = (text: string | null) => text ?? 'not known'
 const metres = (value: number | null) => (value === null ? 'not measured' : `${Math.round(value * 10) / 10} m`)
@@ -48,12 +48,12 @@ const needles: WorkboxTable<NeedleRecord> = {
     { label: 'Label', wide: 1.2, text: n => `${n.construction === 'single' ? '' : `${n.construction} `}${needleLabel(n)}`, by: n => n.gapMm * 1000 + n.sizeNm },
     { label: 'Type', wide: 1, text: n => n.type },
     { label: 'Count', wide: 0.6, text: n => (n.count === 0 ? 'used up' : String(n.count)), by: n => n.count },
-    { label: 'State', wide: 0.8, text: n => (n.state === 'bent' ? 'bent' : isPastHours(n) ? 'change it' : 'good') },
+    { label: 'State', wide: 0.8, text: n => (n.state !== 'good' ? n.state : isSpent(n) ? 'change it' : 'good') },
     { label: 'Sewn', wide: 0.9, text: n => (n.hoursSewn === null ? 'not counted' : `${n.hoursSewn} h`), by: n => n.hoursSewn },
     { label: 'Has sewn', wide: 1.2, text: n => (Object.entries(n.seen).filter(([, yes]) => yes).map(([what]) => what).join(', ') || '–') },
   ],
   filters: [
-    { name: 'used up', keep: n => n.count === 0 }, { name: 'to change', keep: n => n.state === 'bent' || isPastHours(n) },
+    { name: 'used up', keep: n => n.count === 0 }, { name: 'to change', keep: isSpent },
     { name: 'single', keep: n => n.construction === 'single' }, { name: 'twin', keep: n => n.construction === 'twin' }, { name: 'triple', keep: n => n.construction === 'triple' },
   ],
 }

@@ -1,17 +1,18 @@
 import { describe, expect, it } from 'vitest'
+import { FRESH_USE } from '#core/care'
 import { CONFLICT_RULES, type ConflictInput, findConflicts, type ThreadedBlade } from '#core/conflicts'
 import { USUAL_THREADS, type ThreadClass } from '#core/pairing'
 
 const on = (threadClass: ThreadClass, blade: ThreadedBlade['blade'] = 'left', supply: Partial<ThreadedBlade['supply']> = {}): ThreadedBlade =>
   ({ blade, thread: USUAL_THREADS[threadClass], supply: { place: null, draw: null, ...supply } })
-const FRESH = { state: 'good', hoursSewn: null } as const
+const FRESH = FRESH_USE
 const NOTHING_SEEN = { metallic: false, fusible: false, pearl: false }
-const single = { construction: 'single', gapMm: 0, sizeNm: 80, type: 'universal', wear: FRESH, seen: NOTHING_SEEN } as const
+const single = { construction: 'single', gapMm: 0, sizeNm: 80, type: 'universal', wear: FRESH } as const
 const twin = { ...single, construction: 'twin', gapMm: 2 } as const
 const DIAL = { min: 0, home: 4.5, max: 9 }
 /** A setup nothing speaks against. */
 const FINE: ConflictInput = {
-  needle: single, foot: { singleHole: false, grooved: false }, plate: { singleHole: false }, stitch: { swings: false, dense: false, lengthMm: 2.5 },
+  needle: single, hook: null, foot: { singleHole: false, grooved: false }, plate: { singleHole: false }, stitch: { swings: false, dense: false, lengthMm: 2.5 },
   threads: [on('all-purpose')], bobbin: USUAL_THREADS['all-purpose'], cloth: { structure: 'woven', weight: 'medium' }, technique: 'seam', goal: 'balanced',
   washed: false, stabilizer: null, tension: 4.5, dial: DIAL, threader: false, cutter: false, sharedDiscs: null, cutterSchool: 'never',
 }
@@ -22,10 +23,11 @@ const codes = (over: Partial<ConflictInput>) => findConflicts({ ...FINE, ...over
 /** Each rule of the trade (common practice) both ways: what breaks it, and the nearest that does not. */
 const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<ConflictInput>][] = [
   ['several-single-hole-plate', { needle: twin, plate: { singleHole: true } }, { needle: twin }],
+  ['several-side-hook', { needle: twin, hook: 'left' }, { needle: single, hook: 'left' }],
   ['several-single-hole-foot', { needle: twin, foot: { singleHole: true, grooved: false } }, { needle: twin }],
   ['swing-single-hole', { stitch: SWING, plate: { singleHole: true } }, { plate: { singleHole: true } }],
   ['swing-single-hole', { stitch: SWING, foot: { singleHole: true, grooved: false } }, { stitch: SWING }],
-  ['bent-needle', { needle: { ...single, wear: { state: 'bent', hoursSewn: 1 } } }, { needle: single }],
+  ['bent-needle', { needle: { ...single, wear: { ...FRESH, state: 'bent', hoursSewn: 1 } } }, { needle: single }],
   ['thick-in-needle', { threads: [on('thick')] }, { bobbin: USUAL_THREADS.thick }],
   ['threader-several', { needle: twin, threader: true }, { threader: true }],
   ['threader-thick-thread', { threads: [on('pearl')], threader: true }, { threads: [on('pearl')] }],
@@ -51,9 +53,9 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
   ['one-groove', { needle: twin, sharedDiscs: true }, { needle: twin, sharedDiscs: false }],
   ['triple-groove', { needle: { ...twin, construction: 'triple' } }, { needle: twin }],
   ['wide-gap-decorative', { needle: { ...twin, gapMm: 6 }, stitch: SWING }, { needle: { ...twin, gapMm: 6 } }],
-  ['needle-hours', { needle: { ...single, wear: { state: 'good', hoursSewn: 8 } } }, { needle: { ...single, wear: { state: 'good', hoursSewn: 7.5 } } }],
-  ['metallic-wear', { needle: { ...single, seen: { ...NOTHING_SEEN, metallic: true } } }, { needle: { ...single, seen: { ...NOTHING_SEEN, metallic: true } }, threads: [on('metallic')], tension: 2 }],
-  ['fusible-residue', { needle: { ...single, seen: { ...NOTHING_SEEN, fusible: true } } }, {}],
+  ['needle-spent', { needle: { ...single, wear: { ...FRESH, hoursSewn: 8 } } }, { needle: { ...single, wear: { ...FRESH, hoursSewn: 7.5 } } }],
+  ['metallic-wear', { needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, metallic: true } } } }, { needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, metallic: true } } }, threads: [on('metallic')], tension: 2 }],
+  ['fusible-residue', { needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, fusible: true } } } }, {}],
   ['heavy-short', { threads: [on('heavy')] }, { threads: [on('heavy')], stitch: { swings: false, dense: false, lengthMm: 3.5 } }],
   ['different-threads', { needle: twin, threads: [on('embroidery'), on('metallic', 'right')] }, { needle: twin, threads: [on('embroidery'), on('embroidery', 'right')] }],
   ['pintuck-gap', { technique: 'pintucks', needle: { ...twin, gapMm: 4 } }, { technique: 'pintucks', needle: twin }],
@@ -78,7 +80,7 @@ describe('conflicts', () => {
   })
 
   it('puts what stops first and says why and what to do', () => {
-    const found = findConflicts({ ...FINE, needle: { ...twin, wear: { state: 'good', hoursSewn: 9 } }, plate: { singleHole: true }, threads: [on('embroidery'), on('metallic', 'right')] })
+    const found = findConflicts({ ...FINE, needle: { ...twin, wear: { ...FRESH, hoursSewn: 9 } }, plate: { singleHole: true }, threads: [on('embroidery'), on('metallic', 'right')] })
     expect(found.map(({ severity }) => severity)).toEqual([...found.map(({ severity }) => severity)].sort((a, b) => 'stop warn note'.indexOf(a) - 'stop warn note'.indexOf(b)))
     expect(found[0]).toMatchObject({ code: 'several-single-hole-plate', severity: 'stop', mend: { kind: 'plate' } })
     for (const { message, why } of found) expect(message.length * why.length).toBeGreaterThan(200)

@@ -1,4 +1,5 @@
-import { NEEDLE_LIFE_HOURS, suitsKnit } from '#core/pairing'
+import { needleLife } from '#core/care'
+import { suitsKnit } from '#core/pairing'
 import { classOf, type ConflictRule, firstOf, nameOf, several, word } from './rule'
 
 /** Bigger leaves holes with fine thread; smaller frays heavy thread. Common practice. */
@@ -26,6 +27,13 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
       if (input.plate.singleHole) return { message: 'A stitch that swings strikes the single-hole plate: put on the zigzag plate.', why: 'The hole takes a needle in its middle only.', mend: { kind: 'plate', label: 'Zigzag plate' } }
       return input.foot?.singleHole ? { message: 'A stitch that swings strikes a foot with a single hole: change the foot.', why: 'The hole takes a needle in its middle only.', mend: { kind: 'foot', label: 'Another foot' } } : null
     },
+  },
+  {
+    // Geometry; which machines thread from the side: from memory.
+    code: 'several-side-hook', severity: 'stop',
+    find: input => (several(input) && input.hook === 'left'
+      ? { message: `This machine threads from the side: a ${word(input)} needle’s blades would stand one behind the other. Take a single needle.`, why: 'Its clamp holds the flat to the right, not to the back.', mend: null }
+      : null),
   },
   {
     code: 'bent-needle', severity: 'stop',
@@ -69,19 +77,20 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     },
   },
   {
-    code: 'needle-hours', severity: 'warn',
-    find: ({ needle }) => (needle && needle.wear.hoursSewn !== null && needle.wear.hoursSewn >= NEEDLE_LIFE_HOURS
-      ? { message: `This needle has sewn ${needle.wear.hoursSewn} hours: change it.`, why: `About ${NEEDLE_LIFE_HOURS} hours dull a point; a dull one skips and pulls threads.`, mend: null }
-      : null),
+    code: 'needle-spent', severity: 'warn',
+    find: ({ needle }) => {
+      const life = needle && needle.wear.state !== 'bent' ? needleLife(needle.wear) : null
+      return life?.advice === 'now' ? { message: `Change this needle: ${life.why}.`, why: 'A dull or rough one skips, frays and pulls threads.', mend: null } : null
+    },
   },
   {
     code: 'metallic-wear', severity: 'note',
-    find: input => (input.needle?.seen.metallic && !firstOf(input, 'metallic', 'film')
+    find: input => (input.needle?.wear.seen.metallic && !firstOf(input, 'metallic', 'film')
       ? { message: 'This needle has sewn metallic: look at its eye before other thread goes through.', why: 'Metallic cuts a groove that frays what follows.', mend: null }
       : null),
   },
   {
     code: 'fusible-residue', severity: 'note',
-    find: ({ needle }) => (needle?.seen.fusible ? { message: 'This needle has sewn fusible: wipe it with alcohol.', why: 'The glue makes it sticky, and sticky it skips.', mend: null } : null),
+    find: ({ needle }) => (needle?.wear.seen.fusible ? { message: 'This needle has sewn fusible: wipe it with alcohol.', why: 'The glue makes it sticky, and sticky it skips.', mend: null } : null),
   },
 ]

@@ -1,7 +1,8 @@
+import type { NeedleUse } from '#core/care'
 import type { Construction, NeedleType } from '#core/needle'
-import type { NeedleWear, ThreadFacts } from '#core/pairing'
+import type { ThreadFacts } from '#core/pairing'
 import type { CutterSchool } from '#core/schools'
-import type { ClothFacts, Goal, StabilizerKind, Supply, Technique, TensionDial } from '#core/terms'
+import type { ClothFacts, Goal, Hook, StabilizerKind, Supply, Technique, TensionDial } from '#core/terms'
 
 export type Blade = 'left' | 'middle' | 'right'
 
@@ -19,10 +20,10 @@ export interface ConflictInput {
     readonly gapMm: number
     readonly sizeNm: number
     readonly type: NeedleType
-    readonly wear: NeedleWear
-    /** What it has sewn since it was new. */
-    readonly seen: { readonly metallic: boolean, readonly fusible: boolean, readonly pearl: boolean }
+    readonly wear: NeedleUse
   } | null
+  /** Where the machine's hook faces; null: not known. */
+  readonly hook: Hook | null
   readonly foot: { readonly singleHole: boolean, readonly grooved: boolean } | null
   readonly plate: { readonly singleHole: boolean }
   readonly stitch: {

@@ -1,9 +1,10 @@
 import { bench, describe } from 'vitest'
+import { FRESH_USE } from '#core/care'
 import { NEEDLE_TYPES } from '#core/needle'
 import { type Candidate, rankNeedles, USUAL_THREADS } from '#core/pairing'
 
 const owned: Candidate[] = Array.from({ length: 200 }, (_, i) => ({
-  id: String(i), construction: 'twin', gapMm: 1.6 + (i % 8) * 0.4, sizeNm: 60 + (i % 7) * 10, type: NEEDLE_TYPES[i % NEEDLE_TYPES.length]!, wear: { state: 'good', hoursSewn: i % 10 },
+  id: String(i), construction: 'twin', gapMm: 1.6 + (i % 8) * 0.4, sizeNm: 60 + (i % 7) * 10, type: NEEDLE_TYPES[i % NEEDLE_TYPES.length]!, wear: { ...FRESH_USE, hoursSewn: i % 10 },
 }))
 
 describe('200 owned needles', () => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
+import { FRESH_USE } from '#core/care'
 import { NEEDLE_TYPES, type NeedleType } from '#core/needle'
 import {
   ASSORTMENT, bobbinAdvice, type Candidate, compareModels, eyeWidthMm, fitOfFill, fitThread, leadingThread, needleToBuy, onDial, type PairingInput,
@@ -9,10 +10,10 @@ import {
 const ANY_CLOTH = { structure: null, weight: null } as const
 const thread = (kind: ThreadFacts['kind'], tex: number | null, diameterMm: number | null = null): ThreadFacts => ({ kind, tex, diameterMm })
 const needle = (type: NeedleType, sizeNm: number, over: Partial<Candidate> = {}): Candidate =>
-  ({ id: `${type}-${sizeNm}`, construction: 'single', gapMm: 0, type, sizeNm, wear: { state: 'good', hoursSewn: null }, ...over })
+  ({ id: `${type}-${sizeNm}`, construction: 'single', gapMm: 0, type, sizeNm, wear: FRESH_USE, ...over })
 const single = (...threads: ThreadFacts[]): PairingInput => ({ threads, cloth: ANY_CLOTH, construction: 'single', gapMm: null })
 const first = (...threads: ThreadFacts[]) => {
-  const all = rankNeedles(single(...threads), ASSORTMENT.map((n, i) => ({ ...n, id: String(i), wear: { state: 'good', hoursSewn: null } })))
+  const all = rankNeedles(single(...threads), ASSORTMENT.map((n, i) => ({ ...n, id: String(i), wear: FRESH_USE })))
   return { ...all[0]!.needle, verdict: all[0]!.verdict }
 }
 
@@ -116,9 +117,9 @@ describe('ranking what is owned', () => {
 
   it('refuses a bent needle and puts a worn one behind a fresh one', () => {
     const ranked = rankNeedles(single(metallic), [
-      needle('metallic', 80, { id: 'worn', wear: { state: 'good', hoursSewn: 9 } }), needle('metallic', 80, { id: 'fresh' }), needle('metallic', 80, { id: 'bent', wear: { state: 'bent', hoursSewn: 1 } })])
+      needle('metallic', 80, { id: 'worn', wear: { ...FRESH_USE, hoursSewn: 9 } }), needle('metallic', 80, { id: 'fresh' }), needle('metallic', 80, { id: 'bent', wear: { ...FRESH_USE, state: 'bent', hoursSewn: 1 } })])
     expect(ranked.map(({ needle: { id }, verdict }) => `${id} ${verdict}`)).toEqual(['fresh good', 'worn good', 'bent refuse'])
-    expect(ranked[1]!.reasons.join(' ')).toContain('9 hours')
+    expect(ranked[1]!.reasons.join(' ')).toContain('Change it first: 9 of about 8 hours')
   })
 
   it('follows the cloth: stretch for a knit, light sizes for light cloth', () => {

@@ -1,3 +1,4 @@
+import { FRESH_USE, needleLife, type NeedleUse } from '#core/care'
 import { requireInRange } from '#core/errors'
 import { type Construction, needleSizeLabel } from '#core/needle'
 import type { ClothFacts } from '#core/terms'
@@ -8,14 +9,10 @@ import { fitThread, type ThreadFit } from './fit'
 import { PRACTICE } from './practice'
 import { threadClassOf, type ThreadFacts } from './threadClass'
 
-/** How worn a needle is; what is not known counts as fresh. */
-export interface NeedleWear {
-  readonly state: 'good' | 'bent'
-  readonly hoursSewn: number | null
-}
 export interface Candidate extends TypedNeedle {
   readonly id: string
-  readonly wear: NeedleWear
+  /** What is not known counts as fresh. */
+  readonly wear: NeedleUse
 }
 
 export interface PairingInput {
@@ -39,8 +36,6 @@ export interface RankedNeedle {
   readonly reasons: readonly string[]
 }
 
-/** Change after about this many hours of sewing. Common practice; sooner after metallic. */
-export const NEEDLE_LIFE_HOURS = 8
 const SAME_GAP_MM = 0.05
 const WORST_FIRST: readonly Fit[] = ['refuse', 'tight', 'loose', 'good']
 const BASE_SCORE: Readonly<Record<Fit, number>> = { good: 70, tight: 45, loose: 40, refuse: 0 }
@@ -74,7 +69,8 @@ function rankOne(needle: Candidate, threads: readonly ThreadFacts[], perBlade: r
   const onCloth = clothReasons(needle, cloth)
   const bent = needle.wear.state === 'bent'
   const verdict: Fit = bent ? 'refuse' : fit.fit
-  const worn = needle.wear.hoursSewn !== null && needle.wear.hoursSewn >= NEEDLE_LIFE_HOURS
+  const life = needleLife(needle.wear)
+  const worn = !bent && life.advice === 'now'
   const score = verdict === 'refuse'
     ? 0
     : Math.max(1, Math.min(100, Math.round(BASE_SCORE[verdict] + RANK_BONUS[fit.practiceRank ?? 0] + 10
@@ -86,7 +82,7 @@ function rankOne(needle: Candidate, threads: readonly ThreadFacts[], perBlade: r
       ...(bent ? ['It is bent: into the tin with it.'] : []),
       ...fitReasons(fit, worst, needle, threads.length > 1),
       ...onCloth.reasons,
-      ...(worn ? [`It has sewn ${needle.wear.hoursSewn} hours: change it at about ${NEEDLE_LIFE_HOURS}.`] : []),
+      ...(worn ? [`Change it first: ${life.why}.`] : []),
     ],
   }
 }
@@ -118,7 +114,7 @@ function fitReasons(fit: ThreadFit, thread: ThreadFacts, { type, sizeNm }: Typed
  * @returns null when no needle of this construction is good for the thread.
  */
 export function needleToBuy(input: PairingInput): RankedNeedle | null {
-  const fresh = ASSORTMENT.map((needle, index) => ({ ...needle, id: `assortment-${index}`, wear: { state: 'good', hoursSewn: null } as const }))
+  const fresh = ASSORTMENT.map((needle, index) => ({ ...needle, id: `assortment-${index}`, wear: FRESH_USE }))
   const good = rankNeedles({ ...input, gapMm: null }, fresh).filter(({ verdict }) => verdict === 'good')
   const { gapMm } = input
   if (gapMm === null) return good[0] ?? null

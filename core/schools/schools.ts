@@ -6,6 +6,8 @@ export type WideGapSchool = 'straight-only' | 'arithmetic'
 export type HeavyBobbinSchool = 'same' | 'ordinary'
 export type PearlTensionSchool = 'home' | 'plus-one'
 export type CutterSchool = 'never' | 'allowed'
+export type ThreadingSchool = 'divider' | 'one-by-one' | 'together'
+export type LastGuideSchool = 'each-side' | 'first-in' | 'both-in'
 
 /** Which way of working is followed where sewists disagree. */
 export interface Schools {
@@ -17,6 +19,8 @@ export interface Schools {
   readonly heavyBobbin: HeavyBobbinSchool
   readonly pearlTension: PearlTensionSchool
   readonly cutter: CutterSchool
+  readonly threading: ThreadingSchool
+  readonly lastGuide: LastGuideSchool
 }
 
 export interface SchoolChoice<Id extends string> {
@@ -66,6 +70,20 @@ export const CUTTER_SCHOOLS: readonly SchoolChoice<CutterSchool>[] = [
   { id: 'allowed', name: 'Allowed with a twin', why: 'Some machines cut two tails well: the manual says which.' },
 ]
 
+/** How the threads of a twin are led down. Source: common practice. */
+export const THREADING_SCHOOLS: readonly SchoolChoice<ThreadingSchool>[] = [
+  { id: 'divider', name: 'Left and right of the divider', why: 'Each thread has a groove of its own and runs at its own tension. Where there is no divider: one at a time.' },
+  { id: 'one-by-one', name: 'One at a time', why: 'The first is all the way through before the second begins, so they never twist.' },
+  { id: 'together', name: 'Both together', why: 'Quick, and both lie in the same discs from the start; comb them apart with a finger.' },
+]
+
+/** What the threads of a twin do at the last guide above the needle. Source: common practice. */
+export const LAST_GUIDE_SCHOOLS: readonly SchoolChoice<LastGuideSchool>[] = [
+  { id: 'each-side', name: 'One each side', why: 'They come down apart and cannot wind round each other.' },
+  { id: 'first-in', name: 'First in, second left out', why: 'For a guide that holds one thread only.' },
+  { id: 'both-in', name: 'Both in', why: 'Both are held close to the needle, as with one needle.' },
+]
+
 export const DEFAULT_SCHOOLS = {
   margin: 'careful',
   ownMarginMm: 0.75,
@@ -74,6 +92,8 @@ export const DEFAULT_SCHOOLS = {
   heavyBobbin: 'ordinary',
   pearlTension: 'home',
   cutter: 'never',
+  threading: 'divider',
+  lastGuide: 'each-side',
 } as const satisfies Schools
 
 /**

@@ -40,3 +40,32 @@ export interface TensionDial {
   readonly home: number
   readonly max: number
 }
+
+export const HOOKS = ['up', 'front', 'left'] as const
+/** Where the hook with its bobbin faces. It decides which way the needle's flat and the threading go. */
+export type Hook = (typeof HOOKS)[number]
+export const BOBBIN_TENSIONS = ['home', 'changed', 'bypassed'] as const
+export type BobbinTension = (typeof BOBBIN_TENSIONS)[number]
+export const PRESSURES = ['home', 'less', 'more'] as const
+/** How hard the presser foot presses. */
+export type Pressure = (typeof PRESSURES)[number]
+export const SPEEDS = ['slow', 'medium', 'usual'] as const
+export type Speed = (typeof SPEEDS)[number]
+
+/** What a machine and its place have, as far as preparing it goes; null: not known. */
+export interface MachineTraits {
+  /** A tension divider: two grooves, one thread each. */
+  readonly divider: boolean | null
+  /** Guides just above the needle. */
+  readonly needleGuides: 0 | 1 | 2 | null
+  readonly spoolPins: 1 | 2 | 3 | null
+  /** A thread stand, and a cup for balls, beside it. */
+  readonly stand: boolean | null
+  readonly cup: boolean | null
+  /** Built in. */
+  readonly threader: boolean | null
+  readonly cutter: boolean | null
+  /** It can be locked while it stays on. */
+  readonly lock: boolean | null
+  readonly hook: Hook | null
+}

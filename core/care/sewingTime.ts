@@ -1,0 +1,33 @@
+import { requireInRange } from '#core/errors'
+import type { Speed } from '#core/terms'
+
+/** Stitches a minute by the pedal. Guesses: let the user type what the manual says. */
+export const SPEED_STITCHES: Readonly<Record<Speed, number>> = { slow: 300, medium: 500, usual: 700 }
+
+const MS_PER_HOUR = 3_600_000
+
+/**
+ * Hours between start and stop of a session. A clock that was set back gives no time rather than less than none.
+ *
+ * @param startedAt - as an ISO date and time.
+ * @param stoppedAt - as an ISO date and time.
+ * @throws {CoreError} `non-finite` when one of them is no date.
+ */
+export function sessionHours(startedAt: string, stoppedAt: string): { readonly hours: number, readonly clockWentBack: boolean } {
+  const start = requireInRange(Date.parse(startedAt), 'startedAt', -8.64e15, 8.64e15)
+  const stop = requireInRange(Date.parse(stoppedAt), 'stoppedAt', -8.64e15, 8.64e15)
+  return { hours: Math.max(0, stop - start) / MS_PER_HOUR, clockWentBack: stop < start }
+}
+
+/**
+ * Hours a seam takes at a steady speed, without pauses.
+ *
+ * @param stitches - in the seam.
+ * @param stitchesPerMinute - of the machine as it is driven.
+ * @throws {CoreError} `out-of-range`.
+ */
+export function seamHours(stitches: number, stitchesPerMinute: number): number {
+  requireInRange(stitches, 'stitches', 0, 1e8)
+  requireInRange(stitchesPerMinute, 'stitchesPerMinute', 10, 5000)
+  return stitches / stitchesPerMinute / 60
+}

@@ -1,0 +1,3 @@
+export { CHECK_LINE_MM, PAPERS, type Mark, type Paper, type Sheet } from './sheet'
+export { CARD_TALL_MM, CARD_WIDE_MM, cardSheet } from './cardSheet'
+export { LABEL_TALL_MM, LABEL_WIDE_MM, labelSheets } from './labelSheet'

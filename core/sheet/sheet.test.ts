@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest'
+import { CARD_TALL_MM, CARD_WIDE_MM, cardSheet, CHECK_LINE_MM, LABEL_TALL_MM, LABEL_WIDE_MM, labelSheets, type Mark, PAPERS, type Sheet } from '#core/sheet'
+import type { BenchCard } from '#core/card'
+
+const card: BenchCard = {
+  fields: [
+    { id: 'width', label: 'Width', value: '4.0', note: 'safe to 4.5' }, { id: 'length', label: 'Length', value: '2.5', note: 'Honeycomb' }, { id: 'tension', label: 'Tension', value: '2.8', note: 'home is 4' },
+    ...(['mode', 'needle', 'foot', 'plate', 'speed', 'left', 'middle', 'right', 'bobbin', 'position', 'pressure'] as const).map(id => ({ id, label: id, value: 'value', note: 'note' })),
+  ],
+  caution: { severity: 'note', message: 'Slow first.' },
+}
+const OPTIONS = { title: 'Sailor collar', date: '25 November 2026', paper: 'a4' } as const
+const texts = ({ marks }: Sheet) => marks.flatMap(mark => (mark.kind === 'text' ? [mark] : []))
+/** Extent of a mark as drawn; text reaches no farther than it may. */
+function reach(mark: Mark): [number, number, number, number] {
+  if (mark.kind === 'line') return [mark.x1, mark.y1, mark.x2, mark.y2]
+  if (mark.kind === 'rect') return [mark.x, mark.y, mark.x + mark.wideMm, mark.y + mark.tallMm]
+  const left = mark.anchor === 'end' ? mark.x - mark.mostMm : mark.x
+  return [left, mark.y - mark.sizeMm, left + mark.mostMm, mark.y]
+}
+const rects = (sheet: Sheet) => sheet.marks.filter(mark => mark.kind === 'rect')
+const inside = (mark: Mark, x: number, y: number, wide: number, tall: number) => {
+  const [x1, y1, x2, y2] = reach(mark)
+  return x1 >= x - 1e-9 && y1 >= y - 1e-9 && x2 <= x + wide + 1e-9 && y2 <= y + tall + 1e-9
+}
+
+describe.each(['a4', 'letter'] as const)('on %s', (paper) => {
+  const sheets = [cardSheet(card, { ...OPTIONS, paper }), ...labelSheets(card, { ...OPTIONS, paper, count: 40 })]
+  it('keeps everything on the page, with a line of exactly 50 mm', () => {
+    for (const sheet of sheets) {
+      expect([sheet.wideMm, sheet.tallMm]).toEqual([PAPERS[paper].wideMm, PAPERS[paper].tallMm])
+      for (const mark of sheet.marks) expect(inside(mark, 5, 5, sheet.wideMm - 10, sheet.tallMm - 10), JSON.stringify(mark)).toBe(true)
+      const level = sheet.marks.filter(mark => mark.kind === 'line' && mark.y1 === mark.y2 && Math.abs(mark.x2 - mark.x1 - CHECK_LINE_MM) < 1e-9)
+      expect(level).toHaveLength(1)
+    }
+  })
+})
+
+describe('the card', () => {
+  const sheet = cardSheet(card, OPTIONS)
+  // ISO 216: A6 is 105 × 148 mm.
+  it('is an A6 card with all its fields inside the cut line, none over another', () => {
+    expect(rects(sheet)).toMatchObject([{ wideMm: 148, tallMm: 105 }])
+    const onCard = texts(sheet).filter(({ y }) => y < 12 + CARD_TALL_MM)
+    for (const mark of onCard) expect(inside(mark, 12, 12, CARD_WIDE_MM, CARD_TALL_MM), mark.text).toBe(true)
+    for (const a of onCard) for (const b of onCard) {
+      const [[ax1, ay1, ax2, ay2], [bx1, by1, bx2, by2]] = [reach(a), reach(b)]
+      if (a !== b) expect(ax1 < bx2 - 1e-6 && bx1 < ax2 - 1e-6 && ay1 < by2 - 1e-6 && by1 < ay2 - 1e-6, `${a.text} over ${b.text}`).toBe(false)
+    }
+  })
+  it('sets the numbers to dial in far larger than the rest', () => {
+    const size = (said: string) => texts(sheet).find(({ text }) => text === said)!.sizeMm
+    expect(size('2.8')).toBeGreaterThan(4 * size('value, note'))
+  })
+})
+
+describe('labels', () => {
+  it('are numbered through and part over pages', () => {
+    const sheets = labelSheets(card, { ...OPTIONS, count: 40 })
+    expect(sheets.map(sheet => rects(sheet).length)).toEqual([24, 16])
+    expect(sheets.flatMap(texts).filter(({ text }) => text.startsWith('no. ')).map(({ text }) => text).at(-1)).toBe('no. 40')
+  })
+  it('keep their text inside', () => {
+    const [sheet] = labelSheets(card, { ...OPTIONS, count: 1 })
+    for (const mark of texts(sheet!).filter(({ y }) => y < 60)) expect(inside(mark, 12, 12, LABEL_WIDE_MM, LABEL_TALL_MM), mark.text).toBe(true)
+  })
+})
