@@ -1,6 +1,8 @@
+import { randomUUID } from 'node:crypto'
+
 // Everything ships with the app: no font, icon or telemetry request leaves the machine.
 export default defineNuxtConfig({
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
   ssr: false,
   components: [{ path: '~/components', pathPrefix: false }],
   // Core, database and workers import everything by name, so that they run outside Nuxt too.
@@ -14,7 +16,7 @@ export default defineNuxtConfig({
         { name: 'description', content: 'A workbench beside the sewing machine for decorative sewists.' },
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' }, { rel: 'apple-touch-icon', href: '/icon-192.png' }],
     },
   },
   css: ['~/assets/css/main.css'],
@@ -55,6 +57,29 @@ export default defineNuxtConfig({
     },
   },
   eslint: { config: { stylistic: true } },
+  // Works without the server after the first visit. An update waits until it is asked for: see UpdateNotice.vue.
+  pwa: {
+    registerType: 'prompt',
+    injectRegister: null,
+    // Registered late, by our own code: it is no part of the first view.
+    client: { registerPlugin: false },
+    manifest: {
+      name: 'Lacy Spool', short_name: 'Lacy Spool', description: 'A workbench beside the sewing machine for decorative sewists.', lang: 'en',
+      start_url: '/', display: 'standalone', background_color: '#f7f1e6', theme_color: '#f7f1e6',
+      icons: [
+        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' }, { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' }, { src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml' },
+      ],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,svg,png,woff2,json,webmanifest}'],
+      // The page itself comes from the server; every build has a new one.
+      additionalManifestEntries: [{ url: '/', revision: randomUUID() }],
+      navigateFallback: '/',
+      navigateFallbackDenylist: [/^\/api\//, /^\/schema\//],
+      maximumFileSizeToCacheInBytes: 3_000_000,
+    },
+  },
   // Without a server to ask, and with one collection only: every icon looks its name up among all that are named here.
   icon: { provider: 'none', fallbackToApi: false, serverBundle: { collections: ['lucide'] }, clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
 })

@@ -20,5 +20,6 @@ onMounted(async () => {
       <NuxtPage v-if="book.ready" />
     </NuxtLayout>
     <LazyUToaster v-if="notices" position="bottom-center" />
+    <LazyUpkeepNotices v-if="notices" />
   </div>
 </template>

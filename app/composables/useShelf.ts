@@ -1,5 +1,5 @@
 import type { RecordChange } from '#db/book'
-import { type AnyRecord, type RecordOf, TABLE_NAMES, type TableName } from '#shared/records'
+import { type AnyRecord, type RecordOf, type SetupContent, TABLE_NAMES, type TableName } from '#shared/records'
 import { referencesOf } from '#shared/references'
 import { EMPTY_SETUP } from '#shared/defaults'
 
@@ -50,6 +50,8 @@ export function useShelf() {
     const inSetup = ids.filter(id => referencesOf('setup', bench.setup).some(to => to.table === table && to.id === id))
     return [
       ...ids.map(id => ({ table, id, record: null })),
+      // With a machine go what was known to be on it and the walk that was under way.
+      ...(table === 'machines' ? ids.flatMap(id => [...(book.shelf.machineStates.has(id) ? [{ table: 'machineStates' as const, id, record: null }] : []), ...[...book.shelf.walks.values()].filter(walk => walk.machineId === id && walk.finishedAt === null).map(walk => ({ table: 'walks' as const, id: walk.id, record: null }))]) : []),
       // A bobbin whose thread goes is empty.
       ...[...book.shelf.bobbins.values()].filter(bobbin => table === 'threads' && ids.includes(bobbin.threadId ?? ''))
         .map(bobbin => ({ table: 'bobbins' as const, id: bobbin.id, record: { ...bobbin, threadId: null, woundM: null } })),
@@ -83,6 +85,14 @@ export function useShelf() {
     })
   }
 
+  /** Puts a setup that was kept elsewhere on the bench, without what is no longer owned. */
+  function takeSetup(label: string, content: SetupContent): void {
+    const setup: RecordOf<'setup'> = { ...content, id: 'current' }
+    const gone = referencesOf('setup', setup).filter(to => !book.shelf[to.table].has(to.id))
+    const { id: _, ...whole } = gone.reduce((left, to) => withoutReference(left, to.table, to.id), setup)
+    bench.update(label, whole)
+  }
+
   const count = () => TABLE_NAMES.reduce((sum, table) => sum + book.shelf[table].size, 0)
-  return { save, remove, removeMany, offerUndo, count }
+  return { save, remove, removeMany, takeSetup, offerUndo, count }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { until } from '@vueuse/core'
-import { PAIRING_VIEWS, STATIONS, WIDTH_VIEWS } from '~/utils/stations'
+import { STATIONS, VIEWS } from '~/utils/stations'
 
 const book = useBookStore()
 const bench = useBenchStore()
@@ -27,14 +27,16 @@ const FIRST_VIEW_MS = 2000
 onNuxtReady(async () => {
   await until(() => book.ready).toBe(true)
   setTimeout(() => requestIdleCallback(() => {
-    for (const { to } of [...STATIONS, ...WIDTH_VIEWS, ...PAIRING_VIEWS]) void preloadRouteComponents(to)
+    for (const { to } of [...STATIONS, ...VIEWS.flat()]) void preloadRouteComponents(to)
   }), FIRST_VIEW_MS)
 })
 
 defineShortcuts({
   '1': () => navigateTo('/'),
   '2': () => navigateTo('/pairing'),
+  '3': () => navigateTo('/walk'),
   '0': () => navigateTo('/workbox'),
+  'b': () => navigateTo('/card'),
   'c': () => navigateTo('/compare'),
   'p': () => navigateTo('/plans'),
   'f': () => navigateTo('/files'),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type ImportPreview, MOST_BACKUP_BYTES, readBackup, type Tables, writeBackup } from '#shared/backup'
+import { BACKUP_VERSION, type ImportPreview, MOST_BACKUP_BYTES, readBackup, type Tables, writeBackup } from '#shared/backup'
 import { TABLE_NAMES } from '#shared/records'
 import { download } from '~/utils/download'
 
@@ -14,12 +14,25 @@ const fileName = ref('')
 const problem = ref('')
 const asking = ref(false)
 
-const WORDS = { machines: 'machines', feet: 'feet', needles: 'needles', threads: 'threads', cloths: 'cloths', plates: 'plates', stabilizers: 'stabilizers', bobbins: 'bobbins', stitches: 'own stitches', plans: 'kept plans', handWalks: 'hand-walks' } as const
+const { said: backupSaid, overdue, note } = useBackupAge()
+/** Whether the browser may clear the data when space is short; null: not known. */
+const keeps = ref<boolean | null>(null)
+onMounted(async () => {
+  keeps.value = await navigator.storage?.persisted?.() ?? null
+})
+async function askToKeep(): Promise<void> {
+  keeps.value = await navigator.storage.persist()
+  if (!keeps.value) toast.add({ title: 'The browser does not promise it', description: 'Install the app or export now and then.', color: 'warning' })
+}
+
+const WORDS = { machines: 'machines', feet: 'feet', needles: 'needles', threads: 'threads', cloths: 'cloths', plates: 'plates', stabilizers: 'stabilizers', bobbins: 'bobbins', stitches: 'own stitches', plans: 'kept plans', handWalks: 'hand-walks', walks: 'threading walks', needleTimes: 'sewing times', needleEnds: 'needles closed' } as const
 const counts = computed(() => Object.entries(WORDS).map(([table, word]) => ({ word, n: book.shelf[table as keyof typeof WORDS].size })))
 
 function exportAll(): void {
-  const now = new Date().toISOString()
+  const moment = new Date()
+  const now = moment.toISOString()
   download(`lacy-spool-${now.slice(0, 10)}.json`, 'application/json', JSON.stringify(writeBackup(book.shelf as Tables, now), null, 2))
+  note(moment)
 }
 function exportDamaged(): void {
   download('lacy-spool-damaged.json', 'application/json', JSON.stringify(book.unreadable, null, 2))
@@ -71,6 +84,8 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
           <li v-for="{ word, n } in counts" :key="word"><b>{{ n }}</b> {{ word }}</li>
         </ul>
         <p role="status" :class="book.storage === 'failing' ? 'strikes-ink' : 'hint'">{{ saved }}</p>
+        <p :class="overdue ? 'close-ink' : 'hint'">{{ backupSaid }}.</p>
+        <p v-if="keeps !== null" class="hint">{{ keeps ? 'The browser keeps it until you clear it.' : 'The browser may clear it when space is short.' }} <button v-if="!keeps" type="button" class="link" @click="askToKeep">Ask it to keep it</button></p>
         <div class="buttons">
           <UButton icon="i-lucide-download" label="Export everything" :disabled="records === 0" @click="exportAll" />
           <UButton
@@ -82,8 +97,8 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
           />
         </div>
         <p class="hint">
-          One JSON file, UTF-8, version 2; its <a
-            href="/schema/lacy-spool-backup-2.json"
+          One JSON file, UTF-8, version {{ BACKUP_VERSION }}; its <a
+            :href="`/schema/lacy-spool-backup-${BACKUP_VERSION}.json`"
             target="_blank"
           >JSON Schema</a> is published with the app.
         </p>
@@ -179,5 +194,6 @@ h1 { font-size: 27px; }
 .preview { display: grid; gap: 8px; }
 summary { cursor: pointer; font-weight: 650; min-height: 30px; }
 .refused { font-size: 14.5px; overflow-wrap: anywhere; }
-a { text-decoration: underline; }
+a, .link { text-decoration: underline; cursor: pointer; }
+.link { min-height: 30px; }
 </style>

@@ -6,6 +6,7 @@ import { describeNeedle, type Needle, needleLabel, type NeedleType, type TripleG
 import type { Schools } from '#core/schools'
 import { STITCHES, type StitchSetting } from '#core/stitch'
 import { dropClearances, explainSwing, judgeSwing } from '#core/swing'
+import type { RecordChange } from '#db/book'
 import { type Bench, benchOf, type NamedStitch, swingInputOf } from '#shared/bench'
 import { DEFAULT_SETTINGS, EMPTY_SETUP, FRESH_NEEDLE } from '#shared/defaults'
 import { conflictInputOf } from '#shared/pairing'
@@ -75,13 +76,15 @@ export const useBenchStore = defineStore('bench', () => {
     ])
   }
 
-  function logHandWalk(now: Date): void {
+  /** The record that says this combination was hand-walked; none while it is not complete. */
+  function handWalkRecord(now: Date): RecordChange[] {
     const { machine, needle, stitch, foot } = parts.value
-    if (!key.value || !machine || !needle || !stitch) return
+    if (!key.value || !machine || !needle || !stitch) return []
     const id = newId('walk')
     const summary = `${machine.name} · ${describeNeedle(needle)} · ${stitch.name} width ${setup.value.stitch.widthMm} · ${foot?.name ?? 'no foot chosen'}`.slice(0, 300)
-    book.commit('Log the hand-walk', [{ table: 'handWalks', id, record: { id, key: key.value, summary, walkedAt: now.toISOString() } }])
+    return [{ table: 'handWalks', id, record: { id, key: key.value, summary, walkedAt: now.toISOString() } }]
   }
+  const logHandWalk = (now: Date) => book.commit('Log the hand-walk', handWalkRecord(now))
 
   function changeSettings(change: Partial<Omit<Settings, 'id'>>): void {
     book.commit('Change settings', [{ table: 'settings', id: 'settings', record: { ...settings.value, ...change } }])
@@ -93,7 +96,7 @@ export const useBenchStore = defineStore('bench', () => {
 
   return {
     setup, settings, unit, parts, swingInput, result, reasons, conflicts, clearances, allStitches, dropIndex, drop, handWalk, tripleGap,
-    update, setStitch, chooseStitch, useSafeWidth, putInNeedle, logHandWalk, changeSettings, changeSchools,
+    update, setStitch, chooseStitch, useSafeWidth, putInNeedle, handWalkRecord, logHandWalk, changeSettings, changeSchools,
   }
 })
 

@@ -72,18 +72,18 @@ export const useBookStore = defineStore('book', () => {
   /**
    * Changes records, all or none.
    *
-   * @param label - what undo will say it takes back.
+   * @param label - what undo will say it takes back; null: nothing a person did, and so nothing to undo.
    * @param joinKey - consecutive commits with the same key are one undo step.
    * @throws {ZodError} when a record breaks its schema; nothing is changed then.
    */
-  function commit(label: string, changes: readonly RecordChange[], joinKey: string | null = null): void {
+  function commit(label: string | null, changes: readonly RecordChange[], joinKey: string | null = null): void {
     const edits = changes.map(({ table, id, record }): Edit => ({
       table, id,
       before: shelf[table].get(id) ?? null,
       after: record && TABLE_SCHEMAS[table].parse(record),
     }))
     if (edits.length === 0) return
-    history.value = withStep(history.value, { label, joinKey, edits })
+    if (label !== null) history.value = withStep(history.value, { label, joinKey, edits })
     apply(edits)
   }
 

@@ -1,6 +1,6 @@
 /** A station on the rail, in working order. Its key jumps to it. */
 export interface Station {
-  readonly group: 'Plan' | 'Keep'
+  readonly group: 'Plan' | 'Prepare' | 'Keep'
   readonly name: string
   readonly to: string
   readonly key: string
@@ -10,6 +10,7 @@ export interface Station {
 export const STATIONS: readonly Station[] = [
   { group: 'Plan', name: 'Width and swing', to: '/', key: '1', icon: 'i-lucide-move-horizontal' },
   { group: 'Plan', name: 'Thread and needle', to: '/pairing', key: '2', icon: 'i-lucide-spool' },
+  { group: 'Prepare', name: 'Threading walk', to: '/walk', key: '3', icon: 'i-lucide-footprints' },
   { group: 'Keep', name: 'Workbox', to: '/workbox', key: '0', icon: 'i-lucide-archive' },
   { group: 'Keep', name: 'Files', to: '/files', key: 'F', icon: 'i-lucide-folder-open' },
 ]
@@ -28,7 +29,16 @@ export const PAIRING_VIEWS = [
   { name: 'How do we know', to: '/evidence' },
 ] as const
 
-const VIEWS: readonly (readonly { readonly to: string }[])[] = [WIDTH_VIEWS, PAIRING_VIEWS]
+/** Views inside Threading walk. */
+export const PREPARE_VIEWS = [
+  { name: 'Walk', to: '/walk' },
+  { name: 'Bench card', to: '/card' },
+  { name: 'Put back', to: '/putback' },
+  { name: 'Care', to: '/care' },
+] as const
+
+/** All views that share a station with others. */
+export const VIEWS: readonly (readonly { readonly to: string }[])[] = [WIDTH_VIEWS, PAIRING_VIEWS, PREPARE_VIEWS]
 
 /** The station a path belongs to: its own, or that of the views it is one of. */
 export function stationOf(path: string): Station | undefined {

@@ -28,7 +28,7 @@ export function threadingWalk(input: WalkInput): Walk {
     const draft = step(input)
     if (!draft) return []
     const { on, ...said } = draft
-    return [{ why: '', caution: '', effect: null, school: null, serves: [], ...said, id, key: JSON.stringify([id, ...on]) }]
+    return [{ why: '', caution: '', effect: null, school: null, serves: [], needs: [], ...said, id, key: JSON.stringify([id, ...on]) }]
   })
   return { steps, missing: missingOf(input) }
 }

@@ -25,7 +25,7 @@ export const SETTING_RULES: readonly WalkRule[] = [
     step: input => (ready(input) && input.threads.length > 0
       ? {
           on: [input.machine!.id, input.needle!.id, input.foot?.id, input.plate.singleHole, ...input.threads.map(({ id }) => id), input.bobbin?.id],
-          instruction: 'First stitches by handwheel: straight, width 0',
+          needs: ['needle-in'], instruction: 'First stitches by handwheel: straight, width 0',
           why: 'Then a few slowly with the pedal. A straight seam first shows whether threads and bobbin are right.',
           caution: 'Glasses on. Turn toward you; if anything touches, stop and turn back.',
           picture: { kind: 'handwheel' },

@@ -110,7 +110,7 @@ const eyeRule = (blade: Blade): WalkRule => ({
     const builtIn = input.machine?.threader === true && input.threader && !several(input) && !heavy
     const way = threadsFromSide(input) ? 'from right to left' : 'from the front to the back'
     return {
-      on: [...worn(input), builtIn],
+      on: [...worn(input), builtIn], needs: ['needle-in'],
       instruction: builtIn
         ? 'Eye: with the built-in threader'
         : `${several(input) ? `${blade === 'left' ? 'Left' : blade === 'right' ? 'Right' : 'Middle'} eye` : 'Eye'} ${heavy ? 'with a wire threader' : 'by hand'}, ${way}`,

@@ -78,6 +78,8 @@ export interface WalkStep {
   readonly school: 'threading' | 'lastGuide' | 'cutter' | null
   /** Steps it prepares for, as the beginning of their ids: when one of them is done anew, so is this. */
   readonly serves: readonly string[]
+  /** Steps it rests on, by id: undone with them. */
+  readonly needs: readonly string[]
 }
 
 export type MissingCode = 'machine' | 'needle' | 'foot' | 'single-hole' | 'threads' | 'bobbin' | 'tension' | 'stitch' | 'strikes' | 'side-hook'
@@ -98,4 +100,4 @@ export interface WalkRule {
   readonly step: (input: WalkInput) => StepDraft | null
 }
 /** A step as its rule writes it; what is left out is empty. `on`: what it depends on. */
-export type StepDraft = Pick<WalkStep, 'instruction' | 'picture'> & Partial<Pick<WalkStep, 'why' | 'caution' | 'effect' | 'school' | 'serves'>> & { readonly on: readonly unknown[] }
+export type StepDraft = Pick<WalkStep, 'instruction' | 'picture'> & Partial<Pick<WalkStep, 'why' | 'caution' | 'effect' | 'school' | 'serves' | 'needs'>> & { readonly on: readonly unknown[] }

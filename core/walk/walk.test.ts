@@ -244,6 +244,7 @@ describe('ticks', () => {
       'needle-out', 'needle-in', 'lead-left', 'lead-right', 'floss-left', 'lever-left', 'guide-left', 'eye-left', 'eye-right', 'bring-up', 'first-stitches', 'stitch', 'hand-walk',
     ])
   })
+  it('re-open the eyes with the needle they are in', () => expect(open(BASE, {}, { ...DONE_STATE, needleId: null })).toEqual(['needle-in', 'eye-left', 'eye-right', 'first-stitches']))
   it('re-open what was undone on the machine', () => expect(open(BASE, {}, { ...DONE_STATE, twinMode: 'off' })).toEqual(['mode']))
   it('of a finished walk re-open the lock with the needle it protects', () => {
     const reopened = open(BASE, { finished: true }, { ...DONE_STATE, needleId: null })

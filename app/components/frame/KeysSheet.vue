@@ -1,9 +1,10 @@
 <script setup lang="ts">
 const open = defineModel<boolean>('open', { required: true })
 const KEYS = [
-  ['1', 'Width and swing'], ['2', 'Thread and needle'], ['0', 'Workbox'], ['C', 'Compare'], ['P', 'Kept plans'], ['F', 'Files'],
+  ['1', 'Width and swing'], ['2', 'Thread and needle'], ['3', 'Threading walk'], ['0', 'Workbox'], ['C', 'Compare'], ['P', 'Kept plans'], ['F', 'Files'], ['B', 'Bench card'],
   ['[  ]', 'Width 0.1 mm narrower, wider'], ['W', 'Set the safe width'], ['N', 'Next needle you own'],
   ['K', 'Keep this plan'], ['.', 'Turn the handwheel to the next drop'], [',', 'Turn it back one drop'],
+  ['→  ←', 'In the walk: done and next, back'],
   ['U', 'Millimetres or inches'], ['S', 'Schools'], ['L', 'Dim lamp'],
   ['Ctrl Z', 'Undo'], ['Ctrl Shift Z', 'Redo'], ['?', 'This sheet'],
 ] as const

@@ -95,6 +95,7 @@ function spoolPaint(of: Thread | null): string {
       </LineUpStop>
     </div>
     <ConflictStop />
+    <PutBackStop />
     <NuxtLink
       :to="stopped ? '/pairing' : '/'"
       class="verdict"

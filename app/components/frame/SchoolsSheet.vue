@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CUTTER_SCHOOLS, HEAVY_BOBBIN_SCHOOLS, MARGIN_SCHOOLS, PEARL_TENSION_SCHOOLS, TRIPLE_GAP_SCHOOLS, WIDE_GAP_SCHOOLS } from '#core/schools'
+import { CUTTER_SCHOOLS, HEAVY_BOBBIN_SCHOOLS, LAST_GUIDE_SCHOOLS, MARGIN_SCHOOLS, PEARL_TENSION_SCHOOLS, THREADING_SCHOOLS, TRIPLE_GAP_SCHOOLS, WIDE_GAP_SCHOOLS } from '#core/schools'
 
 const open = defineModel<boolean>('open', { required: true })
 const bench = useBenchStore()
@@ -37,6 +37,8 @@ function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): voi
       <SchoolFieldset legend="On the bobbin under heavy thread" :choices="HEAVY_BOBBIN_SCHOOLS" :chosen="schools.heavyBobbin" @choose="bench.changeSchools({ heavyBobbin: $event })" />
       <SchoolFieldset legend="Tension for pearl cotton" :choices="PEARL_TENSION_SCHOOLS" :chosen="schools.pearlTension" @choose="bench.changeSchools({ pearlTension: $event })" />
       <SchoolFieldset legend="Thread cutter with a twin" :choices="CUTTER_SCHOOLS" :chosen="schools.cutter" @choose="bench.changeSchools({ cutter: $event })" />
+      <SchoolFieldset legend="Leading the threads of a twin" :choices="THREADING_SCHOOLS" :chosen="schools.threading" @choose="bench.changeSchools({ threading: $event })" />
+      <SchoolFieldset legend="The last guide above a twin" :choices="LAST_GUIDE_SCHOOLS" :chosen="schools.lastGuide" @choose="bench.changeSchools({ lastGuide: $event })" />
     </template>
   </UModal>
 </template>

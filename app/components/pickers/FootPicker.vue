@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PRESSURES } from '#core/terms'
 import type { Foot } from '#shared/records'
 
 const book = useBookStore()
@@ -38,6 +39,7 @@ const hint = (f: Foot) => (f.singleHole ? 'single hole: no twin' : `${f.sole} so
           @click="bench.update('Change the plate', plate.change)"
         />
       </fieldset>
+      <SelectField :model-value="bench.setup.pressure" label="Foot pressure" :items="PRESSURES.map(value => ({ value, label: value }))" class="mb-3" @update:model-value="bench.update('Note the foot pressure', { pressure: $event })" />
       <p class="field-label">Presser foot</p>
     </template>
     <template #form="{ record, done }">

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { HOOKS } from '#core/terms'
 import { UNKNOWN_MACHINE } from '#shared/defaults'
 import type { Machine } from '#shared/records'
 import { newId } from '~/utils/id'
+import { openChoices, orUnknown } from '~/utils/orUnknown'
 
 const { record } = defineProps<{ record: Machine | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
@@ -11,7 +13,6 @@ const { draft, issues, save } = useRecordForm('machines', record ?? { id: newId(
 
 const PRESETS_MM = [5, 6, 7, 9]
 const FIRST_GUESS_GAP_MM = 2
-const ANSWERS = [{ value: 'unknown', label: 'Not known' }, { value: 'yes', label: 'Yes' }, { value: 'no', label: 'No' }] as const
 const modes = [
   { value: 'none', label: 'None: I limit the width by hand' },
   { value: 'on-off', label: 'On or off, for one assumed gap' },
@@ -23,11 +24,21 @@ const mode = computed({
     draft.twinMode = kind === 'on-off' ? { kind, assumedGapMm: FIRST_GUESS_GAP_MM } : { kind }
   },
 })
-const forgets = computed({
-  get: () => (draft.forgetsTwinMode === null ? 'unknown' : draft.forgetsTwinMode ? 'yes' : 'no'),
-  set: (answer) => {
-    draft.forgetsTwinMode = answer === 'unknown' ? null : answer === 'yes'
-  },
+const ANSWERS = openChoices(['yes', 'no'])
+/** What it has: each yes, no or not known. */
+const TRAITS = [
+  ['divider', 'Tension divider'], ['lock', 'Can be locked'], ['threader', 'Needle threader'], ['cutter', 'Thread cutter'], ['stand', 'Thread stand beside it'], ['cup', 'Cup for balls'], ['sealed', 'Never oiled by you'],
+] as const
+type YesNoField = (typeof TRAITS)[number][0] | 'forgetsTwinMode'
+const answerOf = (field: YesNoField) => (draft[field] === null ? '' : draft[field] ? 'yes' : 'no')
+function answer(field: YesNoField, said: string): void {
+  draft[field] = said === '' ? null : said === 'yes'
+}
+const numberOf = (value: number | null) => (value === null ? '' : String(value))
+const HOOK_WORDS = { up: 'up: bobbin drops in', front: 'toward you', left: 'to the left' } as const
+const hookChoices = [{ value: '', label: 'not known' }, ...HOOKS.map(value => ({ value, label: HOOK_WORDS[value] }))]
+const hook = orUnknown(() => draft.hook, (value) => {
+  draft.hook = value
 })
 const assumedGap = computed({
   get: () => (draft.twinMode.kind === 'on-off' ? draft.twinMode.assumedGapMm : null),
@@ -67,7 +78,7 @@ watch(dial, ({ min, home, max }) => {
       limit="gapMm"
       hint="Often 2.0: see the machine’s manual."
     />
-    <SelectField v-if="draft.twinMode.kind !== 'none'" v-model="forgets" label="Forgets the mode when switched off" :items="ANSWERS" />
+    <SelectField v-if="draft.twinMode.kind !== 'none'" :model-value="answerOf('forgetsTwinMode')" label="Forgets the mode when switched off" :items="ANSWERS" @update:model-value="answer('forgetsTwinMode', $event)" />
     <LengthField
       v-model="draft.plateSlotMm"
       label="Plate opening, side to side"
@@ -84,6 +95,15 @@ watch(dial, ({ min, home, max }) => {
         <NumberField v-model="dial.max" label="Highest tension" bare />
       </div>
     </fieldset>
+    <details>
+      <summary class="field-label">What preparing it depends on</summary>
+      <div class="grid grid-cols-2 gap-2">
+        <SelectField v-for="[field, label] in TRAITS" :key="field" :model-value="answerOf(field)" :label="label" :items="ANSWERS" @update:model-value="answer(field, $event)" />
+        <SelectField v-model="hook" label="Hook faces" :items="hookChoices" />
+        <SelectField :model-value="numberOf(draft.needleGuides)" label="Guides above the needle" :items="openChoices(['0', '1', '2'])" @update:model-value="draft.needleGuides = $event === '' ? null : Number($event) as 0 | 1 | 2" />
+        <SelectField :model-value="numberOf(draft.spoolPins)" label="Spool pins" :items="openChoices(['1', '2', '3'])" @update:model-value="draft.spoolPins = $event === '' ? null : Number($event) as 1 | 2 | 3" />
+      </div>
+    </details>
     <p class="hint">Lengths are in {{ bench.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not measured.</p>
   </RecordForm>
 </template>

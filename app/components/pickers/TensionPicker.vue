@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { BOBBIN_TENSIONS } from '#core/terms'
+
 const bench = useBenchStore()
 const dial = computed(() => bench.parts.machine?.tensionDial ?? null)
 const text = ref(bench.setup.tension === null ? '' : String(bench.setup.tension))
@@ -25,6 +27,7 @@ function set(): void {
     <p class="hint">
       {{ dial ? `Home is ${dial.home}, the dial goes from ${dial.min} to ${dial.max}.` : 'This machine’s dial is not known: add its home under Machine.' }} A number means nothing without its machine.
     </p>
+    <SelectField :model-value="bench.setup.bobbinTension" label="Bobbin tension" :items="BOBBIN_TENSIONS.map(value => ({ value, label: value }))" @update:model-value="bench.update('Note the bobbin tension', { bobbinTension: $event })" />
     <div class="flex gap-2">
       <UButton type="submit" label="Set" icon="i-lucide-check" />
       <UButton v-if="dial" variant="outline" :label="`Back to home, ${dial.home}`" @click="text = String(dial.home); set()" />

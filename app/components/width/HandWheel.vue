@@ -4,7 +4,6 @@ import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core'
 /** One repeat turned by hand: clearance at every drop, and the log that it was done on the real machine. */
 const bench = useBenchStore()
 const { bare, length } = useLength()
-const toast = useToast()
 const motion = usePreferredReducedMotion()
 
 const WIDE = 470
@@ -51,16 +50,7 @@ function turn(by: number): void {
 }
 defineShortcuts({ '.': () => turn(1), ',': () => turn(-1) })
 
-/** Why nothing may be turned now; null when it may. */
-const hindrance = computed(() => {
-  if (bench.result?.verdict === 'strikes') return 'It strikes: change the setup before you turn anything.'
-  return bench.parts.needle?.state === 'bent' ? 'This needle is bent: fit a fresh one before you turn anything.' : null
-})
-function log(): void {
-  bench.logHandWalk(new Date())
-  toast.add({ title: 'Hand-walk logged for exactly this setup', icon: 'i-lucide-check' })
-}
-const walkedOn = computed(() => bench.handWalk && new Date(bench.handWalk.walkedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }))
+const { hindrance, log, walkedOn } = useHandWalk()
 </script>
 
 <template>

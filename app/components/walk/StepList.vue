@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import type { WalkStep } from '#core/walk'
+
+/** Every step with its tick; `long` says why and what to look out for too. */
+const { steps, held, current, long } = defineProps<{
+  steps: readonly WalkStep[]
+  held: ReadonlySet<string>
+  /** The one shown large; −1: none. */
+  current: number
+  long: boolean
+}>()
+const emit = defineEmits<{ show: [index: number], toggle: [id: string] }>()
+const row = useTemplateRef('row')
+watch(() => current, async (now) => {
+  await nextTick()
+  row.value?.[now]?.scrollIntoView({ block: 'nearest' })
+}, { immediate: true })
+</script>
+
+<template>
+  <ol :class="{ long }">
+    <li v-for="(step, i) in steps" :key="step.id" ref="row" :class="{ now: i === current, done: held.has(step.id) }">
+      <label class="tick"><input type="checkbox" :checked="held.has(step.id)" @change="emit('toggle', step.id)"><span class="sr-only">{{ step.instruction }}</span></label>
+      <button v-if="!long" type="button" :aria-current="i === current ? 'step' : undefined" @click="emit('show', i)">{{ step.instruction }}</button>
+      <div v-else>
+        <b>{{ step.instruction }}</b> <span v-if="step.why" class="hint">{{ step.why }}</span>
+        <span v-if="step.caution" class="caution"><UIcon name="i-lucide-triangle-alert" /> {{ step.caution }}</span>
+      </div>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+li { display: flex; align-items: center; border-radius: 8px; border: 1.5px solid transparent; }
+li.now { border-color: var(--mulberry); background: var(--cloth); }
+.tick { display: grid; place-items: center; min-width: 44px; min-height: 44px; flex: none; cursor: pointer; }
+input { width: 22px; height: 22px; accent-color: var(--mulberry); cursor: pointer; }
+button { flex: 1; min-height: 44px; padding: 4px 6px 4px 0; text-align: left; font-size: 15px; line-height: 1.2; cursor: pointer; }
+li.done button, li.done b { color: var(--mute); font-weight: 450; }
+li.now button { font-weight: 650; color: var(--ink); }
+.long { columns: 2 380px; column-gap: 24px; }
+.long li { break-inside: avoid; align-items: flex-start; padding: 3px 0; }
+.long li > div { padding-top: 10px; }
+.long .hint { display: block; }
+.caution { display: block; font-size: 14px; color: var(--weld-text); font-weight: 600; }
+</style>

@@ -1,0 +1,18 @@
+import { dayOf } from '~/utils/dates'
+
+/** Logging that the whole pattern was turned by hand, and why it may not be now; the same rule wherever it is asked for. */
+export function useHandWalk() {
+  const bench = useBenchStore()
+  const toast = useToast()
+  /** null: it may be turned. */
+  const hindrance = computed(() => {
+    if (bench.result?.verdict === 'strikes') return 'It strikes: change the setup before you turn anything.'
+    return bench.parts.needle?.state === 'bent' ? 'This needle is bent: fit a fresh one before you turn anything.' : null
+  })
+  function log(): void {
+    bench.logHandWalk(new Date())
+    toast.add({ title: 'Hand-walk logged for exactly this setup', icon: 'i-lucide-check' })
+  }
+  const walkedOn = computed(() => bench.handWalk && dayOf(bench.handWalk.walkedAt))
+  return { hindrance, log, walkedOn }
+}

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { PREPARE_VIEWS } from '~/utils/stations'
+
+useHead({ title: 'Care · Lacy Spool' })
+</script>
+
+<template>
+  <div>
+    <StationHead title="Threading walk" :views="PREPARE_VIEWS" />
+    <div class="station">
+      <NeedleCare />
+      <div class="side">
+        <section class="card" aria-label="Sewing now">
+          <header><h2>Sewing now</h2></header>
+          <SessionTimer />
+        </section>
+        <SeamTime />
+      </div>
+      <div class="side">
+        <CleaningCard />
+        <ReminderCard />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.station { display: grid; grid-template-columns: minmax(0, 1fr) 290px 300px; gap: 14px; align-items: start; }
+.side { display: grid; gap: 14px; }
+@media (max-width: 1150px) { .station { grid-template-columns: minmax(0, 1fr) 300px; } .side:last-child { grid-column: 2; } .station > :first-child { grid-row: 1 / 3; } }
+@media (max-width: 800px) { .station { grid-template-columns: minmax(0, 1fr); } .side:last-child { grid-column: 1; } .station > :first-child { grid-row: auto; } }
+</style>
