@@ -15,18 +15,18 @@ useHead({ title: 'Care · Lacy Spool' })
           <SessionTimer />
         </section>
         <SeamTime />
+        <ReminderCard />
       </div>
       <div class="side">
         <CleaningCard />
-        <ReminderCard />
       </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.station { display: grid; grid-template-columns: minmax(0, 1fr) 290px 300px; gap: 14px; align-items: start; }
+.station { display: grid; grid-template-columns: minmax(0, 1fr) 300px 272px; gap: 14px; align-items: start; }
 .side { display: grid; gap: 14px; }
-@media (max-width: 1150px) { .station { grid-template-columns: minmax(0, 1fr) 300px; } .side:last-child { grid-column: 2; } .station > :first-child { grid-row: 1 / 3; } }
-@media (max-width: 800px) { .station { grid-template-columns: minmax(0, 1fr); } .side:last-child { grid-column: 1; } .station > :first-child { grid-row: auto; } }
+@media (max-width: 1150px) { .station { grid-template-columns: minmax(0, 1fr) 300px; } .side:nth-child(2) { grid-row: 1 / 3; } .station { grid-template-rows: auto 1fr; } }
+@media (max-width: 800px) { .station { grid-template-columns: minmax(0, 1fr); } .side:nth-child(2) { grid-row: auto; } }
 </style>

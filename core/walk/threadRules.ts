@@ -38,7 +38,7 @@ const supplyRule = (blade: Blade): WalkRule => ({
           : place === 'winder pin' ? 'A second place for a spool; let it turn freely.' : several(input) ? 'Both must run off equally freely. A cap that fits, not so tight that it brakes.' : 'A cap that fits, not so tight that it brakes.'
     return {
       on: [input.machine?.id, blade, thread.id, place, draw, shared], instruction: `${called(input, thread)}: ${shared ? 'some wound on a bobbin, ' : ''}${where}, ${draw}`, why,
-      picture: { kind: 'supply', draw, place, film },
+      picture: { kind: 'supply', strand: blade, draw, place, film },
     }
   },
 })

@@ -54,7 +54,7 @@ export type StepPicture
     | { readonly kind: 'mode', readonly gapMm: number, readonly blades: number }
     | { readonly kind: 'needle', readonly gapMm: number, readonly sizeNm: number, readonly blades: number, readonly flat: 'back' | 'right', readonly out: boolean }
     | { readonly kind: 'plate', readonly gapMm: number, readonly sizeNm: number, readonly blades: number, readonly singleHole: boolean, readonly reachMm: number, readonly maxWidthMm: number }
-    | { readonly kind: 'supply', readonly draw: Draw, readonly place: SupplyPlace, readonly film: boolean }
+    | { readonly kind: 'supply', readonly strand: 'left' | 'middle' | 'right', readonly draw: Draw, readonly place: SupplyPlace, readonly film: boolean }
     | { readonly kind: 'path', readonly at: PathPoint, readonly strands: readonly ('left' | 'middle' | 'right')[], readonly parted: boolean, readonly apart: 'each-side' | 'first-in' | 'both-in' | null }
     | { readonly kind: 'bobbin', readonly hook: 'up' | 'front' | 'left' | null, readonly bypassed: boolean }
     | { readonly kind: 'dial', readonly dial: TensionDial, readonly value: number }

@@ -28,17 +28,22 @@ function swap(needle: NeedleRecord): void {
 <template>
   <section class="card" aria-label="Needles in use">
     <header>
-      <h2>Needles in use</h2><span class="hint">about 8 hours, sooner after metallic (common practice)</span>
+      <h2>Needles in use</h2>
     </header>
+    <p class="hint">About 8 hours of sewing, sooner after metallic: common practice.</p>
     <ul>
       <li v-for="{ needle, life, fitted } in care.needles" :key="needle.id">
         <div class="row">
-          <span class="name"><b>{{ name(needle) }}</b><span v-if="fitted" class="hint">on the bench now</span></span>
-          <span :class="['advice', life.advice.replace(' ', '-')]"><UIcon :name="life.advice === 'fine' ? 'i-lucide-check' : life.advice === 'not counted' ? 'i-lucide-circle-help' : 'i-lucide-triangle-alert'" /> {{ WORDS[life.advice] }}</span>
-          <UButton size="sm" variant="outline" label="Fresh one in" :aria-label="`Fresh one in for ${describeNeedle(needle)}`" @click="begin(needle)" />
+          <div class="name">
+            <b>{{ name(needle) }}</b> <span v-if="fitted" class="hint">on the bench now</span>
+            <div class="bar" role="img" :aria-label="life.share === null ? 'not counted' : `${Math.round(100 * life.share)} % of its life is sewn`"><i :class="life.advice" :style="{ width: `${Math.min(100, 100 * (life.share ?? 0))}%` }" /></div>
+            <p class="hint">{{ life.why }}<template v-if="life.share !== null"> ({{ life.source }})</template></p>
+          </div>
+          <div class="do">
+            <span :class="['advice', life.advice.replace(' ', '-')]"><UIcon :name="life.advice === 'fine' ? 'i-lucide-check' : life.advice === 'not counted' ? 'i-lucide-circle-help' : 'i-lucide-triangle-alert'" /> {{ WORDS[life.advice] }}</span>
+            <UButton size="sm" variant="outline" label="Fresh one in" :aria-label="`Fresh one in for ${describeNeedle(needle)}`" @click="begin(needle)" />
+          </div>
         </div>
-        <div class="bar" role="img" :aria-label="life.share === null ? 'not counted' : `${Math.round(100 * life.share)} % of its life is sewn`"><i :class="life.advice" :style="{ width: `${Math.min(100, 100 * (life.share ?? 0))}%` }" /></div>
-        <p class="hint">{{ life.why }}<template v-if="life.share !== null"> ({{ life.source }})</template></p>
         <form v-if="swapping === needle.id" class="swap" @submit.prevent="swap(needle)">
           <SelectField v-model="why" label="The old one was" :items="reasons" />
           <UButton type="submit" label="Close its count" icon="i-lucide-check" /><UButton variant="ghost" label="Cancel" @click="() => { swapping = null }" />
@@ -55,12 +60,12 @@ function swap(needle: NeedleRecord): void {
 </template>
 
 <style scoped>
-li { padding: 8px 0; border-top: 1px solid var(--line); }
+li { padding: 6px 0; border-top: 1px solid var(--line); }
 li:first-child { border-top: 0; }
-.row { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 12px; }
-.name { flex: 1 1 180px; }
-.name .hint { margin-left: 8px; }
-.advice { display: inline-flex; align-items: center; gap: 6px; min-width: 118px; font-weight: 650; }
+.row { display: flex; align-items: center; gap: 6px 16px; }
+.do { display: grid; gap: 2px; flex: none; }
+.name { flex: 1 1 180px; min-width: 0; }
+.advice { display: inline-flex; align-items: center; gap: 6px; min-width: 112px; font-weight: 650; }
 .advice.now { color: var(--madder-text); }
 .advice.soon { color: var(--weld-text); }
 .advice.fine { color: var(--lichen-text); }

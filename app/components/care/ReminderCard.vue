@@ -6,7 +6,7 @@ import { download } from '~/utils/download'
 const care = useCareStore()
 const toast = useToast()
 const WHAT = [{ value: 'clean', label: 'Clean and oil' }, { value: 'needle', label: 'Look at the needle' }, { value: 'backup', label: 'Back up the book' }] as const
-const REPEATS = [{ value: 'once', label: 'once' }, { value: 'weekly', label: 'every week' }, { value: 'monthly', label: 'every month' }] as const
+const REPEATS = [{ value: 'once', label: 'once' }, { value: 'weekly', label: 'weekly' }, { value: 'monthly', label: 'monthly' }] as const
 const what = ref<(typeof WHAT)[number]['value']>('clean')
 const repeat = ref<Reminder['repeat']>('monthly')
 const IN_A_MONTH_MS = 30 * 86_400_000
@@ -46,6 +46,6 @@ async function save(): Promise<void> {
 
 <style scoped>
 .card { display: grid; gap: 8px; }
-.fields { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; }
+.fields { display: grid; grid-template-columns: 148px minmax(0, 1fr); gap: 10px; }
 .date { width: 100%; min-height: 44px; padding: 6px 10px; font: inherit; color: var(--ink); background: var(--white); border: 1.5px solid var(--line-strong); border-radius: 8px; }
 </style>

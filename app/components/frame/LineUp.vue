@@ -34,7 +34,7 @@ const footLine = computed(() => {
   const { foot } = bench.parts
   if (bench.swingInput?.plate.singleHole ?? bench.setup.plate === 'single-hole') return 'single-hole plate'
   if (foot?.singleHole) return 'single hole'
-  return foot?.slotMm != null ? `opening ${bare(foot.slotMm)}` : foot ? 'not measured' : 'zigzag plate'
+  return foot?.slotMm != null ? `opens ${bare(foot.slotMm)}` : foot ? 'not measured' : 'zigzag plate'
 })
 
 /** A spool from above: the thread's colours wound round. */
@@ -86,7 +86,7 @@ function spoolPaint(of: Thread | null): string {
       <LineUpStop
         title="Cloth"
         :main="cloth ? `${cloth.name} ×${bench.setup.layers}` : 'Cloth'"
-        :sub="cloth ? `${length(cloth.thicknessMm)}${cloth.thicknessMm === null ? '' : ' thick'}` : 'not chosen'"
+        :sub="cloth ? length(cloth.thicknessMm) : 'not chosen'"
       >
         <LazyClothPicker />
       </LineUpStop>
@@ -113,19 +113,20 @@ function spoolPaint(of: Thread | null): string {
 </template>
 
 <style scoped>
-.lineup { position: sticky; top: 0; z-index: 15; display: flex; align-items: center; gap: 8px; padding: 10px 16px; border-bottom: 1px solid var(--line); background: var(--cloth); min-height: 76px; min-width: 0; }
+.lineup { position: sticky; top: 0; z-index: 15; display: flex; align-items: center; gap: 6px; padding: 10px 12px; border-bottom: 1px solid var(--line); background: var(--cloth); min-height: 76px; min-width: 0; }
 /* Two threads run from stop to stop, as they do through the machine. */
-.stops { position: relative; flex: 1; min-width: 0; display: flex; gap: 7px; overflow-x: auto; padding: 3px; scrollbar-width: none; }
-.stops :deep(.anchor) { position: relative; }
-.stops :deep(.anchor + .anchor)::before { content: ""; position: absolute; right: 100%; width: 7px; top: 50%; height: 7px; margin-top: -4px; border-top: 2px solid var(--woad); border-bottom: 2px solid var(--weld); opacity: 0.8; }
+.stops { position: relative; flex: 1; min-width: 0; display: flex; gap: 6px; overflow-x: auto; padding: 3px; scrollbar-width: none; }
+.stops :deep(.anchor) { position: relative; flex: 1 0 auto; }
+.stops :deep(.stop) { width: 100%; }
+.stops :deep(.anchor + .anchor)::before { content: ""; position: absolute; right: 100%; width: 6px; top: 50%; height: 7px; margin-top: -4px; border-top: 2px solid var(--woad); border-bottom: 2px solid var(--weld); opacity: 0.8; }
 .spool { width: 34px; height: 34px; border-radius: 50%; border: 2px solid var(--white); box-shadow: 0 0 0 1.5px var(--line-strong), inset 0 0 0 11px transparent; flex: none; position: relative; }
 .spool::after { content: ""; position: absolute; inset: 10px; border-radius: 50%; background: var(--white); border: 1px solid var(--line-strong); }
 .spool.second { margin-left: -16px; }
-.verdict { flex: none; min-width: 118px; padding: 7px 10px; border: 1.5px solid var(--line-strong); border-radius: 12px; line-height: 1.2; background: var(--white); }
+.verdict { flex: none; min-width: 112px; padding: 7px 9px; border: 1.5px solid var(--line-strong); border-radius: 12px; line-height: 1.2; background: var(--white); }
 .verdict b { display: flex; align-items: center; gap: 6px; font-size: 17px; }
 .verdict span { font-size: 14.5px; }
 .sign { font-size: 19px; }
-@media (max-width: 1150px) { .lineup { padding: 8px 16px; } .stops { gap: 7px; } .verdict { min-width: 116px; padding: 6px 10px; } }
+@media (max-width: 1150px) { .lineup { padding: 8px 16px; } .stops :deep(.anchor) { flex: 1 1 auto; } .verdict { min-width: 116px; padding: 6px 10px; } }
 @media (max-width: 640px) {
   .stops :deep(.anchor) { flex: none; }
   .lineup { flex-wrap: wrap-reverse; padding: 8px 12px; gap: 8px; }

@@ -11,6 +11,7 @@ const count = computed(() => put.open.length)
 </template>
 
 <style scoped>
-.put { flex: none; display: flex; align-items: center; gap: 5px; min-height: 52px; min-width: 52px; justify-content: center; padding: 6px 8px; background: var(--close-bg); border: 1.5px solid var(--weld); border-radius: 12px; color: var(--weld-text); }
+.put { flex: none; display: flex; flex-direction: column; align-items: center; justify-content: center; min-height: 54px; min-width: 44px; line-height: 1.1; background: var(--close-bg); border: 1.5px solid var(--weld); border-radius: 12px; color: var(--weld-text); }
 .sign { font-size: 19px; }
+@media (max-width: 640px) { .put { flex-direction: row; gap: 6px; min-height: 40px; padding: 0 10px; } }
 </style>

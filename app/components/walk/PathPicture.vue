@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PathPoint } from '#core/walk'
+import { STRAND_COLOURS } from '~/utils/strands'
 
 /** The thread's way through the machine, seen from the front: done up to here, dashed from here on. A schematic of our own. */
 const { at, strands, parted, apart } = defineProps<{
@@ -10,7 +11,6 @@ const { at, strands, parted, apart } = defineProps<{
 }>()
 const POINTS: readonly PathPoint[] = ['spool', 'discs', 'lever', 'guide', 'eye']
 const OFFSET = { left: -1, middle: 0, right: 1 } as const
-const COLOUR = { left: 'var(--woad)', middle: 'var(--middle)', right: 'var(--weld)' } as const
 const LETTER = { left: 'L', middle: 'M', right: 'R' } as const
 const one = computed(() => strands.length === 1)
 /** How far a strand lies from the middle of the way at each point. */
@@ -45,7 +45,7 @@ const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to
     <path d="M84 190 v14" class="edge" />
     <path v-for="x in one ? [84] : [77, 91]" :key="`needle ${x}`" :d="`M${x} 204 v18 l0 6`" class="needle" />
     <template v-for="strand in strands" :key="strand">
-      <path v-for="(point, i) in POINTS" :key="point" :d="wayOf(strand)[point]" fill="none" :stroke="i <= now ? COLOUR[strand] : 'var(--line-strong)'" :stroke-width="i === now ? 4 : 2.5" :stroke-dasharray="i <= now ? undefined : '3 5'" stroke-linecap="round" />
+      <path v-for="(point, i) in POINTS" :key="point" :d="wayOf(strand)[point]" fill="none" :stroke="i <= now ? STRAND_COLOURS[strand] : 'var(--line-strong)'" :stroke-width="i === now ? 4 : 2.5" :stroke-dasharray="i <= now ? undefined : '3 5'" stroke-linecap="round" />
       <text v-if="!one || strand !== 'left'" :x="262 + side(strand, 22)" y="46" class="letter" text-anchor="middle">{{ LETTER[strand] }}</text>
     </template>
     <circle :cx="ring[0]" :cy="ring[1]" r="24" class="ring" />

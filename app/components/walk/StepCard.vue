@@ -39,23 +39,22 @@ const emit = defineEmits<{ back: [], next: [], untick: [] }>()
 </template>
 
 <style scoped>
-.step { padding: 14px 22px 12px; }
+.step { display: flex; flex-direction: column; padding: 14px 22px 12px; min-height: calc(100dvh - 156px); }
 .count { display: flex; gap: 14px; font-size: 16px; min-height: 24px; }
 .count .clear-ink { display: inline-flex; align-items: center; gap: 4px; font-weight: 650; }
-.body { display: grid; grid-template-columns: minmax(0, 1fr) minmax(240px, 42%); gap: 18px; align-items: center; min-height: 290px; }
-.instruction { font-size: 34px; line-height: 1.16; margin-bottom: 12px; text-wrap: pretty; }
-.why { font-size: 19px; margin-bottom: 8px; }
-.picture { width: 100%; max-height: 300px; background: var(--cloth); border: 1.5px solid var(--line); border-radius: 12px; }
+.body { display: flex; flex-direction: column; gap: 14px; flex: 1; }
+.instruction { font-size: 36px; line-height: 1.14; margin: 4px 0 8px; text-wrap: pretty; }
+.why { font-size: 20px; margin-bottom: 4px; }
+.picture { flex: 1 1 0; width: 100%; max-height: 430px; min-height: 170px; background: var(--cloth); border: 1.5px solid var(--line); border-radius: 12px; }
 .caution { display: flex; gap: 12px; align-items: center; padding: 10px 14px; margin: 10px 0; background: var(--close-bg); border: 1.5px solid var(--weld); border-radius: 12px; font-size: 18px; font-weight: 600; color: var(--ink); }
 .sign { font-size: 26px; flex: none; color: var(--weld-text); }
 .buttons { display: flex; flex-wrap: wrap; gap: 12px; margin-top: 12px; }
 .big { min-height: 64px; font-size: 20px; padding: 0 22px; }
 .main { flex: 1; justify-content: center; }
 .keys { margin-top: 8px; }
-@media (max-width: 1150px) { .instruction { font-size: 29px; } .body { min-height: 250px; grid-template-columns: minmax(0, 1fr) minmax(200px, 40%); } }
+@media (max-width: 1150px) { .instruction { font-size: 31px; } }
 @media (max-width: 640px) {
-  .step { padding: 10px 14px; }
-  .body { grid-template-columns: minmax(0, 1fr); min-height: 0; gap: 10px; }
+  .step { padding: 10px 14px; min-height: 0; }
   .instruction { font-size: 26px; margin-bottom: 6px; }
   .why { font-size: 17px; margin-bottom: 4px; }
   .picture { max-height: 190px; }

@@ -10,15 +10,20 @@ const { steps, held, current, long } = defineProps<{
   long: boolean
 }>()
 const emit = defineEmits<{ show: [index: number], toggle: [id: string] }>()
+const list = useTemplateRef('list')
 const row = useTemplateRef('row')
 watch(() => current, async (now) => {
   await nextTick()
-  row.value?.[now]?.scrollIntoView({ block: 'nearest' })
+  // Only inside a list that scrolls by itself: on a phone the page must stay at the step.
+  const [box, its] = [list.value?.closest('section'), row.value?.[now]?.getBoundingClientRect()]
+  if (!box || !its || box.scrollHeight <= box.clientHeight) return
+  const { top, bottom } = box.getBoundingClientRect()
+  if (its.bottom > bottom || its.top < top) box.scrollTop += its.top - top - box.clientHeight / 2
 }, { immediate: true })
 </script>
 
 <template>
-  <ol :class="{ long }">
+  <ol ref="list" :class="{ long }">
     <li v-for="(step, i) in steps" :key="step.id" ref="row" :class="{ now: i === current, done: held.has(step.id) }">
       <label class="tick"><input type="checkbox" :checked="held.has(step.id)" @change="emit('toggle', step.id)"><span class="sr-only">{{ step.instruction }}</span></label>
       <button v-if="!long" type="button" :aria-current="i === current ? 'step' : undefined" @click="emit('show', i)">{{ step.instruction }}</button>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import type { Draw, SupplyPlace } from '#core/terms'
+import { STRAND_COLOURS } from '~/utils/strands'
 
 /** How a thread comes off: rolling off sideways, over the end, from a cup or a stand. */
-const { draw, place, film } = defineProps<{ draw: Draw, place: SupplyPlace, film: boolean }>()
-const wide = computed(() => (film ? 9 : 3))
+const { strand, draw, place, film } = defineProps<{ strand: keyof typeof STRAND_COLOURS, draw: Draw, place: SupplyPlace, film: boolean }>()
+const wide = computed(() => (film ? 9 : 3.5))
+const colour = computed(() => STRAND_COLOURS[strand])
 </script>
 
 <template>
-  <svg viewBox="0 0 320 240" role="img" :aria-label="`${place}, thread ${draw}${film ? ', flat' : ''}`">
+  <svg viewBox="0 0 320 240" role="img" :style="{ '--strand': colour }" :aria-label="`${place}, thread ${draw}${film ? ', flat' : ''}`">
     <path d="M20 206 H300" class="edge" />
     <template v-if="place === 'cup'">
       <path d="M96 118 V190 Q96 206 112 206 H172 Q188 206 188 190 V118" class="part" /><circle cx="142" cy="158" r="36" class="spool" />
@@ -35,8 +37,8 @@ const wide = computed(() => (film ? 9 : 3))
 .edge { fill: none; stroke: var(--ink); stroke-width: 2; }
 .part { fill: var(--plate); stroke: var(--line-strong); stroke-width: 2; }
 .spool { fill: var(--white); stroke: var(--line-strong); stroke-width: 2; }
-.wound { fill: none; stroke: var(--woad); stroke-width: 1.6; opacity: 0.6; }
-.thread { fill: none; stroke: var(--woad); stroke-linecap: round; }
+.wound { fill: none; stroke: var(--strand); stroke-width: 1.6; opacity: 0.6; }
+.thread { fill: none; stroke: var(--strand); stroke-linecap: round; }
 .turn { fill: none; stroke: var(--mulberry); stroke-width: 3; }
 .note { font-size: 14px; fill: var(--mute); }
 .place { font-size: 17px; font-weight: 700; fill: var(--ink); }
