@@ -22,7 +22,7 @@ watch(() => walk.walk.steps.map(({ id }) => id).join(), () => {
 
 function show(to: number): void {
   looking.value = Math.max(0, Math.min(to, walk.walk.steps.length - 1))
-  walk.goTo(looking.value, new Date())
+  walk.goTo(looking.value)
 }
 function next(): void {
   if (!step.value || !mayTick.value) return

@@ -63,12 +63,11 @@ export const useWalkStore = defineStore('walk', () => {
     const walked = step.id === HAND_WALK && bench.handWalk ? [{ table: 'handWalks' as const, id: bench.handWalk.id, record: null }] : []
     book.commit(`Untick “${step.instruction}”`, [{ table: 'walks', id: kept.id, record: kept }, ...walked])
   }
-  /** Remembers where one looks, so that it is found again; no step of undo. */
-  function goTo(to: number, now: Date): void {
+  /** Remembers where one looks in a walk under way, so that it is found again; no step of undo. */
+  function goTo(to: number): void {
     const step = walk.value.steps[to]
-    if (!step || machineId.value === null) return
-    const kept: WalkRecord = { ...current(now), at: step.id }
-    book.commit(null, [{ table: 'walks', id: kept.id, record: kept }])
+    if (!step || record.value?.finishedAt !== null) return
+    book.commit(null, [{ table: 'walks', id: record.value.id, record: { ...record.value, at: step.id } }])
   }
   function startOver(now: Date): void {
     if (machineId.value === null) return
