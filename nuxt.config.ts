@@ -33,7 +33,8 @@ export default defineNuxtConfig({
     // Dexie's build for today's browsers; its default one carries helpers for old ones.
     resolve: { alias: { dexie: 'dexie/dist/modern/dexie.mjs' } },
     worker: { format: 'es' },
-    build: { reportCompressedSize: false },
+    // The last three draw web pages into PDFs; ours are drawn line by line.
+    build: { reportCompressedSize: false, rollupOptions: { external: ['html2canvas', 'dompurify', 'canvg'] } },
     optimizeDeps: { include: ['@vueuse/core', '@tanstack/vue-virtual', 'papaparse', 'comlink', 'dexie', 'zod', 'vue-echarts', 'echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers'] },
   },
   typescript: {
@@ -57,7 +58,7 @@ export default defineNuxtConfig({
     },
   },
   eslint: { config: { stylistic: true } },
-  // Works without the server after the first visit. An update waits until it is asked for: see UpdateNotice.vue.
+  // Works without the server after the first visit. An update waits until it is asked for: see UpkeepNotices.vue.
   pwa: {
     registerType: 'prompt',
     injectRegister: null,

@@ -24,19 +24,30 @@ async function faults(): Promise<string[]> {
 }
 
 describe('axe finds no serious or critical fault', () => {
-  it.each(['/', '/compare', '/plans', '/files', '/pairing', '/twins', '/evidence', '/workbox'])('on %s', async (path) => {
+  it.each(['/', '/compare', '/plans', '/files', '/pairing', '/twins', '/evidence', '/workbox', '/walk', '/putback', '/care'])('on %s', async (path) => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     expect(await faults()).toEqual([])
   })
 
-  it.each(['/', '/pairing', '/twins', '/workbox', '/compare'])('with the dim lamp on, on %s', async (path) => {
+  it.each(['/', '/pairing', '/twins', '/workbox', '/compare', '/walk', '/putback', '/care'])('with the dim lamp on, on %s', async (path) => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     await press(session.driver, 'button', 'Dim lamp')
     await session.driver.wait(() => session.driver.executeScript<boolean>('return document.documentElement.classList.contains("dark")'), 5000)
     expect(await faults()).toEqual([])
     await press(session.driver, 'button', 'Dim lamp')
+  })
+
+  it('on the bench card, by daylight and with the dim lamp', async () => {
+    await open(session.driver, `${inject('demo')}/card`)
+    await byRole(session.driver, 'region', 'Dial in')
+    expect(await faults()).toEqual([])
+    await press(session.driver, 'button', 'Dim lamp')
+    await session.driver.wait(() => session.driver.executeScript<boolean>('return document.documentElement.classList.contains("dark")'), 5000)
+    expect(await faults()).toEqual([])
+    await press(session.driver, 'button', 'Dim lamp')
+    await open(session.driver, inject('demo'))
   })
 
   it.each([['Schools', 'Schools'], ['Keys', 'Keys']])('in the sheet %s', async (button, title) => {

@@ -1,4 +1,5 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { spawnSync } from 'node:child_process'
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Browser, Builder, By, error, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver'
@@ -10,11 +11,13 @@ export interface Session {
   readonly driver: WebDriver
   readonly downloads: string
   readonly quit: () => Promise<void>
+  /** As when the power fails: the browser is gone at once, its profile stays. */
+  readonly kill: () => Promise<void>
+  readonly home: string
 }
 
-/** A fresh browser with a profile and a download folder of its own. */
-export async function openBrowser({ width = 1280, height = 800, script = '' } = {}): Promise<Session> {
-  const home = mkdtempSync(join(tmpdir(), 'lacy-spool-'))
+/** A browser with a download folder and a profile of its own, fresh unless one is given. */
+export async function openBrowser({ width = 1280, height = 800, script = '', home = mkdtempSync(join(tmpdir(), 'lacy-spool-')) } = {}): Promise<Session> {
   const downloads = join(home, 'downloads')
   const options = new Options()
   options.addArguments(
@@ -31,7 +34,11 @@ export async function openBrowser({ width = 1280, height = 800, script = '' } = 
   await chrome.sendDevToolsCommand('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads })
   if (script) await chrome.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: script })
   return {
-    driver, downloads,
+    driver, downloads, home,
+    kill: async () => {
+      spawnSync('pkill', ['-9', '-f', `user-data-dir=${home}`])
+      await driver.quit().catch(() => {})
+    },
     quit: async () => {
       await driver.quit()
       rmSync(home, { recursive: true, force: true, maxRetries: 5 })
@@ -96,12 +103,14 @@ export async function byRole(driver: WebDriver, role: string, name: string | Reg
 
 export async function press(driver: WebDriver, role: string, name: string | RegExp): Promise<void> {
   await driver.wait(async () => {
+    const element = await byRole(driver, role, name)
     try {
-      await (await byRole(driver, role, name)).click()
+      await element.click()
       return true
     }
     catch (problem) {
-      // Redrawn or still sliding in: try again.
+      // Redrawn, still sliding in or scrolled under the line-up: try again.
+      if (problem instanceof error.ElementClickInterceptedError) await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
       if (problem instanceof error.StaleElementReferenceError || problem instanceof error.ElementClickInterceptedError || problem instanceof error.ElementNotInteractableError) return false
       throw problem
     }
@@ -142,4 +151,10 @@ export async function untilSaved(driver: WebDriver): Promise<void> {
   await driver.wait(() => driver.executeScript<boolean>(`
     const app = document.querySelector('#__nuxt').__vue_app__
     return app.config.globalProperties.$pinia.state.value.book.storage === 'saved'`), PATIENCE_MS, 'never saved')
+}
+
+/** Waits for a whole file in the download folder and reads it. */
+export async function downloaded({ driver, downloads }: Session, name: string): Promise<Buffer> {
+  await driver.wait(() => existsSync(downloads) && readdirSync(downloads).includes(name), PATIENCE_MS, `${name} was not saved`)
+  return readFileSync(join(downloads, name))
 }

@@ -31,7 +31,8 @@ const emit = defineEmits<{ back: [], next: [], untick: [] }>()
     <p v-if="hindrance" role="alert" class="strikes-ink">{{ hindrance }}</p>
     <div class="buttons">
       <UButton variant="outline" icon="i-lucide-chevron-left" label="Back" class="big" :disabled="number === 1" @click="emit('back')" />
-      <UButton trailing-icon="i-lucide-chevron-right" :label="done ? 'Next' : 'Done, next'" class="big main" :disabled="hindrance !== null || (done && number === of)" @click="emit('next')" />
+      <UButton v-if="done && number === of" to="/card" trailing-icon="i-lucide-chevron-right" label="To the bench card" class="big main" />
+      <UButton v-else trailing-icon="i-lucide-chevron-right" :label="done ? 'Next' : 'Done, next'" class="big main" :disabled="hindrance !== null" @click="emit('next')" />
       <UButton v-if="done" variant="ghost" label="Not done after all" class="big" @click="emit('untick')" />
     </div>
     <p class="hint keys">Keys: → done and next, ← back</p>
