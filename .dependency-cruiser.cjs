@@ -19,7 +19,7 @@ module.exports = {
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     { name: 'core-through-index', severity: 'error', from: { path: '^core/([^/]+)/' }, to: { path: '^core/[^/]+/(?!index\\.ts)', pathNot: '^core/$1/' } },
     { name: 'core-through-index-from-outside', severity: 'error', from: { pathNot: '^core/' }, to: { path: '^core/[^/]+/(?!index\\.ts)' } },
-    { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^(~/|#imports)' } },
+    { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^(~/|#imports|virtual:)' } },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

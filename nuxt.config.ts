@@ -28,7 +28,11 @@ export default defineNuxtConfig({
   experimental: { appManifest: false, payloadExtraction: false, emitRouteChunkError: false, checkOutdatedBuildInterval: false },
   compatibilityDate: '2026-11-01',
   // Untyped: a module brings the types of a newer server than the one that is installed.
-  nitro: { compressPublicAssets: { gzip: true, brotli: false } } as object,
+  nitro: {
+    compressPublicAssets: { gzip: true, brotli: false },
+    // A comment inside a package, placed where it helps nobody.
+    rollupConfig: { onwarn: (warning: { code?: string }, warn: (of: object) => void) => (warning.code === 'INVALID_ANNOTATION' ? undefined : warn(warning)) },
+  } as object,
   vite: {
     // Dexie's build for today's browsers; its default one carries helpers for old ones.
     resolve: { alias: { dexie: 'dexie/dist/modern/dexie.mjs' } },
@@ -58,6 +62,8 @@ export default defineNuxtConfig({
     },
   },
   eslint: { config: { stylistic: true } },
+  // Without a server to ask, and with one collection only: every icon looks its name up among all that are named here.
+  icon: { provider: 'none', fallbackToApi: false, serverBundle: { collections: ['lucide'] }, clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
   // Works without the server after the first visit. An update waits until it is asked for: see UpkeepNotices.vue.
   pwa: {
     registerType: 'prompt',
@@ -81,6 +87,4 @@ export default defineNuxtConfig({
       maximumFileSizeToCacheInBytes: 3_000_000,
     },
   },
-  // Without a server to ask, and with one collection only: every icon looks its name up among all that are named here.
-  icon: { provider: 'none', fallbackToApi: false, serverBundle: { collections: ['lucide'] }, clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
 })

@@ -11,8 +11,8 @@ const drops = z.array(z.strictObject({ xMm: within('dropMm'), yMm: within('dropM
 
 const needle = z.strictObject({
   construction: z.enum(CONSTRUCTIONS),
-  gapMm: within('gapMm').optional().describe('Centre to centre of neighbouring needles; required for twin and triple, absent for single'),
-  sizeNm: within('sizeNm').describe('Metric size: blade diameter in hundredths of a millimetre'),
+  gapMm: z.optional(within('gapMm')).describe('Centre to centre of neighbouring needles; required for twin and triple, absent for single'),
+  sizeNm: within('sizeNm').check(z.describe('Metric size: blade diameter in hundredths of a millimetre')),
 }).superRefine(({ construction, gapMm }, context) => {
   if ((construction === 'single') !== (gapMm === undefined)) {
     context.addIssue({
@@ -27,18 +27,18 @@ const namedStitch = z.strictObject({
   widthMm: within('widthMm'),
   lengthMm: within('lengthMm'),
   mirror: z.boolean().optional(),
-  positionMm: within('positionMm').optional(),
+  positionMm: z.optional(within('positionMm')),
 })
 
 /** What `POST /api/v1/swing` takes. */
 export const swingRequestSchema = z.strictObject({
-  machine: z.strictObject({ maxWidthMm: within('maxWidthMm'), plateSlotMm: within('openingMm').optional() }),
-  foot: z.strictObject({ slotMm: within('openingMm').optional(), singleHole: z.boolean().optional() }).optional(),
+  machine: z.strictObject({ maxWidthMm: within('maxWidthMm'), plateSlotMm: z.optional(within('openingMm')) }),
+  foot: z.strictObject({ slotMm: z.optional(within('openingMm')), singleHole: z.boolean().optional() }).optional(),
   plate: z.strictObject({ singleHole: z.boolean().optional() }).optional(),
   needle,
   stitch: z.union([namedStitch, z.strictObject({ drops })], { error: 'must be either { id, widthMm, lengthMm, … } or { drops }' }),
-  marginMm: within('marginMm').default(DEFAULT_MARGIN_MM).describe('Taken off the widest stitch before it may swing'),
-  clearanceMm: within('clearanceMm').default(DEFAULT_CLEARANCE_MM).describe('Kept free on each side of a measured opening'),
+  marginMm: z._default(within('marginMm'), DEFAULT_MARGIN_MM).describe('Taken off the widest stitch before it may swing'),
+  clearanceMm: z._default(within('clearanceMm'), DEFAULT_CLEARANCE_MM).describe('Kept free on each side of a measured opening'),
 })
 export type SwingRequest = z.output<typeof swingRequestSchema>
 

@@ -16,16 +16,16 @@ const MOST_NEEDLES = 500
 const thread = z.strictObject({
   kind: z.enum(KINDS).optional(),
   label: z.string({ error: 'must be text' }).max(80, 'must be at most 80 characters').optional().describe('As printed, instead of tex'),
-  tex: within('tex').optional(),
-  diameterMm: within('diameterMm').optional().describe('Measured; of a film its width'),
-  hex: hexField.optional(),
+  tex: z.optional(within('tex')),
+  diameterMm: z.optional(within('diameterMm')).describe('Measured; of a film its width'),
+  hex: z.optional(hexField),
 }).superRefine(({ kind, label, tex }, context) => {
   if (kind === undefined && label === undefined) context.addIssue({ code: 'custom', path: ['kind'], message: 'is missing: give a kind or a label' })
   if (label !== undefined && tex !== undefined) context.addIssue({ code: 'custom', path: ['tex'], message: 'must be left out beside a label' })
 })
 const needle = z.union([
   z.string().max(60, 'must be at most 60 characters'),
-  z.strictObject({ construction: z.enum(CONSTRUCTIONS), gapMm: within('gapMm').optional(), sizeNm: within('sizeNm'), type: z.enum(NEEDLE_TYPES) }),
+  z.strictObject({ construction: z.enum(CONSTRUCTIONS), gapMm: z.optional(within('gapMm')), sizeNm: within('sizeNm'), type: z.enum(NEEDLE_TYPES) }),
 ], { error: 'must be a label such as "2.5/80 metallic" or { construction, gapMm, sizeNm, type }' })
 
 /** What `POST /api/v1/pairing` takes. */
@@ -36,7 +36,7 @@ export const pairingRequestSchema = z.strictObject({
     { error: 'must be woven, knit, felt or leather, or { structure, weight }' }).optional(),
   technique: z.enum(TECHNIQUES).default('decorative'),
   construction: z.enum(CONSTRUCTIONS),
-  gapMm: within('gapMm').optional(),
+  gapMm: z.optional(within('gapMm')),
   needles: z.array(needle).max(MOST_NEEDLES, `has at most ${MOST_NEEDLES} needles`).optional().describe('What is owned; left out: the usual assortment'),
   school: z.strictObject({ heavyBobbin: z.enum(['ordinary', 'same']).optional(), pearlTension: z.enum(['home', 'plus-one']).optional() }).optional(),
 }).superRefine(({ thread: one, threads, construction, gapMm }, context) => {

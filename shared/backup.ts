@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { momentField } from './fields'
 import { issueLine } from './issues'
 import { type AnyRecord, TABLE_NAMES, TABLE_SCHEMAS, type TableName } from './records'
@@ -11,7 +11,7 @@ export const BACKUP_VERSION = RECORDS_VERSION
 export const MOST_BACKUP_BYTES = 20_000_000
 
 const tables = Object.fromEntries(TABLE_NAMES.map(name => [name, z.array(TABLE_SCHEMAS[name])])) as
-  { [T in TableName]: z.ZodArray<(typeof TABLE_SCHEMAS)[T]> }
+  { [T in TableName]: z.ZodMiniArray<(typeof TABLE_SCHEMAS)[T]> }
 
 /** The whole book as one file. */
 export const backupSchema = z.strictObject({

@@ -1,4 +1,8 @@
-import { z } from 'zod'
+import { en } from 'zod/locales'
+import * as z from 'zod/mini'
+
+// The small edition of Zod brings no words of its own.
+z.config(en())
 
 /** Limits of what a person may type, one place for forms, files, database and server. */
 export const LIMITS = {
@@ -29,20 +33,29 @@ export type LimitName = keyof typeof LIMITS
 export function within(name: LimitName) {
   const [min, max] = LIMITS[name]
   const message = `must be a number from ${min} to ${max}`
-  return z.number({ error: message }).min(min, message).max(max, message)
+  return z.number({ error: message }).check(z.gte(min, message), z.lte(max, message))
+}
+
+/** A whole number in its range. */
+export function wholeWithin(name: LimitName) {
+  const [min, max] = LIMITS[name]
+  const message = `must be a whole number from ${min} to ${max}`
+  return z.int({ error: message }).check(z.gte(min, message), z.lte(max, message))
 }
 
 /** A measured value, or null: not measured. */
-export const measured = (name: LimitName) => within(name).nullable()
+export const measured = (name: LimitName) => z.nullable(within(name))
 
-export const idField = z.string().regex(/^[\w-]{1,64}$/, 'must be 1 to 64 letters, digits, - or _')
+export const idField = z.string().check(z.regex(/^[\w-]{1,64}$/, 'must be 1 to 64 letters, digits, - or _'))
 
 /** Names are text, never markup: shown escaped, kept as typed. */
-export const nameField = z.string({ error: 'must be text' }).trim()
-  .min(1, 'needs a name')
-  .max(80, 'must be at most 80 characters')
+export const nameField = z.string({ error: 'must be text' }).check(
+  z.trim(),
+  z.minLength(1, 'needs a name'),
+  z.maxLength(80, 'must be at most 80 characters'),
   // eslint-disable-next-line no-control-regex
-  .refine(text => !/[\u0000-\u001f\u007f]/.test(text), 'must not hold control characters')
+  z.refine(text => !/[\u0000-\u001f\u007f]/.test(text), 'must not hold control characters'),
+)
 
 export const momentField = z.iso.datetime({ offset: true, error: 'must be a date and time such as 2026-03-01T10:00:00Z' })
-export const hexField = z.string().regex(/^#[0-9a-f]{6}$/i, 'must be a colour such as #2b4c7e')
+export const hexField = z.string().check(z.regex(/^#[0-9a-f]{6}$/i, 'must be a colour such as #2b4c7e'))

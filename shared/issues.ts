@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import type { core } from 'zod/mini'
 
 /** One thing wrong with input: where, in dots, and what to do. */
 export interface FieldIssue {
@@ -7,7 +7,7 @@ export interface FieldIssue {
 }
 
 /** Zod's issues as paths in dots and messages that name the mend. */
-export function fieldIssues(error: z.ZodError): FieldIssue[] {
+export function fieldIssues(error: core.$ZodError): FieldIssue[] {
   return error.issues.flatMap((issue): FieldIssue[] => {
     if (issue.code === 'unrecognized_keys') {
       return issue.keys.map(key => ({ path: [...issue.path, key].join('.'), message: `${clip(key)} is not a known field: leave it out` }))
@@ -18,7 +18,7 @@ export function fieldIssues(error: z.ZodError): FieldIssue[] {
 }
 
 /** All issues in one line for a person: `name: needs a name; maxWidthMm: must be a number from 3 to 12`. */
-export function issueLine(error: z.ZodError): string {
+export function issueLine(error: core.$ZodError): string {
   return fieldIssues(error).slice(0, 3).map(({ path, message }) => (path ? `${path}: ${message}` : message)).join('; ')
 }
 

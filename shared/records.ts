@@ -1,9 +1,9 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { NEEDLE_STATES } from '#core/care'
 import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
 import { BOBBIN_TENSIONS, CLOTH_STRUCTURES, CLOTH_WEIGHTS, DRAWS, GOALS, HOOKS, PRESSURES, SPEEDS, STABILIZER_KINDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
-import { hexField, idField, measured, momentField, nameField, within } from './fields'
+import { hexField, idField, measured, momentField, nameField, wholeWithin, within } from './fields'
 
 export const FOOT_KINDS = ['zigzag', 'open toe', 'satin', 'pintuck', 'straight', 'quarter-inch', 'edge guide', 'walking', 'other'] as const
 export const SOLES = ['flat', 'tunnel', 'grooved'] as const
@@ -13,7 +13,7 @@ export const TIME_SOURCES = ['timer', 'metres', 'typed'] as const
 export const NEEDLE_ENDS = ['hours', 'bent', 'broken', 'burred', 'sticky', 'other'] as const
 
 /** null: not known. */
-const yesNo = z.boolean().nullable()
+const yesNo = z.nullable(z.boolean())
 
 export const machineSchema = z.strictObject({
   id: idField,
@@ -27,20 +27,20 @@ export const machineSchema = z.strictObject({
   /** null: not known. */
   forgetsTwinMode: yesNo,
   /** How many needle positions, evenly across the widest stitch; null: not known. */
-  needlePositions: z.int('must be a whole number').min(1).max(99).nullable(),
+  needlePositions: z.nullable(z.int('must be a whole number').check(z.gte(1), z.lte(99))),
   plateSlotMm: measured('openingMm'),
-  tensionDial: z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
-    .refine(({ min, max, home }) => min < max && home >= min && home <= max, 'home must lie between the dial’s ends').nullable(),
+  tensionDial: z.nullable(z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
+    .check(z.refine(({ min, max, home }) => min < max && home >= min && home <= max, 'home must lie between the dial’s ends'))),
   // What preparing it depends on; null: not known.
   divider: yesNo,
-  needleGuides: z.literal([0, 1, 2]).nullable(),
-  spoolPins: z.literal([1, 2, 3]).nullable(),
+  needleGuides: z.nullable(z.literal([0, 1, 2])),
+  spoolPins: z.nullable(z.literal([1, 2, 3])),
   stand: yesNo,
   cup: yesNo,
   threader: yesNo,
   cutter: yesNo,
   lock: yesNo,
-  hook: z.enum(HOOKS).nullable(),
+  hook: z.nullable(z.enum(HOOKS)),
   /** Never oiled by its user. */
   sealed: yesNo,
 })
@@ -65,14 +65,14 @@ export const needleSchema = z.strictObject({
   sizeNm: within('sizeNm'),
   type: z.enum(NEEDLE_TYPES),
   /** How many lie in the case; 0: used up. */
-  count: within('count').int('must be a whole number'),
+  count: wholeWithin('count'),
   state: z.enum(NEEDLE_STATES),
   /** Time sewn with the one in use; null: not counted. */
-  hoursSewn: within('hours').nullable(),
+  hoursSewn: z.nullable(within('hours')),
   /** Fused-wool blocks sewn with the one in use. */
-  blocksSewn: within('count').int('must be a whole number'),
+  blocksSewn: wholeWithin('count'),
   seen: seenSchema,
-}).superRefine(({ construction, gapMm }, context) => {
+}).check(z.superRefine(({ construction, gapMm }, context) => {
   const gap = within('gapMm').safeParse(gapMm)
   if (construction === 'single' ? gapMm !== 0 : !gap.success) {
     context.addIssue({
@@ -80,29 +80,29 @@ export const needleSchema = z.strictObject({
       message: construction === 'single' ? 'must be 0 for a single needle' : gap.error?.issues[0]?.message ?? 'is not a gap',
     })
   }
-})
+}))
 
 export const threadSchema = z.strictObject({
   id: idField,
   name: nameField,
   kind: z.enum(Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]),
   /** Linear density; null: not known. */
-  tex: within('tex').nullable(),
+  tex: z.nullable(within('tex')),
   diameterMm: measured('diameterMm'),
   /** As printed on the spool; empty: not noted. */
-  label: z.string({ error: 'must be text' }).max(80, 'must be at most 80 characters'),
+  label: z.string({ error: 'must be text' }).check(z.maxLength(80, 'must be at most 80 characters')),
   /** Where tex comes from; null: typed without saying. */
-  texBasis: z.enum(TEX_BASES).nullable(),
+  texBasis: z.nullable(z.enum(TEX_BASES)),
   /** null: not known; 0: used up. */
-  metresLeft: within('metres').nullable(),
-  form: z.enum(THREAD_FORMS).nullable(),
-  unwinds: z.enum(DRAWS).nullable(),
-  colours: z.array(z.strictObject({ hex: hexField, runMm: within('runMm') })).min(1, 'needs at least one colour').max(24, 'has at most 24 colours'),
+  metresLeft: z.nullable(within('metres')),
+  form: z.nullable(z.enum(THREAD_FORMS)),
+  unwinds: z.nullable(z.enum(DRAWS)),
+  colours: z.array(z.strictObject({ hex: hexField, runMm: within('runMm') })).check(z.minLength(1, 'needs at least one colour'), z.maxLength(24, 'has at most 24 colours')),
 })
 
 export const clothSchema = z.strictObject({
   id: idField, name: nameField, thicknessMm: measured('thicknessMm'), hex: hexField,
-  structure: z.enum(CLOTH_STRUCTURES).nullable(), weight: z.enum(CLOTH_WEIGHTS).nullable(),
+  structure: z.nullable(z.enum(CLOTH_STRUCTURES)), weight: z.nullable(z.enum(CLOTH_WEIGHTS)),
 })
 
 export const plateSchema = z.strictObject({ id: idField, name: nameField, slotMm: measured('openingMm'), singleHole: z.boolean() })
@@ -110,10 +110,10 @@ export const stabilizerSchema = z.strictObject({ id: idField, name: nameField, k
 export const bobbinSchema = z.strictObject({
   id: idField, name: nameField,
   /** What is wound on it; null: empty. */
-  threadId: idField.nullable(),
-  woundM: within('metres').nullable(),
+  threadId: z.nullable(idField),
+  woundM: z.nullable(within('metres')),
   /** What it holds of its thread when full, known or weighed; beats what the winding space would give. */
-  holdsM: within('metres').nullable(),
+  holdsM: z.nullable(within('metres')),
   /** Its winding space: over which diameter it is filled, the core, and between the flanges. */
   outerMm: measured('bobbinMm'), coreMm: measured('bobbinMm'), wideMm: measured('bobbinMm'),
 })
@@ -122,9 +122,9 @@ export const ownStitchSchema = z.strictObject({
   id: idField,
   name: nameField,
   alignment: z.enum(['centre', 'left', 'right']),
-  drops: z.array(z.strictObject({ x: z.number().min(-0.5001).max(0.5001), y: z.number().min(-10_000).max(10_000) }))
-    .min(1, 'needs at least one needle drop').max(2000, 'has at most 2000 drops'),
-  repeat: z.number().gt(0, 'must move forward').max(10_000),
+  drops: z.array(z.strictObject({ x: z.number().check(z.gte(-0.5001), z.lte(0.5001)), y: z.number().check(z.gte(-10_000), z.lte(10_000)) }))
+    .check(z.minLength(1, 'needs at least one needle drop'), z.maxLength(2000, 'has at most 2000 drops')),
+  repeat: z.number().check(z.gt(0, 'must move forward'), z.lte(10_000)),
   defaultWidthMm: within('widthMm'),
   defaultLengthMm: within('lengthMm'),
 })
@@ -137,23 +137,23 @@ export const stitchSettingSchema = z.strictObject({
   positionMm: within('positionMm'),
 })
 
-const supplySchema = z.strictObject({ place: z.enum(SUPPLY_PLACES).nullable(), draw: z.enum(DRAWS).nullable() })
+const supplySchema = z.strictObject({ place: z.nullable(z.enum(SUPPLY_PLACES)), draw: z.nullable(z.enum(DRAWS)) })
 
 const setupFields = {
-  machineId: idField.nullable(),
-  footId: idField.nullable(),
+  machineId: z.nullable(idField),
+  footId: z.nullable(idField),
   plate: z.enum(['zigzag', 'single-hole']),
   /** A plate of one's own; null: the machine's, of the kind above. */
-  plateId: idField.nullable(),
-  needleId: idField.nullable(),
+  plateId: z.nullable(idField),
+  needleId: z.nullable(idField),
   stitch: stitchSettingSchema,
-  threadIds: z.strictObject({ left: idField.nullable(), middle: idField.nullable(), right: idField.nullable() }),
-  bobbinId: idField.nullable(),
+  threadIds: z.strictObject({ left: z.nullable(idField), middle: z.nullable(idField), right: z.nullable(idField) }),
+  bobbinId: z.nullable(idField),
   /** As on this machine's own dial; null: not set. */
-  tension: z.number().min(-20).max(20).nullable(),
-  clothId: idField.nullable(),
-  layers: z.int().min(1).max(20),
-  stabilizerId: idField.nullable(),
+  tension: z.nullable(z.number().check(z.gte(-20), z.lte(20))),
+  clothId: z.nullable(idField),
+  layers: z.int().check(z.gte(1), z.lte(20)),
+  stabilizerId: z.nullable(idField),
   technique: z.enum(TECHNIQUES),
   goal: z.enum(GOALS),
   /** Washed and tumbled often. */
@@ -162,44 +162,44 @@ const setupFields = {
   /** The built-in needle threader is used; the automatic cutter is on. */
   threader: z.boolean(),
   cutter: z.boolean(),
-  sharedDiscs: z.boolean().nullable(),
+  sharedDiscs: z.nullable(z.boolean()),
   /** Length of the seam planned, in m. */
   seamM: within('seamM'),
   bobbinTension: z.enum(BOBBIN_TENSIONS),
   pressure: z.enum(PRESSURES),
   /** null: as the rule for the thread says. */
-  speed: z.enum(SPEEDS).nullable(),
+  speed: z.nullable(z.enum(SPEEDS)),
 }
 export const setupSchema = z.strictObject({ id: z.literal('current'), ...setupFields })
 export const planSchema = z.strictObject({
-  id: idField, name: nameField, setup: z.strictObject(setupFields), keptAt: momentField, note: z.string().max(500),
+  id: idField, name: nameField, setup: z.strictObject(setupFields), keptAt: momentField, note: z.string().check(z.maxLength(500)),
 })
 
 /** That someone turned the handwheel through exactly this combination, and when. */
 export const handWalkSchema = z.strictObject({
-  id: idField, key: z.string().min(1).max(200_000), summary: z.string().min(1).max(300), walkedAt: momentField,
+  id: idField, key: z.string().check(z.minLength(1), z.maxLength(200_000)), summary: z.string().check(z.minLength(1), z.maxLength(300)), walkedAt: momentField,
 })
 
 /** What is known to be on one machine, and when it was cared for. Its id is the machine's. */
 export const machineStateSchema = z.strictObject({
   id: idField,
   state: z.strictObject({
-    twinMode: z.enum(['on', 'off']).nullable(),
+    twinMode: z.nullable(z.enum(['on', 'off'])),
     /** A needle or foot that is no longer owned is one about which nothing is known. */
-    needleId: idField.nullable(),
-    footId: idField.nullable(),
-    plate: z.enum(['zigzag', 'single-hole']).nullable(),
-    tension: z.number().min(-20).max(20).nullable(),
-    bobbinTension: z.enum(BOBBIN_TENSIONS).nullable(),
-    pressure: z.enum(PRESSURES).nullable(),
-    widthMm: within('widthMm').nullable(),
-    positionMm: within('positionMm').nullable(),
+    needleId: z.nullable(idField),
+    footId: z.nullable(idField),
+    plate: z.nullable(z.enum(['zigzag', 'single-hole'])),
+    tension: z.nullable(z.number().check(z.gte(-20), z.lte(20))),
+    bobbinTension: z.nullable(z.enum(BOBBIN_TENSIONS)),
+    pressure: z.nullable(z.enum(PRESSURES)),
+    widthMm: z.nullable(within('widthMm')),
+    positionMm: z.nullable(within('positionMm')),
   }),
   /** null: not noted. */
-  cleanedAt: momentField.nullable(),
-  oiledAt: momentField.nullable(),
+  cleanedAt: z.nullable(momentField),
+  oiledAt: z.nullable(momentField),
   /** The session that is running; null: none. */
-  sewingSince: momentField.nullable(),
+  sewingSince: z.nullable(momentField),
 })
 
 /** A threading walk, begun or finished. */
@@ -207,21 +207,21 @@ export const walkSchema = z.strictObject({
   id: idField,
   machineId: idField,
   /** What was ticked: each step with all it depended on. */
-  keys: z.array(z.string().min(1).max(2000)).max(100, 'has at most 100 steps'),
+  keys: z.array(z.string().check(z.minLength(1), z.maxLength(2000))).check(z.maxLength(100, 'has at most 100 steps')),
   /** The step that was open last; null: none. */
-  at: z.string().max(80).nullable(),
+  at: z.nullable(z.string().check(z.maxLength(80))),
   startedAt: momentField,
-  finishedAt: momentField.nullable(),
+  finishedAt: z.nullable(momentField),
   /** What it was for, in words, and as it stood when it was finished. */
-  summary: z.string().min(1).max(300),
-  setup: z.strictObject(setupFields).nullable(),
+  summary: z.string().check(z.minLength(1), z.maxLength(300)),
+  setup: z.nullable(z.strictObject(setupFields)),
 })
 
 /** Time sewn with a needle. */
 export const needleTimeSchema = z.strictObject({
   id: idField,
   needleId: idField,
-  machineId: idField.nullable(),
+  machineId: z.nullable(idField),
   at: momentField,
   hours: within('hours'),
   source: z.enum(TIME_SOURCES),
@@ -231,7 +231,7 @@ export const needleTimeSchema = z.strictObject({
 /** A needle taken out of use: its count is closed. */
 export const needleEndSchema = z.strictObject({
   id: idField, needleId: idField, label: nameField,
-  hours: within('hours').nullable(), blocks: within('count'), seen: seenSchema,
+  hours: z.nullable(within('hours')), blocks: within('count'), seen: seenSchema,
   why: z.enum(NEEDLE_ENDS), at: momentField,
 })
 
@@ -251,9 +251,9 @@ export const settingsSchema = z.strictObject({
     lastGuide: z.enum(['each-side', 'first-in', 'both-in']),
   }),
   /** Jobs twins are wanted for. */
-  twinJobs: z.array(idField).max(30, 'has at most 30 jobs'),
+  twinJobs: z.array(idField).check(z.maxLength(30, 'has at most 30 jobs')),
   /** When the book was last exported; null: never. */
-  backedUpAt: momentField.nullable(),
+  backedUpAt: z.nullable(momentField),
 })
 
 /** Every table of the book, in an order in which later ones may refer to earlier ones. */

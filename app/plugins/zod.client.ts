@@ -1,6 +1,6 @@
-import { z } from 'zod'
+import { config } from 'zod/mini'
 
 // Zod's compiled parsers need eval, which the content security policy forbids.
 export default defineNuxtPlugin(() => {
-  z.config({ jitless: true })
+  config({ jitless: true })
 })
