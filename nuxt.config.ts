@@ -30,8 +30,8 @@ export default defineNuxtConfig({
   // Untyped: a module brings the types of a newer server than the one that is installed.
   nitro: {
     compressPublicAssets: { gzip: true, brotli: false },
-    // A comment inside a package, placed where it helps nobody.
-    rollupConfig: { onwarn: (warning: { code?: string }, warn: (of: object) => void) => (warning.code === 'INVALID_ANNOTATION' ? undefined : warn(warning)) },
+    // Circles and comments inside packages: nothing we could mend.
+    rollupConfig: { onwarn: (warning: { code: string }, warn: (of: object) => void) => (['CIRCULAR_DEPENDENCY', 'INVALID_ANNOTATION'].includes(warning.code) ? undefined : warn(warning)) },
   } as object,
   vite: {
     // Dexie's build for today's browsers; its default one carries helpers for old ones.

@@ -33,6 +33,9 @@ const VIEWS = [
     await press(driver, '//button[normalize-space() = "single"]')
     await press(driver, '//label[normalize-space() = "Thread"]/following-sibling::select/option[normalize-space() = "Rope pearl 8"]')
   } },
+  { name: 'threading-walk', path: '/walk', size: LAPTOP },
+  { name: 'bench-card', path: '/card', size: LAPTOP },
+  { name: 'care', path: '/care', size: LAPTOP },
   { name: 'which-twins', path: '/twins', size: LAPTOP },
   { name: 'how-we-know', path: '/evidence', size: LAPTOP },
   { name: 'workbox', path: '/workbox', size: LAPTOP, act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]') },
@@ -65,7 +68,7 @@ try {
     try {
       await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 600 })
       await driver.get(address + path)
-      await driver.wait(async () => (await driver.findElements(By.css('main h1'))).length > 0, 15_000)
+      await driver.wait(async () => (await driver.findElements(By.css('h1'))).length > 0, 15_000)
       await settled(driver)
       await act?.(driver)
       writeFileSync(join(out, `${name}.png`), await settled(driver), 'base64')
