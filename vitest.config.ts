@@ -10,7 +10,10 @@ export default defineConfig({
     autoImport: { dts: false, imports: ['vue', 'pinia'], dirs: ['app/composables', 'app/stores', 'app/utils'] },
     components: { dts: false, dirs: ['app/components'] },
   })],
-  resolve: { alias: { '~': fileURLToPath(new URL('./app', import.meta.url)) } },
+  resolve: { alias: {
+    '~': fileURLToPath(new URL('./app', import.meta.url)),
+    'virtual:pwa-register': fileURLToPath(new URL('./tests/unit/pwaRegister.ts', import.meta.url)),
+  } },
   test: {
     // Slow machines are no faults: speed is measured by npm run bench.
     testTimeout: 60_000,
