@@ -17,7 +17,7 @@ const layer = (name, allowed) => ({
 export default withNuxt(
   { ignores: ['docs/**', 'public/**', '.cache/**'] },
   // culori: colour difference is a standard computation, and no business of ours.
-  layer('core', '#core/|culori/fn$'),
+  layer('core', '#core/|culori/fn$|pure-rand/'),
   layer('shared', '#core/|zod$|zod/mini$|zod/locales$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),
   layer('workers', '#core/|#shared/|comlink$'),

@@ -1,0 +1,35 @@
+import { GOAL_FACTS, nearestOf, marksOf, type SteppedDial, type TrialGoal, type TrialRow } from '#core/trial'
+
+/** Where a habit goes next; null: it looks right, or there is nowhere left to go. */
+export type Habit = (goal: TrialGoal, dial: SteppedDial, rows: readonly TrialRow[]) => number | null
+
+const MOST = 15
+const leading = (goal: TrialGoal, row: TrialRow) => row[GOAL_FACTS[goal].leads] ?? 0
+
+/** From home by ones until it looks right; on a reversal back and forth until it does. */
+export const stepByOne: Habit = (goal, dial, rows) => {
+  const marks = marksOf(dial)
+  const last = rows.at(-1)
+  if (!last) return nearestOf(marks, dial.home)
+  const off = leading(goal, last) - GOAL_FACTS[goal].target
+  if (off === 0 || rows.length >= MOST) return null
+  const one = Math.max(1, dial.step)
+  const next = nearestOf(marks, last.dial + (off < 0 ? one : -one))
+  return next === last.dial ? null : next
+}
+
+/** Halves what is left of the dial until it looks right. */
+export const bisection: Habit = (goal, dial, rows) => {
+  const marks = marksOf(dial)
+  const { target } = GOAL_FACTS[goal]
+  let [low, high] = [dial.min, dial.max]
+  for (const row of rows) {
+    const off = leading(goal, row) - target
+    if (off === 0) return null
+    if (off < 0) low = Math.max(low, row.dial)
+    else high = Math.min(high, row.dial)
+  }
+  if (rows.length === 0) return nearestOf(marks, dial.home)
+  const next = nearestOf(marks, (low + high) / 2)
+  return rows.length >= MOST || rows.some(row => row.dial === next) ? null : next
+}

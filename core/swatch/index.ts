@@ -1,0 +1,2 @@
+export { alike, LEAST_RECORDS, leaveOneOut, predictOffset, type LearntFrom, type Prediction, type SwatchFeatures } from './predict'
+export { leastSquares } from './line'

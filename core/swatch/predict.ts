@@ -1,0 +1,92 @@
+import { requireInRange } from '#core/errors'
+
+/** What a tension setting depends on, as far as records can be compared by it. */
+export interface SwatchFeatures {
+  /** Kind of the leading thread, type of needle, how the stitch moves, the goal and how the cloth is made. */
+  readonly thread: string
+  readonly needle: string
+  readonly stitch: string
+  readonly goal: string
+  readonly cloth: string
+  /** Between neighbouring needles, in mm; 0 for one needle. */
+  readonly gap: number
+}
+
+/** A record to learn from. Shares are of the way from home to the end stop, −1 to 1. */
+export interface LearntFrom {
+  readonly id: string
+  readonly features: SwatchFeatures
+  readonly share: number
+  /** What the rule would have said for it; left out: home. */
+  readonly ruleShare?: number
+}
+
+export interface Prediction {
+  readonly share: number
+  /** One standard deviation of where a new machine's goal will lie, as a share. */
+  readonly spread: number
+  /** The records it leans on, the most alike first, with how alike, 0 to 1. */
+  readonly leansOn: readonly { readonly id: string, readonly alike: number }[]
+}
+
+/** How much of a record still counts where one thing differs. Our own guesses. */
+const OTHER = { thread: 0.1, needle: 0.7, stitch: 0.5, goal: 0.3, cloth: 0.8 } as const
+/** A gap this much different halves what a record counts. */
+const HALVING_GAP_MM = 1.5
+/** Less alike than this is not relevant. */
+const RELEVANT = 0.3
+/** Fewer relevant records make no claim. */
+export const LEAST_RECORDS = 3
+/** One mark of a dial 0 to 9 with home 4.5, as a share: what the rule is off by, and what one day is off from the next. */
+const RULE_SPREAD = 1 / 4.5
+const DAY_SPREAD = 0.5 / 4.5
+
+/** How alike two combinations are, 0 to 1. */
+export function alike(a: SwatchFeatures, b: SwatchFeatures): number {
+  const same = (Object.keys(OTHER) as (keyof typeof OTHER)[]).reduce((product, what) => product * (a[what] === b[what] ? 1 : OTHER[what]), 1)
+  return same * 2 ** (-Math.abs(a.gap - b.gap) / HALVING_GAP_MM)
+}
+
+/**
+ * Where the goal of a new combination is expected, from own records. What the records were off from their rule is
+ * averaged by how alike they are and shrunk toward the rule of the new one: with few records the rule speaks, with many
+ * the records.
+ *
+ * @param records - own swatches; a rule quoted or a guess is none.
+ * @param wanted - the new combination.
+ * @param ruleShare - what the rule says for it.
+ * @returns null under three relevant records.
+ * @throws {CoreError} `non-finite` or `out-of-range` when a share is no share.
+ */
+export function predictOffset(records: readonly LearntFrom[], wanted: SwatchFeatures, ruleShare: number): Prediction | null {
+  requireInRange(ruleShare, 'ruleShare', -1, 1)
+  let [weights, sum, relevant] = [0, 0, 0]
+  const leansOn: { id: string, alike: number }[] = []
+  for (const { id, features, share, ruleShare: its = 0 } of records) {
+    requireInRange(share, 'share', -3, 3)
+    const weight = alike(features, wanted)
+    if (weight < RELEVANT) continue
+    relevant += 1
+    weights += weight
+    sum += weight * (share - its)
+    leansOn.push({ id, alike: weight })
+  }
+  if (relevant < LEAST_RECORDS) return null
+  const precision = 1 / RULE_SPREAD ** 2 + weights / DAY_SPREAD ** 2
+  return {
+    share: Math.max(-1, Math.min(1, ruleShare + sum / DAY_SPREAD ** 2 / precision)),
+    spread: Math.sqrt(DAY_SPREAD ** 2 + 1 / precision),
+    leansOn: leansOn.sort((a, b) => b.alike - a.alike),
+  }
+}
+
+/** How far off the book and the rule are, each record foretold from all others; root mean square, as a share. null: too few. */
+export function leaveOneOut(records: readonly LearntFrom[]): { readonly book: number, readonly rule: number, readonly of: number } | null {
+  const told = records.flatMap((one, i) => {
+    const guess = predictOffset([...records.slice(0, i), ...records.slice(i + 1)], one.features, one.ruleShare ?? 0)
+    return guess ? [{ book: guess.share - one.share, rule: (one.ruleShare ?? 0) - one.share }] : []
+  })
+  if (told.length === 0) return null
+  const rms = (of: 'book' | 'rule') => Math.sqrt(told.reduce((sum, one) => sum + one[of] ** 2, 0) / told.length)
+  return { book: rms('book'), rule: rms('rule'), of: told.length }
+}

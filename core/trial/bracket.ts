@@ -1,0 +1,28 @@
+import { GOAL_FACTS, type Reading, type TrialGoal } from './goals'
+import type { TrialAdvice } from './types'
+
+interface Read { readonly dial: number, readonly reading: Reading }
+
+/** The closest rows on both sides of the goal; null while it was seen from one side only, or where rows disagree. */
+export function bracketOf(read: readonly Read[], goal: TrialGoal): TrialAdvice['bracket'] {
+  const { target } = GOAL_FACTS[goal]
+  const low = Math.max(...read.filter(({ reading }) => reading < target).map(({ dial }) => dial))
+  const high = Math.min(...read.filter(({ reading }) => reading > target).map(({ dial }) => dial))
+  return Number.isFinite(low) && Number.isFinite(high) && low < high ? { low, high } : null
+}
+
+/** Noise alone makes a step of difference, hardly two. */
+const TOO_MUCH = 2
+
+/** The two rows that noise explains least: clearly less at a higher number, or clearly different at the same. */
+export function disagreement<R extends Read>(read: readonly R[]): readonly [R, R] | null {
+  let [worst, most]: [readonly [R, R] | null, number] = [null, TOO_MUCH - 1]
+  for (const [i, a] of read.entries()) {
+    for (const b of read.slice(i + 1)) {
+      const [lower, higher] = a.dial <= b.dial ? [a, b] : [b, a]
+      const apart = lower.dial === higher.dial ? Math.abs(a.reading - b.reading) : lower.reading - higher.reading
+      if (apart > most) [worst, most] = [[a, b], apart]
+    }
+  }
+  return worst
+}

@@ -1,0 +1,16 @@
+import type { SteppedDial } from './types'
+
+/** Every mark the dial can be set to, lowest first; its end is one of them. */
+export function marksOf({ min, max, step }: SteppedDial): number[] {
+  const count = Math.floor((max - min) / step + 1e-9)
+  const marks = Array.from({ length: count + 1 }, (_, i) => Math.round((min + i * step) * 1e6) / 1e6)
+  return marks.at(-1)! < max - 1e-9 ? [...marks, max] : marks
+}
+
+/** @param marks - lowest first, not empty. */
+export function nearestOf(marks: readonly number[], at: number): number {
+  const step = marks.length > 1 ? marks[1]! - marks[0]! : 1
+  const guess = Math.max(0, Math.min(marks.length - 1, Math.round((at - marks[0]!) / step)))
+  return [guess - 1, guess, guess + 1].map(i => marks[i]).filter(mark => mark !== undefined)
+    .reduce((best, mark) => (Math.abs(mark - at) < Math.abs(best - at) ? mark : best))
+}

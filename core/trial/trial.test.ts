@@ -1,0 +1,207 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { CoreError } from '#core/errors'
+import { bisection, drawMachine, type Habit, seeded, sewRow, stepByOne } from '#core/simulated'
+import { GOAL_FACTS, marksOf, nearestOf, nextTension, normalBelow, type Reading, TRIAL_GOALS, type TrialInput, type TrialRow, usualPrior, usualTrialGoal } from '#core/trial'
+
+const DIAL = { min: 0, max: 9, home: 4.5, step: 0.25 } as const
+const row = (dial: number, show: Reading | null, over: Partial<TrialRow> = {}): TrialRow => ({ dial, show, ridge: null, skips: false, breaks: false, ...over })
+const next = (rows: readonly TrialRow[], over: Partial<TrialInput> = {}) => nextTension({ goal: 'balanced', dial: DIAL, rows, prior: null, care: 'careful', ...over })
+
+describe('the goals', () => {
+  // Common practice: which way each goal leads from home.
+  it.each([['flat', -1], ['raised', 1], ['bobbinHair', 1], ['metallic', -1], ['invisible', -1], ['blanket', 0], ['balanced', 0]] as const)('%s leads %d from home', (goal, way) => {
+    expect(Math.sign(usualPrior(goal, DIAL).dial - DIAL.home)).toBe(way)
+  })
+  it('take pintucks to the top of the dial as a first try', () => expect(usualPrior('raised', DIAL).dial).toBe(9))
+  it('are the usual ones of technique, goal and thread', () => {
+    expect(usualTrialGoal('pintucks', 'raised', [])).toBe('raised')
+    expect(usualTrialGoal('decorative', 'balanced', ['rayon', 'metallic'])).toBe('metallic')
+    expect(usualTrialGoal('decorative', 'balanced', ['rayon'])).toBe('satin')
+    expect(usualTrialGoal('blanket stitch', 'balanced', ['pearl-cotton'])).toBe('blanket')
+    expect(usualTrialGoal('topstitching', 'bobbin hair', [])).toBe('bobbinHair')
+  })
+})
+
+describe('marks', () => {
+  it('go from end to end, the end among them', () => {
+    expect(marksOf({ ...DIAL, step: 2.5 })).toEqual([0, 2.5, 5, 7.5, 9])
+    expect(marksOf({ ...DIAL, step: 0.1 })[3]).toBe(0.3)
+    expect(nearestOf(marksOf({ ...DIAL, step: 2.5 }), 8.6)).toBe(9)
+    expect(nearestOf([1], 5)).toBe(1)
+  })
+})
+
+it('knows the normal distribution', () => {
+  // Source: Abramowitz and Stegun, Handbook of Mathematical Functions, table 26.1.
+  for (const [z, share] of [[0, 0.5], [1, 0.841345], [1.96, 0.975002], [-2, 0.02275]] as const) expect(normalBelow(z)).toBeCloseTo(share, 5)
+})
+
+describe('the next number', () => {
+  it('begins where it is expected', () => {
+    expect(next([])).toMatchObject({ next: 4.5, best: null, settled: false, reason: { code: 'first' } })
+    expect(next([], { prior: { dial: 3.1, spread: 0.5 } }).next).toBe(3)
+  })
+  it('goes up where the top thread shows below, down where the bobbin shows, between where both were seen', () => {
+    expect(next([row(4.5, -2)])).toMatchObject({ reason: { code: 'higher' } })
+    expect(next([row(4.5, -2)]).next!).toBeGreaterThan(5)
+    expect(next([row(4.5, 2)]).reason.code).toBe('lower')
+    const both = next([row(4.5, -2), row(6.5, 1)])
+    expect(both.bracket).toEqual({ low: 4.5, high: 6.5 })
+    expect(both.reason.code).toBe('between')
+    expect(both.next!).toBeGreaterThan(4.5)
+    expect(both.next!).toBeLessThan(6.5)
+  })
+  it('settles once it is sure, and says on what', () => {
+    const done = next([row(4.5, 1), row(3.75, 0), row(3.75, 0), row(3.5, 0)])
+    expect(done).toMatchObject({ settled: true, next: null, reason: { code: 'settled' } })
+    expect(done.best!).toBeGreaterThanOrEqual(3.5)
+    expect(done.best!).toBeLessThanOrEqual(3.75)
+    expect(done.chance).toBeGreaterThan(0.9)
+  })
+  it('settles sooner when asked to be quick', () => {
+    const rows = [row(4.5, 0), row(4.25, 0)]
+    expect(next(rows, { care: 'quick' }).settled).toBe(true)
+    expect(next(rows).settled).toBe(false)
+  })
+  it('repeats a number only to confirm, and says so', () => {
+    const { next: again, reason } = next([row(4.5, 0)])
+    expect([reason.code, again]).toEqual(['confirm', 4.5])
+  })
+  it('reads the ridge for a hem and the show for a line, and not the other', () => {
+    const rows = [row(4, 3, { ridge: -2 })]
+    expect(next(rows, { goal: 'flat' }).reason.code).toBe('higher')
+    expect(next(rows, { goal: 'balanced' }).reason.code).toBe('lower')
+    expect(next([row(4, null)]).best).toBeNull()
+  })
+  it('never goes where the thread broke or stitches were skipped', () => {
+    const after = next([row(4.5, -2, { breaks: true })])
+    expect(after.next!).toBeLessThan(4.5)
+    expect(after.reason).toMatchObject({ code: 'breaks' })
+    expect(next([row(4.5, null, { skips: true })])).toMatchObject({ reason: { code: 'skips' } })
+    expect(next([row(0, -1, { breaks: true })])).toMatchObject({ next: null, outOfReach: true, reason: { code: 'breaks-first' } })
+    expect(next([row(4.5, -3), row(6, -3, { breaks: true }), row(5.75, -3), row(5.5, -3)])).toMatchObject({ outOfReach: true, reason: { code: 'breaks-first' } })
+  })
+  it('says that a goal lies past either end, only after a row there', () => {
+    expect(next([row(7, -3), row(9, -3), row(9, -3)])).toMatchObject({ outOfReach: true, next: null, reason: { code: 'beyond-top' } })
+    expect(next([row(2, 3), row(0, 3), row(0, 3)])).toMatchObject({ outOfReach: true, reason: { code: 'beyond-bottom' } })
+    expect(next([row(4.5, -3), row(5.5, -3)]).outOfReach).toBe(false)
+  })
+  it('takes more than enough ridge for enough in a pintuck', () => {
+    expect(next([row(9, null, { ridge: 3 }), row(9, null, { ridge: 3 })], { goal: 'raised' })).toMatchObject({ settled: true, outOfReach: false })
+  })
+  it('names two rows that disagree, and has the stranger one sewn again', () => {
+    const odd = next([row(4, -1), row(5, 0), row(6, -3)])
+    expect(odd.disagree).toEqual([1, 2])
+    expect(odd.reason.message).toMatch(/^Rows 2 and 3 disagree.*Sew 6 once more\.$/)
+    expect(odd.next).toBe(6)
+    // Best of three, where the same number gave two very different rows.
+    expect(next([row(4, -1), row(5, 0), row(6, -3), row(6, 1)]).reason.message).toMatch(/one number cannot give both\. Sew 6 once more/)
+    expect(next([row(4, -1), row(5, 0), row(6, -3), row(6, 1), row(6, 1)]).reason.code).not.toBe('contradiction')
+  })
+  it('settles on the nearest mark of a coarse dial and says how near', () => {
+    const coarse = next([row(4, -1), row(5, 1), row(4, -1), row(5, 1)], { dial: { ...DIAL, step: 1 } })
+    expect(coarse).toMatchObject({ settled: true, reason: { code: 'nearest' } })
+    expect(coarse.reason.message).toMatch(/about \d\.\d of a step off/)
+  })
+  it('gives up on rows that say nothing but noise', () => {
+    const wild: TrialRow[] = []
+    const said = [3, -3, 3, -3]
+    for (let advice = next(wild); advice.next !== null; advice = next(wild)) wild.push(row(advice.next, said[wild.length % said.length] as Reading))
+    expect(next(wild)).toMatchObject({ next: null, settled: false, reason: { code: 'restless' } })
+  })
+})
+
+describe('what it refuses', () => {
+  it.each<[string, Partial<TrialInput>, string, string]>([
+    ['a step of 0', { dial: { ...DIAL, step: 0 } }, 'out-of-range', 'dial.step'],
+    ['a home outside the dial', { dial: { ...DIAL, home: 12 } }, 'out-of-range', 'dial.home'],
+    ['ends the wrong way round', { dial: { ...DIAL, max: -1 } }, 'out-of-range', 'dial.max'],
+    ['a row outside the dial', { rows: [row(11, 0)] }, 'out-of-range', 'rows.0.dial'],
+    ['NaN', { rows: [row(NaN, 0)] }, 'non-finite', 'rows.0.dial'],
+    ['a spread of nothing', { prior: { dial: 4, spread: 0 } }, 'out-of-range', 'prior.spread'],
+    ['200 rows', { rows: Array.from({ length: 200 }, () => row(4, 0)) }, 'too-many', 'rows'],
+  ])('%s', (_, over, code, field) => {
+    let thrown: unknown
+    try {
+      next([], over)
+    }
+    catch (error) {
+      thrown = error
+    }
+    expect(thrown).toBeInstanceOf(CoreError)
+    expect(thrown).toMatchObject({ code, details: { field } })
+  })
+})
+
+const anyDial = fc.record({ min: fc.integer({ min: -5, max: 5 }), marks: fc.integer({ min: 3, max: 40 }), home: fc.double({ min: 0, max: 1, noNaN: true }), step: fc.constantFrom(0.1, 0.25, 0.5, 1) })
+  .map(({ min, marks, home, step }) => ({ min, max: min + marks * step, home: min + home * marks * step, step }))
+
+describe('whatever the machine answers', () => {
+  it('stays on the dial, below every break, and stops', () => {
+    fc.assert(fc.property(anyDial, fc.constantFrom(...TRIAL_GOALS), fc.constantFrom('careful' as const, 'quick' as const), fc.array(fc.record({ reading: fc.integer({ min: -3, max: 3 }), breaks: fc.integer({ min: 0, max: 9 }) }), { minLength: 40, maxLength: 40 }), (dial, goal, care, answers) => {
+      const rows: TrialRow[] = []
+      const { leads } = GOAL_FACTS[goal]
+      for (const { reading, breaks } of answers) {
+        const { next: at, settled } = nextTension({ goal, dial, rows, prior: null, care })
+        if (at === null) return
+        expect(settled).toBe(false)
+        expect(marksOf(dial)).toContain(at)
+        for (const sewn of rows) if (sewn.breaks) expect(at).toBeLessThan(sewn.dial)
+        rows.push({ dial: at, ridge: null, show: null, skips: false, breaks: breaks === 0, [leads]: reading as Reading })
+      }
+      expect.unreachable('it never stopped')
+    }), { numRuns: 60 })
+  })
+  it('has a bracket that only shrinks and holds the next number, on a machine without noise', () => {
+    fc.assert(fc.property(anyDial, fc.double({ min: 0.05, max: 0.95, noNaN: true }), fc.double({ min: 0.5, max: 3, noNaN: true }), (dial, where, slope) => {
+      const goalMark = dial.min + where * (dial.max - dial.min)
+      const rows: TrialRow[] = []
+      let before = { low: -Infinity, high: Infinity }
+      for (let i = 0; i < 12; i++) {
+        const { next: at, bracket } = nextTension({ goal: 'balanced', dial, rows, prior: null, care: 'careful' })
+        if (bracket) {
+          expect(bracket.low).toBeGreaterThanOrEqual(before.low)
+          expect(bracket.high).toBeLessThanOrEqual(before.high)
+          before = bracket
+          if (at !== null) expect(at >= bracket.low - 1e-9 && at <= bracket.high + 1e-9).toBe(true)
+        }
+        if (at === null) return
+        rows.push(row(at, Math.max(-3, Math.min(3, Math.round(slope * (at - goalMark)))) as Reading))
+      }
+    }), { numRuns: 60 })
+  })
+})
+
+describe('against the habits it replaces, on 300 simulated machines', () => {
+  const dial = { min: 0, max: 9, home: 4.5, step: 0.25 }
+  const prior = { dial: 4.5, spread: 1 }
+  function outcome(choose: (rows: TrialRow[]) => { next: number | null, best: number }) {
+    const random = seeded(3)
+    const all = Array.from({ length: 300 }, () => {
+      const machine = drawMachine('balanced', dial, prior, random)
+      const rows: TrialRow[] = []
+      for (;;) {
+        const { next: at, best } = choose(rows)
+        if (at === null) return { rows: rows.length, off: Math.abs(machine.slope * (best - machine.goalMark)) }
+        rows.push(sewRow(machine, at, random))
+      }
+    })
+    const rows = all.map(one => one.rows).sort((a, b) => a - b)
+    return { median: rows[150]!, slow: rows[285]!, wrong: all.filter(({ off }) => off > 0.5).length / all.length }
+  }
+  const ours = outcome((rows) => {
+    const advice = nextTension({ goal: 'balanced', dial, rows, prior, care: 'careful' })
+    return { next: advice.next, best: advice.best ?? prior.dial }
+  })
+  const habit = (one: Habit) => outcome(rows => ({ next: one('balanced', dial, rows), best: rows.at(-1)?.dial ?? dial.home }))
+  it('needs three rows in the median and is rarely wrong', () => {
+    expect(ours.median).toBe(3)
+    expect(ours.slow).toBeLessThanOrEqual(5)
+    expect(ours.wrong).toBeLessThan(0.08)
+  })
+  it('is wrong at least three times less often than stepping by one, and less than bisection', () => {
+    expect(habit(stepByOne).wrong / ours.wrong).toBeGreaterThan(3)
+    expect(habit(bisection).wrong).toBeGreaterThan(ours.wrong)
+  })
+})

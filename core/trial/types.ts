@@ -1,0 +1,67 @@
+import type { TensionDial } from '#core/terms'
+import type { Reading, TrialGoal } from './goals'
+
+/** A tension dial with the smallest step it can be set by. All in its own marks. */
+export interface SteppedDial extends TensionDial {
+  readonly step: number
+}
+
+/** One row sewn. null: not read. */
+export interface TrialRow {
+  readonly dial: number
+  readonly ridge: Reading | null
+  readonly show: Reading | null
+  readonly skips: boolean
+  readonly breaks: boolean
+}
+
+/** Where the goal is thought to lie before anything was sewn; spread is one standard deviation, in marks. */
+export interface TrialPrior {
+  readonly dial: number
+  readonly spread: number
+}
+
+/** Careful: sure enough for a garment. Quick: fewer rows, wrong more often. */
+export const TRIAL_CARE = ['careful', 'quick'] as const
+export type TrialCare = (typeof TRIAL_CARE)[number]
+
+export interface TrialInput {
+  readonly goal: TrialGoal
+  readonly dial: SteppedDial
+  readonly rows: readonly TrialRow[]
+  readonly prior: TrialPrior | null
+  readonly care: TrialCare
+}
+
+/**
+ * Why this number is next, or why none is.
+ *
+ * - `first`: nothing sewn yet. `higher`, `lower`: the goal lies that way. `between`: between two rows already sewn.
+ * - `confirm`: the same number once more. `contradiction`: two rows disagree; one of them is sewn again.
+ * - `breaks`, `skips`: lower than where the thread broke or stitches were skipped.
+ * - `settled`: found. `nearest`: found as near as the dial's marks allow.
+ * - `beyond-top`, `beyond-bottom`: the goal lies past the dial's end. `breaks-first`, `skips-first`: it lies above where the thread breaks or stitches are skipped.
+ * - `restless`: the rows say too different things to go on.
+ */
+export const TRIAL_REASONS = ['first', 'higher', 'lower', 'between', 'confirm', 'contradiction', 'breaks', 'skips', 'settled', 'nearest', 'beyond-top', 'beyond-bottom', 'breaks-first', 'skips-first', 'restless'] as const
+export type TrialReasonCode = (typeof TRIAL_REASONS)[number]
+
+export interface TrialAdvice {
+  /** The number to sew next; null: there is none. */
+  readonly next: number | null
+  readonly settled: boolean
+  /** The best number so far; null before the first row was read. */
+  readonly best: number | null
+  /** Chance that the best number is right, 0 to 1. */
+  readonly chance: number
+  /** How far from the goal the best number is expected to be, in steps of the reading; null before the first row. */
+  readonly offReadings: number | null
+  /** Where the goal is now thought to lie, and one standard deviation; in marks. */
+  readonly estimate: TrialPrior
+  /** Between these rows; null: not bracketed. */
+  readonly bracket: { readonly low: number, readonly high: number } | null
+  readonly outOfReach: boolean
+  readonly reason: { readonly code: TrialReasonCode, readonly message: string }
+  /** Two rows that disagree, by place; null: none. */
+  readonly disagree: readonly [number, number] | null
+}
