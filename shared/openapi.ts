@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { pairingRequestSchema, pairingResponseSchema } from './apiPairing'
+import { tensionRequestSchema, tensionResponseSchema } from './apiTension'
 import { threadCountRequestSchema, threadCountResponseSchema } from './apiThreadCount'
 import { errorResponseSchema, stitchesResponseSchema, swingRequestSchema, swingResponseSchema } from './api'
 
@@ -33,6 +34,7 @@ export function openApiDocument() {
       '/api/v1/swing': post('May this needle swing this wide here?', swingRequestSchema, 'The verdict with its numbers and reasons', swingResponseSchema),
       '/api/v1/thread-count': post('What does this thread label or count weigh, in every system?', threadCountRequestSchema, 'The count in all systems, with diameter and basis; a label that can mean several things is a 400 with its readings, the likely first', threadCountResponseSchema),
       '/api/v1/pairing': post('Which needle for this thread?', pairingRequestSchema, 'Needles ranked with reasons, the bobbin, start settings, conflicts, and what to buy', pairingResponseSchema),
+      '/api/v1/tension/next': post('Which tension to sew next?', tensionRequestSchema, 'The next number with its reason, or that it is settled or out of reach', tensionResponseSchema),
       '/api/v1/stitches': {
         get: { summary: 'The stitch library', responses: { 200: { description: 'Every stitch with its needle drops', content: json(stitchesResponseSchema) } } },
       },

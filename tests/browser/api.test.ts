@@ -28,13 +28,15 @@ describe('the server routes', () => {
   it.each([
     ['thread-count', { label: '50/2 Ne' }, 200, { tex: 23.62 }], ['thread-count', { label: '12' }, 400, { error: { code: 'ambiguous' } }], ['thread-count', { system: 'tex', value: -1 }, 400, { error: { code: 'bad-input' } }],
     ['pairing', { thread: { kind: 'metallic', tex: 30 }, construction: 'single' }, 200, { ranked: expect.any(Array), buy: null }], ['pairing', { construction: 'single' }, 400, { error: { code: 'bad-input' } }],
+    ['tension/next', { goal: 'flat', dial: { min: 0, max: 9, home: 4.5, step: 0.25 }, rows: [{ dial: 4, ridge: 2 }] }, 200, { settled: false, reason: { code: 'lower' } }],
+    ['tension/next', { goal: 'flat', dial: { min: 0, max: 9, home: 4.5, step: 0.25 }, rows: [{ dial: 40, ridge: 2 }] }, 400, { error: { code: 'out-of-range', issues: [{ path: 'rows.0.dial' }] } }],
   ])('answer %s for %j with %d', async (route, body, status, answer) => {
     const response = await fetch(`${inject('plain')}/api/v1/${route}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
     expect(response.status).toBe(status)
     expect(await response.json()).toMatchObject(answer)
   })
 
-  it.each([['/api/v1/swing', 405], ['/api/v1/pairing', 405], ['/api/v1/nothing', 404]])('say what is wrong with GET %s', async (path, status) => {
+  it.each([['/api/v1/swing', 405], ['/api/v1/pairing', 405], ['/api/v1/tension/next', 405], ['/api/v1/nothing', 404]])('say what is wrong with GET %s', async (path, status) => {
     const response = await fetch(inject('plain') + path)
     expect(response.status).toBe(status)
     expect(errorResponseSchema.safeParse(await response.json()).success).toBe(true)

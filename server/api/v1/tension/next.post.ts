@@ -1,0 +1,4 @@
+import { answerTension, tensionRequestSchema } from '#shared/apiTension'
+import { jsonRoute } from '../../../utils/jsonRoute'
+
+export default jsonRoute(tensionRequestSchema, answerTension)
