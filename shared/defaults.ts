@@ -38,7 +38,7 @@ export const DEFAULT_SETTINGS = {
 
 /** A machine about which only its widest stitch is known. */
 export const UNKNOWN_MACHINE = {
-  maxWidthMm: 7, twinMode: { kind: 'none' }, forgetsTwinMode: null, needlePositions: null, plateSlotMm: null, tensionDial: null,
+  maxWidthMm: 7, twinMode: { kind: 'none' }, forgetsTwinMode: null, needlePositions: null, plateSlotMm: null, tensionDial: null, dialStep: null,
   divider: null, needleGuides: null, spoolPins: null, stand: null, cup: null, threader: null, cutter: null, lock: null, hook: null, sealed: null,
 } as const satisfies Omit<Machine, 'id' | 'name'>
 

@@ -1,6 +1,7 @@
 import type { Blade, ConflictInput, ThreadedBlade } from '#core/conflicts'
 import { bladeNames, type Construction } from '#core/needle'
-import { type Candidate, leadingThread, shareOf, type StartInput, type ThreadFacts } from '#core/pairing'
+import { shareOf } from '#core/dial'
+import { type Candidate, leadingThread, type StartInput, type ThreadFacts } from '#core/pairing'
 import type { ClothFacts, TensionDial } from '#core/terms'
 import { hasSwing } from '#core/stitch'
 import { type Bench, type BenchTables, benchOf } from './bench'

@@ -3,6 +3,7 @@ import { NEEDLE_STATES } from '#core/care'
 import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
 import { BOBBIN_TENSIONS, CLOTH_STRUCTURES, CLOTH_WEIGHTS, DRAWS, GOALS, HOOKS, PRESSURES, SPEEDS, STABILIZER_KINDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
+import { READING_STEPS, TRIAL_CARE, TRIAL_GOALS } from '#core/trial'
 import { hexField, idField, measured, momentField, nameField, wholeWithin, within } from './fields'
 
 export const FOOT_KINDS = ['zigzag', 'open toe', 'satin', 'pintuck', 'straight', 'quarter-inch', 'edge guide', 'walking', 'other'] as const
@@ -10,6 +11,9 @@ export const SOLES = ['flat', 'tunnel', 'grooved'] as const
 export const THREAD_FORMS = ['spool', 'cone', 'ball'] as const
 export const TEX_BASES = ['weighed', 'label', 'nominal'] as const
 export const TIME_SOURCES = ['timer', 'metres', 'typed'] as const
+export const SOUNDS = ['usual', 'odd'] as const
+export const SWATCH_VERDICTS = ['good', 'usable', 'failed'] as const
+export const SWATCH_SOURCES = ['own', 'rule', 'guess'] as const
 export const NEEDLE_ENDS = ['hours', 'bent', 'broken', 'burred', 'sticky', 'other'] as const
 
 /** null: not known. */
@@ -31,6 +35,8 @@ export const machineSchema = z.strictObject({
   plateSlotMm: measured('openingMm'),
   tensionDial: z.nullable(z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
     .check(z.refine(({ min, max, home }) => min < max && home >= min && home <= max, 'home must lie between the dial’s ends'))),
+  /** The smallest step its tension can be set by. */
+  dialStep: z.nullable(z.number().check(z.gt(0, 'must be above 0'), z.lte(10, 'must be at most 10'))),
   // What preparing it depends on; null: not known.
   divider: yesNo,
   needleGuides: z.nullable(z.literal([0, 1, 2])),
@@ -217,6 +223,67 @@ export const walkSchema = z.strictObject({
   setup: z.nullable(z.strictObject(setupFields)),
 })
 
+/** What a row looks, sounds and feels like; null: not read. */
+const readingFields = {
+  ridge: z.nullable(z.literal(READING_STEPS)),
+  show: z.nullable(z.literal(READING_STEPS)),
+  skips: z.boolean(), breaks: z.boolean(), holes: z.boolean(),
+  sound: z.nullable(z.enum(SOUNDS)),
+}
+const dialMark = z.number().check(z.gte(-1000), z.lte(1000))
+
+/** A trial strip: rows sewn side by side, one number after the other. */
+export const trialSchema = z.strictObject({
+  id: idField,
+  goal: z.enum(TRIAL_GOALS),
+  care: z.enum(TRIAL_CARE),
+  /** As it was when the rows that count were sewn. */
+  setup: z.strictObject(setupFields),
+  startedAt: momentField,
+  rows: z.array(z.strictObject({
+    dial: dialMark, ...readingFields,
+    /** False: something else was changed since. */
+    comparable: z.boolean(),
+    /** What was changed before it, besides the tension; empty: nothing. */
+    changed: z.string().check(z.maxLength(300)),
+    at: momentField,
+  })).check(z.maxLength(60, 'has at most 60 rows: begin a new strip')),
+  /** Kept, given up, or replaced by a new strip. */
+  closed: z.boolean(),
+})
+
+const dialSchema = z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
+const frozenThread = z.nullable(z.strictObject({ name: nameField, kind: z.enum(Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]), hex: hexField, tex: z.nullable(within('tex')) }))
+/** A setup's records by name and nature, as they were: what is changed or sold later changes nothing here. */
+export const frozenSchema = z.strictObject({
+  machine: z.nullable(z.strictObject({ name: nameField, dial: z.nullable(dialSchema) })),
+  needle: z.nullable(z.strictObject({ construction: z.enum(CONSTRUCTIONS), gapMm: z.number(), sizeNm: within('sizeNm'), type: z.enum(NEEDLE_TYPES), hoursSewn: z.nullable(within('hours')) })),
+  threads: z.strictObject({ left: frozenThread, middle: frozenThread, right: frozenThread }),
+  bobbin: frozenThread,
+  foot: z.nullable(nameField), plate: nameField,
+  cloth: z.nullable(z.strictObject({ name: nameField, structure: z.nullable(z.enum(CLOTH_STRUCTURES)), hex: hexField })),
+  stabilizer: z.nullable(nameField),
+  stitch: z.nullable(z.strictObject({ name: nameField, swings: z.boolean() })),
+})
+
+/** A swatch: settings that were tried, with all that was on the machine. */
+export const swatchSchema = z.strictObject({
+  id: idField, name: nameField,
+  goal: z.enum(TRIAL_GOALS),
+  setup: z.strictObject(setupFields),
+  frozen: frozenSchema,
+  readings: z.strictObject(readingFields),
+  /** Rows it took; null: not counted. */
+  rowsSewn: z.nullable(z.int().check(z.gte(0), z.lte(60))),
+  verdict: z.enum(SWATCH_VERDICTS),
+  note: z.string().check(z.maxLength(500, 'must be at most 500 characters')),
+  keptAt: momentField,
+  /** Where the number comes from: own test, quoted rule, or a guess. */
+  source: z.enum(SWATCH_SOURCES),
+  /** Photos by name, kept beside the book; null: none. */
+  photos: z.strictObject({ front: z.nullable(idField), back: z.nullable(idField) }),
+})
+
 /** Time sewn with a needle. */
 export const needleTimeSchema = z.strictObject({
   id: idField,
@@ -274,6 +341,8 @@ export const TABLE_SCHEMAS = {
   walks: walkSchema,
   needleTimes: needleTimeSchema,
   needleEnds: needleEndSchema,
+  trials: trialSchema,
+  swatches: swatchSchema,
   settings: settingsSchema,
 } as const
 
@@ -299,4 +368,8 @@ export type MachineStateRecord = RecordOf<'machineStates'>
 export type WalkRecord = RecordOf<'walks'>
 export type NeedleTime = RecordOf<'needleTimes'>
 export type NeedleEnd = RecordOf<'needleEnds'>
+export type Trial = RecordOf<'trials'>
+export type TrialRowRecord = Trial['rows'][number]
+export type Swatch = RecordOf<'swatches'>
+export type Frozen = Swatch['frozen']
 export type Settings = RecordOf<'settings'>

@@ -10,7 +10,7 @@ const file = fileOf(1)
 const empty = () => Object.fromEntries(TABLE_NAMES.map(table => [table, new Map()])) as unknown as Tables
 
 describe('a file of an earlier version', () => {
-  it.each([1, 2])('%d comes in whole, and nothing it said is changed', (version) => {
+  it.each([1, 2, 3])('%d comes in whole, and nothing it said is changed', (version) => {
     const file = fileOf(version)
     const reading = readBackup(file, empty())
     if (!reading.ok) throw new Error(reading.message)

@@ -1,5 +1,5 @@
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 3
+export const RECORDS_VERSION = 4
 
 type Plain = Record<string, unknown>
 /** What a version added to records, as it stood in the one before. Never edit: files of that version stay as they are. */
@@ -36,8 +36,10 @@ const TO_3: Added = {
   schools: { threading: 'divider', lastGuide: 'each-side' },
 }
 
+const TO_4: Added = { records: { machines: { dialStep: null } }, setup: {}, settings: {}, schools: {} }
+
 /** In order: the first brings version 1 to 2. */
-const VERSIONS: readonly Added[] = [TO_2, TO_3]
+const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4]
 
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays damaged, for
@@ -54,7 +56,8 @@ export function upgradeRecord(table: string, raw: unknown, from: number): unknow
 function withAdded(table: string, raw: Plain, { records, setup, settings, schools }: Added): Plain {
   switch (table) {
     case 'setup': return { ...setup, ...raw }
-    case 'plans': return isPlain(raw.setup) ? { ...raw, setup: { ...setup, ...raw.setup } } : raw
+    case 'plans':
+    case 'walks': return isPlain(raw.setup) ? { ...raw, setup: { ...setup, ...raw.setup } } : raw
     case 'settings': return isPlain(raw.schools) ? { ...settings, ...raw, schools: { ...schools, ...raw.schools } } : raw
     default: return { ...records[table], ...raw }
   }

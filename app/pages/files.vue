@@ -25,7 +25,7 @@ async function askToKeep(): Promise<void> {
   if (!keeps.value) toast.add({ title: 'The browser does not promise it', description: 'Install the app or export now and then.', color: 'warning' })
 }
 
-const WORDS = { machines: 'machines', feet: 'feet', needles: 'needles', threads: 'threads', cloths: 'cloths', plates: 'plates', stabilizers: 'stabilizers', bobbins: 'bobbins', stitches: 'own stitches', plans: 'kept plans', handWalks: 'hand-walks', walks: 'threading walks', needleTimes: 'sewing times', needleEnds: 'needles closed' } as const
+const WORDS = { machines: 'machines', feet: 'feet', needles: 'needles', threads: 'threads', cloths: 'cloths', plates: 'plates', stabilizers: 'stabilizers', bobbins: 'bobbins', stitches: 'own stitches', plans: 'kept plans', handWalks: 'hand-walks', walks: 'threading walks', needleTimes: 'sewing times', needleEnds: 'needles closed', trials: 'trial strips', swatches: 'swatches' } as const
 const counts = computed(() => Object.entries(WORDS).map(([table, word]) => ({ word, n: book.shelf[table as keyof typeof WORDS].size })))
 
 function exportAll(): void {

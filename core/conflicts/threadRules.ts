@@ -1,4 +1,5 @@
-import { onDial, shareOf, startSettings, type ThreadClass } from '#core/pairing'
+import { shareOf } from '#core/dial'
+import { onDial, startSettings, type ThreadClass } from '#core/pairing'
 import type { Supply } from '#core/terms'
 import { capital, classOf, type ConflictRule, firstOf, nameOf, several, word } from './rule'
 import type { ConflictInput } from './types'

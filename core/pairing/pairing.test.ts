@@ -4,7 +4,7 @@ import { FRESH_USE } from '#core/care'
 import { NEEDLE_TYPES, type NeedleType } from '#core/needle'
 import {
   ASSORTMENT, bobbinAdvice, type Candidate, compareModels, eyeWidthMm, fitOfFill, fitThread, leadingThread, needleToBuy, onDial, type PairingInput,
-  PRACTICE, rankBobbins, rankNeedles, shareOf, type StartInput, startSettings, THREAD_CLASSES, threadClassOf, type ThreadFacts, thicknessOf, USUAL_THREADS,
+  PRACTICE, rankBobbins, rankNeedles, type StartInput, startSettings, THREAD_CLASSES, threadClassOf, type ThreadFacts, thicknessOf, USUAL_THREADS,
 } from '#core/pairing'
 
 const ANY_CLOTH = { structure: null, weight: null } as const
@@ -223,8 +223,6 @@ describe('where to start', () => {
   })
   it('carries a share from dial to dial and back', () => {
     expect(onDial(-1 / 3, { min: 0, home: 6, max: 10 })).toBe(4)
-    expect(shareOf(4, { min: 0, home: 6, max: 10 })).toBeCloseTo(-1 / 3, 12)
-    expect(shareOf(5, { min: 0, home: 5, max: 5 })).toBe(0)
   })
   it('lets the more delicate thread lead', () => {
     expect(leadingThread([USUAL_THREADS.embroidery, USUAL_THREADS.metallic])).toBe(USUAL_THREADS.metallic)

@@ -1,3 +1,4 @@
+import { markAt, shareOf } from '#core/dial'
 import type { Construction } from '#core/needle'
 import type { PearlTensionSchool } from '#core/schools'
 import type { Goal, Technique, TensionDial } from '#core/terms'
@@ -94,16 +95,9 @@ export function startSettings(input: StartInput): StartSettings {
   }
 }
 
-/** The number on a dial that lies this share of the way from home to the end stop. */
-export function onDial(share: number, { min, home, max }: TensionDial): number {
-  const raw = home + share * (share < 0 ? home - min : max - home)
-  return Math.min(max, Math.max(min, Math.round(raw / DIAL_STEP) * DIAL_STEP))
-}
-
-/** The share of the way from home to the end stop that a number on a dial stands for: −1 at the lowest, 1 at the highest. */
-export function shareOf(value: number, { min, home, max }: TensionDial): number {
-  const way = value < home ? home - min : max - home
-  return way === 0 ? 0 : (value - home) / way
+/** The number on a dial that lies this share of the way from home to the end stop, in halves. */
+export function onDial(share: number, dial: TensionDial): number {
+  return Math.min(dial.max, Math.max(dial.min, Math.round(markAt(share, dial) / DIAL_STEP) * DIAL_STEP))
 }
 
 interface TensionRule { readonly share: number, readonly source: StartSource, readonly why: string }

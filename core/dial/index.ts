@@ -1,0 +1,1 @@
+export { markAt, shareOf } from './dial'

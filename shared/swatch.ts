@@ -1,0 +1,72 @@
+import { shareOf } from '#core/dial'
+import { leadingThread, startSettings, type ThreadFacts } from '#core/pairing'
+import type { LearntFrom, SwatchFeatures } from '#core/swatch'
+import { hasSwing } from '#core/stitch'
+import type { TrialGoal } from '#core/trial'
+import { benchOf, type BenchTables } from './bench'
+import type { Cloth, Frozen, Settings, SetupContent, Stabilizer, Swatch, Thread } from './records'
+import { GOAL_SETUPS } from './trialGoals'
+
+interface FreezeTables extends BenchTables {
+  readonly threads: ReadonlyMap<string, Thread>
+  readonly cloths: ReadonlyMap<string, Cloth>
+  readonly stabilizers: ReadonlyMap<string, Stabilizer>
+}
+
+/** A setup's records by name and nature, as they are now. Blades that are not there have no thread. */
+export function frozenOf(setup: SetupContent, tables: FreezeTables): Frozen {
+  const { machine, needle, foot, plate, stitch } = benchOf(setup, tables)
+  const thread = (id: string | null) => {
+    const found = tables.threads.get(id ?? '')
+    return found ? { name: found.name, kind: found.kind, hex: found.colours[0]!.hex, tex: found.tex } : null
+  }
+  const cloth = tables.cloths.get(setup.clothId ?? '')
+  const blades = { single: ['left'], twin: ['left', 'right'], triple: ['left', 'middle', 'right'] }[needle?.construction ?? 'single']
+  const at = (blade: 'left' | 'middle' | 'right') => (blades.includes(blade) ? thread(setup.threadIds[blade]) : null)
+  return {
+    machine: machine && { name: machine.name, dial: machine.tensionDial },
+    needle: needle && { construction: needle.construction, gapMm: needle.gapMm, sizeNm: needle.sizeNm, type: needle.type, hoursSewn: needle.hoursSewn },
+    threads: { left: at('left'), middle: at('middle'), right: at('right') }, bobbin: thread(setup.bobbinId),
+    foot: foot?.name ?? null, plate: plate?.name ?? (setup.plate === 'single-hole' ? 'Single-hole plate' : 'Zigzag plate'),
+    cloth: cloth ? { name: cloth.name, structure: cloth.structure, hex: cloth.hex } : null,
+    stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.name ?? null,
+    stitch: stitch && { name: stitch.name, swings: hasSwing(stitch) },
+  }
+}
+
+function leadOf({ threads }: Frozen): ThreadFacts | null {
+  const all = [threads.left, threads.middle, threads.right].flatMap((one): ThreadFacts[] => (one ? [{ kind: one.kind, tex: one.tex, diameterMm: null }] : []))
+  const [first, ...rest] = all
+  return first ? leadingThread([first, ...rest]) : null
+}
+
+/** What a combination is compared by. */
+export function featuresOf(goal: TrialGoal, frozen: Frozen): SwatchFeatures {
+  return {
+    thread: leadOf(frozen)?.kind ?? 'none', needle: frozen.needle?.type ?? 'none', stitch: frozen.stitch === null ? 'none' : frozen.stitch.swings ? 'swings' : 'straight',
+    goal, cloth: frozen.cloth?.structure ?? 'not known', gap: frozen.needle?.gapMm ?? 0,
+  }
+}
+
+/** What the rule says for a frozen combination, as a share of the way from home. */
+export function ruleShareOf(goal: TrialGoal, setup: SetupContent, frozen: Frozen, settings: Settings): number {
+  const thread = leadOf(frozen)
+  if (!thread) return 0
+  const aim = GOAL_SETUPS[goal]
+  return startSettings({
+    thread, construction: frozen.needle?.construction ?? 'single', technique: aim.technique ?? setup.technique, goal: aim.goal, swings: frozen.stitch?.swings ?? false,
+    dial: null, washed: setup.washed, pearlTension: settings.schools.pearlTension, own: null,
+  }).tensionShare
+}
+
+/** How far a swatch's number lies from home, as a share of the way to the end stop; null: number or dial not known. */
+export function offsetOf({ setup, frozen }: Swatch): number | null {
+  return setup.tension === null || frozen.machine?.dial == null ? null : shareOf(setup.tension, frozen.machine.dial)
+}
+
+/** A swatch as something to learn from; only own tests that came out are. */
+export function learntFromSwatch(swatch: Swatch, settings: Settings): LearntFrom | null {
+  const share = offsetOf(swatch)
+  if (share === null || swatch.source !== 'own' || swatch.verdict === 'failed') return null
+  return { id: swatch.id, features: featuresOf(swatch.goal, swatch.frozen), share, ruleShare: ruleShareOf(swatch.goal, swatch.setup, swatch.frozen, settings) }
+}
