@@ -64,9 +64,9 @@ export function offsetOf({ setup, frozen }: Swatch): number | null {
   return setup.tension === null || frozen.machine?.dial == null ? null : shareOf(setup.tension, frozen.machine.dial)
 }
 
-/** A swatch as something to learn from; only own tests that came out are. */
+/** A swatch as something to learn from: only own tests that came out good are, for the others did not sit at their goal. */
 export function learntFromSwatch(swatch: Swatch, settings: Settings): LearntFrom | null {
   const share = offsetOf(swatch)
-  if (share === null || swatch.source !== 'own' || swatch.verdict === 'failed') return null
+  if (share === null || swatch.source !== 'own' || swatch.verdict !== 'good') return null
   return { id: swatch.id, features: featuresOf(swatch.goal, swatch.frozen), share, ruleShare: ruleShareOf(swatch.goal, swatch.setup, swatch.frozen, settings) }
 }

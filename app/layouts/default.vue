@@ -35,6 +35,7 @@ defineShortcuts({
   '1': () => navigateTo('/'),
   '2': () => navigateTo('/pairing'),
   '3': () => navigateTo('/walk'),
+  '4': () => navigateTo('/trial'),
   '0': () => navigateTo('/workbox'),
   'b': () => navigateTo('/card'),
   'c': () => navigateTo('/compare'),

@@ -11,6 +11,7 @@ export const STATIONS: readonly Station[] = [
   { group: 'Plan', name: 'Width and swing', to: '/', key: '1', icon: 'i-lucide-move-horizontal' },
   { group: 'Plan', name: 'Thread and needle', to: '/pairing', key: '2', icon: 'i-lucide-spool' },
   { group: 'Prepare', name: 'Threading walk', to: '/walk', key: '3', icon: 'i-lucide-footprints' },
+  { group: 'Prepare', name: 'Trial strip', to: '/trial', key: '4', icon: 'i-lucide-sliders-horizontal' },
   { group: 'Keep', name: 'Workbox', to: '/workbox', key: '0', icon: 'i-lucide-archive' },
   { group: 'Keep', name: 'Files', to: '/files', key: 'F', icon: 'i-lucide-folder-open' },
 ]
@@ -37,8 +38,14 @@ export const PREPARE_VIEWS = [
   { name: 'Care', to: '/care' },
 ] as const
 
+/** Views inside Trial strip. */
+export const TRIAL_VIEWS = [
+  { name: 'Strip', to: '/trial' },
+  { name: 'Sign doctor', to: '/signs' },
+] as const
+
 /** All views that share a station with others. */
-export const VIEWS: readonly (readonly { readonly to: string }[])[] = [WIDTH_VIEWS, PAIRING_VIEWS, PREPARE_VIEWS]
+export const VIEWS: readonly (readonly { readonly to: string }[])[] = [WIDTH_VIEWS, PAIRING_VIEWS, PREPARE_VIEWS, TRIAL_VIEWS]
 
 /** The station a path belongs to: its own, or that of the views it is one of. */
 export function stationOf(path: string): Station | undefined {

@@ -12,7 +12,7 @@ const ENOUGH_ROWS = 10
 /** On a coarse dial the goal may lie between two marks: after so many rows either of them will do. */
 const ENOUGH_FOR_TWO = 4
 const COARSE = 0.4
-const SURE: Readonly<Record<TrialCare, number>> = { careful: 0.922, quick: 0.83 }
+const SURE: Readonly<Record<TrialCare, number>> = { careful: 0.919, quick: 0.83 }
 const SURE_BEYOND = 0.9
 /** Marks looked at for the next row. */
 const MOST_CANDIDATES = 9

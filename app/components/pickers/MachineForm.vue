@@ -94,6 +94,7 @@ watch(dial, ({ min, home, max }) => {
         <NumberField v-model="dial.home" label="Home tension" bare />
         <NumberField v-model="dial.max" label="Highest tension" bare />
       </div>
+      <NumberField v-model="draft.dialStep" label="Smallest step of the dial" class="mt-2" />
     </fieldset>
     <details>
       <summary class="field-label">What preparing it depends on</summary>

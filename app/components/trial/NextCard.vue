@@ -1,0 +1,34 @@
+<script setup lang="ts">
+/** The next number, large, and why; or that it is found, or cannot be. */
+const trial = useTrialStore()
+const advice = computed(() => trial.advice)
+const mark = (value: number) => String(Math.round(value * 100) / 100)
+const kind = computed(() => (!advice.value ? '' : advice.value.outOfReach ? 'stop' : advice.value.settled ? 'clear' : advice.value.reason.code === 'restless' ? 'stop' : advice.value.reason.code === 'contradiction' ? 'close' : ''))
+const ICON = { 'stop': 'i-lucide-octagon-x', 'clear': 'i-lucide-check', 'close': 'i-lucide-triangle-alert', '': 'i-lucide-arrow-right' } as const
+const number = computed(() => advice.value && (advice.value.next ?? advice.value.best))
+</script>
+
+<template>
+  <div v-if="advice" :class="['next', kind]" role="status" aria-label="Next number">
+    <b class="serif">{{ number === null ? '–' : mark(number) }}</b>
+    <div>
+      <p class="word"><UIcon :name="ICON[kind]" /> {{ advice.settled ? 'Settled' : advice.outOfReach ? 'Out of reach' : advice.next === null ? 'Stop here' : trial.counted.length === 0 ? 'Sew the first row' : 'Sew the next row' }}</p>
+      <p>{{ advice.reason.message }}</p>
+      <p class="hint">
+        <template v-if="advice.best !== null">Best so far {{ mark(advice.best) }}, right with {{ Math.round(100 * advice.chance) }} %<template v-if="advice.offReadings !== null">, about {{ advice.offReadings.toFixed(1) }} of a step off</template>. </template>
+        <template v-if="advice.bracket">Between {{ mark(advice.bracket.low) }} and {{ mark(advice.bracket.high) }}.</template>
+        <template v-else-if="trial.dial">Dial {{ trial.dial.min }} to {{ trial.dial.max }}, home {{ trial.dial.home }}.</template>
+      </p>
+    </div>
+  </div>
+  <p v-else class="next" role="status">The dial of {{ trial.strip ? 'this' : 'the' }} machine is not known: choose a machine and add lowest, home and highest tension under Machine.</p>
+</template>
+
+<style scoped>
+.next { display: flex; align-items: center; gap: 18px; padding: 8px 16px; border: 1.5px solid var(--line-strong); border-radius: 12px; background: var(--white); }
+.next > b { font-size: 60px; line-height: 1; font-weight: 400; font-variant-numeric: lining-nums; min-width: 92px; text-align: center; }
+.word { display: flex; align-items: center; gap: 6px; font-size: 18px; font-weight: 700; }
+.clear { background: var(--clear-bg); border-color: var(--lichen); }
+.close { background: var(--close-bg); border-color: var(--weld); }
+.stop { background: var(--strikes-bg); border-color: var(--madder); }
+</style>
