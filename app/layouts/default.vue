@@ -36,6 +36,7 @@ defineShortcuts({
   '2': () => navigateTo('/pairing'),
   '3': () => navigateTo('/walk'),
   '4': () => navigateTo('/trial'),
+  '9': () => navigateTo('/swatches'),
   '0': () => navigateTo('/workbox'),
   'b': () => navigateTo('/card'),
   'c': () => navigateTo('/compare'),

@@ -21,7 +21,7 @@ describe('a PDF at true size', () => {
     expect([letter!.wideMm / 25.4, letter!.tallMm / 25.4].map(inch => inch.toFixed(2))).toEqual(['8.50', '11.00'])
   })
   it('has a check line of 50 mm on each page, and labels of 60 × 32 mm', async () => {
-    const pages = await read(labelSheets(CARD, { ...HEAD, paper: 'a4', count: 30 }))
+    const pages = await read(labelSheets(Array.from({ length: 30 }, () => ({ card: CARD, ...HEAD })), 'a4'))
     expect(pages.length).toBe(2)
     expect(pages.flatMap(({ frames }) => frames)).toHaveLength(30)
     for (const page of pages) {

@@ -12,6 +12,7 @@ export const STATIONS: readonly Station[] = [
   { group: 'Plan', name: 'Thread and needle', to: '/pairing', key: '2', icon: 'i-lucide-spool' },
   { group: 'Prepare', name: 'Threading walk', to: '/walk', key: '3', icon: 'i-lucide-footprints' },
   { group: 'Prepare', name: 'Trial strip', to: '/trial', key: '4', icon: 'i-lucide-sliders-horizontal' },
+  { group: 'Keep', name: 'Swatch book', to: '/swatches', key: '9', icon: 'i-lucide-book-open' },
   { group: 'Keep', name: 'Workbox', to: '/workbox', key: '0', icon: 'i-lucide-archive' },
   { group: 'Keep', name: 'Files', to: '/files', key: 'F', icon: 'i-lucide-folder-open' },
 ]

@@ -85,7 +85,7 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
   stabilizers: [text('name'), text('kind')],
   feet: [text('name'), text('kind'), number('slotMm', 'opening_mm'), text('sole'), yesNo('singleHole', 'single_hole')],
   plates: [text('name'), number('slotMm', 'opening_mm'), yesNo('singleHole', 'single_hole')],
-  machines: [text('name'), number('maxWidthMm', 'widest_mm'), ...twinMode, yesNo('forgetsTwinMode', 'forgets_twin_mode'), number('needlePositions', 'needle_positions'), number('plateSlotMm', 'plate_opening_mm'), dial('min'), dial('home'), dial('max'), yesNo('divider'), number('needleGuides', 'needle_guides'), number('spoolPins', 'spool_pins'), yesNo('stand'), yesNo('cup'), yesNo('threader'), yesNo('cutter'), yesNo('lock'), maybe('hook'), yesNo('sealed')],
+  machines: [text('name'), number('maxWidthMm', 'widest_mm'), ...twinMode, yesNo('forgetsTwinMode', 'forgets_twin_mode'), number('needlePositions', 'needle_positions'), number('plateSlotMm', 'plate_opening_mm'), dial('min'), dial('home'), dial('max'), number('dialStep', 'tension_step'), yesNo('divider'), number('needleGuides', 'needle_guides'), number('spoolPins', 'spool_pins'), yesNo('stand'), yesNo('cup'), yesNo('threader'), yesNo('cutter'), yesNo('lock'), maybe('hook'), yesNo('sealed')],
 }
 const ID: CsvColumn = text('id')
 /** Cells that must be there: everything else may be left out. */

@@ -7,23 +7,30 @@ export const LABEL_TALL_MM = 32
 const MARGIN_MM = 12
 const PAD_MM = 3
 
-/** As many labels as asked for, as many to a page as fit; the check line at the foot of each. */
-export function labelSheets(card: BenchCard, { title, date, paper, count }: { readonly title: string, readonly date: string, readonly paper: Paper, readonly count: number }): Sheet[] {
+/** What one label says: the fields of a card, under a title. */
+export interface Label {
+  readonly card: Pick<BenchCard, 'fields'>
+  readonly title: string
+  readonly date: string
+}
+
+/** Labels, as many to a page as fit; the check line at the foot of each. */
+export function labelSheets(labels: readonly Label[], paper: Paper): Sheet[] {
   const { wideMm, tallMm } = PAPERS[paper]
   const across = Math.floor((wideMm - 2 * MARGIN_MM) / LABEL_WIDE_MM)
   const down = Math.floor((tallMm - 3 * MARGIN_MM) / LABEL_TALL_MM)
   const perPage = across * down
-  return Array.from({ length: Math.ceil(count / perPage) }, (_, page) => ({
+  return Array.from({ length: Math.ceil(labels.length / perPage) }, (_, page) => ({
     wideMm, tallMm,
     marks: [
-      ...Array.from({ length: Math.min(perPage, count - page * perPage) }, (_, i) =>
-        label(card, title, date, MARGIN_MM + (i % across) * LABEL_WIDE_MM, MARGIN_MM + Math.floor(i / across) * LABEL_TALL_MM, page * perPage + i + 1)).flat(),
+      ...labels.slice(page * perPage, (page + 1) * perPage).map((one, i) =>
+        label(one, MARGIN_MM + (i % across) * LABEL_WIDE_MM, MARGIN_MM + Math.floor(i / across) * LABEL_TALL_MM, page * perPage + i + 1)).flat(),
       ...checkLine(MARGIN_MM, tallMm - MARGIN_MM),
     ],
   }))
 }
 
-function label(card: BenchCard, title: string, date: string, x: number, y: number, number: number): Mark[] {
+function label({ card, title, date }: Label, x: number, y: number, number: number): Mark[] {
   const of = (id: CardFieldId) => card.fields.find(one => one.id === id)
   const both = (id: CardFieldId) => [of(id)?.value, of(id)?.note].filter(Boolean).join(' ')
   const inner = LABEL_WIDE_MM - 2 * PAD_MM

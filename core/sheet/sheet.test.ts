@@ -10,6 +10,7 @@ const card: BenchCard = {
   caution: { severity: 'note', message: 'Slow first.' },
 }
 const OPTIONS = { title: 'Sailor collar', date: '25 November 2026', paper: 'a4' } as const
+const copies = (count: number) => Array.from({ length: count }, () => ({ card, title: OPTIONS.title, date: OPTIONS.date }))
 const texts = ({ marks }: Sheet) => marks.flatMap(mark => (mark.kind === 'text' ? [mark] : []))
 /** Extent of a mark as drawn; text reaches no farther than it may. */
 function reach(mark: Mark): [number, number, number, number] {
@@ -25,7 +26,7 @@ const inside = (mark: Mark, x: number, y: number, wide: number, tall: number) =>
 }
 
 describe.each(['a4', 'letter'] as const)('on %s', (paper) => {
-  const sheets = [cardSheet(card, { ...OPTIONS, paper }), ...labelSheets(card, { ...OPTIONS, paper, count: 40 })]
+  const sheets = [cardSheet(card, { ...OPTIONS, paper }), ...labelSheets(copies(40), paper)]
   it('keeps everything on the page, with a line of exactly 50 mm', () => {
     for (const sheet of sheets) {
       expect([sheet.wideMm, sheet.tallMm]).toEqual([PAPERS[paper].wideMm, PAPERS[paper].tallMm])
@@ -56,12 +57,12 @@ describe('the card', () => {
 
 describe('labels', () => {
   it('are numbered through and part over pages', () => {
-    const sheets = labelSheets(card, { ...OPTIONS, count: 40 })
+    const sheets = labelSheets(copies(40), 'a4')
     expect(sheets.map(sheet => rects(sheet).length)).toEqual([24, 16])
     expect(sheets.flatMap(texts).filter(({ text }) => text.startsWith('no. ')).map(({ text }) => text).at(-1)).toBe('no. 40')
   })
   it('keep their text inside', () => {
-    const [sheet] = labelSheets(card, { ...OPTIONS, count: 1 })
+    const [sheet] = labelSheets(copies(1), 'a4')
     for (const mark of texts(sheet!).filter(({ y }) => y < 60)) expect(inside(mark, 12, 12, LABEL_WIDE_MM, LABEL_TALL_MM), mark.text).toBe(true)
   })
 })

@@ -25,7 +25,7 @@ async function save(name: string, sheets: () => Parameters<(typeof import('~/uti
   }
 }
 const saveCard = () => save('bench-card.pdf', () => [cardSheet(card, heading())])
-const saveLabels = () => save('labels.pdf', () => labelSheets(card, { ...heading(), count: count.value! }))
+const saveLabels = () => save('labels.pdf', () => labelSheets(Array.from({ length: count.value! }, () => ({ card, ...heading() })), paper.value))
 </script>
 
 <template>

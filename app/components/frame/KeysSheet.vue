@@ -1,7 +1,7 @@
 <script setup lang="ts">
 const open = defineModel<boolean>('open', { required: true })
 const KEYS = [
-  ['1', 'Width and swing'], ['2', 'Thread and needle'], ['3', 'Threading walk'], ['4', 'Trial strip'], ['0', 'Workbox'], ['C', 'Compare'], ['P', 'Kept plans'], ['F', 'Files'], ['B', 'Bench card'],
+  ['1', 'Width and swing'], ['2', 'Thread and needle'], ['3', 'Threading walk'], ['4', 'Trial strip'], ['9', 'Swatch book'], ['0', 'Workbox'], ['C', 'Compare'], ['P', 'Kept plans'], ['F', 'Files'], ['B', 'Bench card'],
   ['[  ]', 'Width 0.1 mm narrower, wider'], ['W', 'Set the safe width'], ['N', 'Next needle you own'],
   ['K', 'Keep this plan'], ['.', 'Turn the handwheel to the next drop'], [',', 'Turn it back one drop'],
   ['→  ←', 'In the walk: done and next, back'],

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import Papa from 'papaparse'
+import { labelSheets } from '#core/sheet'
+import type { CardFieldId } from '#core/card'
+import type { Swatch } from '#shared/records'
+import { swatchFields } from '#shared/swatchFields'
+import { safeCell } from '~/utils/csvCell'
+import { dayOf } from '~/utils/dates'
+import { download, downloadBlob } from '~/utils/download'
+import { findSwatches, SWATCH_FILTERS, type SwatchFilter } from '~/utils/swatchFilters'
+import { SWATCH_LOOKS } from '~/utils/swatchLooks'
+
+useHead({ title: 'Swatch book · Lacy Spool' })
+const swatches = useSwatchStore()
+const { remove } = useShelf()
+const toast = useToast()
+const search = ref('')
+const chosen = reactive<Partial<Record<SwatchFilter, string>>>({})
+const found = computed(() => findSwatches(swatches.newest, search.value, chosen))
+const VIEWS = [['cards', 'Cards'], ['table', 'Table'], ['charts', 'Charts']] as const
+const view = useLocalStorage<(typeof VIEWS)[number][0]>('lacy-spool-swatches-view', 'cards')
+
+/** A screen or two at a time: a thick book opens as fast as a thin one. */
+const A_FEW = 24
+const shown = ref(A_FEW)
+watch([search, chosen], () => {
+  shown.value = A_FEW
+})
+const page = computed(() => found.value.slice(0, shown.value))
+const choices = computed(() => SWATCH_FILTERS.map(([id, label, of]) => ({ id, label, items: [{ value: '', label: 'all' }, ...[...new Set(swatches.newest.map(({ swatch }) => of(swatch)))].sort().map(value => ({ value, label: value }))] })))
+
+const MOST_COMPARED = 4
+const compared = ref<string[]>([])
+const side = computed(() => compared.value.flatMap(id => swatches.newest.find(({ swatch }) => swatch.id === id)?.swatch ?? []))
+function choose(id: string): void {
+  if (compared.value.includes(id)) compared.value = compared.value.filter(one => one !== id)
+  else if (compared.value.length < MOST_COMPARED) compared.value = [...compared.value, id]
+  else toast.add({ title: 'Four side by side are enough', description: 'Take one out first.' })
+}
+function asCsv(): void {
+  const rows = found.value.map(swatch => [safeCell(swatch.name), ...swatchFields(swatch).map(({ value }) => safeCell(value))])
+  download('swatches.csv', 'text/csv', Papa.unparse([['name', ...(found.value[0] ? swatchFields(found.value[0]).map(({ id }) => id) : [])], ...rows]))
+}
+/** The few fields of a swatch that a label has room for. */
+const LABEL_FIELDS: readonly CardFieldId[] = ['tension', 'width', 'length', 'needle', 'left', 'middle', 'right', 'bobbin', 'foot']
+function labelOf(swatch: Swatch) {
+  const fields = new Map(swatchFields(swatch).map(({ id, value }) => [id, value]))
+  const note = { tension: `home ${fields.get('home')}` } as Partial<Record<CardFieldId, string>>
+  return { title: swatch.name, date: dayOf(swatch.keptAt), card: { fields: LABEL_FIELDS.filter(id => fields.get(id) !== 'none').map(id => ({ id, label: id, value: fields.get(id)!, note: note[id] ?? '' })) } }
+}
+async function labels(): Promise<void> {
+  try {
+    const { sheetsToPdf } = await import('~/utils/sheetPdf')
+    downloadBlob('swatch-labels.pdf', sheetsToPdf(labelSheets((side.value.length > 0 ? side.value : found.value).map(labelOf), 'a4')))
+  }
+  catch {
+    toast.add({ title: 'The PDF could not be made', description: 'Load the app once more while the server answers, then try again.', color: 'error' })
+  }
+}
+</script>
+
+<template>
+  <div>
+    <StationHead title="Swatch book" :views="[]">
+      <div class="tools">
+        <UButton variant="outline" size="sm" icon="i-lucide-tags" :label="side.length > 0 ? `Labels for ${side.length}` : 'Labels'" :disabled="found.length === 0" @click="labels" />
+        <UButton variant="outline" size="sm" icon="i-lucide-file-down" label="CSV" :disabled="found.length === 0" @click="asCsv" />
+        <div class="switch" role="group" aria-label="How to show it">
+          <button v-for="[id, label] in VIEWS" :key="id" type="button" :aria-pressed="view === id" @click="view = id">{{ label }}</button>
+        </div>
+      </div>
+    </StationHead>
+    <div class="filters">
+      <div class="search"><label class="field-label" for="swatch-search">Search</label><UInput id="swatch-search" v-model="search" type="search" placeholder="name, thread, note …" class="w-full" /></div>
+      <SelectField v-for="{ id, label, items } in choices" :key="id" :label="label" :model-value="chosen[id] ?? ''" :items="items" @update:model-value="chosen[id] = $event" />
+    </div>
+    <p class="hint count" role="status">{{ found.length }} of {{ swatches.newest.length }} swatches</p>
+    <SwatchCompare v-if="side.length > 1" :swatches="side" class="mb-4" @drop="choose" />
+    <p v-else-if="side.length === 1" class="hint">Choose one more to see them side by side.</p>
+    <p v-if="swatches.newest.length === 0" class="card">No swatch yet. Sew a <NuxtLink to="/trial" class="link">trial strip</NuxtLink> and keep what you found.</p>
+    <template v-else-if="view === 'charts'"><LazySwatchCharts :swatches="found" /></template>
+    <div v-else-if="view === 'cards'" class="cards">
+      <SwatchCard v-for="swatch in page" :key="swatch.id" :swatch="swatch" :chosen="compared.includes(swatch.id)" @choose="choose(swatch.id)" @remove="remove('swatches', swatch.id, swatch.name)" />
+    </div>
+    <div v-else class="card scroll">
+      <table>
+        <thead><tr><th>Name</th><th>Tension</th><th>Goal</th><th>Machine</th><th>Thread</th><th>Stitch</th><th>Cloth</th><th>Verdict</th><th>Kept</th></tr></thead>
+        <tbody>
+          <tr v-for="swatch in page" :key="swatch.id">
+            <th scope="row">{{ swatch.name }}</th><td><b>{{ swatch.setup.tension ?? '–' }}</b></td><td v-for="at in [0, 4, 1, 3, 5]" :key="at">{{ SWATCH_FILTERS[at]![2](swatch) }}</td>
+            <td :style="{ color: SWATCH_LOOKS[swatch.verdict].ink }"><UIcon :name="SWATCH_LOOKS[swatch.verdict].icon" /> {{ SWATCH_LOOKS[swatch.verdict].word }}</td><td class="day">{{ dayOf(swatch.keptAt) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <UButton v-if="view !== 'charts' && found.length > shown" variant="outline" class="mt-4" :label="`Show ${Math.min(A_FEW, found.length - shown)} more`" @click="() => { shown += A_FEW }" />
+  </div>
+</template>
+
+<style scoped>
+.tools { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; }
+.switch { display: flex; border: 1.5px solid var(--line-strong); border-radius: 10px; overflow: hidden; }
+.switch button { min-height: 44px; padding: 0 14px; font-weight: 600; background: var(--white); cursor: pointer; }
+.switch button[aria-pressed="true"] { background: var(--mulberry); color: var(--on-mulberry); }
+.filters { display: grid; grid-template-columns: 1.6fr repeat(7, minmax(0, 1fr)); gap: 10px; }
+.count { margin: 8px 0; }
+.cards { display: grid; grid-template-columns: repeat(auto-fill, minmax(330px, 1fr)); gap: 14px; }
+.scroll { overflow-x: auto; }
+table { width: 100%; border-collapse: collapse; }
+th, td { padding: 7px 10px 7px 0; text-align: left; border-top: 1px solid var(--line); }
+thead th { border-top: 0; font-size: 14px; color: var(--mute); }
+.day { white-space: nowrap; }
+.link { text-decoration: underline; color: var(--mulberry); }
+@media (max-width: 1150px) { .filters { grid-template-columns: repeat(4, minmax(0, 1fr)); } }
+@media (max-width: 640px) { .filters { grid-template-columns: repeat(2, minmax(0, 1fr)); } .cards { grid-template-columns: minmax(0, 1fr); } }
+</style>

@@ -1,0 +1,34 @@
+import { defineStore } from 'pinia'
+import { computed } from 'vue'
+import { markAt } from '#core/dial'
+import { marksOf, nearestOf } from '#core/trial'
+import type { Machine, Swatch } from '#shared/records'
+import { offsetOf } from '#shared/swatch'
+import { steppedDialOf } from '#shared/trial'
+import { swatchText } from '~/utils/swatchFilters'
+
+/** The swatch book: newest first, and putting a swatch back on the bench. */
+export const useSwatchStore = defineStore('swatches', () => {
+  const book = useBookStore()
+  const bench = useBenchStore()
+  const { takeSetup } = useShelf()
+  const newest = computed(() => [...book.shelf.swatches.values()]
+    .map(swatch => ({ swatch, at: Date.parse(swatch.keptAt) })).sort((a, b) => b.at - a.at).map(({ swatch }) => ({ swatch, text: swatchText(swatch) })))
+
+  /** What a swatch's number would be on another machine: as far from home, as a share of the way. null: a dial is not known. */
+  function guessOn(swatch: Swatch, machine: Machine): number | null {
+    const share = offsetOf(swatch)
+    const dial = steppedDialOf(machine)
+    return share === null || dial === null ? null : nearestOf(marksOf(dial), markAt(share, dial))
+  }
+  /** Puts all a swatch holds on the bench. */
+  function use(swatch: Swatch): void {
+    takeSetup(`Use “${swatch.name}”`, swatch.setup)
+  }
+  /** The same on the machine of the bench: the number is a guess there, and machine, foot and plate stay. */
+  function useHere(swatch: Swatch): void {
+    const { machineId, footId, plate, plateId } = bench.setup
+    takeSetup(`Try “${swatch.name}” here`, { ...swatch.setup, machineId, footId, plate, plateId, tension: bench.parts.machine ? guessOn(swatch, bench.parts.machine) : null })
+  }
+  return { newest, guessOn, use, useHere }
+})

@@ -1,0 +1,28 @@
+import { GOAL_FACTS } from '#core/trial'
+import { needleLabel } from '#core/needle'
+import type { Swatch } from '#shared/records'
+
+/** What a book can be narrowed by: each with the value a swatch has. */
+export const SWATCH_FILTERS = [
+  ['goal', 'Goal', (s: Swatch) => GOAL_FACTS[s.goal].name],
+  ['thread', 'Thread', (s: Swatch) => (s.frozen.threads.left ?? s.frozen.threads.right ?? s.frozen.threads.middle)?.name ?? 'none'],
+  ['needle', 'Needle', (s: Swatch) => s.frozen.needle?.type ?? 'none'],
+  ['stitch', 'Stitch', (s: Swatch) => s.frozen.stitch?.name ?? 'gone'],
+  ['machine', 'Machine', (s: Swatch) => s.frozen.machine?.name ?? 'none'],
+  ['cloth', 'Cloth', (s: Swatch) => s.frozen.cloth?.name ?? 'none'],
+  ['verdict', 'Verdict', (s: Swatch) => s.verdict],
+] as const
+export type SwatchFilter = (typeof SWATCH_FILTERS)[number][0]
+
+/** All a search looks through, in small letters; twin and double are the same needle. */
+export function swatchText({ name, note, frozen, goal }: Swatch): string {
+  const { needle, threads, bobbin } = frozen
+  return [name, note, GOAL_FACTS[goal].name, frozen.machine?.name, frozen.stitch?.name, frozen.cloth?.name, frozen.stabilizer, frozen.foot, bobbin?.name, threads.left?.name, threads.middle?.name, threads.right?.name, needle && `${needle.construction} ${needleLabel(needle)} ${needle.type}`].join(' ').toLowerCase()
+}
+
+/** The swatches that match every word and every filter that is set, in the order given. */
+export function findSwatches(all: readonly { readonly swatch: Swatch, readonly text: string }[], search: string, chosen: Readonly<Partial<Record<SwatchFilter, string>>>): Swatch[] {
+  const words = search.toLowerCase().replace(/\bdouble\b/g, 'twin').split(/\s+/).filter(Boolean)
+  const set = SWATCH_FILTERS.filter(([id]) => (chosen[id] ?? '') !== '')
+  return all.filter(({ swatch, text }) => set.every(([id, , of]) => of(swatch) === chosen[id]) && words.every(word => text.includes(word))).map(({ swatch }) => swatch)
+}
