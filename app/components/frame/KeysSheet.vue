@@ -24,6 +24,7 @@ const KEYS = [
 </template>
 
 <style scoped>
-.keys { display: grid; grid-template-columns: auto 1fr; gap: 8px 16px; }
+.keys { display: grid; grid-template-columns: auto 1fr auto 1fr; gap: 8px 14px; }
+@media (max-width: 640px) { .keys { grid-template-columns: auto 1fr; } }
 kbd { font: inherit; font-weight: 650; padding: 2px 8px; border: 1.5px solid var(--line-strong); border-radius: 6px; background: var(--cloth); white-space: pre; }
 </style>

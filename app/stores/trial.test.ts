@@ -1,0 +1,122 @@
+// @vitest-environment happy-dom
+import { beforeEach, describe, expect, it } from 'vitest'
+import { demoStores } from '../../tests/unit/mounting'
+import { useSwatchStore } from './swatches'
+import { type RowReading, useTrialStore } from './trial'
+
+const NOW = new Date('2026-06-01T18:00:00Z')
+const READ: RowReading = { ridge: 0, show: 0, skips: false, breaks: false, holes: false, sound: 'usual' }
+let book: Awaited<ReturnType<typeof demoStores>>['book']
+let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let trial: ReturnType<typeof useTrialStore>
+beforeEach(async () => {
+  ({ book, bench } = await demoStores())
+  trial = useTrialStore()
+})
+const row = (at: number, over: Partial<RowReading> = {}) => trial.note(at, { ...READ, ...over }, NOW)
+
+describe('a strip', () => {
+  it('begins where own swatches like this one lie, and says which', () => {
+    trial.begin(NOW)
+    expect(trial.expected).toMatchObject({ source: 'own swatches' })
+    expect(trial.expected!.prior.dial).toBeLessThan(bench.parts.machine!.tensionDial!.home)
+    const names = trial.expected!.leansOn.map(({ id }) => book.shelf.swatches.get(id)!.name)
+    expect(names).toContain('Sailor band')
+    expect(names).not.toContain('Sailor band, first')
+    expect(trial.advice!.reason.code).toBe('first')
+  })
+  it('begins at the rule where nothing like it was kept', () => {
+    bench.update('Pintuck in jersey', { threadIds: { left: 'demo-thread-market', middle: null, right: 'demo-thread-market' }, clothId: 'demo-cloth-jersey' })
+    trial.begin(NOW, { goal: 'raised' })
+    expect(trial.expected).toMatchObject({ source: 'rule', prior: { dial: 9 }, leansOn: [] })
+  })
+  it('goes from the first row to settled, and the bench follows the number', () => {
+    trial.begin(NOW, { goal: 'balanced' })
+    for (let sewn = 0; trial.advice!.next !== null && sewn < 12; sewn++) {
+      const at = trial.advice!.next
+      row(at, { show: Math.max(-3, Math.min(3, Math.round(1.4 * (at - 3.4)))) as RowReading['show'] })
+      expect(bench.setup.tension).toBe(at)
+    }
+    expect(trial.advice).toMatchObject({ settled: true })
+    expect(Math.abs(1.4 * (trial.advice!.best! - 3.4))).toBeLessThan(0.5)
+  })
+  it('takes a row out, and brings it back by undo', () => {
+    row(2.5)
+    trial.forget(2)
+    expect(trial.strip!.rows).toHaveLength(1)
+    book.undo()
+    expect(trial.strip!.rows).toHaveLength(2)
+  })
+  it('keeps the old strip closed when a new one begins', () => {
+    const old = trial.strip!.id
+    trial.begin(NOW)
+    expect(book.shelf.trials.get(old)!.closed).toBe(true)
+    expect(trial.strip!.rows).toEqual([])
+  })
+  it('needs a dial', () => {
+    bench.update('None', { machineId: null })
+    expect([trial.advice, trial.dial, trial.expected]).toEqual([null, null, null])
+  })
+})
+
+describe('when something else is changed', () => {
+  it('says what, and lets earlier rows no longer count', () => {
+    bench.update('Longer', { stitch: { ...bench.setup.stitch, lengthMm: 3 }, clothId: 'demo-cloth-felt' })
+    expect(trial.changes).toEqual([{ what: 'stitch length: 2.5 → 3', stitch: true }, { what: 'cloth: Linen → Lantern felt', stitch: false }])
+    trial.goOn()
+    expect(trial.changes).toEqual([])
+    expect(trial.counted).toEqual([])
+    row(2.5)
+    expect(trial.strip!.rows.at(-1)).toMatchObject({ comparable: true, changed: 'stitch length: 2.5 → 3; cloth: Linen → Lantern felt' })
+    expect(trial.counted.map(({ number }) => number)).toEqual([2])
+  })
+  it('does not take the tension for a change', () => {
+    bench.update('Tension', { tension: 7 })
+    expect(trial.changes).toEqual([])
+  })
+})
+
+describe('keeping', () => {
+  it('freezes the whole setup with what was read, and closes the strip', () => {
+    row(2.6, { show: -1 })
+    const id = trial.keep('Collar, second', 'good', 'Quiet.', NOW)!
+    const kept = book.shelf.swatches.get(id)!
+    expect(kept).toMatchObject({ name: 'Collar, second', source: 'own', rowsSewn: 2, verdict: 'good', frozen: { machine: { name: 'Attic seven', dial: { home: 4 } }, threads: { left: { name: 'Slate rayon 40' }, middle: null, right: { name: 'Gold metallic' } }, cloth: { name: 'Linen' } } })
+    expect(kept.setup.tension).toBe(trial.advice!.best ?? bench.setup.tension)
+    expect(trial.strip).toBeNull()
+    // What is on the shelf may change: the swatch stays as it was.
+    book.commit('Rename', [{ table: 'machines', id: 'demo-machine-attic', record: { ...book.shelf.machines.get('demo-machine-attic')!, name: 'Cellar seven' } }])
+    expect(book.shelf.swatches.get(id)!.frozen.machine!.name).toBe('Attic seven')
+  })
+  it('makes the next start better', () => {
+    const before = trial.expected!.leansOn.length
+    row(2.4, { show: -1 })
+    trial.keep('One more', 'good', '', NOW)
+    expect(trial.expected!.leansOn.length).toBe(before + 1)
+  })
+})
+
+describe('a swatch on the bench', () => {
+  const swatch = (name: string) => [...book.shelf.swatches.values()].find(one => one.name === name)!
+  it('comes back whole', () => {
+    useSwatchStore().use(swatch('Lantern line'))
+    expect(bench.setup).toMatchObject({ tension: 5, needleId: 'demo-needle-topstitch', clothId: 'demo-cloth-felt' })
+  })
+  it('is a guess on another machine: as far from home, as a share of the way', () => {
+    bench.update('Gallery', { machineId: 'demo-machine-gallery' })
+    const swatches = useSwatchStore()
+    // 2 of 4 marks down is half the way; half the way of 4.5 is 2.25.
+    expect(swatches.guessOn(swatch('Gold line, second'), bench.parts.machine!)).toBe(2.25)
+    swatches.useHere(swatch('Gold line, second'))
+    expect(bench.setup).toMatchObject({ machineId: 'demo-machine-gallery', tension: 2.25, needleId: 'demo-needle-90m' })
+  })
+  it('has no number where a dial is not known', () => {
+    const unknown = { ...bench.parts.machine!, tensionDial: null }
+    expect(useSwatchStore().guessOn(swatch('Gold line, second'), unknown)).toBeNull()
+  })
+  it('leaves out what is no longer owned', () => {
+    book.commit('Sell', [{ table: 'needles', id: 'demo-needle-topstitch', record: null }])
+    useSwatchStore().use(swatch('Lantern line'))
+    expect(bench.setup).toMatchObject({ needleId: null, tension: 5 })
+  })
+})

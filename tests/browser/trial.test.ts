@@ -1,0 +1,148 @@
+import { By } from 'selenium-webdriver'
+import { afterEach, describe, expect, inject, it } from 'vitest'
+import { allByRole, byRole, downloaded, open, openBrowser, pick, press, type Session, severeLogs, type, untilSaved, untilText } from './browser'
+import { measurePdf } from '../unit/pdf'
+
+let session: Session
+afterEach(() => session.quit())
+const SHOW_WORDS = ['loops below', 'dots below', 'hair below', 'locked inside', 'bobbin hair', 'bobbin dots', 'bobbin on top']
+const advice = async () => (await byRole(session.driver, 'status', 'Next number')).getText()
+
+/** Chooses a drawing: its radio button is seen by screen readers, its label is what one presses. */
+async function read(words: RegExp): Promise<void> {
+  await session.driver.wait(async () => {
+    try {
+      await (await (await byRole(session.driver, 'radio', words)).findElement(By.xpath('./ancestor::label'))).click()
+      return true
+    }
+    catch {
+      return false
+    }
+  }, 5000, `no drawing ${words}`)
+}
+/** Reads rows as a machine would whose threads lock inside at 3.4, until nothing is left to sew. */
+async function sewUntilDone(): Promise<string> {
+  const { driver } = session
+  for (let row = 0; row < 12; row++) {
+    const now = await advice()
+    if (!/Sew the (first|next) row/.test(now)) return now
+    const at = Number(/[\d.]+/.exec(now)![0])
+    const reading = Math.max(-3, Math.min(3, Math.round(1.4 * (at - 3.4))))
+    await read(new RegExp(SHOW_WORDS[reading + 3]!))
+    await press(driver, 'button', 'Note the row')
+    await driver.wait(async () => (await advice()) !== now, 5000, 'the advice did not change')
+  }
+  throw new Error('never done')
+}
+const chooseFile = async (name: RegExp, path: string) => (await byRole(session.driver, 'textbox', name)).sendKeys(path)
+
+describe('a trial', () => {
+  it('goes to settled, is kept, reloaded, compared, put on another machine, exported, wiped and imported', async () => {
+    session = await openBrowser()
+    const { driver, downloads } = session
+    await open(driver, `${inject('demo')}/trial`)
+    await untilText(driver, /own swatches/)
+    await press(driver, 'button', 'New strip')
+    await pick(driver, 'Goal', 'Balanced topstitch')
+    const done = await sewUntilDone()
+    expect(done).toMatch(/Settled/)
+    const best = Number(/[\d.]+/.exec(done)![0])
+    expect(Math.abs(best - 3.4)).toBeLessThan(0.5 / 1.4)
+    await press(driver, 'button', 'Keep as a swatch')
+    await type(driver, 'Name', 'Found in the browser')
+    await type(driver, 'Note', 'Like <b>silk</b>')
+    await press(driver, 'button', 'Keep')
+    await untilText(driver, 'Kept in the swatch book')
+    await untilSaved(driver)
+    await open(driver, `${inject('demo')}/swatches`)
+    await untilText(driver, '32 of 32 swatches')
+    await untilText(driver, 'Like <b>silk</b>')
+    await type(driver, 'Search', 'found browser')
+    await untilText(driver, '1 of 32 swatches')
+    await press(driver, 'checkbox', 'Compare')
+    await type(driver, 'Search', 'lantern corners')
+    await untilText(driver, '1 of 32')
+    await press(driver, 'checkbox', 'Compare')
+    const table = await (await byRole(driver, 'region', 'Side by side')).getText()
+    expect(table).toMatch(new RegExp(`Tension\\s+\\(differs\\)\\s+${best}\\s+5\\.1`))
+    await type(driver, 'Search', 'found browser')
+    await press(driver, 'button', /^Machine: Attic seven/)
+    await press(driver, 'button', /^Gallery nine/)
+    await byRole(driver, 'button', /^Machine: Gallery nine/)
+    // As far from home 4 as a share of the way to 0 is as far from home 4.5: the nearest quarter.
+    const there = Math.round(4 * (4.5 + (best - 4) / 4 * 4.5)) / 4
+    await press(driver, 'button', `On Gallery nine: ${there}, a guess`)
+    await byRole(driver, 'button', new RegExp(`^Tension: Tension ${String(there).replace('.', '\\.')}`))
+    await open(driver, `${inject('demo')}/files`)
+    await press(driver, 'button', 'Export everything')
+    const name = await driver.wait(async () => {
+      const { readdirSync, existsSync } = await import('node:fs')
+      return existsSync(downloads) && readdirSync(downloads).find(file => file.endsWith('.json'))
+    }, 10_000, 'nothing exported') as string
+    await press(driver, 'button', 'Empty the book')
+    await press(driver, 'button', 'Empty it')
+    await untilText(driver, /0\s+swatches/)
+    await chooseFile(/^A file exported/, `${downloads}/${name}`)
+    await press(driver, 'button', /^Import \d+ records/)
+    await untilText(driver, /32\s+swatches/)
+    await open(driver, `${inject('demo')}/swatches`)
+    await type(driver, 'Search', 'found browser')
+    await untilText(driver, '1 of 32 swatches')
+    expect(await severeLogs(driver)).toEqual([])
+  })
+
+  it('says when something else was changed, and waits for a decision', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/trial`)
+    await press(driver, 'button', /^Cloth: Linen/)
+    await press(driver, 'button', /^Batiste/)
+    await untilText(driver, 'cloth: Linen → Batiste')
+    await read(/locked inside/)
+    expect(await (await byRole(driver, 'button', 'Note the row')).isEnabled()).toBe(false)
+    await press(driver, 'button', 'Go on, earlier rows do not count')
+    await read(/locked inside/)
+    await press(driver, 'button', 'Note the row')
+    await untilText(driver, 'Rows struck through were sewn with something else')
+  })
+
+  it('refuses a number off the dial by name, and prints a strip at true size', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/trial`)
+    await type(driver, 'Sewn at', '14')
+    await untilText(driver, 'Sewn at goes from 0 to 9 on this dial.')
+    await press(driver, 'button', 'Print strip')
+    const [page] = await measurePdf(await downloaded(session, 'trial-strip.pdf'))
+    expect(page!.lines.filter(({ lengthMm }) => Math.abs(lengthMm - 50) < 0.02)).toHaveLength(1)
+    expect(page!.texts).toEqual(expect.arrayContaining(['Metallic line', 'T 3.5']))
+  })
+})
+
+describe('the sign doctor', () => {
+  it('ranks suspects for five signs by what is on the machine', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/signs`)
+    const suspects = async () => (await byRole(driver, 'region', 'First suspects')).getText()
+    for (const [sign, first, because] of [
+      ['Bobbin thread on the right side', /1\s+A side-to-side stitch/, /the stitch swings/], ['Top thread loops below', /1\s+Top tension too loose/, /below home/],
+      ['The thread breaks or shreds', /1\s+Top tension too tight/, /wants well under home|/], ['An odd sound', /1\s+(The needle touches|Something touches)/, /not hand-walked/], ['The cloth stands up between the rows', /1\s+Top tension too tight/, /stabilizer|/],
+    ] as const) {
+      await press(driver, 'radio', sign)
+      expect(await suspects()).toMatch(first)
+      expect(await suspects()).toMatch(because)
+    }
+  })
+
+  it('makes the change it asks for the next row', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/signs`)
+    await press(driver, 'radio', 'Top thread loops below')
+    await press(driver, 'button', 'Tension to 3.3')
+    await byRole(driver, 'button', /^Tension: Tension 3\.3/)
+    expect(await (await byRole(driver, 'textbox', 'Sewn at')).getAttribute('value')).toBe('3.3')
+    expect(await allByRole(driver, { role: 'region', name: 'Changed since the rows were sewn' })).toEqual([])
+  })
+})
