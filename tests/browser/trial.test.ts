@@ -73,6 +73,7 @@ describe('a trial', () => {
     const there = Math.round(4 * (4.5 + (best - 4) / 4 * 4.5)) / 4
     await press(driver, 'button', `On Gallery nine: ${there}, a guess`)
     await byRole(driver, 'button', new RegExp(`^Tension: Tension ${String(there).replace('.', '\\.')}`))
+    await untilSaved(driver)
     await open(driver, `${inject('demo')}/files`)
     await press(driver, 'button', 'Export everything')
     const name = await driver.wait(async () => {
@@ -85,6 +86,7 @@ describe('a trial', () => {
     await chooseFile(/^A file exported/, `${downloads}/${name}`)
     await press(driver, 'button', /^Import \d+ records/)
     await untilText(driver, /32\s+swatches/)
+    await untilSaved(driver)
     await open(driver, `${inject('demo')}/swatches`)
     await type(driver, 'Search', 'found browser')
     await untilText(driver, '1 of 32 swatches')
