@@ -43,6 +43,7 @@ export const PREPARE_VIEWS = [
 export const TRIAL_VIEWS = [
   { name: 'Strip', to: '/trial' },
   { name: 'Sign doctor', to: '/signs' },
+  { name: 'Practice', to: '/practice' },
 ] as const
 
 /** All views that share a station with others. */
