@@ -1,5 +1,6 @@
 import { type Remote, releaseProxy, wrap } from 'comlink'
 import type { CoverageApi } from './coverage.worker'
+import type { PhotoApi } from './photo.worker'
 import type { SewnApi } from './sewn.worker'
 
 export type { SewnReply, SewnView } from './sewn.worker'
@@ -18,6 +19,11 @@ export function startSewnWorker(): SewnClient {
 /** Starts the worker that searches the smallest set of twins. */
 export function startCoverageWorker(): WorkerClient<CoverageApi> {
   return clientOf<CoverageApi>(new Worker(new URL('./coverage.worker.ts', import.meta.url), { type: 'module' }))
+}
+
+/** Starts the worker that scales photos down. */
+export function startPhotoWorker(): WorkerClient<PhotoApi> {
+  return clientOf<PhotoApi>(new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' }))
 }
 
 function clientOf<T>(worker: Worker): WorkerClient<T> {

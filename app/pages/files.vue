@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { BACKUP_VERSION, type ImportPreview, MOST_BACKUP_BYTES, readBackup, type Tables, writeBackup } from '#shared/backup'
 import { TABLE_NAMES } from '#shared/records'
-import { download } from '~/utils/download'
+import { putPhoto } from '#db/photos'
+import { readBookZip, writeBookZip } from '~/utils/bookZip'
+import { download, downloadBlob } from '~/utils/download'
 
 useHead({ title: 'Files · Lacy Spool' })
 const book = useBookStore()
@@ -34,6 +36,15 @@ function exportAll(): void {
   download(`lacy-spool-${now.slice(0, 10)}.json`, 'application/json', JSON.stringify(writeBackup(book.shelf as Tables, now), null, 2))
   note(moment)
 }
+/** The same with every photo beside it, in one zip. */
+async function exportWithPhotos(): Promise<void> {
+  const moment = new Date()
+  const now = moment.toISOString()
+  downloadBlob(`lacy-spool-${now.slice(0, 10)}.zip`, await writeBookZip(writeBackup(book.shelf as Tables, now)))
+  note(moment)
+}
+const photoIds = () => new Set([...book.shelf.swatches.values()].flatMap(({ photos }) => [photos.front, photos.back]).filter(id => id !== null))
+const photos = computed(() => photoIds().size)
 function exportDamaged(): void {
   download('lacy-spool-damaged.json', 'application/json', JSON.stringify(book.unreadable, null, 2))
 }
@@ -46,21 +57,44 @@ async function read(event: Event): Promise<void> {
   fileName.value = file.name
   preview.value = null
   problem.value = ''
+  beside.value = []
+  if (file.name.toLowerCase().endsWith('.zip')) {
+    const zip = await readBookZip(file)
+    if (!zip.ok) {
+      problem.value = zip.message
+      return
+    }
+    beside.value = zip.photos
+    return show(zip.json)
+  }
   if (file.size > MOST_BACKUP_BYTES) {
     problem.value = `It is larger than ${MOST_BACKUP_BYTES / 1e6} MB: it is not a Lacy Spool backup.`
     return
   }
-  const reading = readBackup(await file.text(), book.shelf as Tables)
+  show(await file.text())
+}
+/** Photos that came in a zip, kept once the import is pressed. */
+const beside = shallowRef<readonly { readonly id: string, readonly blob: Blob }[]>([])
+function show(text: string): void {
+  const reading = readBackup(text, book.shelf as Tables)
   if (reading.ok) preview.value = reading.preview
   else problem.value = reading.message
 }
-const nothingToDo = computed(() => preview.value !== null && preview.value.added.length + preview.value.changed.length === 0)
-function takeIn(): void {
+const nothingToDo = computed(() => preview.value !== null && preview.value.added.length + preview.value.changed.length === 0 && beside.value.length === 0)
+async function takeIn(): Promise<void> {
   if (!preview.value) return
   const entries = [...preview.value.added, ...preview.value.changed]
   book.commit(`Import ${fileName.value}`, entries.map(({ table, record }) => ({ table, id: record.id, record })))
+  const wanted = photoIds()
+  try {
+    for (const photo of beside.value) if (wanted.has(photo.id)) await putPhoto(photo)
+  }
+  catch {
+    toast.add({ title: 'Not every photo found room', description: 'The records are in. Make room in the browser and import the zip again.', color: 'error' })
+  }
   toast.add({ title: `${entries.length} records imported`, icon: 'i-lucide-check' })
   preview.value = null
+  beside.value = []
 }
 const nameOf = (record: { id: string }) => ('name' in record && typeof record.name === 'string' ? record.name : record.id)
 
@@ -88,6 +122,7 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
         <p v-if="keeps !== null" class="hint">{{ keeps ? 'The browser keeps it until you clear it.' : 'The browser may clear it when space is short.' }} <button v-if="!keeps" type="button" class="link" @click="askToKeep">Ask it to keep it</button></p>
         <div class="buttons">
           <UButton icon="i-lucide-download" label="Export everything" :disabled="records === 0" @click="exportAll" />
+          <UButton v-if="photos > 0" variant="outline" icon="i-lucide-images" :label="`With ${photos} ${photos === 1 ? 'photo' : 'photos'} (zip)`" @click="exportWithPhotos" />
           <UButton
             v-if="book.unreadable.length > 0"
             variant="outline"
@@ -107,11 +142,11 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
       <section class="card" aria-labelledby="import-head">
         <h2 id="import-head">Import</h2>
         <label class="field-label" for="import-file">A file exported by Lacy Spool</label>
-        <input id="import-file" type="file" accept=".json,application/json" class="file" @change="read">
+        <input id="import-file" type="file" accept=".json,.zip,application/json,application/zip" class="file" @change="read">
         <p v-if="problem" role="alert" class="strikes-ink">{{ fileName }}: {{ problem }} Nothing was changed.</p>
         <div v-if="preview" role="status" class="preview" aria-label="What the import would do">
           <p><b>{{ fileName }}</b> — nothing is written yet.</p>
-          <p><b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed, <b>{{ preview.same }}</b> the same, <b>{{ preview.refused.length }}</b> refused.</p>
+          <p><b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed, <b>{{ preview.same }}</b> the same, <b>{{ preview.refused.length }}</b> refused.<template v-if="beside.length > 0"> {{ beside.length }} {{ beside.length === 1 ? 'photo' : 'photos' }} beside them.</template></p>
           <details v-if="preview.added.length > 0">
             <summary>New</summary>
             <p v-for="{ table, names } in inTables(preview.added)" :key="table" class="hint">

@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import { By } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
 import { allByRole, byRole, downloaded, open, openBrowser, pick, press, type Session, severeLogs, type, untilSaved, untilText } from './browser'
@@ -146,5 +147,62 @@ describe('the sign doctor', () => {
     await byRole(driver, 'button', /^Tension: Tension 3\.3/)
     expect(await (await byRole(driver, 'textbox', 'Sewn at')).getAttribute('value')).toBe('3.3')
     expect(await allByRole(driver, { role: 'region', name: 'Changed since the rows were sewn' })).toEqual([])
+  })
+})
+
+describe('photos of a swatch', () => {
+  const ICON = fileURLToPath(new URL('../../public/icon-512.png', import.meta.url))
+  const addPhoto = async (path: string) => {
+    await press(session.driver, 'button', 'Cards').catch(() => {})
+    await type(session.driver, 'Search', 'lantern corners')
+    await untilText(session.driver, /1 of \d+ swatches/)
+    await session.driver.executeScript('document.querySelector("details.photos").open = true')
+    const input = await session.driver.findElement(By.css('input[type=file][aria-label^="Right side of Lantern line, corners"]'))
+    await input.sendKeys(path)
+  }
+  const pictures = () => session.driver.findElements(By.css('img[alt="Lantern line, corners, right side"]'))
+
+  it('are scaled in a worker, kept over a reload, and go out and in with the zip', async () => {
+    session = await openBrowser()
+    const { driver, downloads } = session
+    await open(driver, `${inject('demo')}/swatches`)
+    await addPhoto(fileURLToPath(import.meta.url))
+    await untilText(driver, 'is no picture this browser can read')
+    await addPhoto(ICON)
+    await driver.wait(async () => (await pictures()).length === 1, 10_000, 'no photo')
+    await untilSaved(driver)
+    await driver.navigate().refresh()
+    await driver.wait(async () => (await pictures()).length === 1, 10_000, 'the photo is gone')
+    await open(driver, `${inject('demo')}/files`)
+    await press(driver, 'button', 'With 1 photo (zip)')
+    const name = `lacy-spool-${new Date().toISOString().slice(0, 10)}.zip`
+    await downloaded(session, name)
+    await press(driver, 'button', 'Empty the book')
+    await press(driver, 'button', 'Empty it')
+    await untilText(driver, /0\s+swatches/)
+    await chooseFile(/^A file exported/, `${downloads}/${name}`)
+    await untilText(driver, '1 photo beside them')
+    await press(driver, 'button', /^Import \d+ records/)
+    await untilText(driver, /31\s+swatches/)
+    await untilSaved(driver)
+    await open(driver, `${inject('demo')}/swatches`)
+    await type(driver, 'Search', 'lantern corners')
+    await driver.wait(async () => (await pictures()).length === 1, 10_000, 'the photo did not come back')
+  })
+
+  it('are offered as a file when there is no room, and the swatch stays', async () => {
+    session = await openBrowser({ script: `
+      const put = IDBObjectStore.prototype.put
+      IDBObjectStore.prototype.put = function (...given) { if (this.name === 'photos') throw new DOMException('full', 'QuotaExceededError'); return put.apply(this, given) }` })
+    const { driver } = session
+    await open(driver, `${inject('demo')}/swatches`)
+    await addPhoto(ICON)
+    await untilText(driver, 'No room for the photo')
+    await press(driver, 'button', 'Save the photo')
+    await driver.wait(async () => {
+      const { readdirSync, existsSync } = await import('node:fs')
+      return existsSync(session.downloads) && readdirSync(session.downloads).some(file => file.endsWith('.jpg'))
+    }, 10_000, 'not saved')
+    await untilText(driver, '1 of 31 swatches')
   })
 })

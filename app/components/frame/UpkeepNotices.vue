@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { registerSW } from 'virtual:pwa-register'
+import { dropPhotosExcept } from '#db/photos'
 
 /** Nothing to see: works without the server, offers updates, asks the browser to keep the data, reminds of a backup. */
 const book = useBookStore()
@@ -27,7 +28,15 @@ watch(() => book.canUndo, async (changed) => {
   if (changed && !(await navigator.storage?.persisted?.())) await navigator.storage?.persist?.()
 }, { immediate: true })
 
+/** Photos nothing points at any more go at the next start, when no undo can bring their swatch back. */
+function tidyPhotos(): void {
+  if (book.storage !== 'saved' || book.unreadable.length > 0) return
+  const wanted = new Set([...book.shelf.swatches.values()].flatMap(({ photos }) => [photos.front, photos.back]).filter(id => id !== null))
+  // What cannot be tidied now is tidied another time.
+  dropPhotosExcept(wanted).catch(() => {})
+}
 onMounted(() => {
+  tidyPhotos()
   if (overdue.value) toast.add({ title: said.value, description: 'Your data is in this browser alone.', icon: 'i-lucide-hard-drive-download', actions: [{ label: 'Go to Files', color: 'primary', variant: 'outline', onClick: () => void navigateTo('/files') }] })
 })
 </script>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { putPhoto, readPhoto } from '#db/photos'
+import type { Swatch } from '#shared/records'
+import { startPhotoWorker } from '#workers/client'
+import { downloadBlob } from '~/utils/download'
+import { newId } from '~/utils/id'
+
+/** Photos of the right side and the under side, scaled down and kept in this browser. */
+const { swatch } = defineProps<{ swatch: Swatch }>()
+const book = useBookStore()
+const toast = useToast()
+const SIDES = [['front', 'Right side'], ['back', 'Under side']] as const
+const MOST_BYTES = 30_000_000
+const urls = reactive<{ front: string | null, back: string | null }>({ front: null, back: null })
+const problem = ref('')
+const busy = ref(false)
+watch(() => swatch.photos, async (photos) => {
+  for (const [side] of SIDES) {
+    if (urls[side]) URL.revokeObjectURL(urls[side])
+    const blob = photos[side] === null ? null : await readPhoto(photos[side]).catch(() => null)
+    urls[side] = blob && URL.createObjectURL(blob)
+  }
+}, { immediate: true })
+onUnmounted(() => SIDES.forEach(([side]) => urls[side] && URL.revokeObjectURL(urls[side])))
+
+function point(side: 'front' | 'back', id: string | null): void {
+  const now = book.shelf.swatches.get(swatch.id)
+  if (now) book.commit(id === null ? 'Take the photo out' : 'Add a photo', [{ table: 'swatches', id: swatch.id, record: { ...now, photos: { ...now.photos, [side]: id } } }])
+}
+async function add(side: 'front' | 'back', event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  problem.value = file.size > MOST_BYTES ? `${file.name} has ${Math.round(file.size / 1e6)} MB: a photo may have ${MOST_BYTES / 1e6}. Save it smaller and try again.` : ''
+  if (problem.value) return
+  busy.value = true
+  const client = startPhotoWorker()
+  try {
+    const scaled = await client.api.scale(file)
+    if (!scaled.ok) {
+      problem.value = `${file.name} is no picture this browser can read: take a JPEG or PNG.`
+      return
+    }
+    const id = newId('photo')
+    try {
+      await putPhoto({ id, blob: scaled.blob })
+    }
+    catch {
+      // The record stays as it is; the photo is not lost.
+      toast.add({ title: 'No room for the photo', description: 'The swatch is kept. Keep the photo as a file, or make room in the browser.', color: 'error', duration: 0, actions: [{ label: 'Save the photo', onClick: () => downloadBlob(`${id}.jpg`, scaled.blob) }] })
+      return
+    }
+    point(side, id)
+  }
+  finally {
+    client.dispose()
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <details class="photos" :open="swatch.photos.front !== null || swatch.photos.back !== null">
+    <summary>Photos</summary>
+    <div class="sides">
+      <div v-for="[side, words] in SIDES" :key="side">
+        <img v-if="urls[side]" :src="urls[side]!" :alt="`${swatch.name}, ${words.toLowerCase()}`">
+        <label class="pick"><UIcon name="i-lucide-camera" /> {{ urls[side] ? 'Another' : words }}<input type="file" accept="image/*" class="sr-only" :aria-label="`${words} of ${swatch.name}`" :disabled="busy" @change="add(side, $event)"></label>
+        <button v-if="urls[side]" type="button" class="out" :aria-label="`Take the photo of the ${words.toLowerCase()} out`" @click="point(side, null)"><UIcon name="i-lucide-x" /></button>
+      </div>
+    </div>
+    <p v-if="problem" role="alert" class="hint strikes-ink">{{ problem }}</p>
+  </details>
+</template>
+
+<style scoped>
+summary { cursor: pointer; font-weight: 600; font-size: 15px; min-height: 32px; padding-top: 4px; color: var(--mute); }
+.sides { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; }
+.sides > div { position: relative; }
+img { width: 100%; height: 96px; object-fit: cover; border-radius: 8px; border: 1px solid var(--line); }
+.pick { display: inline-flex; align-items: center; gap: 6px; min-height: 44px; cursor: pointer; font-size: 15px; font-weight: 600; }
+.pick:focus-within { outline: 3px solid var(--mulberry); outline-offset: 2px; border-radius: 6px; }
+.out { position: absolute; top: 4px; right: 4px; width: 32px; height: 32px; display: grid; place-items: center; border-radius: 8px; background: var(--cloth); border: 1px solid var(--line-strong); cursor: pointer; }
+</style>
