@@ -89,6 +89,27 @@ const OPENINGS = 7
 const STARTS = 5
 
 const before = cpuTimes()
+const SEED_SWATCHES = `
+  const done = arguments[arguments.length - 1]
+  const opening = indexedDB.open('lacy-spool')
+  opening.onsuccess = () => {
+    const change = opening.result.transaction('swatches', 'readwrite')
+    const swatches = change.objectStore('swatches')
+    swatches.get('demo-swatch-2').onsuccess = ({ target }) => {
+      for (let i = 0; i < 10000; i++) swatches.put({ ...target.result, id: 'bench-' + i, name: 'Swatch ' + i })
+    }
+    change.oncomplete = () => done()
+  }`
+const OPEN_BOOK = OPEN_LIST.replace("'li.plan'", "'article.swatch'")
+/** From typing a search to the frame that shows its count. */
+const FIND_SWATCH = `
+  const [words, count, done] = arguments
+  const field = document.querySelector('#swatch-search')
+  const start = performance.now()
+  field.value = words
+  field.dispatchEvent(new Event('input', { bubbles: true }))
+  const look = () => document.querySelector('p.count').textContent.startsWith(count) ? requestAnimationFrame(() => done(performance.now() - start)) : requestAnimationFrame(look)
+  look()`
 const SEED_THREADS = `
   const done = arguments[arguments.length - 1]
   const opening = indexedDB.open('lacy-spool')
@@ -133,6 +154,8 @@ const SCROLL = `
 let scripts, showMs, still, scroll
 const offline = []
 const searches = []
+const books = []
+const found = []
 const drags = []
 const lists = []
 try {
@@ -166,6 +189,16 @@ try {
   await driver.sleep(3000)
   scroll = await driver.executeAsyncScript(SCROLL)
   for (const [words, count] of [['thread 4999', '1 of'], ['velvet', '0 of'], ['rayon 4321', '1 of'], ['thread 4321', '1 of'], ['slate', '1 of']]) searches.push(await driver.executeAsyncScript(SEARCH, words, count))
+  await driver.executeAsyncScript(SEED_SWATCHES)
+  for (let times = 0; times < OPENINGS; times++) {
+    await driver.get(address)
+    await shown('svg.plate')
+    await driver.sleep(5000)
+    await driver.executeScript(OPEN_BOOK)
+    await driver.findElement(By.css('a[href="/swatches"]')).click()
+    books.push(await driver.wait(() => driver.executeScript('return window.openedMs'), 20_000))
+  }
+  for (const [words, count] of [['swatch 9999', '1 of'], ['velvet', '3 of'], ['swatch 4321', '1 of'], ['lantern corners', '1 of'], ['nothing at all', '0 of']]) found.push(await driver.executeAsyncScript(FIND_SWATCH, words, count))
 }
 finally {
   child.kill()
@@ -199,6 +232,8 @@ const stolenShare = (after.stolen - before.stolen) / (after.all - before.all)
 const drag = middle(drags, ({ longest }) => longest)
 const listMs = middle(lists, value => value)
 const searchMs = middle(searches, value => value)
+const bookMs = middle(books, value => value)
+const foundMs = middle(found, value => value)
 const offlineMs = middle(offline, value => value)
 const us = value => `${(1000 * value).toFixed(1)} µs`
 const ms = value => `${value.toFixed(1)} ms`
@@ -217,6 +252,10 @@ ${row('Verdict with safe width, 200 drops (median)', us(verdict), '0.2 ms', `${r
 ${row('Clearance at every drop, 200 drops (median)', us(median('clearance at every drop')), 'none', 'none')}
 ${row('Pairing 200 owned needles with one thread (median)', us(median('pairing with one thread')), '2 ms', ratio(median('pairing with one thread'), 2))}
 ${row('A threading walk (median)', us(median('a threading walk')), '1 ms', ratio(median('a threading walk'), 1))}
+${row('The next tension after none to three rows, dial step 0.1 (median)', us(median('the next number')), '1 ms', ratio(median('the next number'), 1))}
+${row('Expected start from 10,000 swatches (median)', ms(median('expected start')), '20 ms', ratio(median('expected start'), 20))}
+${row('Its error, each of 10,000 foretold from the others (median)', ms(median('its error, each foretold from the others')), 'none', 'none')}
+${row('Filter and search in 10,000 swatches, without the frame (median)', ms(median('filter and search')), '50 ms', ratio(median('filter and search'), 50))}
 ${row('Smallest set of twins, 40 candidates, 30 jobs (median)', ms(median('smallest set of twins')), '1000 ms', ratio(median('smallest set of twins'), 1000))}
 ${row(`Search in 5,000 threads, from typing to the frame that answers (median of ${searches.length})`, `${ms(searchMs)} (${searches.map(value => value.toFixed(0)).join(', ')})`, '50 ms', ratio(searchMs, 50))}
 ${row(`Scrolling 5,000 threads for 2 s: frames with rows missing, of ${scroll.frames}`, `${scroll.blank}; ${scroll.longest === 0 ? 'no task over 50 ms' : `longest task ${ms(scroll.longest)}`}`, '0', 'none')}
@@ -227,6 +266,8 @@ ${row(`Dragging: frames in which dial or plate view lagged, of ${drag.frames}`, 
 ${row('Script for the first screen, gzip', `${scriptKB.toFixed(0)} kB in ${scripts.size} files`, '250 kB', ratio(scriptKB, 250))}
 ${row('First screen shown, nothing cached', ms(showMs), '1500 ms', ratio(showMs, 1500))}
 ${row(`First screen shown without the server, its worker stopped before (median of ${STARTS})`, `${ms(offlineMs)} (${offline.map(value => value.toFixed(0)).join(', ')})`, '1000 ms', ratio(offlineMs, 1000))}
+${row(`Swatch book of 10,000 opens (median of ${OPENINGS})`, `${ms(bookMs)} (${books.map(value => value.toFixed(0)).join(', ')})`, '300 ms', ratio(bookMs, 300))}
+${row(`Search in 10,000 swatches, from typing to the frame that answers (median of ${found.length})`, `${ms(foundMs)} (${found.map(value => value.toFixed(0)).join(', ')})`, '50 ms', ratio(foundMs, 50))}
 ${row(`List of 5,000 kept plans opens (median of ${OPENINGS})`, `${ms(listMs)} (${lists.map(value => value.toFixed(0)).join(', ')})`, '200 ms', ratio(listMs, 200))}
 
 While the browser was measured the host gave ${(100 * stolenShare).toFixed(0)} % of this machine's time to others. Hands off is the same recording without dragging: what this machine itself takes away. The satin is measured in Node.js on the code that runs in the worker; handing the result over is not in it.

@@ -64,9 +64,18 @@ export function offsetOf({ setup, frozen }: Swatch): number | null {
   return setup.tension === null || frozen.machine?.dial == null ? null : shareOf(setup.tension, frozen.machine.dial)
 }
 
+/** What a swatch teaches, worked out once: a record never changes, it is replaced. */
+const learnt = new WeakMap<Swatch, { readonly school: Settings['schools']['pearlTension'], readonly from: LearntFrom | null }>()
+
 /** A swatch as something to learn from: only own tests that came out good are, for the others did not sit at their goal. */
 export function learntFromSwatch(swatch: Swatch, settings: Settings): LearntFrom | null {
+  const school = settings.schools.pearlTension
+  const known = learnt.get(swatch)
+  if (known?.school === school) return known.from
   const share = offsetOf(swatch)
-  if (share === null || swatch.source !== 'own' || swatch.verdict !== 'good') return null
-  return { id: swatch.id, features: featuresOf(swatch.goal, swatch.frozen), share, ruleShare: ruleShareOf(swatch.goal, swatch.setup, swatch.frozen, settings) }
+  const from = share === null || swatch.source !== 'own' || swatch.verdict !== 'good'
+    ? null
+    : { id: swatch.id, features: featuresOf(swatch.goal, swatch.frozen), share, ruleShare: ruleShareOf(swatch.goal, swatch.setup, swatch.frozen, settings) }
+  learnt.set(swatch, { school, from })
+  return from
 }

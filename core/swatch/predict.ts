@@ -82,11 +82,33 @@ export function predictOffset(records: readonly LearntFrom[], wanted: SwatchFeat
 
 /** How far off the book and the rule are, each record foretold from all others; root mean square, as a share. null: too few. */
 export function leaveOneOut(records: readonly LearntFrom[]): { readonly book: number, readonly rule: number, readonly of: number } | null {
-  const told = records.flatMap((one, i) => {
-    const guess = predictOffset([...records.slice(0, i), ...records.slice(i + 1)], one.features, one.ruleShare ?? 0)
-    return guess ? [{ book: guess.share - one.share, rule: (one.ruleShare ?? 0) - one.share }] : []
-  })
-  if (told.length === 0) return null
-  const rms = (of: 'book' | 'rule') => Math.sqrt(told.reduce((sum, one) => sum + one[of] ** 2, 0) / told.length)
-  return { book: rms('book'), rule: rms('rule'), of: told.length }
+  // Records of one combination are foretold alike but for themselves: a thick book has few combinations.
+  const groups = new Map<string, { features: SwatchFeatures, offs: { off: number, share: number, ruleShare: number }[], sum: number }>()
+  for (const { features, share, ruleShare = 0 } of records) {
+    const key = `${features.thread}|${features.needle}|${features.stitch}|${features.goal}|${features.cloth}|${features.gap}`
+    const group = groups.get(key) ?? { features, offs: [], sum: 0 }
+    group.offs.push({ off: share - ruleShare, share, ruleShare })
+    group.sum += share - ruleShare
+    groups.set(key, group)
+  }
+  let [book, rule, of] = [0, 0, 0]
+  for (const group of groups.values()) {
+    let [weights, sum, relevant] = [0, 0, 0]
+    for (const other of groups.values()) {
+      const weight = alike(other.features, group.features)
+      if (weight < RELEVANT) continue
+      weights += weight * other.offs.length
+      sum += weight * other.sum
+      relevant += other.offs.length
+    }
+    if (relevant - 1 < LEAST_RECORDS) continue
+    for (const { off, share, ruleShare } of group.offs) {
+      const precision = 1 / RULE_SPREAD ** 2 + (weights - 1) / DAY_SPREAD ** 2
+      const told = Math.max(-1, Math.min(1, ruleShare + (sum - off) / DAY_SPREAD ** 2 / precision))
+      book += (told - share) ** 2
+      rule += off ** 2
+      of += 1
+    }
+  }
+  return of === 0 ? null : { book: Math.sqrt(book / of), rule: Math.sqrt(rule / of), of }
 }
