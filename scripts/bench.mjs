@@ -100,7 +100,7 @@ const SEED_SWATCHES = `
     }
     change.oncomplete = () => done()
   }`
-const OPEN_BOOK = OPEN_LIST.replace("'li.plan'", "'article.swatch'")
+const OPEN_BOOK = OPEN_LIST.replace('\'li.plan\'', '\'article.swatch\'')
 /** From typing a search to the frame that shows its count. */
 const FIND_SWATCH = `
   const [words, count, done] = arguments

@@ -16,26 +16,23 @@ const press = async (driver, xpath) => {
 }
 const VIEWS = [
   { name: 'width-and-swing', path: '/', size: LAPTOP },
-  { name: 'strikes', path: '/', size: LAPTOP, act: driver => press(driver, '//button[contains(., "4.0 mm apart, size 90/14")]') },
   { name: 'build-up', path: '/plans', size: LAPTOP, act: async (driver) => {
     await press(driver, '//button[contains(., "Garland, satin leaf")]')
     await press(driver, '//button[normalize-space() = "Build-up"]')
   } },
   { name: 'compare', path: '/compare', size: LAPTOP },
-  { name: 'kept-plans', path: '/plans', size: LAPTOP },
-  { name: 'stitches', path: '/', size: LAPTOP, act: driver => press(driver, '//button[contains(., "Honeycomb")]') },
   { name: 'thread-and-needle', path: '/pairing', size: LAPTOP },
   { name: 'conflicts', path: '/pairing', size: LAPTOP, act: async (driver) => {
     await press(driver, '(//button[@role="switch"])[2]')
     await press(driver, '//button[starts-with(@aria-label, "Conflicts")]')
   } },
-  { name: 'bobbin-work', path: '/pairing', size: LAPTOP, act: async (driver) => {
-    await press(driver, '//button[normalize-space() = "single"]')
-    await press(driver, '//label[normalize-space() = "Thread"]/following-sibling::select/option[normalize-space() = "Rope pearl 8"]')
-  } },
   { name: 'threading-walk', path: '/walk', size: LAPTOP },
   { name: 'bench-card', path: '/card', size: LAPTOP },
   { name: 'care', path: '/care', size: LAPTOP },
+  { name: 'trial-strip', path: '/trial', size: LAPTOP },
+  { name: 'sign-doctor', path: '/signs', size: LAPTOP },
+  { name: 'swatch-book', path: '/swatches', size: LAPTOP },
+  { name: 'swatch-charts', path: '/swatches', size: LAPTOP, act: driver => press(driver, '//button[normalize-space() = "Charts"]') },
   { name: 'which-twins', path: '/twins', size: LAPTOP },
   { name: 'how-we-know', path: '/evidence', size: LAPTOP },
   { name: 'workbox', path: '/workbox', size: LAPTOP, act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]') },

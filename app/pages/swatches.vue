@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import Papa from 'papaparse'
 import { labelSheets } from '#core/sheet'
 import type { CardFieldId } from '#core/card'
-import type { Swatch } from '#shared/records'
+import { type Tables, writeBackup } from '#shared/backup'
+import { type Swatch, TABLE_NAMES } from '#shared/records'
 import { swatchFields } from '#shared/swatchFields'
-import { safeCell } from '~/utils/csvCell'
 import { dayOf } from '~/utils/dates'
 import { download, downloadBlob } from '~/utils/download'
 import { findSwatches, SWATCH_FILTERS, type SwatchFilter } from '~/utils/swatchFilters'
+import { writeSwatchCsv } from '~/utils/swatchCsv'
 import { SWATCH_LOOKS } from '~/utils/swatchLooks'
 
 useHead({ title: 'Swatch book · Lacy Spool' })
@@ -38,9 +38,12 @@ function choose(id: string): void {
   else if (compared.value.length < MOST_COMPARED) compared.value = [...compared.value, id]
   else toast.add({ title: 'Four side by side are enough', description: 'Take one out first.' })
 }
-function asCsv(): void {
-  const rows = found.value.map(swatch => [safeCell(swatch.name), ...swatchFields(swatch).map(({ value }) => safeCell(value))])
-  download('swatches.csv', 'text/csv', Papa.unparse([['name', ...(found.value[0] ? swatchFields(found.value[0]).map(({ id }) => id) : [])], ...rows]))
+const importing = ref(false)
+const asCsv = () => download('swatches.csv', 'text/csv', writeSwatchCsv(found.value))
+/** The swatches found as a file that Files takes in like any other. */
+function asJson(): void {
+  const nothing = Object.fromEntries(TABLE_NAMES.map(table => [table, new Map()])) as unknown as Tables
+  download('swatches.json', 'application/json', JSON.stringify(writeBackup({ ...nothing, swatches: new Map(found.value.map(swatch => [swatch.id, swatch])) }, new Date().toISOString()), null, 2))
 }
 /** The few fields of a swatch that a label has room for. */
 const LABEL_FIELDS: readonly CardFieldId[] = ['tension', 'width', 'length', 'needle', 'left', 'middle', 'right', 'bobbin', 'foot']
@@ -66,6 +69,8 @@ async function labels(): Promise<void> {
       <div class="tools">
         <UButton variant="outline" size="sm" icon="i-lucide-tags" :label="side.length > 0 ? `Labels for ${side.length}` : 'Labels'" :disabled="found.length === 0" @click="labels" />
         <UButton variant="outline" size="sm" icon="i-lucide-file-down" label="CSV" :disabled="found.length === 0" @click="asCsv" />
+        <UButton variant="outline" size="sm" icon="i-lucide-file-json" label="JSON" :disabled="found.length === 0" @click="asJson" />
+        <UButton variant="outline" size="sm" icon="i-lucide-file-up" label="From a CSV" @click="() => { importing = true }" />
         <div class="switch" role="group" aria-label="How to show it">
           <button v-for="[id, label] in VIEWS" :key="id" type="button" :aria-pressed="view === id" @click="view = id">{{ label }}</button>
         </div>
@@ -94,6 +99,7 @@ async function labels(): Promise<void> {
         </tbody>
       </table>
     </div>
+    <LazyCsvImport v-if="importing" v-model:open="importing" table="swatches" />
     <UButton v-if="view !== 'charts' && found.length > shown" variant="outline" class="mt-4" :label="`Show ${Math.min(A_FEW, found.length - shown)} more`" @click="() => { shown += A_FEW }" />
   </div>
 </template>

@@ -1,3 +1,4 @@
+import { writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { By } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
@@ -147,6 +148,26 @@ describe('the sign doctor', () => {
     await byRole(driver, 'button', /^Tension: Tension 3\.3/)
     expect(await (await byRole(driver, 'textbox', 'Sewn at')).getAttribute('value')).toBe('3.3')
     expect(await allByRole(driver, { role: 'region', name: 'Changed since the rows were sewn' })).toEqual([])
+  })
+})
+
+describe('the swatch book as files', () => {
+  it('goes out as CSV and comes in again, rows refused by name', async () => {
+    session = await openBrowser()
+    const { driver, downloads } = session
+    await open(driver, `${inject('demo')}/swatches`)
+    await press(driver, 'button', 'CSV')
+    const csv = (await downloaded(session, 'swatches.csv')).toString()
+    const path = `${downloads}/edited.csv`
+    writeFileSync(path, csv.replace('A hair of navy between the stitches.', 'Edited by hand').replace('Gold metallic', 'Gold unicorn'))
+    await press(driver, 'button', 'From a CSV')
+    await (await byRole(driver, 'textbox', 'CSV file')).sendKeys(path)
+    await untilText(driver, '0 new, 1 changed, 29 the same, 1 refused')
+    await untilText(driver, '“Gold unicorn” is not in the workbox')
+    await press(driver, 'button', 'Import 1 rows')
+    await untilText(driver, 'Edited by hand')
+    await press(driver, 'button', 'JSON')
+    expect(JSON.parse((await downloaded(session, 'swatches.json')).toString()).records.swatches).toHaveLength(31)
   })
 })
 

@@ -3,7 +3,7 @@ import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { demoStores, show } from '../../../tests/unit/mounting'
 import { WORKBOX } from '~/utils/workboxTables'
-import CsvImport from './CsvImport.vue'
+import CsvImport from '../frame/CsvImport.vue'
 import WorkboxTable from './WorkboxTable.vue'
 
 // Icons come from the app’s own bundle, which is not built here.

@@ -1,14 +1,20 @@
 <script setup lang="ts">
+import { MOST_SWATCH_CSV, readSwatchCsv, type SwatchCsvPreview } from '~/utils/swatchCsv'
 import { type CsvPreview, MOST_CSV, readTableCsv } from '~/utils/workboxCsv'
 import { newId } from '~/utils/id'
 import { type Owned, WORKBOX, type WorkboxTableName } from '~/utils/workboxTables'
 
 /** A table's CSV, looked through before anything is written: each refused row is named with what would mend it. */
 const open = defineModel<boolean>('open', { required: true })
-const { table } = defineProps<{ table: WorkboxTableName }>()
+const { table } = defineProps<{ table: WorkboxTableName | 'swatches' }>()
+const title = computed(() => (table === 'swatches' ? 'Swatches' : WORKBOX[table].title))
+const most = computed(() => (table === 'swatches' ? MOST_SWATCH_CSV : MOST_CSV))
+const readerOf = (text: string) => (table === 'swatches'
+  ? readSwatchCsv(text, book.shelf, () => newId('swatch'), new Date().toISOString())
+  : readTableCsv(table, text, book.shelf[table] as ReadonlyMap<string, Owned>, new Set(book.shelf.threads.keys()), () => newId(WORKBOX[table].one)))
 const book = useBookStore()
 const toast = useToast()
-const preview = shallowRef<CsvPreview | null>(null)
+const preview = shallowRef<CsvPreview | SwatchCsvPreview | null>(null)
 const fileName = ref('')
 const problem = ref('')
 const MOST_SHOWN = 100
@@ -18,9 +24,9 @@ async function read(event: Event): Promise<void> {
   if (!file) return
   fileName.value = file.name
   preview.value = null
-  problem.value = file.size > MOST_CSV ? `The file is larger than ${MOST_CSV / 1e6} MB: split it.` : ''
+  problem.value = file.size > most.value ? `The file is larger than ${most.value / 1e6} MB: split it.` : ''
   if (problem.value) return
-  const reading = readTableCsv(table, await file.text(), book.shelf[table] as ReadonlyMap<string, Owned>, new Set(book.shelf.threads.keys()), () => newId(WORKBOX[table].one))
+  const reading = readerOf(await file.text())
   if (reading.ok) preview.value = reading.preview
   else problem.value = reading.message
 }
@@ -33,7 +39,7 @@ function takeIn(): void {
 </script>
 
 <template>
-  <UModal v-model:open="open" :title="`${WORKBOX[table].title} from a CSV`" description="The first row names the columns; save a CSV here to see them. Nothing is written before you say so.">
+  <UModal v-model:open="open" :title="`${title} from a CSV`" description="The first row names the columns; save a CSV here to see them. Nothing is written before you say so.">
     <template #body>
       <label class="field-label" for="csv-file">CSV file</label>
       <input id="csv-file" type="file" accept=".csv,text/csv" class="file" @change="read">

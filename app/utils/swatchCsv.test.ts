@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest'
+import { demoBackup } from '#shared/demo'
+import { TABLE_NAMES } from '#shared/records'
+import { readSwatchCsv, writeSwatchCsv } from './swatchCsv'
+
+type Tables = Parameters<typeof readSwatchCsv>[1]
+const tables = Object.fromEntries(TABLE_NAMES.map(table => [table, new Map(demoBackup.records[table].map(record => [record.id, record]))])) as unknown as Tables
+const { swatches } = demoBackup.records
+const NOW = '2026-06-01T18:00:00Z'
+let made = 0
+const read = (file: string, over: Partial<Tables> = {}) => {
+  const reading = readSwatchCsv(file, { ...tables, ...over }, () => `new-${made++}`, NOW)
+  if (!reading.ok) throw new Error(reading.message)
+  return reading.preview
+}
+
+describe('swatches as CSV', () => {
+  it('come back the same where they are known', () => {
+    expect(read(writeSwatchCsv(swatches))).toMatchObject({ added: [], changed: [], same: swatches.length, refused: [] })
+  })
+  it('come into an empty book by the names of what is owned', () => {
+    const { added, refused } = read(writeSwatchCsv(swatches), { swatches: new Map() })
+    expect(refused).toEqual([])
+    expect(added).toHaveLength(swatches.length)
+    for (const [i, swatch] of added.entries()) {
+      expect(swatch.frozen).toEqual(swatches[i]!.frozen)
+      expect(swatch).toMatchObject({ id: swatches[i]!.id, name: swatches[i]!.name, readings: swatches[i]!.readings, verdict: swatches[i]!.verdict, source: swatches[i]!.source, setup: { tension: swatches[i]!.setup.tension, stitch: swatches[i]!.setup.stitch } })
+    }
+  })
+  it('change what was edited, and nothing else', () => {
+    const edited = writeSwatchCsv([swatches[0]!]).replace('Bobbin peeps at the points.', 'Bobbin hidden')
+    expect(read(edited).changed).toEqual([{ ...swatches[0]!, note: 'Bobbin hidden' }])
+  })
+  it('may be typed by hand', () => {
+    const { added } = read('name,goal,tension,machine,needle,left,show\nTyped,flat,"3,5",Attic seven,2.5/75 stretch,Navy cotton 50,+1\n', { swatches: new Map() })
+    expect(added[0]).toMatchObject({ name: 'Typed', goal: 'flat', verdict: 'usable', keptAt: NOW, readings: { show: 1, ridge: null }, setup: { tension: 3.5, needleId: 'demo-needle-25s', threadIds: { left: 'demo-thread-navy' } }, frozen: { machine: { name: 'Attic seven', dial: { home: 4 } } } })
+  })
+  it('keep a spreadsheet from running a cell', () => {
+    const csv = writeSwatchCsv([{ ...swatches[0]!, name: '=1+1' }])
+    expect(csv).toContain('\'=1+1')
+    expect(read(csv).changed[0]!.name).toBe('=1+1')
+  })
+})
+
+describe('what it refuses', () => {
+  it.each([['goal', 'name,tension\na,1'], ['tension', 'name,goal\na,flat'], ['name', '']])('a file without %s', (column, file) => expect(() => read(file)).toThrow(column))
+  it('rows by themselves, with field and mend', () => {
+    const { added, refused } = read('name,goal,tension,left,show,verdict\nA,pretty,4,,,\nB,flat,4,Unicorn,,\nC,flat,much,,,\nD,flat,4,,7,\nE,flat,4,,,superb\nF,flat,4\n,flat,4,,,\nG,flat,4,,,good\n')
+    expect(added.map(({ name }) => name)).toEqual(['G'])
+    expect(refused.map(({ row, message }) => `${row} ${message}`)).toEqual([
+      expect.stringMatching(/^2 goal: must be one of Flat hem/), expect.stringMatching(/^3 left: “Unicorn” is not in the workbox/), expect.stringMatching(/^4 setup\.tension/), '5 show: must be a whole step from -3 to 3',
+      expect.stringMatching(/^6 verdict/), '7 has 3 cells, the heading 6', '8 name: needs a name',
+    ])
+  })
+})
