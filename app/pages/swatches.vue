@@ -22,17 +22,17 @@ const VIEWS = [['cards', 'Cards'], ['table', 'Table'], ['charts', 'Charts']] as 
 const view = useLocalStorage<(typeof VIEWS)[number][0]>('lacy-spool-swatches-view', 'cards')
 
 /** A screen or two at a time: a thick book opens as fast as a thin one. */
-const A_FEW = 24
+const A_FEW = 12
 const shown = ref(A_FEW)
 watch([search, chosen], () => {
   shown.value = A_FEW
 })
 const page = computed(() => found.value.slice(0, shown.value))
-const choices = computed(() => SWATCH_FILTERS.map(([id, label, of]) => ({ id, label, items: [{ value: '', label: 'all' }, ...[...new Set(swatches.newest.map(({ swatch }) => of(swatch)))].sort().map(value => ({ value, label: value }))] })))
+const choices = computed(() => SWATCH_FILTERS.map(([id, label, of]) => ({ id, label, items: [{ value: '', label: 'all' }, ...[...new Set(swatches.newest.map(swatch => of(swatch)))].sort().map(value => ({ value, label: value }))] })))
 
 const MOST_COMPARED = 4
 const compared = ref<string[]>([])
-const side = computed(() => compared.value.flatMap(id => swatches.newest.find(({ swatch }) => swatch.id === id)?.swatch ?? []))
+const side = computed(() => compared.value.flatMap(id => swatches.newest.find(swatch => swatch.id === id) ?? []))
 function choose(id: string): void {
   if (compared.value.includes(id)) compared.value = compared.value.filter(one => one !== id)
   else if (compared.value.length < MOST_COMPARED) compared.value = [...compared.value, id]

@@ -5,7 +5,6 @@ import { marksOf, nearestOf } from '#core/trial'
 import type { Machine, Swatch } from '#shared/records'
 import { offsetOf } from '#shared/swatch'
 import { steppedDialOf } from '#shared/trial'
-import { swatchText } from '~/utils/swatchFilters'
 
 /** The swatch book: newest first, and putting a swatch back on the bench. */
 export const useSwatchStore = defineStore('swatches', () => {
@@ -13,7 +12,7 @@ export const useSwatchStore = defineStore('swatches', () => {
   const bench = useBenchStore()
   const { takeSetup } = useShelf()
   const newest = computed(() => [...book.shelf.swatches.values()]
-    .map(swatch => ({ swatch, at: Date.parse(swatch.keptAt) })).sort((a, b) => b.at - a.at).map(({ swatch }) => ({ swatch, text: swatchText(swatch) })))
+    .map(swatch => ({ swatch, at: Date.parse(swatch.keptAt) })).sort((a, b) => b.at - a.at).map(({ swatch }) => swatch))
 
   /** What a swatch's number would be on another machine: as far from home, as a share of the way. null: a dial is not known. */
   function guessOn(swatch: Swatch, machine: Machine): number | null {

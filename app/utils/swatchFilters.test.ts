@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
 import { swatchFields } from '#shared/swatchFields'
-import { findSwatches, swatchText } from './swatchFilters'
+import { findSwatches } from './swatchFilters'
 
-const all = demoBackup.records.swatches.map(swatch => ({ swatch, text: swatchText(swatch) }))
+const all = demoBackup.records.swatches
 const names = (search: string, chosen: Parameters<typeof findSwatches>[2] = {}) => findSwatches(all, search, chosen).map(({ name }) => name)
 
 describe('finding swatches', () => {

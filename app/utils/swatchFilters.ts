@@ -14,15 +14,24 @@ export const SWATCH_FILTERS = [
 ] as const
 export type SwatchFilter = (typeof SWATCH_FILTERS)[number][0]
 
-/** All a search looks through, in small letters; twin and double are the same needle. */
-export function swatchText({ name, note, frozen, goal }: Swatch): string {
+const texts = new WeakMap<Swatch, string>()
+/** All a search looks through, worked out when it is first asked for. */
+function textOf(swatch: Swatch): string {
+  const known = texts.get(swatch) ?? swatchText(swatch)
+  texts.set(swatch, known)
+  return known
+}
+
+/** In small letters; twin and double are the same needle. */
+function swatchText({ name, note, frozen, goal }: Swatch): string {
   const { needle, threads, bobbin } = frozen
   return [name, note, GOAL_FACTS[goal].name, frozen.machine?.name, frozen.stitch?.name, frozen.cloth?.name, frozen.stabilizer, frozen.foot, bobbin?.name, threads.left?.name, threads.middle?.name, threads.right?.name, needle && `${needle.construction} ${needleLabel(needle)} ${needle.type}`].join(' ').toLowerCase()
 }
 
 /** The swatches that match every word and every filter that is set, in the order given. */
-export function findSwatches(all: readonly { readonly swatch: Swatch, readonly text: string }[], search: string, chosen: Readonly<Partial<Record<SwatchFilter, string>>>): Swatch[] {
+export function findSwatches(all: readonly Swatch[], search: string, chosen: Readonly<Partial<Record<SwatchFilter, string>>>): Swatch[] {
   const words = search.toLowerCase().replace(/\bdouble\b/g, 'twin').split(/\s+/).filter(Boolean)
   const set = SWATCH_FILTERS.filter(([id]) => (chosen[id] ?? '') !== '')
-  return all.filter(({ swatch, text }) => set.every(([id, , of]) => of(swatch) === chosen[id]) && words.every(word => text.includes(word))).map(({ swatch }) => swatch)
+  if (set.length === 0 && words.length === 0) return [...all]
+  return all.filter(swatch => set.every(([id, , of]) => of(swatch) === chosen[id]) && words.every(word => textOf(swatch).includes(word)))
 }

@@ -19,7 +19,7 @@ const NOISE = 0.3
 const SLIP = 0.02
 const MIDDLE_SLOPE = 1.3
 const SLOPE_SIGMA = 0.4
-const SLOPES = [-2.1, -1.4, -0.7, 0, 0.7, 1.4, 2.1] as const
+const SLOPES = [-2.1, -1.4, -0.7, 0, 0.7, 1.4, 2.1].map(z => ({ slope: MIDDLE_SLOPE * Math.exp(SLOPE_SIGMA * z), weight: Math.exp(-z * z / 2) }))
 /** Marks of the dial the numbers of the trade are given on. */
 const USUAL_MARKS = 9
 const FINE_PER_SPREAD = 10
@@ -76,8 +76,8 @@ export function beliefBefore(dial: SteppedDial, prior: TrialPrior): Belief {
     const density = (1 - SURPRISE) * Math.exp(-z * z / 2) / (prior.spread * Math.sqrt(2 * Math.PI)) + SURPRISE / whole
     for (const s of SLOPES) {
       belief.mark[i] = mark
-      belief.slope[i] = MIDDLE_SLOPE * Math.exp(SLOPE_SIGMA * s) / unit
-      belief.weight[i] = density * widths[m]! * Math.exp(-s * s / 2)
+      belief.slope[i] = s.slope / unit
+      belief.weight[i] = density * widths[m]! * s.weight
       i++
     }
   })
@@ -101,10 +101,23 @@ function placeOf(truth: number): number {
 export function beliefAfter(before: Belief, goal: TrialGoal, dial: number, reading: Reading): Belief {
   const { target } = GOAL_FACTS[goal]
   const table = READING_CHANCE[reading + 3]!
-  const weight = before.weight.map((w, i) => w * table[placeOf(target + before.slope[i]! * (dial - before.mark[i]!))]!)
-  const after = normalized({ mark: before.mark, slope: before.slope, weight })
-  const kept = Array.from(after.weight.keys()).filter(i => after.weight[i]! > NEGLIGIBLE)
-  return normalized({ mark: Float64Array.from(kept, i => after.mark[i]!), slope: Float64Array.from(kept, i => after.slope[i]!), weight: Float64Array.from(kept, i => after.weight[i]!) })
+  const size = before.mark.length
+  const weight = new Float64Array(size)
+  let sum = 0
+  for (let i = 0; i < size; i++) {
+    weight[i] = before.weight[i]! * table[placeOf(target + before.slope[i]! * (dial - before.mark[i]!))]!
+    sum += weight[i]!
+  }
+  const kept = { mark: new Float64Array(size), slope: new Float64Array(size), weight: new Float64Array(size) }
+  let count = 0
+  for (let i = 0; i < size; i++) {
+    if (weight[i]! <= NEGLIGIBLE * sum) continue
+    kept.mark[count] = before.mark[i]!
+    kept.slope[count] = before.slope[i]!
+    kept.weight[count] = weight[i]!
+    count++
+  }
+  return normalized({ mark: kept.mark.subarray(0, count), slope: kept.slope.subarray(0, count), weight: kept.weight.subarray(0, count) })
 }
 
 export function meanAndSpread({ mark, weight }: Belief): { mean: number, spread: number } {

@@ -15,7 +15,7 @@ const COARSE = 0.4
 const SURE: Readonly<Record<TrialCare, number>> = { careful: 0.919, quick: 0.83 }
 const SURE_BEYOND = 0.9
 /** Marks looked at for the next row. */
-const MOST_CANDIDATES = 9
+const MOST_CANDIDATES = 8
 const REACH_SPREADS = 1.6
 
 interface ReadRow { readonly dial: number, readonly reading: Reading, readonly at: number }
@@ -119,7 +119,8 @@ function reasonFor(next: number, rows: readonly TrialRow[], bracket: TrialAdvice
 
 /** The mark most likely to be right; they lie close together, so a few about the mean are enough. */
 function bestMark(belief: Belief, goal: TrialGoal, dial: SteppedDial, marks: readonly number[], mean: number): number {
-  const near = [...marks].sort((a, b) => Math.abs(a - mean) - Math.abs(b - mean)).slice(0, MOST_CANDIDATES)
+  const at = marks.indexOf(nearestOf(marks, mean))
+  const near = marks.slice(Math.max(0, at - MOST_CANDIDATES / 2), at + MOST_CANDIDATES / 2 + 1)
   return near.reduce((best, mark) => (chanceRight(belief, goal, dial, mark) > chanceRight(belief, goal, dial, best) + 1e-9 ? mark : best))
 }
 
