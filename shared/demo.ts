@@ -1,6 +1,7 @@
 import { combinationKey } from '#core/handwalk'
 import { describeNeedle, type NeedleType, parseNeedleLabel } from '#core/needle'
 import { UNKNOWN_STATE } from '#core/putback'
+import { seeded, sewRow, type SimulatedMachine } from '#core/simulated'
 import type { Reading, TrialGoal } from '#core/trial'
 import { threadingWalk } from '#core/walk'
 import type { Backup } from './backup'
@@ -214,11 +215,13 @@ const swatches: Swatch[] = kept.map(([name, goal, sewn, ridge, show, verdict, da
     rowsSewn, verdict, note, keptAt: `2026-${day}T20:30:00Z`, source, photos: { front: null, back: null },
   }
 })
-/** A strip under way on the bench. */
+/** A strip under way on the bench; its row comes from a simulated machine, as everything else here is made up. */
+const DEMO_MACHINE: SimulatedMachine = { goal: 'metallic', dial: { min: 0, max: 9, home: 4, step: 0.1 }, goalMark: 2.2, slope: 1.3, otherOff: -1, breakMark: 7, skipMark: 9 }
+const { truth: __, ...sewn } = sewRow(DEMO_MACHINE, 3.5, seeded(4))
 const trials: Trial[] = [{
   id: 'demo-trial-1', goal: 'metallic', care: 'careful', setup: plans[0]!.setup, startedAt: '2026-05-20T19:50:00Z', closed: false,
   rows: [
-    { dial: 3.5, ridge: 0, show: 1, skips: false, breaks: false, holes: false, sound: 'usual', comparable: true, changed: '', at: '2026-05-20T19:52:00Z' },
+    { ...sewn, holes: false, sound: 'usual', comparable: true, changed: '', at: '2026-05-20T19:52:00Z', photos: { front: null, back: null } },
   ],
 }]
 

@@ -230,6 +230,8 @@ const readingFields = {
   skips: z.boolean(), breaks: z.boolean(), holes: z.boolean(),
   sound: z.nullable(z.enum(SOUNDS)),
 }
+/** Photos by name, kept beside the book; null: none. */
+const photoFields = z.strictObject({ front: z.nullable(idField), back: z.nullable(idField) })
 const dialMark = z.number().check(z.gte(-1000), z.lte(1000))
 
 /** A trial strip: rows sewn side by side, one number after the other. */
@@ -247,6 +249,7 @@ export const trialSchema = z.strictObject({
     /** What was changed before it, besides the tension; empty: nothing. */
     changed: z.string().check(z.maxLength(300)),
     at: momentField,
+    photos: photoFields,
   })).check(z.maxLength(60, 'has at most 60 rows: begin a new strip')),
   /** Kept, given up, or replaced by a new strip. */
   closed: z.boolean(),
@@ -280,8 +283,7 @@ export const swatchSchema = z.strictObject({
   keptAt: momentField,
   /** Where the number comes from: own test, quoted rule, or a guess. */
   source: z.enum(SWATCH_SOURCES),
-  /** Photos by name, kept beside the book; null: none. */
-  photos: z.strictObject({ front: z.nullable(idField), back: z.nullable(idField) }),
+  photos: photoFields,
 })
 
 /** Time sewn with a needle. */

@@ -34,7 +34,7 @@ export function trialChart(rows: readonly ChartRow[], dial: SteppedDial, advice:
     series: [
       {
         type: 'scatter', symbolSize: 22, data: rows.map(({ number, dial: x, reading }) => ({ value: [x, reading], name: String(number) })), itemStyle: { color: look.row }, label: { show: true, formatter: '{b}', color: '#fff', fontWeight: 700, fontSize: 13 }, z: 4,
-        markLine: { silent: true, symbol: 'none', animation: false, data: [{ yAxis: target, name: 'goal' }], lineStyle: { color: look.goal, type: 'dashed', width: 2 }, label: { formatter: 'goal', position: 'insideStartTop', color: look.goal } },
+        markLine: { silent: true, symbol: 'none', animation: false, data: [{ yAxis: target, name: 'goal' }, ...(advice.bracket ? [advice.bracket.low, advice.bracket.high].map(xAxis => ({ xAxis, lineStyle: { color: look.ink, type: 'solid', width: 1.5 }, label: { show: false } })) : [])], lineStyle: { color: look.goal, type: 'dashed', width: 2 }, label: { formatter: 'goal', position: 'insideStartTop', color: look.goal } },
         markArea: { silent: true, itemStyle: { color: look.band, opacity: 0.45 }, data: [[{ xAxis: held(at - spread) }, { xAxis: held(at + spread) }]] },
       },
       { type: 'line', showSymbol: false, silent: true, lineStyle: { color: look.mute, width: 1.5 }, data: fit && fit.slope > 0 ? [along(dial.min), along(dial.max)] : [] },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { BACKUP_VERSION, type ImportPreview, MOST_BACKUP_BYTES, readBackup, type Tables, writeBackup } from '#shared/backup'
+import { photoIdsOf } from '#shared/photoIds'
 import { TABLE_NAMES } from '#shared/records'
 import { putPhoto } from '#db/photos'
 import { readBookZip, writeBookZip } from '~/utils/bookZip'
@@ -43,7 +44,7 @@ async function exportWithPhotos(): Promise<void> {
   downloadBlob(`lacy-spool-${now.slice(0, 10)}.zip`, await writeBookZip(writeBackup(book.shelf as Tables, now)))
   note(moment)
 }
-const photoIds = () => new Set([...book.shelf.swatches.values()].flatMap(({ photos }) => [photos.front, photos.back]).filter(id => id !== null))
+const photoIds = () => photoIdsOf({ swatches: book.shelf.swatches.values(), trials: book.shelf.trials.values() })
 const photos = computed(() => photoIds().size)
 function exportDamaged(): void {
   download('lacy-spool-damaged.json', 'application/json', JSON.stringify(book.unreadable, null, 2))

@@ -11,6 +11,7 @@ const { offerUndo } = useShelf()
 const on = useSignContext()
 const PLACE_WORDS = { front: 'Right side', back: 'Under side', sewing: 'While sewing', after: 'After' } as const
 const groups = SIGN_PLACES.map(place => ({ place, signs: SIGNS.filter(sign => sign.place === place) }))
+const choices = SIGNS.map(({ id, words: label, place }) => ({ value: id, label: `${PLACE_WORDS[place]}: ${label}` }))
 const sign = ref<SignId>('bobbin-on-top')
 const suspects = computed(() => suspectsOf(sign.value, on.value))
 const words = computed(() => SIGNS.find(({ id }) => id === sign.value)!.words)
@@ -57,6 +58,7 @@ function tryIt(suspect: Suspect): void {
     <StationHead title="Trial strip" :views="TRIAL_VIEWS" />
     <div class="station">
       <section class="card" aria-label="What is wrong">
+        <SelectField v-model="sign" class="narrow" label="What is wrong" :items="choices" />
         <fieldset v-for="group in groups" :key="group.place">
           <legend>{{ PLACE_WORDS[group.place] }}</legend>
           <label v-for="one in group.signs" :key="one.id" :class="{ chosen: sign === one.id }"><input v-model="sign" type="radio" name="sign" :value="one.id"> {{ one.words }}</label>
@@ -95,5 +97,7 @@ li { display: flex; align-items: center; gap: 14px; padding: 10px 0; border-top:
 .because { color: var(--mulberry); font-weight: 600; }
 .because::before { content: " · "; }
 .caution { font-size: 14.5px; font-weight: 600; color: var(--weld-text); }
-@media (max-width: 800px) { .station { grid-template-columns: minmax(0, 1fr); } li { flex-wrap: wrap; } .words { flex: 1 1 240px; } }
+.narrow { display: none; }
+/* On a phone the suspects must be in view: the signs fold into one line. */
+@media (max-width: 800px) { .narrow { display: block; } fieldset { display: none; } .station { grid-template-columns: minmax(0, 1fr); } li { flex-wrap: wrap; } .words { flex: 1 1 240px; } }
 </style>

@@ -30,6 +30,10 @@ watch([search, chosen], () => {
 const page = computed(() => found.value.slice(0, shown.value))
 const choices = computed(() => SWATCH_FILTERS.map(([id, label, of]) => ({ id, label, items: [{ value: '', label: 'all' }, ...[...new Set(swatches.newest.map(swatch => of(swatch)))].sort().map(value => ({ value, label: value }))] })))
 
+/** On a phone the filters fold away. */
+const folded = ref(false)
+const set = computed(() => Object.values(chosen).filter(value => value !== '' && value !== undefined).length)
+
 const MOST_COMPARED = 4
 const compared = ref<string[]>([])
 const side = computed(() => compared.value.flatMap(id => swatches.newest.find(swatch => swatch.id === id) ?? []))
@@ -78,7 +82,8 @@ async function labels(): Promise<void> {
     </StationHead>
     <div class="filters">
       <div class="search"><label class="field-label" for="swatch-search">Search</label><UInput id="swatch-search" v-model="search" type="search" placeholder="name, thread, note …" class="w-full" /></div>
-      <SelectField v-for="{ id, label, items } in choices" :key="id" :label="label" :model-value="chosen[id] ?? ''" :items="items" @update:model-value="chosen[id] = $event" />
+      <UButton class="fold" variant="outline" icon="i-lucide-list-filter" :label="set > 0 ? `Filters, ${set} set` : 'Filters'" :aria-expanded="folded" @click="() => { folded = !folded }" />
+      <SelectField v-for="{ id, label, items } in choices" :key="id" :class="{ shut: !folded }" :label="label" :model-value="chosen[id] ?? ''" :items="items" @update:model-value="chosen[id] = $event" />
     </div>
     <p class="hint count" role="status">{{ found.length }} of {{ swatches.newest.length }} swatches</p>
     <SwatchCompare v-if="side.length > 1" :swatches="side" class="mb-4" @drop="choose" />
@@ -119,5 +124,6 @@ thead th { border-top: 0; font-size: 14px; color: var(--mute); }
 .day { white-space: nowrap; }
 .link { text-decoration: underline; color: var(--mulberry); }
 @media (max-width: 1150px) { .filters { grid-template-columns: repeat(4, minmax(0, 1fr)); } }
-@media (max-width: 640px) { .filters { grid-template-columns: repeat(2, minmax(0, 1fr)); } .cards { grid-template-columns: minmax(0, 1fr); } }
+.fold { display: none; }
+@media (max-width: 640px) { .filters { grid-template-columns: repeat(2, minmax(0, 1fr)); align-items: end; } .fold { display: inline-flex; } .shut { display: none; } .cards { grid-template-columns: minmax(0, 1fr); } }
 </style>

@@ -29,5 +29,9 @@ export const useSwatchStore = defineStore('swatches', () => {
     const { machineId, footId, plate, plateId } = bench.setup
     takeSetup(`Try “${swatch.name}” here`, { ...swatch.setup, machineId, footId, plate, plateId, tension: bench.parts.machine ? guessOn(swatch, bench.parts.machine) : null })
   }
-  return { newest, guessOn, use, useHere }
+  function setPhoto(id: string, side: 'front' | 'back', photo: string | null): void {
+    const now = book.shelf.swatches.get(id)
+    if (now) book.commit(photo === null ? 'Take the photo out' : 'Add a photo', [{ table: 'swatches', id, record: { ...now, photos: { ...now.photos, [side]: photo } } }])
+  }
+  return { newest, guessOn, use, useHere, setPhoto }
 })

@@ -53,7 +53,7 @@ export const useTrialStore = defineStore('trial', () => {
   /** Notes a row sewn at a number; the bench takes the number over. */
   function note(at: number, reading: RowReading, now: Date): void {
     const before = strip.value ?? fresh(now)
-    const row: TrialRowRecord = { dial: at, ...reading, comparable: true, changed: carried.value.slice(0, MOST_WORDS), at: now.toISOString() }
+    const row: TrialRowRecord = { dial: at, ...reading, comparable: true, changed: carried.value.slice(0, MOST_WORDS), at: now.toISOString(), photos: { front: null, back: null } }
     const first = before.rows.length === 0
     carried.value = ''
     write(`Note row ${before.rows.length + 1}`, { ...before, setup: first ? content.value : before.setup, rows: [...before.rows, row] }, [{ table: 'setup', id: 'current', record: { ...bench.setup, tension: at } }])
@@ -66,6 +66,9 @@ export const useTrialStore = defineStore('trial', () => {
   }
   function forget(number: number): void {
     if (strip.value) write(`Take row ${number} out`, { ...strip.value, rows: strip.value.rows.filter((_, i) => i !== number - 1) })
+  }
+  function setPhoto(number: number, side: 'front' | 'back', photo: string | null): void {
+    if (strip.value) write(photo === null ? 'Take the photo out' : `Add a photo to row ${number}`, { ...strip.value, rows: strip.value.rows.map((row, i) => (i === number - 1 ? { ...row, photos: { ...row.photos, [side]: photo } } : row)) })
   }
   /** The best row sewn so far, read as the goal asks; else the last. */
   const best = computed(() => {
@@ -83,7 +86,7 @@ export const useTrialStore = defineStore('trial', () => {
     const { ridge = null, show = null, skips = false, breaks = false, holes = false, sound = null } = best.value ?? {}
     const record: Swatch = {
       id, name, goal: goal.value, setup, frozen: frozenOf(setup, book.shelf), readings: { ridge, show, skips, breaks, holes, sound },
-      rowsSewn: strip.value?.rows.length ?? null, verdict, note: words, keptAt: now.toISOString(), source: best.value ? 'own' : 'guess', photos: { front: null, back: null },
+      rowsSewn: strip.value?.rows.length ?? null, verdict, note: words, keptAt: now.toISOString(), source: best.value ? 'own' : 'guess', photos: best.value?.photos ?? { front: null, back: null },
     }
     book.commit(`Keep “${name}”`, [{ table: 'swatches', id, record }, ...closing(), { table: 'setup', id: 'current', record: { ...bench.setup, tension: found } }])
     return id
@@ -91,5 +94,5 @@ export const useTrialStore = defineStore('trial', () => {
   /** A number as a share of the dial, for the chart's expectation. */
   const expectedMark = computed(() => expected.value?.prior.dial ?? (dial.value ? markAt(0, dial.value) : null))
 
-  return { strip, goal, care, usualGoal, dial, changes, expected, expectedMark, counted, advice, best, begin, aim, note, goOn, forget, keep }
+  return { strip, goal, care, usualGoal, dial, changes, expected, expectedMark, counted, advice, best, begin, aim, note, goOn, forget, setPhoto, keep }
 })

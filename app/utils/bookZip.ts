@@ -1,6 +1,7 @@
 import { strToU8, unzip, zip } from 'fflate'
 import { readPhoto } from '#db/photos'
 import { type Backup, MOST_BACKUP_BYTES } from '#shared/backup'
+import { photoIdsOf } from '#shared/photoIds'
 
 const BOOK = 'book.json'
 const PHOTO_NAME = /^photos\/([\w-]{1,64})\.jpg$/
@@ -10,14 +11,12 @@ const MOST_ZIP_BYTES = 500_000_000
 const MOST_PHOTOS = 20_000
 const JPEG_START = [0xff, 0xd8, 0xff]
 
-/** The book and every photo its swatches point at. Photos are packed as they are. */
+/** The book and every photo something in it points at. Photos are packed as they are. */
 export async function writeBookZip(backup: Backup): Promise<Blob> {
   const files: Record<string, Uint8Array | [Uint8Array, { level: 0 }]> = { [BOOK]: strToU8(JSON.stringify(backup, null, 2)) }
-  for (const { photos } of backup.records.swatches) {
-    for (const id of [photos.front, photos.back]) {
-      const blob = id === null ? null : await readPhoto(id)
-      if (blob) files[`photos/${id}.jpg`] = [new Uint8Array(await blob.arrayBuffer()), { level: 0 }]
-    }
+  for (const id of photoIdsOf(backup.records)) {
+    const blob = await readPhoto(id)
+    if (blob) files[`photos/${id}.jpg`] = [new Uint8Array(await blob.arrayBuffer()), { level: 0 }]
   }
   return new Promise((resolve, reject) => zip(files, (error, bytes) => (error ? reject(error) : resolve(new Blob([bytes as BlobPart], { type: 'application/zip' })))))
 }

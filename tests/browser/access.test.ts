@@ -24,13 +24,13 @@ async function faults(): Promise<string[]> {
 }
 
 describe('axe finds no serious or critical fault', () => {
-  it.each(['/', '/compare', '/plans', '/files', '/pairing', '/twins', '/evidence', '/workbox', '/walk', '/putback', '/care', '/trial', '/signs', '/swatches'])('on %s', async (path) => {
+  it.each(['/', '/compare', '/plans', '/files', '/pairing', '/twins', '/evidence', '/workbox', '/walk', '/putback', '/care', '/trial', '/signs', '/practice', '/swatches'])('on %s', async (path) => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     expect(await faults()).toEqual([])
   })
 
-  it.each(['/', '/pairing', '/twins', '/workbox', '/compare', '/walk', '/putback', '/care', '/trial', '/signs', '/swatches'])('with the dim lamp on, on %s', async (path) => {
+  it.each(['/', '/pairing', '/twins', '/workbox', '/compare', '/walk', '/putback', '/care', '/trial', '/signs', '/practice', '/swatches'])('with the dim lamp on, on %s', async (path) => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     await press(session.driver, 'button', 'Dim lamp')

@@ -227,3 +227,24 @@ describe('photos of a swatch', () => {
     await untilText(driver, '1 of 31 swatches')
   })
 })
+
+describe('practice', () => {
+  it('hides a machine, shows what it sews, and tells how the search would have gone', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/practice`)
+    await untilText(driver, 'Nothing here goes into the swatch book.')
+    for (const at of ['3', '5', '4']) {
+      await type(driver, 'Set the dial to', at)
+      await press(driver, 'button', 'Sew a row')
+      await untilText(driver, new RegExp(`Row \\d at\\s+${at}`))
+    }
+    await press(driver, 'button', 'That is it')
+    await untilText(driver, /your 4 after 3 rows is [^]* The goal lay at/)
+    await untilText(driver, /The search: [\d., ]+;/)
+    for (let read = 0; read < 20; read++) {
+      await press(driver, 'button', /^0 (flat|locked inside)$/)
+      await untilText(driver, read === 19 ? /\d+ of 20 right/ : `${read + 2} of 20;`)
+    }
+  })
+})

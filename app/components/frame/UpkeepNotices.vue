@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { registerSW } from 'virtual:pwa-register'
 import { dropPhotosExcept } from '#db/photos'
+import { photoIdsOf } from '#shared/photoIds'
 
 /** Nothing to see: works without the server, offers updates, asks the browser to keep the data, reminds of a backup. */
 const book = useBookStore()
@@ -28,10 +29,10 @@ watch(() => book.canUndo, async (changed) => {
   if (changed && !(await navigator.storage?.persisted?.())) await navigator.storage?.persist?.()
 }, { immediate: true })
 
-/** Photos nothing points at any more go at the next start, when no undo can bring their swatch back. */
+/** Photos nothing points at any more go at the next start, when no undo can bring back what they belong to. */
 function tidyPhotos(): void {
   if (book.storage !== 'saved' || book.unreadable.length > 0) return
-  const wanted = new Set([...book.shelf.swatches.values()].flatMap(({ photos }) => [photos.front, photos.back]).filter(id => id !== null))
+  const wanted = photoIdsOf({ swatches: book.shelf.swatches.values(), trials: book.shelf.trials.values() })
   // What cannot be tidied now is tidied another time.
   dropPhotosExcept(wanted).catch(() => {})
 }

@@ -45,7 +45,7 @@ function useHere(): void {
         <p v-if="swatch.note" class="note">{{ swatch.note }}</p>
       </div>
     </div>
-    <SwatchPhotos :swatch="swatch" />
+    <PhotoPair :photos="swatch.photos" :of="swatch.name" @change="(side, id) => swatches.setPhoto(swatch.id, side, id)" />
     <div class="do">
       <UButton size="sm" label="Use these settings" icon="i-lucide-arrow-up-to-line" @click="use" />
       <UButton v-if="elsewhere" size="sm" variant="outline" :label="`On ${bench.parts.machine!.name}: ${guess ?? 'no number'}, a guess`" @click="useHere" />

@@ -23,7 +23,7 @@ const label = computed(() => `Rows against the dial; the goal is thought to lie 
 <template>
   <div>
     <VChart :option="option" autoresize class="chart" role="img" :aria-label="label" />
-    <p class="hint">Numbered rows; shaded: where the goal is thought to lie, {{ advice.estimate.dial.toFixed(1) }} ± {{ advice.estimate.spread.toFixed(1) }}.</p>
+    <p class="hint">Numbered rows; shaded: where the goal is thought to lie, {{ advice.estimate.dial.toFixed(1) }} ± {{ advice.estimate.spread.toFixed(1) }}<template v-if="advice.bracket">; upright lines: the bracket</template>.</p>
   </div>
 </template>
 

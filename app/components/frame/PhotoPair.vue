@@ -6,27 +6,28 @@ import { downloadBlob } from '~/utils/download'
 import { newId } from '~/utils/id'
 
 /** Photos of the right side and the under side, scaled down and kept in this browser. */
-const { swatch } = defineProps<{ swatch: Swatch }>()
-const book = useBookStore()
+const { photos, of } = defineProps<{
+  photos: Swatch['photos']
+  /** What they show, for screen readers. */
+  of: string
+}>()
+const emit = defineEmits<{ change: [side: 'front' | 'back', id: string | null] }>()
 const toast = useToast()
 const SIDES = [['front', 'Right side'], ['back', 'Under side']] as const
 const MOST_BYTES = 30_000_000
 const urls = reactive<{ front: string | null, back: string | null }>({ front: null, back: null })
 const problem = ref('')
 const busy = ref(false)
-watch(() => swatch.photos, async (photos) => {
+watch(() => [photos.front, photos.back], async () => {
   for (const [side] of SIDES) {
     if (urls[side]) URL.revokeObjectURL(urls[side])
-    const blob = photos[side] === null ? null : await readPhoto(photos[side]).catch(() => null)
+    const id = photos[side]
+    const blob = id === null ? null : await readPhoto(id).catch(() => null)
     urls[side] = blob && URL.createObjectURL(blob)
   }
 }, { immediate: true })
 onUnmounted(() => SIDES.forEach(([side]) => urls[side] && URL.revokeObjectURL(urls[side])))
 
-function point(side: 'front' | 'back', id: string | null): void {
-  const now = book.shelf.swatches.get(swatch.id)
-  if (now) book.commit(id === null ? 'Take the photo out' : 'Add a photo', [{ table: 'swatches', id: swatch.id, record: { ...now, photos: { ...now.photos, [side]: id } } }])
-}
 async function add(side: 'front' | 'back', event: Event): Promise<void> {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
@@ -48,10 +49,10 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
     }
     catch {
       // The record stays as it is; the photo is not lost.
-      toast.add({ title: 'No room for the photo', description: 'The swatch is kept. Keep the photo as a file, or make room in the browser.', color: 'error', duration: 0, actions: [{ label: 'Save the photo', onClick: () => downloadBlob(`${id}.jpg`, scaled.blob) }] })
+      toast.add({ title: 'No room for the photo', description: 'All else is kept. Keep the photo as a file, or make room in the browser.', color: 'error', duration: 0, actions: [{ label: 'Save the photo', onClick: () => downloadBlob(`${id}.jpg`, scaled.blob) }] })
       return
     }
-    point(side, id)
+    emit('change', side, id)
   }
   finally {
     client.dispose()
@@ -61,13 +62,13 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
 </script>
 
 <template>
-  <details class="photos" :open="swatch.photos.front !== null || swatch.photos.back !== null">
+  <details class="photos" :open="photos.front !== null || photos.back !== null">
     <summary>Photos</summary>
     <div class="sides">
       <div v-for="[side, words] in SIDES" :key="side">
-        <img v-if="urls[side]" :src="urls[side]!" :alt="`${swatch.name}, ${words.toLowerCase()}`">
-        <label class="pick"><UIcon name="i-lucide-camera" /> {{ urls[side] ? 'Another' : words }}<input type="file" accept="image/*" class="sr-only" :aria-label="`${words} of ${swatch.name}`" :disabled="busy" @change="add(side, $event)"></label>
-        <button v-if="urls[side]" type="button" class="out" :aria-label="`Take the photo of the ${words.toLowerCase()} out`" @click="point(side, null)"><UIcon name="i-lucide-x" /></button>
+        <img v-if="urls[side]" :src="urls[side]!" :alt="`${of}, ${words.toLowerCase()}`">
+        <label class="pick"><UIcon name="i-lucide-camera" /> {{ urls[side] ? 'Another' : words }}<input type="file" accept="image/*" class="sr-only" :aria-label="`${words} of ${of}`" :disabled="busy" @change="add(side, $event)"></label>
+        <button v-if="urls[side]" type="button" class="out" :aria-label="`Take the photo of the ${words.toLowerCase()} out`" @click="emit('change', side, null)"><UIcon name="i-lucide-x" /></button>
       </div>
     </div>
     <p v-if="problem" role="alert" class="hint strikes-ink">{{ problem }}</p>
