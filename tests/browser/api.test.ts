@@ -46,7 +46,7 @@ describe('the server routes', () => {
     const stitches = stitchesResponseSchema.parse(await (await fetch(`${inject('plain')}/api/v1/stitches`)).json())
     expect(stitches.length).toBeGreaterThanOrEqual(18)
     const openapi = await (await fetch(`${inject('plain')}/api/v1/openapi.json`)).json() as { paths: object }
-    expect(Object.keys(openapi.paths)).toEqual(['/api/v1/swing', '/api/v1/thread-count', '/api/v1/pairing', '/api/v1/stitches', '/api/v1/openapi.json'])
+    expect(Object.keys(openapi.paths)).toEqual(['/api/v1/swing', '/api/v1/thread-count', '/api/v1/pairing', '/api/v1/tension/next', '/api/v1/stitches', '/api/v1/openapi.json'])
   })
 
   it('publish the JSON Schema of the backup file', async () => {
