@@ -7,7 +7,8 @@ const trial = useTrialStore()
 const facts = computed(() => GOAL_FACTS[trial.goal])
 const chartRows = computed(() => trial.counted.flatMap(row => (row[facts.value.leads] === null ? [] : [{ number: row.number, dial: row.dial, reading: row[facts.value.leads]! }])))
 /** What the sign doctor asks to be tried, until a row is sewn. */
-const tried = ref(Number(useRoute().query.at) || null)
+const { at } = useRoute().query
+const tried = ref(typeof at === 'string' && Number.isFinite(Number(at)) ? Number(at) : null)
 watch(() => trial.strip?.rows.length, () => {
   tried.value = null
 })

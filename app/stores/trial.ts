@@ -1,6 +1,5 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { markAt } from '#core/dial'
 import { nextTension, type TrialAdvice, type TrialCare, type TrialGoal, type TrialRow, usualTrialGoal } from '#core/trial'
 import { differencesOf } from '#shared/differences'
 import type { SetupContent, Swatch, Trial, TrialRowRecord } from '#shared/records'
@@ -91,8 +90,6 @@ export const useTrialStore = defineStore('trial', () => {
     book.commit(`Keep “${name}”`, [{ table: 'swatches', id, record }, ...closing(), { table: 'setup', id: 'current', record: { ...bench.setup, tension: found } }])
     return id
   }
-  /** A number as a share of the dial, for the chart's expectation. */
-  const expectedMark = computed(() => expected.value?.prior.dial ?? (dial.value ? markAt(0, dial.value) : null))
 
-  return { strip, goal, care, usualGoal, dial, changes, expected, expectedMark, counted, advice, best, begin, aim, note, goOn, forget, setPhoto, keep }
+  return { strip, goal, care, dial, changes, expected, counted, advice, best, begin, aim, note, goOn, forget, setPhoto, keep }
 })

@@ -2,15 +2,14 @@
 import { GOAL_FACTS, type Reading } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
 
-/** Reads one row: the number it was sewn at, two drawings, and what happened while sewing. */
+/** Reads one row: the number it was sewn at, two drawings, and what happened while sewing. Each row gets a fresh one, by its key. */
 const trial = useTrialStore()
 const seam = useSeamPoints()
 const facts = computed(() => GOAL_FACTS[trial.goal])
 const at = ref<number | null>(null)
 const ridge = ref<Reading | null>(null)
 const show = ref<Reading | null>(null)
-const BLANK = { skips: false, breaks: false, holes: false, odd: false }
-const seen = reactive({ ...BLANK })
+const seen = reactive({ skips: false, breaks: false, holes: false, odd: false })
 const SIGNS = [['skips', 'Stitches skipped'], ['breaks', 'Thread broke'], ['holes', 'Holes'], ['odd', 'Odd sound']] as const
 const { tried = null } = defineProps<{
   /** A number to try before what the search says; null: none. */
@@ -30,9 +29,6 @@ function note(): void {
   if (problem.value || at.value === null) return
   const sound: TrialRowRecord['sound'] = seen.odd ? 'odd' : 'usual'
   trial.note(at.value, { ridge: ridge.value, show: show.value, skips: seen.skips, breaks: seen.breaks, holes: seen.holes, sound }, new Date())
-  ridge.value = null
-  show.value = null
-  Object.assign(seen, BLANK)
 }
 </script>
 
