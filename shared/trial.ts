@@ -1,5 +1,5 @@
 import { markAt } from '#core/dial'
-import { LEAST_RECORDS, leaveOneOut, predictOffset, type SwatchFeatures } from '#core/swatch'
+import { type Foretold, LEAST_RECORDS, type LearntFrom, type SwatchFeatures } from '#core/swatch'
 import type { SteppedDial, TrialGoal, TrialPrior } from '#core/trial'
 import type { PairingTables } from './pairing'
 import type { Machine, Settings, SetupContent, Swatch } from './records'
@@ -13,34 +13,50 @@ export function steppedDialOf(machine: Machine | null): SteppedDial | null {
   return machine?.tensionDial ? { ...machine.tensionDial, step: machine.dialStep ?? GUESSED_STEP } : null
 }
 
+/** What the swatch book is asked before a row is sewn. */
+export interface Question {
+  readonly wanted: SwatchFeatures
+  /** What the rule says, as a share of the way from home. */
+  readonly ruleShare: number
+}
+export function questionOf(goal: TrialGoal, setup: SetupContent, tables: PairingTables, settings: Settings): Question {
+  const frozen = frozenOf(setup, tables)
+  return { wanted: featuresOf(goal, frozen), ruleShare: ruleShareOf(goal, setup, frozen, settings) }
+}
+
+/** All that a book teaches. */
+export function lessonsOf(swatches: ReadonlyMap<string, Swatch>, settings: Settings): LearntFrom[] {
+  return [...swatches.values()].flatMap(swatch => learntFromSwatch(swatch, settings) ?? [])
+}
+
 export interface Expectation {
   readonly prior: TrialPrior
   readonly source: 'own swatches' | 'rule'
   /** In words, with what it leans on. */
   readonly why: string
+  /** The most alike of `of` records. */
   readonly leansOn: readonly { readonly id: string, readonly alike: number }[]
+  readonly of: number
   /** How far off the book was on records it had not seen, and the rule, in marks of this dial; null: too few. */
   readonly error: { readonly book: number, readonly rule: number, readonly of: number } | null
 }
 
 const RULE_SPREAD_SHARE = 1 / 4.5
 
-/** Where the goal of a setup is expected before a row was sewn: from own swatches, else from the rule. null: the dial is not known. */
-export function expectationOf(goal: TrialGoal, setup: SetupContent, tables: PairingTables & { readonly swatches: ReadonlyMap<string, Swatch> }, settings: Settings): Expectation | null {
-  const dial = steppedDialOf(tables.machines.get(setup.machineId ?? '') ?? null)
-  if (!dial) return null
-  const frozen = frozenOf(setup, tables)
-  const ruleShare = ruleShareOf(goal, setup, frozen, settings)
+/**
+ * Where the goal of a setup is expected before a row was sewn: from own swatches, else from the rule.
+ *
+ * @param told - what the book answered; a word while there is no answer.
+ */
+export function expectationOf({ ruleShare }: Question, dial: SteppedDial, told: Foretold | 'not read yet' | 'not readable'): Expectation {
   const unit = (dial.max - dial.min) / 2
-  const wanted: SwatchFeatures = featuresOf(goal, frozen)
-  const learnt = [...tables.swatches.values()].flatMap(swatch => learntFromSwatch(swatch, settings) ?? [])
-  const told = predictOffset(learnt, wanted, ruleShare)
-  if (!told) {
-    return { prior: { dial: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit }, source: 'rule', why: `by the rule for thread and goal; under ${LEAST_RECORDS} own swatches like this`, leansOn: [], error: null }
-  }
-  const error = leaveOneOut(learnt)
+  const byRule = (why: string): Expectation => ({ prior: { dial: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit }, source: 'rule', why: `by the rule for thread and goal; ${why}`, leansOn: [], of: 0, error: null })
+  if (told === 'not read yet') return byRule('own swatches are being read')
+  if (told === 'not readable') return byRule('own swatches could not be read: load the page once more')
+  const { prediction, error } = told
+  if (!prediction) return byRule(`under ${LEAST_RECORDS} own swatches like this`)
   return {
-    prior: { dial: markAt(told.share, dial), spread: told.spread * unit }, source: 'own swatches', why: `from ${told.leansOn.length} own swatches like this, drawn toward the rule`,
-    leansOn: told.leansOn, error: error && { book: error.book * unit, rule: error.rule * unit, of: error.of },
+    prior: { dial: markAt(prediction.share, dial), spread: prediction.spread * unit }, source: 'own swatches', why: `from ${prediction.of} own swatches like this, drawn toward the rule`,
+    leansOn: prediction.leansOn, of: prediction.of, error: error && { book: error.book * unit, rule: error.rule * unit, of: error.of },
   }
 }

@@ -1,5 +1,6 @@
 import { type Remote, releaseProxy, wrap } from 'comlink'
 import type { CoverageApi } from './coverage.worker'
+import type { ForetellApi } from './foretell.worker'
 import type { PhotoApi } from './photo.worker'
 import type { SewnApi } from './sewn.worker'
 
@@ -7,6 +8,8 @@ export type { SewnReply, SewnView } from './sewn.worker'
 
 export interface WorkerClient<T> {
   readonly api: Remote<T>
+  /** Rejects when the worker could not be started. */
+  readonly failed: Promise<never>
   readonly dispose: () => void
 }
 export type SewnClient = WorkerClient<SewnApi>
@@ -26,10 +29,19 @@ export function startPhotoWorker(): WorkerClient<PhotoApi> {
   return clientOf<PhotoApi>(new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' }))
 }
 
+/** Starts the worker that reads the swatch book. */
+export function startForetellWorker(): WorkerClient<ForetellApi> {
+  return clientOf<ForetellApi>(new Worker(new URL('./foretell.worker.ts', import.meta.url), { type: 'module' }))
+}
+
 function clientOf<T>(worker: Worker): WorkerClient<T> {
   const api = wrap<T>(worker)
+  const failed = new Promise<never>((_, reject) => worker.addEventListener('error', () => reject(new Error('the worker could not be started')), { once: true }))
+  // Nobody need wait for it.
+  failed.catch(() => {})
   return {
     api,
+    failed,
     dispose() {
       api[releaseProxy]()
       worker.terminate()

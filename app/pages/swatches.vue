@@ -7,7 +7,7 @@ import { type Swatch, TABLE_NAMES } from '#shared/records'
 import { swatchFields } from '#shared/swatchFields'
 import { dayOf } from '~/utils/dates'
 import { download, downloadBlob } from '~/utils/download'
-import { findSwatches, SWATCH_FILTERS, type SwatchFilter } from '~/utils/swatchFilters'
+import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from '~/utils/swatchFilters'
 import { writeSwatchCsv } from '~/utils/swatchCsv'
 import { SWATCH_LOOKS } from '~/utils/swatchLooks'
 
@@ -21,14 +21,19 @@ const found = computed(() => findSwatches(swatches.newest, search.value, chosen)
 const VIEWS = [['cards', 'Cards'], ['table', 'Table'], ['charts', 'Charts']] as const
 const view = useLocalStorage<(typeof VIEWS)[number][0]>('lacy-spool-swatches-view', 'cards')
 
-/** A screen or two at a time: a thick book opens as fast as a thin one. */
+/** What is in sight first, then a screen or two at a time: a thick book opens as fast as a thin one. */
+const IN_SIGHT = 6
 const A_FEW = 12
+const painted = useAfterPaint()
 const shown = ref(A_FEW)
 watch([search, chosen], () => {
   shown.value = A_FEW
 })
-const page = computed(() => found.value.slice(0, shown.value))
-const choices = computed(() => SWATCH_FILTERS.map(([id, label, of]) => ({ id, label, items: [{ value: '', label: 'all' }, ...[...new Set(swatches.newest.map(swatch => of(swatch)))].sort().map(value => ({ value, label: value }))] })))
+const page = computed(() => found.value.slice(0, painted.value ? shown.value : IN_SIGHT))
+const choices = computed(() => {
+  const values = painted.value ? valuesOf(swatches.newest) : null
+  return SWATCH_FILTERS.map(([id, label]) => ({ id, label, items: [{ value: '', label: 'all' }, ...[...values?.[id] ?? []].sort().map(value => ({ value, label: value }))] }))
+})
 
 /** On a phone the filters fold away. */
 const folded = ref(false)

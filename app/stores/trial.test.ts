@@ -1,8 +1,12 @@
 // @vitest-environment happy-dom
-import { beforeEach, describe, expect, it } from 'vitest'
+import { flushPromises } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { demoStores } from '../../tests/unit/mounting'
+import { downed } from '../../tests/unit/workers'
 import { useSwatchStore } from './swatches'
 import { type RowReading, useTrialStore } from './trial'
+
+vi.mock('#workers/client', () => import('../../tests/unit/workers'))
 
 const NOW = new Date('2026-06-01T18:00:00Z')
 const READ: RowReading = { ridge: 0, show: 0, skips: false, breaks: false, holes: false, sound: 'usual' }
@@ -11,13 +15,16 @@ let bench: Awaited<ReturnType<typeof demoStores>>['bench']
 let trial: ReturnType<typeof useTrialStore>
 beforeEach(async () => {
   ({ book, bench } = await demoStores())
+  downed.value = false
   trial = useTrialStore()
+  await flushPromises()
 })
 const row = (at: number, over: Partial<RowReading> = {}) => trial.note(at, { ...READ, ...over }, NOW)
 
 describe('a strip', () => {
-  it('begins where own swatches like this one lie, and says which', () => {
+  it('begins where own swatches like this one lie, and says which', async () => {
     trial.begin(NOW)
+    await flushPromises()
     expect(trial.expected).toMatchObject({ source: 'own swatches' })
     expect(trial.expected!.prior.dial).toBeLessThan(bench.parts.machine!.tensionDial!.home)
     const names = trial.expected!.leansOn.map(({ id }) => book.shelf.swatches.get(id)!.name)
@@ -25,9 +32,27 @@ describe('a strip', () => {
     expect(names).not.toContain('Sailor band, first')
     expect(trial.advice!.reason.code).toBe('first')
   })
-  it('begins at the rule where nothing like it was kept', () => {
+  it('begins at the rule until the book is read, and when it cannot be', async () => {
+    downed.value = true
+    await demoStores()
+    const alone = useTrialStore()
+    expect(alone.expected).toMatchObject({ source: 'rule', why: expect.stringContaining('are being read') })
+    await flushPromises()
+    expect(alone.expected).toMatchObject({ source: 'rule', why: expect.stringContaining('could not be read'), of: 0 })
+  })
+  it('keeps what the book said while nothing but the tension changes', async () => {
+    const before = trial.expected
+    row(3.1)
+    expect(trial.expected).toEqual(before)
+    bench.update('Felt', { clothId: 'demo-cloth-felt' })
+    await flushPromises()
+    expect(trial.expected!.source).toBe('own swatches')
+    expect(trial.expected!.prior.spread).not.toBe(before!.prior.spread)
+  })
+  it('begins at the rule where nothing like it was kept', async () => {
     bench.update('Pintuck in jersey', { threadIds: { left: 'demo-thread-market', middle: null, right: 'demo-thread-market' }, clothId: 'demo-cloth-jersey' })
     trial.begin(NOW, { goal: 'raised' })
+    await flushPromises()
     expect(trial.expected).toMatchObject({ source: 'rule', prior: { dial: 9 }, leansOn: [] })
   })
   it('goes from the first row to settled, and the bench follows the number', () => {
@@ -88,11 +113,12 @@ describe('keeping', () => {
     book.commit('Rename', [{ table: 'machines', id: 'demo-machine-attic', record: { ...book.shelf.machines.get('demo-machine-attic')!, name: 'Cellar seven' } }])
     expect(book.shelf.swatches.get(id)!.frozen.machine!.name).toBe('Attic seven')
   })
-  it('makes the next start better', () => {
-    const before = trial.expected!.leansOn.length
+  it('makes the next start better', async () => {
+    const before = trial.expected!.of
     row(2.4, { show: -1 })
     trial.keep('One more', 'good', '', NOW)
-    expect(trial.expected!.leansOn.length).toBe(before + 1)
+    await flushPromises()
+    expect(trial.expected!.of).toBe(before + 1)
   })
 })
 

@@ -4,7 +4,7 @@ import { nextTension, type TrialAdvice, type TrialCare, type TrialGoal, type Tri
 import { differencesOf } from '#shared/differences'
 import type { SetupContent, Swatch, Trial, TrialRowRecord } from '#shared/records'
 import { frozenOf } from '#shared/swatch'
-import { expectationOf, steppedDialOf } from '#shared/trial'
+import { expectationOf, lessonsOf, questionOf, steppedDialOf } from '#shared/trial'
 import { newId } from '~/utils/id'
 
 const MOST_WORDS = 300
@@ -28,7 +28,10 @@ export const useTrialStore = defineStore('trial', () => {
   const dial = computed(() => steppedDialOf(bench.parts.machine))
   /** What is on the bench differs from what the rows were sewn with, the tension apart. */
   const changes = computed(() => (strip.value && strip.value.rows.length > 0 ? differencesOf(strip.value.setup, content.value, book.shelf) : []))
-  const expected = computed(() => expectationOf(goal.value, content.value, book.shelf, bench.settings))
+  const question = computed(() => (dial.value ? questionOf(goal.value, content.value, book.shelf, bench.settings) : null))
+  const lessons = computed(() => lessonsOf(book.shelf.swatches, bench.settings))
+  const told = useForetold(() => lessons.value, () => question.value)
+  const expected = computed(() => (question.value && dial.value && expectationOf(question.value, dial.value, told.value)))
   const carried = ref('')
   const onDial = (at: number) => dial.value !== null && at >= dial.value.min && at <= dial.value.max
   const counted = computed(() => (strip.value?.rows ?? []).map((row, i) => ({ ...row, number: i + 1 })).filter(row => row.comparable && onDial(row.dial)))

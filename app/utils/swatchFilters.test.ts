@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
 import { swatchFields } from '#shared/swatchFields'
-import { findSwatches } from './swatchFilters'
+import { findSwatches, SWATCH_FILTERS, valuesOf } from './swatchFilters'
 
 const all = demoBackup.records.swatches
 const names = (search: string, chosen: Parameters<typeof findSwatches>[2] = {}) => findSwatches(all, search, chosen).map(({ name }) => name)
@@ -13,6 +13,13 @@ describe('finding swatches', () => {
     expect(names('double stretch')).toEqual(names('twin stretch'))
     expect(names('double stretch').length).toBeGreaterThan(2)
     expect(names('velvet gold').every(name => name.startsWith('Cape'))).toBe(true)
+  })
+  it('offers every value there is, once, and each finds some', () => {
+    const values = valuesOf(all)
+    for (const [id] of SWATCH_FILTERS) {
+      expect(values[id].size).toBeGreaterThan(1)
+      expect([...values[id]].reduce((sum, value) => sum + names('', { [id]: value }).length, 0)).toBe(all.length)
+    }
   })
   it('narrows by every filter at once', () => {
     expect(names('', { goal: 'Raised pintuck', verdict: 'good' })).toEqual(['Shirt tucks', 'Shirt tucks, yoke', 'Shirt tucks, cuffs'])

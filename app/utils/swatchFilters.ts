@@ -14,6 +14,11 @@ export const SWATCH_FILTERS = [
 ] as const
 export type SwatchFilter = (typeof SWATCH_FILTERS)[number][0]
 
+/** All values there are to narrow a book by. */
+export function valuesOf(all: readonly Swatch[]): Record<SwatchFilter, ReadonlySet<string>> {
+  return Object.fromEntries(SWATCH_FILTERS.map(([id, , of]) => [id, new Set(all.map(of))])) as unknown as Record<SwatchFilter, ReadonlySet<string>>
+}
+
 const texts = new WeakMap<Swatch, string>()
 /** All a search looks through, worked out when it is first asked for. */
 function textOf(swatch: Swatch): string {

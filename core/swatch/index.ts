@@ -1,2 +1,3 @@
+export { type Foretold, learnFrom, type LearntBook } from './book'
 export { alike, LEAST_RECORDS, leaveOneOut, predictOffset, type LearntFrom, type Prediction, type SwatchFeatures } from './predict'
 export { leastSquares } from './line'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { linearRegression } from 'simple-statistics'
 import { describe, expect, it } from 'vitest'
-import { alike, leastSquares, leaveOneOut, type LearntFrom, predictOffset, type SwatchFeatures } from '#core/swatch'
+import { alike, learnFrom, leastSquares, leaveOneOut, type LearntFrom, predictOffset, type SwatchFeatures } from '#core/swatch'
 
 const METALLIC: SwatchFeatures = { thread: 'metallic', needle: 'metallic', stitch: 'swings', goal: 'metallic', cloth: 'woven', gap: 2 }
 const record = (share: number, over: Partial<SwatchFeatures> = {}, ruleShare = -1 / 3): LearntFrom => ({ id: `${share}`, features: { ...METALLIC, ...over }, share, ruleShare })
@@ -47,6 +47,15 @@ describe('what the book expects', () => {
   it('refuses a share that is none', () => {
     expect(() => predictOffset([record(NaN)], METALLIC, 0)).toThrow(/share/)
     expect(() => predictOffset([], METALLIC, 2)).toThrow(/ruleShare/)
+  })
+})
+
+describe('a book read once', () => {
+  it('names the most alike of many, and how many they are', () => {
+    const told = learnFrom([...Array.from({ length: 40 }, () => record(0.1, { cloth: 'knit' })), ...Array.from({ length: 30 }, () => record(-0.5))]).foretell(METALLIC, -1 / 3)
+    expect(told.prediction!.of).toBe(70)
+    expect(told.prediction!.leansOn.map(({ id }) => id)).toEqual(Array.from({ length: 12 }, () => '-0.5'))
+    expect(told.error!.of).toBe(70)
   })
 })
 

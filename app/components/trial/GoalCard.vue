@@ -21,7 +21,7 @@ const names = computed(() => trial.expected?.leansOn.slice(0, 4).flatMap(({ id }
     <p class="hint">{{ trial.care === 'careful' ? 'Sure enough for a garment: about 3 rows.' : 'About 2 rows, wrong more often.' }}</p>
     <div v-if="trial.expected" class="expected">
       <p>Expected at <b>{{ mark(trial.expected.prior.dial) }}</b> ± {{ mark(trial.expected.prior.spread) }} <span class="hint">({{ trial.expected.source }})</span></p>
-      <p class="hint">{{ trial.expected.why }}<template v-if="names.length > 0">: {{ names.join(', ') }}{{ trial.expected.leansOn.length > names.length ? ' …' : '' }}</template>.</p>
+      <p class="hint">{{ trial.expected.why }}<template v-if="names.length > 0">: {{ names.join(', ') }}{{ trial.expected.of > names.length ? ' …' : '' }}</template>.</p>
       <p v-if="trial.expected.error" class="hint">On {{ trial.expected.error.of }} swatches it had not seen the book was off by {{ mark(trial.expected.error.book) }}, the rule by {{ mark(trial.expected.error.rule) }}.</p>
     </div>
     <p v-if="bench.parts.machine && bench.parts.machine.dialStep === null && trial.dial" class="hint">Step of this dial not known: {{ trial.dial.step }} is a guess. Add it under Machine.</p>
