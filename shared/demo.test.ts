@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { judgeSwing } from '#core/swing'
+import { GOAL_FACTS } from '#core/trial'
 import { backupSchema, readBackup, type Tables } from '#shared/backup'
 import { benchOf, swingInputOf } from '#shared/bench'
 import { DEFAULT_SETTINGS } from '#shared/defaults'
@@ -27,5 +28,13 @@ describe('the demo', () => {
   it.each(records.plans.map(p => [p.name, p] as const))('“%s” is what the rules accept, unless it is an honest failure', (name, plan) => {
     const verdict = judgeSwing(swingInputOf(plan.setup, benchOf(plan.setup, tables), DEFAULT_SETTINGS)!).verdict
     expect(verdict === 'strikes').toBe(/\((struck|refused)\)/.test(name))
+  })
+
+  it.each(records.swatches.map(s => [s.name, s] as const))('“%s” reads as its verdict says', (_, { goal, verdict, readings }) => {
+    const { leads, target } = GOAL_FACTS[goal]
+    const reading = readings[leads]!
+    if (verdict === 'good') expect([reading, readings.breaks]).toEqual([target, false])
+    // The muddy leaf failed by its length.
+    else if (verdict === 'usable') expect(reading).not.toBe(target)
   })
 })

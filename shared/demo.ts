@@ -1,14 +1,13 @@
 import { combinationKey } from '#core/handwalk'
 import { describeNeedle, type NeedleType, parseNeedleLabel } from '#core/needle'
 import { UNKNOWN_STATE } from '#core/putback'
-import { seeded, sewRow, type SimulatedMachine } from '#core/simulated'
-import type { Reading, TrialGoal } from '#core/trial'
 import { threadingWalk } from '#core/walk'
 import type { Backup } from './backup'
 import { benchOf, swingInputOf } from './bench'
-import { DEFAULT_SETTINGS, EMPTY_SETUP, FRESH_NEEDLE, UNKNOWN_THREAD } from './defaults'
+import { DEFAULT_SETTINGS, FRESH_NEEDLE, UNKNOWN_THREAD } from './defaults'
+import { demoSetup as on, type Sewn } from './demoSetup'
+import { demoRow, demoSwatches } from './demoSwatches'
 import type { Bobbin, Cloth, Foot, HandWalk, Machine, MachineStateRecord, NeedleEnd, NeedleRecord, NeedleTime, Plan, Plate, Setup, SetupContent, Stabilizer, Swatch, Thread, Trial, WalkRecord } from './records'
-import { frozenOf } from './swatch'
 import { walkInputOf } from './walk'
 
 // The costume room of an amateur operetta company in the harbour town of Quillhaven. All of it is made up.
@@ -75,26 +74,6 @@ const bobbins: Bobbin[] = [
   { id: 'demo-bobbin-1', name: 'Grey, full', threadId: 'demo-thread-fine', woundM: 90, holdsM: null, outerMm: 20, coreMm: 6, wideMm: 9 },
   { id: 'demo-bobbin-2', name: 'Navy, half', threadId: 'demo-thread-navy', woundM: 24, holdsM: 48, outerMm: null, coreMm: null, wideMm: null },
 ]
-
-interface Sewn { stitch: string, width: number, length: number, needle: string, machine?: string, foot?: string | null, left?: string, right?: string, bobbin?: string, cloth?: string, layers?: number, tension?: number | null, mirror?: boolean, position?: number, plate?: 'zigzag' | 'single-hole', technique?: SetupContent['technique'], goal?: SetupContent['goal'], stabilizer?: 'tear' | 'cut' | null }
-const DENSE = new Set(['satin-leaf', 'satin-diamond', 'satin-wave'])
-const { id: _, ...NOTHING_ON } = EMPTY_SETUP
-const on = (s: Sewn): SetupContent => ({
-  ...NOTHING_ON,
-  machineId: `demo-machine-${s.machine ?? 'attic'}`,
-  footId: s.foot === null ? null : `demo-foot-${s.foot ?? 'open'}`,
-  plate: s.plate ?? 'zigzag',
-  needleId: `demo-needle-${s.needle}`,
-  stitch: { stitchId: s.stitch, widthMm: s.width, lengthMm: s.length, mirror: s.mirror ?? false, positionMm: s.position ?? 0 },
-  threadIds: { left: `demo-thread-${s.left ?? 'slate'}`, middle: null, right: `demo-thread-${s.right ?? 'gold'}` },
-  bobbinId: `demo-thread-${s.bobbin ?? 'fine'}`,
-  tension: s.tension === undefined ? 4 : s.tension,
-  clothId: `demo-cloth-${s.cloth ?? 'linen'}`,
-  layers: s.layers ?? 2,
-  technique: s.technique ?? 'decorative',
-  goal: s.goal ?? 'balanced',
-  stabilizerId: s.stabilizer ? `demo-stabilizer-${s.stabilizer}` : DENSE.has(s.stitch) ? 'demo-stabilizer-tear' : null,
-})
 
 const plan = (id: string, name: string, day: string, note: string, sewn: Sewn): Plan =>
   ({ id: `demo-plan-${id}`, name, setup: on(sewn), keptAt: `2026-${day}T18:30:00Z`, note })
@@ -164,65 +143,11 @@ const needleEnds: NeedleEnd[] = [
 
 const rest = { cloths: new Map(cloths.map(c => [c.id, c])), stabilizers: new Map(stabilizers.map(s => [s.id, s])) }
 
-/** A swatch kept that season: name, goal, what was sewn, tension, ridge and show, verdict, day, rows it took, note. */
-type Kept = [name: string, goal: TrialGoal, sewn: Sewn, ridge: Reading | null, show: Reading | null, verdict: Swatch['verdict'], day: string, rows: number | null, note?: string, source?: Swatch['source']]
-const BAND: Sewn = { stitch: 'honeycomb', width: 4, length: 2.5, needle: '20m', stabilizer: 'tear' }
-const CAPE: Sewn = { stitch: 'serpentine', width: 5, length: 1.2, needle: '20m', machine: 'gallery', foot: 'wide', left: 'gold', right: 'gold', cloth: 'velvet', layers: 1, stabilizer: 'cut' }
-const LINE: Sewn = { stitch: 'straight', width: 0, length: 3, needle: '90m', left: 'gold', right: 'gold', cloth: 'linen' }
-const TUCK: Sewn = { stitch: 'straight', width: 0, length: 2.2, needle: '16', foot: 'tuck', left: 'white', right: 'white', bobbin: 'white', cloth: 'batiste', layers: 1, technique: 'pintucks', goal: 'raised' }
-const HEM: Sewn = { stitch: 'straight', width: 0, length: 3, needle: '25s', machine: 'ferry', foot: 'zigzag', left: 'tide', right: 'tide', cloth: 'jersey', technique: 'hem', goal: 'flat' }
-const TOP: Sewn = { stitch: 'straight', width: 0, length: 3.5, needle: '40', left: 'navy', right: 'navy', bobbin: 'navy', technique: 'topstitching' }
-const PEARL: Sewn = { stitch: 'straight', width: 0, length: 3, needle: 'topstitch', left: 'lantern', right: 'lantern', bobbin: 'navy', cloth: 'felt', layers: 1, goal: 'bobbin hair' }
-const LEAF: Sewn = { stitch: 'satin-leaf', width: 4.5, length: 0.6, needle: '20', left: 'wine', right: 'tide' }
-const kept: Kept[] = [
-  ['Sailor band, first', 'metallic', { ...BAND, tension: 3.5 }, 0, 1, 'usable', '02-08', 1, 'Bobbin peeps at the points.'],
-  ['Sailor band', 'metallic', { ...BAND, tension: 2.8 }, 0, -1, 'good', '02-11', 4, 'Two bands, mirrored at the point.'],
-  ['Sailor band, cuff', 'metallic', { ...BAND, tension: 2.7, width: 3.5 }, 0, -1, 'good', '02-13', 3],
-  ['Cape scrolls, first', 'metallic', { ...CAPE, tension: 4 }, 1, 1, 'failed', '02-16', 2, 'Frayed at the third curve.'],
-  ['Cape scrolls', 'metallic', { ...CAPE, tension: 2.5 }, 0, -1, 'good', '02-19', 4, 'Slow, spool on the stand.'],
-  ['Cape scrolls, lining', 'metallic', { ...CAPE, tension: 2.75 }, 0, -1, 'good', '02-20', 3],
-  ['Gold line on the sash', 'metallic', { ...LINE, tension: 1.9 }, 0, -1, 'good', '02-22', 3, 'Lower again than the zigzag.'],
-  ['Gold line, second', 'metallic', { ...LINE, tension: 2 }, 0, -1, 'good', '02-24', 3],
-  ['Gold line, hurried', 'metallic', { ...LINE, tension: 4 }, 1, 2, 'failed', '02-25', 1, 'Broke twice. Home is no place for metallic.'],
-  ['Shirt tucks', 'raised', { ...TUCK, tension: 8.6 }, 2, 0, 'good', '03-04', 3, 'Nine in a row, parallel.'],
-  ['Shirt tucks, yoke', 'raised', { ...TUCK, tension: 8.3 }, 2, 0, 'good', '03-05', 3],
-  ['Shirt tucks, too low', 'raised', { ...TUCK, tension: 6 }, 1, -1, 'usable', '03-06', 1, 'They lie down after pressing.'],
-  ['Shirt tucks, cuffs', 'raised', { ...TUCK, tension: 8.5 }, 2, 1, 'good', '03-08', 2],
-  ['Jersey hem', 'flat', { ...HEM, tension: 3.5 }, 0, -1, 'good', '03-17', 3, 'Half a mark down and it lay flat.'],
-  ['Jersey hem, sleeves', 'flat', { ...HEM, tension: 3.5 }, 0, 0, 'good', '03-18', 2],
-  ['Jersey hem, as it came', 'flat', { ...HEM, tension: 4.5 }, 2, 0, 'failed', '03-17', 1, 'A tunnel all the way round.'],
-  ['Jersey hem, longer stitch', 'flat', { ...HEM, length: 3.5, tension: 4 }, 0, 0, 'good', '03-19', 3],
-  ['Strap edges', 'balanced', { ...TOP, tension: 4 }, 0, 0, 'good', '03-24', 2],
-  ['Strap edges, second bolt', 'balanced', { ...TOP, tension: 4.2 }, 0, 0, 'good', '03-26', 3],
-  ['Flag seams', 'balanced', { ...TOP, needle: '40j', machine: 'gallery', foot: 'wide', left: 'wine', tension: 4.5 }, 0, 0, 'good', '04-02', 2],
-  ['Flag seams, from the manual', 'balanced', { ...TOP, needle: '40j', machine: 'gallery', foot: 'wide', left: 'wine', tension: 5 }, 1, 1, 'usable', '04-01', null, 'What the leaflet said. Half a mark too much here.', 'rule'],
-  ['Lantern line', 'bobbinHair', { ...PEARL, tension: 5 }, 0, 1, 'good', '05-14', 3, 'A hair of navy between the stitches.'],
-  ['Lantern line, corners', 'bobbinHair', { ...PEARL, tension: 5.1 }, 0, 1, 'good', '05-15', 3],
-  ['Lantern line, no hair', 'balanced', { ...PEARL, tension: 4 }, 0, 0, 'good', '05-13', 2],
-  ['Lantern line, guessed', 'bobbinHair', { ...PEARL, tension: 6 }, 1, 2, 'usable', '05-12', null, 'A number from memory.', 'guess'],
-  ['Garland leaf', 'satin', { ...LEAF, tension: 3.4 }, 0, -1, 'good', '04-17', 4, 'At 0.6 the colours stay apart.'],
-  ['Garland leaf, muddy', 'satin', { ...LEAF, length: 0.3, tension: 3.6 }, 0, -1, 'failed', '04-16', 2, 'Tension was right, length was not.'],
-  ['Garland leaf, hem', 'satin', { ...LEAF, tension: 3.5 }, 0, -1, 'good', '04-18', 3],
-  ['Scallop on the collar', 'satin', { stitch: 'scallop', width: 3.5, length: 1.2, needle: '25', left: 'wine', right: 'slate', tension: 3.6 }, 0, -1, 'good', '04-09', 3],
-  ['Hidden edge, monofilament', 'invisible', { stitch: 'zigzag', width: 1, length: 1, needle: '70', left: 'mist', right: 'mist', bobbin: 'white', foot: 'zigzag', technique: 'appliqué edge', goal: 'invisible', tension: 0.8 }, 0, -1, 'good', '04-28', 4, 'Nearly nothing on the dial.'],
-  ['Felt stars, blanket stitch', 'blanket', { stitch: 'zigzag', width: 3, length: 3, needle: 'topstitch', left: 'lantern', right: 'lantern', bobbin: 'navy', cloth: 'felt', layers: 2, technique: 'blanket stitch', tension: 4 }, 0, 0, 'good', '05-02', 2],
-]
-const swatches: Swatch[] = kept.map(([name, goal, sewn, ridge, show, verdict, day, rowsSewn, note = '', source = 'own'], i) => {
-  const content = on(sewn)
-  const breaks = note.startsWith('Broke') || note.startsWith('Frayed')
-  return {
-    id: `demo-swatch-${i + 1}`, name, goal, setup: content, frozen: frozenOf(content, { ...tables, ...rest }), readings: { ridge, show, skips: false, breaks, holes: false, sound: 'usual' },
-    rowsSewn, verdict, note, keptAt: `2026-${day}T20:30:00Z`, source, photos: { front: null, back: null },
-  }
-})
-/** A strip under way on the bench; its row comes from a simulated machine, as everything else here is made up. */
-const DEMO_MACHINE: SimulatedMachine = { goal: 'metallic', dial: { min: 0, max: 9, home: 4, step: 0.1 }, goalMark: 2.2, slope: 1.3, otherOff: -1, breakMark: 7, skipMark: 9 }
-const { truth: __, ...sewn } = sewRow(DEMO_MACHINE, 3.5, seeded(4))
+const swatches: Swatch[] = demoSwatches({ ...tables, ...rest })
+/** A strip under way on the bench. */
 const trials: Trial[] = [{
   id: 'demo-trial-1', goal: 'metallic', care: 'careful', setup: plans[0]!.setup, startedAt: '2026-05-20T19:50:00Z', closed: false,
-  rows: [
-    { ...sewn, holes: false, sound: 'usual', comparable: true, changed: '', at: '2026-05-20T19:52:00Z', photos: { front: null, back: null } },
-  ],
+  rows: [{ ...demoRow('metallic', plans[0]!.setup, [2.2], 3.5, tables.machines, 4), comparable: true, changed: '', at: '2026-05-20T19:52:00Z', photos: { front: null, back: null } }],
 }]
 
 /** The demo book, in the form of a backup file. */

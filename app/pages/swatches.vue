@@ -6,7 +6,7 @@ import { type Tables, writeBackup } from '#shared/backup'
 import { type Swatch, TABLE_NAMES } from '#shared/records'
 import { swatchFields } from '#shared/swatchFields'
 import { dayOf } from '~/utils/dates'
-import { download, downloadBlob } from '~/utils/download'
+import { download } from '~/utils/download'
 import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from '~/utils/swatchFilters'
 import { writeSwatchCsv } from '~/utils/swatchCsv'
 import { SWATCH_LOOKS } from '~/utils/swatchLooks'
@@ -15,6 +15,7 @@ useHead({ title: 'Swatch book · Lacy Spool' })
 const swatches = useSwatchStore()
 const { remove } = useShelf()
 const toast = useToast()
+const { savePdf } = useSheetFiles()
 const search = ref('')
 const chosen = reactive<Partial<Record<SwatchFilter, string>>>({})
 const found = computed(() => findSwatches(swatches.newest, search.value, chosen))
@@ -61,15 +62,7 @@ function labelOf(swatch: Swatch) {
   const note = { tension: `home ${fields.get('home')}` } as Partial<Record<CardFieldId, string>>
   return { title: swatch.name, date: dayOf(swatch.keptAt), card: { fields: LABEL_FIELDS.filter(id => fields.get(id) !== 'none').map(id => ({ id, label: id, value: fields.get(id)!, note: note[id] ?? '' })) } }
 }
-async function labels(): Promise<void> {
-  try {
-    const { sheetsToPdf } = await import('~/utils/sheetPdf')
-    downloadBlob('swatch-labels.pdf', sheetsToPdf(labelSheets((side.value.length > 0 ? side.value : found.value).map(labelOf), 'a4')))
-  }
-  catch {
-    toast.add({ title: 'The PDF could not be made', description: 'Load the app once more while the server answers, then try again.', color: 'error' })
-  }
-}
+const labels = () => savePdf('swatch-labels', paper => labelSheets((side.value.length > 0 ? side.value : found.value).map(labelOf), paper))
 </script>
 
 <template>

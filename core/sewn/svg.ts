@@ -1,4 +1,5 @@
 import { requireInRange } from '#core/errors'
+import { escapeXml, mm } from '#core/svg'
 import type { SewnPicture } from './picture'
 import { SEGMENT_NUMBERS } from './rightSide'
 import { strokesOf } from './strokes'
@@ -42,14 +43,6 @@ ${lines.join('\n')}
 <text x="${mm(middle)}" y="${mm(checkY - 2.5)}" font-size="3" text-anchor="middle" font-family="sans-serif">50 mm</text>
 </svg>
 `
-}
-
-function mm(value: number): string {
-  return String(Math.round(value * 1000) / 1000)
-}
-
-function escapeXml(text: string): string {
-  return text.replace(/[&<>"']/g, c => `&#${c.charCodeAt(0)};`)
 }
 
 function colourOnly(hex: string): string {

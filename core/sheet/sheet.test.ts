@@ -1,5 +1,6 @@
+import { Window } from 'happy-dom'
 import { describe, expect, it } from 'vitest'
-import { CARD_TALL_MM, CARD_WIDE_MM, cardSheet, CHECK_LINE_MM, LABEL_TALL_MM, LABEL_WIDE_MM, labelSheets, type Mark, PAPERS, type Sheet } from '#core/sheet'
+import { CARD_TALL_MM, CARD_WIDE_MM, cardSheet, CHECK_LINE_MM, LABEL_TALL_MM, LABEL_WIDE_MM, labelSheets, type Mark, PAPERS, type Sheet, sheetSvg, STRIP_ROW_MM, stripSheets } from '#core/sheet'
 import type { BenchCard } from '#core/card'
 
 const card: BenchCard = {
@@ -26,7 +27,7 @@ const inside = (mark: Mark, x: number, y: number, wide: number, tall: number) =>
 }
 
 describe.each(['a4', 'letter'] as const)('on %s', (paper) => {
-  const sheets = [cardSheet(card, { ...OPTIONS, paper }), ...labelSheets(copies(40), paper)]
+  const sheets = [cardSheet(card, { ...OPTIONS, paper }), ...labelSheets(copies(40), paper), ...stripSheets({ title: 'Decorative satin', date: OPTIONS.date, paper, numbers: Array.from({ length: 45 }, (_, i) => `${i / 10}`), least: 8 })]
   it('keeps everything on the page, with a line of exactly 50 mm', () => {
     for (const sheet of sheets) {
       expect([sheet.wideMm, sheet.tallMm]).toEqual([PAPERS[paper].wideMm, PAPERS[paper].tallMm])
@@ -64,5 +65,39 @@ describe('labels', () => {
   it('keep their text inside', () => {
     const [sheet] = labelSheets(copies(1), 'a4')
     for (const mark of texts(sheet!).filter(({ y }) => y < 60)) expect(inside(mark, 12, 12, LABEL_WIDE_MM, LABEL_TALL_MM), mark.text).toBe(true)
+  })
+})
+
+describe('the strip', () => {
+  const lines = (sheet: Sheet) => sheet.marks.flatMap(mark => (mark.kind === 'line' && mark.dashed ? [mark.y1] : []))
+  it('has a line a foot’s width apart for every row, each with its number and the dial’s, and some left open', () => {
+    const [sheet, ...more] = stripSheets({ title: 'Flat hem', date: OPTIONS.date, paper: 'a4', numbers: ['4', '3.2'], least: 8 })
+    expect(more).toEqual([])
+    const ys = lines(sheet!)
+    expect(ys).toHaveLength(8)
+    for (const [i, y] of ys.slice(1).entries()) expect(y - ys[i]!).toBeCloseTo(STRIP_ROW_MM, 9)
+    expect(texts(sheet!).map(({ text }) => text)).toEqual(expect.arrayContaining(['1', 'T 4', '2', 'T 3.2', '3', 'T']))
+  })
+  it('goes on over pages without losing or repeating a row', () => {
+    const sheets = stripSheets({ title: 'Flat hem', date: OPTIONS.date, paper: 'letter', numbers: Array.from({ length: 45 }, (_, i) => String(i)), least: 8 })
+    expect(sheets.length).toBeGreaterThan(1)
+    expect(sheets.flatMap(texts).filter(({ text }) => text.startsWith('T ')).map(({ text }) => text)).toEqual(Array.from({ length: 45 }, (_, i) => `T ${i}`))
+  })
+})
+
+describe('a sheet as SVG', () => {
+  const parse = (svg: string) => new (new Window().DOMParser)().parseFromString(svg, 'image/svg+xml').documentElement
+  it('is as large as the paper, with a line of 50 units that are millimetres', () => {
+    const [sheet] = stripSheets({ title: 'Hem & <cuff>', date: OPTIONS.date, paper: 'a4', numbers: ['4'], least: 2 })
+    const svg = parse(sheetSvg(sheet!, 'Strip'))
+    expect(['width', 'height', 'viewBox'].map(name => svg.getAttribute(name))).toEqual(['210mm', '297mm', '0 0 210 297'])
+    const spans = [...svg.querySelectorAll('path')].map(path => path.getAttribute('d')!.match(/[\d.]+/g)!.map(Number)).filter(([x1, y1, x2, y2]) => y1 === y2 && Math.abs(x2! - x1! - CHECK_LINE_MM) < 1e-9)
+    expect(spans).toHaveLength(1)
+    expect([...svg.querySelectorAll('text')].map(text => text.textContent)).toContain('Hem & <cuff>')
+  })
+  it('sets long words smaller', () => {
+    const size = (said: string) => Number(sheetSvg({ wideMm: 100, tallMm: 50, marks: [{ kind: 'text', x: 5, y: 20, text: said, sizeMm: 5, bold: false, anchor: 'start', mostMm: 30 }] }, 'Words').match(/font-size="([\d.]+)"/)![1])
+    expect(size('short')).toBe(5)
+    expect(size('a good deal too long for its place')).toBeLessThan(2)
   })
 })

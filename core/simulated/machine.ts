@@ -55,7 +55,8 @@ export function sewRow({ goal, dial, goalMark, slope, otherOff, breakMark, skipM
 }
 
 function read(truth: number, random: Random): Reading {
-  return Math.max(-3, Math.min(3, Math.round(truth + MODEL.noise * normal(random)))) as Reading
+  // Rounding makes a minus nought of a small lack.
+  return (Math.max(-3, Math.min(3, Math.round(truth + MODEL.noise * normal(random)))) + 0) as Reading
 }
 
 /** A standard normal number. Source: G. E. P. Box and M. E. Muller, A Note on the Generation of Random Normal Deviates, 1958. */

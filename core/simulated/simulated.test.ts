@@ -25,6 +25,7 @@ describe('the simulated machine', () => {
     expect(at(0)).toBe(-3)
     expect(at(9)).toBe(3)
     expect(Math.abs(at(4.5))).toBeLessThan(0.3)
+    expect(Array.from({ length: 200 }, () => sewRow(machine, machine.goalMark, random).show).some(reading => Object.is(reading, -0))).toBe(false)
     expect(sewRow(machine, 5.5, random).truth).toBeCloseTo(machine.slope * (5.5 - machine.goalMark), 9)
   })
   it('breaks the thread far above the goal, not at it', () => {
