@@ -48,6 +48,7 @@ function choose(id: string): void {
   else if (compared.value.length < MOST_COMPARED) compared.value = [...compared.value, id]
   else toast.add({ title: 'Four side by side are enough', description: 'Take one out first.' })
 }
+const seeThem = () => document.getElementById('side')?.scrollIntoView({ block: 'start' })
 const importing = ref(false)
 const asCsv = () => download('swatches.csv', 'text/csv', writeSwatchCsv(found.value))
 /** The swatches found as a file that Files takes in like any other. */
@@ -84,8 +85,7 @@ const labels = () => savePdf('swatch-labels', paper => labelSheets((side.value.l
       <SelectField v-for="{ id, label, items } in choices" :key="id" :class="{ shut: !folded }" :label="label" :model-value="chosen[id] ?? ''" :items="items" @update:model-value="chosen[id] = $event" />
     </div>
     <p class="hint count" role="status">{{ found.length }} of {{ swatches.newest.length }} swatches</p>
-    <SwatchCompare v-if="side.length > 1" :swatches="side" class="mb-4" @drop="choose" />
-    <p v-else-if="side.length === 1" class="hint">Choose one more to see them side by side.</p>
+    <SwatchCompare v-if="side.length > 1" id="side" :swatches="side" class="mb-4" @drop="choose" />
     <p v-if="swatches.newest.length === 0" class="card">No swatch yet. Sew a <NuxtLink to="/trial" class="link">trial strip</NuxtLink> and keep what you found.</p>
     <template v-else-if="view === 'charts'"><LazySwatchCharts :swatches="found" /></template>
     <div v-else-if="view === 'cards'" class="cards">
@@ -101,6 +101,11 @@ const labels = () => savePdf('swatch-labels', paper => labelSheets((side.value.l
           </tr>
         </tbody>
       </table>
+    </div>
+    <div v-if="side.length > 0" class="tray" role="status">
+      <span>{{ side.length === 1 ? 'One chosen: choose one more' : `${side.length} side by side` }}</span>
+      <UButton v-if="side.length > 1" size="sm" icon="i-lucide-arrow-up" label="See them" @click="seeThem" />
+      <UButton size="sm" variant="outline" label="Choose none" @click="() => { compared = [] }" />
     </div>
     <LazyCsvImport v-if="importing" v-model:open="importing" table="swatches" />
     <UButton v-if="view !== 'charts' && found.length > shown" variant="outline" class="mt-4" :label="`Show ${Math.min(A_FEW, found.length - shown)} more`" @click="() => { shown += A_FEW }" />
@@ -120,8 +125,9 @@ table { width: 100%; border-collapse: collapse; }
 th, td { padding: 7px 10px 7px 0; text-align: left; border-top: 1px solid var(--line); }
 thead th { border-top: 0; font-size: 14px; color: var(--mute); }
 .day { white-space: nowrap; }
+.tray { position: sticky; bottom: 10px; z-index: 5; display: flex; flex-wrap: wrap; align-items: center; gap: 6px 14px; width: fit-content; max-width: 100%; margin: 14px auto 0; padding: 7px 14px; background: var(--white); border: 1.5px solid var(--line-strong); border-radius: 12px; box-shadow: 0 4px 16px #0002; }
 .link { text-decoration: underline; color: var(--mulberry); }
 @media (max-width: 1150px) { .filters { grid-template-columns: repeat(4, minmax(0, 1fr)); } }
 .fold { display: none; }
-@media (max-width: 640px) { .filters { grid-template-columns: repeat(2, minmax(0, 1fr)); align-items: end; } .fold { display: inline-flex; } .shut { display: none; } .cards { grid-template-columns: minmax(0, 1fr); } }
+@media (max-width: 640px) { .filters { grid-template-columns: repeat(2, minmax(0, 1fr)); align-items: end; } .fold { display: inline-flex; } .shut { display: none; } .tray { bottom: 78px; } .cards { grid-template-columns: minmax(0, 1fr); } }
 </style>

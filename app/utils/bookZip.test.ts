@@ -1,7 +1,9 @@
 import 'fake-indexeddb/auto'
 import { strToU8, zipSync } from 'fflate'
 import { describe, expect, it } from 'vitest'
+import { readBackup, type Tables } from '#shared/backup'
 import { demoBackup } from '#shared/demo'
+import { TABLE_NAMES } from '#shared/records'
 import { MOST_PHOTO_BYTES, readBookZip, writeBookZip } from './bookZip'
 
 const JPEG = Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3])
@@ -20,6 +22,17 @@ describe('a book in a zip', () => {
   it('leaves paths, other names and what is no picture alone', async () => {
     const reading = await readBookZip(blob({ 'book.json': BOOK, '../evil.jpg': JPEG, 'photos/../../evil.jpg': JPEG, '/photos/a.jpg': JPEG, 'photos/page.html': JPEG, 'photos/text.jpg': strToU8('<script>') }))
     expect(reading).toMatchObject({ ok: true, photos: [] })
+  })
+  it('unpacks no more than a header admits, and what it cut is no book', async () => {
+    const lying = zipSync({ 'book.json': new Uint8Array(25_000_000) }, { level: 9 })
+    const view = new DataView(lying.buffer)
+    // Sizes as unpacked: 22 bytes into the file's own header, 24 into its entry in the directory. Source: APPNOTE of the ZIP format, 4.3.7 and 4.3.12.
+    view.setUint32(22, 100, true)
+    const entry = Array.from({ length: lying.length - 4 }, (_, i) => i).find(i => view.getUint32(i, true) === 0x02014b50)!
+    view.setUint32(entry + 24, 100, true)
+    const reading = await readBookZip(new Blob([lying as BlobPart]))
+    expect(reading.ok && reading.json.length).toBe(100)
+    expect(readBackup(reading.ok ? reading.json : '', Object.fromEntries(TABLE_NAMES.map(table => [table, new Map()])) as unknown as Tables)).toMatchObject({ ok: false })
   })
   it.each<[string, Blob, string]>([
     ['what is no zip', new Blob(['hello']), 'not-a-zip'],

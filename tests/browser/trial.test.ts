@@ -136,7 +136,7 @@ describe('the sign doctor', () => {
     const suspects = async () => (await byRole(driver, 'region', 'First suspects')).getText()
     for (const [sign, first, because] of [
       ['Bobbin thread on the right side', /1\s+A side-to-side stitch/, /the stitch swings/], ['Top thread loops below', /1\s+Top tension too loose/, /below home/],
-      ['The thread breaks or shreds', /1\s+Top tension too tight/, /wants well under home/], ['An odd sound', /1\s+(The needle touches|Something touches)/, /not hand-walked/], ['The cloth stands up between the rows', /1\s+Top tension too tight/, /stabilizer/],
+      ['The thread breaks or shreds', /1\s+Top tension too tight/, /metallic and film want it slow/], ['An odd sound', /1\s+(The needle touches|Something touches)/, /not hand-walked/], ['The cloth stands up between the rows', /1\s+Top tension too tight/, /Stitch too short[^]*Length to 3/],
     ] as const) {
       await press(driver, 'radio', sign)
       expect(await suspects()).toMatch(first)
@@ -152,6 +152,8 @@ describe('the sign doctor', () => {
     await press(driver, 'button', 'Tension to 3.3')
     await byRole(driver, 'button', /^Tension: Tension 3\.3/)
     expect(await (await byRole(driver, 'textbox', 'Sewn at')).getAttribute('value')).toBe('3.3')
+    await open(driver, `${inject('demo')}/trial?at=0`)
+    expect(await (await byRole(driver, 'textbox', 'Sewn at')).getAttribute('value')).toBe('0')
     expect(await allByRole(driver, { role: 'region', name: 'Changed since the rows were sewn' })).toEqual([])
   })
 })
@@ -194,6 +196,11 @@ describe('photos of a swatch', () => {
     await open(driver, `${inject('demo')}/swatches`)
     await addPhoto(fileURLToPath(import.meta.url))
     await untilText(driver, 'is no picture this browser can read')
+    const heavy = `${session.home}/heavy.jpg`
+    writeFileSync(heavy, Buffer.alloc(40_000_000))
+    await addPhoto(heavy)
+    await untilText(driver, 'heavy.jpg has 40 MB: a photo may have 30. Save it smaller and try again.')
+    expect(await pictures()).toEqual([])
     await addPhoto(ICON)
     await driver.wait(async () => (await pictures()).length === 1, 10_000, 'no photo')
     await untilSaved(driver)

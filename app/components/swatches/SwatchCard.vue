@@ -36,8 +36,9 @@ function useHere(): void {
       <span class="verdict" :style="{ color: look.ink, background: look.bg, borderColor: look.edge }"><UIcon :name="look.icon" /> {{ look.word }}</span>
     </header>
     <div class="body">
-      <p class="number"><b>{{ swatch.setup.tension ?? '–' }}</b><span class="hint">{{ swatch.frozen.machine?.dial ? `home ${swatch.frozen.machine.dial.home}` : 'home not known' }}<br>{{ SOURCES[swatch.source] }}</span></p>
+      <div><SwatchPicture :swatch="swatch" /></div>
       <div>
+        <p class="number"><b>{{ swatch.setup.tension ?? '–' }}</b> <span class="hint">{{ swatch.frozen.machine?.dial ? `home ${swatch.frozen.machine.dial.home}` : 'home not known' }}, {{ SOURCES[swatch.source] }}</span></p>
         <p><b>{{ GOAL_FACTS[swatch.goal].name }}</b> <span class="hint">{{ swatch.frozen.machine?.name ?? 'no machine' }}</span></p>
         <p class="hint">{{ swatch.frozen.stitch?.name ?? 'stitch gone' }}, length {{ swatch.setup.stitch.lengthMm }}{{ swatch.setup.stitch.widthMm > 0 ? `, width ${swatch.setup.stitch.widthMm}` : '' }}; {{ needle ?? 'no needle' }}</p>
         <p class="hint"><i v-for="hex in dots" :key="hex" class="dot" :style="{ background: hex }" />{{ threads || 'no thread' }} on {{ swatch.frozen.cloth?.name ?? 'cloth not noted' }}</p>
@@ -59,9 +60,8 @@ function useHere(): void {
 .swatch { display: flex; flex-direction: column; gap: 6px; }
 h2 { font-size: 18px; line-height: 1.2; }
 .verdict { flex: none; display: inline-flex; align-items: center; gap: 5px; padding: 2px 9px; border: 1.5px solid; border-radius: 10px; font-weight: 650; font-size: 14.5px; }
-.body { flex: 1; display: grid; grid-template-columns: 76px minmax(0, 1fr); gap: 10px; line-height: 1.3; }
-.number b { display: block; font-size: 34px; line-height: 1.1; font-weight: 650; }
-.number .hint { font-size: 13px; }
+.body { flex: 1; display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 12px; line-height: 1.3; }
+.number b { font-size: 32px; line-height: 1; font-weight: 650; }
 .note { font-style: italic; font-size: 15px; }
 .dot { display: inline-block; width: 11px; height: 11px; margin-right: 4px; border-radius: 50%; border: 1px solid var(--line-strong); vertical-align: -1px; }
 .do { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 10px; }

@@ -20,6 +20,7 @@ const rows = computed(() => {
       <table>
         <thead><tr><th /><th v-for="swatch in swatches" :key="swatch.id">{{ swatch.name }} <button type="button" :aria-label="`Take ${swatch.name} out of the comparison`" @click="emit('drop', swatch.id)"><UIcon name="i-lucide-x" /></button></th></tr></thead>
         <tbody>
+          <tr><th scope="row">As read</th><td v-for="swatch in swatches" :key="swatch.id"><SwatchPicture :swatch="swatch" class="picture" /></td></tr>
           <tr v-for="row in rows" :key="row.id" :class="{ differs: row.differs }"><th scope="row">{{ row.label }}<span v-if="row.differs" class="sr-only"> (differs)</span></th><td v-for="(value, i) in row.values" :key="i">{{ value }}</td></tr>
         </tbody>
       </table>
@@ -37,5 +38,6 @@ thead th { border-top: 0; }
 tbody th { color: var(--mute); font-weight: 600; white-space: nowrap; }
 .differs td { background: var(--close-bg); font-weight: 650; }
 .differs th::before { content: "≠ "; color: var(--weld-text); font-weight: 700; }
+.picture { width: 150px; }
 button { min-width: 32px; min-height: 32px; cursor: pointer; color: var(--mute); vertical-align: middle; }
 </style>
