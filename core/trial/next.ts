@@ -1,5 +1,6 @@
 import { CoreError, requireInRange } from '#core/errors'
 import { type Belief, beliefAfter, beliefBefore, chanceBeyond, chanceRight, expectedOff, meanAndSpread, unitOf, worthOf } from './belief'
+import { besideOf } from './beside'
 import { bracketOf, disagreement } from './bracket'
 import { GOAL_FACTS, type Reading, type TrialGoal } from './goals'
 import { marksOf, nearestOf } from './marks'
@@ -50,7 +51,7 @@ export function nextTension(input: TrialInput): TrialAdvice {
   const disagree = disagreement(read)
   const common = { estimate: { dial: mean, spread }, bracket, disagree: disagree && [disagree[0].at, disagree[1].at] as const }
   const stop = (best: number | null, code: TrialReasonCode, message: string, over: Partial<TrialAdvice> = {}): TrialAdvice => ({
-    next: null, settled: false, best, chance: best === null ? 0 : chanceRight(belief, goal, dial, best), offReadings: best === null ? null : expectedOff(belief, goal, best), outOfReach: false, reason: { code, message }, ...common, ...over,
+    next: null, settled: false, best, chance: best === null ? 0 : chanceRight(belief, goal, dial, best), offReadings: best === null ? null : expectedOff(belief, goal, best), outOfReach: false, reason: { code, message }, beside: best !== null && over.settled === true ? besideOf(goal, dial, rows, best) : null, ...common, ...over,
   })
 
   const broke = rows.some(({ breaks, dial: at }) => breaks && at === ceiling)

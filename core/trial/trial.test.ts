@@ -104,6 +104,16 @@ describe('the next number', () => {
     expect(coarse).toMatchObject({ settled: true, reason: { code: 'nearest' } })
     expect(coarse.reason.message).toMatch(/about \d\.\d of a step off/)
   })
+  it('says when the number found for one reading spoils the other, by the nearest row, the later of equals', () => {
+    const found = (...ridges: (Reading | null)[]) => next([row(4.5, 1, { ridge: 3 }), ...ridges.map(ridge => row(3.75, 0, { ridge }))])
+    expect(found(2, 2, 2)).toMatchObject({ settled: true, beside: { name: 'ridge', reading: 2, allowed: [-1, 1], mend: expect.stringContaining('stabilize') } })
+    expect(found(0, -2, -2).beside).toMatchObject({ reading: -2 })
+    expect(found(2, 2, 1)).toMatchObject({ settled: true, beside: null })
+    expect(found(null, null, null)).toMatchObject({ settled: true, beside: null })
+    expect(next([row(4.5, 1, { ridge: 2 })]).beside).toBeNull()
+    // A hem is about its ridge; what the bobbin shows comes second.
+    expect(next([row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 })], { goal: 'flat' })).toMatchObject({ settled: true, beside: { name: 'show', reading: 3, mend: 'match the bobbin’s colour' } })
+  })
   it('gives up on rows that say nothing but noise', () => {
     const wild: TrialRow[] = []
     const said = [3, -3, 3, -3]

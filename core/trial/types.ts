@@ -1,4 +1,5 @@
 import type { TensionDial } from '#core/terms'
+import type { Beside } from './beside'
 import type { Reading, TrialGoal } from './goals'
 
 /** A tension dial with the smallest step it can be set by. All in its own marks. */
@@ -62,6 +63,8 @@ export interface TrialAdvice {
   readonly bracket: { readonly low: number, readonly high: number } | null
   readonly outOfReach: boolean
   readonly reason: { readonly code: TrialReasonCode, readonly message: string }
+  /** Settled, but the other reading is not where the goal allows it; null: it is, or nobody looked. */
+  readonly beside: Beside | null
   /** Two rows that disagree, by place; null: none. */
   readonly disagree: readonly [number, number] | null
 }

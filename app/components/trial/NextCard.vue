@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { readingWord, signed } from '~/utils/readingWords'
+
 /** The next number, large, and why; or that it is found, or cannot be. */
 const trial = useTrialStore()
 const advice = computed(() => trial.advice)
+const READING_NAMES = { ridge: 'Ridge', show: 'Show' } as const
 const mark = (value: number) => String(Math.round(value * 100) / 100)
 const kind = computed(() => (!advice.value ? '' : advice.value.outOfReach ? 'stop' : advice.value.settled ? 'clear' : advice.value.reason.code === 'restless' ? 'stop' : advice.value.reason.code === 'contradiction' ? 'close' : ''))
 const ICON = { 'stop': 'i-lucide-octagon-x', 'clear': 'i-lucide-check', 'close': 'i-lucide-triangle-alert', '': 'i-lucide-arrow-right' } as const
@@ -14,6 +17,7 @@ const number = computed(() => advice.value && (advice.value.next ?? advice.value
     <div>
       <p class="word"><UIcon :name="ICON[kind]" /> {{ advice.settled ? 'Settled' : advice.outOfReach ? 'Out of reach' : advice.next === null ? 'Stop here' : trial.counted.length === 0 ? 'Sew the first row' : 'Sew the next row' }}</p>
       <p>{{ advice.reason.message }}</p>
+      <p v-if="advice.beside" class="beside"><UIcon name="i-lucide-triangle-alert" class="close-ink" /> {{ READING_NAMES[advice.beside.name] }} there is {{ signed(advice.beside.reading) }}, {{ readingWord(advice.beside.name, advice.beside.reading) }}; this goal wants {{ signed(advice.beside.allowed[0]) }} to {{ signed(advice.beside.allowed[1]) }}. Tension moves both: {{ advice.beside.mend }}, then sew a new strip. <NuxtLink to="/signs" class="link">Sign doctor</NuxtLink></p>
       <p class="hint">
         <template v-if="advice.best !== null">Best so far {{ mark(advice.best) }}, right with {{ Math.round(100 * advice.chance) }} %<template v-if="advice.offReadings !== null">, about {{ advice.offReadings.toFixed(1) }} of a step off</template>. </template>
         <template v-if="advice.bracket">Between {{ mark(advice.bracket.low) }} and {{ mark(advice.bracket.high) }}.</template>
@@ -28,6 +32,8 @@ const number = computed(() => advice.value && (advice.value.next ?? advice.value
 .next { display: flex; align-items: center; gap: 18px; padding: 8px 16px; border: 1.5px solid var(--line-strong); border-radius: 12px; background: var(--white); }
 .next > b { font-size: 60px; line-height: 1; font-weight: 400; font-variant-numeric: lining-nums; min-width: 92px; text-align: center; }
 .word { display: flex; align-items: center; gap: 6px; font-size: 18px; font-weight: 700; }
+.beside { font-size: 15px; }
+.link { text-decoration: underline; color: var(--mulberry); }
 .clear { background: var(--clear-bg); border-color: var(--lichen); }
 .close { background: var(--close-bg); border-color: var(--weld); }
 .stop { background: var(--strikes-bg); border-color: var(--madder); }
