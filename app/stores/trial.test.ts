@@ -95,6 +95,11 @@ describe('when something else is changed', () => {
     expect(trial.strip!.rows.at(-1)).toMatchObject({ comparable: true, changed: 'stitch length: 2.5 → 3; cloth: Linen → Lantern felt' })
     expect(trial.counted.map(({ number }) => number)).toEqual([2])
   })
+  it('goes on saying so when a row was noted all the same', () => {
+    bench.update('Felt', { clothId: 'demo-cloth-felt' })
+    row(2.5)
+    expect(trial.changes).toEqual([{ what: 'cloth: Linen → Lantern felt', stitch: false }])
+  })
   it('does not take the tension for a change', () => {
     bench.update('Tension', { tension: 7 })
     expect(trial.changes).toEqual([])
@@ -112,6 +117,14 @@ describe('keeping', () => {
     // What is on the shelf may change: the swatch stays as it was.
     book.commit('Rename', [{ table: 'machines', id: 'demo-machine-attic', record: { ...book.shelf.machines.get('demo-machine-attic')!, name: 'Cellar seven' } }])
     expect(book.shelf.swatches.get(id)!.frozen.machine!.name).toBe('Attic seven')
+  })
+  it('calls a number nobody sewed a guess', () => {
+    trial.begin(NOW)
+    const id = trial.keep('From memory', 'usable', '', NOW)!
+    const kept = book.shelf.swatches.get(id)!
+    expect(kept).toMatchObject({ source: 'guess', rowsSewn: 0, readings: { show: null, ridge: null, sound: null } })
+    expect(useSwatchStore().newest[0]).toBe(kept)
+    expect(useSwatchStore().newest.at(-1)!.name).toBe('Sailor band, first')
   })
   it('makes the next start better', async () => {
     const before = trial.expected!.of

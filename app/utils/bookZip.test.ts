@@ -20,7 +20,7 @@ describe('a book in a zip', () => {
     expect(reading.ok && reading.photos.map(({ id, blob: { size, type } }) => [id, size, type])).toEqual([['photo-1', JPEG.length, 'image/jpeg']])
   })
   it('leaves paths, other names and what is no picture alone', async () => {
-    const reading = await readBookZip(blob({ 'book.json': BOOK, '../evil.jpg': JPEG, 'photos/../../evil.jpg': JPEG, '/photos/a.jpg': JPEG, 'photos/page.html': JPEG, 'photos/text.jpg': strToU8('<script>') }))
+    const reading = await readBookZip(blob({ 'book.json': BOOK, '../evil.jpg': JPEG, 'photos/../../evil.jpg': JPEG, '/photos/a.jpg': JPEG, 'photos/page.html': JPEG, 'photos/text.jpg': strToU8('<script>'), 'photos/half.jpg': Uint8Array.from([0xff, 0xd8, 0]) }))
     expect(reading).toMatchObject({ ok: true, photos: [] })
   })
   it('unpacks no more than a header admits, and what it cut is no book', async () => {

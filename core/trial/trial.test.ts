@@ -51,6 +51,8 @@ describe('the next number', () => {
     expect(both.reason.code).toBe('between')
     expect(both.next!).toBeGreaterThan(4.5)
     expect(both.next!).toBeLessThan(6.5)
+    // A row that reads as wanted lies on neither side.
+    expect(next([row(4.5, -2), row(6.5, 0)]).bracket).toBeNull()
   })
   it('settles once it is sure, and says on what', () => {
     const done = next([row(4.5, 1), row(3.75, 0), row(3.75, 0), row(3.5, 0)])
@@ -103,6 +105,9 @@ describe('the next number', () => {
     const coarse = next([row(4, -1), row(5, 1), row(4, -1), row(5, 1)], { dial: { ...DIAL, step: 1 } })
     expect(coarse).toMatchObject({ settled: true, reason: { code: 'nearest' } })
     expect(coarse.reason.message).toMatch(/about \d\.\d of a step off/)
+    // Surely the nearest, and still more than half a step off.
+    const steep = next([row(4, -2), row(5, 1), row(4, -2)], { dial: { ...DIAL, step: 1 } })
+    expect(steep).toMatchObject({ settled: true, best: 5, reason: { code: 'nearest', message: expect.stringMatching(/^5 is the nearest mark: about 0\.[5-9] of a step off\.$/) } })
   })
   it('says when the number found for one reading spoils the other, by the nearest row, the later of equals', () => {
     const found = (...ridges: (Reading | null)[]) => next([row(4.5, 1, { ridge: 3 }), ...ridges.map(ridge => row(3.75, 0, { ridge }))])
