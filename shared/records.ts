@@ -3,7 +3,7 @@ import { NEEDLE_STATES } from '#core/care'
 import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
 import { BOBBIN_TENSIONS, CLOTH_STRUCTURES, CLOTH_WEIGHTS, DRAWS, GOALS, HOOKS, PRESSURES, SPEEDS, STABILIZER_KINDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
-import { READING_STEPS, TRIAL_CARE, TRIAL_GOALS } from '#core/trial'
+import { MOST_ROWS, READING_STEPS, TRIAL_CARE, TRIAL_GOALS } from '#core/trial'
 import { hexField, idField, measured, momentField, nameField, wholeWithin, within } from './fields'
 
 export const FOOT_KINDS = ['zigzag', 'open toe', 'satin', 'pintuck', 'straight', 'quarter-inch', 'edge guide', 'walking', 'other'] as const
@@ -250,7 +250,7 @@ export const trialSchema = z.strictObject({
     changed: z.string().check(z.maxLength(300)),
     at: momentField,
     photos: photoFields,
-  })).check(z.maxLength(60, 'has at most 60 rows: begin a new strip')),
+  })).check(z.maxLength(MOST_ROWS, `has at most ${MOST_ROWS} rows: begin a new strip`)),
   /** Kept, given up, or replaced by a new strip. */
   closed: z.boolean(),
 })
@@ -277,7 +277,7 @@ export const swatchSchema = z.strictObject({
   frozen: frozenSchema,
   readings: z.strictObject(readingFields),
   /** Rows it took; null: not counted. */
-  rowsSewn: z.nullable(z.int().check(z.gte(0), z.lte(60))),
+  rowsSewn: z.nullable(z.int().check(z.gte(0), z.lte(MOST_ROWS))),
   verdict: z.enum(SWATCH_VERDICTS),
   note: z.string().check(z.maxLength(500, 'must be at most 500 characters')),
   keptAt: momentField,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { SIGN_PLACES, SIGNS, type SignId, type Suspect, suspectsOf } from '#core/signs'
+import { marksOf, nearestOf } from '#core/trial'
 import { LIMITS } from '#shared/fields'
 import { TRIAL_VIEWS } from '~/utils/stations'
 
@@ -12,7 +13,9 @@ const on = useSignContext()
 const PLACE_WORDS = { front: 'Right side', back: 'Under side', sewing: 'While sewing', after: 'After' } as const
 const groups = SIGN_PLACES.map(place => ({ place, signs: SIGNS.filter(sign => sign.place === place) }))
 const choices = SIGNS.map(({ id, words: label, place }) => ({ value: id, label: `${PLACE_WORDS[place]}: ${label}` }))
-const sign = ref<SignId>('bobbin-on-top')
+/** A row's own sign, when one comes from the strip. */
+const { sign: from } = useRoute().query
+const sign = ref<SignId>(SIGNS.find(({ id }) => id === from)?.id ?? 'bobbin-on-top')
 const suspects = computed(() => suspectsOf(sign.value, on.value))
 const words = computed(() => SIGNS.find(({ id }) => id === sign.value)!.words)
 
@@ -22,7 +25,7 @@ function stepped(way: 'up' | 'down'): number | null {
   const now = bench.setup.tension ?? dial?.home ?? null
   if (!dial || now === null) return null
   const next = now + (way === 'up' ? 1 : -1) * Math.max(dial.step, (dial.max - dial.min) / 18)
-  return next < dial.min || next > dial.max ? null : Math.round(next * 1000) / 1000
+  return next < dial.min || next > dial.max ? null : nearestOf(marksOf(dial), next)
 }
 /** What pressing does; null: it is done by hand, or cannot be done here. */
 function doing({ does }: Suspect): { label: string, at?: number, run: () => void } | null {

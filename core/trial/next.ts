@@ -4,10 +4,8 @@ import { besideOf } from './beside'
 import { bracketOf, disagreement } from './bracket'
 import { GOAL_FACTS, type Reading, type TrialGoal } from './goals'
 import { marksOf, nearestOf } from './marks'
-import type { SteppedDial, TrialAdvice, TrialCare, TrialInput, TrialPrior, TrialReasonCode, TrialRow } from './types'
+import { MOST_ROWS, type SteppedDial, type TrialAdvice, type TrialCare, type TrialInput, type TrialPrior, type TrialReasonCode, type TrialRow } from './types'
 
-/** More rows than anyone sews; a longer list is a mistake. */
-export const MOST_ROWS = 60
 /** After so many rows that were read, going on without changing something else is a waste of thread. */
 const ENOUGH_ROWS = 10
 /** On a coarse dial the goal may lie between two marks: after so many rows either of them will do. */

@@ -7,6 +7,9 @@ export interface SteppedDial extends TensionDial {
   readonly step: number
 }
 
+/** More rows than anyone sews; a longer list is a mistake. */
+export const MOST_ROWS = 60
+
 /** One row sewn. null: not read. */
 export interface TrialRow {
   readonly dial: number

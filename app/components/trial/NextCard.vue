@@ -8,6 +8,12 @@ const READING_NAMES = { ridge: 'Ridge', show: 'Show' } as const
 const mark = (value: number) => String(Math.round(value * 100) / 100)
 const kind = computed(() => (!advice.value ? '' : advice.value.outOfReach ? 'stop' : advice.value.settled ? 'clear' : advice.value.reason.code === 'restless' ? 'stop' : advice.value.reason.code === 'contradiction' ? 'close' : ''))
 const ICON = { 'stop': 'i-lucide-octagon-x', 'clear': 'i-lucide-check', 'close': 'i-lucide-triangle-alert', '': 'i-lucide-arrow-right' } as const
+/** What the last row showed that no number cures, and where to look. An odd sound stops the work. */
+const last = computed(() => {
+  const row = trial.strip?.rows.at(-1)
+  const seen = row?.comparable ? ([['odd-sound', 'an odd sound', row.sound === 'odd'], ['breaks', 'a broken thread', row.breaks], ['skips', 'skipped stitches', row.skips], ['holes', 'holes', row.holes]] as const).filter(([, , is]) => is) : []
+  return seen.length === 0 ? null : { words: seen.map(([, words]) => words).join(', '), sign: seen[0]![0], odd: seen[0]![0] === 'odd-sound' }
+})
 const number = computed(() => advice.value && (advice.value.next ?? advice.value.best))
 </script>
 
@@ -17,7 +23,8 @@ const number = computed(() => advice.value && (advice.value.next ?? advice.value
     <div>
       <p class="word"><UIcon :name="ICON[kind]" /> {{ advice.settled ? 'Settled' : advice.outOfReach ? 'Out of reach' : advice.next === null ? 'Stop here' : trial.counted.length === 0 ? 'Sew the first row' : 'Sew the next row' }}</p>
       <p>{{ advice.reason.message }}</p>
-      <p v-if="advice.beside" class="beside"><UIcon name="i-lucide-triangle-alert" class="close-ink" /> {{ READING_NAMES[advice.beside.name] }} there is {{ signed(advice.beside.reading) }}, {{ readingWord(advice.beside.name, advice.beside.reading) }}; this goal wants {{ signed(advice.beside.allowed[0]) }} to {{ signed(advice.beside.allowed[1]) }}. Tension moves both: {{ advice.beside.mend }}, then sew a new strip. <NuxtLink to="/signs" class="link">Sign doctor</NuxtLink></p>
+      <p v-if="advice.beside" class="beside"><UIcon name="i-lucide-triangle-alert" class="close-ink" /> {{ READING_NAMES[advice.beside.name] }} there is {{ signed(advice.beside.reading) }}, {{ readingWord(advice.beside.name, advice.beside.reading) }}; this goal wants {{ signed(advice.beside.allowed[0]) }} to {{ signed(advice.beside.allowed[1]) }}. Tension moves both: {{ advice.beside.mend }}, then sew a new strip. <NuxtLink :to="`/signs?sign=${advice.beside.name === 'ridge' ? 'ridge' : advice.beside.reading > 0 ? 'bobbin-on-top' : 'loops-below'}`" class="link">Sign doctor</NuxtLink></p>
+      <p v-if="last" class="beside"><UIcon name="i-lucide-triangle-alert" class="close-ink" /> The last row had {{ last.words }}. {{ last.odd ? 'Stop and look before you sew on, your machine’s own manual first.' : 'More than the number may be wrong.' }} <NuxtLink :to="`/signs?sign=${last.sign}`" class="link">Sign doctor</NuxtLink></p>
       <p class="hint">
         <template v-if="advice.best !== null">Best so far {{ mark(advice.best) }}, right with {{ Math.round(100 * advice.chance) }} %<template v-if="advice.offReadings !== null">, about {{ advice.offReadings.toFixed(1) }} of a step off</template>. </template>
         <template v-if="advice.bracket">Between {{ mark(advice.bracket.low) }} and {{ mark(advice.bracket.high) }}.</template>

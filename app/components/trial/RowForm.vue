@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { GOAL_FACTS, type Reading } from '#core/trial'
+import { GOAL_FACTS, MOST_ROWS, type Reading } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
 
 /** Reads one row: the number it was sewn at, two drawings, and what happened while sewing. Each row gets a fresh one, by its key. */
@@ -21,6 +21,7 @@ watch(() => tried ?? trial.advice?.next ?? trial.advice?.best ?? null, (next) =>
 const problem = computed(() => {
   const { dial } = trial
   if (!dial) return ''
+  if ((trial.strip?.rows.length ?? 0) >= MOST_ROWS) return `This strip has ${MOST_ROWS} rows, its most: keep what you found, or begin a new strip.`
   if (trial.changes.length > 0) return 'Something else was changed: choose above how to go on.'
   if (at.value === null || !(at.value >= dial.min && at.value <= dial.max)) return `Sewn at goes from ${dial.min} to ${dial.max} on this dial.`
   return ridge.value === null && show.value === null && !seen.skips && !seen.breaks ? 'Choose a drawing, or say what happened.' : ''

@@ -15,10 +15,11 @@ vi.mock('#workers/client', () => import('../../../tests/unit/workers'))
 vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhoto: async () => {} }))
 const NOW = new Date('2026-06-01T18:00:00Z')
 let trial: ReturnType<typeof useTrialStore>
+let book: Awaited<ReturnType<typeof demoStores>>['book']
 let bench: Awaited<ReturnType<typeof demoStores>>['bench']
 beforeEach(async () => {
   document.body.innerHTML = ''
-  ;({ bench } = await demoStores())
+  ;({ book, bench } = await demoStores())
   trial = useTrialStore()
   trial.begin(NOW, { goal: 'balanced' })
   await flushPromises()
@@ -32,6 +33,16 @@ describe('the next number', () => {
   it('says what spoils the other reading once one is settled, and what else to change', async () => {
     for (const [at, showing] of [[4.5, 1], [3.7, 0], [3.7, 0], [3.6, 0]] as const) await sew(at, showing, 2)
     expect(show(NextCard).text()).toMatch(/Settled.*Ridge there is \+2, stands up; this goal wants −1 to \+1\. Tension moves both: lengthen the stitch, stabilize, or take a narrower gap/)
+  })
+  it('sends holes and sounds to the sign doctor, an odd sound first', async () => {
+    await sew(4, -1)
+    expect(show(NextCard).text()).not.toContain('The last row had')
+    document.body.innerHTML = ''
+    trial.note(4, { show: 0, ridge: 0, skips: false, breaks: false, holes: true, sound: 'odd' }, NOW)
+    await flushPromises()
+    const page = show(NextCard)
+    expect(page.text()).toContain('The last row had an odd sound, holes. Stop and look before you sew on, your machine’s own manual first.')
+    expect(page.wrapper.html()).toContain('/signs?sign=odd-sound')
   })
   it('asks for the machine’s dial where it is not known', async () => {
     bench.update('None', { machineId: null })
@@ -47,6 +58,14 @@ describe('reading a row', () => {
     await page.wrapper.findAll('input[type=checkbox]')[1]!.setValue(true)
     await page.press('Note the row')
     expect(trial.strip!.rows).toMatchObject([{ dial: 0, breaks: true, skips: false, show: null, ridge: null }])
+  })
+  it('stops at the most rows a strip has, without losing one', async () => {
+    book.commit('Many', [{ table: 'trials', id: trial.strip!.id, record: { ...trial.strip!, rows: Array.from({ length: 60 }, () => ({ dial: 4, show: 0, ridge: 0, skips: false, breaks: false, holes: false, sound: 'usual' as const, comparable: true, changed: '', at: NOW.toISOString(), photos: { front: null, back: null } })) } }])
+    const page = show(RowForm)
+    await page.wrapper.findAll('input[type=checkbox]')[0]!.setValue(true)
+    expect(page.text()).toContain('This strip has 60 rows, its most: keep what you found, or begin a new strip.')
+    expect(page.wrapper.get('button[type=submit]').attributes('disabled')).toBeDefined()
+    expect(trial.strip!.rows).toHaveLength(60)
   })
   it('refuses a number off the dial by name', async () => {
     const page = show(RowForm)
