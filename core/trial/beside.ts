@@ -1,15 +1,6 @@
 import { unitOf } from './belief'
-import { GOAL_FACTS, type Reading, type ReadingName, type TrialGoal } from './goals'
-import type { SteppedDial, TrialRow } from './types'
-
-/** The reading a goal is not about, where it lies outside what the goal allows. */
-export interface Beside {
-  readonly name: ReadingName
-  readonly reading: Reading
-  readonly allowed: readonly [Reading, Reading]
-  /** What to change instead of the tension. */
-  readonly mend: string
-}
+import { GOAL_FACTS, type TrialGoal } from './goals'
+import type { Beside, SteppedDial, TrialRow } from './types'
 
 /** Tension moves both readings, so something else must move this one. Source: common practice; for slack cloth our own. */
 const MENDS = {

@@ -1,6 +1,5 @@
 import type { TensionDial } from '#core/terms'
-import type { Beside } from './beside'
-import type { Reading, TrialGoal } from './goals'
+import type { Reading, ReadingName, TrialGoal } from './goals'
 
 /** A tension dial with the smallest step it can be set by. All in its own marks. */
 export interface SteppedDial extends TensionDial {
@@ -49,6 +48,15 @@ export interface TrialInput {
  */
 export const TRIAL_REASONS = ['first', 'higher', 'lower', 'between', 'confirm', 'contradiction', 'breaks', 'skips', 'settled', 'nearest', 'beyond-top', 'beyond-bottom', 'breaks-first', 'skips-first', 'restless'] as const
 export type TrialReasonCode = (typeof TRIAL_REASONS)[number]
+
+/** The reading a goal is not about, where it lies outside what the goal allows. */
+export interface Beside {
+  readonly name: ReadingName
+  readonly reading: Reading
+  readonly allowed: readonly [Reading, Reading]
+  /** What to change instead of the tension. */
+  readonly mend: string
+}
 
 export interface TrialAdvice {
   /** The number to sew next; null: there is none. */
