@@ -37,8 +37,10 @@ const VIEWS = [
   { name: 'how-we-know', path: '/evidence', size: LAPTOP },
   { name: 'workbox', path: '/workbox', size: LAPTOP, act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]') },
   { name: 'files', path: '/files', size: LAPTOP },
-  { name: 'dim-lamp', path: '/', size: LAPTOP, act: driver => press(driver, '//button[contains(., "Dim lamp")]') },
-  { name: 'tablet', path: '/', size: [1024, 768] },
+  { name: 'put-back-dim', path: '/putback', size: LAPTOP, act: driver => press(driver, '//button[contains(., "Dim lamp")]') },
+  { name: 'practice-tablet', path: '/practice', size: [1024, 768], act: async (driver) => {
+    await press(driver, '//button[normalize-space() = "Sew a row"]')
+  } },
   { name: 'phone', path: '/', size: [390, 844] },
 ]
 
