@@ -9,11 +9,10 @@ import { dayOf } from '~/utils/dates'
 import { download } from '~/utils/download'
 import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from '~/utils/swatchFilters'
 import { writeSwatchCsv } from '~/utils/swatchCsv'
-import { SWATCH_LOOKS } from '~/utils/swatchLooks'
 
 useHead({ title: 'Swatch book · Lacy Spool' })
 const swatches = useSwatchStore()
-const { remove } = useShelf()
+const { remove, offerUndo } = useShelf()
 const toast = useToast()
 const { savePdf } = useSheetFiles()
 const search = ref('')
@@ -49,6 +48,14 @@ function choose(id: string): void {
   else toast.add({ title: 'Four side by side are enough', description: 'Take one out first.' })
 }
 const seeThem = () => document.getElementById('side')?.scrollIntoView({ block: 'start' })
+function clear(): void {
+  search.value = ''
+  Object.assign(chosen, Object.fromEntries(SWATCH_FILTERS.map(([id]) => [id, ''])))
+}
+function use(swatch: Swatch): void {
+  swatches.use(swatch)
+  offerUndo(`“${swatch.name}” is on the bench`)
+}
 const importing = ref(false)
 const asCsv = () => download('swatches.csv', 'text/csv', writeSwatchCsv(found.value))
 /** The swatches found as a file that Files takes in like any other. */
@@ -87,21 +94,12 @@ const labels = () => savePdf('swatch-labels', paper => labelSheets((side.value.l
     <p class="hint count" role="status">{{ found.length }} of {{ swatches.newest.length }} swatches</p>
     <SwatchCompare v-if="side.length > 1" id="side" :swatches="side" class="mb-4" @drop="choose" />
     <p v-if="swatches.newest.length === 0" class="card">No swatch yet. Sew a <NuxtLink to="/trial" class="link">trial strip</NuxtLink> and keep what you found.</p>
+    <p v-else-if="found.length === 0" class="card">No swatch is like that. <button type="button" class="link" @click="clear">Show all {{ swatches.newest.length }}</button></p>
     <template v-else-if="view === 'charts'"><LazySwatchCharts :swatches="found" /></template>
     <div v-else-if="view === 'cards'" class="cards">
-      <SwatchCard v-for="swatch in page" :key="swatch.id" :swatch="swatch" :chosen="compared.includes(swatch.id)" @choose="choose(swatch.id)" @remove="remove('swatches', swatch.id, swatch.name)" />
+      <SwatchCard v-for="swatch in page" :key="swatch.id" :swatch="swatch" :chosen="compared.includes(swatch.id)" @choose="choose(swatch.id)" @use="use(swatch)" @remove="remove('swatches', swatch.id, swatch.name)" />
     </div>
-    <div v-else class="card scroll">
-      <table>
-        <thead><tr><th>Name</th><th>Tension</th><th>Goal</th><th>Machine</th><th>Thread</th><th>Stitch</th><th>Cloth</th><th>Verdict</th><th>Kept</th></tr></thead>
-        <tbody>
-          <tr v-for="swatch in page" :key="swatch.id">
-            <th scope="row">{{ swatch.name }}</th><td><b>{{ swatch.setup.tension ?? '–' }}</b></td><td v-for="at in [0, 4, 1, 3, 5]" :key="at">{{ SWATCH_FILTERS[at]![2](swatch) }}</td>
-            <td :style="{ color: SWATCH_LOOKS[swatch.verdict].ink }"><UIcon :name="SWATCH_LOOKS[swatch.verdict].icon" /> {{ SWATCH_LOOKS[swatch.verdict].word }}</td><td class="day">{{ dayOf(swatch.keptAt) }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <SwatchTable v-else :swatches="page" :chosen="compared" @choose="choose" @use="use" />
     <div v-if="side.length > 0" class="tray" role="status">
       <span>{{ side.length === 1 ? 'One chosen: choose one more' : `${side.length} side by side` }}</span>
       <UButton v-if="side.length > 1" size="sm" icon="i-lucide-arrow-up" label="See them" @click="seeThem" />
@@ -120,13 +118,8 @@ const labels = () => savePdf('swatch-labels', paper => labelSheets((side.value.l
 .filters { display: grid; grid-template-columns: 1.6fr repeat(7, minmax(0, 1fr)); gap: 10px; }
 .count { margin: 8px 0; }
 .cards { display: grid; grid-template-columns: repeat(auto-fill, minmax(330px, 1fr)); gap: 14px; }
-.scroll { overflow-x: auto; }
-table { width: 100%; border-collapse: collapse; }
-th, td { padding: 7px 10px 7px 0; text-align: left; border-top: 1px solid var(--line); }
-thead th { border-top: 0; font-size: 14px; color: var(--mute); }
-.day { white-space: nowrap; }
 .tray { position: sticky; bottom: 10px; z-index: 5; display: flex; flex-wrap: wrap; align-items: center; gap: 6px 14px; width: fit-content; max-width: 100%; margin: 14px auto 0; padding: 7px 14px; background: var(--white); border: 1.5px solid var(--line-strong); border-radius: 12px; box-shadow: 0 4px 16px #0002; }
-.link { text-decoration: underline; color: var(--mulberry); }
+.link { cursor: pointer; text-decoration: underline; color: var(--mulberry); }
 @media (max-width: 1150px) { .filters { grid-template-columns: repeat(4, minmax(0, 1fr)); } }
 .fold { display: none; }
 @media (max-width: 640px) { .filters { grid-template-columns: repeat(2, minmax(0, 1fr)); align-items: end; } .fold { display: inline-flex; } .shut { display: none; } .tray { bottom: 78px; } .cards { grid-template-columns: minmax(0, 1fr); } }

@@ -92,6 +92,13 @@ describe('a trial', () => {
     await open(driver, `${inject('demo')}/swatches`)
     await type(driver, 'Search', 'found browser')
     await untilText(driver, '1 of 32 swatches')
+    await type(driver, 'Search', 'nothing at all')
+    await press(driver, 'button', 'Show all 32')
+    await untilText(driver, '32 of 32 swatches')
+    await press(driver, 'button', 'Table')
+    await press(driver, 'button', 'Use the settings of Lantern line')
+    await byRole(driver, 'button', /^Tension: Tension 5/)
+    await press(driver, 'button', 'Cards')
     expect(await severeLogs(driver)).toEqual([])
   })
 

@@ -69,7 +69,7 @@ function spoolPaint(of: Thread | null): string {
       <LineUpStop
         title="Tension"
         :main="bench.setup.tension === null ? 'Tension' : `Tension ${bench.setup.tension}`"
-        :sub="bench.parts.machine?.tensionDial ? `home is ${bench.parts.machine.tensionDial.home}` : 'home not known'"
+        :sub="bench.parts.machine?.tensionDial ? `home is ${bench.parts.machine.tensionDial.home}` : 'home unknown'"
       >
         <LazyTensionPicker />
       </LineUpStop>

@@ -8,7 +8,7 @@ import { SWATCH_LOOKS } from '~/utils/swatchLooks'
 
 /** One kept swatch: the number, what it was for, and how it came out. */
 const { swatch, chosen } = defineProps<{ swatch: Swatch, chosen: boolean }>()
-const emit = defineEmits<{ choose: [], remove: [] }>()
+const emit = defineEmits<{ choose: [], use: [], remove: [] }>()
 const swatches = useSwatchStore()
 const bench = useBenchStore()
 const { offerUndo } = useShelf()
@@ -19,10 +19,6 @@ const threads = computed(() => [...new Set([swatch.frozen.threads.left, swatch.f
 const dots = computed(() => [...new Set([swatch.frozen.threads.left, swatch.frozen.threads.middle, swatch.frozen.threads.right].flatMap(thread => thread?.hex ?? []))])
 const needle = computed(() => swatch.frozen.needle && `${swatch.frozen.needle.construction === 'single' ? '' : `${swatch.frozen.needle.construction} `}${needleLabel(swatch.frozen.needle)} ${swatch.frozen.needle.type}`)
 const SOURCES = { own: 'own test', rule: 'quoted rule', guess: 'guess' } as const
-function use(): void {
-  swatches.use(swatch)
-  offerUndo(`“${swatch.name}” is on the bench`)
-}
 function useHere(): void {
   swatches.useHere(swatch)
   offerUndo(`On ${bench.parts.machine?.name}: ${guess.value === null ? 'no number, its dial is not known' : `${guess.value} is a guess, begin a strip there`}`)
@@ -48,7 +44,7 @@ function useHere(): void {
     </div>
     <PhotoPair :photos="swatch.photos" :of="swatch.name" @change="(side, id) => swatches.setPhoto(swatch.id, side, id)" />
     <div class="do">
-      <UButton size="sm" label="Use these settings" icon="i-lucide-arrow-up-to-line" @click="use" />
+      <UButton size="sm" label="Use these settings" icon="i-lucide-arrow-up-to-line" @click="emit('use')" />
       <UButton v-if="elsewhere" size="sm" variant="outline" :label="`On ${bench.parts.machine!.name}: ${guess ?? 'no number'}, a guess`" @click="useHere" />
       <label><input type="checkbox" :checked="chosen" @change="emit('choose')"> Compare</label>
       <button type="button" class="bin" :aria-label="`Delete ${swatch.name}`" @click="emit('remove')"><UIcon name="i-lucide-trash-2" /></button>

@@ -5,6 +5,7 @@ import { demoStores, show } from '../../../tests/unit/mounting'
 import SwatchCard from './SwatchCard.vue'
 import SwatchCompare from './SwatchCompare.vue'
 import SwatchPicture from './SwatchPicture.vue'
+import SwatchTable from './SwatchTable.vue'
 
 // Icons come from the app’s own bundle, which is not built here.
 vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
@@ -50,7 +51,21 @@ describe('a swatch’s card', () => {
     await page.press('On Gallery nine: 4.75, a guess')
     expect(bench.setup).toMatchObject({ machineId: 'demo-machine-gallery', tension: 4.75, needleId: 'demo-needle-40' })
     await page.press('Use these settings')
-    expect(bench.setup).toMatchObject({ machineId: 'demo-machine-attic', tension: 4.2 })
+    expect(page.wrapper.emitted('use')).toHaveLength(1)
+  })
+})
+
+describe('swatches in a table', () => {
+  it('say the same in a line each, and can be chosen and used there', async () => {
+    const swatches = [named('Strap edges'), named('Cape scrolls, first')]
+    const page = show(SwatchTable, { swatches, chosen: [swatches[1]!.id] })
+    const lines = page.wrapper.findAll('tbody tr').map(line => line.text().replace(/\s+/g, ' '))
+    expect(lines[0]).toMatch(/^Strap edges ?4 ?Balanced topstitch ?Attic seven.*Straight ?Linen ?Good ?24 March 2026/)
+    expect(lines[1]).toContain('Failed')
+    expect(page.wrapper.findAll<HTMLInputElement>('input').map(({ element }) => element.checked)).toEqual([false, true])
+    await page.wrapper.get('input[aria-label="Compare Strap edges"]').trigger('change')
+    await page.press('Use the settings of Cape scrolls, first')
+    expect(page.wrapper.emitted()).toMatchObject({ choose: [[swatches[0]!.id]], use: [[swatches[1]]] })
   })
 })
 
