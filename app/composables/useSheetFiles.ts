@@ -1,11 +1,18 @@
 import { useLocalStorage } from '@vueuse/core'
-import { type Paper, type Sheet, sheetSvg } from '#core/sheet'
+import { type Paper, PAPERS, type Sheet, sheetSvg } from '#core/sheet'
 import { download, downloadBlob } from '~/utils/download'
 
 /** Sheets at true size as files, on the paper one has. */
 export function useSheetFiles() {
   const toast = useToast()
-  const paper = useLocalStorage<Paper>('lacy-spool-paper', 'a4')
+  // What the browser kept may be anything.
+  const kept = useLocalStorage<string>('lacy-spool-paper', 'a4')
+  const paper = computed<Paper>({
+    get: () => (kept.value in PAPERS ? kept.value as Paper : 'a4'),
+    set: (chosen) => {
+      kept.value = chosen
+    },
+  })
 
   async function savePdf(name: string, sheets: (paper: Paper) => readonly Sheet[]): Promise<void> {
     try {
