@@ -29,6 +29,9 @@ export interface BenchTables {
   readonly plates: ReadonlyMap<string, Plate>
 }
 
+/** The plates that come with a machine. */
+export const PLATE_NAMES = { 'zigzag': 'Zigzag plate', 'single-hole': 'Single-hole plate' } as const
+
 /** Looks up what a setup points at. */
 export function benchOf(setup: SetupContent, tables: BenchTables): Bench {
   return {

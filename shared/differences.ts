@@ -34,6 +34,8 @@ export function differencesOf(before: SetupContent, now: SetupContent, tables: N
     ['stitch', s => stitchName(s.stitch.stitchId), true], ['stitch length', s => String(s.stitch.lengthMm), true], ['stitch width', s => String(s.stitch.widthMm), true],
     ['mirror', s => yesNo(s.stitch.mirror), true], ['needle position', s => String(s.stitch.positionMm), true],
     ['left thread', s => name(tables.threads, s.threadIds.left)], ['middle thread', s => name(tables.threads, s.threadIds.middle)], ['right thread', s => name(tables.threads, s.threadIds.right)],
+    ...(['left', 'middle', 'right'] as const).map((blade): [string, (setup: SetupContent) => string] => [`${blade} supply`, ({ supplies: { [blade]: { place, draw } } }) => [place, draw].filter(Boolean).join(' ') || 'not known']),
+    ['shared discs', s => (s.sharedDiscs === null ? 'not known' : yesNo(s.sharedDiscs))],
     ['bobbin', s => name(tables.threads, s.bobbinId)], ['bobbin tension', s => s.bobbinTension], ['foot pressure', s => s.pressure], ['speed', s => s.speed ?? 'by the rule'],
     ['cloth', s => name(tables.cloths, s.clothId)], ['layers', s => String(s.layers)], ['stabilizer', s => name(tables.stabilizers, s.stabilizerId)],
   ]

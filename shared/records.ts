@@ -7,7 +7,7 @@ import { settingsSchema } from './records/settings'
 
 export { FOOT_KINDS, SOLES, THREAD_FORMS, needleSchema, ownStitchSchema } from './records/owned'
 export { NEEDLE_ENDS } from './records/work'
-export { SWATCH_VERDICTS, swatchSchema } from './records/trials'
+export { SWATCH_SOURCES, SWATCH_VERDICTS, swatchSchema } from './records/trials'
 
 /** Every table of the book, in an order in which later ones may refer to earlier ones. */
 export const TABLE_SCHEMAS = {

@@ -3,7 +3,7 @@ import { leadingThread, startSettings, type ThreadFacts } from '#core/pairing'
 import type { LearntFrom, SwatchFeatures } from '#core/swatch'
 import { hasSwing } from '#core/stitch'
 import type { TrialGoal } from '#core/trial'
-import { benchOf, type BenchTables } from './bench'
+import { benchOf, type BenchTables, PLATE_NAMES } from './bench'
 import type { Cloth, Frozen, Settings, SetupContent, Stabilizer, Swatch, Thread } from './records'
 import { GOAL_SETUPS } from './trialGoals'
 
@@ -27,7 +27,7 @@ export function frozenOf(setup: SetupContent, tables: FreezeTables): Frozen {
     machine: machine && { name: machine.name, dial: machine.tensionDial },
     needle: needle && { construction: needle.construction, gapMm: needle.gapMm, sizeNm: needle.sizeNm, type: needle.type, hoursSewn: needle.hoursSewn },
     threads: { left: at('left'), middle: at('middle'), right: at('right') }, bobbin: thread(setup.bobbinId),
-    foot: foot?.name ?? null, plate: plate?.name ?? (setup.plate === 'single-hole' ? 'Single-hole plate' : 'Zigzag plate'),
+    foot: foot?.name ?? null, plate: plate?.name ?? PLATE_NAMES[setup.plate],
     cloth: cloth ? { name: cloth.name, structure: cloth.structure, hex: cloth.hex } : null,
     stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.name ?? null,
     stitch: stitch && { name: stitch.name, swings: hasSwing(stitch) },

@@ -9,6 +9,9 @@ export interface SwatchField {
   readonly value: string
 }
 
+/** Where a swatch's number comes from. */
+export const SOURCE_WORDS = { own: 'own test', rule: 'quoted rule', guess: 'guess' } as const
+
 const NOT_KNOWN = 'not known'
 const threadText = (thread: Frozen['bobbin']) => (thread ? thread.name : 'none')
 const reading = (value: number | null) => (value === null ? 'not read' : String(value))
@@ -32,6 +35,6 @@ export function swatchFields({ goal, setup, frozen, readings, rowsSewn, verdict,
     field('cloth', 'Cloth', frozen.cloth?.name ?? 'none'), field('layers', 'Layers', String(setup.layers)), field('stabilizer', 'Stabilizer', frozen.stabilizer ?? 'none'),
     field('show', 'Show', reading(readings.show)), field('ridge', 'Ridge', reading(readings.ridge)), field('skips', 'Skips', yesNo(readings.skips)), field('breaks', 'Breaks', yesNo(readings.breaks)),
     field('holes', 'Holes', yesNo(readings.holes)), field('sound', 'Sound', readings.sound ?? 'not read'), field('rows', 'Rows sewn', rowsSewn === null ? 'not counted' : String(rowsSewn)),
-    field('verdict', 'Verdict', verdict), field('source', 'Number from', { own: 'own test', rule: 'quoted rule', guess: 'guess' }[source]), field('date', 'Kept', keptAt.slice(0, 10)), field('note', 'Note', note),
+    field('verdict', 'Verdict', verdict), field('source', 'Number from', SOURCE_WORDS[source]), field('date', 'Kept', keptAt.slice(0, 10)), field('note', 'Note', note),
   ]
 }

@@ -24,9 +24,9 @@ export function questionOf(goal: TrialGoal, setup: SetupContent, tables: Pairing
   return { wanted: featuresOf(goal, frozen), ruleShare: ruleShareOf(goal, setup, frozen, settings) }
 }
 
-/** All that a book teaches. */
-export function lessonsOf(swatches: ReadonlyMap<string, Swatch>, settings: Settings): LearntFrom[] {
-  return [...swatches.values()].flatMap(swatch => learntFromSwatch(swatch, settings) ?? [])
+/** All that swatches teach. */
+export function lessonsOf(swatches: Iterable<Swatch>, settings: Settings): LearntFrom[] {
+  return [...swatches].flatMap(swatch => learntFromSwatch(swatch, settings) ?? [])
 }
 
 export interface Expectation {

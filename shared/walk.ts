@@ -3,7 +3,7 @@ import { type FittedFacts, type MachineState, UNKNOWN_STATE } from '#core/putbac
 import { hasSwing } from '#core/stitch'
 import { judgeSwing } from '#core/swing'
 import type { WalkInput } from '#core/walk'
-import { benchOf, swingInputOf } from './bench'
+import { benchOf, swingInputOf, PLATE_NAMES } from './bench'
 import { type PairingTables, threadedBlades } from './pairing'
 import type { Foot, MachineStateRecord, NeedleRecord, Machine, Settings, SetupContent } from './records'
 
@@ -37,7 +37,7 @@ export function walkInputOf(setup: SetupContent, tables: PairingTables, settings
   const { widthMm, lengthMm, positionMm } = setup.stitch
   return {
     machine, needle, foot, left,
-    plate: { name: plate?.name ?? (setup.plate === 'single-hole' ? 'Single-hole plate' : 'Zigzag plate'), singleHole: plate?.singleHole ?? setup.plate === 'single-hole' },
+    plate: { name: plate?.name ?? PLATE_NAMES[setup.plate], singleHole: plate?.singleHole ?? setup.plate === 'single-hole' },
     threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads).map(({ blade, thread, supply }) => ({ blade, thread, supply, id: thread.id, name: thread.name, form: thread.form })),
     bobbin: bobbin ?? null,
     stitch: stitch && { name: stitch.name, swings: hasSwing(stitch), widthMm, lengthMm, positionMm },

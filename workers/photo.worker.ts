@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 
 /** Longest side kept, in pixels: a swatch still fills a tablet's screen. */
-export const LONGEST_PX = 1400
+const LONGEST_PX = 1400
 const QUALITY = 0.82
 
 export type PhotoReply

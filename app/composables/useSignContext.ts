@@ -3,6 +3,7 @@ import { colourDifference, NEAR_DELTA_E } from '#core/colour'
 import { shareOf } from '#core/dial'
 import { fitThread, threadClassOf } from '#core/pairing'
 import type { SignContext } from '#core/signs'
+import { hasSwing } from '#core/stitch'
 import { threadedBlades } from '#shared/pairing'
 
 const DENSE_MM = 0.5
@@ -20,7 +21,7 @@ export function useSignContext() {
     const fills = parts.needle ? threads.map(thread => fitThread(thread, parts.needle!.type, parts.needle!.sizeNm).fill) : []
     return {
       construction, threads: threads.map(threadClassOf), technique: setup.technique,
-      swings: bench.swingInput !== null && bench.swingInput.stitch.widthMm > 0 && new Set(bench.swingInput.stitch.drops.map(({ x }) => x)).size > 1,
+      swings: bench.swingInput !== null && bench.swingInput.stitch.widthMm > 0 && hasSwing(bench.swingInput.stitch),
       tensionShare: setup.tension !== null && parts.machine?.tensionDial ? shareOf(setup.tension, parts.machine.tensionDial) : null,
       needleState: parts.needle?.state ?? null, needleSpent: parts.needle ? needleLife(parts.needle).share : null,
       eyeFill: fills.length > 0 ? Math.max(...fills) : null,

@@ -183,7 +183,7 @@ const inTables = (list: ImportPreview['added']) => TABLE_NAMES.map(table => ({ t
 
       <section class="card" aria-labelledby="demo-head">
         <h2 id="demo-head">Demo and clean slate</h2>
-        <p>The demo is the costume room of an invented operetta company: four machines, fifteen needles, its plans of one season.</p>
+        <p>The demo is the costume room of an invented operetta company: four machines, fifteen needles, its plans and swatches of one season. Nothing in it was sewn.</p>
         <div class="buttons">
           <UButton v-if="!book.hasDemo" variant="outline" icon="i-lucide-drama" label="Load the demo" @click="book.loadDemo()" />
           <UButton

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SIGN_PLACES, SIGNS, type SignId, type Suspect, suspectsOf } from '#core/signs'
-import { marksOf, nearestOf } from '#core/trial'
+import { markFurther } from '#core/trial'
 import { LIMITS } from '#shared/fields'
 import { TRIAL_VIEWS } from '~/utils/stations'
 
@@ -23,9 +23,7 @@ const words = computed(() => SIGNS.find(({ id }) => id === sign.value)!.words)
 function stepped(way: 'up' | 'down'): number | null {
   const { dial } = trial
   const now = bench.setup.tension ?? dial?.home ?? null
-  if (!dial || now === null) return null
-  const next = now + (way === 'up' ? 1 : -1) * Math.max(dial.step, (dial.max - dial.min) / 18)
-  return next < dial.min || next > dial.max ? null : nearestOf(marksOf(dial), next)
+  return dial === null || now === null ? null : markFurther(dial, now, way)
 }
 /** What pressing does; null: it is done by hand, or cannot be done here. */
 function doing({ does }: Suspect): { label: string, at?: number, run: () => void } | null {

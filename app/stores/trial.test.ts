@@ -95,6 +95,10 @@ describe('when something else is changed', () => {
     expect(trial.strip!.rows.at(-1)).toMatchObject({ comparable: true, changed: 'stitch length: 2.5 → 3; cloth: Linen → Lantern felt' })
     expect(trial.counted.map(({ number }) => number)).toEqual([2])
   })
+  it('counts the way from the spool as one, too', () => {
+    bench.update('Stand', { supplies: { ...bench.setup.supplies, right: { place: 'stand', draw: null } }, sharedDiscs: true })
+    expect(trial.changes).toEqual([{ what: 'right supply: not known → stand', stitch: false }, { what: 'shared discs: not known → yes', stitch: false }])
+  })
   it('goes on saying so when a row was noted all the same', () => {
     bench.update('Felt', { clothId: 'demo-cloth-felt' })
     row(2.5)

@@ -29,7 +29,7 @@ export const useTrialStore = defineStore('trial', () => {
   /** What is on the bench differs from what the rows were sewn with, the tension apart. */
   const changes = computed(() => (strip.value && strip.value.rows.length > 0 ? differencesOf(strip.value.setup, content.value, book.shelf) : []))
   const question = computed(() => (dial.value ? questionOf(goal.value, content.value, book.shelf, bench.settings) : null))
-  const lessons = computed(() => lessonsOf(book.shelf.swatches, bench.settings))
+  const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), bench.settings))
   const told = useForetold(() => lessons.value, () => question.value)
   const expected = computed(() => (question.value && dial.value && expectationOf(question.value, dial.value, told.value)))
   const carried = ref('')

@@ -104,14 +104,14 @@ export function writeTableCsv(table: WorkboxTableName, records: readonly Owned[]
 }
 
 /** What importing a CSV would do, before it does anything. */
-export interface CsvPreview {
-  readonly added: readonly Owned[]
-  readonly changed: readonly Owned[]
+export interface CsvPreview<T = Owned> {
+  readonly added: readonly T[]
+  readonly changed: readonly T[]
   readonly same: number
   /** Row as a spreadsheet counts it, the heading being row 1. */
   readonly refused: readonly { readonly row: number, readonly name: string, readonly message: string }[]
 }
-export type CsvReading = { readonly ok: true, readonly preview: CsvPreview } | { readonly ok: false, readonly message: string }
+export type CsvReading<T = Owned> = { readonly ok: true, readonly preview: CsvPreview<T> } | { readonly ok: false, readonly message: string }
 
 /**
  * Reads a table's CSV; writes nothing. Every row passes the table's schema or is refused by itself, with its row,

@@ -31,6 +31,7 @@ export interface Prediction {
 
 /** How much of a record still counts where one thing differs. Our own guesses. */
 const OTHER = { thread: 0.1, needle: 0.7, stitch: 0.5, goal: 0.3, cloth: 0.8 } as const
+const OTHERS = Object.entries(OTHER) as [keyof typeof OTHER, number][]
 /** A gap this much different halves what a record counts. */
 const HALVING_GAP_MM = 1.5
 /** Less alike than this is not relevant. */
@@ -43,7 +44,8 @@ const DAY_SPREAD = 0.5 / 4.5
 
 /** How alike two combinations are, 0 to 1. */
 export function alike(a: SwatchFeatures, b: SwatchFeatures): number {
-  const same = (Object.keys(OTHER) as (keyof typeof OTHER)[]).reduce((product, what) => product * (a[what] === b[what] ? 1 : OTHER[what]), 1)
+  let same = 1
+  for (const [what, share] of OTHERS) if (a[what] !== b[what]) same *= share
   return same * 2 ** (-Math.abs(a.gap - b.gap) / HALVING_GAP_MM)
 }
 

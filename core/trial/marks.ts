@@ -7,6 +7,12 @@ export function marksOf({ min, max, step }: SteppedDial): number[] {
   return marks.at(-1)! < max - 1e-9 ? [...marks, max] : marks
 }
 
+/** A mark about half a mark of a usual dial further, at least one step; null: the dial ends before it. */
+export function markFurther(dial: SteppedDial, from: number, way: 'up' | 'down'): number | null {
+  const to = from + (way === 'up' ? 1 : -1) * Math.max(dial.step, (dial.max - dial.min) / 18)
+  return to < dial.min || to > dial.max ? null : nearestOf(marksOf(dial), to)
+}
+
 /** @param marks - lowest first, not empty. */
 export function nearestOf(marks: readonly number[], at: number): number {
   const step = marks.length > 1 ? marks[1]! - marks[0]! : 1

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CoreError } from '#core/errors'
 import { bisection, drawMachine, type Habit, seeded, sewRow, stepByOne } from '#core/simulated'
-import { GOAL_FACTS, marksOf, nearestOf, nextTension, normalBelow, type Reading, TRIAL_GOALS, type TrialInput, type TrialRow, usualPrior, usualTrialGoal } from '#core/trial'
+import { GOAL_FACTS, markFurther, marksOf, nearestOf, nextTension, normalBelow, type Reading, TRIAL_GOALS, type TrialInput, type TrialRow, usualPrior, usualTrialGoal } from '#core/trial'
 
 const DIAL = { min: 0, max: 9, home: 4.5, step: 0.25 } as const
 const row = (dial: number, show: Reading | null, over: Partial<TrialRow> = {}): TrialRow => ({ dial, show, ridge: null, skips: false, breaks: false, ...over })
@@ -24,6 +24,13 @@ describe('the goals', () => {
 })
 
 describe('marks', () => {
+  it('further up and down are on the dial and at least a step away, or there are none', () => {
+    expect(markFurther({ ...DIAL, step: 0.1 }, 2.8, 'up')).toBe(3.3)
+    // 0.5 further than a number between two marks: the nearest mark.
+    expect(markFurther(DIAL, 4.4, 'down')).toBe(4)
+    expect(markFurther({ ...DIAL, step: 1 }, 4, 'down')).toBe(3)
+    expect([markFurther(DIAL, 8.75, 'up'), markFurther(DIAL, 0.25, 'down')]).toEqual([null, null])
+  })
   it('go from end to end, the end among them', () => {
     expect(marksOf({ ...DIAL, step: 2.5 })).toEqual([0, 2.5, 5, 7.5, 9])
     expect(marksOf({ ...DIAL, step: 0.1 })[3]).toBe(0.3)

@@ -8,7 +8,7 @@ import { hexField, idField, measured, nameField, wholeWithin, within } from '../
 export const FOOT_KINDS = ['zigzag', 'open toe', 'satin', 'pintuck', 'straight', 'quarter-inch', 'edge guide', 'walking', 'other'] as const
 export const SOLES = ['flat', 'tunnel', 'grooved'] as const
 export const THREAD_FORMS = ['spool', 'cone', 'ball'] as const
-export const TEX_BASES = ['weighed', 'label', 'nominal'] as const
+const TEX_BASES = ['weighed', 'label', 'nominal'] as const
 
 /** null: not known. */
 const yesNo = z.nullable(z.boolean())

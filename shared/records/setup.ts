@@ -2,7 +2,7 @@ import * as z from 'zod/mini'
 import { BOBBIN_TENSIONS, DRAWS, GOALS, PRESSURES, SPEEDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
 import { idField, momentField, nameField, within } from '../fields'
 
-export const stitchSettingSchema = z.strictObject({
+const stitchSettingSchema = z.strictObject({
   stitchId: idField,
   widthMm: within('widthMm'),
   lengthMm: within('lengthMm'),

@@ -6,7 +6,7 @@ import { MOST_ROWS, READING_STEPS, TRIAL_CARE, TRIAL_GOALS } from '#core/trial'
 import { hexField, idField, momentField, nameField, within } from '../fields'
 import { setupFields } from './setup'
 
-export const SOUNDS = ['usual', 'odd'] as const
+const SOUNDS = ['usual', 'odd'] as const
 export const SWATCH_VERDICTS = ['good', 'usable', 'failed'] as const
 export const SWATCH_SOURCES = ['own', 'rule', 'guess'] as const
 
@@ -45,7 +45,7 @@ export const trialSchema = z.strictObject({
 const dialSchema = z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
 const frozenThread = z.nullable(z.strictObject({ name: nameField, kind: z.enum(Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]), hex: hexField, tex: z.nullable(within('tex')) }))
 /** A setup's records by name and nature, as they were: what is changed or sold later changes nothing here. */
-export const frozenSchema = z.strictObject({
+const frozenSchema = z.strictObject({
   machine: z.nullable(z.strictObject({ name: nameField, dial: z.nullable(dialSchema) })),
   needle: z.nullable(z.strictObject({ construction: z.enum(CONSTRUCTIONS), gapMm: z.number(), sizeNm: within('sizeNm'), type: z.enum(NEEDLE_TYPES), hoursSewn: z.nullable(within('hours')) })),
   threads: z.strictObject({ left: frozenThread, middle: frozenThread, right: frozenThread }),

@@ -4,7 +4,7 @@ import { idField, momentField, nameField, within } from '../fields'
 import { seenSchema } from './owned'
 import { setupFields } from './setup'
 
-export const TIME_SOURCES = ['timer', 'metres', 'typed'] as const
+const TIME_SOURCES = ['timer', 'metres', 'typed'] as const
 export const NEEDLE_ENDS = ['hours', 'bent', 'broken', 'burred', 'sticky', 'other'] as const
 
 /** That someone turned the handwheel through exactly this combination, and when. */

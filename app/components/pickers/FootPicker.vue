@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PLATE_NAMES } from '#shared/bench'
 import { PRESSURES } from '#core/terms'
 import type { Foot } from '#shared/records'
 
@@ -9,7 +10,7 @@ const { length } = useLength()
 const feet = computed(() => [...book.shelf.feet.values()].sort((a, b) => a.name.localeCompare(b.name)))
 /** The machine's own two, then those kept in the workbox. */
 const plates = computed(() => [
-  ...([['Zigzag plate', 'zigzag'], ['Single-hole plate', 'single-hole']] as const).map(([label, plate]) => ({ label, on: bench.parts.plate === null && bench.setup.plate === plate, change: { plate, plateId: null } })),
+  ...(['zigzag', 'single-hole'] as const).map(plate => ({ label: PLATE_NAMES[plate], on: bench.parts.plate === null && bench.setup.plate === plate, change: { plate, plateId: null } })),
   ...[...book.shelf.plates.values()].map(({ id, name }) => ({ label: name, on: bench.setup.plateId === id, change: { plateId: id } })),
 ])
 const hint = (f: Foot) => (f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${length(f.slotMm)}`)

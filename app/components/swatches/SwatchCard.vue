@@ -2,6 +2,7 @@
 import { needleLabel } from '#core/needle'
 import { GOAL_FACTS } from '#core/trial'
 import type { Swatch } from '#shared/records'
+import { SOURCE_WORDS } from '#shared/swatchFields'
 import { dayOf } from '~/utils/dates'
 import { readingWord } from '~/utils/readingWords'
 import { SWATCH_LOOKS } from '~/utils/swatchLooks'
@@ -18,7 +19,6 @@ const guess = computed(() => (elsewhere.value ? swatches.guessOn(swatch, bench.p
 const threads = computed(() => [...new Set([swatch.frozen.threads.left, swatch.frozen.threads.middle, swatch.frozen.threads.right].flatMap(thread => thread?.name ?? []))].join(' / '))
 const dots = computed(() => [...new Set([swatch.frozen.threads.left, swatch.frozen.threads.middle, swatch.frozen.threads.right].flatMap(thread => thread?.hex ?? []))])
 const needle = computed(() => swatch.frozen.needle && `${swatch.frozen.needle.construction === 'single' ? '' : `${swatch.frozen.needle.construction} `}${needleLabel(swatch.frozen.needle)} ${swatch.frozen.needle.type}`)
-const SOURCES = { own: 'own test', rule: 'quoted rule', guess: 'guess' } as const
 function useHere(): void {
   swatches.useHere(swatch)
   offerUndo(`On ${bench.parts.machine?.name}: ${guess.value === null ? 'no number, its dial is not known' : `${guess.value} is a guess, begin a strip there`}`)
@@ -34,7 +34,7 @@ function useHere(): void {
     <div class="body">
       <div><SwatchPicture :swatch="swatch" /></div>
       <div>
-        <p class="number"><b>{{ swatch.setup.tension ?? '–' }}</b> <span class="hint">{{ swatch.frozen.machine?.dial ? `home ${swatch.frozen.machine.dial.home}` : 'home not known' }}, {{ SOURCES[swatch.source] }}</span></p>
+        <p class="number"><b>{{ swatch.setup.tension ?? '–' }}</b> <span class="hint">{{ swatch.frozen.machine?.dial ? `home ${swatch.frozen.machine.dial.home}` : 'home not known' }}, {{ SOURCE_WORDS[swatch.source] }}</span></p>
         <p><b>{{ GOAL_FACTS[swatch.goal].name }}</b> <span class="hint">{{ swatch.frozen.machine?.name ?? 'no machine' }}</span></p>
         <p class="hint">{{ swatch.frozen.stitch?.name ?? 'stitch gone' }}, length {{ swatch.setup.stitch.lengthMm }}{{ swatch.setup.stitch.widthMm > 0 ? `, width ${swatch.setup.stitch.widthMm}` : '' }}; {{ needle ?? 'no needle' }}</p>
         <p class="hint"><i v-for="hex in dots" :key="hex" class="dot" :style="{ background: hex }" />{{ threads || 'no thread' }} on {{ swatch.frozen.cloth?.name ?? 'cloth not noted' }}</p>

@@ -7,7 +7,8 @@ import VChart from 'vue-echarts'
 import { leaveOneOut } from '#core/swatch'
 import { GOAL_FACTS } from '#core/trial'
 import type { Swatch } from '#shared/records'
-import { featuresOf, learntFromSwatch, offsetOf, ruleShareOf } from '#shared/swatch'
+import { featuresOf, offsetOf, ruleShareOf } from '#shared/swatch'
+import { lessonsOf } from '#shared/trial'
 import { offsetChart, ruleChart, type SwatchPoint } from '~/charts/swatchChart'
 
 use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, CanvasRenderer])
@@ -26,7 +27,7 @@ const look = computed(() => {
   const dye = (name: string) => style.getPropertyValue(name).trim()
   return { ink: dye('--ink'), mute: dye('--mute'), line: dye('--line'), good: dye('--lichen'), usable: dye('--weld'), failed: dye('--madder') }
 })
-const error = computed(() => leaveOneOut(swatches.flatMap(swatch => learntFromSwatch(swatch, bench.settings) ?? [])))
+const error = computed(() => leaveOneOut(lessonsOf(swatches, bench.settings)))
 const percent = (share: number) => `${Math.round(100 * share)} %`
 </script>
 

@@ -40,4 +40,5 @@ tbody th { color: var(--mute); font-weight: 600; white-space: nowrap; }
 .differs th::before { content: "≠ "; color: var(--weld-text); font-weight: 700; }
 .picture { width: 150px; }
 button { min-width: 32px; min-height: 32px; cursor: pointer; color: var(--mute); vertical-align: middle; }
+@media (max-width: 640px) { th, td { padding: 5px 6px; font-size: 15px; overflow-wrap: anywhere; } tbody th { width: 96px; white-space: normal; } td { min-width: 106px; } .picture { width: 104px; } }
 </style>
