@@ -199,8 +199,9 @@ describe('photos of a swatch', () => {
     await type(session.driver, 'Search', 'lantern corners')
     await untilText(session.driver, /1 of \d+ swatches/)
     await session.driver.executeScript('document.querySelector("details.photos").open = true')
-    const input = await session.driver.findElement(By.css('input[type=file][aria-label^="Right side of Lantern line, corners"]'))
-    await input.sendKeys(path)
+    const inputs = () => session.driver.findElements(By.css('input[type=file][aria-label^="Right side of Lantern line, corners"]'))
+    await session.driver.wait(async () => (await inputs()).length > 0, 5000, 'no place for a photo')
+    await (await inputs())[0]!.sendKeys(path)
   }
   const pictures = () => session.driver.findElements(By.css('img[alt="Lantern line, corners, right side"]'))
 

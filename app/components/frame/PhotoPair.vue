@@ -16,6 +16,8 @@ const toast = useToast()
 const SIDES = [['front', 'Right side'], ['back', 'Under side']] as const
 const MOST_BYTES = 30_000_000
 const urls = reactive<{ front: string | null, back: string | null }>({ front: null, back: null })
+// Shut, it holds nothing: a book shows many of these.
+const open = ref(photos.front !== null || photos.back !== null)
 const problem = ref('')
 const busy = ref(false)
 watch(() => [photos.front, photos.back], async () => {
@@ -62,9 +64,9 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
 </script>
 
 <template>
-  <details class="photos" :open="photos.front !== null || photos.back !== null">
+  <details class="photos" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>Photos</summary>
-    <div class="sides">
+    <div v-if="open" class="sides">
       <div v-for="[side, words] in SIDES" :key="side">
         <img v-if="urls[side]" :src="urls[side]!" :alt="`${of}, ${words.toLowerCase()}`">
         <label class="pick"><UIcon name="i-lucide-camera" /> {{ urls[side] ? 'Another' : words }}<input type="file" accept="image/*" class="sr-only" :aria-label="`${words} of ${of}`" :disabled="busy" @change="add(side, $event)"></label>
