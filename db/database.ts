@@ -1,6 +1,6 @@
 import { Dexie, type EntityTable, type Transaction } from 'dexie'
 import type { AnyRecord, TableName } from '#shared/records'
-import { upgradeRecord } from '#shared/upgrade'
+import { upgradeRecord, VERSIONS } from '#shared/upgrade'
 
 export type BookDatabase = Dexie & { readonly [T in TableName]: EntityTable<AnyRecord, 'id'> }
 
@@ -23,10 +23,17 @@ export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
   return database as BookDatabase
 }
 
-async function upgradeRows(transaction: Transaction, tables: readonly string[], from: number): Promise<void> {
+/**
+ * Brings the rows of some tables from one version to the next ones, inside the transaction that Dexie opens for it.
+ *
+ * @param versions - what each version added; only tests give another history.
+ */
+export async function upgradeRows(
+  transaction: Transaction, tables: readonly string[], from: number, versions = VERSIONS,
+): Promise<void> {
   for (const table of tables) {
     await transaction.table(table).toCollection().modify((row, reference) => {
-      reference.value = upgradeRecord(table, row, from)
+      reference.value = upgradeRecord(table, row, from, versions)
     })
   }
 }

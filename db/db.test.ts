@@ -3,9 +3,10 @@ import { Dexie } from 'dexie'
 import { readFileSync } from 'node:fs'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { readBook, writeBook } from '#db/book'
-import { type BookDatabase, openBookDatabase } from '#db/database'
+import { type BookDatabase, openBookDatabase, upgradeRows } from '#db/database'
 import type { Machine } from '#shared/records'
 import { UNKNOWN_MACHINE } from '#shared/defaults'
+import { VERSIONS } from '#shared/upgrade'
 
 const machine = (id: string, name = 'Attic seven'): Machine => ({ id, name, ...UNKNOWN_MACHINE })
 let database: BookDatabase
@@ -42,7 +43,7 @@ describe('the book in the database', () => {
     expect(await database.table('machines').count()).toBe(0)
   })
 
-  it.each([1, 2])('brings a database of version %d up to date, and leaves what was damaged as it was', async (version) => {
+  it.each([1, 2, 3, 4])('brings a database of version %d up to date, and leaves what was damaged as it was', async (version) => {
     const { records } = JSON.parse(readFileSync(new URL(`../tests/fixtures/backup-${version}.json`, import.meta.url), 'utf8')) as { records: Record<string, object[]> }
     const name = `test-old-${version}-${count}`
     const old = new Dexie(name)
@@ -53,7 +54,26 @@ describe('the book in the database', () => {
     const book = await readBook(openBookDatabase(name))
     expect(book.unreadable).toMatchObject([{ table: 'threads', raw: { id: 'broken', name: 7 } }])
     expect(book.records).toHaveLength(Object.values(records).flat().length)
-    expect(book.records.find(({ table }) => table === 'settings')?.record).toMatchObject({ unit: 'inch', schools: { margin: 'roomy', heavyBobbin: 'ordinary' } })
+    const settings = book.records.filter(({ table }) => table === 'settings').map(({ record }) => record)
+    expect(settings).toHaveLength(records.settings!.length)
+    for (const record of settings) expect(record).toMatchObject({ unit: 'inch', schools: { margin: 'roomy', heavyBobbin: 'ordinary' } })
+  })
+
+  it('brings every strip and swatch to the version after this one, made up in this test', async () => {
+    const { records } = JSON.parse(readFileSync(new URL('../tests/fixtures/backup-4.json', import.meta.url), 'utf8')) as { records: Record<string, object[]> }
+    const name = `test-next-${count}`
+    const now = openBookDatabase(name)
+    for (const [table, rows] of Object.entries(records)) await now.table(table).bulkPut(rows)
+    now.close()
+    const next = openBookDatabase(name)
+    const added = { records: {}, setup: { lamp: 'on' }, settings: {}, schools: {} }
+    next.version(5).upgrade(transaction => upgradeRows(transaction, Object.keys(records), 4, [...VERSIONS, added]))
+    for (const table of ['trials', 'swatches', 'plans']) {
+      const rows = await next.table(table).toArray()
+      expect(rows).toHaveLength(records[table]!.length)
+      for (const row of rows) expect(row.setup.lamp).toBe('on')
+    }
+    expect(await next.table('setup').get('current')).toMatchObject({ lamp: 'on' })
   })
 
   it('reports a damaged row by field and leaves it where it is', async () => {

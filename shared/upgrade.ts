@@ -1,11 +1,13 @@
+import { SETUP_PLACES } from './setupPlaces'
+
 /** The version of records in the database and in backup files. */
 export const RECORDS_VERSION = 4
 
 type Plain = Record<string, unknown>
 /** What a version added to records, as it stood in the one before. Never edit: files of that version stay as they are. */
-interface Added {
+export interface Added {
   readonly records: Readonly<Record<string, object>>
-  /** To the setup on the bench and to those in plans. */
+  /** To every setup, wherever a record holds one. */
   readonly setup: object
   readonly settings: object
   readonly schools: object
@@ -39,7 +41,7 @@ const TO_3: Added = {
 const TO_4: Added = { records: { machines: { dialStep: null } }, setup: {}, settings: {}, schools: {} }
 
 /** In order: the first brings version 1 to 2. */
-const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4]
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4]
 
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays damaged, for
@@ -48,19 +50,31 @@ const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4]
  * @param table - its table.
  * @param raw - as stored or read from a file.
  * @param from - the version it was written by.
+ * @param versions - what each version added; only tests give another history.
  */
-export function upgradeRecord(table: string, raw: unknown, from: number): unknown {
-  return VERSIONS.slice(from - 1).reduce((record, added) => (isPlain(record) ? withAdded(table, record, added) : record), raw)
+export function upgradeRecord(table: string, raw: unknown, from: number, versions = VERSIONS): unknown {
+  const later = versions.slice(from - 1)
+  return later.reduce((record, added) => (isPlain(record) ? withAdded(table, record, added) : record), raw)
 }
 
-function withAdded(table: string, raw: Plain, { records, setup, settings, schools }: Added): Plain {
-  switch (table) {
-    case 'setup': return { ...setup, ...raw }
-    case 'plans':
-    case 'walks': return isPlain(raw.setup) ? { ...raw, setup: { ...setup, ...raw.setup } } : raw
-    case 'settings': return isPlain(raw.schools) ? { ...settings, ...raw, schools: { ...schools, ...raw.schools } } : raw
-    default: return { ...records[table], ...raw }
+function withAdded(table: string, raw: Plain, added: Added): Plain {
+  const record = { ...added.records[table], ...raw }
+  if (table === 'settings') return withSettings(record, added)
+  switch (placeOfSetup(table)) {
+    case 'whole': return { ...added.setup, ...record }
+    case 'inside': return isPlain(record.setup) ? { ...record, setup: { ...added.setup, ...record.setup } } : record
+    case 'nowhere': return record
   }
+}
+
+function withSettings(record: Plain, { settings, schools }: Added): Plain {
+  const whole = { ...settings, ...record }
+  return isPlain(record.schools) ? { ...whole, schools: { ...schools, ...record.schools } } : whole
+}
+
+/** A list that is not ours holds no setup of ours. */
+function placeOfSetup(table: string) {
+  return Object.hasOwn(SETUP_PLACES, table) ? SETUP_PLACES[table as keyof typeof SETUP_PLACES] : 'nowhere'
 }
 
 function isPlain(value: unknown): value is Plain {
