@@ -1,16 +1,31 @@
+import prettier from 'eslint-config-prettier'
 import withNuxt from './.nuxt/eslint.config.mjs'
+
+const LONGEST_LINE = 110
+
+/** Between its tags a line break would show as a space. */
+const spaceShows = { externalIgnores: ['template'] }
 
 // The same fences as in .dependency-cruiser.cjs, early and in the editor.
 const layer = (name, allowed) => ({
   files: [`${name}/**/*.ts`],
   ignores: ['**/*.test.ts', '**/*.bench.ts'],
   rules: {
-    'no-restricted-imports': ['error', {
-      patterns: [
-        { regex: `^(?!\\.{1,2}/|${allowed})`, message: `${name}/ may not import this: see docs/ARCHITECTURE.md` },
-        { regex: '^(\\.\\./)+(app|core|db|server|shared|workers)/', message: 'import another layer by its name' },
-      ],
-    }],
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            regex: `^(?!\\.{1,2}/|${allowed})`,
+            message: `${name}/ may not import this: see docs/ARCHITECTURE.md`,
+          },
+          {
+            regex: '^(\\.\\./)+(app|core|db|server|shared|workers)/',
+            message: 'import another layer by its name',
+          },
+        ],
+      },
+    ],
   },
 })
 
@@ -26,19 +41,39 @@ export default withNuxt(
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts', '**/*.bench.ts'],
     rules: {
-      'no-restricted-globals': ['error', 'window', 'document', 'console', 'fetch', 'setTimeout', 'localStorage', 'navigator'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'console',
+        'fetch',
+        'setTimeout',
+        'localStorage',
+        'navigator',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random' },
+        { object: 'Date', property: 'now' },
+      ],
     },
   },
+  // Prettier lays out, see scripts/format.mjs; what follows is what it leaves to us.
+  prettier,
   {
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
-      'vue/multi-word-component-names': 'off',
-      // One line holds what one thought holds: a short tag with its attributes and its text.
-      'vue/max-attributes-per-line': 'off',
-      'vue/singleline-html-element-content-newline': 'off',
-      'vue/html-closing-bracket-newline': ['error', { singleline: 'never', multiline: 'always' }],
       '@typescript-eslint/unified-signatures': 'off',
+      'no-nested-ternary': 'error',
+      'max-len': ['error', { code: LONGEST_LINE, ignoreUrls: true }],
+      'vue/multi-word-component-names': 'off',
+      'vue/max-attributes-per-line': 'error',
+      'vue/singleline-html-element-content-newline': ['error', spaceShows],
     },
+  },
+  {
+    // In a component's file max-len would not see the template.
+    files: ['**/*.vue'],
+    rules: { 'max-len': 'off', 'vue/max-len': ['error', { code: LONGEST_LINE, template: LONGEST_LINE }] },
   },
 )

@@ -16,7 +16,11 @@ export default defineNuxtConfig({
         { name: 'description', content: 'A workbench beside the sewing machine for decorative sewists.' },
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' }, { rel: 'apple-touch-icon', href: '/icon-192.png' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+        { rel: 'apple-touch-icon', href: '/icon-192.png' },
+      ],
     },
   },
   css: ['~/assets/css/main.css'],
@@ -25,21 +29,46 @@ export default defineNuxtConfig({
   runtimeConfig: { public: { demo: false } },
   sourcemap: false,
   // One server, one build, no prerendered pages: nothing to ask a manifest or a payload for.
-  experimental: { appManifest: false, payloadExtraction: false, emitRouteChunkError: false, checkOutdatedBuildInterval: false },
+  experimental: {
+    appManifest: false,
+    payloadExtraction: false,
+    emitRouteChunkError: false,
+    checkOutdatedBuildInterval: false,
+  },
   compatibilityDate: '2026-11-01',
   // Untyped: a module brings the types of a newer server than the one that is installed.
   nitro: {
     compressPublicAssets: { gzip: true, brotli: false },
     // Circles and comments inside packages: nothing we could mend.
-    rollupConfig: { onwarn: (warning: { code: string }, warn: (of: object) => void) => (['CIRCULAR_DEPENDENCY', 'INVALID_ANNOTATION'].includes(warning.code) ? undefined : warn(warning)) },
+    rollupConfig: {
+      onwarn: (warning: { code: string }, warn: (of: object) => void) =>
+        ['CIRCULAR_DEPENDENCY', 'INVALID_ANNOTATION'].includes(warning.code) ? undefined : warn(warning),
+    },
   } as object,
   vite: {
     // Dexie's build for today's browsers; its default one carries helpers for old ones.
     resolve: { alias: { dexie: 'dexie/dist/modern/dexie.mjs' } },
     worker: { format: 'es' },
     // The last three draw web pages into PDFs; ours are drawn line by line.
-    build: { reportCompressedSize: false, rollupOptions: { external: ['html2canvas', 'dompurify', 'canvg'] } },
-    optimizeDeps: { include: ['@vueuse/core', '@tanstack/vue-virtual', 'papaparse', 'comlink', 'dexie', 'zod', 'vue-echarts', 'echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers'] },
+    build: {
+      reportCompressedSize: false,
+      rollupOptions: { external: ['html2canvas', 'dompurify', 'canvg'] },
+    },
+    optimizeDeps: {
+      include: [
+        '@vueuse/core',
+        '@tanstack/vue-virtual',
+        'papaparse',
+        'comlink',
+        'dexie',
+        'zod',
+        'vue-echarts',
+        'echarts/core',
+        'echarts/charts',
+        'echarts/components',
+        'echarts/renderers',
+      ],
+    },
   },
   typescript: {
     strict: true,
@@ -51,19 +80,26 @@ export default defineNuxtConfig({
   telemetry: false,
   hooks: {
     // What the first view does not need must not be fetched before it stands; the layout preloads the rest later.
-    'build:manifest': (manifest) => {
+    'build:manifest': manifest => {
       for (const file of Object.values(manifest)) file.prefetch = false
     },
     // Without server rendering this version of the development server still looks for a server entry.
     'vite:extendConfig': (config, { isClient }) => {
       if (isClient && process.env.NODE_ENV === 'development') {
-        Object.assign(config, { environments: { ssr: { build: { rollupOptions: { input: { server: 'nuxt/entry' } } } } } })
+        Object.assign(config, {
+          environments: { ssr: { build: { rollupOptions: { input: { server: 'nuxt/entry' } } } } },
+        })
       }
     },
   },
-  eslint: { config: { stylistic: true } },
+  eslint: { config: { stylistic: false } },
   // Without a server to ask, and with one collection only: every icon looks its name up among all that are named here.
-  icon: { provider: 'none', fallbackToApi: false, serverBundle: { collections: ['lucide'] }, clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } } },
+  icon: {
+    provider: 'none',
+    fallbackToApi: false,
+    serverBundle: { collections: ['lucide'] },
+    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } },
+  },
   // Works without the server after the first visit. An update waits until it is asked for: see UpkeepNotices.vue.
   pwa: {
     registerType: 'prompt',
@@ -71,11 +107,19 @@ export default defineNuxtConfig({
     // Registered late, by our own code: it is no part of the first view.
     client: { registerPlugin: false },
     manifest: {
-      name: 'Lacy Spool', short_name: 'Lacy Spool', description: 'A workbench beside the sewing machine for decorative sewists.', lang: 'en',
-      start_url: '/', display: 'standalone', background_color: '#f7f1e6', theme_color: '#f7f1e6',
+      name: 'Lacy Spool',
+      short_name: 'Lacy Spool',
+      description: 'A workbench beside the sewing machine for decorative sewists.',
+      lang: 'en',
+      start_url: '/',
+      display: 'standalone',
+      background_color: '#f7f1e6',
+      theme_color: '#f7f1e6',
       icons: [
-        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' }, { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
-        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' }, { src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml' },
+        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        { src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml' },
       ],
     },
     workbox: {

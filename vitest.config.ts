@@ -5,15 +5,24 @@ import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   // The interface kit and our own components come by name, as they do in the app.
-  plugins: [vue(), ui({
-    router: false,
-    autoImport: { dts: false, imports: ['vue', 'pinia'], dirs: ['app/composables', 'app/stores', 'app/utils'] },
-    components: { dts: false, dirs: ['app/components'] },
-  })],
-  resolve: { alias: {
-    '~': fileURLToPath(new URL('./app', import.meta.url)),
-    'virtual:pwa-register': fileURLToPath(new URL('./tests/unit/pwaRegister.ts', import.meta.url)),
-  } },
+  plugins: [
+    vue(),
+    ui({
+      router: false,
+      autoImport: {
+        dts: false,
+        imports: ['vue', 'pinia'],
+        dirs: ['app/composables', 'app/stores', 'app/utils'],
+      },
+      components: { dts: false, dirs: ['app/components'] },
+    }),
+  ],
+  resolve: {
+    alias: {
+      '~': fileURLToPath(new URL('./app', import.meta.url)),
+      'virtual:pwa-register': fileURLToPath(new URL('./tests/unit/pwaRegister.ts', import.meta.url)),
+    },
+  },
   test: {
     // Slow machines are no faults: speed is measured by npm run bench.
     testTimeout: 60_000,

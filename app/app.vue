@@ -1,6 +1,8 @@
 <script setup lang="ts">
 const book = useBookStore()
-const { public: { demo } } = useRuntimeConfig()
+const {
+  public: { demo },
+} = useRuntimeConfig()
 
 /** Notices are not part of the first view: their code comes once it stands. */
 const NOTICES_MS = 1200
@@ -19,7 +21,10 @@ onMounted(async () => {
     <NuxtLayout>
       <NuxtPage v-if="book.ready" />
     </NuxtLayout>
-    <LazyUToaster v-if="notices" position="bottom-center" />
+    <LazyUToaster
+      v-if="notices"
+      position="bottom-center"
+    />
     <LazyUpkeepNotices v-if="notices" />
   </div>
 </template>

@@ -17,16 +17,16 @@ export interface UnreadableRow {
 }
 
 export interface StoredBook {
-  readonly records: readonly { readonly table: TableName, readonly record: AnyRecord }[]
+  readonly records: readonly { readonly table: TableName; readonly record: AnyRecord }[]
   readonly unreadable: readonly UnreadableRow[]
 }
 
 /** Reads every table; each row passes its schema or is reported. */
 export async function readBook(database: BookDatabase): Promise<StoredBook> {
-  const records: { table: TableName, record: AnyRecord }[] = []
+  const records: { table: TableName; record: AnyRecord }[] = []
   const unreadable: UnreadableRow[] = []
   for (const table of TABLE_NAMES) {
-    for (const raw of await database.table(table).toArray() as unknown[]) {
+    for (const raw of (await database.table(table).toArray()) as unknown[]) {
       const parsed = TABLE_SCHEMAS[table].safeParse(raw)
       if (parsed.success) records.push({ table, record: parsed.data })
       else unreadable.push({ table, raw, message: issueLine(parsed.error) })
@@ -42,11 +42,19 @@ export async function readBook(database: BookDatabase): Promise<StoredBook> {
  */
 export async function writeBook(database: BookDatabase, changes: readonly RecordChange[]): Promise<void> {
   // Parsing also yields plain copies, which reactive objects are not and the database needs.
-  const plain = changes.map(({ table, id, record }) => ({ table, id, record: record && TABLE_SCHEMAS[table].parse(record) }))
-  await database.transaction('rw', TABLE_NAMES.map(name => database.table(name)), async () => {
-    for (const { table, id, record } of plain) {
-      if (record) await database.table(table).put(record)
-      else await database.table(table).delete(id)
-    }
-  })
+  const plain = changes.map(({ table, id, record }) => ({
+    table,
+    id,
+    record: record && TABLE_SCHEMAS[table].parse(record),
+  }))
+  await database.transaction(
+    'rw',
+    TABLE_NAMES.map(name => database.table(name)),
+    async () => {
+      for (const { table, id, record } of plain) {
+        if (record) await database.table(table).put(record)
+        else await database.table(table).delete(id)
+      }
+    },
+  )
 }

@@ -4,7 +4,18 @@ import { upgradeRecord, VERSIONS } from '#shared/upgrade'
 
 export type BookDatabase = Dexie & { readonly [T in TableName]: EntityTable<AnyRecord, 'id'> }
 
-const FIRST_TABLES = ['machines', 'feet', 'needles', 'threads', 'cloths', 'stitches', 'plans', 'setup', 'handWalks', 'settings'] as const
+const FIRST_TABLES = [
+  'machines',
+  'feet',
+  'needles',
+  'threads',
+  'cloths',
+  'stitches',
+  'plans',
+  'setup',
+  'handWalks',
+  'settings',
+] as const
 const ADDED_IN_2 = ['plates', 'stabilizers', 'bobbins'] as const
 const SECOND_TABLES = [...FIRST_TABLES, ...ADDED_IN_2]
 const ADDED_IN_3 = ['machineStates', 'walks', 'needleTimes', 'needleEnds'] as const
@@ -17,9 +28,18 @@ export const PHOTOS = 'photos'
 export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
   const database = new Dexie(name)
   database.version(1).stores(byId(FIRST_TABLES))
-  database.version(2).stores(byId(ADDED_IN_2)).upgrade(transaction => upgradeRows(transaction, FIRST_TABLES, 1))
-  database.version(3).stores(byId(ADDED_IN_3)).upgrade(transaction => upgradeRows(transaction, SECOND_TABLES, 2))
-  database.version(4).stores(byId(['trials', 'swatches', PHOTOS])).upgrade(transaction => upgradeRows(transaction, [...SECOND_TABLES, ...ADDED_IN_3], 3))
+  database
+    .version(2)
+    .stores(byId(ADDED_IN_2))
+    .upgrade(transaction => upgradeRows(transaction, FIRST_TABLES, 1))
+  database
+    .version(3)
+    .stores(byId(ADDED_IN_3))
+    .upgrade(transaction => upgradeRows(transaction, SECOND_TABLES, 2))
+  database
+    .version(4)
+    .stores(byId(['trials', 'swatches', PHOTOS]))
+    .upgrade(transaction => upgradeRows(transaction, [...SECOND_TABLES, ...ADDED_IN_3], 3))
   return database as BookDatabase
 }
 
@@ -29,11 +49,17 @@ export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
  * @param versions - what each version added; only tests give another history.
  */
 export async function upgradeRows(
-  transaction: Transaction, tables: readonly string[], from: number, versions = VERSIONS,
+  transaction: Transaction,
+  tables: readonly string[],
+  from: number,
+  versions = VERSIONS,
 ): Promise<void> {
   for (const table of tables) {
-    await transaction.table(table).toCollection().modify((row, reference) => {
-      reference.value = upgradeRecord(table, row, from, versions)
-    })
+    await transaction
+      .table(table)
+      .toCollection()
+      .modify((row, reference) => {
+        reference.value = upgradeRecord(table, row, from, versions)
+      })
   }
 }

@@ -18,7 +18,10 @@ beforeEach(() => {
 describe('the book in the database', () => {
   it('comes back as it was written', async () => {
     await writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }])
-    expect(await readBook(database)).toEqual({ records: [{ table: 'machines', record: machine('a') }], unreadable: [] })
+    expect(await readBook(database)).toEqual({
+      records: [{ table: 'machines', record: machine('a') }],
+      unreadable: [],
+    })
   })
 
   it('takes a record out', async () => {
@@ -29,12 +32,20 @@ describe('the book in the database', () => {
 
   it('writes all or nothing when one record is bad', async () => {
     const bad = { ...machine('b'), maxWidthMm: Number.NaN }
-    await expect(writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }, { table: 'machines', id: 'b', record: bad }])).rejects.toThrow()
+    await expect(
+      writeBook(database, [
+        { table: 'machines', id: 'a', record: machine('a') },
+        { table: 'machines', id: 'b', record: bad },
+      ]),
+    ).rejects.toThrow()
     expect((await readBook(database)).records).toEqual([])
   })
 
   it('takes back what it began when storage fails half-way', async () => {
-    const writes = [{ table: 'machines' as const, id: 'a', record: machine('a') }, { table: 'feet' as const, id: 'b', record: null }]
+    const writes = [
+      { table: 'machines' as const, id: 'a', record: machine('a') },
+      { table: 'feet' as const, id: 'b', record: null },
+    ]
     database.table('feet').hook('deleting', () => {
       throw new Error('disk full')
     })
@@ -43,31 +54,41 @@ describe('the book in the database', () => {
     expect(await database.table('machines').count()).toBe(0)
   })
 
-  it.each([1, 2, 3, 4])('brings a database of version %d up to date, and leaves what was damaged as it was', async (version) => {
-    const { records } = JSON.parse(readFileSync(new URL(`../tests/fixtures/backup-${version}.json`, import.meta.url), 'utf8')) as { records: Record<string, object[]> }
-    const name = `test-old-${version}-${count}`
-    const old = new Dexie(name)
-    old.version(version).stores(Object.fromEntries(Object.keys(records).map(table => [table, 'id'])))
-    for (const [table, rows] of Object.entries(records)) await old.table(table).bulkPut(rows)
-    await old.table('threads').put({ id: 'broken', name: 7 })
-    old.close()
-    const book = await readBook(openBookDatabase(name))
-    expect(book.unreadable).toMatchObject([{ table: 'threads', raw: { id: 'broken', name: 7 } }])
-    expect(book.records).toHaveLength(Object.values(records).flat().length)
-    const settings = book.records.filter(({ table }) => table === 'settings').map(({ record }) => record)
-    expect(settings).toHaveLength(records.settings!.length)
-    for (const record of settings) expect(record).toMatchObject({ unit: 'inch', schools: { margin: 'roomy', heavyBobbin: 'ordinary' } })
-  })
+  it.each([1, 2, 3, 4])(
+    'brings a database of version %d up to date, and leaves what was damaged as it was',
+    async version => {
+      const { records } = JSON.parse(
+        readFileSync(new URL(`../tests/fixtures/backup-${version}.json`, import.meta.url), 'utf8'),
+      ) as { records: Record<string, object[]> }
+      const name = `test-old-${version}-${count}`
+      const old = new Dexie(name)
+      old.version(version).stores(Object.fromEntries(Object.keys(records).map(table => [table, 'id'])))
+      for (const [table, rows] of Object.entries(records)) await old.table(table).bulkPut(rows)
+      await old.table('threads').put({ id: 'broken', name: 7 })
+      old.close()
+      const book = await readBook(openBookDatabase(name))
+      expect(book.unreadable).toMatchObject([{ table: 'threads', raw: { id: 'broken', name: 7 } }])
+      expect(book.records).toHaveLength(Object.values(records).flat().length)
+      const settings = book.records.filter(({ table }) => table === 'settings').map(({ record }) => record)
+      expect(settings).toHaveLength(records.settings!.length)
+      for (const record of settings)
+        expect(record).toMatchObject({ unit: 'inch', schools: { margin: 'roomy', heavyBobbin: 'ordinary' } })
+    },
+  )
 
   it('brings every strip and swatch to the version after this one, made up in this test', async () => {
-    const { records } = JSON.parse(readFileSync(new URL('../tests/fixtures/backup-4.json', import.meta.url), 'utf8')) as { records: Record<string, object[]> }
+    const { records } = JSON.parse(
+      readFileSync(new URL('../tests/fixtures/backup-4.json', import.meta.url), 'utf8'),
+    ) as { records: Record<string, object[]> }
     const name = `test-next-${count}`
     const now = openBookDatabase(name)
     for (const [table, rows] of Object.entries(records)) await now.table(table).bulkPut(rows)
     now.close()
     const next = openBookDatabase(name)
     const added = { records: {}, setup: { lamp: 'on' }, settings: {}, schools: {} }
-    next.version(5).upgrade(transaction => upgradeRows(transaction, Object.keys(records), 4, [...VERSIONS, added]))
+    next
+      .version(5)
+      .upgrade(transaction => upgradeRows(transaction, Object.keys(records), 4, [...VERSIONS, added]))
     for (const table of ['trials', 'swatches', 'plans']) {
       const rows = await next.table(table).toArray()
       expect(rows).toHaveLength(records[table]!.length)
@@ -81,7 +102,11 @@ describe('the book in the database', () => {
     await database.table('machines').put({ id: 'bad', name: 'Half', maxWidthMm: 'wide' })
     const { records, unreadable } = await readBook(database)
     expect(records).toHaveLength(1)
-    expect(unreadable[0]).toMatchObject({ table: 'machines', raw: { id: 'bad' }, message: expect.stringContaining('maxWidthMm') })
+    expect(unreadable[0]).toMatchObject({
+      table: 'machines',
+      raw: { id: 'bad' },
+      message: expect.stringContaining('maxWidthMm'),
+    })
     expect(await database.table('machines').get('bad')).toBeDefined()
   })
 })

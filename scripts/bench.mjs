@@ -1,7 +1,19 @@
 // npm run bench: measures the core and the app in the browser, and writes docs/benchmarks.md.
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { bin, ensureBrowser, ensureBuild, ensurePackages, findPort, machineLine, root, run, say, startServer, stop } from './steps.mjs'
+import {
+  bin,
+  ensureBrowser,
+  ensureBuild,
+  ensurePackages,
+  findPort,
+  machineLine,
+  root,
+  run,
+  say,
+  startServer,
+  stop,
+} from './steps.mjs'
 
 ensurePackages()
 ensureBrowser()
@@ -9,7 +21,8 @@ ensureBuild()
 
 say('Core …')
 const coreFile = join(root, '.cache/bench.json')
-if (run(bin('vitest'), ['bench', '--run', `--outputJson=${coreFile}`]) !== 0) stop('The core benchmark failed.')
+if (run(bin('vitest'), ['bench', '--run', `--outputJson=${coreFile}`]) !== 0)
+  stop('The core benchmark failed.')
 const groups = JSON.parse(readFileSync(coreFile, 'utf8')).files.flatMap(file => file.groups)
 // The median: the machines this runs on pause now and then, and a mean would measure the pauses.
 const median = name => groups.flatMap(group => group.benchmarks).find(bench => bench.name === name).median
@@ -19,10 +32,21 @@ const { Browser, Builder, By } = await import('selenium-webdriver')
 const { Options, ServiceBuilder } = await import('selenium-webdriver/chrome.js')
 const { address, child } = await startServer({ port: await findPort(4390), demo: true })
 const options = new Options()
-options.addArguments('--headless=new', '--no-sandbox', '--disable-gpu', '--force-device-scale-factor=1', '--window-size=1280,800')
-const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build()
+options.addArguments(
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--force-device-scale-factor=1',
+  '--window-size=1280,800',
+)
+const driver = await new Builder()
+  .forBrowser(Browser.CHROME)
+  .setChromeOptions(options)
+  .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+  .build()
 await driver.manage().setTimeouts({ script: 60_000 })
-const shown = selector => driver.wait(async () => (await driver.findElements(By.css(selector))).length > 0, 20_000, selector)
+const shown = selector =>
+  driver.wait(async () => (await driver.findElements(By.css(selector))).length > 0, 20_000, selector)
 
 const SHOWN_AT = `
   const done = arguments[arguments.length - 1]
@@ -100,7 +124,7 @@ const SEED_SWATCHES = `
     }
     change.oncomplete = () => done()
   }`
-const OPEN_BOOK = OPEN_LIST.replace('\'li.plan\'', '\'article.swatch\'')
+const OPEN_BOOK = OPEN_LIST.replace("'li.plan'", "'article.swatch'")
 /** From typing a search to the frame that shows its count. */
 const FIND_SWATCH = `
   const [words, count, done] = arguments
@@ -188,7 +212,14 @@ try {
   await shown('input[aria-label="Search threads"]')
   await driver.sleep(3000)
   scroll = await driver.executeAsyncScript(SCROLL)
-  for (const [words, count] of [['thread 4999', '1 of'], ['velvet', '0 of'], ['rayon 4321', '1 of'], ['thread 4321', '1 of'], ['slate', '1 of']]) searches.push(await driver.executeAsyncScript(SEARCH, words, count))
+  for (const [words, count] of [
+    ['thread 4999', '1 of'],
+    ['velvet', '0 of'],
+    ['rayon 4321', '1 of'],
+    ['thread 4321', '1 of'],
+    ['slate', '1 of'],
+  ])
+    searches.push(await driver.executeAsyncScript(SEARCH, words, count))
   await driver.executeAsyncScript(SEED_SWATCHES)
   for (let times = 0; times < OPENINGS; times++) {
     await driver.get(address)
@@ -198,9 +229,15 @@ try {
     await driver.findElement(By.css('a[href="/swatches"]')).click()
     books.push(await driver.wait(() => driver.executeScript('return window.openedMs'), 20_000))
   }
-  for (const [words, count] of [['swatch 9999', '1 of'], ['velvet', '3 of'], ['swatch 4321', '1 of'], ['lantern corners', '1 of'], ['nothing at all', '0 of']]) found.push(await driver.executeAsyncScript(FIND_SWATCH, words, count))
-}
-finally {
+  for (const [words, count] of [
+    ['swatch 9999', '1 of'],
+    ['velvet', '3 of'],
+    ['swatch 4321', '1 of'],
+    ['lantern corners', '1 of'],
+    ['nothing at all', '0 of'],
+  ])
+    found.push(await driver.executeAsyncScript(FIND_SWATCH, words, count))
+} finally {
   child.kill()
 }
 // Without the server, the demo book in the database, the worker that serves from the cache started anew each time.
@@ -209,9 +246,10 @@ try {
   try {
     await driver.get(other.address)
     await shown('svg.plate')
-    await driver.executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())')
-  }
-  finally {
+    await driver.executeAsyncScript(
+      'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())',
+    )
+  } finally {
     other.child.kill()
   }
   await driver.sendDevToolsCommand('ServiceWorker.enable', {})
@@ -220,8 +258,7 @@ try {
     await driver.get(other.address)
     offline.push(await driver.executeAsyncScript(SHOWN_AT))
   }
-}
-finally {
+} finally {
   await driver.quit()
 }
 

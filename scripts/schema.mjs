@@ -5,7 +5,13 @@ import { join } from 'node:path'
 
 ensurePackages()
 const { createServer } = await import('vite')
-const vite = await createServer({ root, configFile: false, server: { middlewareMode: true }, appType: 'custom', logLevel: 'error' })
+const vite = await createServer({
+  root,
+  configFile: false,
+  server: { middlewareMode: true },
+  appType: 'custom',
+  logLevel: 'error',
+})
 const { backupJsonSchema, BACKUP_SCHEMA_PATH } = await vite.ssrLoadModule('/shared/backupSchema.ts')
 writeFileSync(join(root, 'public', BACKUP_SCHEMA_PATH), `${JSON.stringify(backupJsonSchema(), null, 2)}\n`)
 await vite.close()

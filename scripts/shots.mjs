@@ -11,36 +11,70 @@ const { Options, ServiceBuilder } = await import('selenium-webdriver/chrome.js')
 
 const LAPTOP = [1280, 800]
 const press = async (driver, xpath) => {
-  const element = await driver.wait(async () => (await driver.findElements(By.xpath(xpath)))[0], 10_000, xpath)
+  const element = await driver.wait(
+    async () => (await driver.findElements(By.xpath(xpath)))[0],
+    10_000,
+    xpath,
+  )
   await element.click()
 }
 const VIEWS = [
   { name: 'width-and-swing', path: '/', size: LAPTOP },
-  { name: 'build-up', path: '/plans', size: LAPTOP, act: async (driver) => {
-    await press(driver, '//button[contains(., "Garland, satin leaf")]')
-    await press(driver, '//button[normalize-space() = "Build-up"]')
-  } },
+  {
+    name: 'build-up',
+    path: '/plans',
+    size: LAPTOP,
+    act: async driver => {
+      await press(driver, '//button[contains(., "Garland, satin leaf")]')
+      await press(driver, '//button[normalize-space() = "Build-up"]')
+    },
+  },
   { name: 'compare', path: '/compare', size: LAPTOP },
   { name: 'thread-and-needle', path: '/pairing', size: LAPTOP },
-  { name: 'conflicts', path: '/pairing', size: LAPTOP, act: async (driver) => {
-    await press(driver, '(//button[@role="switch"])[2]')
-    await press(driver, '//button[starts-with(@aria-label, "Conflicts")]')
-  } },
+  {
+    name: 'conflicts',
+    path: '/pairing',
+    size: LAPTOP,
+    act: async driver => {
+      await press(driver, '(//button[@role="switch"])[2]')
+      await press(driver, '//button[starts-with(@aria-label, "Conflicts")]')
+    },
+  },
   { name: 'threading-walk', path: '/walk', size: LAPTOP },
   { name: 'bench-card', path: '/card', size: LAPTOP },
   { name: 'care', path: '/care', size: LAPTOP },
   { name: 'trial-strip', path: '/trial', size: LAPTOP },
   { name: 'sign-doctor', path: '/signs', size: LAPTOP },
   { name: 'swatch-book', path: '/swatches', size: LAPTOP },
-  { name: 'swatch-charts', path: '/swatches', size: LAPTOP, act: driver => press(driver, '//button[normalize-space() = "Charts"]') },
+  {
+    name: 'swatch-charts',
+    path: '/swatches',
+    size: LAPTOP,
+    act: driver => press(driver, '//button[normalize-space() = "Charts"]'),
+  },
   { name: 'which-twins', path: '/twins', size: LAPTOP },
   { name: 'how-we-know', path: '/evidence', size: LAPTOP },
-  { name: 'workbox', path: '/workbox', size: LAPTOP, act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]') },
+  {
+    name: 'workbox',
+    path: '/workbox',
+    size: LAPTOP,
+    act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]'),
+  },
   { name: 'files', path: '/files', size: LAPTOP },
-  { name: 'put-back-dim', path: '/putback', size: LAPTOP, act: driver => press(driver, '//button[contains(., "Dim lamp")]') },
-  { name: 'practice-tablet', path: '/practice', size: [1024, 768], act: async (driver) => {
-    await press(driver, '//button[normalize-space() = "Sew a row"]')
-  } },
+  {
+    name: 'put-back-dim',
+    path: '/putback',
+    size: LAPTOP,
+    act: driver => press(driver, '//button[contains(., "Dim lamp")]'),
+  },
+  {
+    name: 'practice-tablet',
+    path: '/practice',
+    size: [1024, 768],
+    act: async driver => {
+      await press(driver, '//button[normalize-space() = "Sew a row"]')
+    },
+  },
   { name: 'phone', path: '/', size: [390, 844] },
 ]
 
@@ -60,24 +94,42 @@ const out = process.env.OUT ?? join(root, 'docs/screenshots')
 mkdirSync(out, { recursive: true })
 const { address, child } = await startServer({ port: await findPort(4380), demo: true })
 try {
-  for (const { name, path, size: [width, height], act } of VIEWS.filter(view => process.argv.length < 3 || process.argv.includes(view.name))) {
+  for (const {
+    name,
+    path,
+    size: [width, height],
+    act,
+  } of VIEWS.filter(view => process.argv.length < 3 || process.argv.includes(view.name))) {
     const options = new Options()
-    options.addArguments('--headless=new', '--no-sandbox', '--disable-gpu', '--hide-scrollbars', '--force-device-scale-factor=1')
-    const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build()
+    options.addArguments(
+      '--headless=new',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--hide-scrollbars',
+      '--force-device-scale-factor=1',
+    )
+    const driver = await new Builder()
+      .forBrowser(Browser.CHROME)
+      .setChromeOptions(options)
+      .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+      .build()
     try {
-      await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 600 })
+      await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+        width,
+        height,
+        deviceScaleFactor: 1,
+        mobile: width < 600,
+      })
       await driver.get(address + path)
       await driver.wait(async () => (await driver.findElements(By.css('h1'))).length > 0, 15_000)
       await settled(driver)
       await act?.(driver)
       writeFileSync(join(out, `${name}.png`), await settled(driver), 'base64')
       say(`${name}.png`)
-    }
-    finally {
+    } finally {
       await driver.quit()
     }
   }
-}
-finally {
+} finally {
   child.kill()
 }

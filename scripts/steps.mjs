@@ -9,7 +9,18 @@ import { fileURLToPath } from 'node:url'
 export const root = fileURLToPath(new URL('..', import.meta.url))
 const stamps = join(root, '.cache')
 const OLDEST_NODE = [20, 19]
-const SOURCES = ['app', 'core', 'db', 'public', 'server', 'shared', 'workers', 'nuxt.config.ts', 'package.json', 'package-lock.json']
+const SOURCES = [
+  'app',
+  'core',
+  'db',
+  'public',
+  'server',
+  'shared',
+  'workers',
+  'nuxt.config.ts',
+  'package.json',
+  'package-lock.json',
+]
 
 export function say(text) {
   console.log(`\n› ${text}`)
@@ -22,8 +33,19 @@ export function stop(text) {
 }
 
 export function run(command, args, options = {}) {
-  return spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' }, ...options }).status ?? 1
+  return (
+    spawnSync(command, args, {
+      cwd: root,
+      stdio: 'inherit',
+      env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
+      ...options,
+    }).status ?? 1
+  )
 }
+
+/** What git prints for these words, a line each. */
+export const git = (...words) =>
+  execFileSync('git', words, { cwd: root, encoding: 'utf8' }).split('\n').filter(Boolean)
 
 export const bin = name => join(root, 'node_modules', '.bin', name)
 
@@ -36,13 +58,12 @@ export function checkNode() {
 
 function hashOf(paths) {
   const hash = createHash('sha256')
-  const add = (path) => {
+  const add = path => {
     const full = join(root, path)
     if (!existsSync(full)) return
     try {
       for (const name of readdirSync(full).sort()) add(join(path, name))
-    }
-    catch (error) {
+    } catch (error) {
       if (error.code !== 'ENOTDIR') throw error
       hash.update(path).update(readFileSync(full))
     }
@@ -51,7 +72,8 @@ function hashOf(paths) {
   return hash.digest('hex')
 }
 
-const stampIs = (name, value) => existsSync(join(stamps, name)) && readFileSync(join(stamps, name), 'utf8') === value
+const stampIs = (name, value) =>
+  existsSync(join(stamps, name)) && readFileSync(join(stamps, name), 'utf8') === value
 function stamp(name, value) {
   mkdirSync(stamps, { recursive: true })
   writeFileSync(join(stamps, name), value)
@@ -62,8 +84,10 @@ export function ensurePackages() {
   const wanted = hashOf(['package.json', 'package-lock.json'])
   if (existsSync(join(root, 'node_modules')) && stampIs('packages', wanted)) return
   say('Installing packages (npm ci) …')
-  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) stop('npm ci failed: is the npm registry reachable from here?')
-  if (run(bin('nuxt'), ['prepare'], { stdio: ['ignore', 'ignore', 'inherit'] }) !== 0) stop('nuxt prepare failed: see above.')
+  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0)
+    stop('npm ci failed: is the npm registry reachable from here?')
+  if (run(bin('nuxt'), ['prepare'], { stdio: ['ignore', 'ignore', 'inherit'] }) !== 0)
+    stop('nuxt prepare failed: see above.')
   stamp('packages', wanted)
 }
 
@@ -71,7 +95,8 @@ export function ensureBuild() {
   const wanted = hashOf(SOURCES)
   if (existsSync(join(root, '.output/server/index.mjs')) && stampIs('build', wanted)) return
   say('Building for production; this takes a few minutes the first time …')
-  if (run(bin('nuxt'), ['build', '--logLevel', 'silent'], { stdio: ['ignore', 'ignore', 'inherit'] }) !== 0) stop('The build failed: see above.')
+  if (run(bin('nuxt'), ['build', '--logLevel', 'silent'], { stdio: ['ignore', 'ignore', 'inherit'] }) !== 0)
+    stop('The build failed: see above.')
   stamp('build', wanted)
 }
 
@@ -81,18 +106,33 @@ const onPath = name => spawnSync('which', [name], { stdio: 'ignore' }).status ==
 export function ensureBrowser() {
   if (onPath('chromium') && onPath('chromedriver')) return
   say('Installing chromium and chromium-driver (apt-get) …')
-  if (!onPath('apt-get')) stop('chromium and chromedriver are missing and there is no apt-get here: install both, then run this again.')
-  if (process.getuid?.() !== 0) stop('chromium and chromium-driver are missing: run this as root, or: sudo apt-get install chromium chromium-driver')
+  if (!onPath('apt-get'))
+    stop(
+      'chromium and chromedriver are missing and there is no apt-get here: install both, then run this again.',
+    )
+  if (process.getuid?.() !== 0)
+    stop(
+      'chromium and chromium-driver are missing: run this as root, or: sudo apt-get install chromium chromium-driver',
+    )
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   const quiet = { env, stdio: ['ignore', 'ignore', 'inherit'] }
-  if (run('apt-get', ['update', '-q'], quiet) !== 0 || run('apt-get', ['install', '-y', '-q', '--no-install-recommends', 'chromium', 'chromium-driver'], quiet) !== 0) {
+  if (
+    run('apt-get', ['update', '-q'], quiet) !== 0
+    || run(
+      'apt-get',
+      ['install', '-y', '-q', '--no-install-recommends', 'chromium', 'chromium-driver'],
+      quiet,
+    ) !== 0
+  ) {
     stop('apt-get could not install chromium and chromium-driver: see above.')
   }
 }
 
 function freePort(port) {
-  return new Promise((resolve) => {
-    const probe = createServer().once('error', () => resolve(false)).once('listening', () => probe.close(() => resolve(true)))
+  return new Promise(resolve => {
+    const probe = createServer()
+      .once('error', () => resolve(false))
+      .once('listening', () => probe.close(() => resolve(true)))
     probe.listen(port, '127.0.0.1')
   })
 }
@@ -108,15 +148,21 @@ export async function startServer({ port, demo, host = '127.0.0.1' }) {
   const child = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, HOST: host, PORT: String(port), NITRO_HOST: host, NITRO_PORT: String(port), NUXT_PUBLIC_DEMO: demo ? 'true' : 'false' },
+    env: {
+      ...process.env,
+      HOST: host,
+      PORT: String(port),
+      NITRO_HOST: host,
+      NITRO_PORT: String(port),
+      NUXT_PUBLIC_DEMO: demo ? 'true' : 'false',
+    },
   })
   const address = `http://localhost:${port}`
   for (let tries = 0; tries < 100; tries++) {
     if (child.exitCode !== null) stop(`The server stopped with code ${child.exitCode}.`)
     try {
       if ((await fetch(address)).ok) return { address, child }
-    }
-    catch {
+    } catch {
       await new Promise(resolve => setTimeout(resolve, 100))
     }
   }
@@ -125,7 +171,9 @@ export async function startServer({ port, demo, host = '127.0.0.1' }) {
 }
 
 export function machineLine() {
-  const cpu = /model name\s*: (.*)/.exec(existsSync('/proc/cpuinfo') ? readFileSync('/proc/cpuinfo', 'utf8') : '')?.[1] ?? process.arch
+  const cpu =
+    /model name\s*: (.*)/.exec(existsSync('/proc/cpuinfo') ? readFileSync('/proc/cpuinfo', 'utf8') : '')?.[1]
+    ?? process.arch
   const cores = execFileSync('nproc', { encoding: 'utf8' }).trim()
   return `${cpu}, ${cores} cores, Node.js ${process.versions.node}`
 }

@@ -16,11 +16,27 @@ function check(name, command, args) {
 const report = name => join(root, '.cache', `${name}.json`)
 function vitest(name, file, ...args) {
   rmSync(report(file), { force: true })
-  check(name, bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report(file)}`, ...args])
+  check(name, bin('vitest'), [
+    'run',
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${report(file)}`,
+    ...args,
+  ])
 }
 
+check('Layout', process.execPath, ['scripts/format.mjs', '--check'])
 check('Lint', bin('eslint'), ['.'])
-check('Layer fences', bin('depcruise'), ['app', 'core', 'db', 'server', 'shared', 'workers', '--config', '.dependency-cruiser.cjs'])
+check('Layer fences', bin('depcruise'), [
+  'app',
+  'core',
+  'db',
+  'server',
+  'shared',
+  'workers',
+  '--config',
+  '.dependency-cruiser.cjs',
+])
 check('Types of the core, without browser or Node.js', bin('tsc'), ['-p', 'core'])
 check('Types', bin('nuxt'), ['typecheck'])
 vitest('Unit tests', 'unit')
@@ -28,7 +44,9 @@ say('Production build')
 ensureBuild()
 vitest('Browser tests', 'browser', '--config', 'vitest.browser.config.ts')
 
-let passed = 0, broken = 0, skipped = 0
+let passed = 0,
+  broken = 0,
+  skipped = 0
 for (const name of ['unit', 'browser']) {
   if (!existsSync(report(name))) continue
   const { numPassedTests, numFailedTests, numPendingTests } = JSON.parse(readFileSync(report(name), 'utf8'))

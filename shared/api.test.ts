@@ -1,14 +1,24 @@
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import { describe, expect, it } from 'vitest'
-import { answerStitches, answerSwing, stitchesResponseSchema, type SwingRequest, swingRequestSchema, swingResponseSchema } from '#shared/api'
+import {
+  answerStitches,
+  answerSwing,
+  stitchesResponseSchema,
+  type SwingRequest,
+  swingRequestSchema,
+  swingResponseSchema,
+} from '#shared/api'
 import { fieldIssues } from '#shared/issues'
 import { openApiDocument } from '#shared/openapi'
 
 const request = (change: Record<string, unknown> = {}) => ({
-  machine: { maxWidthMm: 7 }, needle: { construction: 'twin', gapMm: 2, sizeNm: 80 },
-  stitch: { id: 'zigzag', widthMm: 4, lengthMm: 1.5 }, ...change,
+  machine: { maxWidthMm: 7 },
+  needle: { construction: 'twin', gapMm: 2, sizeNm: 80 },
+  stitch: { id: 'zigzag', widthMm: 4, lengthMm: 1.5 },
+  ...change,
 })
-const answer = (change: Record<string, unknown> = {}) => answerSwing(swingRequestSchema.parse(request(change)))
+const answer = (change: Record<string, unknown> = {}) =>
+  answerSwing(swingRequestSchema.parse(request(change)))
 const refusal = (change: Record<string, unknown>) => {
   const parsed = swingRequestSchema.safeParse(request(change))
   return parsed.success ? [] : fieldIssues(parsed.error)
@@ -17,19 +27,41 @@ const refusal = (change: Record<string, unknown>) => {
 describe('answerSwing', () => {
   it('answers with clean numbers', () => {
     expect(answer({ machine: { maxWidthMm: 7, plateSlotMm: 8.2 } })).toMatchObject({
-      verdict: 'clear', limitWidthMm: 5, safeWidthMm: 4.5, binding: 'machine', spareMm: 0.7, reachLeftMm: 3.4, reachRightMm: 3.4, spanMm: 6, overlapMm: 2,
+      verdict: 'clear',
+      limitWidthMm: 5,
+      safeWidthMm: 4.5,
+      binding: 'machine',
+      spareMm: 0.7,
+      reachLeftMm: 3.4,
+      reachRightMm: 3.4,
+      spanMm: 6,
+      overlapMm: 2,
       worstDrop: { index: 0, blade: 'left', xMm: -3 },
     })
   })
   it('takes drops as they are, about the needle bar’s middle', () => {
-    expect(answer({ stitch: { drops: [{ xMm: -1, yMm: 0 }, { xMm: 2.8, yMm: 1 }] } })).toMatchObject({ verdict: 'strikes', spareMm: -0.3, worstDrop: { index: 1, blade: 'right', xMm: 3.8 } })
+    expect(
+      answer({
+        stitch: {
+          drops: [
+            { xMm: -1, yMm: 0 },
+            { xMm: 2.8, yMm: 1 },
+          ],
+        },
+      }),
+    ).toMatchObject({ verdict: 'strikes', spareMm: -0.3, worstDrop: { index: 1, blade: 'right', xMm: 3.8 } })
   })
   it('keeps margin and clearance at 0.5 and 0.25 unless told otherwise', () => {
     expect(answer({ marginMm: 0 }).safeWidthMm).toBe(5)
     expect(answer().safeWidthMm).toBe(4.5)
   })
   it('stops a twin over a single hole', () => {
-    expect(answer({ plate: { singleHole: true } })).toMatchObject({ verdict: 'strikes', binding: 'plate', limitWidthMm: null, safeWidthMm: null })
+    expect(answer({ plate: { singleHole: true } })).toMatchObject({
+      verdict: 'strikes',
+      binding: 'plate',
+      limitWidthMm: null,
+      safeWidthMm: null,
+    })
   })
 })
 
@@ -48,12 +80,16 @@ describe('what the API refuses', () => {
     expect(refusal(change)).toContainEqual({ path, message: expect.stringContaining(part) })
   })
 
-  it.each([[{ id: 'nonsense', widthMm: 4, lengthMm: 1 }, 'known stitch'], [{ drops: [] }, 'at least one'], [{ drops: [{ xMm: 1e9, yMm: 0 }] }, '-500 to 500'], [{ id: 'zigzag', widthMm: 1e9, lengthMm: 1 }, '0 to 12']])(
-    'a stitch such as %j, by field', (stitch, part) => {
-      const issues = refusal({ stitch })
-      expect(issues.map(({ path, message }) => `${path} ${message}`).join()).toContain(part)
-      expect(issues[0]!.path).toMatch(/^stitch/)
-    })
+  it.each([
+    [{ id: 'nonsense', widthMm: 4, lengthMm: 1 }, 'known stitch'],
+    [{ drops: [] }, 'at least one'],
+    [{ drops: [{ xMm: 1e9, yMm: 0 }] }, '-500 to 500'],
+    [{ id: 'zigzag', widthMm: 1e9, lengthMm: 1 }, '0 to 12'],
+  ])('a stitch such as %j, by field', (stitch, part) => {
+    const issues = refusal({ stitch })
+    expect(issues.map(({ path, message }) => `${path} ${message}`).join()).toContain(part)
+    expect(issues[0]!.path).toMatch(/^stitch/)
+  })
 })
 
 describe('the OpenAPI document', () => {
@@ -62,7 +98,9 @@ describe('the OpenAPI document', () => {
   const swing = paths['/api/v1/swing'].post
   it('describes requests and answers as they are', () => {
     expect(ajv.validate(swing.requestBody.content['application/json'].schema, request())).toBe(true)
-    expect(ajv.validate(swing.requestBody.content['application/json'].schema, request({ extra: 1 }))).toBe(false)
+    expect(ajv.validate(swing.requestBody.content['application/json'].schema, request({ extra: 1 }))).toBe(
+      false,
+    )
     expect(ajv.validate(swing.responses[200].content['application/json'].schema, answer())).toBe(true)
     expect(swingResponseSchema.safeParse(answer()).success).toBe(true)
   })

@@ -1,29 +1,48 @@
 import { z } from 'zod'
 import { CONSTRUCTIONS } from '#core/needle'
 import { findStitch, STITCHES } from '#core/stitch'
-import { DEFAULT_CLEARANCE_MM, DEFAULT_MARGIN_MM, explainSwing, judgeSwing, type SwingInput, stitchOfRawDrops } from '#core/swing'
+import {
+  DEFAULT_CLEARANCE_MM,
+  DEFAULT_MARGIN_MM,
+  explainSwing,
+  judgeSwing,
+  type SwingInput,
+  stitchOfRawDrops,
+} from '#core/swing'
 import { within } from './fields'
 
 const MOST_DROPS = 2000
 
-const drops = z.array(z.strictObject({ xMm: within('dropMm'), yMm: within('dropMm') }))
-  .min(1, 'needs at least one needle drop').max(MOST_DROPS, `has at most ${MOST_DROPS} drops`)
+const drops = z
+  .array(z.strictObject({ xMm: within('dropMm'), yMm: within('dropMm') }))
+  .min(1, 'needs at least one needle drop')
+  .max(MOST_DROPS, `has at most ${MOST_DROPS} drops`)
 
-const needle = z.strictObject({
-  construction: z.enum(CONSTRUCTIONS),
-  gapMm: z.optional(within('gapMm')).describe('Centre to centre of neighbouring needles; required for twin and triple, absent for single'),
-  sizeNm: within('sizeNm').check(z.describe('Metric size: blade diameter in hundredths of a millimetre')),
-}).superRefine(({ construction, gapMm }, context) => {
-  if ((construction === 'single') !== (gapMm === undefined)) {
-    context.addIssue({
-      code: 'custom', path: ['gapMm'],
-      message: construction === 'single' ? 'must be left out: a single needle has no gap' : `is missing: a ${construction} needle needs its gap`,
-    })
-  }
-})
+const needle = z
+  .strictObject({
+    construction: z.enum(CONSTRUCTIONS),
+    gapMm: z
+      .optional(within('gapMm'))
+      .describe('Centre to centre of neighbouring needles; required for twin and triple, absent for single'),
+    sizeNm: within('sizeNm').check(z.describe('Metric size: blade diameter in hundredths of a millimetre')),
+  })
+  .superRefine(({ construction, gapMm }, context) => {
+    if ((construction === 'single') !== (gapMm === undefined)) {
+      context.addIssue({
+        code: 'custom',
+        path: ['gapMm'],
+        message:
+          construction === 'single'
+            ? 'must be left out: a single needle has no gap'
+            : `is missing: a ${construction} needle needs its gap`,
+      })
+    }
+  })
 
 const namedStitch = z.strictObject({
-  id: z.string().refine(id => findStitch(id) !== null, { error: `is not a known stitch: GET /api/v1/stitches lists them` }),
+  id: z.string().refine(id => findStitch(id) !== null, {
+    error: `is not a known stitch: GET /api/v1/stitches lists them`,
+  }),
   widthMm: within('widthMm'),
   lengthMm: within('lengthMm'),
   mirror: z.boolean().optional(),
@@ -33,12 +52,20 @@ const namedStitch = z.strictObject({
 /** What `POST /api/v1/swing` takes. */
 export const swingRequestSchema = z.strictObject({
   machine: z.strictObject({ maxWidthMm: within('maxWidthMm'), plateSlotMm: z.optional(within('openingMm')) }),
-  foot: z.strictObject({ slotMm: z.optional(within('openingMm')), singleHole: z.boolean().optional() }).optional(),
+  foot: z
+    .strictObject({ slotMm: z.optional(within('openingMm')), singleHole: z.boolean().optional() })
+    .optional(),
   plate: z.strictObject({ singleHole: z.boolean().optional() }).optional(),
   needle,
-  stitch: z.union([namedStitch, z.strictObject({ drops })], { error: 'must be either { id, widthMm, lengthMm, … } or { drops }' }),
-  marginMm: z._default(within('marginMm'), DEFAULT_MARGIN_MM).describe('Taken off the widest stitch before it may swing'),
-  clearanceMm: z._default(within('clearanceMm'), DEFAULT_CLEARANCE_MM).describe('Kept free on each side of a measured opening'),
+  stitch: z.union([namedStitch, z.strictObject({ drops })], {
+    error: 'must be either { id, widthMm, lengthMm, … } or { drops }',
+  }),
+  marginMm: z
+    ._default(within('marginMm'), DEFAULT_MARGIN_MM)
+    .describe('Taken off the widest stitch before it may swing'),
+  clearanceMm: z
+    ._default(within('clearanceMm'), DEFAULT_CLEARANCE_MM)
+    .describe('Kept free on each side of a measured opening'),
 })
 export type SwingRequest = z.output<typeof swingRequestSchema>
 
@@ -46,30 +73,49 @@ const lengthOrNull = z.number().nullable()
 /** What it returns. Lengths in mm. */
 export const swingResponseSchema = z.strictObject({
   verdict: z.enum(['clear', 'close', 'strikes']),
-  limitWidthMm: lengthOrNull.describe('Widest setting by the machine rule and bare openings; null when no width helps'),
-  safeWidthMm: lengthOrNull.describe('Widest setting with margin and clearance kept; null when no width helps'),
+  limitWidthMm: lengthOrNull.describe(
+    'Widest setting by the machine rule and bare openings; null when no width helps',
+  ),
+  safeWidthMm: lengthOrNull.describe(
+    'Widest setting with margin and clearance kept; null when no width helps',
+  ),
   binding: z.enum(['machine', 'foot', 'plate']),
-  spareMm: z.number().describe('Blade edge to the nearest measured opening, or blade centre to the machine’s half width when none is measured; negative when it strikes'),
+  spareMm: z
+    .number()
+    .describe(
+      'Blade edge to the nearest measured opening, or blade centre to the machine’s half width when none is measured; negative when it strikes',
+    ),
   spareLeftMm: z.number(),
   spareRightMm: z.number(),
   reachLeftMm: z.number().describe('Outermost blade edge left of the needle bar’s middle'),
   reachRightMm: z.number(),
   spanMm: z.number().describe('Outermost to outermost blade centre'),
-  overlapMm: lengthOrNull.describe('How far two neighbouring columns overlap; negative is a clear lane; null with a single needle'),
-  worstDrop: z.strictObject({ index: z.int(), blade: z.enum(['only', 'left', 'middle', 'right']), xMm: z.number(), yMm: z.number() }),
+  overlapMm: lengthOrNull.describe(
+    'How far two neighbouring columns overlap; negative is a clear lane; null with a single needle',
+  ),
+  worstDrop: z.strictObject({
+    index: z.int(),
+    blade: z.enum(['only', 'left', 'middle', 'right']),
+    xMm: z.number(),
+    yMm: z.number(),
+  }),
   reasons: z.array(z.strictObject({ code: z.string(), message: z.string() })),
 })
 export type SwingResponse = z.output<typeof swingResponseSchema>
 
-export const stitchesResponseSchema = z.array(z.strictObject({
-  id: z.string(),
-  name: z.string(),
-  alignment: z.enum(['centre', 'left', 'right']),
-  defaultWidthMm: z.number(),
-  defaultLengthMm: z.number(),
-  repeat: z.number().describe('How far one repeat moves along the seam, for length 1'),
-  drops: z.array(z.strictObject({ x: z.number(), y: z.number() })).describe('For width 1 (x from −0.5 to 0.5) and length 1'),
-}))
+export const stitchesResponseSchema = z.array(
+  z.strictObject({
+    id: z.string(),
+    name: z.string(),
+    alignment: z.enum(['centre', 'left', 'right']),
+    defaultWidthMm: z.number(),
+    defaultLengthMm: z.number(),
+    repeat: z.number().describe('How far one repeat moves along the seam, for length 1'),
+    drops: z
+      .array(z.strictObject({ x: z.number(), y: z.number() }))
+      .describe('For width 1 (x from −0.5 to 0.5) and length 1'),
+  }),
+)
 
 export const errorResponseSchema = z.strictObject({
   error: z.strictObject({
@@ -105,18 +151,36 @@ export function answerSwing(request: SwingRequest): SwingResponse {
     reachRightMm: tidy(result.reachRightMm),
     spanMm: tidy(result.spanMm),
     overlapMm: result.overlapMm === null ? null : tidy(result.overlapMm),
-    worstDrop: { index: worstDrop.index, blade: worstDrop.blade, xMm: tidy(worstDrop.xMm), yMm: tidy(worstDrop.yMm) },
+    worstDrop: {
+      index: worstDrop.index,
+      blade: worstDrop.blade,
+      xMm: tidy(worstDrop.xMm),
+      yMm: tidy(worstDrop.yMm),
+    },
     reasons: explainSwing(result, input),
   }
 }
 
 /** The library as `GET /api/v1/stitches` lists it. */
 export function answerStitches(): z.output<typeof stitchesResponseSchema> {
-  return STITCHES.map(({ id, name, alignment, defaultWidthMm, defaultLengthMm, repeat, drops: list }) =>
-    ({ id, name, alignment, defaultWidthMm, defaultLengthMm, repeat, drops: [...list] }))
+  return STITCHES.map(({ id, name, alignment, defaultWidthMm, defaultLengthMm, repeat, drops: list }) => ({
+    id,
+    name,
+    alignment,
+    defaultWidthMm,
+    defaultLengthMm,
+    repeat,
+    drops: [...list],
+  }))
 }
 
-function settingOf({ id, widthMm, lengthMm, mirror = false, positionMm = 0 }: z.output<typeof namedStitch>): SwingInput['stitch'] {
+function settingOf({
+  id,
+  widthMm,
+  lengthMm,
+  mirror = false,
+  positionMm = 0,
+}: z.output<typeof namedStitch>): SwingInput['stitch'] {
   const { alignment, drops: list, repeat } = findStitch(id)!
   return { alignment, drops: list, repeat, widthMm, lengthMm, mirror, positionMm }
 }

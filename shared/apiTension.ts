@@ -1,22 +1,52 @@
 import { z } from 'zod'
 import { MOST_ROWS, nextTension, type Reading, TRIAL_CARE, TRIAL_GOALS, TRIAL_REASONS } from '#core/trial'
 
-const mark = z.number({ error: 'must be a number on the dial' }).min(-1000, 'must be at least -1000').max(1000, 'must be at most 1000')
-const reading = z.int('must be a whole step from -3 to 3').min(-3, 'must be a whole step from -3 to 3').max(3, 'must be a whole step from -3 to 3')
+const mark = z
+  .number({ error: 'must be a number on the dial' })
+  .min(-1000, 'must be at least -1000')
+  .max(1000, 'must be at most 1000')
+const reading = z
+  .int('must be a whole step from -3 to 3')
+  .min(-3, 'must be a whole step from -3 to 3')
+  .max(3, 'must be a whole step from -3 to 3')
 
 /** What `POST /api/v1/tension/next` takes: all rows so far. */
 export const tensionRequestSchema = z.strictObject({
   goal: z.enum(TRIAL_GOALS),
-  dial: z.strictObject({ min: mark, max: mark, home: mark, step: z.number('must be a number above 0').gt(0, 'must be a number above 0') })
+  dial: z
+    .strictObject({
+      min: mark,
+      max: mark,
+      home: mark,
+      step: z.number('must be a number above 0').gt(0, 'must be a number above 0'),
+    })
     .refine(({ min, max }) => max > min, { path: ['max'], error: 'must lie above min' })
-    .refine(({ min, max, home }) => home >= min && home <= max, { path: ['home'], error: 'must lie between min and max' }),
-  rows: z.array(z.strictObject({
-    dial: mark,
-    ridge: reading.optional().describe('-3 slack, 0 flat, 3 stands up'),
-    show: reading.optional().describe('-3 top thread pulled under, 0 locked inside, 3 bobbin thread on the right side'),
-    skips: z.boolean().optional(), breaks: z.boolean().optional(),
-  })).max(MOST_ROWS, `has at most ${MOST_ROWS} rows: begin a new strip`),
-  prior: z.strictObject({ dial: mark, spread: z.number('must be a number above 0').gt(0, 'must be a number above 0') }).optional().describe('Where the goal is expected, and one standard deviation, in marks; left out: the rule of the goal'),
+    .refine(({ min, max, home }) => home >= min && home <= max, {
+      path: ['home'],
+      error: 'must lie between min and max',
+    }),
+  rows: z
+    .array(
+      z.strictObject({
+        dial: mark,
+        ridge: reading.optional().describe('-3 slack, 0 flat, 3 stands up'),
+        show: reading
+          .optional()
+          .describe('-3 top thread pulled under, 0 locked inside, 3 bobbin thread on the right side'),
+        skips: z.boolean().optional(),
+        breaks: z.boolean().optional(),
+      }),
+    )
+    .max(MOST_ROWS, `has at most ${MOST_ROWS} rows: begin a new strip`),
+  prior: z
+    .strictObject({
+      dial: mark,
+      spread: z.number('must be a number above 0').gt(0, 'must be a number above 0'),
+    })
+    .optional()
+    .describe(
+      'Where the goal is expected, and one standard deviation, in marks; left out: the rule of the goal',
+    ),
   care: z.enum(TRIAL_CARE).default('careful'),
 })
 export type TensionRequest = z.output<typeof tensionRequestSchema>
@@ -31,10 +61,25 @@ export const tensionResponseSchema = z.strictObject({
 })
 
 /** @throws {CoreError} when a row lies outside the dial or the step does not fit it. */
-export function answerTension({ goal, dial, rows, prior, care }: TensionRequest): z.output<typeof tensionResponseSchema> {
+export function answerTension({
+  goal,
+  dial,
+  rows,
+  prior,
+  care,
+}: TensionRequest): z.output<typeof tensionResponseSchema> {
   const { next, settled, best, bracket, outOfReach, reason } = nextTension({
-    goal, dial, care, prior: prior ?? null,
-    rows: rows.map(row => ({ dial: row.dial, ridge: (row.ridge ?? null) as Reading | null, show: (row.show ?? null) as Reading | null, skips: row.skips ?? false, breaks: row.breaks ?? false })),
+    goal,
+    dial,
+    care,
+    prior: prior ?? null,
+    rows: rows.map(row => ({
+      dial: row.dial,
+      ridge: (row.ridge ?? null) as Reading | null,
+      show: (row.show ?? null) as Reading | null,
+      skips: row.skips ?? false,
+      breaks: row.breaks ?? false,
+    })),
   })
   return { next, settled, best, bracket, outOfReach, reason }
 }

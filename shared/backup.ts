@@ -10,8 +10,9 @@ export const BACKUP_VERSION = RECORDS_VERSION
 /** Larger files are refused before they are read, in bytes. */
 export const MOST_BACKUP_BYTES = 20_000_000
 
-const tables = Object.fromEntries(TABLE_NAMES.map(name => [name, z.array(TABLE_SCHEMAS[name])])) as
-  { [T in TableName]: z.ZodMiniArray<(typeof TABLE_SCHEMAS)[T]> }
+const tables = Object.fromEntries(TABLE_NAMES.map(name => [name, z.array(TABLE_SCHEMAS[name])])) as {
+  [T in TableName]: z.ZodMiniArray<(typeof TABLE_SCHEMAS)[T]>
+}
 
 /** The whole book as one file. */
 export const backupSchema = z.strictObject({
@@ -40,9 +41,13 @@ export interface Refusal {
   readonly name: string
   readonly message: string
 }
-export type BackupReading
-  = | { readonly ok: true, readonly preview: ImportPreview }
-    | { readonly ok: false, readonly code: 'too-large' | 'not-json' | 'not-ours' | 'newer' | 'wrong-version' | 'damaged', readonly message: string }
+export type BackupReading =
+  | { readonly ok: true; readonly preview: ImportPreview }
+  | {
+      readonly ok: false
+      readonly code: 'too-large' | 'not-json' | 'not-ours' | 'newer' | 'wrong-version' | 'damaged'
+      readonly message: string
+    }
 
 /** Everything in the book as a file's content. */
 export function writeBackup(book: Tables, exportedAt: string): Backup {
@@ -60,21 +65,34 @@ export function writeBackup(book: Tables, exportedAt: string): Backup {
  * @param book - what is there now.
  */
 export function readBackup(text: string, book: Tables): BackupReading {
-  if (text.length > MOST_BACKUP_BYTES) return refuse('too-large', `The file is larger than ${MOST_BACKUP_BYTES / 1e6} MB: it is not a Lacy Spool backup.`)
+  if (text.length > MOST_BACKUP_BYTES)
+    return refuse(
+      'too-large',
+      `The file is larger than ${MOST_BACKUP_BYTES / 1e6} MB: it is not a Lacy Spool backup.`,
+    )
   let raw: unknown
   try {
     raw = JSON.parse(text)
-  }
-  catch {
+  } catch {
     return refuse('not-json', 'The file is damaged or not JSON: export it again, or choose another file.')
   }
-  const envelope = z.looseObject({ format: z.literal(BACKUP_FORMAT), version: z.unknown(), records: z.unknown() }).safeParse(raw)
-  if (!envelope.success) return refuse('not-ours', 'This JSON file was not written by Lacy Spool: its “format” is not “lacy-spool”.')
+  const envelope = z
+    .looseObject({ format: z.literal(BACKUP_FORMAT), version: z.unknown(), records: z.unknown() })
+    .safeParse(raw)
+  if (!envelope.success)
+    return refuse(
+      'not-ours',
+      'This JSON file was not written by Lacy Spool: its “format” is not “lacy-spool”.',
+    )
   const { version, records } = envelope.data
   if (typeof version === 'number' && version > BACKUP_VERSION) {
-    return refuse('newer', `The file is of version ${version} and this app reads up to ${BACKUP_VERSION}: update the app first.`)
+    return refuse(
+      'newer',
+      `The file is of version ${version} and this app reads up to ${BACKUP_VERSION}: update the app first.`,
+    )
   }
-  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) return refuse('wrong-version', `The file’s version must be a whole number from 1 to ${BACKUP_VERSION}.`)
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return refuse('wrong-version', `The file’s version must be a whole number from 1 to ${BACKUP_VERSION}.`)
   const lists = z.record(z.string(), z.array(z.unknown())).safeParse(records)
   if (!lists.success) return refuse('damaged', `The file’s records are damaged: ${issueLine(lists.error)}.`)
   return { ok: true, preview: previewOf(lists.data, version, book) }
@@ -86,7 +104,11 @@ function previewOf(lists: Record<string, unknown[]>, version: number, book: Tabl
   const seen = new Set<string>()
   for (const [table, list] of Object.entries(lists)) {
     if (!isTable(table)) {
-      refused.push({ table, name: '', message: `“${table.slice(0, 40)}” is not a known list: its ${list.length} records are left out.` })
+      refused.push({
+        table,
+        name: '',
+        message: `“${table.slice(0, 40)}” is not a known list: its ${list.length} records are left out.`,
+      })
       continue
     }
     for (const [index, raw] of list.entries()) {
@@ -96,14 +118,22 @@ function previewOf(lists: Record<string, unknown[]>, version: number, book: Tabl
         continue
       }
       const key = `${table}/${parsed.data.id}`
-      if (seen.has(key)) refused.push({ table, name: nameOf(raw) ?? parsed.data.id, message: `id: ${parsed.data.id} stands in the file twice; the first is taken` })
+      if (seen.has(key))
+        refused.push({
+          table,
+          name: nameOf(raw) ?? parsed.data.id,
+          message: `id: ${parsed.data.id} stands in the file twice; the first is taken`,
+        })
       else accepted.push({ table, record: parsed.data })
       seen.add(key)
     }
   }
   const whole = withoutDangling(accepted, book, refused)
   const fresh = whole.filter(({ table, record }) => !book[table].has(record.id))
-  const changed = whole.filter(({ table, record }) => book[table].has(record.id) && canonical(book[table].get(record.id)) !== canonical(record))
+  const changed = whole.filter(
+    ({ table, record }) =>
+      book[table].has(record.id) && canonical(book[table].get(record.id)) !== canonical(record),
+  )
   return { added: fresh, changed, same: whole.length - fresh.length - changed.length, refused }
 }
 
@@ -111,8 +141,15 @@ function previewOf(lists: Record<string, unknown[]>, version: number, book: Tabl
 function withoutDangling(entries: readonly Entry[], book: Tables, refused: Refusal[]): Entry[] {
   const known = new Set(entries.map(({ table, record }) => `${table}/${record.id}`))
   return entries.filter(({ table, record }) => {
-    const dangling = referencesOf(table, record).find(to => !known.has(`${to.table}/${to.id}`) && !book[to.table].has(to.id))
-    if (dangling) refused.push({ table, name: nameOf(record) ?? record.id, message: `points at ${dangling.id} in ${dangling.table}, which is neither here nor in the file` })
+    const dangling = referencesOf(table, record).find(
+      to => !known.has(`${to.table}/${to.id}`) && !book[to.table].has(to.id),
+    )
+    if (dangling)
+      refused.push({
+        table,
+        name: nameOf(record) ?? record.id,
+        message: `points at ${dangling.id} in ${dangling.table}, which is neither here nor in the file`,
+      })
     return !dangling
   })
 }
@@ -129,7 +166,10 @@ function nameOf(raw: unknown): string | null {
 /** Key order does not make two records different. */
 function canonical(value: unknown): string {
   return JSON.stringify(value, (_, v: unknown) =>
-    v && typeof v === 'object' && !Array.isArray(v) ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : 1))) : v)
+    v && typeof v === 'object' && !Array.isArray(v)
+      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : v,
+  )
 }
 
 function refuse(code: Extract<BackupReading, { ok: false }>['code'], message: string): BackupReading {

@@ -48,7 +48,11 @@ export function benchOf(setup: SetupContent, tables: BenchTables): Bench {
  *
  * The single-hole plate replaces the zigzag plate, so the opening measured on that one does not count with it.
  */
-export function swingInputOf(setup: SetupContent, { machine, foot, needle, plate, stitch }: Bench, settings: Settings): SwingInput | null {
+export function swingInputOf(
+  setup: SetupContent,
+  { machine, foot, needle, plate, stitch }: Bench,
+  settings: Settings,
+): SwingInput | null {
   if (!machine || !needle || !stitch) return null
   const singleHole = plate?.singleHole ?? setup.plate === 'single-hole'
   const plateSlotMm = plate ? plate.slotMm : machine.plateSlotMm
@@ -58,7 +62,15 @@ export function swingInputOf(setup: SetupContent, { machine, foot, needle, plate
     foot: { slotMm: foot?.slotMm ?? null, singleHole: foot?.singleHole ?? false },
     plate: { singleHole },
     needle: { construction: needle.construction, gapMm: needle.gapMm, sizeNm: needle.sizeNm },
-    stitch: { alignment: stitch.alignment, drops: stitch.drops, repeat: stitch.repeat, widthMm, lengthMm, mirror, positionMm },
+    stitch: {
+      alignment: stitch.alignment,
+      drops: stitch.drops,
+      repeat: stitch.repeat,
+      widthMm,
+      lengthMm,
+      mirror,
+      positionMm,
+    },
     marginMm: marginForMm(needle.construction, settings.schools),
     clearanceMm: settings.clearanceMm,
   }

@@ -57,5 +57,8 @@ export const nameField = z.string({ error: 'must be text' }).check(
   z.refine(text => !/[\u0000-\u001f\u007f]/.test(text), 'must not hold control characters'),
 )
 
-export const momentField = z.iso.datetime({ offset: true, error: 'must be a date and time such as 2026-03-01T10:00:00Z' })
+export const momentField = z.iso.datetime({
+  offset: true,
+  error: 'must be a date and time such as 2026-03-01T10:00:00Z',
+})
 export const hexField = z.string().check(z.regex(/^#[0-9a-f]{6}$/i, 'must be a colour such as #2b4c7e'))

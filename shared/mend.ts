@@ -7,11 +7,19 @@ import type { Foot, SetupContent, Stabilizer } from './records'
  * @param feet - owned, to take a foot without a single hole from.
  * @param stabilizers - owned, to take one of the kind asked for from.
  */
-export function mendOf(mend: Mend, setup: SetupContent, feet: ReadonlyMap<string, Foot>, stabilizers: ReadonlyMap<string, Stabilizer>): Partial<SetupContent> | null {
+export function mendOf(
+  mend: Mend,
+  setup: SetupContent,
+  feet: ReadonlyMap<string, Foot>,
+  stabilizers: ReadonlyMap<string, Stabilizer>,
+): Partial<SetupContent> | null {
   switch (mend.kind) {
-    case 'plate': return { plate: 'zigzag', plateId: null }
+    case 'plate':
+      return { plate: 'zigzag', plateId: null }
     case 'foot': {
-      const wide = [...feet.values()].filter(({ singleHole }) => !singleHole).sort((a, b) => (b.slotMm ?? 0) - (a.slotMm ?? 0))[0]
+      const wide = [...feet.values()]
+        .filter(({ singleHole }) => !singleHole)
+        .sort((a, b) => (b.slotMm ?? 0) - (a.slotMm ?? 0))[0]
       return wide ? { footId: wide.id } : null
     }
     case 'to-bobbin': {
@@ -20,12 +28,20 @@ export function mendOf(mend: Mend, setup: SetupContent, feet: ReadonlyMap<string
       const off = (id: string | null) => (id === thick ? null : id)
       return { bobbinId: thick, threadIds: { left: off(left), middle: off(middle), right: off(right) } }
     }
-    case 'threader-off': return { threader: false }
-    case 'cutter-off': return { cutter: false }
-    case 'split-discs': return { sharedDiscs: false }
-    case 'supply': return { supplies: { ...setup.supplies, [mend.blade]: { ...setup.supplies[mend.blade], ...mend.supply } } }
-    case 'tension': return { tension: mend.dial }
-    case 'length': return { stitch: { ...setup.stitch, lengthMm: mend.lengthMm } }
+    case 'threader-off':
+      return { threader: false }
+    case 'cutter-off':
+      return { cutter: false }
+    case 'split-discs':
+      return { sharedDiscs: false }
+    case 'supply':
+      return {
+        supplies: { ...setup.supplies, [mend.blade]: { ...setup.supplies[mend.blade], ...mend.supply } },
+      }
+    case 'tension':
+      return { tension: mend.dial }
+    case 'length':
+      return { stitch: { ...setup.stitch, lengthMm: mend.lengthMm } }
     case 'stabilizer': {
       const owned = [...stabilizers.values()].find(({ kind }) => kind === mend.stabilizer)
       return owned ? { stabilizerId: owned.id } : null

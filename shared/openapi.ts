@@ -28,17 +28,45 @@ export function openApiDocument() {
     info: {
       title: 'Lacy Spool',
       version: '1',
-      description: 'Stateless: nothing sent here is kept. Lengths are in millimetres. The margin is applied to every construction as sent; the app itself sends 0 for single needles.',
+      description:
+        'Stateless: nothing sent here is kept. Lengths are in millimetres. The margin is applied to every construction as sent; the app itself sends 0 for single needles.',
     },
     paths: {
-      '/api/v1/swing': post('May this needle swing this wide here?', swingRequestSchema, 'The verdict with its numbers and reasons', swingResponseSchema),
-      '/api/v1/thread-count': post('What does this thread label or count weigh, in every system?', threadCountRequestSchema, 'The count in all systems, with diameter and basis; a label that can mean several things is a 400 with its readings, the likely first', threadCountResponseSchema),
-      '/api/v1/pairing': post('Which needle for this thread?', pairingRequestSchema, 'Needles ranked with reasons, the bobbin, start settings, conflicts, and what to buy', pairingResponseSchema),
-      '/api/v1/tension/next': post('Which tension to sew next?', tensionRequestSchema, 'The next number with its reason, or that it is settled or out of reach', tensionResponseSchema),
+      '/api/v1/swing': post(
+        'May this needle swing this wide here?',
+        swingRequestSchema,
+        'The verdict with its numbers and reasons',
+        swingResponseSchema,
+      ),
+      '/api/v1/thread-count': post(
+        'What does this thread label or count weigh, in every system?',
+        threadCountRequestSchema,
+        'The count in all systems, with diameter and basis; a label that can mean several things is a 400 with its readings, the likely first',
+        threadCountResponseSchema,
+      ),
+      '/api/v1/pairing': post(
+        'Which needle for this thread?',
+        pairingRequestSchema,
+        'Needles ranked with reasons, the bobbin, start settings, conflicts, and what to buy',
+        pairingResponseSchema,
+      ),
+      '/api/v1/tension/next': post(
+        'Which tension to sew next?',
+        tensionRequestSchema,
+        'The next number with its reason, or that it is settled or out of reach',
+        tensionResponseSchema,
+      ),
       '/api/v1/stitches': {
-        get: { summary: 'The stitch library', responses: { 200: { description: 'Every stitch with its needle drops', content: json(stitchesResponseSchema) } } },
+        get: {
+          summary: 'The stitch library',
+          responses: {
+            200: { description: 'Every stitch with its needle drops', content: json(stitchesResponseSchema) },
+          },
+        },
       },
-      '/api/v1/openapi.json': { get: { summary: 'This document', responses: { 200: { description: 'OpenAPI 3.1' } } } },
+      '/api/v1/openapi.json': {
+        get: { summary: 'This document', responses: { 200: { description: 'OpenAPI 3.1' } } },
+      },
     },
   }
 }

@@ -20,8 +20,12 @@ const DENSE_RATIO = 5
 const UNKNOWN_CLOTH: ClothFacts = { structure: null, weight: null }
 
 /** The threads of a setup, one a blade, left to right; a blade without one is left out. */
-export function threadedBlades(setup: SetupContent, construction: Construction, threads: ReadonlyMap<string, Thread>): (ThreadedBlade & { readonly thread: Thread })[] {
-  return bladeNames(construction).flatMap((name) => {
+export function threadedBlades(
+  setup: SetupContent,
+  construction: Construction,
+  threads: ReadonlyMap<string, Thread>,
+): (ThreadedBlade & { readonly thread: Thread })[] {
+  return bladeNames(construction).flatMap(name => {
     const blade: Blade = name === 'only' ? 'left' : name
     const thread = threads.get(setup.threadIds[blade] ?? '')
     if (!thread) return []
@@ -48,46 +52,80 @@ function stitchFactsOf(setup: SetupContent, { stitch }: Bench): ConflictInput['s
 }
 
 /** The whole setup as the conflict rules see it. */
-export function conflictInputOf(setup: SetupContent, tables: PairingTables, settings: Settings): ConflictInput {
+export function conflictInputOf(
+  setup: SetupContent,
+  tables: PairingTables,
+  settings: Settings,
+): ConflictInput {
   const bench = benchOf(setup, tables)
   const { needle, foot, plate, machine } = bench
   return {
-    needle: needle && candidateOf(needle), hook: machine?.hook ?? null,
+    needle: needle && candidateOf(needle),
+    hook: machine?.hook ?? null,
     foot: foot && { singleHole: foot.singleHole, grooved: foot.sole === 'grooved' },
     plate: { singleHole: plate?.singleHole ?? setup.plate === 'single-hole' },
     stitch: stitchFactsOf(setup, bench),
     threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads),
     bobbin: tables.threads.get(setup.bobbinId ?? '') ?? null,
     cloth: clothFactsOf(setup, tables.cloths),
-    technique: setup.technique, goal: setup.goal, washed: setup.washed,
+    technique: setup.technique,
+    goal: setup.goal,
+    washed: setup.washed,
     stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.kind ?? null,
-    tension: setup.tension, dial: machine?.tensionDial ?? null,
-    threader: setup.threader, cutter: setup.cutter, sharedDiscs: setup.sharedDiscs, cutterSchool: settings.schools.cutter,
+    tension: setup.tension,
+    dial: machine?.tensionDial ?? null,
+    threader: setup.threader,
+    cutter: setup.cutter,
+    sharedDiscs: setup.sharedDiscs,
+    cutterSchool: settings.schools.cutter,
   }
 }
 
 /** What the start settings are asked for; null without a thread. */
-export function startInputOf(setup: SetupContent, construction: Construction, tables: PairingTables, settings: Settings): StartInput | null {
+export function startInputOf(
+  setup: SetupContent,
+  construction: Construction,
+  tables: PairingTables,
+  settings: Settings,
+): StartInput | null {
   const [first, ...rest] = threadedBlades(setup, construction, tables.threads)
   if (!first) return null
   const bench = benchOf(setup, tables)
   const thread = leadingThread([first.thread, ...rest.map(({ thread }) => thread)])
   const dial = bench.machine?.tensionDial ?? null
   return {
-    thread, construction, technique: setup.technique, goal: setup.goal, swings: stitchFactsOf(setup, bench)?.swings ?? false,
-    dial, washed: setup.washed, pearlTension: settings.schools.pearlTension,
+    thread,
+    construction,
+    technique: setup.technique,
+    goal: setup.goal,
+    swings: stitchFactsOf(setup, bench)?.swings ?? false,
+    dial,
+    washed: setup.washed,
+    pearlTension: settings.schools.pearlTension,
     own: ownPlan(setup, thread, dial, bench, tables),
   }
 }
 
 /** The newest kept plan with this machine, the same kind of thread, technique and needle type whose tension lies on the dial. */
-function ownPlan(setup: SetupContent, thread: ThreadFacts, dial: TensionDial | null, { needle }: Bench, { plans, threads, needles }: PairingTables): StartInput['own'] {
+function ownPlan(
+  setup: SetupContent,
+  thread: ThreadFacts,
+  dial: TensionDial | null,
+  { needle }: Bench,
+  { plans, threads, needles }: PairingTables,
+): StartInput['own'] {
   if (!dial || !needle) return null
-  const alike = [...plans.values()].filter(plan =>
-    plan.setup.machineId === setup.machineId && plan.setup.technique === setup.technique && plan.setup.tension !== null
-    && Math.abs(shareOf(plan.setup.tension, dial)) <= 1
-    && needles.get(plan.setup.needleId ?? '')?.type === needle.type
-    && Object.values(plan.setup.threadIds).some(id => threads.get(id ?? '')?.kind === thread.kind))
+  const alike = [...plans.values()].filter(
+    plan =>
+      plan.setup.machineId === setup.machineId
+      && plan.setup.technique === setup.technique
+      && plan.setup.tension !== null
+      && Math.abs(shareOf(plan.setup.tension, dial)) <= 1
+      && needles.get(plan.setup.needleId ?? '')?.type === needle.type
+      && Object.values(plan.setup.threadIds).some(id => threads.get(id ?? '')?.kind === thread.kind),
+  )
   const newest = alike.sort((a, b) => Date.parse(b.keptAt) - Date.parse(a.keptAt))[0]
-  return newest ? { name: newest.name, tension: newest.setup.tension, lengthMm: newest.setup.stitch.lengthMm } : null
+  return newest
+    ? { name: newest.name, tension: newest.setup.tension, lengthMm: newest.setup.stitch.lengthMm }
+    : null
 }

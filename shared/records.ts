@@ -1,7 +1,23 @@
 import type * as z from 'zod/mini'
-import { machineSchema, footSchema, needleSchema, threadSchema, clothSchema, plateSchema, stabilizerSchema, bobbinSchema, ownStitchSchema } from './records/owned'
+import {
+  machineSchema,
+  footSchema,
+  needleSchema,
+  threadSchema,
+  clothSchema,
+  plateSchema,
+  stabilizerSchema,
+  bobbinSchema,
+  ownStitchSchema,
+} from './records/owned'
 import { setupSchema, planSchema } from './records/setup'
-import { handWalkSchema, machineStateSchema, walkSchema, needleTimeSchema, needleEndSchema } from './records/work'
+import {
+  handWalkSchema,
+  machineStateSchema,
+  walkSchema,
+  needleTimeSchema,
+  needleEndSchema,
+} from './records/work'
 import { trialSchema, swatchSchema } from './records/trials'
 import { settingsSchema } from './records/settings'
 

@@ -1,7 +1,11 @@
 import type { RecordOf, SetupContent, TableName } from './records'
 
 /** Where a record of a table holds a setup: it is one, has one in its field `setup`, or has none. */
-type PlaceOf<Content> = Content extends SetupContent ? 'whole' : Content extends { setup: SetupContent | null } ? 'inside' : 'nowhere'
+type PlaceOf<Content> = Content extends SetupContent
+  ? 'whole'
+  : Content extends { setup: SetupContent | null }
+    ? 'inside'
+    : 'nowhere'
 
 /** Checked against the schemas: a table whose record holds a setup cannot be entered as one that does not. */
 export const SETUP_PLACES: { readonly [T in TableName]: PlaceOf<RecordOf<T>> } = {

@@ -21,13 +21,24 @@ export function frozenOf(setup: SetupContent, tables: FreezeTables): Frozen {
     return found ? { name: found.name, kind: found.kind, hex: found.colours[0]!.hex, tex: found.tex } : null
   }
   const cloth = tables.cloths.get(setup.clothId ?? '')
-  const blades = { single: ['left'], twin: ['left', 'right'], triple: ['left', 'middle', 'right'] }[needle?.construction ?? 'single']
-  const at = (blade: 'left' | 'middle' | 'right') => (blades.includes(blade) ? thread(setup.threadIds[blade]) : null)
+  const blades = { single: ['left'], twin: ['left', 'right'], triple: ['left', 'middle', 'right'] }[
+    needle?.construction ?? 'single'
+  ]
+  const at = (blade: 'left' | 'middle' | 'right') =>
+    blades.includes(blade) ? thread(setup.threadIds[blade]) : null
   return {
     machine: machine && { name: machine.name, dial: machine.tensionDial },
-    needle: needle && { construction: needle.construction, gapMm: needle.gapMm, sizeNm: needle.sizeNm, type: needle.type, hoursSewn: needle.hoursSewn },
-    threads: { left: at('left'), middle: at('middle'), right: at('right') }, bobbin: thread(setup.bobbinId),
-    foot: foot?.name ?? null, plate: plate?.name ?? PLATE_NAMES[setup.plate],
+    needle: needle && {
+      construction: needle.construction,
+      gapMm: needle.gapMm,
+      sizeNm: needle.sizeNm,
+      type: needle.type,
+      hoursSewn: needle.hoursSewn,
+    },
+    threads: { left: at('left'), middle: at('middle'), right: at('right') },
+    bobbin: thread(setup.bobbinId),
+    foot: foot?.name ?? null,
+    plate: plate?.name ?? PLATE_NAMES[setup.plate],
     cloth: cloth ? { name: cloth.name, structure: cloth.structure, hex: cloth.hex } : null,
     stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.name ?? null,
     stitch: stitch && { name: stitch.name, swings: hasSwing(stitch) },
@@ -35,7 +46,9 @@ export function frozenOf(setup: SetupContent, tables: FreezeTables): Frozen {
 }
 
 function leadOf({ threads }: Frozen): ThreadFacts | null {
-  const all = [threads.left, threads.middle, threads.right].flatMap((one): ThreadFacts[] => (one ? [{ kind: one.kind, tex: one.tex, diameterMm: null }] : []))
+  const all = [threads.left, threads.middle, threads.right].flatMap((one): ThreadFacts[] =>
+    one ? [{ kind: one.kind, tex: one.tex, diameterMm: null }] : [],
+  )
   const [first, ...rest] = all
   return first ? leadingThread([first, ...rest]) : null
 }
@@ -43,29 +56,50 @@ function leadOf({ threads }: Frozen): ThreadFacts | null {
 /** What a combination is compared by. */
 export function featuresOf(goal: TrialGoal, frozen: Frozen): SwatchFeatures {
   return {
-    thread: leadOf(frozen)?.kind ?? 'none', needle: frozen.needle?.type ?? 'none', stitch: frozen.stitch === null ? 'none' : frozen.stitch.swings ? 'swings' : 'straight',
-    goal, cloth: frozen.cloth?.structure ?? 'not known', gap: frozen.needle?.gapMm ?? 0,
+    thread: leadOf(frozen)?.kind ?? 'none',
+    needle: frozen.needle?.type ?? 'none',
+    stitch: frozen.stitch === null ? 'none' : frozen.stitch.swings ? 'swings' : 'straight',
+    goal,
+    cloth: frozen.cloth?.structure ?? 'not known',
+    gap: frozen.needle?.gapMm ?? 0,
   }
 }
 
 /** What the rule says for a frozen combination, as a share of the way from home. */
-export function ruleShareOf(goal: TrialGoal, setup: SetupContent, frozen: Frozen, settings: Settings): number {
+export function ruleShareOf(
+  goal: TrialGoal,
+  setup: SetupContent,
+  frozen: Frozen,
+  settings: Settings,
+): number {
   const thread = leadOf(frozen)
   if (!thread) return 0
   const aim = GOAL_SETUPS[goal]
   return startSettings({
-    thread, construction: frozen.needle?.construction ?? 'single', technique: aim.technique ?? setup.technique, goal: aim.goal, swings: frozen.stitch?.swings ?? false,
-    dial: null, washed: setup.washed, pearlTension: settings.schools.pearlTension, own: null,
+    thread,
+    construction: frozen.needle?.construction ?? 'single',
+    technique: aim.technique ?? setup.technique,
+    goal: aim.goal,
+    swings: frozen.stitch?.swings ?? false,
+    dial: null,
+    washed: setup.washed,
+    pearlTension: settings.schools.pearlTension,
+    own: null,
   }).tensionShare
 }
 
 /** How far a swatch's number lies from home, as a share of the way to the end stop; null: number or dial not known. */
 export function offsetOf({ setup, frozen }: Swatch): number | null {
-  return setup.tension === null || frozen.machine?.dial == null ? null : shareOf(setup.tension, frozen.machine.dial)
+  return setup.tension === null || frozen.machine?.dial == null
+    ? null
+    : shareOf(setup.tension, frozen.machine.dial)
 }
 
 /** What a swatch teaches, worked out once: a record never changes, it is replaced. */
-const learnt = new WeakMap<Swatch, { readonly school: Settings['schools']['pearlTension'], readonly from: LearntFrom | null }>()
+const learnt = new WeakMap<
+  Swatch,
+  { readonly school: Settings['schools']['pearlTension']; readonly from: LearntFrom | null }
+>()
 
 /** A swatch as something to learn from: only own tests that came out good are, for the others did not sit at their goal. */
 export function learntFromSwatch(swatch: Swatch, settings: Settings): LearntFrom | null {
@@ -73,9 +107,15 @@ export function learntFromSwatch(swatch: Swatch, settings: Settings): LearntFrom
   const known = learnt.get(swatch)
   if (known?.school === school) return known.from
   const share = offsetOf(swatch)
-  const from = share === null || swatch.source !== 'own' || swatch.verdict !== 'good'
-    ? null
-    : { id: swatch.id, features: featuresOf(swatch.goal, swatch.frozen), share, ruleShare: ruleShareOf(swatch.goal, swatch.setup, swatch.frozen, settings) }
+  const from =
+    share === null || swatch.source !== 'own' || swatch.verdict !== 'good'
+      ? null
+      : {
+          id: swatch.id,
+          features: featuresOf(swatch.goal, swatch.frozen),
+          share,
+          ruleShare: ruleShareOf(swatch.goal, swatch.setup, swatch.frozen, settings),
+        }
   learnt.set(swatch, { school, from })
   return from
 }

@@ -11,5 +11,9 @@ export function readLabel(label: string, path: string): ThreadCount {
   const reading = parseThreadLabel(label)
   if (reading.ok) return reading.count
   const hints = reading.code === 'ambiguous' ? reading.readings.map(({ said }) => said) : [reading.message]
-  throw new RequestProblem(reading.code, reading.message, hints.map(message => ({ path, message })))
+  throw new RequestProblem(
+    reading.code,
+    reading.message,
+    hints.map(message => ({ path, message })),
+  )
 }

@@ -19,7 +19,12 @@ export interface Question {
   /** What the rule says, as a share of the way from home. */
   readonly ruleShare: number
 }
-export function questionOf(goal: TrialGoal, setup: SetupContent, tables: PairingTables, settings: Settings): Question {
+export function questionOf(
+  goal: TrialGoal,
+  setup: SetupContent,
+  tables: PairingTables,
+  settings: Settings,
+): Question {
   const frozen = frozenOf(setup, tables)
   return { wanted: featuresOf(goal, frozen), ruleShare: ruleShareOf(goal, setup, frozen, settings) }
 }
@@ -35,10 +40,10 @@ export interface Expectation {
   /** In words, with what it leans on. */
   readonly why: string
   /** The most alike of `of` records. */
-  readonly leansOn: readonly { readonly id: string, readonly alike: number }[]
+  readonly leansOn: readonly { readonly id: string; readonly alike: number }[]
   readonly of: number
   /** How far off the book was on records it had not seen, and the rule, in marks of this dial; null: too few. */
-  readonly error: { readonly book: number, readonly rule: number, readonly of: number } | null
+  readonly error: { readonly book: number; readonly rule: number; readonly of: number } | null
 }
 
 const RULE_SPREAD_SHARE = 1 / 4.5
@@ -48,15 +53,30 @@ const RULE_SPREAD_SHARE = 1 / 4.5
  *
  * @param told - what the book answered; a word while there is no answer.
  */
-export function expectationOf({ ruleShare }: Question, dial: SteppedDial, told: Foretold | 'not read yet' | 'not readable'): Expectation {
+export function expectationOf(
+  { ruleShare }: Question,
+  dial: SteppedDial,
+  told: Foretold | 'not read yet' | 'not readable',
+): Expectation {
   const unit = (dial.max - dial.min) / 2
-  const byRule = (why: string): Expectation => ({ prior: { dial: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit }, source: 'rule', why: `by the rule for thread and goal; ${why}`, leansOn: [], of: 0, error: null })
+  const byRule = (why: string): Expectation => ({
+    prior: { dial: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit },
+    source: 'rule',
+    why: `by the rule for thread and goal; ${why}`,
+    leansOn: [],
+    of: 0,
+    error: null,
+  })
   if (told === 'not read yet') return byRule('own swatches are being read')
   if (told === 'not readable') return byRule('own swatches could not be read: load the page once more')
   const { prediction, error } = told
   if (!prediction) return byRule(`under ${LEAST_RECORDS} own swatches like this`)
   return {
-    prior: { dial: markAt(prediction.share, dial), spread: prediction.spread * unit }, source: 'own swatches', why: `from ${prediction.of} own swatches like this, drawn toward the rule`,
-    leansOn: prediction.leansOn, of: prediction.of, error: error && { book: error.book * unit, rule: error.rule * unit, of: error.of },
+    prior: { dial: markAt(prediction.share, dial), spread: prediction.spread * unit },
+    source: 'own swatches',
+    why: `from ${prediction.of} own swatches like this, drawn toward the rule`,
+    leansOn: prediction.leansOn,
+    of: prediction.of,
+    error: error && { book: error.book * unit, rule: error.rule * unit, of: error.of },
   }
 }

@@ -15,22 +15,63 @@ export interface Added {
 
 const TO_2: Added = {
   records: {
-    needles: { count: 1, state: 'good', hoursSewn: null, seen: { metallic: false, fusible: false, pearl: false } },
+    needles: {
+      count: 1,
+      state: 'good',
+      hoursSewn: null,
+      seen: { metallic: false, fusible: false, pearl: false },
+    },
     threads: { label: '', texBasis: null, metresLeft: null, form: null, unwinds: null },
     cloths: { structure: null, weight: null },
   },
   setup: {
-    plateId: null, stabilizerId: null, technique: 'seam', goal: 'balanced', washed: false,
-    supplies: { left: { place: null, draw: null }, middle: { place: null, draw: null }, right: { place: null, draw: null } },
-    threader: false, cutter: false, sharedDiscs: null, seamM: 1,
+    plateId: null,
+    stabilizerId: null,
+    technique: 'seam',
+    goal: 'balanced',
+    washed: false,
+    supplies: {
+      left: { place: null, draw: null },
+      middle: { place: null, draw: null },
+      right: { place: null, draw: null },
+    },
+    threader: false,
+    cutter: false,
+    sharedDiscs: null,
+    seamM: 1,
   },
-  settings: { twinJobs: ['pintuck-fine', 'pintuck', 'decorative', 'decorative-rayon', 'metallic', 'knit-hem', 'knit-narrow', 'plain-hem', 'strip', 'jeans', 'wide-hem'] },
+  settings: {
+    twinJobs: [
+      'pintuck-fine',
+      'pintuck',
+      'decorative',
+      'decorative-rayon',
+      'metallic',
+      'knit-hem',
+      'knit-narrow',
+      'plain-hem',
+      'strip',
+      'jeans',
+      'wide-hem',
+    ],
+  },
   schools: { heavyBobbin: 'ordinary', pearlTension: 'home', cutter: 'never' },
 }
 
 const TO_3: Added = {
   records: {
-    machines: { divider: null, needleGuides: null, spoolPins: null, stand: null, cup: null, threader: null, cutter: null, lock: null, hook: null, sealed: null },
+    machines: {
+      divider: null,
+      needleGuides: null,
+      spoolPins: null,
+      stand: null,
+      cup: null,
+      threader: null,
+      cutter: null,
+      lock: null,
+      hook: null,
+      sealed: null,
+    },
     needles: { blocksSewn: 0 },
   },
   setup: { bobbinTension: 'home', pressure: 'home', speed: null },
@@ -61,9 +102,12 @@ function withAdded(table: string, raw: Plain, added: Added): Plain {
   const record = { ...added.records[table], ...raw }
   if (table === 'settings') return withSettings(record, added)
   switch (placeOfSetup(table)) {
-    case 'whole': return { ...added.setup, ...record }
-    case 'inside': return isPlain(record.setup) ? { ...record, setup: { ...added.setup, ...record.setup } } : record
-    case 'nowhere': return record
+    case 'whole':
+      return { ...added.setup, ...record }
+    case 'inside':
+      return isPlain(record.setup) ? { ...record, setup: { ...added.setup, ...record.setup } } : record
+    case 'nowhere':
+      return record
   }
 }
 

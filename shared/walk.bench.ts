@@ -5,9 +5,20 @@ import { DEFAULT_SETTINGS } from '#shared/defaults'
 import { demoBackup } from '#shared/demo'
 import { walkInputOf } from '#shared/walk'
 
-const byId = <T extends { id: string }>(records: readonly T[]) => new Map(records.map(record => [record.id, record]))
+const byId = <T extends { id: string }>(records: readonly T[]) =>
+  new Map(records.map(record => [record.id, record]))
 const { machines, feet, needles, stitches, plates, threads, cloths, stabilizers, plans } = demoBackup.records
-const tables = { machines: byId(machines), feet: byId(feet), needles: byId(needles), stitches: byId(stitches), plates: byId(plates), threads: byId(threads), cloths: byId(cloths), stabilizers: byId(stabilizers), plans: byId(plans) }
+const tables = {
+  machines: byId(machines),
+  feet: byId(feet),
+  needles: byId(needles),
+  stitches: byId(stitches),
+  plates: byId(plates),
+  threads: byId(threads),
+  cloths: byId(cloths),
+  stabilizers: byId(stabilizers),
+  plans: byId(plans),
+}
 const inputs = plans.map(({ setup }) => walkInputOf(setup, tables, DEFAULT_SETTINGS, UNKNOWN_STATE))
 let turn = 0
 

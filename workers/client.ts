@@ -21,7 +21,9 @@ export function startSewnWorker(): SewnClient {
 
 /** Starts the worker that searches the smallest set of twins. */
 export function startCoverageWorker(): WorkerClient<CoverageApi> {
-  return clientOf<CoverageApi>(new Worker(new URL('./coverage.worker.ts', import.meta.url), { type: 'module' }))
+  return clientOf<CoverageApi>(
+    new Worker(new URL('./coverage.worker.ts', import.meta.url), { type: 'module' }),
+  )
 }
 
 /** Starts the worker that scales photos down. */
@@ -31,12 +33,18 @@ export function startPhotoWorker(): WorkerClient<PhotoApi> {
 
 /** Starts the worker that reads the swatch book. */
 export function startForetellWorker(): WorkerClient<ForetellApi> {
-  return clientOf<ForetellApi>(new Worker(new URL('./foretell.worker.ts', import.meta.url), { type: 'module' }))
+  return clientOf<ForetellApi>(
+    new Worker(new URL('./foretell.worker.ts', import.meta.url), { type: 'module' }),
+  )
 }
 
 function clientOf<T>(worker: Worker): WorkerClient<T> {
   const api = wrap<T>(worker)
-  const failed = new Promise<never>((_, reject) => worker.addEventListener('error', () => reject(new Error('the worker could not be started')), { once: true }))
+  const failed = new Promise<never>((_, reject) =>
+    worker.addEventListener('error', () => reject(new Error('the worker could not be started')), {
+      once: true,
+    }),
+  )
   // Nobody need wait for it.
   failed.catch(() => {})
   return {

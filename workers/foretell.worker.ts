@@ -2,7 +2,8 @@ import { expose } from 'comlink'
 import { CoreError, type CoreErrorData } from '#core/errors'
 import { type Foretold, type LearntFrom, learnFrom, type SwatchFeatures } from '#core/swatch'
 
-export type ForetellReply = { readonly ok: true, readonly foretold: Foretold } | { readonly ok: false, readonly error: CoreErrorData }
+export type ForetellReply =
+  { readonly ok: true; readonly foretold: Foretold } | { readonly ok: false; readonly error: CoreErrorData }
 
 let book = learnFrom([])
 const api = {
@@ -14,8 +15,7 @@ const api = {
   foretell(wanted: SwatchFeatures, ruleShare: number): ForetellReply {
     try {
       return { ok: true, foretold: book.foretell(wanted, ruleShare) }
-    }
-    catch (error) {
+    } catch (error) {
       if (error instanceof CoreError) return { ok: false, error: error.toData() }
       throw error
     }

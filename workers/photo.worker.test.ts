@@ -3,16 +3,23 @@ import type { PhotoApi } from './photo.worker'
 
 /** What the worker hands to the other side. */
 let api: PhotoApi
-let keptSize: (width: number, height: number) => { width: number, height: number }
-vi.mock('comlink', () => ({ expose: (exposed: PhotoApi) => {
-  api = exposed
-} }))
+let keptSize: (width: number, height: number) => { width: number; height: number }
+vi.mock('comlink', () => ({
+  expose: (exposed: PhotoApi) => {
+    api = exposed
+  },
+}))
 beforeAll(async () => {
-  ({ keptSize } = await import('./photo.worker'))
+  ;({ keptSize } = await import('./photo.worker'))
 })
 
 describe('the photo worker', () => {
-  it.each([[4000, 3000, 1400, 1050], [300, 200, 300, 200], [10, 9000, 2, 1400], [1, 100_000, 1, 1400]])('keeps %d × %d as %d × %d', (width, height, wide, tall) => {
+  it.each([
+    [4000, 3000, 1400, 1050],
+    [300, 200, 300, 200],
+    [10, 9000, 2, 1400],
+    [1, 100_000, 1, 1400],
+  ])('keeps %d × %d as %d × %d', (width, height, wide, tall) => {
     expect(keptSize(width, height)).toEqual({ width: wide, height: tall })
   })
   it('says that a file is no picture', async () => {

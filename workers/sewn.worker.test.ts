@@ -5,16 +5,22 @@ import { findStitch } from '#core/stitch'
 
 /** What the worker hands to the other side. */
 let api: SewnApi
-vi.mock('comlink', () => ({ expose: (exposed: SewnApi) => {
-  api = exposed
-} }))
+vi.mock('comlink', () => ({
+  expose: (exposed: SewnApi) => {
+    api = exposed
+  },
+}))
 beforeAll(() => import('./sewn.worker'))
 
 const thread = { colours: [{ hex: '#2b4c7e', runMm: 1000 }], diameterMm: 0.3, look: 'sheen' } as const
 const seam = (lengthMm: number, stitchId = 'satin-leaf', seamMm = 20): SewnInput => ({
   stitch: { ...findStitch(stitchId)!, widthMm: 4.5, lengthMm, mirror: false, positionMm: 0 },
-  maxWidthMm: 7, needle: { construction: 'twin', gapMm: 2, sizeNm: 80 },
-  threads: [thread, thread], bobbin: thread, seamMm, clothThicknessMm: 0,
+  maxWidthMm: 7,
+  needle: { construction: 'twin', gapMm: 2, sizeNm: 80 },
+  threads: [thread, thread],
+  bobbin: thread,
+  seamMm,
+  clothThicknessMm: 0,
 })
 
 describe('the seam worker', () => {
@@ -31,10 +37,16 @@ describe('the seam worker', () => {
     const muddy = api.sew(seam(0.3))
     const cure = muddy.ok ? muddy.view.cureLengthMm : null
     expect(cure).toBeGreaterThan(0.3)
-    expect(api.sew(seam(cure!))).toMatchObject({ ok: true, view: { buildUp: { muddy: false }, cureLengthMm: null } })
+    expect(api.sew(seam(cure!))).toMatchObject({
+      ok: true,
+      view: { buildUp: { muddy: false }, cureLengthMm: null },
+    })
   })
 
   it('returns a core error as data with its code and field', () => {
-    expect(api.sew(seam(Number.NaN))).toMatchObject({ ok: false, error: { code: expect.any(String), message: expect.stringMatching(/length/i) } })
+    expect(api.sew(seam(Number.NaN))).toMatchObject({
+      ok: false,
+      error: { code: expect.any(String), message: expect.stringMatching(/length/i) },
+    })
   })
 })

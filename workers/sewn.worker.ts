@@ -11,7 +11,8 @@ export interface SewnView {
   readonly cureLengthMm: number | null
 }
 
-export type SewnReply = { readonly ok: true, readonly view: SewnView } | { readonly ok: false, readonly error: CoreErrorData }
+export type SewnReply =
+  { readonly ok: true; readonly view: SewnView } | { readonly ok: false; readonly error: CoreErrorData }
 
 const api = {
   /** Both sides and the build-up of one seam. Errors come back as data: exceptions lose their code on the way. */
@@ -19,9 +20,16 @@ const api = {
     try {
       const right = rightSide(input)
       const buildUp = layThread(right, 2 * input.stitch.lengthMm)
-      return { ok: true, view: { right, under: underSide(input), buildUp, cureLengthMm: buildUp.muddy ? lengthThatCuresMm(input) : null } }
-    }
-    catch (error) {
+      return {
+        ok: true,
+        view: {
+          right,
+          under: underSide(input),
+          buildUp,
+          cureLengthMm: buildUp.muddy ? lengthThatCuresMm(input) : null,
+        },
+      }
+    } catch (error) {
       if (error instanceof CoreError) return { ok: false, error: error.toData() }
       throw error
     }

@@ -10,17 +10,28 @@ const MS_PER_DAY = 86_400_000
 export function useBackupAge() {
   const book = useBookStore()
   const bench = useBenchStore()
-  const own = computed(() => TABLE_NAMES.filter(table => table !== 'setup' && table !== 'settings').reduce((sum, table) => sum + [...book.shelf[table].keys()].filter(id => !id.startsWith('demo-')).length, 0))
+  const own = computed(() =>
+    TABLE_NAMES.filter(table => table !== 'setup' && table !== 'settings').reduce(
+      (sum, table) => sum + [...book.shelf[table].keys()].filter(id => !id.startsWith('demo-')).length,
+      0,
+    ),
+  )
   const last = computed(() => bench.settings.backedUpAt)
   const said = computed(() => {
     if (last.value === null) return 'There is no backup yet'
     const days = Math.max(0, Math.floor((Date.now() - Date.parse(last.value)) / MS_PER_DAY))
     return `Last backup: ${dayOf(last.value)}${days === 0 ? ', today' : `, ${days} ${days === 1 ? 'day' : 'days'} ago`}`
   })
-  const overdue = computed(() => own.value >= WORTH_KEEPING && (last.value === null || Date.now() - Date.parse(last.value) > OVERDUE_DAYS * MS_PER_DAY))
+  const overdue = computed(
+    () =>
+      own.value >= WORTH_KEEPING
+      && (last.value === null || Date.now() - Date.parse(last.value) > OVERDUE_DAYS * MS_PER_DAY),
+  )
   /** After an export; no step of undo, for the file cannot be taken back. */
   function note(now: Date): void {
-    book.commit(null, [{ table: 'settings', id: 'settings', record: { ...bench.settings, backedUpAt: now.toISOString() } }])
+    book.commit(null, [
+      { table: 'settings', id: 'settings', record: { ...bench.settings, backedUpAt: now.toISOString() } },
+    ])
   }
   return { said, overdue, note }
 }

@@ -8,14 +8,31 @@ export function useBenchCard() {
   const book = useBookStore()
   const bench = useBenchStore()
   const speed = computed(() => {
-    if (bench.setup.speed !== null) return { text: bench.setup.speed === 'usual' ? 'as usual' : bench.setup.speed, source: 'your choice' }
-    const start = startInputOf(bench.setup, bench.parts.needle?.construction ?? 'single', book.shelf, bench.settings)
-    return start ? { text: startSettings(start).speed.text, source: 'rule' } : { text: 'slow first', source: 'rule' }
+    if (bench.setup.speed !== null)
+      return { text: bench.setup.speed === 'usual' ? 'as usual' : bench.setup.speed, source: 'your choice' }
+    const start = startInputOf(
+      bench.setup,
+      bench.parts.needle?.construction ?? 'single',
+      book.shelf,
+      bench.settings,
+    )
+    return start
+      ? { text: startSettings(start).speed.text, source: 'rule' }
+      : { text: 'slow first', source: 'rule' }
   })
-  return computed(() => benchCard({
-    walk: walkInputOf(bench.setup, book.shelf, bench.settings, stateOf(bench.setup.machineId, book.shelf.machineStates)),
-    stops: bench.conflicts.filter(({ severity }) => severity === 'stop').map(({ message }) => message),
-    walked: bench.handWalk !== null, speed: speed.value, unit: bench.unit,
-    safeSource: bench.result?.binding === 'machine' ? 'rule' : 'measured',
-  }))
+  return computed(() =>
+    benchCard({
+      walk: walkInputOf(
+        bench.setup,
+        book.shelf,
+        bench.settings,
+        stateOf(bench.setup.machineId, book.shelf.machineStates),
+      ),
+      stops: bench.conflicts.filter(({ severity }) => severity === 'stop').map(({ message }) => message),
+      walked: bench.handWalk !== null,
+      speed: speed.value,
+      unit: bench.unit,
+      safeSource: bench.result?.binding === 'machine' ? 'rule' : 'measured',
+    }),
+  )
 }

@@ -5,12 +5,21 @@ import type { LearntFrom } from '#core/swatch'
 import type { Question } from '#shared/trial'
 import { useForetold } from './useForetold'
 
-const worker = vi.hoisted(() => ({ learnt: [] as number[], answers: [] as ((share: number) => void)[], disposed: false }))
+const worker = vi.hoisted(() => ({
+  learnt: [] as number[],
+  answers: [] as ((share: number) => void)[],
+  disposed: false,
+}))
 vi.mock('#workers/client', () => ({
   startForetellWorker: () => ({
     api: {
       learn: async (records: readonly unknown[]) => void worker.learnt.push(records.length),
-      foretell: () => new Promise(resolve => worker.answers.push(share => resolve({ ok: true, foretold: { prediction: { share }, error: null } }))),
+      foretell: () =>
+        new Promise(resolve =>
+          worker.answers.push(share =>
+            resolve({ ok: true, foretold: { prediction: { share }, error: null } }),
+          ),
+        ),
     },
     failed: new Promise(() => {}),
     dispose: () => {
@@ -18,8 +27,18 @@ vi.mock('#workers/client', () => ({
     },
   }),
 }))
-const features = { thread: 'rayon', needle: 'universal', stitch: 'straight', goal: 'balanced', cloth: 'woven', gap: 0 }
-const question = (goal: string, tension = 0): Question & { tension?: number } => ({ wanted: { ...features, goal }, ruleShare: tension })
+const features = {
+  thread: 'rayon',
+  needle: 'universal',
+  stitch: 'straight',
+  goal: 'balanced',
+  cloth: 'woven',
+  gap: 0,
+}
+const question = (goal: string, tension = 0): Question & { tension?: number } => ({
+  wanted: { ...features, goal },
+  ruleShare: tension,
+})
 const one: LearntFrom = { id: 'a', features, share: 0 }
 beforeEach(() => Object.assign(worker, { learnt: [], answers: [], disposed: false }))
 
@@ -28,7 +47,12 @@ describe('asking the swatch book', () => {
     const asked = ref<Question | null>(question('flat'))
     const lessons = shallowRef([one])
     const scope = effectScope()
-    const told = scope.run(() => useForetold(() => lessons.value, () => asked.value))!
+    const told = scope.run(() =>
+      useForetold(
+        () => lessons.value,
+        () => asked.value,
+      ),
+    )!
     await flushPromises()
     asked.value = question('raised')
     await flushPromises()
@@ -51,7 +75,12 @@ describe('asking the swatch book', () => {
   })
   it('asks nothing while there is no question', async () => {
     const scope = effectScope()
-    const told = scope.run(() => useForetold(() => [one], () => null))!
+    const told = scope.run(() =>
+      useForetold(
+        () => [one],
+        () => null,
+      ),
+    )!
     await flushPromises()
     expect([told.value, worker.answers.length]).toEqual(['not read yet', 0])
     scope.stop()

@@ -25,16 +25,19 @@ export function useForetold(lessons: () => readonly LearntFrom[], question: () =
       handed = records
       const reply = await Promise.race([client.api.foretell(wanted, ruleShare), client.failed])
       if (mine === asked) told.value = reply.ok ? reply.foretold : 'not readable'
-    }
-    catch {
+    } catch {
       if (mine === asked) told.value = 'not readable'
     }
   }
   // A question counts by what it asks: a changed tension asks the same again.
-  watch([() => JSON.stringify(question()), lessons], ([, records]) => {
-    const now = question()
-    if (now) void ask(now, records)
-  }, { immediate: true })
+  watch(
+    [() => JSON.stringify(question()), lessons],
+    ([, records]) => {
+      const now = question()
+      if (now) void ask(now, records)
+    },
+    { immediate: true },
+  )
   onScopeDispose(() => client?.dispose())
   return told
 }

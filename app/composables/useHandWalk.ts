@@ -7,7 +7,9 @@ export function useHandWalk() {
   /** null: it may be turned. */
   const hindrance = computed(() => {
     if (bench.result?.verdict === 'strikes') return 'It strikes: change the setup before you turn anything.'
-    return bench.parts.needle?.state === 'bent' ? 'This needle is bent: fit a fresh one before you turn anything.' : null
+    return bench.parts.needle?.state === 'bent'
+      ? 'This needle is bent: fit a fresh one before you turn anything.'
+      : null
   })
   function log(): void {
     bench.logHandWalk(new Date())

@@ -7,7 +7,8 @@ export function useLength() {
     /** The number alone. */
     bare: (mm: number | null) => formatLength(mm, bench.unit),
     /** With its unit; `not measured` stands alone. */
-    length: (mm: number | null) => (mm === null ? 'not measured' : `${formatLength(mm, bench.unit)} ${unitSign(bench.unit)}`),
+    length: (mm: number | null) =>
+      mm === null ? 'not measured' : `${formatLength(mm, bench.unit)} ${unitSign(bench.unit)}`,
     /** A limit: never rounded up. */
     limit: (mm: number | null) => formatLengthDown(mm, bench.unit),
     sign: () => unitSign(bench.unit),

@@ -1,6 +1,14 @@
 import { computed, type Ref } from 'vue'
 import type { Construction } from '#core/needle'
-import { bobbinAdvice, leadingThread, needleToBuy, rankBobbins, rankNeedles, startSettings, threadClassOf } from '#core/pairing'
+import {
+  bobbinAdvice,
+  leadingThread,
+  needleToBuy,
+  rankBobbins,
+  rankNeedles,
+  startSettings,
+  threadClassOf,
+} from '#core/pairing'
 import { leadingColour } from '#core/colour'
 import { candidateOf, clothFactsOf, startInputOf, threadedBlades } from '#shared/pairing'
 
@@ -10,13 +18,24 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
   const bench = useBenchStore()
   const blades = computed(() => threadedBlades(bench.setup, construction.value, book.shelf.threads))
   const threads = computed(() => blades.value.map(({ thread }) => thread))
-  const input = computed(() => (threads.value.length === 0
-    ? null
-    : { threads: threads.value, cloth: clothFactsOf(bench.setup, book.shelf.cloths), construction: construction.value, gapMm: gapMm.value }))
+  const input = computed(() =>
+    threads.value.length === 0
+      ? null
+      : {
+          threads: threads.value,
+          cloth: clothFactsOf(bench.setup, book.shelf.cloths),
+          construction: construction.value,
+          gapMm: gapMm.value,
+        },
+  )
   /** Used-up needles are not there to be put in. */
-  const owned = computed(() => [...book.shelf.needles.values()].filter(({ count }) => count > 0).map(candidateOf))
+  const owned = computed(() =>
+    [...book.shelf.needles.values()].filter(({ count }) => count > 0).map(candidateOf),
+  )
   const ranked = computed(() => (input.value ? rankNeedles(input.value, owned.value) : []))
-  const buy = computed(() => (input.value && !ranked.value.some(({ verdict }) => verdict === 'good') ? needleToBuy(input.value) : null))
+  const buy = computed(() =>
+    input.value && !ranked.value.some(({ verdict }) => verdict === 'good') ? needleToBuy(input.value) : null,
+  )
   const startInput = computed(() => startInputOf(bench.setup, construction.value, book.shelf, bench.settings))
   const start = computed(() => startInput.value && startSettings(startInput.value))
 
@@ -29,12 +48,25 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
     const wound = book.shelf.threads.get(bench.setup.bobbinId ?? '')
     return wound && threadClassOf(wound) === 'thick' ? wound : lead.value
   })
-  const bobbinInput = computed(() => decides.value && {
-    top: { ...decides.value, hex: leadingColour(decides.value.colours) }, swings: startInput.value?.swings ?? false, school: bench.settings.schools.heavyBobbin,
-  })
+  const bobbinInput = computed(
+    () =>
+      decides.value && {
+        top: { ...decides.value, hex: leadingColour(decides.value.colours) },
+        swings: startInput.value?.swings ?? false,
+        school: bench.settings.schools.heavyBobbin,
+      },
+  )
   const bobbin = computed(() => bobbinInput.value && bobbinAdvice(bobbinInput.value))
-  const bobbins = computed(() => (bobbinInput.value && decides.value
-    ? rankBobbins(bobbinInput.value, decides.value.id, [...book.shelf.threads.values()].filter(({ metresLeft }) => metresLeft !== 0).map(thread => ({ ...thread, hex: leadingColour(thread.colours) })))
-    : []))
+  const bobbins = computed(() =>
+    bobbinInput.value && decides.value
+      ? rankBobbins(
+          bobbinInput.value,
+          decides.value.id,
+          [...book.shelf.threads.values()]
+            .filter(({ metresLeft }) => metresLeft !== 0)
+            .map(thread => ({ ...thread, hex: leadingColour(thread.colours) })),
+        )
+      : [],
+  )
   return { threads, ranked, buy, start, lead, bobbin, bobbins }
 }

@@ -8,7 +8,11 @@ import { type RecordOf, TABLE_SCHEMAS, type TableName } from '#shared/records'
  * @param initial - the record to change, or a fresh one to fill in; not modified.
  * @param saved - called with the id once the record is in the book.
  */
-export function useRecordForm<T extends TableName>(table: T, initial: RecordOf<T>, saved: (id: string) => void) {
+export function useRecordForm<T extends TableName>(
+  table: T,
+  initial: RecordOf<T>,
+  saved: (id: string) => void,
+) {
   const draft = reactive(structuredClone(toRaw(initial))) as RecordOf<T>
   const issues = shallowRef<readonly FieldIssue[]>([])
   const { save: keep } = useShelf()

@@ -7,11 +7,21 @@ export function useSeamPoints() {
   const hex = (id: string | null) => book.shelf.threads.get(id ?? '')?.colours[0]?.hex
   return computed<SeamPoints>(() => {
     const swing = bench.swingInput
-    const { threadIds: { left, middle, right }, bobbinId, clothId } = bench.setup
+    const {
+      threadIds: { left, middle, right },
+      bobbinId,
+      clothId,
+    } = bench.setup
     return seamPointsOf({
       needle: swing?.needle ?? null,
       sewn: swing && { shape: swing.stitch, setting: swing.stitch, maxWidthMm: swing.machine.maxWidthMm },
-      hex: { left: hex(left), middle: hex(middle), right: hex(right), bobbin: hex(bobbinId), cloth: book.shelf.cloths.get(clothId ?? '')?.hex },
+      hex: {
+        left: hex(left),
+        middle: hex(middle),
+        right: hex(right),
+        bobbin: hex(bobbinId),
+        cloth: book.shelf.cloths.get(clothId ?? '')?.hex,
+      },
     })
   })
 }

@@ -30,10 +30,14 @@ export function useSewnView(input: () => SewnInput | null) {
     busy = false
   }
 
-  watch(input, (next) => {
-    if (next) void draw(next)
-    else view.value = null
-  }, { immediate: true })
+  watch(
+    input,
+    next => {
+      if (next) void draw(next)
+      else view.value = null
+    },
+    { immediate: true },
+  )
   onScopeDispose(() => client?.dispose())
   return { view, problem }
 }

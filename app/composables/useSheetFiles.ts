@@ -8,8 +8,8 @@ export function useSheetFiles() {
   // What the browser kept may be anything.
   const kept = useLocalStorage<string>('lacy-spool-paper', 'a4')
   const paper = computed<Paper>({
-    get: () => (kept.value in PAPERS ? kept.value as Paper : 'a4'),
-    set: (chosen) => {
+    get: () => (kept.value in PAPERS ? (kept.value as Paper) : 'a4'),
+    set: chosen => {
       kept.value = chosen
     },
   })
@@ -18,14 +18,23 @@ export function useSheetFiles() {
     try {
       const { sheetsToPdf } = await import('~/utils/sheetPdf')
       downloadBlob(`${name}.pdf`, sheetsToPdf(sheets(paper.value)))
-    }
-    catch {
-      toast.add({ title: 'The PDF could not be made', description: 'Load the app once more while the server answers, then try again.', color: 'error' })
+    } catch {
+      toast.add({
+        title: 'The PDF could not be made',
+        description: 'Load the app once more while the server answers, then try again.',
+        color: 'error',
+      })
     }
   }
   /** A file a page. */
   function saveSvg(name: string, sheets: (paper: Paper) => readonly Sheet[]): void {
-    sheets(paper.value).forEach((sheet, i) => download(`${name}${i === 0 ? '' : `-${i + 1}`}.svg`, 'image/svg+xml', sheetSvg(sheet, `${name}, page ${i + 1}`)))
+    sheets(paper.value).forEach((sheet, i) =>
+      download(
+        `${name}${i === 0 ? '' : `-${i + 1}`}.svg`,
+        'image/svg+xml',
+        sheetSvg(sheet, `${name}, page ${i + 1}`),
+      ),
+    )
   }
   return { paper, savePdf, saveSvg }
 }

@@ -10,9 +10,12 @@ import { useShelf } from './useShelf'
 /** The composable as a component has it. */
 function shelf(): ReturnType<typeof useShelf> {
   let made: ReturnType<typeof useShelf>
-  mount({ setup: () => {
-    made = useShelf()
-  }, render: () => null })
+  mount({
+    setup: () => {
+      made = useShelf()
+    },
+    render: () => null,
+  })
   return made!
 }
 let book: ReturnType<typeof useBookStore>
@@ -21,20 +24,31 @@ beforeEach(async () => {
   book = useBookStore()
   await book.loadDemo()
 })
-const demoId = (table: 'machines' | 'needles' | 'threads' | 'cloths' | 'feet') => demoBackup.records[table][0]!.id
+const demoId = (table: 'machines' | 'needles' | 'threads' | 'cloths' | 'feet') =>
+  demoBackup.records[table][0]!.id
 
 describe('taking out what one owns', () => {
-  it.each(['machines', 'needles', 'threads', 'feet', 'cloths'] as const)('is refused for %s that kept plans need', (table) => {
-    const id = [...book.shelf[table].keys()].find(key => JSON.stringify([...book.shelf.plans.values()]).includes(`"${key}"`))!
-    expect(shelf().remove(table, id, 'it')).toBe(false)
-    expect(book.shelf[table].has(id)).toBe(true)
-  })
+  it.each(['machines', 'needles', 'threads', 'feet', 'cloths'] as const)(
+    'is refused for %s that kept plans need',
+    table => {
+      const id = [...book.shelf[table].keys()].find(key =>
+        JSON.stringify([...book.shelf.plans.values()]).includes(`"${key}"`),
+      )!
+      expect(shelf().remove(table, id, 'it')).toBe(false)
+      expect(book.shelf[table].has(id)).toBe(true)
+    },
+  )
 
   it.each([
-    ['machines', 'machineId'], ['needles', 'needleId'], ['feet', 'footId'], ['cloths', 'clothId'], ['threads', 'bobbinId'],
+    ['machines', 'machineId'],
+    ['needles', 'needleId'],
+    ['feet', 'footId'],
+    ['cloths', 'clothId'],
+    ['threads', 'bobbinId'],
   ] as const)('takes it off the machine too: %s', (table, field) => {
     const bench = useBenchStore()
-    for (const plan of book.shelf.plans.keys()) book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    for (const plan of book.shelf.plans.keys())
+      book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
     const id = demoId(table)
     bench.update('Choose', { [field]: id })
     expect(shelf().remove(table, id, 'it')).toBe(true)
@@ -45,7 +59,8 @@ describe('taking out what one owns', () => {
 
   it('leaves the other spools on when one thread goes', () => {
     const bench = useBenchStore()
-    for (const plan of book.shelf.plans.keys()) book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    for (const plan of book.shelf.plans.keys())
+      book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
     const [a, b] = [...book.shelf.threads.keys()]
     bench.update('Choose', { threadIds: { left: a!, middle: null, right: b! }, bobbinId: b! })
     shelf().remove('threads', a!, 'it')
@@ -64,9 +79,13 @@ describe('taking out several', () => {
   })
 
   it('empties the bobbins of a thread that goes', () => {
-    for (const plan of book.shelf.plans.keys()) book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    for (const plan of book.shelf.plans.keys())
+      book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
     shelf().removeMany('threads', ['demo-thread-fine', 'demo-thread-navy'], 'threads')
-    expect([...book.shelf.bobbins.values()].map(({ threadId, woundM }) => [threadId, woundM])).toEqual([[null, null], [null, null]])
+    expect([...book.shelf.bobbins.values()].map(({ threadId, woundM }) => [threadId, woundM])).toEqual([
+      [null, null],
+      [null, null],
+    ])
     expect(useBenchStore().setup.bobbinId).toBeNull()
   })
 })

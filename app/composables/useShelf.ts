@@ -1,5 +1,11 @@
 import type { RecordChange } from '#db/book'
-import { type AnyRecord, type RecordOf, type SetupContent, TABLE_NAMES, type TableName } from '#shared/records'
+import {
+  type AnyRecord,
+  type RecordOf,
+  type SetupContent,
+  TABLE_NAMES,
+  type TableName,
+} from '#shared/records'
 import { referencesOf } from '#shared/references'
 import { EMPTY_SETUP } from '#shared/defaults'
 
@@ -41,47 +47,101 @@ export function useShelf() {
     const free = ids.filter(id => plansUsing(table, id).length === 0)
     book.commit(`Delete ${free.length} ${name}`, deletion(table, free))
     const kept = ids.length - free.length
-    if (free.length > 0) offerUndo(`${free.length} ${name} deleted${kept > 0 ? `; ${kept} stay because kept plans need them` : ''}`)
-    else toast.add({ title: `Kept plans need ${kept === 1 ? 'it' : `all ${kept}`}`, description: 'Delete or change the plans first.', color: 'warning' })
+    if (free.length > 0)
+      offerUndo(
+        `${free.length} ${name} deleted${kept > 0 ? `; ${kept} stay because kept plans need them` : ''}`,
+      )
+    else
+      toast.add({
+        title: `Kept plans need ${kept === 1 ? 'it' : `all ${kept}`}`,
+        description: 'Delete or change the plans first.',
+        color: 'warning',
+      })
   }
 
   /** Records out, and with them whatever points at them from the bench or a bobbin. */
   function deletion(table: TableName, ids: readonly string[]): RecordChange[] {
-    const inSetup = ids.filter(id => referencesOf('setup', bench.setup).some(to => to.table === table && to.id === id))
+    const inSetup = ids.filter(id =>
+      referencesOf('setup', bench.setup).some(to => to.table === table && to.id === id),
+    )
     return [
       ...ids.map(id => ({ table, id, record: null })),
       // With a machine go what was known to be on it and the walk that was under way.
-      ...(table === 'machines' ? ids.flatMap(id => [...(book.shelf.machineStates.has(id) ? [{ table: 'machineStates' as const, id, record: null }] : []), ...[...book.shelf.walks.values()].filter(walk => walk.machineId === id && walk.finishedAt === null).map(walk => ({ table: 'walks' as const, id: walk.id, record: null }))]) : []),
+      ...(table === 'machines'
+        ? ids.flatMap(id => [
+            ...(book.shelf.machineStates.has(id)
+              ? [{ table: 'machineStates' as const, id, record: null }]
+              : []),
+            ...[...book.shelf.walks.values()]
+              .filter(walk => walk.machineId === id && walk.finishedAt === null)
+              .map(walk => ({ table: 'walks' as const, id: walk.id, record: null })),
+          ])
+        : []),
       // A bobbin whose thread goes is empty.
-      ...[...book.shelf.bobbins.values()].filter(bobbin => table === 'threads' && ids.includes(bobbin.threadId ?? ''))
-        .map(bobbin => ({ table: 'bobbins' as const, id: bobbin.id, record: { ...bobbin, threadId: null, woundM: null } })),
-      ...(inSetup.length > 0 ? [{ table: 'setup' as const, id: 'current', record: inSetup.reduce((setup, id) => withoutReference(setup, table, id), bench.setup) }] : []),
+      ...[...book.shelf.bobbins.values()]
+        .filter(bobbin => table === 'threads' && ids.includes(bobbin.threadId ?? ''))
+        .map(bobbin => ({
+          table: 'bobbins' as const,
+          id: bobbin.id,
+          record: { ...bobbin, threadId: null, woundM: null },
+        })),
+      ...(inSetup.length > 0
+        ? [
+            {
+              table: 'setup' as const,
+              id: 'current',
+              record: inSetup.reduce((setup, id) => withoutReference(setup, table, id), bench.setup),
+            },
+          ]
+        : []),
     ]
   }
 
   function withoutReference(setup: RecordOf<'setup'>, table: TableName, id: string): RecordOf<'setup'> {
     const drop = (value: string | null) => (value === id ? null : value)
     switch (table) {
-      case 'machines': return { ...setup, machineId: null }
-      case 'feet': return { ...setup, footId: null }
-      case 'needles': return { ...setup, needleId: null }
-      case 'cloths': return { ...setup, clothId: null }
-      case 'plates': return { ...setup, plateId: null }
-      case 'stabilizers': return { ...setup, stabilizerId: null }
-      case 'stitches': return { ...setup, stitch: EMPTY_SETUP.stitch }
-      case 'threads': return {
-        ...setup,
-        threadIds: { left: drop(setup.threadIds.left), middle: drop(setup.threadIds.middle), right: drop(setup.threadIds.right) },
-        bobbinId: drop(setup.bobbinId),
-      }
-      default: return setup
+      case 'machines':
+        return { ...setup, machineId: null }
+      case 'feet':
+        return { ...setup, footId: null }
+      case 'needles':
+        return { ...setup, needleId: null }
+      case 'cloths':
+        return { ...setup, clothId: null }
+      case 'plates':
+        return { ...setup, plateId: null }
+      case 'stabilizers':
+        return { ...setup, stabilizerId: null }
+      case 'stitches':
+        return { ...setup, stitch: EMPTY_SETUP.stitch }
+      case 'threads':
+        return {
+          ...setup,
+          threadIds: {
+            left: drop(setup.threadIds.left),
+            middle: drop(setup.threadIds.middle),
+            right: drop(setup.threadIds.right),
+          },
+          bobbinId: drop(setup.bobbinId),
+        }
+      default:
+        return setup
     }
   }
 
   function offerUndo(title: string): void {
     toast.add({
       title,
-      actions: [{ label: 'Undo', color: 'primary', variant: 'outline', onClick: () => { book.undo() } }],
+      actions: [
+        {
+          label: 'Undo',
+          color: 'primary',
+          variant: 'outline',
+          onClick: () => {
+            book.undo()
+          },
+        },
+      ],
     })
   }
 

@@ -18,17 +18,38 @@ export function useSignContext() {
     const threads = threadedBlades(setup, construction, book.shelf.threads).map(({ thread }) => thread)
     const bobbin = book.shelf.threads.get(setup.bobbinId ?? '')
     const stabilizer = book.shelf.stabilizers.get(setup.stabilizerId ?? '')?.kind ?? null
-    const fills = parts.needle ? threads.map(thread => fitThread(thread, parts.needle!.type, parts.needle!.sizeNm).fill) : []
+    const fills = parts.needle
+      ? threads.map(thread => fitThread(thread, parts.needle!.type, parts.needle!.sizeNm).fill)
+      : []
     return {
-      construction, threads: threads.map(threadClassOf), technique: setup.technique,
-      swings: bench.swingInput !== null && bench.swingInput.stitch.widthMm > 0 && hasSwing(bench.swingInput.stitch),
-      tensionShare: setup.tension !== null && parts.machine?.tensionDial ? shareOf(setup.tension, parts.machine.tensionDial) : null,
-      needleState: parts.needle?.state ?? null, needleSpent: parts.needle ? needleLife(parts.needle).share : null,
+      construction,
+      threads: threads.map(threadClassOf),
+      technique: setup.technique,
+      swings:
+        bench.swingInput !== null && bench.swingInput.stitch.widthMm > 0 && hasSwing(bench.swingInput.stitch),
+      tensionShare:
+        setup.tension !== null && parts.machine?.tensionDial
+          ? shareOf(setup.tension, parts.machine.tensionDial)
+          : null,
+      needleState: parts.needle?.state ?? null,
+      needleSpent: parts.needle ? needleLife(parts.needle).share : null,
       eyeFill: fills.length > 0 ? Math.max(...fills) : null,
-      lengthMm: setup.stitch.lengthMm, pressure: setup.pressure,
-      stabilizer: stabilizer === null ? 'none' : stabilizer === 'tear-away' || stabilizer === 'cut-away' ? stabilizer : 'other',
-      bobbinMatches: bobbin && threads.length > 0 ? threads.every(thread => colourDifference(thread.colours[0]!.hex, bobbin.colours[0]!.hex) < NEAR_DELTA_E) : null,
-      walked: bench.handWalk !== null, holesDense: setup.stitch.lengthMm < DENSE_MM,
+      lengthMm: setup.stitch.lengthMm,
+      pressure: setup.pressure,
+      stabilizer:
+        stabilizer === null
+          ? 'none'
+          : stabilizer === 'tear-away' || stabilizer === 'cut-away'
+            ? stabilizer
+            : 'other',
+      bobbinMatches:
+        bobbin && threads.length > 0
+          ? threads.every(
+              thread => colourDifference(thread.colours[0]!.hex, bobbin.colours[0]!.hex) < NEAR_DELTA_E,
+            )
+          : null,
+      walked: bench.handWalk !== null,
+      holesDense: setup.stitch.lengthMm < DENSE_MM,
     }
   })
 }

@@ -7,7 +7,11 @@ export interface View {
 }
 
 /** Draws a sewn picture: segments in sewing order, so that later thread lies on top. */
-export function drawSewn(context: CanvasRenderingContext2D, { segments, styles }: SewnPicture, { pxPerMm, middlePx }: View): void {
+export function drawSewn(
+  context: CanvasRenderingContext2D,
+  { segments, styles }: SewnPicture,
+  { pxPerMm, middlePx }: View,
+): void {
   const layers = styles.map(strokesOf)
   context.save()
   context.translate(middlePx, 0)
@@ -29,7 +33,12 @@ export function drawSewn(context: CanvasRenderingContext2D, { segments, styles }
 }
 
 /** The needle holes on top, in the inks of the needles: which thread went down where. */
-export function drawHoles(context: CanvasRenderingContext2D, { holes }: SewnPicture, inks: readonly string[], { pxPerMm, middlePx }: View): void {
+export function drawHoles(
+  context: CanvasRenderingContext2D,
+  { holes }: SewnPicture,
+  inks: readonly string[],
+  { pxPerMm, middlePx }: View,
+): void {
   const radius = Math.min(3.2, 0.17 * pxPerMm)
   for (let i = 0; i < holes.length; i += 3) {
     context.fillStyle = inks[holes[i + 2]!] ?? inks[0]!
@@ -40,10 +49,18 @@ export function drawHoles(context: CanvasRenderingContext2D, { holes }: SewnPict
 }
 
 /** Plain weave: fine lines both ways over the cloth's colour. */
-export function drawCloth(context: CanvasRenderingContext2D, colour: string, width: number, height: number): void {
+export function drawCloth(
+  context: CanvasRenderingContext2D,
+  colour: string,
+  width: number,
+  height: number,
+): void {
   context.fillStyle = colour
   context.fillRect(0, 0, width, height)
-  for (const [ink, across] of [['rgba(0,0,0,0.07)', true], ['rgba(255,255,255,0.14)', false]] as const) {
+  for (const [ink, across] of [
+    ['rgba(0,0,0,0.07)', true],
+    ['rgba(255,255,255,0.14)', false],
+  ] as const) {
     context.fillStyle = ink
     for (let at = 0; at < (across ? height : width); at += 3) {
       if (across) context.fillRect(0, at, width, 0.8)

@@ -1,9 +1,15 @@
 <template>
-  <main id="work" tabindex="-1">
+  <main
+    id="work"
+    tabindex="-1"
+  >
     <slot />
   </main>
 </template>
 
 <style scoped>
-main { min-height: 100dvh; outline: none; }
+main {
+  min-height: 100dvh;
+  outline: none;
+}
 </style>

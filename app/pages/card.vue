@@ -14,100 +14,355 @@ onMounted(() => void (canStay.value && request('screen').catch(() => {})))
 onUnmounted(() => void release())
 
 const size = useLocalStorage<'big' | 'small'>('lacy-spool-card-size', 'big')
-const dial = computed(() => card.value.fields.filter(({ id }) => id === 'width' || id === 'length' || id === 'tension'))
-const rest = computed(() => card.value.fields.filter(({ id }) => id !== 'width' && id !== 'length' && id !== 'tension'))
+const dial = computed(() =>
+  card.value.fields.filter(({ id }) => id === 'width' || id === 'length' || id === 'tension'),
+)
+const rest = computed(() =>
+  card.value.fields.filter(({ id }) => id !== 'width' && id !== 'length' && id !== 'tension'),
+)
 /** The longest of the numbers sets the size of all, so that they stand alike. */
 const digits = computed(() => Math.max(3, ...dial.value.map(({ value }) => value.length)))
 const HATCH = { stop: 'i-lucide-octagon-x', warn: 'i-lucide-triangle-alert', note: 'i-lucide-hand' } as const
 function setSpeed(chosen: string): void {
   bench.update('Choose the speed', { speed: SPEEDS.find(speed => speed === chosen) ?? null })
 }
-defineShortcuts({ escape: () => navigateTo('/walk'), b: () => navigateTo('/walk'), l: () => {
-  colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
-} })
+defineShortcuts({
+  escape: () => navigateTo('/walk'),
+  b: () => navigateTo('/walk'),
+  l: () => {
+    colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
+  },
+})
 </script>
 
 <template>
   <div :class="['sheet', size]">
     <header>
-      <NuxtLink to="/walk" no-prefetch class="back"><UIcon name="i-lucide-chevron-left" /> Back</NuxtLink>
+      <NuxtLink
+        to="/walk"
+        no-prefetch
+        class="back"
+        ><UIcon name="i-lucide-chevron-left" /> Back</NuxtLink
+      >
       <h1>{{ bench.parts.machine?.name ?? 'No machine chosen' }}</h1>
-      <span class="hint awake" role="status">{{ stays ? 'The screen stays on' : 'The screen may go dark' }}</span>
+      <span
+        class="hint awake"
+        role="status"
+        >{{ stays ? 'The screen stays on' : 'The screen may go dark' }}</span
+      >
       <div class="tools">
         <LazySessionTimer />
-        <button type="button" @click="size = size === 'big' ? 'small' : 'big'">{{ size === 'big' ? 'Smaller' : 'Bigger' }}</button>
-        <button type="button" :aria-pressed="colorMode.value === 'dark'" @click="colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'">Dim lamp</button>
-        <button v-if="canFill" type="button" class="fill" :aria-pressed="isFullscreen" @click="toggle">Full screen</button>
+        <button
+          type="button"
+          @click="size = size === 'big' ? 'small' : 'big'"
+        >
+          {{ size === 'big' ? 'Smaller' : 'Bigger' }}
+        </button>
+        <button
+          type="button"
+          :aria-pressed="colorMode.value === 'dark'"
+          @click="colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'"
+        >
+          Dim lamp
+        </button>
+        <button
+          v-if="canFill"
+          type="button"
+          class="fill"
+          :aria-pressed="isFullscreen"
+          @click="toggle"
+        >
+          Full screen
+        </button>
         <LazyPrintCard :card="card" />
       </div>
     </header>
-    <section class="dials" :style="{ '--digits': digits }" aria-label="Dial in">
-      <div v-for="field in dial" :key="field.id"><span class="label">{{ field.label }}</span><b>{{ field.value }}</b><span class="note">{{ field.note }}</span></div>
+    <section
+      class="dials"
+      :style="{ '--digits': digits }"
+      aria-label="Dial in"
+    >
+      <div
+        v-for="field in dial"
+        :key="field.id"
+      >
+        <span class="label">{{ field.label }}</span><b>{{ field.value }}</b
+        ><span class="note">{{ field.note }}</span>
+      </div>
     </section>
-    <p :class="['caution', card.caution.severity]" role="status"><UIcon :name="HATCH[card.caution.severity]" class="sign" /><span>{{ card.caution.message }}</span></p>
+    <p
+      :class="['caution', card.caution.severity]"
+      role="status"
+    >
+      <UIcon
+        :name="HATCH[card.caution.severity]"
+        class="sign"
+      /><span>{{ card.caution.message }}</span>
+    </p>
     <dl>
-      <div v-for="field in rest" :key="field.id" :class="field.id">
+      <div
+        v-for="field in rest"
+        :key="field.id"
+        :class="field.id"
+      >
         <dt>{{ field.label }}</dt>
         <dd v-if="field.id === 'speed'">
-          <select aria-label="Speed" class="choice" :value="bench.setup.speed ?? ''" @change="setSpeed(($event.target as HTMLSelectElement).value)">
-            <option value="">{{ bench.setup.speed === null ? `${field.value} (rule)` : 'by the rule' }}</option><option v-for="value in SPEEDS" :key="value" :value="value">{{ value }}</option>
+          <select
+            aria-label="Speed"
+            class="choice"
+            :value="bench.setup.speed ?? ''"
+            @change="setSpeed(($event.target as HTMLSelectElement).value)"
+          >
+            <option value="">
+              {{ bench.setup.speed === null ? `${field.value} (rule)` : 'by the rule' }}
+            </option>
+            <option
+              v-for="value in SPEEDS"
+              :key="value"
+              :value="value"
+            >
+              {{ value }}
+            </option>
           </select>
         </dd>
-        <dd v-else><b>{{ field.value }}</b> <span v-if="field.note" class="note">{{ field.note }}</span></dd>
+        <dd v-else>
+          <b>{{ field.value }}</b>{{ ' ' }}
+          <span
+            v-if="field.note"
+            class="note"
+            >{{ field.note }}</span
+          >
+        </dd>
       </div>
     </dl>
   </div>
 </template>
 
 <style scoped>
-.sheet { display: flex; flex-direction: column; gap: 12px; min-height: 100dvh; padding: 10px 24px 14px; }
-header { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 16px; }
-.back { display: inline-flex; align-items: center; gap: 4px; min-height: 44px; padding-right: 10px; font-weight: 650; }
-h1 { font-size: 26px; flex: none; }
-.tools { margin-left: auto; display: flex; flex-wrap: wrap; gap: 8px; }
-.tools > button { min-height: 44px; padding: 0 14px; font-weight: 600; border: 1.5px solid var(--line-strong); border-radius: 10px; background: var(--white); cursor: pointer; }
-.tools > button[aria-pressed="true"] { background: var(--mulberry); color: var(--on-mulberry); }
-.dials { flex: 1; display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); align-items: center; border-block: 2px solid var(--line-strong); }
-.dials > div { container-type: inline-size; display: grid; text-align: center; padding: 4px 6px; border-left: 2px solid var(--line); }
-.dials > div:first-child { border-left: 0; }
-.label { font-size: 30px; font-weight: 650; }
-.dials b { font-size: min(calc(185cqw / var(--digits)), 44dvh); line-height: 1; font-weight: 650; letter-spacing: -0.02em; }
-.dials .note { font-size: 28px; color: var(--mute); }
-.caution { display: flex; align-items: center; gap: 16px; padding: 10px 18px; border: 2px solid; border-radius: 14px; font-size: 30px; font-weight: 650; line-height: 1.2; color: var(--ink); }
-.caution.stop { background: var(--strikes-bg); border-color: var(--madder); }
-.caution.warn { background: var(--close-bg); border-color: var(--weld); }
-.caution.note { background: var(--clear-bg); border-color: var(--lichen); }
-.sign { font-size: 38px; flex: none; }
-dl { display: grid; grid-template-columns: repeat(auto-fit, minmax(270px, 1fr)); gap: 4px 26px; }
-dl div { display: grid; grid-template-columns: auto minmax(0, 1fr); align-items: baseline; gap: 8px; }
-dt { font-size: 19px; color: var(--mute); }
-dd { font-size: 27px; line-height: 1.2; }
-dd b { font-weight: 650; }
-dd .note { font-size: 19px; color: var(--mute); }
-.left dt { color: var(--woad); font-weight: 700; }
-.right dt { color: var(--weld-text); font-weight: 700; }
-.choice { min-height: 44px; max-width: 100%; padding: 0 6px; font-size: inherit; font-weight: 650; color: inherit; background: var(--white); border: 1.5px solid var(--line-strong); border-radius: 8px; }
-.small .dials { flex: 0 1 auto; }
-.small .dials b { font-size: min(calc(80cqw / var(--digits)), 24dvh); }
-.small .label, .small .dials .note { font-size: 19px; }
-.small .caution { font-size: 21px; }
-.small dd { font-size: 20px; }
-.small dt, .small dd .note { font-size: 16px; }
+.sheet {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  min-height: 100dvh;
+  padding: 10px 24px 14px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 16px;
+}
+.back {
+  display: inline-flex;
+  align-items: center;
+  gap: 4px;
+  min-height: 44px;
+  padding-right: 10px;
+  font-weight: 650;
+}
+h1 {
+  font-size: 26px;
+  flex: none;
+}
+.tools {
+  margin-left: auto;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.tools > button {
+  min-height: 44px;
+  padding: 0 14px;
+  font-weight: 600;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  background: var(--white);
+  cursor: pointer;
+}
+.tools > button[aria-pressed='true'] {
+  background: var(--mulberry);
+  color: var(--on-mulberry);
+}
+.dials {
+  flex: 1;
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  align-items: center;
+  border-block: 2px solid var(--line-strong);
+}
+.dials > div {
+  container-type: inline-size;
+  display: grid;
+  text-align: center;
+  padding: 4px 6px;
+  border-left: 2px solid var(--line);
+}
+.dials > div:first-child {
+  border-left: 0;
+}
+.label {
+  font-size: 30px;
+  font-weight: 650;
+}
+.dials b {
+  font-size: min(calc(185cqw / var(--digits)), 44dvh);
+  line-height: 1;
+  font-weight: 650;
+  letter-spacing: -0.02em;
+}
+.dials .note {
+  font-size: 28px;
+  color: var(--mute);
+}
+.caution {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 10px 18px;
+  border: 2px solid;
+  border-radius: 14px;
+  font-size: 30px;
+  font-weight: 650;
+  line-height: 1.2;
+  color: var(--ink);
+}
+.caution.stop {
+  background: var(--strikes-bg);
+  border-color: var(--madder);
+}
+.caution.warn {
+  background: var(--close-bg);
+  border-color: var(--weld);
+}
+.caution.note {
+  background: var(--clear-bg);
+  border-color: var(--lichen);
+}
+.sign {
+  font-size: 38px;
+  flex: none;
+}
+dl {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(270px, 1fr));
+  gap: 4px 26px;
+}
+dl div {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  align-items: baseline;
+  gap: 8px;
+}
+dt {
+  font-size: 19px;
+  color: var(--mute);
+}
+dd {
+  font-size: 27px;
+  line-height: 1.2;
+}
+dd b {
+  font-weight: 650;
+}
+dd .note {
+  font-size: 19px;
+  color: var(--mute);
+}
+.left dt {
+  color: var(--woad);
+  font-weight: 700;
+}
+.right dt {
+  color: var(--weld-text);
+  font-weight: 700;
+}
+.choice {
+  min-height: 44px;
+  max-width: 100%;
+  padding: 0 6px;
+  font-size: inherit;
+  font-weight: 650;
+  color: inherit;
+  background: var(--white);
+  border: 1.5px solid var(--line-strong);
+  border-radius: 8px;
+}
+.small .dials {
+  flex: 0 1 auto;
+}
+.small .dials b {
+  font-size: min(calc(80cqw / var(--digits)), 24dvh);
+}
+.small .label,
+.small .dials .note {
+  font-size: 19px;
+}
+.small .caution {
+  font-size: 21px;
+}
+.small dd {
+  font-size: 20px;
+}
+.small dt,
+.small dd .note {
+  font-size: 16px;
+}
 @media (max-width: 800px) {
-  .sheet { padding: 8px 12px 12px; gap: 10px; }
-  h1 { font-size: 20px; }
-  .awake { display: none; }
-  .fill { display: none; }
-  .caution { font-size: 20px; padding: 8px 12px; }
-  dd { font-size: 20px; }
-  dt, dd .note { font-size: 16px; }
-  dl { grid-template-columns: minmax(0, 1fr); }
-  .dials { grid-template-columns: minmax(0, 1fr); }
-  .dials > div { grid-template-columns: minmax(0, 1fr) auto; text-align: left; border-left: 0; border-top: 2px solid var(--line); }
-  .dials > div:first-child { border-top: 0; }
-  .label { font-size: 22px; align-self: end; }
-  .dials b, .small .dials b { grid-area: 1 / 2 / 3 / 3; align-self: center; font-size: min(calc(90cqw / var(--digits)), 14dvh); }
-  .small .dials b { font-size: min(calc(60cqw / var(--digits)), 9dvh); }
-  .dials .note, .small .dials .note { font-size: 17px; }
+  .sheet {
+    padding: 8px 12px 12px;
+    gap: 10px;
+  }
+  h1 {
+    font-size: 20px;
+  }
+  .awake {
+    display: none;
+  }
+  .fill {
+    display: none;
+  }
+  .caution {
+    font-size: 20px;
+    padding: 8px 12px;
+  }
+  dd {
+    font-size: 20px;
+  }
+  dt,
+  dd .note {
+    font-size: 16px;
+  }
+  dl {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .dials {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .dials > div {
+    grid-template-columns: minmax(0, 1fr) auto;
+    text-align: left;
+    border-left: 0;
+    border-top: 2px solid var(--line);
+  }
+  .dials > div:first-child {
+    border-top: 0;
+  }
+  .label {
+    font-size: 22px;
+    align-self: end;
+  }
+  .dials b,
+  .small .dials b {
+    grid-area: 1 / 2 / 3 / 3;
+    align-self: center;
+    font-size: min(calc(90cqw / var(--digits)), 14dvh);
+  }
+  .small .dials b {
+    font-size: min(calc(60cqw / var(--digits)), 9dvh);
+  }
+  .dials .note,
+  .small .dials .note {
+    font-size: 17px;
+  }
 }
 </style>

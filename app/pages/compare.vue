@@ -10,15 +10,39 @@ const book = useBookStore()
 const bench = useBenchStore()
 const { length } = useLength()
 
-const needles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap).filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId)))
-const needleRows = computed(() => needles.value.flatMap((needle) => {
-  const row = compareRow(bench.setup, { ...bench.parts, needle }, bench.settings, needleName(needle), needle.type, needle.id)
-  return row ? [row] : []
-}))
-const machineRows = computed(() => [...book.shelf.machines.values()].sort((a, b) => a.maxWidthMm - b.maxWidthMm).flatMap((machine) => {
-  const row = compareRow(bench.setup, { ...bench.parts, machine }, bench.settings, machine.name, `widest ${length(machine.maxWidthMm)}`, machine.id)
-  return row ? [row] : []
-}))
+const needles = computed(() =>
+  [...book.shelf.needles.values()]
+    .sort(byConstructionAndGap)
+    .filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId)),
+)
+const needleRows = computed(() =>
+  needles.value.flatMap(needle => {
+    const row = compareRow(
+      bench.setup,
+      { ...bench.parts, needle },
+      bench.settings,
+      needleName(needle),
+      needle.type,
+      needle.id,
+    )
+    return row ? [row] : []
+  }),
+)
+const machineRows = computed(() =>
+  [...book.shelf.machines.values()]
+    .sort((a, b) => a.maxWidthMm - b.maxWidthMm)
+    .flatMap(machine => {
+      const row = compareRow(
+        bench.setup,
+        { ...bench.parts, machine },
+        bench.settings,
+        machine.name,
+        `widest ${length(machine.maxWidthMm)}`,
+        machine.id,
+      )
+      return row ? [row] : []
+    }),
+)
 
 const STEP_MM = 0.1
 const FIRST_GAP_MM = 1
@@ -28,12 +52,24 @@ const curve = computed(() => {
   const gaps = Array.from({ length: steps + 1 }, (_, i) => Math.round((FIRST_GAP_MM + i * STEP_MM) * 10) / 10)
   return gapCurve(bench.swingInput, bench.swingInput.needle, gaps)
 })
-const twinIds = computed(() => new Set(needles.value.filter(n => n.construction === 'twin').map(({ id }) => id)))
-const owned = computed(() => needleRows.value.filter(({ id }) => twinIds.value.has(id)).map(row => ({ gapMm: row.gapMm, label: row.name, safeWidthMm: row.safeWidthMm })))
-const title = computed(() => bench.parts.stitch ? `${bench.parts.stitch.name}, width ${length(bench.setup.stitch.widthMm)}` : '')
+const twinIds = computed(
+  () => new Set(needles.value.filter(n => n.construction === 'twin').map(({ id }) => id)),
+)
+const owned = computed(() =>
+  needleRows.value
+    .filter(({ id }) => twinIds.value.has(id))
+    .map(row => ({ gapMm: row.gapMm, label: row.name, safeWidthMm: row.safeWidthMm })),
+)
+const title = computed(() =>
+  bench.parts.stitch ? `${bench.parts.stitch.name}, width ${length(bench.setup.stitch.widthMm)}` : '',
+)
 
 function saveCsv(): void {
-  const rows = [COMPARE_CSV_HEADER, ...compareCsvRows('needle', needleRows.value), ...compareCsvRows('machine', machineRows.value)]
+  const rows = [
+    COMPARE_CSV_HEADER,
+    ...compareCsvRows('needle', needleRows.value),
+    ...compareCsvRows('machine', machineRows.value),
+  ]
   download('compare.csv', 'text/csv', Papa.unparse(rows))
 }
 </script>
@@ -41,13 +77,30 @@ function saveCsv(): void {
 <template>
   <div>
     <WidthHead>
-      <UButton v-if="bench.result" icon="i-lucide-download" variant="outline" label="Table as CSV" @click="saveCsv" />
+      <UButton
+        v-if="bench.result"
+        icon="i-lucide-download"
+        variant="outline"
+        label="Table as CSV"
+        @click="saveCsv"
+      />
     </WidthHead>
-    <p v-if="!bench.result" class="card">
+    <p
+      v-if="!bench.result"
+      class="card"
+    >
       Choose a machine and a needle first: then every needle and machine you own stand here side by side.
     </p>
-    <div v-else class="compare">
-      <section class="card scroll" tabindex="0" role="region" aria-label="Needles compared">
+    <div
+      v-else
+      class="compare"
+    >
+      <section
+        class="card scroll"
+        tabindex="0"
+        role="region"
+        aria-label="Needles compared"
+      >
         <CompareTable
           :rows="needleRows"
           :caption="`${title}, on ${bench.parts.machine?.name}`"
@@ -59,10 +112,18 @@ function saveCsv(): void {
       <div class="right">
         <section class="card">
           <h2>Safe width against gap</h2>
-          <LazyGapChart :curve="curve" :owned="owned" />
+          <LazyGapChart
+            :curve="curve"
+            :owned="owned"
+          />
           <p class="hint">Rule: widest stitch less gap and margin; measured openings where there are any.</p>
         </section>
-        <section class="card scroll" tabindex="0" role="region" aria-label="Machines compared">
+        <section
+          class="card scroll"
+          tabindex="0"
+          role="region"
+          aria-label="Machines compared"
+        >
           <CompareTable
             :rows="machineRows"
             :caption="`${title}, with ${bench.parts.needle ? needleName(bench.parts.needle) : ''}`"
@@ -77,8 +138,23 @@ function saveCsv(): void {
 </template>
 
 <style scoped>
-.compare { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 16px; align-items: start; }
-.right { display: grid; gap: 12px; min-width: 0; }
-.scroll { overflow-x: auto; }
-@media (max-width: 1150px) { .compare { grid-template-columns: minmax(0, 1fr); } }
+.compare {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 16px;
+  align-items: start;
+}
+.right {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+.scroll {
+  overflow-x: auto;
+}
+@media (max-width: 1150px) {
+  .compare {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

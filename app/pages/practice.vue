@@ -9,10 +9,25 @@ const seed = ref(fresh())
 
 <template>
   <div>
-    <StationHead title="Trial strip" :views="TRIAL_VIEWS">
-      <UButton variant="outline" icon="i-lucide-refresh-cw" label="Another machine" @click="() => { seed = fresh() }" />
+    <StationHead
+      title="Trial strip"
+      :views="TRIAL_VIEWS"
+    >
+      <UButton
+        variant="outline"
+        icon="i-lucide-refresh-cw"
+        label="Another machine"
+        @click="
+          () => {
+            seed = fresh()
+          }
+        "
+      />
     </StationHead>
-    <p class="hint simulated"><UIcon name="i-lucide-info" /> Simulated: a made-up machine in the colours and stitch of your bench. Nothing here goes into the swatch book.</p>
+    <p class="hint simulated">
+      <UIcon name="i-lucide-info" /> Simulated: a made-up machine in the colours and stitch of your bench.
+      Nothing here goes into the swatch book.
+    </p>
     <div class="station">
       <FindTension :seed="seed" />
       <ReadSwatches :seed="seed" />
@@ -21,7 +36,18 @@ const seed = ref(fresh())
 </template>
 
 <style scoped>
-.station { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr); gap: 16px; align-items: start; }
-.simulated { margin-bottom: 10px; }
-@media (max-width: 1000px) { .station { grid-template-columns: minmax(0, 1fr); } }
+.station {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+  gap: 16px;
+  align-items: start;
+}
+.simulated {
+  margin-bottom: 10px;
+}
+@media (max-width: 1000px) {
+  .station {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -16,9 +16,12 @@ const step = computed(() => walk.walk.steps[index.value])
 const isDone = computed(() => step.value !== undefined && walk.held.has(step.value.id))
 const mayTick = computed(() => step.value?.id !== 'hand-walk' || hindrance.value === null)
 // Another setup has other steps: look where the walk stands.
-watch(() => walk.walk.steps.map(({ id }) => id).join(), () => {
-  looking.value = null
-})
+watch(
+  () => walk.walk.steps.map(({ id }) => id).join(),
+  () => {
+    looking.value = null
+  },
+)
 
 function show(to: number): void {
   looking.value = Math.max(0, Math.min(to, walk.walk.steps.length - 1))
@@ -39,17 +42,28 @@ function toggle(id: string): void {
 }
 
 /** Hands off: goes on by itself, but waits for a person wherever there is a caution. */
-const PACES = [{ value: '0', label: 'Hands-off: no' }, { value: '15', label: 'every 15 s' }, { value: '30', label: 'every 30 s' }, { value: '60', label: 'every minute' }] as const
+const PACES = [
+  { value: '0', label: 'Hands-off: no' },
+  { value: '15', label: 'every 15 s' },
+  { value: '30', label: 'every 30 s' },
+  { value: '60', label: 'every minute' },
+] as const
 const pace = ref<(typeof PACES)[number]['value']>('0')
-const waits = computed(() => step.value !== undefined && (step.value.caution !== '' || step.value.id === 'hand-walk'))
+const waits = computed(
+  () => step.value !== undefined && (step.value.caution !== '' || step.value.id === 'hand-walk'),
+)
 const left = ref(0)
-const { pause, resume } = useIntervalFn(() => {
-  if (waits.value || walk.finished) return
-  left.value -= 1
-  if (left.value > 0) return
-  next()
-  left.value = Number(pace.value)
-}, 1000, { immediate: false })
+const { pause, resume } = useIntervalFn(
+  () => {
+    if (waits.value || walk.finished) return
+    left.value -= 1
+    if (left.value > 0) return
+    next()
+    left.value = Number(pace.value)
+  },
+  1000,
+  { immediate: false },
+)
 watch([pace, index], () => {
   left.value = Number(pace.value)
 })
@@ -61,12 +75,36 @@ const name = computed(() => bench.parts.machine?.name ?? 'no machine chosen')
 
 <template>
   <div>
-    <StationHead title="Threading walk" :views="PREPARE_VIEWS">
+    <StationHead
+      title="Threading walk"
+      :views="PREPARE_VIEWS"
+    >
       <div class="tools">
-        <SelectField v-model="pace" class="pace" label="Hands-off timer" :items="PACES" />
-        <div class="switch" role="group" aria-label="How to show it">
-          <button type="button" :aria-pressed="view === 'step'" @click="view = 'step'">One step</button>
-          <button type="button" :aria-pressed="view === 'list'" @click="view = 'list'">Whole list</button>
+        <SelectField
+          v-model="pace"
+          class="pace"
+          label="Hands-off timer"
+          :items="PACES"
+        />
+        <div
+          class="switch"
+          role="group"
+          aria-label="How to show it"
+        >
+          <button
+            type="button"
+            :aria-pressed="view === 'step'"
+            @click="view = 'step'"
+          >
+            One step
+          </button>
+          <button
+            type="button"
+            :aria-pressed="view === 'list'"
+            @click="view = 'list'"
+          >
+            Whole list
+          </button>
         </div>
       </div>
     </StationHead>
@@ -84,14 +122,40 @@ const name = computed(() => bench.parts.machine?.name ?? 'no machine chosen')
         @next="next"
         @untick="toggle(step.id)"
       />
-      <section class="card list" aria-label="All steps">
+      <section
+        class="card list"
+        aria-label="All steps"
+      >
         <header>
           <h2>{{ walk.finished ? 'Ready to sew' : `${walk.done} of ${walk.walk.steps.length} done` }}</h2>
           <span class="hint">{{ name }}</span>
         </header>
-        <p v-if="walk.finished" role="status" class="clear-ink">Finished and logged {{ dayOf(walk.record!.finishedAt!) }}. What changes on the bench re-opens here.</p>
-        <StepList :steps="walk.walk.steps" :held="walk.held" :current="view === 'step' ? index : -1" :long="view === 'list'" @show="show" @toggle="toggle" />
-        <UButton v-if="walk.record" variant="outline" icon="i-lucide-rotate-ccw" label="Start over" class="mt-2" @click="walk.startOver(new Date()); looking = null" />
+        <p
+          v-if="walk.finished"
+          role="status"
+          class="clear-ink"
+        >
+          Finished and logged {{ dayOf(walk.record!.finishedAt!) }}. What changes on the bench re-opens here.
+        </p>
+        <StepList
+          :steps="walk.walk.steps"
+          :held="walk.held"
+          :current="view === 'step' ? index : -1"
+          :long="view === 'list'"
+          @show="show"
+          @toggle="toggle"
+        />
+        <UButton
+          v-if="walk.record"
+          variant="outline"
+          icon="i-lucide-rotate-ccw"
+          label="Start over"
+          class="mt-2"
+          @click="
+            walk.startOver(new Date())
+            looking = null
+          "
+        />
         <WalkLog v-if="view === 'list'" />
       </section>
     </div>
@@ -99,13 +163,58 @@ const name = computed(() => bench.parts.machine?.name ?? 'no machine chosen')
 </template>
 
 <style scoped>
-.tools { display: flex; flex-wrap: wrap; align-items: center; gap: 10px; }
-.pace :deep(label) { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
-.switch { display: flex; border: 1.5px solid var(--line-strong); border-radius: 10px; overflow: hidden; }
-.switch button { min-height: 44px; padding: 0 14px; font-weight: 600; background: var(--white); cursor: pointer; }
-.switch button[aria-pressed="true"] { background: var(--mulberry); color: var(--on-mulberry); }
-.station.step { display: grid; grid-template-columns: minmax(0, 1fr) 318px; gap: 16px; align-items: start; }
-.station.step .list { max-height: calc(100dvh - 156px); overflow-y: auto; }
-@media (max-width: 1150px) { .station.step { grid-template-columns: minmax(0, 1fr) 270px; gap: 12px; } }
-@media (max-width: 800px) { .station.step { grid-template-columns: minmax(0, 1fr); } .station.step .list { max-height: none; } }
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+}
+.pace :deep(label) {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+.switch {
+  display: flex;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  overflow: hidden;
+}
+.switch button {
+  min-height: 44px;
+  padding: 0 14px;
+  font-weight: 600;
+  background: var(--white);
+  cursor: pointer;
+}
+.switch button[aria-pressed='true'] {
+  background: var(--mulberry);
+  color: var(--on-mulberry);
+}
+.station.step {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 318px;
+  gap: 16px;
+  align-items: start;
+}
+.station.step .list {
+  max-height: calc(100dvh - 156px);
+  overflow-y: auto;
+}
+@media (max-width: 1150px) {
+  .station.step {
+    grid-template-columns: minmax(0, 1fr) 270px;
+    gap: 12px;
+  }
+}
+@media (max-width: 800px) {
+  .station.step {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .station.step .list {
+    max-height: none;
+  }
+}
 </style>

@@ -8,7 +8,8 @@ import { useBookStore } from './book'
 
 const ATTIC = { id: 'attic', name: 'Attic seven', ...UNKNOWN_MACHINE }
 const stitch = (id: string) => findStitch(id)!
-const zigzag = (over: Partial<StitchSetting>) => bench.update('Zigzag', { stitch: { ...bench.setup.stitch, stitchId: 'zigzag', ...over } })
+const zigzag = (over: Partial<StitchSetting>) =>
+  bench.update('Zigzag', { stitch: { ...bench.setup.stitch, stitchId: 'zigzag', ...over } })
 let book: ReturnType<typeof useBookStore>
 let bench: ReturnType<typeof useBenchStore>
 
@@ -82,7 +83,10 @@ describe('the hand-walk', () => {
   it('is remembered for this very combination', () => {
     expect(bench.handWalk).toBeNull()
     walk()
-    expect(bench.handWalk).toMatchObject({ walkedAt: '2026-03-01T10:00:00.000Z', summary: expect.stringContaining('Attic seven') })
+    expect(bench.handWalk).toMatchObject({
+      walkedAt: '2026-03-01T10:00:00.000Z',
+      summary: expect.stringContaining('Attic seven'),
+    })
   })
 
   it.each([
@@ -91,7 +95,10 @@ describe('the hand-walk', () => {
     ['mirror', () => bench.setStitch({ mirror: true })],
     ['plate', () => bench.update('Plate', { plate: 'single-hole' })],
     ['needle', () => bench.putInNeedle({ construction: 'twin', gapMm: 2, sizeNm: 80, type: 'universal' })],
-    ['machine’s widest stitch', () => book.commit('Change', [{ table: 'machines', id: 'attic', record: { ...ATTIC, maxWidthMm: 9 } }])],
+    [
+      'machine’s widest stitch',
+      () => book.commit('Change', [{ table: 'machines', id: 'attic', record: { ...ATTIC, maxWidthMm: 9 } }]),
+    ],
   ])('is asked for again when the %s changes, and stands when that is taken back', (_, change) => {
     walk()
     change()

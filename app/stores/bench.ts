@@ -2,7 +2,13 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { type Conflict, findConflicts } from '#core/conflicts'
 import { combinationKey } from '#core/handwalk'
-import { describeNeedle, type Needle, needleLabel, type NeedleType, type TripleGapReading } from '#core/needle'
+import {
+  describeNeedle,
+  type Needle,
+  needleLabel,
+  type NeedleType,
+  type TripleGapReading,
+} from '#core/needle'
 import type { Schools } from '#core/schools'
 import { STITCHES, type StitchSetting } from '#core/stitch'
 import { dropClearances, explainSwing, judgeSwing } from '#core/swing'
@@ -25,8 +31,12 @@ export const useBenchStore = defineStore('bench', () => {
   const parts = computed<Bench>(() => benchOf(setup.value, book.shelf))
   const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.value))
   const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
-  const reasons = computed(() => (swingInput.value && result.value ? explainSwing(result.value, swingInput.value, unit.value) : []))
-  const conflicts = computed<readonly Conflict[]>(() => findConflicts(conflictInputOf(setup.value, book.shelf, settings.value)))
+  const reasons = computed(() =>
+    swingInput.value && result.value ? explainSwing(result.value, swingInput.value, unit.value) : [],
+  )
+  const conflicts = computed<readonly Conflict[]>(() =>
+    findConflicts(conflictInputOf(setup.value, book.shelf, settings.value)),
+  )
   const clearances = computed(() => (swingInput.value ? dropClearances(swingInput.value) : []))
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
 
@@ -34,9 +44,16 @@ export const useBenchStore = defineStore('bench', () => {
   const dropIndex = ref(0)
   const drop = computed(() => Math.min(dropIndex.value, Math.max(0, clearances.value.length - 1)))
 
-  const key = computed(() => swingInput.value && combinationKey({
-    machineId: setup.value.machineId ?? '', footId: setup.value.footId, needleId: setup.value.needleId ?? '', swing: swingInput.value,
-  }))
+  const key = computed(
+    () =>
+      swingInput.value
+      && combinationKey({
+        machineId: setup.value.machineId ?? '',
+        footId: setup.value.footId,
+        needleId: setup.value.needleId ?? '',
+        swing: swingInput.value,
+      }),
+  )
   const handWalk = computed<HandWalk | null>(() => {
     const walks = [...book.shelf.handWalks.values()].filter(walk => walk.key === key.value)
     return walks.sort((a, b) => b.walkedAt.localeCompare(a.walkedAt))[0] ?? null
@@ -52,8 +69,18 @@ export const useBenchStore = defineStore('bench', () => {
 
   /** Takes a stitch at its usual size, or at the safe width where that is less. */
   function chooseStitch(stitch: NamedStitch): void {
-    const setting = { stitchId: stitch.id, widthMm: stitch.defaultWidthMm, lengthMm: stitch.defaultLengthMm, mirror: false, positionMm: 0 }
-    const input = swingInputOf({ ...setup.value, stitch: setting }, { ...parts.value, stitch }, settings.value)
+    const setting = {
+      stitchId: stitch.id,
+      widthMm: stitch.defaultWidthMm,
+      lengthMm: stitch.defaultLengthMm,
+      mirror: false,
+      positionMm: 0,
+    }
+    const input = swingInputOf(
+      { ...setup.value, stitch: setting },
+      { ...parts.value, stitch },
+      settings.value,
+    )
     const safe = input && judgeSwing(input).safeWidthMm
     const widthMm = safe == null ? setting.widthMm : Math.min(setting.widthMm, floorToStep(safe))
     update(`Choose ${stitch.name}`, { stitch: { ...setting, widthMm } })
@@ -67,8 +94,13 @@ export const useBenchStore = defineStore('bench', () => {
 
   /** Puts a needle in, adding it to what is owned when no such needle is there yet. */
   function putInNeedle(needle: Needle & { readonly type: NeedleType }): void {
-    const owned = [...book.shelf.needles.values()].find(n =>
-      n.construction === needle.construction && n.gapMm === needle.gapMm && n.sizeNm === needle.sizeNm && n.type === needle.type)
+    const owned = [...book.shelf.needles.values()].find(
+      n =>
+        n.construction === needle.construction
+        && n.gapMm === needle.gapMm
+        && n.sizeNm === needle.sizeNm
+        && n.type === needle.type,
+    )
     const id = owned?.id ?? newId('needle')
     book.commit(`Put in ${needleLabel(needle)}`, [
       ...(owned ? [] : [{ table: 'needles' as const, id, record: { ...FRESH_NEEDLE, ...needle, id } }]),
@@ -81,13 +113,19 @@ export const useBenchStore = defineStore('bench', () => {
     const { machine, needle, stitch, foot } = parts.value
     if (!key.value || !machine || !needle || !stitch) return []
     const id = newId('walk')
-    const summary = `${machine.name} · ${describeNeedle(needle)} · ${stitch.name} width ${setup.value.stitch.widthMm} · ${foot?.name ?? 'no foot chosen'}`.slice(0, 300)
+    const summary =
+      `${machine.name} · ${describeNeedle(needle)} · ${stitch.name} width ${setup.value.stitch.widthMm} · ${foot?.name ?? 'no foot chosen'}`.slice(
+        0,
+        300,
+      )
     return [{ table: 'handWalks', id, record: { id, key: key.value, summary, walkedAt: now.toISOString() } }]
   }
   const logHandWalk = (now: Date) => book.commit('Log the hand-walk', handWalkRecord(now))
 
   function changeSettings(change: Partial<Omit<Settings, 'id'>>): void {
-    book.commit('Change settings', [{ table: 'settings', id: 'settings', record: { ...settings.value, ...change } }])
+    book.commit('Change settings', [
+      { table: 'settings', id: 'settings', record: { ...settings.value, ...change } },
+    ])
   }
   function changeSchools(change: Partial<Schools>): void {
     changeSettings({ schools: { ...settings.value.schools, ...change } })
@@ -95,8 +133,29 @@ export const useBenchStore = defineStore('bench', () => {
   const tripleGap = computed<TripleGapReading>(() => settings.value.schools.tripleGap)
 
   return {
-    setup, settings, unit, parts, swingInput, result, reasons, conflicts, clearances, allStitches, dropIndex, drop, handWalk, tripleGap,
-    update, setStitch, chooseStitch, useSafeWidth, putInNeedle, handWalkRecord, logHandWalk, changeSettings, changeSchools,
+    setup,
+    settings,
+    unit,
+    parts,
+    swingInput,
+    result,
+    reasons,
+    conflicts,
+    clearances,
+    allStitches,
+    dropIndex,
+    drop,
+    handWalk,
+    tripleGap,
+    update,
+    setStitch,
+    chooseStitch,
+    useSafeWidth,
+    putInNeedle,
+    handWalkRecord,
+    logHandWalk,
+    changeSettings,
+    changeSchools,
   }
 })
 

@@ -9,12 +9,12 @@ import type { Machine } from '#shared/records'
 import { useBookStore } from './book'
 
 const storageRefuses = vi.hoisted(() => ({ reason: null as Error | null }))
-vi.mock('#db/book', async (original) => {
+vi.mock('#db/book', async original => {
   const real = await original<typeof import('#db/book')>()
   return {
     ...real,
     writeBook: (...args: Parameters<typeof real.writeBook>) =>
-      (storageRefuses.reason ? Promise.reject(storageRefuses.reason) : real.writeBook(...args)),
+      storageRefuses.reason ? Promise.reject(storageRefuses.reason) : real.writeBook(...args),
   }
 })
 
@@ -33,7 +33,8 @@ async function openBook(demoIfEmpty = false) {
   await book.open({ demoIfEmpty })
   return book
 }
-const names = async () => (await readBook(stored)).records.map(({ record }) => ('name' in record ? record.name : record.id))
+const names = async () =>
+  (await readBook(stored)).records.map(({ record }) => ('name' in record ? record.name : record.id))
 
 describe('the book', () => {
   it('keeps what was committed, and finds it again', async () => {
@@ -48,7 +49,9 @@ describe('the book', () => {
 
   it('changes nothing when one of several records breaks its schema', async () => {
     const book = await openBook()
-    expect(() => book.commit('Add', [...put(machine('a')), ...put({ ...machine('b'), maxWidthMm: Number.NaN })])).toThrow(/from 3 to 12/)
+    expect(() =>
+      book.commit('Add', [...put(machine('a')), ...put({ ...machine('b'), maxWidthMm: Number.NaN })]),
+    ).toThrow(/from 3 to 12/)
     expect(book.shelf.machines.size).toBe(0)
     expect(book.canUndo).toBe(false)
   })
@@ -83,22 +86,29 @@ describe('the book', () => {
   })
 
   it.each([
-    ['full', Object.assign(new Error('Quota exceeded'), { name: 'QuotaExceededError' }), /storage is full.*export/],
+    [
+      'full',
+      Object.assign(new Error('Quota exceeded'), { name: 'QuotaExceededError' }),
+      /storage is full.*export/,
+    ],
     ['refused', new Error('denied'), /refuses to store.*export/],
-  ])('works on in memory when storage is %s, says so, and saves all of it later', async (_, reason, message) => {
-    const book = await openBook()
-    storageRefuses.reason = reason
-    book.commit('Add', put(machine('a')))
-    await book.flush()
-    expect(book.storage).toBe('failing')
-    expect(book.storageMessage).toMatch(message)
-    expect(book.shelf.machines.has('a')).toBe(true)
-    storageRefuses.reason = null
-    book.commit('Add', put(machine('b', 'Ferry six')))
-    await book.flush()
-    expect(book.storage).toBe('saved')
-    expect(await names()).toEqual(['Attic seven', 'Ferry six'])
-  })
+  ])(
+    'works on in memory when storage is %s, says so, and saves all of it later',
+    async (_, reason, message) => {
+      const book = await openBook()
+      storageRefuses.reason = reason
+      book.commit('Add', put(machine('a')))
+      await book.flush()
+      expect(book.storage).toBe('failing')
+      expect(book.storageMessage).toMatch(message)
+      expect(book.shelf.machines.has('a')).toBe(true)
+      storageRefuses.reason = null
+      book.commit('Add', put(machine('b', 'Ferry six')))
+      await book.flush()
+      expect(book.storage).toBe('saved')
+      expect(await names()).toEqual(['Attic seven', 'Ferry six'])
+    },
+  )
 
   it('leaves a damaged row aside, and the rest works', async () => {
     await writeBook(stored, put(machine('a')))

@@ -39,8 +39,7 @@ export const useBookStore = defineStore('book', () => {
       unreadable.value = stored.unreadable
       put(stored.records.map(({ table, record }) => ({ table, id: record.id, record })))
       storage.value = 'saved'
-    }
-    catch (error) {
+    } catch (error) {
       fail(error)
     }
     otherTabs?.addEventListener('message', () => void reload())
@@ -53,7 +52,8 @@ export const useBookStore = defineStore('book', () => {
     if (!database) return
     const stored = await readBook(database)
     const fresh = emptyShelf()
-    for (const { table, record } of stored.records) (fresh[table] as Map<string, AnyRecord>).set(record.id, record)
+    for (const { table, record } of stored.records)
+      (fresh[table] as Map<string, AnyRecord>).set(record.id, record)
     for (const table of TABLE_NAMES) Object.assign(shelf, { [table]: fresh[table] })
     put([...unsaved.values()])
   }
@@ -76,9 +76,14 @@ export const useBookStore = defineStore('book', () => {
    * @param joinKey - consecutive commits with the same key are one undo step.
    * @throws {ZodError} when a record breaks its schema; nothing is changed then.
    */
-  function commit(label: string | null, changes: readonly RecordChange[], joinKey: string | null = null): void {
+  function commit(
+    label: string | null,
+    changes: readonly RecordChange[],
+    joinKey: string | null = null,
+  ): void {
     const edits = changes.map(({ table, id, record }): Edit => ({
-      table, id,
+      table,
+      id,
       before: shelf[table].get(id) ?? null,
       after: record && TABLE_SCHEMAS[table].parse(record),
     }))
@@ -107,14 +112,16 @@ export const useBookStore = defineStore('book', () => {
       while (unsaved.size > 0) {
         if (storage.value === 'saved') storage.value = 'saving'
         const batch = [...unsaved]
-        await writeBook(database, batch.map(([, change]) => change))
+        await writeBook(
+          database,
+          batch.map(([, change]) => change),
+        )
         for (const [key, change] of batch) if (unsaved.get(key) === change) unsaved.delete(key)
         otherTabs?.postMessage('changed')
       }
       storage.value = 'saved'
       storageMessage.value = ''
-    }
-    catch (error) {
+    } catch (error) {
       fail(error)
     }
   }
@@ -148,26 +155,51 @@ export const useBookStore = defineStore('book', () => {
   }
 
   async function loadDemo(): Promise<void> {
-    const [{ demoBackup }, { readBackup }] = await Promise.all([import('#shared/demo'), import('#shared/backup')])
+    const [{ demoBackup }, { readBackup }] = await Promise.all([
+      import('#shared/demo'),
+      import('#shared/backup'),
+    ])
     const reading = readBackup(JSON.stringify(demoBackup), shelf as Tables)
     if (!reading.ok) throw new Error(reading.message)
     const { added, changed } = reading.preview
-    commit('Load the demo', [...added, ...changed].map(({ table, record }) => ({ table, id: record.id, record })))
+    commit(
+      'Load the demo',
+      [...added, ...changed].map(({ table, record }) => ({ table, id: record.id, record })),
+    )
   }
 
-  const hasDemo = computed(() => TABLE_NAMES.some(table => [...shelf[table].keys()].some(id => id.startsWith('demo-'))))
+  const hasDemo = computed(() =>
+    TABLE_NAMES.some(table => [...shelf[table].keys()].some(id => id.startsWith('demo-'))),
+  )
   function removeDemo(): void {
     commit('Remove the demo', demoRemoval(shelf as Tables))
   }
 
   function wipe(): void {
-    commit('Empty the book', TABLE_NAMES.flatMap(table => [...shelf[table].keys()].map(id => ({ table, id, record: null }))))
+    commit(
+      'Empty the book',
+      TABLE_NAMES.flatMap(table => [...shelf[table].keys()].map(id => ({ table, id, record: null }))),
+    )
   }
 
   return {
-    shelf, ready, storage, storageMessage, unreadable, isEmpty, hasDemo,
+    shelf,
+    ready,
+    storage,
+    storageMessage,
+    unreadable,
+    isEmpty,
+    hasDemo,
     canUndo: computed(() => history.value.past.length > 0),
     canRedo: computed(() => history.value.future.length > 0),
-    open, commit, endJoin, undo, redo, flush, loadDemo, removeDemo, wipe,
+    open,
+    commit,
+    endJoin,
+    undo,
+    redo,
+    flush,
+    loadDemo,
+    removeDemo,
+    wipe,
   }
 })

@@ -9,7 +9,7 @@ let book: Awaited<ReturnType<typeof demoStores>>['book']
 let bench: Awaited<ReturnType<typeof demoStores>>['bench']
 let care: ReturnType<typeof useCareStore>
 beforeEach(async () => {
-  ({ book, bench } = await demoStores())
+  ;({ book, bench } = await demoStores())
   care = useCareStore()
 })
 const needle = () => bench.parts.needle!
@@ -23,7 +23,12 @@ describe('sewing time', () => {
     care.addTime(hours, 0, 'timer', at('19:30'))
     expect(needle().hoursSewn).toBeCloseTo(before + 1.5, 6)
     expect(care.runningSince).toBeNull()
-    expect([...book.shelf.needleTimes.values()].at(-1)).toMatchObject({ hours: 1.5, source: 'timer', machineId: bench.setup.machineId, sewn: { metallic: true, felt: false } })
+    expect([...book.shelf.needleTimes.values()].at(-1)).toMatchObject({
+      hours: 1.5,
+      source: 'timer',
+      machineId: bench.setup.machineId,
+      sewn: { metallic: true, felt: false },
+    })
   })
   it('is never less than none when the clock was set back', () => {
     care.startSession(at('18:00'))
@@ -48,7 +53,12 @@ describe('a needle swapped', () => {
     const old = needle()
     care.swap(old, 'hours', at('18:00'))
     expect(care.ends[0]).toMatchObject({ needleId: old.id, hours: old.hoursSewn, why: 'hours' })
-    expect(needle()).toMatchObject({ count: old.count - 1, state: 'good', blocksSewn: 0, seen: { metallic: false } })
+    expect(needle()).toMatchObject({
+      count: old.count - 1,
+      state: 'good',
+      blocksSewn: 0,
+      seen: { metallic: false },
+    })
     expect(book.shelf.machineStates.get(bench.setup.machineId!)!.state.needleId).toBeNull()
     expect(useWalkStore().held.has('needle-in')).toBe(false)
   })
@@ -67,7 +77,13 @@ describe('a needle swapped', () => {
 describe('care', () => {
   it('shows the most urgent needle first', () => {
     expect(care.needles[0]!.life.advice).toBe('now')
-    expect(care.needles.map(({ life }) => life.advice)).toEqual([...care.needles.map(({ life }) => life.advice)].sort((a, b) => ['now', 'soon', 'fine', 'not counted'].indexOf(a) - ['now', 'soon', 'fine', 'not counted'].indexOf(b)))
+    expect(care.needles.map(({ life }) => life.advice)).toEqual(
+      [...care.needles.map(({ life }) => life.advice)].sort(
+        (a, b) =>
+          ['now', 'soon', 'fine', 'not counted'].indexOf(a)
+          - ['now', 'soon', 'fine', 'not counted'].indexOf(b),
+      ),
+    )
   })
   it('asks to clean after pearl on felt, until it is cleaned', () => {
     expect(care.prompts.map(({ code }) => code)).toEqual(expect.arrayContaining(['pearl', 'felt']))

@@ -19,15 +19,30 @@ export const useCareStore = defineStore('care', () => {
   const bench = useBenchStore()
 
   const machine = computed(() => bench.parts.machine)
-  const onMachine = computed<MachineStateRecord | null>(() => machine.value && (book.shelf.machineStates.get(machine.value.id) ?? blankState(machine.value.id)))
-  const change = (part: Partial<MachineStateRecord>): RecordChange[] => (onMachine.value ? [{ table: 'machineStates', id: onMachine.value.id, record: { ...onMachine.value, ...part } }] : [])
+  const onMachine = computed<MachineStateRecord | null>(
+    () => machine.value && (book.shelf.machineStates.get(machine.value.id) ?? blankState(machine.value.id)),
+  )
+  const change = (part: Partial<MachineStateRecord>): RecordChange[] =>
+    onMachine.value
+      ? [{ table: 'machineStates', id: onMachine.value.id, record: { ...onMachine.value, ...part } }]
+      : []
 
   /** Needles that have a count, or are in a machine, the most urgent first. */
   const needles = computed(() => {
-    const fitted = new Set([bench.setup.needleId, ...[...book.shelf.machineStates.values()].map(({ state }) => state.needleId)])
+    const fitted = new Set([
+      bench.setup.needleId,
+      ...[...book.shelf.machineStates.values()].map(({ state }) => state.needleId),
+    ])
     const urgency = { 'now': 0, 'soon': 1, 'fine': 2, 'not counted': 3 }
     return [...book.shelf.needles.values()]
-      .filter(needle => needle.count > 0 && (fitted.has(needle.id) || needle.hoursSewn !== null || needle.blocksSewn > 0 || needle.state !== 'good'))
+      .filter(
+        needle =>
+          needle.count > 0
+          && (fitted.has(needle.id)
+            || needle.hoursSewn !== null
+            || needle.blocksSewn > 0
+            || needle.state !== 'good'),
+      )
       .sort(byConstructionAndGap)
       .map(needle => ({ needle, life: needleLife(needle), fitted: needle.id === bench.setup.needleId }))
       .sort((a, b) => urgency[a.life.advice] - urgency[b.life.advice])
@@ -40,7 +55,8 @@ export const useCareStore = defineStore('care', () => {
   function dropSession(): void {
     book.commit('Drop the session', change({ sewingSince: null }))
   }
-  const sessionSoFar = (now: Date) => (runningSince.value === null ? null : sessionHours(runningSince.value, now.toISOString()))
+  const sessionSoFar = (now: Date) =>
+    runningSince.value === null ? null : sessionHours(runningSince.value, now.toISOString())
 
   /** Adds time and fused blocks to the needle that is in, with what it sewed. */
   function addTime(hours: number, blocks: number, source: NeedleTime['source'], now: Date): void {
@@ -50,11 +66,29 @@ export const useCareStore = defineStore('care', () => {
     if (blocks > 0) sewn.fusible = true
     const id = newId('time')
     const after: NeedleRecord = {
-      ...needle, hoursSewn: Math.min(LIMITS.hours[1], round((needle.hoursSewn ?? 0) + hours)), blocksSewn: Math.min(LIMITS.count[1], needle.blocksSewn + blocks),
-      seen: { metallic: needle.seen.metallic || sewn.metallic, fusible: needle.seen.fusible || sewn.fusible, pearl: needle.seen.pearl || sewn.pearl },
+      ...needle,
+      hoursSewn: Math.min(LIMITS.hours[1], round((needle.hoursSewn ?? 0) + hours)),
+      blocksSewn: Math.min(LIMITS.count[1], needle.blocksSewn + blocks),
+      seen: {
+        metallic: needle.seen.metallic || sewn.metallic,
+        fusible: needle.seen.fusible || sewn.fusible,
+        pearl: needle.seen.pearl || sewn.pearl,
+      },
     }
     book.commit('Add sewing time', [
-      { table: 'needleTimes', id, record: { id, needleId: needle.id, machineId: machine.value?.id ?? null, at: now.toISOString(), hours: round(hours), source, sewn } },
+      {
+        table: 'needleTimes',
+        id,
+        record: {
+          id,
+          needleId: needle.id,
+          machineId: machine.value?.id ?? null,
+          at: now.toISOString(),
+          hours: round(hours),
+          source,
+          sewn,
+        },
+      },
       { table: 'needles', id: needle.id, record: after },
       ...(source === 'timer' ? change({ sewingSince: null }) : []),
     ])
@@ -64,20 +98,74 @@ export const useCareStore = defineStore('care', () => {
   function swap(needle: NeedleRecord, why: NeedleEnd['why'], now: Date): void {
     const id = newId('end')
     const count = Math.max(0, needle.count - 1)
-    const machines = [...book.shelf.machineStates.values()].filter(({ state }) => state.needleId === needle.id)
+    const machines = [...book.shelf.machineStates.values()].filter(
+      ({ state }) => state.needleId === needle.id,
+    )
     book.commit(`Swap the ${needleLabel(needle)}`, [
-      { table: 'needleEnds', id, record: { id, needleId: needle.id, label: `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`, hours: needle.hoursSewn, blocks: needle.blocksSewn, seen: needle.seen, why, at: now.toISOString() } },
-      { table: 'needles', id: needle.id, record: { ...needle, ...FRESH_USE, count, hoursSewn: count > 0 ? 0 : null } },
-      ...machines.map(record => ({ table: 'machineStates' as const, id: record.id, record: { ...record, state: { ...record.state, needleId: null } } })),
+      {
+        table: 'needleEnds',
+        id,
+        record: {
+          id,
+          needleId: needle.id,
+          label: `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`,
+          hours: needle.hoursSewn,
+          blocks: needle.blocksSewn,
+          seen: needle.seen,
+          why,
+          at: now.toISOString(),
+        },
+      },
+      {
+        table: 'needles',
+        id: needle.id,
+        record: { ...needle, ...FRESH_USE, count, hoursSewn: count > 0 ? 0 : null },
+      },
+      ...machines.map(record => ({
+        table: 'machineStates' as const,
+        id: record.id,
+        record: { ...record, state: { ...record.state, needleId: null } },
+      })),
     ])
   }
   const ends = computed(() => [...book.shelf.needleEnds.values()].sort((a, b) => b.at.localeCompare(a.at)))
 
-  const since = (moment: string | null) => sewnSince(machine.value!.id, moment, book.shelf.needleTimes.values(), book.shelf.walks.values(), book.shelf)
-  const prompts = computed(() => (machine.value && onMachine.value ? carePrompts(since(onMachine.value.cleanedAt), machine.value.sealed, since(onMachine.value.oiledAt).hours) : []))
+  const since = (moment: string | null) =>
+    sewnSince(
+      machine.value!.id,
+      moment,
+      book.shelf.needleTimes.values(),
+      book.shelf.walks.values(),
+      book.shelf,
+    )
+  const prompts = computed(() =>
+    machine.value && onMachine.value
+      ? carePrompts(
+          since(onMachine.value.cleanedAt),
+          machine.value.sealed,
+          since(onMachine.value.oiledAt).hours,
+        )
+      : [],
+  )
   function cared(what: 'cleanedAt' | 'oiledAt', now: Date): void {
-    book.commit(what === 'cleanedAt' ? 'Note the cleaning' : 'Note the oiling', change({ [what]: now.toISOString() }))
+    book.commit(
+      what === 'cleanedAt' ? 'Note the cleaning' : 'Note the oiling',
+      change({ [what]: now.toISOString() }),
+    )
   }
 
-  return { machine, onMachine, needles, runningSince, sessionSoFar, startSession, dropSession, addTime, swap, ends, prompts, cared }
+  return {
+    machine,
+    onMachine,
+    needles,
+    runningSince,
+    sessionSoFar,
+    startSession,
+    dropSession,
+    addTime,
+    swap,
+    ends,
+    prompts,
+    cared,
+  }
 })

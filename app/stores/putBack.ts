@@ -17,14 +17,25 @@ export const usePutBackStore = defineStore('putBack', () => {
   }
   /** Open on the machine of the bench; the line-up says so. */
   const open = computed(() => (bench.setup.machineId === null ? [] : itemsOn(bench.setup.machineId)))
-  const elsewhere = computed(() => [...book.shelf.machines.values()].filter(({ id }) => id !== bench.setup.machineId)
-    .map(machine => ({ machine, items: itemsOn(machine.id) })).filter(({ items }) => items.length > 0))
+  const elsewhere = computed(() =>
+    [...book.shelf.machines.values()]
+      .filter(({ id }) => id !== bench.setup.machineId)
+      .map(machine => ({ machine, items: itemsOn(machine.id) }))
+      .filter(({ items }) => items.length > 0),
+  )
 
   function write(label: string, machineId: string, change: Partial<MachineState>): void {
     const before: MachineStateRecord = book.shelf.machineStates.get(machineId) ?? blankState(machineId)
-    book.commit(label, [{ table: 'machineStates', id: machineId, record: { ...before, state: { ...before.state, ...change } } }])
+    book.commit(label, [
+      { table: 'machineStates', id: machineId, record: { ...before, state: { ...before.state, ...change } } },
+    ])
   }
-  const putBack = (machineId: string, items: readonly PutBackItem[]) => write(items.length === 1 ? `Put back: ${items[0]!.message}` : 'Put everything back', machineId, Object.assign({}, ...items.map(({ change }) => change)) as Partial<MachineState>)
+  const putBack = (machineId: string, items: readonly PutBackItem[]) =>
+    write(
+      items.length === 1 ? `Put back: ${items[0]!.message}` : 'Put everything back',
+      machineId,
+      Object.assign({}, ...items.map(({ change }) => change)) as Partial<MachineState>,
+    )
 
   function whatOffDoes(machineId: string): PowerOff {
     const state = stateOf(machineId, book.shelf.machineStates)
@@ -38,9 +49,15 @@ export const usePutBackStore = defineStore('putBack', () => {
     if (!parts.machine) return
     const several = parts.needle !== null && parts.needle.construction !== 'single'
     write('Note what is on the machine', parts.machine.id, {
-      twinMode: parts.machine.twinMode.kind === 'none' ? null : several ? 'on' : 'off', needleId: setup.needleId, footId: setup.footId,
-      plate: bench.swingInput?.plate.singleHole ?? setup.plate === 'single-hole' ? 'single-hole' : 'zigzag', tension: setup.tension, bobbinTension: setup.bobbinTension, pressure: setup.pressure,
-      widthMm: parts.stitch && hasSwing(parts.stitch) ? setup.stitch.widthMm : 0, positionMm: setup.stitch.positionMm,
+      twinMode: parts.machine.twinMode.kind === 'none' ? null : several ? 'on' : 'off',
+      needleId: setup.needleId,
+      footId: setup.footId,
+      plate: (bench.swingInput?.plate.singleHole ?? setup.plate === 'single-hole') ? 'single-hole' : 'zigzag',
+      tension: setup.tension,
+      bobbinTension: setup.bobbinTension,
+      pressure: setup.pressure,
+      widthMm: parts.stitch && hasSwing(parts.stitch) ? setup.stitch.widthMm : 0,
+      positionMm: setup.stitch.positionMm,
     })
   }
   return { open, elsewhere, itemsOn, putBack, whatOffDoes, switchedOff, takeBench }

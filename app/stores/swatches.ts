@@ -11,8 +11,12 @@ export const useSwatchStore = defineStore('swatches', () => {
   const book = useBookStore()
   const bench = useBenchStore()
   const { takeSetup } = useShelf()
-  const newest = computed(() => [...book.shelf.swatches.values()]
-    .map(swatch => ({ swatch, at: Date.parse(swatch.keptAt) })).sort((a, b) => b.at - a.at).map(({ swatch }) => swatch))
+  const newest = computed(() =>
+    [...book.shelf.swatches.values()]
+      .map(swatch => ({ swatch, at: Date.parse(swatch.keptAt) }))
+      .sort((a, b) => b.at - a.at)
+      .map(({ swatch }) => swatch),
+  )
 
   /** What a swatch's number would be on another machine: as far from home, as a share of the way. null: a dial is not known. */
   function guessOn(swatch: Swatch, machine: Machine): number | null {
@@ -27,11 +31,21 @@ export const useSwatchStore = defineStore('swatches', () => {
   /** The same on the machine of the bench: the number is a guess there, and machine, foot and plate stay. */
   function useHere(swatch: Swatch): void {
     const { machineId, footId, plate, plateId } = bench.setup
-    takeSetup(`Try “${swatch.name}” here`, { ...swatch.setup, machineId, footId, plate, plateId, tension: bench.parts.machine ? guessOn(swatch, bench.parts.machine) : null })
+    takeSetup(`Try “${swatch.name}” here`, {
+      ...swatch.setup,
+      machineId,
+      footId,
+      plate,
+      plateId,
+      tension: bench.parts.machine ? guessOn(swatch, bench.parts.machine) : null,
+    })
   }
   function setPhoto(id: string, side: 'front' | 'back', photo: string | null): void {
     const now = book.shelf.swatches.get(id)
-    if (now) book.commit(photo === null ? 'Take the photo out' : 'Add a photo', [{ table: 'swatches', id, record: { ...now, photos: { ...now.photos, [side]: photo } } }])
+    if (now)
+      book.commit(photo === null ? 'Take the photo out' : 'Add a photo', [
+        { table: 'swatches', id, record: { ...now, photos: { ...now.photos, [side]: photo } } },
+      ])
   }
   return { newest, guessOn, use, useHere, setPhoto }
 })

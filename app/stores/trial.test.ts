@@ -14,7 +14,7 @@ let book: Awaited<ReturnType<typeof demoStores>>['book']
 let bench: Awaited<ReturnType<typeof demoStores>>['bench']
 let trial: ReturnType<typeof useTrialStore>
 beforeEach(async () => {
-  ({ book, bench } = await demoStores())
+  ;({ book, bench } = await demoStores())
   downed.value = false
   trial = useTrialStore()
   await flushPromises()
@@ -38,7 +38,11 @@ describe('a strip', () => {
     const alone = useTrialStore()
     expect(alone.expected).toMatchObject({ source: 'rule', why: expect.stringContaining('are being read') })
     await flushPromises()
-    expect(alone.expected).toMatchObject({ source: 'rule', why: expect.stringContaining('could not be read'), of: 0 })
+    expect(alone.expected).toMatchObject({
+      source: 'rule',
+      why: expect.stringContaining('could not be read'),
+      of: 0,
+    })
   })
   it('keeps what the book said while nothing but the tension changes', async () => {
     const before = trial.expected
@@ -50,7 +54,10 @@ describe('a strip', () => {
     expect(trial.expected!.prior.spread).not.toBe(before!.prior.spread)
   })
   it('begins at the rule where nothing like it was kept', async () => {
-    bench.update('Pintuck in jersey', { threadIds: { left: 'demo-thread-market', middle: null, right: 'demo-thread-market' }, clothId: 'demo-cloth-jersey' })
+    bench.update('Pintuck in jersey', {
+      threadIds: { left: 'demo-thread-market', middle: null, right: 'demo-thread-market' },
+      clothId: 'demo-cloth-jersey',
+    })
     trial.begin(NOW, { goal: 'raised' })
     await flushPromises()
     expect(trial.expected).toMatchObject({ source: 'rule', prior: { dial: 9 }, leansOn: [] })
@@ -87,17 +94,29 @@ describe('a strip', () => {
 describe('when something else is changed', () => {
   it('says what, and lets earlier rows no longer count', () => {
     bench.update('Longer', { stitch: { ...bench.setup.stitch, lengthMm: 3 }, clothId: 'demo-cloth-felt' })
-    expect(trial.changes).toEqual([{ what: 'stitch length: 2.5 → 3', stitch: true }, { what: 'cloth: Linen → Lantern felt', stitch: false }])
+    expect(trial.changes).toEqual([
+      { what: 'stitch length: 2.5 → 3', stitch: true },
+      { what: 'cloth: Linen → Lantern felt', stitch: false },
+    ])
     trial.goOn()
     expect(trial.changes).toEqual([])
     expect(trial.counted).toEqual([])
     row(2.5)
-    expect(trial.strip!.rows.at(-1)).toMatchObject({ comparable: true, changed: 'stitch length: 2.5 → 3; cloth: Linen → Lantern felt' })
+    expect(trial.strip!.rows.at(-1)).toMatchObject({
+      comparable: true,
+      changed: 'stitch length: 2.5 → 3; cloth: Linen → Lantern felt',
+    })
     expect(trial.counted.map(({ number }) => number)).toEqual([2])
   })
   it('counts the way from the spool as one, too', () => {
-    bench.update('Stand', { supplies: { ...bench.setup.supplies, right: { place: 'stand', draw: null } }, sharedDiscs: true })
-    expect(trial.changes).toEqual([{ what: 'right supply: not known → stand', stitch: false }, { what: 'shared discs: not known → yes', stitch: false }])
+    bench.update('Stand', {
+      supplies: { ...bench.setup.supplies, right: { place: 'stand', draw: null } },
+      sharedDiscs: true,
+    })
+    expect(trial.changes).toEqual([
+      { what: 'right supply: not known → stand', stitch: false },
+      { what: 'shared discs: not known → yes', stitch: false },
+    ])
   })
   it('goes on saying so when a row was noted all the same', () => {
     bench.update('Felt', { clothId: 'demo-cloth-felt' })
@@ -115,18 +134,38 @@ describe('keeping', () => {
     row(2.6, { show: -1 })
     const id = trial.keep('Collar, second', 'good', 'Quiet.', NOW)!
     const kept = book.shelf.swatches.get(id)!
-    expect(kept).toMatchObject({ name: 'Collar, second', source: 'own', rowsSewn: 2, verdict: 'good', frozen: { machine: { name: 'Attic seven', dial: { home: 4 } }, threads: { left: { name: 'Slate rayon 40' }, middle: null, right: { name: 'Gold metallic' } }, cloth: { name: 'Linen' } } })
+    expect(kept).toMatchObject({
+      name: 'Collar, second',
+      source: 'own',
+      rowsSewn: 2,
+      verdict: 'good',
+      frozen: {
+        machine: { name: 'Attic seven', dial: { home: 4 } },
+        threads: { left: { name: 'Slate rayon 40' }, middle: null, right: { name: 'Gold metallic' } },
+        cloth: { name: 'Linen' },
+      },
+    })
     expect(kept.setup.tension).toBe(trial.advice!.best ?? bench.setup.tension)
     expect(trial.strip).toBeNull()
     // What is on the shelf may change: the swatch stays as it was.
-    book.commit('Rename', [{ table: 'machines', id: 'demo-machine-attic', record: { ...book.shelf.machines.get('demo-machine-attic')!, name: 'Cellar seven' } }])
+    book.commit('Rename', [
+      {
+        table: 'machines',
+        id: 'demo-machine-attic',
+        record: { ...book.shelf.machines.get('demo-machine-attic')!, name: 'Cellar seven' },
+      },
+    ])
     expect(book.shelf.swatches.get(id)!.frozen.machine!.name).toBe('Attic seven')
   })
   it('calls a number nobody sewed a guess', () => {
     trial.begin(NOW)
     const id = trial.keep('From memory', 'usable', '', NOW)!
     const kept = book.shelf.swatches.get(id)!
-    expect(kept).toMatchObject({ source: 'guess', rowsSewn: 0, readings: { show: null, ridge: null, sound: null } })
+    expect(kept).toMatchObject({
+      source: 'guess',
+      rowsSewn: 0,
+      readings: { show: null, ridge: null, sound: null },
+    })
     expect(useSwatchStore().newest[0]).toBe(kept)
     expect(useSwatchStore().newest.at(-1)!.name).toBe('Sailor band, first')
   })
@@ -143,7 +182,11 @@ describe('a swatch on the bench', () => {
   const swatch = (name: string) => [...book.shelf.swatches.values()].find(one => one.name === name)!
   it('comes back whole', () => {
     useSwatchStore().use(swatch('Lantern line'))
-    expect(bench.setup).toMatchObject({ tension: 5, needleId: 'demo-needle-topstitch', clothId: 'demo-cloth-felt' })
+    expect(bench.setup).toMatchObject({
+      tension: 5,
+      needleId: 'demo-needle-topstitch',
+      clothId: 'demo-cloth-felt',
+    })
   })
   it('is a guess on another machine: as far from home, as a share of the way', () => {
     bench.update('Gallery', { machineId: 'demo-machine-gallery' })
@@ -151,7 +194,11 @@ describe('a swatch on the bench', () => {
     // 2 of 4 marks down is half the way; half the way of 4.5 is 2.25.
     expect(swatches.guessOn(swatch('Gold line, second'), bench.parts.machine!)).toBe(2.25)
     swatches.useHere(swatch('Gold line, second'))
-    expect(bench.setup).toMatchObject({ machineId: 'demo-machine-gallery', tension: 2.25, needleId: 'demo-needle-90m' })
+    expect(bench.setup).toMatchObject({
+      machineId: 'demo-machine-gallery',
+      tension: 2.25,
+      needleId: 'demo-needle-90m',
+    })
   })
   it('has no number where a dial is not known', () => {
     const unknown = { ...bench.parts.machine!, tensionDial: null }

@@ -1,6 +1,13 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { nextTension, type TrialAdvice, type TrialCare, type TrialGoal, type TrialRow, usualTrialGoal } from '#core/trial'
+import {
+  nextTension,
+  type TrialAdvice,
+  type TrialCare,
+  type TrialGoal,
+  type TrialRow,
+  usualTrialGoal,
+} from '#core/trial'
 import { differencesOf } from '#shared/differences'
 import type { SetupContent, Swatch, Trial, TrialRowRecord } from '#shared/records'
 import { frozenOf } from '#shared/swatch'
@@ -17,33 +24,91 @@ export const useTrialStore = defineStore('trial', () => {
   const bench = useBenchStore()
 
   /** The newest strip that is not closed. */
-  const strip = computed<Trial | null>(() => [...book.shelf.trials.values()].filter(({ closed }) => !closed).sort((a, b) => b.startedAt.localeCompare(a.startedAt))[0] ?? null)
+  const strip = computed<Trial | null>(
+    () =>
+      [...book.shelf.trials.values()]
+        .filter(({ closed }) => !closed)
+        .sort((a, b) => b.startedAt.localeCompare(a.startedAt))[0] ?? null,
+  )
   const content = computed<SetupContent>(() => {
     const { id: _, ...setup } = bench.setup
     return setup
   })
-  const usualGoal = computed(() => usualTrialGoal(bench.setup.technique, bench.setup.goal, Object.values(bench.setup.threadIds).flatMap(id => book.shelf.threads.get(id ?? '')?.kind ?? [])))
+  const usualGoal = computed(() =>
+    usualTrialGoal(
+      bench.setup.technique,
+      bench.setup.goal,
+      Object.values(bench.setup.threadIds).flatMap(id => book.shelf.threads.get(id ?? '')?.kind ?? []),
+    ),
+  )
   const goal = computed<TrialGoal>(() => strip.value?.goal ?? usualGoal.value)
   const care = computed<TrialCare>(() => strip.value?.care ?? 'careful')
   const dial = computed(() => steppedDialOf(bench.parts.machine))
   /** What is on the bench differs from what the rows were sewn with, the tension apart. */
-  const changes = computed(() => (strip.value && strip.value.rows.length > 0 ? differencesOf(strip.value.setup, content.value, book.shelf) : []))
-  const question = computed(() => (dial.value ? questionOf(goal.value, content.value, book.shelf, bench.settings) : null))
+  const changes = computed(() =>
+    strip.value && strip.value.rows.length > 0
+      ? differencesOf(strip.value.setup, content.value, book.shelf)
+      : [],
+  )
+  const question = computed(() =>
+    dial.value ? questionOf(goal.value, content.value, book.shelf, bench.settings) : null,
+  )
   const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), bench.settings))
-  const told = useForetold(() => lessons.value, () => question.value)
-  const expected = computed(() => (question.value && dial.value && expectationOf(question.value, dial.value, told.value)))
+  const told = useForetold(
+    () => lessons.value,
+    () => question.value,
+  )
+  const expected = computed(
+    () => question.value && dial.value && expectationOf(question.value, dial.value, told.value),
+  )
   const carried = ref('')
   const onDial = (at: number) => dial.value !== null && at >= dial.value.min && at <= dial.value.max
-  const counted = computed(() => (strip.value?.rows ?? []).map((row, i) => ({ ...row, number: i + 1 })).filter(row => row.comparable && onDial(row.dial)))
-  const advice = computed<TrialAdvice | null>(() => dial.value && nextTension({ goal: goal.value, dial: dial.value, rows: counted.value satisfies readonly TrialRow[], prior: expected.value && within(expected.value.prior), care: care.value }))
+  const counted = computed(() =>
+    (strip.value?.rows ?? [])
+      .map((row, i) => ({ ...row, number: i + 1 }))
+      .filter(row => row.comparable && onDial(row.dial)),
+  )
+  const advice = computed<TrialAdvice | null>(
+    () =>
+      dial.value
+      && nextTension({
+        goal: goal.value,
+        dial: dial.value,
+        rows: counted.value satisfies readonly TrialRow[],
+        prior: expected.value && within(expected.value.prior),
+        care: care.value,
+      }),
+  )
 
-  function within(prior: { dial: number, spread: number }) {
+  function within(prior: { dial: number; spread: number }) {
     const { min, max } = dial.value!
-    return { dial: Math.max(min - (max - min), Math.min(max + (max - min), prior.dial)), spread: prior.spread }
+    return {
+      dial: Math.max(min - (max - min), Math.min(max + (max - min), prior.dial)),
+      spread: prior.spread,
+    }
   }
-  const write = (label: string, record: Trial, more: Parameters<typeof book.commit>[1] = []) => book.commit(label, [{ table: 'trials', id: record.id, record }, ...more])
-  const fresh = (now: Date, change: Partial<Trial> = {}): Trial => ({ id: newId('trial'), goal: goal.value, care: care.value, setup: content.value, startedAt: now.toISOString(), rows: [], closed: false, ...change })
-  const closing = () => (strip.value ? [{ table: 'trials' as const, id: strip.value.id, record: strip.value.rows.length > 0 ? { ...strip.value, closed: true } : null }] : [])
+  const write = (label: string, record: Trial, more: Parameters<typeof book.commit>[1] = []) =>
+    book.commit(label, [{ table: 'trials', id: record.id, record }, ...more])
+  const fresh = (now: Date, change: Partial<Trial> = {}): Trial => ({
+    id: newId('trial'),
+    goal: goal.value,
+    care: care.value,
+    setup: content.value,
+    startedAt: now.toISOString(),
+    rows: [],
+    closed: false,
+    ...change,
+  })
+  const closing = () =>
+    strip.value
+      ? [
+          {
+            table: 'trials' as const,
+            id: strip.value.id,
+            record: strip.value.rows.length > 0 ? { ...strip.value, closed: true } : null,
+          },
+        ]
+      : []
 
   function begin(now: Date, change: Partial<Pick<Trial, 'goal' | 'care'>> = {}): void {
     write('Begin a strip', fresh(now, change), closing())
@@ -55,28 +120,55 @@ export const useTrialStore = defineStore('trial', () => {
   /** Notes a row sewn at a number; the bench takes the number over. */
   function note(at: number, reading: RowReading, now: Date): void {
     const before = strip.value ?? fresh(now)
-    const row: TrialRowRecord = { dial: at, ...reading, comparable: true, changed: carried.value.slice(0, MOST_WORDS), at: now.toISOString(), photos: { front: null, back: null } }
+    const row: TrialRowRecord = {
+      dial: at,
+      ...reading,
+      comparable: true,
+      changed: carried.value.slice(0, MOST_WORDS),
+      at: now.toISOString(),
+      photos: { front: null, back: null },
+    }
     const first = before.rows.length === 0
     carried.value = ''
-    write(`Note row ${before.rows.length + 1}`, { ...before, setup: first ? content.value : before.setup, rows: [...before.rows, row] }, [{ table: 'setup', id: 'current', record: { ...bench.setup, tension: at } }])
+    write(
+      `Note row ${before.rows.length + 1}`,
+      { ...before, setup: first ? content.value : before.setup, rows: [...before.rows, row] },
+      [{ table: 'setup', id: 'current', record: { ...bench.setup, tension: at } }],
+    )
   }
   /** Something else was changed on purpose: the rows before it no longer count. The next row says what it was. */
   function goOn(): void {
     if (!strip.value) return
     carried.value = changes.value.map(({ what }) => what).join('; ')
-    write('Go on with what is on the bench', { ...strip.value, setup: content.value, rows: strip.value.rows.map(row => ({ ...row, comparable: false })) })
+    write('Go on with what is on the bench', {
+      ...strip.value,
+      setup: content.value,
+      rows: strip.value.rows.map(row => ({ ...row, comparable: false })),
+    })
   }
   function forget(number: number): void {
-    if (strip.value) write(`Take row ${number} out`, { ...strip.value, rows: strip.value.rows.filter((_, i) => i !== number - 1) })
+    if (strip.value)
+      write(`Take row ${number} out`, {
+        ...strip.value,
+        rows: strip.value.rows.filter((_, i) => i !== number - 1),
+      })
   }
   function setPhoto(number: number, side: 'front' | 'back', photo: string | null): void {
-    if (strip.value) write(photo === null ? 'Take the photo out' : `Add a photo to row ${number}`, { ...strip.value, rows: strip.value.rows.map((row, i) => (i === number - 1 ? { ...row, photos: { ...row.photos, [side]: photo } } : row)) })
+    if (strip.value)
+      write(photo === null ? 'Take the photo out' : `Add a photo to row ${number}`, {
+        ...strip.value,
+        rows: strip.value.rows.map((row, i) =>
+          i === number - 1 ? { ...row, photos: { ...row.photos, [side]: photo } } : row,
+        ),
+      })
   }
   /** The best row sewn so far, read as the goal asks; else the last. */
   const best = computed(() => {
     const at = advice.value?.best ?? null
     const rows = counted.value
-    return at === null || rows.length === 0 ? null : [...rows].sort((a, b) => Math.abs(a.dial - at) - Math.abs(b.dial - at))[0]!
+    return at === null || rows.length === 0
+      ? null
+      : [...rows].sort((a, b) => Math.abs(a.dial - at) - Math.abs(b.dial - at))[0]!
   })
 
   /** Keeps what was found as a swatch and closes the strip. */
@@ -85,14 +177,52 @@ export const useTrialStore = defineStore('trial', () => {
     if (found === null) return null
     const id = newId('swatch')
     const setup = { ...content.value, tension: found }
-    const { ridge = null, show = null, skips = false, breaks = false, holes = false, sound = null } = best.value ?? {}
+    const {
+      ridge = null,
+      show = null,
+      skips = false,
+      breaks = false,
+      holes = false,
+      sound = null,
+    } = best.value ?? {}
     const record: Swatch = {
-      id, name, goal: goal.value, setup, frozen: frozenOf(setup, book.shelf), readings: { ridge, show, skips, breaks, holes, sound },
-      rowsSewn: strip.value?.rows.length ?? null, verdict, note: words, keptAt: now.toISOString(), source: best.value ? 'own' : 'guess', photos: best.value?.photos ?? { front: null, back: null },
+      id,
+      name,
+      goal: goal.value,
+      setup,
+      frozen: frozenOf(setup, book.shelf),
+      readings: { ridge, show, skips, breaks, holes, sound },
+      rowsSewn: strip.value?.rows.length ?? null,
+      verdict,
+      note: words,
+      keptAt: now.toISOString(),
+      source: best.value ? 'own' : 'guess',
+      photos: best.value?.photos ?? { front: null, back: null },
     }
-    book.commit(`Keep “${name}”`, [{ table: 'swatches', id, record }, ...closing(), { table: 'setup', id: 'current', record: { ...bench.setup, tension: found } }])
+    book.commit(`Keep “${name}”`, [
+      { table: 'swatches', id, record },
+      ...closing(),
+      { table: 'setup', id: 'current', record: { ...bench.setup, tension: found } },
+    ])
     return id
   }
 
-  return { strip, goal, care, dial, changes, expected, counted, advice, best, begin, aim, note, goOn, forget, setPhoto, keep }
+  return {
+    strip,
+    goal,
+    care,
+    dial,
+    changes,
+    expected,
+    counted,
+    advice,
+    best,
+    begin,
+    aim,
+    note,
+    goOn,
+    forget,
+    setPhoto,
+    keep,
+  }
 })

@@ -10,7 +10,7 @@ let bench: Awaited<ReturnType<typeof demoStores>>['bench']
 let walk: ReturnType<typeof useWalkStore>
 let put: ReturnType<typeof usePutBackStore>
 beforeEach(async () => {
-  ({ book, bench } = await demoStores())
+  ;({ book, bench } = await demoStores())
   walk = useWalkStore()
   put = usePutBackStore()
 })
@@ -56,7 +56,10 @@ describe('a walk done to the end', () => {
     const before = book.shelf.handWalks.size
     tickAll()
     expect(walk.finished).toBe(true)
-    expect(walk.record).toMatchObject({ finishedAt: NOW.toISOString(), setup: { machineId: bench.setup.machineId, needleId: bench.setup.needleId } })
+    expect(walk.record).toMatchObject({
+      finishedAt: NOW.toISOString(),
+      setup: { machineId: bench.setup.machineId, needleId: bench.setup.needleId },
+    })
     expect(bench.handWalk?.walkedAt).toBe(NOW.toISOString())
     expect(book.shelf.handWalks.size).toBe(before + 1)
     expect(walk.log[0]!.id).toBe(walk.record!.id)

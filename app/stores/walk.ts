@@ -17,31 +17,78 @@ export const useWalkStore = defineStore('walk', () => {
   const input = computed(() => walkInputOf(bench.setup, book.shelf, bench.settings, state.value))
   const walk = computed(() => threadingWalk(input.value))
   /** The last walk on this machine, finished or not. */
-  const record = computed<WalkRecord | null>(() => [...book.shelf.walks.values()]
-    .filter(one => one.machineId === machineId.value)
-    .sort((a, b) => Number(a.finishedAt !== null) - Number(b.finishedAt !== null) || b.startedAt.localeCompare(a.startedAt))[0] ?? null)
-  const held = computed(() => heldSteps(walk.value, {
-    keys: new Set(record.value?.keys), finished: record.value?.finishedAt != null, walked: bench.handWalk !== null,
-  }, state.value))
+  const record = computed<WalkRecord | null>(
+    () =>
+      [...book.shelf.walks.values()]
+        .filter(one => one.machineId === machineId.value)
+        .sort(
+          (a, b) =>
+            Number(a.finishedAt !== null) - Number(b.finishedAt !== null)
+            || b.startedAt.localeCompare(a.startedAt),
+        )[0] ?? null,
+  )
+  const held = computed(() =>
+    heldSteps(
+      walk.value,
+      {
+        keys: new Set(record.value?.keys),
+        finished: record.value?.finishedAt != null,
+        walked: bench.handWalk !== null,
+      },
+      state.value,
+    ),
+  )
   const done = computed(() => walk.value.steps.filter(({ id }) => held.value.has(id)).length)
   const complete = computed(() => done.value === walk.value.steps.length && walk.value.missing.length === 0)
   const finished = computed(() => complete.value && record.value?.finishedAt != null)
-  const index = computed(() => resumeAt(walk.value, held.value, record.value?.finishedAt == null ? record.value?.at ?? null : null))
-  const log = computed(() => [...book.shelf.walks.values()].filter(one => one.finishedAt !== null).sort((a, b) => b.finishedAt!.localeCompare(a.finishedAt!)))
+  const index = computed(() =>
+    resumeAt(walk.value, held.value, record.value?.finishedAt == null ? (record.value?.at ?? null) : null),
+  )
+  const log = computed(() =>
+    [...book.shelf.walks.values()]
+      .filter(one => one.finishedAt !== null)
+      .sort((a, b) => b.finishedAt!.localeCompare(a.finishedAt!)),
+  )
 
-  const keysOf = (ids: ReadonlySet<string>) => walk.value.steps.filter(({ id }) => ids.has(id) && id !== HAND_WALK).map(({ key }) => key)
-  const summary = () => ([bench.parts.machine?.name, bench.parts.stitch?.name, input.value.threads.map(({ name }) => name).join(' / ')].filter(Boolean).join(' · ') || 'Walk').slice(0, 300)
+  const keysOf = (ids: ReadonlySet<string>) =>
+    walk.value.steps.filter(({ id }) => ids.has(id) && id !== HAND_WALK).map(({ key }) => key)
+  const summary = () =>
+    (
+      [
+        bench.parts.machine?.name,
+        bench.parts.stitch?.name,
+        input.value.threads.map(({ name }) => name).join(' / '),
+      ]
+        .filter(Boolean)
+        .join(' · ') || 'Walk'
+    ).slice(0, 300)
 
   /** The walk under way, or a new one that takes over what still holds of the last. */
   function current(now: Date): WalkRecord {
     const keys = keysOf(held.value)
     if (record.value?.finishedAt === null) return { ...record.value, keys, summary: summary() }
-    return { id: newId('prepared'), machineId: machineId.value!, keys, at: null, startedAt: now.toISOString(), finishedAt: null, summary: summary(), setup: null }
+    return {
+      id: newId('prepared'),
+      machineId: machineId.value!,
+      keys,
+      at: null,
+      startedAt: now.toISOString(),
+      finishedAt: null,
+      summary: summary(),
+      setup: null,
+    }
   }
   function stateChange(step: WalkStep): RecordChange[] {
     if (!step.effect || machineId.value === null) return []
-    const before: MachineStateRecord = book.shelf.machineStates.get(machineId.value) ?? blankState(machineId.value)
-    return [{ table: 'machineStates', id: before.id, record: { ...before, state: { ...before.state, ...step.effect } } }]
+    const before: MachineStateRecord =
+      book.shelf.machineStates.get(machineId.value) ?? blankState(machineId.value)
+    return [
+      {
+        table: 'machineStates',
+        id: before.id,
+        record: { ...before, state: { ...before.state, ...step.effect } },
+      },
+    ]
   }
 
   /** Ticks a step; the last one finishes the walk and logs it with its setup. */
@@ -51,16 +98,26 @@ export const useWalkStore = defineStore('walk', () => {
     const next = walk.value.steps.slice(walk.value.steps.indexOf(step) + 1).find(({ id }) => !ids.has(id))
     const whole = ids.size === walk.value.steps.length && walk.value.missing.length === 0
     const { id: _, ...setup } = bench.setup
-    const kept: WalkRecord = { ...current(now), keys: keysOf(ids), at: next?.id ?? null, ...(whole ? { finishedAt: now.toISOString(), setup } : {}) }
+    const kept: WalkRecord = {
+      ...current(now),
+      keys: keysOf(ids),
+      at: next?.id ?? null,
+      ...(whole ? { finishedAt: now.toISOString(), setup } : {}),
+    }
     book.commit(`Tick “${step.instruction}”`, [
-      { table: 'walks', id: kept.id, record: kept }, ...stateChange(step), ...(step.id === HAND_WALK ? bench.handWalkRecord(now) : []),
+      { table: 'walks', id: kept.id, record: kept },
+      ...stateChange(step),
+      ...(step.id === HAND_WALK ? bench.handWalkRecord(now) : []),
     ])
   }
   function untick(step: WalkStep, now: Date): void {
     if (machineId.value === null) return
     const ids = new Set([...held.value].filter(id => id !== step.id))
     const kept: WalkRecord = { ...current(now), keys: keysOf(ids), at: step.id }
-    const walked = step.id === HAND_WALK && bench.handWalk ? [{ table: 'handWalks' as const, id: bench.handWalk.id, record: null }] : []
+    const walked =
+      step.id === HAND_WALK && bench.handWalk
+        ? [{ table: 'handWalks' as const, id: bench.handWalk.id, record: null }]
+        : []
     book.commit(`Untick “${step.instruction}”`, [{ table: 'walks', id: kept.id, record: kept }, ...walked])
   }
   /** Remembers where one looks in a walk under way, so that it is found again; no step of undo. */
@@ -72,9 +129,44 @@ export const useWalkStore = defineStore('walk', () => {
   function startOver(now: Date): void {
     if (machineId.value === null) return
     const id = newId('prepared')
-    const dropped = record.value?.finishedAt === null ? [{ table: 'walks' as const, id: record.value.id, record: null }] : []
-    book.commit('Begin a new walk', [...dropped, { table: 'walks', id, record: { id, machineId: machineId.value, keys: [], at: null, startedAt: now.toISOString(), finishedAt: null, summary: summary(), setup: null } }])
+    const dropped =
+      record.value?.finishedAt === null
+        ? [{ table: 'walks' as const, id: record.value.id, record: null }]
+        : []
+    book.commit('Begin a new walk', [
+      ...dropped,
+      {
+        table: 'walks',
+        id,
+        record: {
+          id,
+          machineId: machineId.value,
+          keys: [],
+          at: null,
+          startedAt: now.toISOString(),
+          finishedAt: null,
+          summary: summary(),
+          setup: null,
+        },
+      },
+    ])
   }
 
-  return { machineId, state, input, walk, record, held, done, complete, finished, index, log, tick, untick, goTo, startOver }
+  return {
+    machineId,
+    state,
+    input,
+    walk,
+    record,
+    held,
+    done,
+    complete,
+    finished,
+    index,
+    log,
+    tick,
+    untick,
+    goTo,
+    startOver,
+  }
 })

@@ -6,17 +6,28 @@ interface BulkEdit {
   readonly name: string
   readonly edit: (record: Owned) => Owned
 }
-const needle = (name: string, change: Partial<NeedleRecord>): BulkEdit => ({ name, edit: record => ({ ...record as NeedleRecord, ...change }) })
-const thread = (name: string, change: Partial<Thread>): BulkEdit => ({ name, edit: record => ({ ...record as Thread, ...change }) })
+const needle = (name: string, change: Partial<NeedleRecord>): BulkEdit => ({
+  name,
+  edit: record => ({ ...(record as NeedleRecord), ...change }),
+})
+const thread = (name: string, change: Partial<Thread>): BulkEdit => ({
+  name,
+  edit: record => ({ ...(record as Thread), ...change }),
+})
 
 /** What can be changed on many records at once. */
 export const BULK_EDITS: Partial<Readonly<Record<WorkboxTableName, readonly BulkEdit[]>>> = {
   needles: [
     needle('Fresh one in', { ...FRESH_USE, hoursSewn: 0 }),
-    needle('Bent', { state: 'bent' }), needle('Used up', { count: 0 }),
+    needle('Bent', { state: 'bent' }),
+    needle('Used up', { count: 0 }),
   ],
   threads: [
-    thread('Used up', { metresLeft: 0 }), thread('Rolls off', { unwinds: 'rolling off' }), thread('Over the end', { unwinds: 'over the end' }),
-    thread('On a spool', { form: 'spool' }), thread('On a cone', { form: 'cone' }), thread('In a ball', { form: 'ball' }),
+    thread('Used up', { metresLeft: 0 }),
+    thread('Rolls off', { unwinds: 'rolling off' }),
+    thread('Over the end', { unwinds: 'over the end' }),
+    thread('On a spool', { form: 'spool' }),
+    thread('On a cone', { form: 'cone' }),
+    thread('In a ball', { form: 'ball' }),
   ],
 }

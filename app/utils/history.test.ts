@@ -3,11 +3,16 @@ import { EMPTY_HISTORY, type Edit, reversed, sealed, type Step, withStep } from 
 import { EMPTY_SETUP } from '#shared/defaults'
 
 const width = (from: number, to: number): Edit => ({
-  table: 'setup', id: 'current',
+  table: 'setup',
+  id: 'current',
   before: { ...EMPTY_SETUP, stitch: { ...EMPTY_SETUP.stitch, widthMm: from } },
   after: { ...EMPTY_SETUP, stitch: { ...EMPTY_SETUP.stitch, widthMm: to } },
 })
-const drag = (from: number, to: number): Step => ({ label: 'width', joinKey: 'width', edits: [width(from, to)] })
+const drag = (from: number, to: number): Step => ({
+  label: 'width',
+  joinKey: 'width',
+  edits: [width(from, to)],
+})
 
 describe('history', () => {
   it('makes one step of a drag, from where it began', () => {

@@ -36,12 +36,16 @@ export function withStep({ past }: History, step: Step): History {
 /** Ends a run of joined steps: the next one with the same key stands alone. */
 export function sealed(history: History): History {
   const last = history.past.at(-1)
-  return last?.joinKey == null ? history : { ...history, past: [...history.past.slice(0, -1), { ...last, joinKey: null }] }
+  return last?.joinKey == null
+    ? history
+    : { ...history, past: [...history.past.slice(0, -1), { ...last, joinKey: null }] }
 }
 
 /** The edits that take a step back. */
 export function reversed(step: Step): Edit[] {
-  return step.edits.map(({ table, id, before, after }) => ({ table, id, before: after, after: before })).reverse()
+  return step.edits
+    .map(({ table, id, before, after }) => ({ table, id, before: after, after: before }))
+    .reverse()
 }
 
 function joined(first: readonly Edit[], second: readonly Edit[]): Edit[] {

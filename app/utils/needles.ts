@@ -3,8 +3,12 @@ import type { NeedleRecord } from '#shared/records'
 
 /** Singles first, then twins and triples by gap, size and type: the order in which they lie in a case. */
 export function byConstructionAndGap(a: NeedleRecord, b: NeedleRecord): number {
-  return CONSTRUCTIONS.indexOf(a.construction) - CONSTRUCTIONS.indexOf(b.construction)
-    || a.gapMm - b.gapMm || a.sizeNm - b.sizeNm || a.type.localeCompare(b.type)
+  return (
+    CONSTRUCTIONS.indexOf(a.construction) - CONSTRUCTIONS.indexOf(b.construction)
+    || a.gapMm - b.gapMm
+    || a.sizeNm - b.sizeNm
+    || a.type.localeCompare(b.type)
+  )
 }
 
 /** Used-up needles are kept for the shopping list, but there is none to put in; the one that is in stays in view. */
@@ -13,4 +17,5 @@ export function inTheCase(needle: NeedleRecord, currentId: string | null): boole
 }
 
 /** A needle's short name: its label, with the word that tells a triple from a twin. */
-export const needleName = (needle: Needle) => `${needle.construction === 'triple' ? 'triple ' : ''}${needleLabel(needle)}`
+export const needleName = (needle: Needle) =>
+  `${needle.construction === 'triple' ? 'triple ' : ''}${needleLabel(needle)}`

@@ -7,7 +7,12 @@ const read = (text: string) => {
   const calendar = new ICAL.Component(ICAL.parse(text) as ConstructorParameters<typeof ICAL.Component>[0])
   return calendar.getAllSubcomponents('vevent').map(event => new ICAL.Event(event))
 }
-const CLEAN = { title: 'Clean and oil Attic seven; carefully, please', description: 'Lint under the plate\nand round the hook', day: '2026-12-01', repeat: 'monthly' } as const
+const CLEAN = {
+  title: 'Clean and oil Attic seven; carefully, please',
+  description: 'Lint under the plate\nand round the hook',
+  day: '2026-12-01',
+  repeat: 'monthly',
+} as const
 
 describe('a reminder as a calendar file', () => {
   it('is at nine in the morning where it is read, with its words unharmed', () => {
@@ -20,10 +25,18 @@ describe('a reminder as a calendar file', () => {
   })
   it('comes again every month or week, or only once', () => {
     const months = read(reminderFile([CLEAN]))[0]!.iterator()
-    expect([months.next(), months.next(), months.next()].map(time => time!.toString().slice(0, 10))).toEqual(['2026-12-01', '2027-01-01', '2027-02-01'])
+    expect([months.next(), months.next(), months.next()].map(time => time!.toString().slice(0, 10))).toEqual([
+      '2026-12-01',
+      '2027-01-01',
+      '2027-02-01',
+    ])
     const weeks = read(reminderFile([{ ...CLEAN, repeat: 'weekly' }]))[0]!.iterator()
-    expect([weeks.next(), weeks.next()].map(time => time!.toString().slice(0, 10))).toEqual(['2026-12-01', '2026-12-08'])
+    expect([weeks.next(), weeks.next()].map(time => time!.toString().slice(0, 10))).toEqual([
+      '2026-12-01',
+      '2026-12-08',
+    ])
     expect(read(reminderFile([{ ...CLEAN, repeat: 'once' }]))[0]!.isRecurring()).toBe(false)
   })
-  it('refuses a day that is none', () => expect(() => reminderFile([{ ...CLEAN, day: '2026-13-45' }])).toThrow())
+  it('refuses a day that is none', () =>
+    expect(() => reminderFile([{ ...CLEAN, day: '2026-13-45' }])).toThrow())
 })

@@ -3,7 +3,10 @@ import { seamDropsMm, type StitchSetting, type StitchShape } from '#core/stitch'
 
 /** A short piece of a seam for small drawings: where each blade lands, in mm, along and across. */
 export interface SeamPoints {
-  readonly blades: readonly { readonly colour: string, readonly points: readonly { readonly along: number, readonly across: number }[] }[]
+  readonly blades: readonly {
+    readonly colour: string
+    readonly points: readonly { readonly along: number; readonly across: number }[]
+  }[]
   readonly bobbin: string
   readonly cloth: string
   readonly longMm: number
@@ -13,7 +16,11 @@ export interface SeamPoints {
 export interface Seam {
   readonly needle: Needle | null
   /** null: a plain straight one is drawn. */
-  readonly sewn: { readonly shape: StitchShape, readonly setting: StitchSetting, readonly maxWidthMm: number } | null
+  readonly sewn: {
+    readonly shape: StitchShape
+    readonly setting: StitchSetting
+    readonly maxWidthMm: number
+  } | null
   /** `#rrggbb`; left out: a colour of our own. */
   readonly hex: Readonly<Partial<Record<'left' | 'middle' | 'right' | 'bobbin' | 'cloth', string>>>
 }
@@ -24,7 +31,13 @@ const MOST_MM = 32
 const LONG_FOR_WIDE = 3.3
 const PLAIN_MM = 2.5
 /** Drawn where nothing is chosen. */
-const USUAL = { left: '#2b4c7e', middle: '#6a4b33', right: '#b57e12', bobbin: '#9a9088', cloth: '#efe6d4' } as const
+const USUAL = {
+  left: '#2b4c7e',
+  middle: '#6a4b33',
+  right: '#b57e12',
+  bobbin: '#9a9088',
+  cloth: '#efe6d4',
+} as const
 
 /** Where the blades land on a piece of seam, with its middle at 0. */
 export function seamPointsOf({ needle, sewn, hex }: Seam): SeamPoints {
@@ -32,17 +45,27 @@ export function seamPointsOf({ needle, sewn, hex }: Seam): SeamPoints {
   const offsets = bladeOffsetsMm({ construction, gapMm, sizeNm })
   const wide = (sewn?.setting.widthMm ?? 0) + offsets.at(-1)! - offsets[0]!
   const longMm = Math.min(MOST_MM, Math.max(LEAST_MM, LONG_FOR_WIDE * wide))
-  const drops = sewn ? seamDropsMm(sewn.shape, sewn.setting, sewn.maxWidthMm, longMm) : Array.from({ length: LEAST_MM / PLAIN_MM + 1 }, (_, i) => ({ xMm: 0, yMm: PLAIN_MM * i }))
+  const drops = sewn
+    ? seamDropsMm(sewn.shape, sewn.setting, sewn.maxWidthMm, longMm)
+    : Array.from({ length: LEAST_MM / PLAIN_MM + 1 }, (_, i) => ({ xMm: 0, yMm: PLAIN_MM * i }))
   const blades = offsets.map((offset, place) => {
     const blade = bladeNames(construction)[place]!
     const side = blade === 'only' ? 'left' : blade
-    return { colour: hex[side] ?? USUAL[side], points: drops.map(({ xMm, yMm }) => ({ along: yMm, across: xMm + offset })) }
+    return {
+      colour: hex[side] ?? USUAL[side],
+      points: drops.map(({ xMm, yMm }) => ({ along: yMm, across: xMm + offset })),
+    }
   })
   const across = blades.flatMap(({ points }) => points.map(point => point.across))
   const [low, high] = [Math.min(...across), Math.max(...across)]
   return {
-    blades: blades.map(({ colour, points }) => ({ colour, points: points.map(point => ({ along: point.along, across: point.across - (low + high) / 2 })) })),
-    bobbin: hex.bobbin ?? USUAL.bobbin, cloth: hex.cloth ?? USUAL.cloth,
-    longMm, wideMm: high - low,
+    blades: blades.map(({ colour, points }) => ({
+      colour,
+      points: points.map(point => ({ along: point.along, across: point.across - (low + high) / 2 })),
+    })),
+    bobbin: hex.bobbin ?? USUAL.bobbin,
+    cloth: hex.cloth ?? USUAL.cloth,
+    longMm,
+    wideMm: high - low,
   }
 }

@@ -5,12 +5,21 @@ const PT_PER_MM = 72 / 25.4
 const DASH_MM = [1.5, 1.5]
 /** The PDF's built-in letters know Western European text; anything else would come out garbled. */
 const NOT_PRINTABLE = /[^\u0020-\u007e\u00a0-\u00ff\u2013\u2014\u2018\u2019\u201c\u201d\u2022\u2026\u20ac]/g
-const printable = (text: string) => text.replace(/\u2212/g, '-').normalize('NFC').replace(NOT_PRINTABLE, '?')
+const printable = (text: string) =>
+  text
+    .replace(/\u2212/g, '-')
+    .normalize('NFC')
+    .replace(NOT_PRINTABLE, '?')
 
 /** Sheets as pages of a PDF at true size: a millimetre in the sheet is a millimetre on paper. */
 export function sheetsToPdf(sheets: readonly Sheet[]): Blob {
   const [first] = sheets
-  const pdf = new jsPDF({ unit: 'mm', format: [first!.wideMm, first!.tallMm], compress: true, putOnlyUsedFonts: true })
+  const pdf = new jsPDF({
+    unit: 'mm',
+    format: [first!.wideMm, first!.tallMm],
+    compress: true,
+    putOnlyUsedFonts: true,
+  })
   pdf.setProperties({ creator: 'Lacy Spool' })
   pdf.viewerPreferences({ PrintScaling: 'None' })
   sheets.forEach(({ wideMm, tallMm, marks }, i) => {
@@ -25,13 +34,11 @@ function draw(pdf: jsPDF, mark: Mark): void {
     pdf.setLineWidth(mark.lineMm)
     pdf.setLineDashPattern(mark.dashed ? DASH_MM : [], 0)
     pdf.line(mark.x1, mark.y1, mark.x2, mark.y2)
-  }
-  else if (mark.kind === 'rect') {
+  } else if (mark.kind === 'rect') {
     pdf.setLineWidth(mark.lineMm)
     pdf.setLineDashPattern([], 0)
     pdf.rect(mark.x, mark.y, mark.wideMm, mark.tallMm)
-  }
-  else {
+  } else {
     const said = printable(mark.text)
     pdf.setFont('helvetica', mark.bold ? 'bold' : 'normal')
     pdf.setFontSize(mark.sizeMm * PT_PER_MM)

@@ -18,14 +18,36 @@ export function shoppingList(needles: Iterable<NeedleRecord>, threads: Iterable<
     ...[...needles].flatMap((needle): Wanted[] => {
       const worn = needle.state !== 'good' ? needle.state : isSpent(needle) ? needleLife(needle).why : null
       const why = needle.count === 0 ? 'used up' : worn && needle.count <= 1 ? `${worn}, the last one` : null
-      return why ? [{ what: 'needle', name: `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`, detail: describeNeedle(needle), why }] : []
+      return why
+        ? [
+            {
+              what: 'needle',
+              name: `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`,
+              detail: describeNeedle(needle),
+              why,
+            },
+          ]
+        : []
     }),
     ...[...threads].flatMap((thread): Wanted[] => {
       const why = isUsedUp(thread) ? 'used up' : isLow(thread) ? `${thread.metresLeft} m left` : null
-      return why ? [{ what: 'thread', name: thread.name, detail: [THREAD_KINDS[thread.kind].name, thread.label].filter(Boolean).join(', '), why }] : []
+      return why
+        ? [
+            {
+              what: 'thread',
+              name: thread.name,
+              detail: [THREAD_KINDS[thread.kind].name, thread.label].filter(Boolean).join(', '),
+              why,
+            },
+          ]
+        : []
     }),
   ]
 }
 
-export const shoppingText = (list: readonly Wanted[]) => list.map(({ name, detail, why }) => `[ ] ${name} (${detail}): ${why}`).join('\n')
-export const shoppingRows = (list: readonly Wanted[]) => [['what', 'name', 'detail', 'why'], ...list.map(({ what, name, detail, why }) => [what, name, detail, why].map(safeCell))]
+export const shoppingText = (list: readonly Wanted[]) =>
+  list.map(({ name, detail, why }) => `[ ] ${name} (${detail}): ${why}`).join('\n')
+export const shoppingRows = (list: readonly Wanted[]) => [
+  ['what', 'name', 'detail', 'why'],
+  ...list.map(({ what, name, detail, why }) => [what, name, detail, why].map(safeCell)),
+]

@@ -47,7 +47,12 @@ export const TRIAL_VIEWS = [
 ] as const
 
 /** All views that share a station with others. */
-export const VIEWS: readonly (readonly { readonly to: string }[])[] = [WIDTH_VIEWS, PAIRING_VIEWS, PREPARE_VIEWS, TRIAL_VIEWS]
+export const VIEWS: readonly (readonly { readonly to: string }[])[] = [
+  WIDTH_VIEWS,
+  PAIRING_VIEWS,
+  PREPARE_VIEWS,
+  TRIAL_VIEWS,
+]
 
 /** The station a path belongs to: its own, or that of the views it is one of. */
 export function stationOf(path: string): Station | undefined {

@@ -12,18 +12,30 @@ const MM_PER = { 'mm': 1, 'cm': 10, 'in': 25.4, 'px': 25.4 / 96, '': 25.4 / 96 }
 export function readSvgPolyline(text: string): DropsReading {
   const document = new DOMParser().parseFromString(text, 'image/svg+xml')
   const root = document.documentElement
-  if (document.querySelector('parsererror') || root.localName !== 'svg') return { ok: false, message: 'The file is not a readable SVG drawing.' }
+  if (document.querySelector('parsererror') || root.localName !== 'svg')
+    return { ok: false, message: 'The file is not a readable SVG drawing.' }
   const line = document.querySelector('polyline, polygon')
-  if (!line) return { ok: false, message: 'The drawing holds no polyline: draw the stitch as one polyline, needle drop by needle drop.' }
+  if (!line)
+    return {
+      ok: false,
+      message: 'The drawing holds no polyline: draw the stitch as one polyline, needle drop by needle drop.',
+    }
   for (let node: Element | null = line; node; node = node.parentElement) {
-    if (node.hasAttribute('transform')) return { ok: false, message: 'The polyline is moved by a “transform”: flatten the drawing and save it again.' }
+    if (node.hasAttribute('transform'))
+      return {
+        ok: false,
+        message: 'The polyline is moved by a “transform”: flatten the drawing and save it again.',
+      }
   }
   return parsePolylinePoints(line.getAttribute('points') ?? '', mmPerUnit(root))
 }
 
 function mmPerUnit(root: Element): number {
   const size = /^([\d.]+)(mm|cm|in|px|)$/.exec(root.getAttribute('width')?.trim() ?? '')
-  const box = (root.getAttribute('viewBox') ?? '').trim().split(/[\s,]+/).map(Number)
+  const box = (root.getAttribute('viewBox') ?? '')
+    .trim()
+    .split(/[\s,]+/)
+    .map(Number)
   if (!size || !(box[2]! > 0)) return 1
   return (Number(size[1]) * MM_PER[size[2] as keyof typeof MM_PER]) / box[2]!
 }

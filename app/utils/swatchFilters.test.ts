@@ -4,7 +4,8 @@ import { swatchFields } from '#shared/swatchFields'
 import { findSwatches, SWATCH_FILTERS, valuesOf } from './swatchFilters'
 
 const all = demoBackup.records.swatches
-const names = (search: string, chosen: Parameters<typeof findSwatches>[2] = {}) => findSwatches(all, search, chosen).map(({ name }) => name)
+const names = (search: string, chosen: Parameters<typeof findSwatches>[2] = {}) =>
+  findSwatches(all, search, chosen).map(({ name }) => name)
 
 describe('finding swatches', () => {
   it('looks through names, notes, threads and parts, and knows a double for a twin', () => {
@@ -18,11 +19,17 @@ describe('finding swatches', () => {
     const values = valuesOf(all)
     for (const [id] of SWATCH_FILTERS) {
       expect(values[id].size).toBeGreaterThan(1)
-      expect([...values[id]].reduce((sum, value) => sum + names('', { [id]: value }).length, 0)).toBe(all.length)
+      expect([...values[id]].reduce((sum, value) => sum + names('', { [id]: value }).length, 0)).toBe(
+        all.length,
+      )
     }
   })
   it('narrows by every filter at once', () => {
-    expect(names('', { goal: 'Raised pintuck', verdict: 'good' })).toEqual(['Shirt tucks', 'Shirt tucks, yoke', 'Shirt tucks, cuffs'])
+    expect(names('', { goal: 'Raised pintuck', verdict: 'good' })).toEqual([
+      'Shirt tucks',
+      'Shirt tucks, yoke',
+      'Shirt tucks, cuffs',
+    ])
     expect(names('tucks', { machine: 'Gallery nine' })).toEqual([])
   })
 })
@@ -32,6 +39,11 @@ describe('the fields of a swatch', () => {
     const fields = swatchFields(demoBackup.records.swatches[0]!)
     expect(new Set(fields.map(({ id }) => id)).size).toBe(fields.length)
     expect(fields.find(({ id }) => id === 'home')!.value).toBe('4 on 0 to 9')
-    expect(swatchFields({ ...demoBackup.records.swatches[0]!, frozen: { ...demoBackup.records.swatches[0]!.frozen, machine: null } }).find(({ id }) => id === 'home')!.value).toBe('not known')
+    expect(
+      swatchFields({
+        ...demoBackup.records.swatches[0]!,
+        frozen: { ...demoBackup.records.swatches[0]!.frozen, machine: null },
+      }).find(({ id }) => id === 'home')!.value,
+    ).toBe('not known')
   })
 })

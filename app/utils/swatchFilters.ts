@@ -5,7 +5,12 @@ import type { Swatch } from '#shared/records'
 /** What a book can be narrowed by: each with the value a swatch has. */
 export const SWATCH_FILTERS = [
   ['goal', 'Goal', (s: Swatch) => GOAL_FACTS[s.goal].name],
-  ['thread', 'Thread', (s: Swatch) => (s.frozen.threads.left ?? s.frozen.threads.right ?? s.frozen.threads.middle)?.name ?? 'none'],
+  [
+    'thread',
+    'Thread',
+    (s: Swatch) =>
+      (s.frozen.threads.left ?? s.frozen.threads.right ?? s.frozen.threads.middle)?.name ?? 'none',
+  ],
   ['needle', 'Needle', (s: Swatch) => s.frozen.needle?.type ?? 'none'],
   ['stitch', 'Stitch', (s: Swatch) => s.frozen.stitch?.name ?? 'gone'],
   ['machine', 'Machine', (s: Swatch) => s.frozen.machine?.name ?? 'none'],
@@ -17,7 +22,9 @@ export type SwatchFilter = (typeof SWATCH_FILTERS)[number][0]
 /** All values there are to narrow a book by. What a search looks through is worked out on the way, so that the first one is no slower. */
 export function valuesOf(all: readonly Swatch[]): Record<SwatchFilter, ReadonlySet<string>> {
   all.forEach(textOf)
-  return Object.fromEntries(SWATCH_FILTERS.map(([id, , of]) => [id, new Set(all.map(of))])) as unknown as Record<SwatchFilter, ReadonlySet<string>>
+  return Object.fromEntries(
+    SWATCH_FILTERS.map(([id, , of]) => [id, new Set(all.map(of))]),
+  ) as unknown as Record<SwatchFilter, ReadonlySet<string>>
 }
 
 const texts = new WeakMap<Swatch, string>()
@@ -31,13 +38,41 @@ function textOf(swatch: Swatch): string {
 /** In small letters; twin and double are the same needle. */
 function swatchText({ name, note, frozen, goal }: Swatch): string {
   const { needle, threads, bobbin } = frozen
-  return [name, note, GOAL_FACTS[goal].name, frozen.machine?.name, frozen.stitch?.name, frozen.cloth?.name, frozen.stabilizer, frozen.foot, bobbin?.name, threads.left?.name, threads.middle?.name, threads.right?.name, needle && `${needle.construction} ${needleLabel(needle)} ${needle.type}`].join(' ').toLowerCase()
+  return [
+    name,
+    note,
+    GOAL_FACTS[goal].name,
+    frozen.machine?.name,
+    frozen.stitch?.name,
+    frozen.cloth?.name,
+    frozen.stabilizer,
+    frozen.foot,
+    bobbin?.name,
+    threads.left?.name,
+    threads.middle?.name,
+    threads.right?.name,
+    needle && `${needle.construction} ${needleLabel(needle)} ${needle.type}`,
+  ]
+    .join(' ')
+    .toLowerCase()
 }
 
 /** The swatches that match every word and every filter that is set, in the order given. */
-export function findSwatches(all: readonly Swatch[], search: string, chosen: Readonly<Partial<Record<SwatchFilter, string>>>): Swatch[] {
-  const words = search.toLowerCase().replace(/\bdouble\b/g, 'twin').split(/\s+/).filter(Boolean)
+export function findSwatches(
+  all: readonly Swatch[],
+  search: string,
+  chosen: Readonly<Partial<Record<SwatchFilter, string>>>,
+): Swatch[] {
+  const words = search
+    .toLowerCase()
+    .replace(/\bdouble\b/g, 'twin')
+    .split(/\s+/)
+    .filter(Boolean)
   const set = SWATCH_FILTERS.filter(([id]) => (chosen[id] ?? '') !== '')
   if (set.length === 0 && words.length === 0) return [...all]
-  return all.filter(swatch => set.every(([id, , of]) => of(swatch) === chosen[id]) && words.every(word => textOf(swatch).includes(word)))
+  return all.filter(
+    swatch =>
+      set.every(([id, , of]) => of(swatch) === chosen[id])
+      && words.every(word => textOf(swatch).includes(word)),
+  )
 }

@@ -6,11 +6,21 @@ import { findStitch } from '#core/stitch'
 const thread: SewnThread = { colours: [{ hex: '#2b4c7e', runMm: 100 }], diameterMm: 0.2, look: 'sheen' }
 const input = (stitch: string, width: number, length: number, gap = 2): SewnInput => ({
   stitch: { ...findStitch(stitch)!, widthMm: width, lengthMm: length, mirror: false, positionMm: 0 },
-  maxWidthMm: 9, needle: { construction: 'twin', gapMm: gap, sizeNm: 80 }, threads: [thread, thread], bobbin: thread, seamMm: 20, clothThicknessMm: 0,
+  maxWidthMm: 9,
+  needle: { construction: 'twin', gapMm: gap, sizeNm: 80 },
+  threads: [thread, thread],
+  bobbin: thread,
+  seamMm: 20,
+  clothThicknessMm: 0,
 })
 const build = (i: SewnInput, cellMm?: number) => layThread(rightSide(i), 2 * i.stitch.lengthMm, cellMm)
 const picture = (segments: number[]): SewnPicture => ({
-  seamMm: 10, leftMm: -3, rightMm: 3, styles: [{ colour: '#000000', diameterMm: 1, look: 'matt', thread: 0 }], segments: Float32Array.from(segments), holes: new Float32Array(),
+  seamMm: 10,
+  leftMm: -3,
+  rightMm: 3,
+  styles: [{ colour: '#000000', diameterMm: 1, look: 'matt', thread: 0 }],
+  segments: Float32Array.from(segments),
+  holes: new Float32Array(),
 })
 
 describe('layThread', () => {
@@ -44,18 +54,25 @@ describe('layThread', () => {
 
   it('refuses a raster too large to hold', () => {
     expect(() => layThread(picture([]), 1, 1e-4)).toThrow(expect.objectContaining({ code: 'bad-raster' }))
-    expect(() => layThread(picture([]), 1, Number.NaN)).toThrow(expect.objectContaining({ code: 'bad-raster' }))
+    expect(() => layThread(picture([]), 1, Number.NaN)).toThrow(
+      expect.objectContaining({ code: 'bad-raster' }),
+    )
   })
 })
 
 describe('lengthThatCuresMm', () => {
-  it.each(['zigzag', 'satin-leaf', 'satin-diamond', 'satin-wave'])('%s: at that length it is no longer muddy, one step shorter it still is', (id) => {
-    const muddy = input(id, 6, 0.3, 1)
-    const cure = lengthThatCuresMm(muddy)!
-    expect(cure).toBeGreaterThan(0.3)
-    const at = (lengthMm: number) => build({ ...muddy, seamMm: 12, stitch: { ...muddy.stitch, lengthMm } }).muddy
-    expect([at(cure), at(cure - 0.05)]).toEqual([false, true])
-  })
+  it.each(['zigzag', 'satin-leaf', 'satin-diamond', 'satin-wave'])(
+    '%s: at that length it is no longer muddy, one step shorter it still is',
+    id => {
+      const muddy = input(id, 6, 0.3, 1)
+      const cure = lengthThatCuresMm(muddy)!
+      expect(cure).toBeGreaterThan(0.3)
+      const at = (lengthMm: number) =>
+        build({ ...muddy, seamMm: 12, stitch: { ...muddy.stitch, lengthMm } }).muddy
+      expect([at(cure), at(cure - 0.05)]).toEqual([false, true])
+    },
+  )
 
-  it('has nothing to say about a stitch that is not muddy', () => expect(lengthThatCuresMm(input('honeycomb', 5, 2.5))).toBeNull())
+  it('has nothing to say about a stitch that is not muddy', () =>
+    expect(lengthThatCuresMm(input('honeycomb', 5, 2.5))).toBeNull())
 })

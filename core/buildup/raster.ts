@@ -64,22 +64,46 @@ export function layThread(picture: SewnPicture, reachMm: number, cellMm: number 
   }
   const reach = Math.max(1, Math.round(reachMm / cellMm))
   return {
-    columns, rows, cellMm, leftMm, layers,
+    columns,
+    rows,
+    cellMm,
+    leftMm,
+    layers,
     mostLayers: layers.reduce((most, n) => Math.max(most, n), 0),
-    ...overlapOf(columnsOf.map(extents => widened(extents, reach)), layers, columns),
+    ...overlapOf(
+      columnsOf.map(extents => widened(extents, reach)),
+      layers,
+      columns,
+    ),
   }
 }
 
-interface Extents { readonly from: Int32Array, readonly to: Int32Array }
-interface Grid { readonly columns: number, readonly rows: number, readonly cellMm: number, readonly leftMm: number }
+interface Extents {
+  readonly from: Int32Array
+  readonly to: Int32Array
+}
+interface Grid {
+  readonly columns: number
+  readonly rows: number
+  readonly cellMm: number
+  readonly leftMm: number
+}
 
 function emptyExtents(rows: number): Extents {
   return { from: new Int32Array(rows).fill(2 ** 30), to: new Int32Array(rows).fill(-1) }
 }
 
-function cover(s: Float32Array, i: number, radius: number, { columns, rows, cellMm, leftMm }: Grid, mark: (row: number, column: number) => void): void {
-  const x1 = s[i]!, y1 = s[i + 1]!
-  const dx = s[i + 2]! - x1, dy = s[i + 3]! - y1
+function cover(
+  s: Float32Array,
+  i: number,
+  radius: number,
+  { columns, rows, cellMm, leftMm }: Grid,
+  mark: (row: number, column: number) => void,
+): void {
+  const x1 = s[i]!,
+    y1 = s[i + 1]!
+  const dx = s[i + 2]! - x1,
+    dy = s[i + 3]! - y1
   const squared = dx * dx + dy * dy
   const firstRow = Math.max(0, Math.floor((Math.min(y1, y1 + dy) - radius) / cellMm))
   const lastRow = Math.min(rows - 1, Math.ceil((Math.max(y1, y1 + dy) + radius) / cellMm))
@@ -109,7 +133,9 @@ function widened({ from, to }: Extents, reach: number): Extents {
 }
 
 function overlapOf(columnsOf: readonly Extents[], layers: Uint8Array, columns: number) {
-  let cells = 0, sum = 0, covered = 0
+  let cells = 0,
+    sum = 0,
+    covered = 0
   for (let row = 0; row < layers.length / columns; row++) {
     for (let column = 0; column < columns; column++) {
       const inside = columnsOf.filter(({ from, to }) => column >= from[row]! && column <= to[row]!).length

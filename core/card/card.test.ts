@@ -5,18 +5,67 @@ import { UNKNOWN_STATE } from '#core/putback'
 
 const WALK: CardInput['walk'] = {
   machine: {
-    id: 'm', maxWidthMm: 7, twinMode: { kind: 'on-off', assumedGapMm: 2 }, forgetsTwinMode: true, tensionDial: { min: 0, home: 4, max: 9 },
-    divider: true, needleGuides: 1, spoolPins: 2, stand: true, cup: true, threader: true, cutter: true, lock: true, hook: 'front',
+    id: 'm',
+    maxWidthMm: 7,
+    twinMode: { kind: 'on-off', assumedGapMm: 2 },
+    forgetsTwinMode: true,
+    tensionDial: { min: 0, home: 4, max: 9 },
+    divider: true,
+    needleGuides: 1,
+    spoolPins: 2,
+    stand: true,
+    cup: true,
+    threader: true,
+    cutter: true,
+    lock: true,
+    hook: 'front',
   },
-  needle: { id: 'n', construction: 'twin', gapMm: 2, sizeNm: 80, type: 'universal' }, foot: { id: 'f', name: 'Open toe', singleHole: false }, plate: { name: 'Zigzag plate', singleHole: false },
-  threads: [{ blade: 'left', thread: USUAL_THREADS.embroidery, supply: { place: null, draw: null }, id: 'a', name: 'Slate', form: 'spool' }, { blade: 'right', thread: USUAL_THREADS.embroidery, supply: { place: null, draw: null }, id: 'b', name: 'Wine', form: 'spool' }],
-  bobbin: { ...USUAL_THREADS.fine, id: 'g', name: 'Fine grey' }, stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0 },
-  verdict: 'clear', safeWidthMm: 4.5, tension: 2.8, bobbinTension: 'home', pressure: 'home', threader: false, cutter: false,
-  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never' }, left: UNKNOWN_STATE, combination: 'c',
+  needle: { id: 'n', construction: 'twin', gapMm: 2, sizeNm: 80, type: 'universal' },
+  foot: { id: 'f', name: 'Open toe', singleHole: false },
+  plate: { name: 'Zigzag plate', singleHole: false },
+  threads: [
+    {
+      blade: 'left',
+      thread: USUAL_THREADS.embroidery,
+      supply: { place: null, draw: null },
+      id: 'a',
+      name: 'Slate',
+      form: 'spool',
+    },
+    {
+      blade: 'right',
+      thread: USUAL_THREADS.embroidery,
+      supply: { place: null, draw: null },
+      id: 'b',
+      name: 'Wine',
+      form: 'spool',
+    },
+  ],
+  bobbin: { ...USUAL_THREADS.fine, id: 'g', name: 'Fine grey' },
+  stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0 },
+  verdict: 'clear',
+  safeWidthMm: 4.5,
+  tension: 2.8,
+  bobbinTension: 'home',
+  pressure: 'home',
+  threader: false,
+  cutter: false,
+  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never' },
+  left: UNKNOWN_STATE,
+  combination: 'c',
 }
 const card = (walk: Partial<CardInput['walk']> = {}, over: Partial<CardInput> = {}) =>
-  benchCard({ walk: { ...WALK, ...walk }, stops: [], walked: true, speed: { text: 'slow', source: 'rule' }, safeSource: 'rule', unit: 'mm', ...over })
-const field = (id: string, ...args: Parameters<typeof card>) => card(...args).fields.find(one => one.id === id)
+  benchCard({
+    walk: { ...WALK, ...walk },
+    stops: [],
+    walked: true,
+    speed: { text: 'slow', source: 'rule' },
+    safeSource: 'rule',
+    unit: 'mm',
+    ...over,
+  })
+const field = (id: string, ...args: Parameters<typeof card>) =>
+  card(...args).fields.find(one => one.id === id)
 
 describe('the bench card', () => {
   it('gives the numbers to dial in, each with how far it may go or where home is', () => {
@@ -25,24 +74,45 @@ describe('the bench card', () => {
     expect(field('tension')).toMatchObject({ value: '2.8', note: 'home is 4' })
     expect(field('tension', { tension: 4 })!.note).toBe('home')
     expect(field('needle')).toMatchObject({ value: 'twin 2.0/80', note: 'universal' })
-    expect(card().fields.filter(({ label }) => label === 'L' || label === 'R').map(({ value }) => value)).toEqual(['Slate', 'Wine'])
+    expect(
+      card()
+        .fields.filter(({ label }) => label === 'L' || label === 'R')
+        .map(({ value }) => value),
+    ).toEqual(['Slate', 'Wine'])
   })
-  it('reads in inches', () => expect(field('width', { stitch: { ...WALK.stitch!, widthMm: 6.35 } }, { unit: 'inch' })!.value).toBe('1/4'))
+  it('reads in inches', () =>
+    expect(field('width', { stitch: { ...WALK.stitch!, widthMm: 6.35 } }, { unit: 'inch' })!.value).toBe(
+      '1/4',
+    ))
   it('says the mode to set on each kind of machine', () => {
     expect(field('mode')).toMatchObject({ value: 'on', note: 'reckons with 2.0' })
-    expect(field('mode', { machine: { ...WALK.machine!, twinMode: { kind: 'by-gap' } } })).toMatchObject({ value: '2.0', note: 'gap to tell it' })
-    expect(field('mode', { machine: { ...WALK.machine!, twinMode: { kind: 'none' } } })).toMatchObject({ value: 'none', note: 'limit by hand' })
-    expect(field('mode', { needle: { ...WALK.needle!, construction: 'single', gapMm: 0 } })!.value).toBe('off')
+    expect(field('mode', { machine: { ...WALK.machine!, twinMode: { kind: 'by-gap' } } })).toMatchObject({
+      value: '2.0',
+      note: 'gap to tell it',
+    })
+    expect(field('mode', { machine: { ...WALK.machine!, twinMode: { kind: 'none' } } })).toMatchObject({
+      value: 'none',
+      note: 'limit by hand',
+    })
+    expect(field('mode', { needle: { ...WALK.needle!, construction: 'single', gapMm: 0 } })!.value).toBe(
+      'off',
+    )
   })
   it('shows a straight seam as width 0, and what is not chosen as a dash with the word', () => {
-    expect(field('width', { stitch: { ...WALK.stitch!, swings: false } })).toMatchObject({ value: '0.0', note: 'straight' })
+    expect(field('width', { stitch: { ...WALK.stitch!, swings: false } })).toMatchObject({
+      value: '0.0',
+      note: 'straight',
+    })
     expect(field('tension', { tension: null })).toMatchObject({ value: '–', note: 'not set' })
     expect(field('foot', { foot: null })).toMatchObject({ value: '–', note: 'not chosen' })
   })
   it('shows position, pressure and bobbin tension only where they are changed', () => {
     expect(field('position')).toBeUndefined()
     expect(field('pressure')).toBeUndefined()
-    expect(field('position', { stitch: { ...WALK.stitch!, positionMm: -1.5 } })).toMatchObject({ value: '1.5', note: 'left' })
+    expect(field('position', { stitch: { ...WALK.stitch!, positionMm: -1.5 } })).toMatchObject({
+      value: '1.5',
+      note: 'left',
+    })
     expect(field('bobbin', { bobbinTension: 'bypassed' })!.note).toBe('tension bypassed')
   })
 })
@@ -54,8 +124,18 @@ describe('the one caution', () => {
     ['what stops the setup', {}, { stops: ['This needle is bent.'], walked: false }, /bent/],
     ['what is not complete', { needle: null }, {}, /^Not complete/],
     ['the hand-walk', { safeWidthMm: 2 }, { walked: false }, /hand-walked yet/],
-    ['a mode that lets too much through', { needle: { ...WALK.needle!, gapMm: 4 }, safeWidthMm: 2.5 }, {}, /lets you set 5\.0: never above 2\.5/],
-    ['metallic', { safeWidthMm: 5, threads: [{ ...WALK.threads[0]!, thread: USUAL_THREADS.metallic }] }, {}, /^Slow and even/],
+    [
+      'a mode that lets too much through',
+      { needle: { ...WALK.needle!, gapMm: 4 }, safeWidthMm: 2.5 },
+      {},
+      /lets you set 5\.0: never above 2\.5/,
+    ],
+    [
+      'metallic',
+      { safeWidthMm: 5, threads: [{ ...WALK.threads[0]!, thread: USUAL_THREADS.metallic }] },
+      {},
+      /^Slow and even/,
+    ],
     ['turning with a twin', { safeWidthMm: 5 }, {}, /do not pivot/],
     ['pins', { needle: { ...WALK.needle!, construction: 'single', gapMm: 0 } }, {}, /^No pins/],
   ])('is %s', (_, walk, over, message) => expect(card(walk, over).caution.message).toMatch(message))

@@ -3,7 +3,22 @@ import { compareTwinMode } from '#core/swing'
 import { formatLength, formatLengthDown, type LengthUnit } from '#core/units'
 import { type WalkInput, wantedBobbinTension } from '#core/walk'
 
-export const CARD_FIELDS = ['width', 'length', 'tension', 'mode', 'needle', 'foot', 'plate', 'speed', 'left', 'middle', 'right', 'bobbin', 'position', 'pressure'] as const
+export const CARD_FIELDS = [
+  'width',
+  'length',
+  'tension',
+  'mode',
+  'needle',
+  'foot',
+  'plate',
+  'speed',
+  'left',
+  'middle',
+  'right',
+  'bobbin',
+  'position',
+  'pressure',
+] as const
 export type CardFieldId = (typeof CARD_FIELDS)[number]
 
 /** One thing to dial in or fit. `note` says how far it may go, or where it comes from; '' where there is nothing to say. */
@@ -30,7 +45,7 @@ export interface CardInput {
   /** What stops this setup, in words; empty: nothing. */
   readonly stops: readonly string[]
   readonly walked: boolean
-  readonly speed: { readonly text: string, readonly source: string }
+  readonly speed: { readonly text: string; readonly source: string }
   /** Where the safe width comes from: measured openings, or the rule. */
   readonly safeSource: 'measured' | 'rule'
   readonly unit: LengthUnit
@@ -51,18 +66,76 @@ export function benchCard(input: CardInput): BenchCard {
   const several = needle !== null && needle.construction !== 'single'
   const swings = stitch !== null && stitch.swings
   const fields: (CardField | false)[] = [
-    { id: 'width', label: 'Width', value: stitch ? formatLength(swings ? stitch.widthMm : 0, unit) : NONE, note: !stitch ? 'no stitch chosen' : !swings ? 'straight' : safeWidthMm === null ? 'no width is safe' : `safe to ${formatLengthDown(safeWidthMm, unit)}, ${input.safeSource}` },
-    { id: 'length', label: 'Length', value: stitch ? formatLength(stitch.lengthMm, unit) : NONE, note: stitch?.name ?? 'no stitch chosen' },
-    { id: 'tension', label: 'Tension', value: tension === null ? NONE : String(tension), note: tension === null ? 'not set' : machine?.tensionDial ? (machine.tensionDial.home === tension ? 'home' : `home is ${machine.tensionDial.home}`) : 'home not known' },
+    {
+      id: 'width',
+      label: 'Width',
+      value: stitch ? formatLength(swings ? stitch.widthMm : 0, unit) : NONE,
+      note: !stitch
+        ? 'no stitch chosen'
+        : !swings
+          ? 'straight'
+          : safeWidthMm === null
+            ? 'no width is safe'
+            : `safe to ${formatLengthDown(safeWidthMm, unit)}, ${input.safeSource}`,
+    },
+    {
+      id: 'length',
+      label: 'Length',
+      value: stitch ? formatLength(stitch.lengthMm, unit) : NONE,
+      note: stitch?.name ?? 'no stitch chosen',
+    },
+    {
+      id: 'tension',
+      label: 'Tension',
+      value: tension === null ? NONE : String(tension),
+      note:
+        tension === null
+          ? 'not set'
+          : machine?.tensionDial
+            ? machine.tensionDial.home === tension
+              ? 'home'
+              : `home is ${machine.tensionDial.home}`
+            : 'home not known',
+    },
     { id: 'mode', label: 'Twin mode', ...modeOf(walk, several) },
-    { id: 'needle', label: 'Needle', value: needle ? `${several ? `${needle.construction} ` : ''}${needleLabel(needle)}` : NONE, note: needle?.type ?? 'not chosen' },
+    {
+      id: 'needle',
+      label: 'Needle',
+      value: needle ? `${several ? `${needle.construction} ` : ''}${needleLabel(needle)}` : NONE,
+      note: needle?.type ?? 'not chosen',
+    },
     { id: 'foot', label: 'Foot', value: foot?.name ?? NONE, note: foot ? '' : 'not chosen' },
     { id: 'plate', label: 'Plate', value: plate.name.replace(/ plate$/, ''), note: '' },
     { id: 'speed', label: 'Speed', value: speed.text, note: speed.source },
-    ...threads.map((one): CardField => ({ id: one.blade, label: several ? LETTERS[one.blade] : 'Thread', value: one.name, note: '' })),
-    { id: 'bobbin', label: 'Bobbin', value: bobbin?.name ?? NONE, note: !bobbin ? 'not chosen' : wantedBobbinTension(walk) === 'home' ? '' : `tension ${wantedBobbinTension(walk)}` },
-    stitch !== null && stitch.positionMm !== 0 && { id: 'position', label: 'Needle position', value: formatLength(Math.abs(stitch.positionMm), unit), note: stitch.positionMm < 0 ? 'left' : 'right' },
-    walk.pressure !== 'home' && { id: 'pressure', label: 'Foot pressure', value: walk.pressure, note: 'than home' },
+    ...threads.map((one): CardField => ({
+      id: one.blade,
+      label: several ? LETTERS[one.blade] : 'Thread',
+      value: one.name,
+      note: '',
+    })),
+    {
+      id: 'bobbin',
+      label: 'Bobbin',
+      value: bobbin?.name ?? NONE,
+      note: !bobbin
+        ? 'not chosen'
+        : wantedBobbinTension(walk) === 'home'
+          ? ''
+          : `tension ${wantedBobbinTension(walk)}`,
+    },
+    stitch !== null
+      && stitch.positionMm !== 0 && {
+        id: 'position',
+        label: 'Needle position',
+        value: formatLength(Math.abs(stitch.positionMm), unit),
+        note: stitch.positionMm < 0 ? 'left' : 'right',
+      },
+    walk.pressure !== 'home' && {
+      id: 'pressure',
+      label: 'Foot pressure',
+      value: walk.pressure,
+      note: 'than home',
+    },
   ]
   return { fields: fields.filter(field => field !== false), caution: cautionOf(input, several) }
 }
@@ -71,7 +144,9 @@ function modeOf({ machine, needle }: WalkInput, several: boolean): Pick<CardFiel
   if (!machine) return { value: NONE, note: 'no machine chosen' }
   if (machine.twinMode.kind === 'none') return { value: 'none', note: several ? 'limit by hand' : '' }
   if (!several) return { value: 'off', note: '' }
-  return machine.twinMode.kind === 'by-gap' ? { value: needle!.gapMm.toFixed(1), note: 'gap to tell it' } : { value: 'on', note: `reckons with ${machine.twinMode.assumedGapMm.toFixed(1)}` }
+  return machine.twinMode.kind === 'by-gap'
+    ? { value: needle!.gapMm.toFixed(1), note: 'gap to tell it' }
+    : { value: 'on', note: `reckons with ${machine.twinMode.assumedGapMm.toFixed(1)}` }
 }
 
 /** Common practice, worst first: what breaks a needle now; then what may; then how to sew. */
@@ -79,12 +154,25 @@ function cautionOf({ walk, stops, walked, unit }: CardInput, several: boolean): 
   const { machine, needle, stitch, threads, verdict, safeWidthMm } = walk
   if (verdict === 'strikes') return { severity: 'stop', message: 'It strikes. Do not sew this.' }
   if (stops.length > 0) return { severity: 'stop', message: stops[0]! }
-  if (!machine || !needle || !stitch) return { severity: 'warn', message: 'Not complete: choose machine, needle and stitch first.' }
+  if (!machine || !needle || !stitch)
+    return { severity: 'warn', message: 'Not complete: choose machine, needle and stitch first.' }
   const mode = several ? compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, safeWidthMm) : null
   const lets = mode?.overMm != null && mode.overMm > 0.05 && stitch.swings && outerSpanMm(needle) > 0
   if (!walked) return { severity: 'warn', message: 'Not hand-walked yet: handwheel first, toward you.' }
-  if (lets) return { severity: 'warn', message: `The machine lets you set ${formatLength(mode.allowsMm, unit)}: never above ${formatLengthDown(safeWidthMm, unit)}.` }
-  if (threads.some(({ thread }) => thread.kind === 'metallic' || thread.kind === 'film')) return { severity: 'note', message: 'Slow and even. At the first fraying stop: lower the tension or change the needle.' }
-  if (several) return { severity: 'note', message: 'Needles up to turn: do not pivot on a twin. No pins under the foot.' }
+  if (lets)
+    return {
+      severity: 'warn',
+      message: `The machine lets you set ${formatLength(mode.allowsMm, unit)}: never above ${formatLengthDown(safeWidthMm, unit)}.`,
+    }
+  if (threads.some(({ thread }) => thread.kind === 'metallic' || thread.kind === 'film'))
+    return {
+      severity: 'note',
+      message: 'Slow and even. At the first fraying stop: lower the tension or change the needle.',
+    }
+  if (several)
+    return {
+      severity: 'note',
+      message: 'Needles up to turn: do not pivot on a twin. No pins under the foot.',
+    }
   return { severity: 'note', message: 'No pins under the foot. Slow first.' }
 }

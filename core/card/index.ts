@@ -1,1 +1,9 @@
-export { benchCard, CARD_FIELDS, type BenchCard, type CardCaution, type CardField, type CardFieldId, type CardInput } from './card'
+export {
+  benchCard,
+  CARD_FIELDS,
+  type BenchCard,
+  type CardCaution,
+  type CardField,
+  type CardFieldId,
+  type CardInput,
+} from './card'

@@ -9,33 +9,62 @@ const METALLIC = { metallic: true, fusible: false, pearl: false }
 describe('needle life', () => {
   // Common practice: about 8 hours; about 6 fused-wool blocks; bent, burred or sticky at once.
   it.each<[Partial<NeedleUse>, string]>([
-    [{ hoursSewn: 8 }, 'now'], [{ hoursSewn: 6.4 }, 'soon'], [{ hoursSewn: 6.3 }, 'fine'], [{ hoursSewn: 0 }, 'fine'], [{}, 'not counted'],
-    [{ blocksSewn: 6 }, 'now'], [{ blocksSewn: 5 }, 'soon'], [{ blocksSewn: 2, hoursSewn: 7 }, 'soon'], [{ blocksSewn: 4 }, 'fine'],
-    [{ state: 'bent' }, 'now'], [{ state: 'burred' }, 'now'], [{ state: 'sticky', hoursSewn: 1 }, 'now'],
+    [{ hoursSewn: 8 }, 'now'],
+    [{ hoursSewn: 6.4 }, 'soon'],
+    [{ hoursSewn: 6.3 }, 'fine'],
+    [{ hoursSewn: 0 }, 'fine'],
+    [{}, 'not counted'],
+    [{ blocksSewn: 6 }, 'now'],
+    [{ blocksSewn: 5 }, 'soon'],
+    [{ blocksSewn: 2, hoursSewn: 7 }, 'soon'],
+    [{ blocksSewn: 4 }, 'fine'],
+    [{ state: 'bent' }, 'now'],
+    [{ state: 'burred' }, 'now'],
+    [{ state: 'sticky', hoursSewn: 1 }, 'now'],
   ])('%j: %s', (over, advice) => expect(use(over).advice).toBe(advice))
 
   it('ends sooner after metallic, and says that half is a guess', () => {
-    expect(use({ hoursSewn: 4, seen: METALLIC })).toMatchObject({ advice: 'now', limitHours: 4, source: 'guess' })
+    expect(use({ hoursSewn: 4, seen: METALLIC })).toMatchObject({
+      advice: 'now',
+      limitHours: 4,
+      source: 'guess',
+    })
     expect(use({ hoursSewn: 4 })).toMatchObject({ advice: 'fine', limitHours: 8, source: 'rule' })
   })
   it('never says a needle is better after more sewing', () => {
     const rank = { 'not counted': 0, 'fine': 0, 'soon': 1, 'now': 2 }
-    fc.assert(fc.property(fc.double({ min: 0, max: 20, noNaN: true }), fc.double({ min: 0, max: 20, noNaN: true }), fc.boolean(), (hours, more, metallic) => {
-      const seen = { ...METALLIC, metallic }
-      expect(rank[use({ hoursSewn: hours + more, seen }).advice]).toBeGreaterThanOrEqual(rank[use({ hoursSewn: hours, seen }).advice])
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        fc.boolean(),
+        (hours, more, metallic) => {
+          const seen = { ...METALLIC, metallic }
+          expect(rank[use({ hoursSewn: hours + more, seen }).advice]).toBeGreaterThanOrEqual(
+            rank[use({ hoursSewn: hours, seen }).advice],
+          )
+        },
+      ),
+    )
   })
 })
 
 describe('sewing time', () => {
-  it('is what lies between start and stop', () => expect(sessionHours('2026-03-01T10:00:00Z', '2026-03-01T11:30:00+00:00').hours).toBe(1.5))
+  it('is what lies between start and stop', () =>
+    expect(sessionHours('2026-03-01T10:00:00Z', '2026-03-01T11:30:00+00:00').hours).toBe(1.5))
   it('is never less than none, whatever the clock does', () => {
-    expect(sessionHours('2026-03-01T10:00:00Z', '2026-03-01T09:00:00Z')).toEqual({ hours: 0, clockWentBack: true })
-    fc.assert(fc.property(fc.date({ noInvalidDate: true }), fc.date({ noInvalidDate: true }), (a, b) => {
-      expect(sessionHours(a.toISOString(), b.toISOString()).hours).toBeGreaterThanOrEqual(0)
-    }))
+    expect(sessionHours('2026-03-01T10:00:00Z', '2026-03-01T09:00:00Z')).toEqual({
+      hours: 0,
+      clockWentBack: true,
+    })
+    fc.assert(
+      fc.property(fc.date({ noInvalidDate: true }), fc.date({ noInvalidDate: true }), (a, b) => {
+        expect(sessionHours(a.toISOString(), b.toISOString()).hours).toBeGreaterThanOrEqual(0)
+      }),
+    )
   })
-  it('refuses what is no date', () => expect(() => sessionHours('yesterday', '2026-03-01T09:00:00Z')).toThrow(CoreError))
+  it('refuses what is no date', () =>
+    expect(() => sessionHours('yesterday', '2026-03-01T09:00:00Z')).toThrow(CoreError))
   it('follows from stitches and speed', () => {
     // By hand: 10 m at 2.5 mm are 4000 stitches; at 400 a minute 10 minutes.
     expect(seamHours(4000, 400)).toBeCloseTo(1 / 6, 12)
@@ -46,12 +75,16 @@ describe('sewing time', () => {
 
 describe('cleaning and oil', () => {
   const CLEAN = { pearl: false, felt: false, metallic: false, fusible: false, hours: 0 }
-  const codes = (over: Partial<typeof CLEAN>, sealed: boolean | null = true, oil = 0) => carePrompts({ ...CLEAN, ...over }, sealed, oil).map(({ code }) => code)
+  const codes = (over: Partial<typeof CLEAN>, sealed: boolean | null = true, oil = 0) =>
+    carePrompts({ ...CLEAN, ...over }, sealed, oil).map(({ code }) => code)
   // Common practice.
-  it.each(['pearl', 'felt', 'metallic', 'fusible'] as const)('is asked for after %s, with places to look at', (what) => {
-    expect(codes({ [what]: true })).toEqual([what])
-    expect(carePrompts({ ...CLEAN, [what]: true }, true, 0)[0]!.look.length).toBeGreaterThan(1)
-  })
+  it.each(['pearl', 'felt', 'metallic', 'fusible'] as const)(
+    'is asked for after %s, with places to look at',
+    what => {
+      expect(codes({ [what]: true })).toEqual([what])
+      expect(carePrompts({ ...CLEAN, [what]: true }, true, 0)[0]!.look.length).toBeGreaterThan(1)
+    },
+  )
   it('is not asked for when nothing was sewn', () => expect(codes({})).toEqual([]))
   it('comes with hours, and oil only where the user oils', () => {
     expect(codes({ hours: 8 }, false, 8)).toEqual(['hours', 'oil'])

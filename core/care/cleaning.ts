@@ -28,12 +28,45 @@ const CLEAN_AFTER_HOURS = 8
  */
 export function carePrompts(since: SewnSince, sealed: boolean | null, oiledHoursAgo: number): CarePrompt[] {
   const prompts: (CarePrompt | false)[] = [
-    since.pearl && { code: 'pearl', message: 'Pearl cotton sheds: brush the lint out', look: ['under the plate, between the feed teeth', 'round the hook', 'under the spring of the bobbin case'] },
-    since.felt && { code: 'felt', message: 'Felt and wool pack tight: lift the lint out, do not blow it in', look: ['under the feed teeth', 'in the hook’s track', 'on the presser foot’s sole'] },
-    since.metallic && { code: 'metallic', message: 'Metallic leaves flakes and scores', look: ['between the tension discs: draw a strip of cloth through', 'the needle’s eye: a groove frays what follows', 'the last guide and the plate’s edge'] },
-    since.fusible && { code: 'fusible', message: 'Fusible leaves glue', look: ['the needle: wipe it with alcohol', 'the presser foot’s sole'] },
-    since.hours >= CLEAN_AFTER_HOURS && { code: 'hours', message: `${Math.round(since.hours)} hours since it was cleaned`, look: ['under the plate', 'the hook and its track', 'the bobbin case'] },
-    sealed !== true && oiledHoursAgo >= CLEAN_AFTER_HOURS && { code: 'oil', message: sealed === null ? 'Oil, if its manual asks for it' : 'A drop of oil', look: ['where the manual shows, nowhere else', 'then sew on a scrap until no oil shows'] },
+    since.pearl && {
+      code: 'pearl',
+      message: 'Pearl cotton sheds: brush the lint out',
+      look: [
+        'under the plate, between the feed teeth',
+        'round the hook',
+        'under the spring of the bobbin case',
+      ],
+    },
+    since.felt && {
+      code: 'felt',
+      message: 'Felt and wool pack tight: lift the lint out, do not blow it in',
+      look: ['under the feed teeth', 'in the hook’s track', 'on the presser foot’s sole'],
+    },
+    since.metallic && {
+      code: 'metallic',
+      message: 'Metallic leaves flakes and scores',
+      look: [
+        'between the tension discs: draw a strip of cloth through',
+        'the needle’s eye: a groove frays what follows',
+        'the last guide and the plate’s edge',
+      ],
+    },
+    since.fusible && {
+      code: 'fusible',
+      message: 'Fusible leaves glue',
+      look: ['the needle: wipe it with alcohol', 'the presser foot’s sole'],
+    },
+    since.hours >= CLEAN_AFTER_HOURS && {
+      code: 'hours',
+      message: `${Math.round(since.hours)} hours since it was cleaned`,
+      look: ['under the plate', 'the hook and its track', 'the bobbin case'],
+    },
+    sealed !== true
+      && oiledHoursAgo >= CLEAN_AFTER_HOURS && {
+        code: 'oil',
+        message: sealed === null ? 'Oil, if its manual asks for it' : 'A drop of oil',
+        look: ['where the manual shows, nowhere else', 'then sew on a scrap until no oil shows'],
+      },
   ]
   return prompts.filter(one => one !== false)
 }

@@ -1,3 +1,10 @@
-export { FRESH_USE, needleLife, NEEDLE_STATES, type NeedleLife, type NeedleState, type NeedleUse } from './needleLife'
+export {
+  FRESH_USE,
+  needleLife,
+  NEEDLE_STATES,
+  type NeedleLife,
+  type NeedleState,
+  type NeedleUse,
+} from './needleLife'
 export { seamHours, sessionHours, SPEED_STITCHES } from './sewingTime'
 export { carePrompts, type CarePrompt, type SewnSince } from './cleaning'

@@ -7,7 +7,7 @@ export interface NeedleUse {
   readonly hoursSewn: number | null
   /** Fused-wool blocks sewn with it. */
   readonly blocksSewn: number
-  readonly seen: { readonly metallic: boolean, readonly fusible: boolean, readonly pearl: boolean }
+  readonly seen: { readonly metallic: boolean; readonly fusible: boolean; readonly pearl: boolean }
 }
 
 export interface NeedleLife {
@@ -21,7 +21,12 @@ export interface NeedleLife {
 }
 
 /** Just out of its packet. */
-export const FRESH_USE = { state: 'good', hoursSewn: null, blocksSewn: 0, seen: { metallic: false, fusible: false, pearl: false } } as const satisfies NeedleUse
+export const FRESH_USE = {
+  state: 'good',
+  hoursSewn: null,
+  blocksSewn: 0,
+  seen: { metallic: false, fusible: false, pearl: false },
+} as const satisfies NeedleUse
 
 /** Change after about this many hours of sewing. Common practice. */
 const NEEDLE_LIFE_HOURS = 8
@@ -32,7 +37,9 @@ const MOST_BLOCKS = 6
 /** From this share of its life on it is soon. */
 const SOON = 0.8
 const SPENT: Readonly<Record<Exclude<NeedleState, 'good'>, string>> = {
-  bent: 'bent: into the tin at once', burred: 'burred: it cuts threads and cloth; change it at once', sticky: 'sticky: wipe it with alcohol, or change it at once',
+  bent: 'bent: into the tin at once',
+  burred: 'burred: it cuts threads and cloth; change it at once',
+  sticky: 'sticky: wipe it with alcohol, or change it at once',
 }
 
 /**
@@ -49,6 +56,9 @@ export function needleLife({ state, hoursSewn, blocksSewn, seen }: NeedleUse): N
   const said = { limitHours, source, share } as const
   if (state !== 'good') return { ...said, advice: 'now', why: SPENT[state] }
   if (share === null) return { ...said, advice: 'not counted', why: `change after about ${limitHours} hours` }
-  const by = blockShare > (hourShare ?? 0) ? `${blocksSewn} of about ${MOST_BLOCKS} fused blocks` : `${hoursSewn} of about ${limitHours} hours${seen.metallic ? ', fewer because it has sewn metallic' : ''}`
+  const by =
+    blockShare > (hourShare ?? 0)
+      ? `${blocksSewn} of about ${MOST_BLOCKS} fused blocks`
+      : `${hoursSewn} of about ${limitHours} hours${seen.metallic ? ', fewer because it has sewn metallic' : ''}`
   return { ...said, advice: share >= 1 ? 'now' : share >= SOON ? 'soon' : 'fine', why: by }
 }

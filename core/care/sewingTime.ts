@@ -13,7 +13,10 @@ const MS_PER_HOUR = 3_600_000
  * @param stoppedAt - as an ISO date and time.
  * @throws {CoreError} `non-finite` when one of them is no date.
  */
-export function sessionHours(startedAt: string, stoppedAt: string): { readonly hours: number, readonly clockWentBack: boolean } {
+export function sessionHours(
+  startedAt: string,
+  stoppedAt: string,
+): { readonly hours: number; readonly clockWentBack: boolean } {
   const start = requireInRange(Date.parse(startedAt), 'startedAt', -8.64e15, 8.64e15)
   const stop = requireInRange(Date.parse(stoppedAt), 'stoppedAt', -8.64e15, 8.64e15)
   return { hours: Math.max(0, stop - start) / MS_PER_HOUR, clockWentBack: stop < start }

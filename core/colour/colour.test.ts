@@ -22,10 +22,18 @@ describe('colour difference', () => {
     expect(colourDifference('#22304f', '#2b4c7e')).toBeLessThan(colourDifference('#22304f', '#a8382b'))
   })
 
-  it.each(['red', '#12', '', 'NaN'])('refuses %j', hex => expect(() => colourDifference('#22304f', hex)).toThrow(expect.objectContaining({ code: 'bad-colour' })))
+  it.each(['red', '#12', '', 'NaN'])('refuses %j', hex =>
+    expect(() => colourDifference('#22304f', hex)).toThrow(expect.objectContaining({ code: 'bad-colour' })),
+  )
 
   it('matches a variegated thread by its longest run', () => {
-    expect(leadingColour([{ hex: '#111111', runMm: 20 }, { hex: '#222222', runMm: 40 }, { hex: '#333333', runMm: 40 }])).toBe('#222222')
+    expect(
+      leadingColour([
+        { hex: '#111111', runMm: 20 },
+        { hex: '#222222', runMm: 40 },
+        { hex: '#333333', runMm: 40 },
+      ]),
+    ).toBe('#222222')
     expect(leadingColour([])).toBeNull()
   })
 })

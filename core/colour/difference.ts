@@ -4,7 +4,10 @@ import { CoreError } from '#core/errors'
 let measure: ReturnType<typeof differenceCiede2000> | null = null
 
 /** Made at first use: whoever does not compare colours does not load them. Each colour space is registered by itself. */
-function ciede2000(a: Parameters<NonNullable<typeof measure>>[0], b: Parameters<NonNullable<typeof measure>>[1]): number {
+function ciede2000(
+  a: Parameters<NonNullable<typeof measure>>[0],
+  b: Parameters<NonNullable<typeof measure>>[1],
+): number {
   if (measure === null) {
     for (const mode of [modeRgb, modeLrgb, modeXyz65, modeLab65]) useMode(mode as typeof modeRgb)
     measure = differenceCiede2000()
@@ -35,7 +38,8 @@ export const NEAR_DELTA_E = 6
  */
 export function colourDifference(hexA: string, hexB: string): number {
   const [a, b] = [parseHex(hexA), parseHex(hexB)]
-  if (!a || !b) throw new CoreError('bad-colour', `${a ? hexB : hexA} is not a colour such as #2b4c7e`, { field: 'hex' })
+  if (!a || !b)
+    throw new CoreError('bad-colour', `${a ? hexB : hexA} is not a colour such as #2b4c7e`, { field: 'hex' })
   return ciede2000(a, b)
 }
 
@@ -45,6 +49,13 @@ export function labDifference(a: Lab, b: Lab): number {
 }
 
 /** The colour a thread is matched by: its longest run. */
-export function leadingColour(colours: readonly { readonly hex: string, readonly runMm: number }[]): string | null {
-  return colours.reduce<{ hex: string, runMm: number } | null>((longest, next) => (longest && longest.runMm >= next.runMm ? longest : next), null)?.hex ?? null
+export function leadingColour(
+  colours: readonly { readonly hex: string; readonly runMm: number }[],
+): string | null {
+  return (
+    colours.reduce<{ hex: string; runMm: number } | null>(
+      (longest, next) => (longest && longest.runMm >= next.runMm ? longest : next),
+      null,
+    )?.hex ?? null
+  )
 }

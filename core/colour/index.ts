@@ -1,1 +1,8 @@
-export { colourDifference, labDifference, leadingColour, MATCH_DELTA_E, NEAR_DELTA_E, type Lab } from './difference'
+export {
+  colourDifference,
+  labDifference,
+  leadingColour,
+  MATCH_DELTA_E,
+  NEAR_DELTA_E,
+  type Lab,
+} from './difference'

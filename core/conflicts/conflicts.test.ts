@@ -3,8 +3,15 @@ import { FRESH_USE } from '#core/care'
 import { CONFLICT_RULES, type ConflictInput, findConflicts, type ThreadedBlade } from '#core/conflicts'
 import { USUAL_THREADS, type ThreadClass } from '#core/pairing'
 
-const on = (threadClass: ThreadClass, blade: ThreadedBlade['blade'] = 'left', supply: Partial<ThreadedBlade['supply']> = {}): ThreadedBlade =>
-  ({ blade, thread: USUAL_THREADS[threadClass], supply: { place: null, draw: null, ...supply } })
+const on = (
+  threadClass: ThreadClass,
+  blade: ThreadedBlade['blade'] = 'left',
+  supply: Partial<ThreadedBlade['supply']> = {},
+): ThreadedBlade => ({
+  blade,
+  thread: USUAL_THREADS[threadClass],
+  supply: { place: null, draw: null, ...supply },
+})
 const FRESH = FRESH_USE
 const NOTHING_SEEN = { metallic: false, fusible: false, pearl: false }
 const single = { construction: 'single', gapMm: 0, sizeNm: 80, type: 'universal', wear: FRESH } as const
@@ -12,9 +19,24 @@ const twin = { ...single, construction: 'twin', gapMm: 2 } as const
 const DIAL = { min: 0, home: 4.5, max: 9 }
 /** A setup nothing speaks against. */
 const FINE: ConflictInput = {
-  needle: single, hook: null, foot: { singleHole: false, grooved: false }, plate: { singleHole: false }, stitch: { swings: false, dense: false, lengthMm: 2.5 },
-  threads: [on('all-purpose')], bobbin: USUAL_THREADS['all-purpose'], cloth: { structure: 'woven', weight: 'medium' }, technique: 'seam', goal: 'balanced',
-  washed: false, stabilizer: null, tension: 4.5, dial: DIAL, threader: false, cutter: false, sharedDiscs: null, cutterSchool: 'never',
+  needle: single,
+  hook: null,
+  foot: { singleHole: false, grooved: false },
+  plate: { singleHole: false },
+  stitch: { swings: false, dense: false, lengthMm: 2.5 },
+  threads: [on('all-purpose')],
+  bobbin: USUAL_THREADS['all-purpose'],
+  cloth: { structure: 'woven', weight: 'medium' },
+  technique: 'seam',
+  goal: 'balanced',
+  washed: false,
+  stabilizer: null,
+  tension: 4.5,
+  dial: DIAL,
+  threader: false,
+  cutter: false,
+  sharedDiscs: null,
+  cutterSchool: 'never',
 }
 const SWING = { swings: true, dense: false, lengthMm: 2.5 }
 const DENSE = { swings: true, dense: true, lengthMm: 0.4 }
@@ -24,49 +46,178 @@ const codes = (over: Partial<ConflictInput>) => findConflicts({ ...FINE, ...over
 const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<ConflictInput>][] = [
   ['several-single-hole-plate', { needle: twin, plate: { singleHole: true } }, { needle: twin }],
   ['several-side-hook', { needle: twin, hook: 'left' }, { needle: single, hook: 'left' }],
-  ['several-single-hole-foot', { needle: twin, foot: { singleHole: true, grooved: false } }, { needle: twin }],
+  [
+    'several-single-hole-foot',
+    { needle: twin, foot: { singleHole: true, grooved: false } },
+    { needle: twin },
+  ],
   ['swing-single-hole', { stitch: SWING, plate: { singleHole: true } }, { plate: { singleHole: true } }],
   ['swing-single-hole', { stitch: SWING, foot: { singleHole: true, grooved: false } }, { stitch: SWING }],
-  ['bent-needle', { needle: { ...single, wear: { ...FRESH, state: 'bent', hoursSewn: 1 } } }, { needle: single }],
+  [
+    'bent-needle',
+    { needle: { ...single, wear: { ...FRESH, state: 'bent', hoursSewn: 1 } } },
+    { needle: single },
+  ],
   ['thick-in-needle', { threads: [on('thick')] }, { bobbin: USUAL_THREADS.thick }],
   ['threader-several', { needle: twin, threader: true }, { threader: true }],
   ['threader-thick-thread', { threads: [on('pearl')], threader: true }, { threads: [on('pearl')] }],
-  ['film-over-end', { threads: [on('film', 'left', { draw: 'over the end' })] }, { threads: [on('film', 'left', { draw: 'rolling off' })] }],
-  ['film-in-cup', { threads: [on('film', 'left', { place: 'cup' })] }, { threads: [on('film', 'left', { place: 'spool pin' })] }],
-  ['metallic-in-cup', { threads: [on('metallic', 'left', { place: 'cup' })] }, { threads: [on('metallic', 'left', { place: 'stand' })] }],
+  [
+    'film-over-end',
+    { threads: [on('film', 'left', { draw: 'over the end' })] },
+    { threads: [on('film', 'left', { draw: 'rolling off' })] },
+  ],
+  [
+    'film-in-cup',
+    { threads: [on('film', 'left', { place: 'cup' })] },
+    { threads: [on('film', 'left', { place: 'spool pin' })] },
+  ],
+  [
+    'metallic-in-cup',
+    { threads: [on('metallic', 'left', { place: 'cup' })] },
+    { threads: [on('metallic', 'left', { place: 'stand' })] },
+  ],
   ['cutter-thick-thread', { threads: [on('heavy')], cutter: true }, { cutter: true }],
   ['cutter-several', { needle: twin, cutter: true }, { needle: twin, cutter: true, cutterSchool: 'allowed' }],
-  ['cotton-on-knit', { needle: { ...twin, type: 'stretch' }, cloth: { structure: 'knit', weight: null } }, { needle: { ...twin, type: 'stretch' }, cloth: { structure: 'knit', weight: null }, threads: [on('embroidery')] }],
-  ['needle-not-for-knit', { cloth: { structure: 'knit', weight: null } }, { needle: { ...single, type: 'ballpoint' }, cloth: { structure: 'knit', weight: null } }],
-  ['leather-needle', { needle: { ...single, type: 'leather' } }, { needle: { ...single, type: 'leather' }, cloth: { structure: 'leather', weight: null } }],
-  ['monofilament-tension', { threads: [on('monofilament')] }, { threads: [on('monofilament')], tension: 0.5 }],
+  [
+    'cotton-on-knit',
+    { needle: { ...twin, type: 'stretch' }, cloth: { structure: 'knit', weight: null } },
+    {
+      needle: { ...twin, type: 'stretch' },
+      cloth: { structure: 'knit', weight: null },
+      threads: [on('embroidery')],
+    },
+  ],
+  [
+    'needle-not-for-knit',
+    { cloth: { structure: 'knit', weight: null } },
+    { needle: { ...single, type: 'ballpoint' }, cloth: { structure: 'knit', weight: null } },
+  ],
+  [
+    'leather-needle',
+    { needle: { ...single, type: 'leather' } },
+    { needle: { ...single, type: 'leather' }, cloth: { structure: 'leather', weight: null } },
+  ],
+  [
+    'monofilament-tension',
+    { threads: [on('monofilament')] },
+    { threads: [on('monofilament')], tension: 0.5 },
+  ],
   ['metallic-tension', { threads: [on('metallic')] }, { threads: [on('metallic')], tension: 3 }],
-  ['needle-too-big', { threads: [on('fine')], needle: { ...single, sizeNm: 100 } }, { threads: [on('fine')] }],
-  ['needle-too-small', { threads: [on('heavy')] }, { threads: [on('heavy')], needle: { ...single, sizeNm: 110, type: 'topstitch' } }],
-  ['heavy-twin-type', { threads: [on('heavy')], needle: { ...twin, sizeNm: 100 } }, { threads: [on('heavy')], needle: { ...twin, sizeNm: 100, type: 'jeans' } }],
+  [
+    'needle-too-big',
+    { threads: [on('fine')], needle: { ...single, sizeNm: 100 } },
+    { threads: [on('fine')] },
+  ],
+  [
+    'needle-too-small',
+    { threads: [on('heavy')] },
+    { threads: [on('heavy')], needle: { ...single, sizeNm: 110, type: 'topstitch' } },
+  ],
+  [
+    'heavy-twin-type',
+    { threads: [on('heavy')], needle: { ...twin, sizeNm: 100 } },
+    { threads: [on('heavy')], needle: { ...twin, sizeNm: 100, type: 'jeans' } },
+  ],
   ['fine-both', { threads: [on('fine')], bobbin: USUAL_THREADS.fine }, { threads: [on('fine')] }],
-  ['fine-both', { threads: [on('fine')], bobbin: USUAL_THREADS.fine }, { threads: [on('fine')], bobbin: USUAL_THREADS.fine, technique: 'decorative' }],
+  [
+    'fine-both',
+    { threads: [on('fine')], bobbin: USUAL_THREADS.fine },
+    { threads: [on('fine')], bobbin: USUAL_THREADS.fine, technique: 'decorative' },
+  ],
   ['dense-no-stabilizer', { stitch: DENSE }, { stitch: DENSE, stabilizer: 'tear-away' }],
   ['tear-away-washed', { stabilizer: 'tear-away', washed: true }, { stabilizer: 'tear-away' }],
-  ['uneven-supply', { needle: twin, threads: [on('fine', 'left', { place: 'cup' }), on('fine', 'right', { place: 'stand' })] }, { needle: twin, threads: [on('fine', 'left', { place: 'spool pin' }), on('fine', 'right', { place: 'second pin' })] }],
-  ['uneven-supply', { needle: twin, threads: [on('fine', 'left', { draw: 'over the end' }), on('fine', 'right', { draw: 'rolling off' })] }, { needle: twin, threads: [on('fine', 'left', { draw: 'over the end' }), on('fine', 'right')] }],
+  [
+    'uneven-supply',
+    {
+      needle: twin,
+      threads: [on('fine', 'left', { place: 'cup' }), on('fine', 'right', { place: 'stand' })],
+    },
+    {
+      needle: twin,
+      threads: [on('fine', 'left', { place: 'spool pin' }), on('fine', 'right', { place: 'second pin' })],
+    },
+  ],
+  [
+    'uneven-supply',
+    {
+      needle: twin,
+      threads: [on('fine', 'left', { draw: 'over the end' }), on('fine', 'right', { draw: 'rolling off' })],
+    },
+    { needle: twin, threads: [on('fine', 'left', { draw: 'over the end' }), on('fine', 'right')] },
+  ],
   ['one-groove', { needle: twin, sharedDiscs: true }, { needle: twin, sharedDiscs: false }],
   ['triple-groove', { needle: { ...twin, construction: 'triple' } }, { needle: twin }],
-  ['wide-gap-decorative', { needle: { ...twin, gapMm: 6 }, stitch: SWING }, { needle: { ...twin, gapMm: 6 } }],
-  ['needle-spent', { needle: { ...single, wear: { ...FRESH, hoursSewn: 8 } } }, { needle: { ...single, wear: { ...FRESH, hoursSewn: 7.5 } } }],
-  ['metallic-wear', { needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, metallic: true } } } }, { needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, metallic: true } } }, threads: [on('metallic')], tension: 2 }],
-  ['fusible-residue', { needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, fusible: true } } } }, {}],
-  ['heavy-short', { threads: [on('heavy')] }, { threads: [on('heavy')], stitch: { swings: false, dense: false, lengthMm: 3.5 } }],
-  ['different-threads', { needle: twin, threads: [on('embroidery'), on('metallic', 'right')] }, { needle: twin, threads: [on('embroidery'), on('embroidery', 'right')] }],
-  ['pintuck-gap', { technique: 'pintucks', needle: { ...twin, gapMm: 4 } }, { technique: 'pintucks', needle: twin }],
-  ['pintuck-cloth', { technique: 'pintucks', cloth: { structure: 'felt', weight: null } }, { technique: 'pintucks', cloth: { structure: 'woven', weight: 'light' } }],
-  ['decorative-cover', { technique: 'decorative', stitch: DENSE, stabilizer: 'tear-away', foot: { singleHole: false, grooved: true } }, { technique: 'decorative', stitch: DENSE, stabilizer: 'tear-away' }],
+  [
+    'wide-gap-decorative',
+    { needle: { ...twin, gapMm: 6 }, stitch: SWING },
+    { needle: { ...twin, gapMm: 6 } },
+  ],
+  [
+    'needle-spent',
+    { needle: { ...single, wear: { ...FRESH, hoursSewn: 8 } } },
+    { needle: { ...single, wear: { ...FRESH, hoursSewn: 7.5 } } },
+  ],
+  [
+    'metallic-wear',
+    { needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, metallic: true } } } },
+    {
+      needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, metallic: true } } },
+      threads: [on('metallic')],
+      tension: 2,
+    },
+  ],
+  [
+    'fusible-residue',
+    { needle: { ...single, wear: { ...FRESH, seen: { ...NOTHING_SEEN, fusible: true } } } },
+    {},
+  ],
+  [
+    'heavy-short',
+    { threads: [on('heavy')] },
+    { threads: [on('heavy')], stitch: { swings: false, dense: false, lengthMm: 3.5 } },
+  ],
+  [
+    'different-threads',
+    { needle: twin, threads: [on('embroidery'), on('metallic', 'right')] },
+    { needle: twin, threads: [on('embroidery'), on('embroidery', 'right')] },
+  ],
+  [
+    'pintuck-gap',
+    { technique: 'pintucks', needle: { ...twin, gapMm: 4 } },
+    { technique: 'pintucks', needle: twin },
+  ],
+  [
+    'pintuck-cloth',
+    { technique: 'pintucks', cloth: { structure: 'felt', weight: null } },
+    { technique: 'pintucks', cloth: { structure: 'woven', weight: 'light' } },
+  ],
+  [
+    'decorative-cover',
+    {
+      technique: 'decorative',
+      stitch: DENSE,
+      stabilizer: 'tear-away',
+      foot: { singleHole: false, grooved: true },
+    },
+    { technique: 'decorative', stitch: DENSE, stabilizer: 'tear-away' },
+  ],
 ]
 
 describe('conflicts', () => {
   it('finds nothing in a sound setup, and nothing where nothing is known', () => {
     expect(codes({})).toEqual([])
-    expect(codes({ needle: null, foot: null, stitch: null, threads: [], bobbin: null, cloth: { structure: null, weight: null }, tension: null, dial: null })).toEqual([])
+    expect(
+      codes({
+        needle: null,
+        foot: null,
+        stitch: null,
+        threads: [],
+        bobbin: null,
+        cloth: { structure: null, weight: null },
+        tension: null,
+        dial: null,
+      }),
+    ).toEqual([])
   })
 
   it.each(BOTH_WAYS)('%s is raised when broken and goes when mended', (code, broken, mended) => {
@@ -76,20 +227,42 @@ describe('conflicts', () => {
 
   it('has at least 20 rules, each tried both ways', () => {
     expect(CONFLICT_RULES.length).toBeGreaterThanOrEqual(20)
-    expect(CONFLICT_RULES.map(({ code }) => code).filter(code => !BOTH_WAYS.some(([tried]) => tried === code))).toEqual([])
+    expect(
+      CONFLICT_RULES.map(({ code }) => code).filter(code => !BOTH_WAYS.some(([tried]) => tried === code)),
+    ).toEqual([])
   })
 
   it('puts what stops first and says why and what to do', () => {
-    const found = findConflicts({ ...FINE, needle: { ...twin, wear: { ...FRESH, hoursSewn: 9 } }, plate: { singleHole: true }, threads: [on('embroidery'), on('metallic', 'right')] })
-    expect(found.map(({ severity }) => severity)).toEqual([...found.map(({ severity }) => severity)].sort((a, b) => 'stop warn note'.indexOf(a) - 'stop warn note'.indexOf(b)))
-    expect(found[0]).toMatchObject({ code: 'several-single-hole-plate', severity: 'stop', mend: { kind: 'plate' } })
+    const found = findConflicts({
+      ...FINE,
+      needle: { ...twin, wear: { ...FRESH, hoursSewn: 9 } },
+      plate: { singleHole: true },
+      threads: [on('embroidery'), on('metallic', 'right')],
+    })
+    expect(found.map(({ severity }) => severity)).toEqual(
+      [...found.map(({ severity }) => severity)].sort(
+        (a, b) => 'stop warn note'.indexOf(a) - 'stop warn note'.indexOf(b),
+      ),
+    )
+    expect(found[0]).toMatchObject({
+      code: 'several-single-hole-plate',
+      severity: 'stop',
+      mend: { kind: 'plate' },
+    })
     for (const { message, why } of found) expect(message.length * why.length).toBeGreaterThan(200)
   })
 
   it('mends tension to a number of this dial', () => {
-    const [conflict] = findConflicts({ ...FINE, threads: [on('metallic')], stitch: SWING, tension: 6, dial: { min: 0, home: 6, max: 10 } })
+    const [conflict] = findConflicts({
+      ...FINE,
+      threads: [on('metallic')],
+      stitch: SWING,
+      tension: 6,
+      dial: { min: 0, home: 6, max: 10 },
+    })
     expect(conflict?.mend).toEqual({ kind: 'tension', label: 'Tension 4', dial: 4 })
   })
 
-  it('does not judge a tension whose dial it does not know', () => expect(codes({ threads: [on('metallic')], dial: null })).toEqual([]))
+  it('does not judge a tension whose dial it does not know', () =>
+    expect(codes({ threads: [on('metallic')], dial: null })).toEqual([]))
 })

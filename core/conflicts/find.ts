@@ -9,10 +9,8 @@ const ORDER: readonly Severity[] = ['stop', 'warn', 'note']
  * @param input - see {@link ConflictInput}; what is not known raises nothing.
  */
 export function findConflicts(input: ConflictInput): Conflict[] {
-  return CONFLICT_RULES
-    .flatMap(({ code, severity, find }) => {
-      const found = find(input)
-      return found ? [{ code, severity, ...found }] : []
-    })
-    .sort((a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity))
+  return CONFLICT_RULES.flatMap(({ code, severity, find }) => {
+    const found = find(input)
+    return found ? [{ code, severity, ...found }] : []
+  }).sort((a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity))
 }

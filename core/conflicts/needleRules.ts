@@ -9,88 +9,179 @@ const SMALLEST_FOR_HEAVY_NM = 90
 /** What speaks against the needle: the holes it must pass, the cloth, the thread's weight, its wear. Source: common practice. */
 export const NEEDLE_RULES: readonly ConflictRule[] = [
   {
-    code: 'several-single-hole-plate', severity: 'stop',
-    find: input => (several(input) && input.plate.singleHole
-      ? { message: `A ${word(input)} needle strikes the single-hole plate: put on the zigzag plate.`, why: 'Blades stand beside the hole’s middle.', mend: { kind: 'plate', label: 'Zigzag plate' } }
-      : null),
+    code: 'several-single-hole-plate',
+    severity: 'stop',
+    find: input =>
+      several(input) && input.plate.singleHole
+        ? {
+            message: `A ${word(input)} needle strikes the single-hole plate: put on the zigzag plate.`,
+            why: 'Blades stand beside the hole’s middle.',
+            mend: { kind: 'plate', label: 'Zigzag plate' },
+          }
+        : null,
   },
   {
-    code: 'several-single-hole-foot', severity: 'stop',
-    find: input => (several(input) && input.foot?.singleHole
-      ? { message: `A ${word(input)} needle strikes a foot with a single hole: change the foot.`, why: 'Blades stand beside the hole’s middle.', mend: { kind: 'foot', label: 'Another foot' } }
-      : null),
+    code: 'several-single-hole-foot',
+    severity: 'stop',
+    find: input =>
+      several(input) && input.foot?.singleHole
+        ? {
+            message: `A ${word(input)} needle strikes a foot with a single hole: change the foot.`,
+            why: 'Blades stand beside the hole’s middle.',
+            mend: { kind: 'foot', label: 'Another foot' },
+          }
+        : null,
   },
   {
-    code: 'swing-single-hole', severity: 'stop',
-    find: (input) => {
+    code: 'swing-single-hole',
+    severity: 'stop',
+    find: input => {
       if (several(input) || !input.needle || !input.stitch?.swings) return null
-      if (input.plate.singleHole) return { message: 'A stitch that swings strikes the single-hole plate: put on the zigzag plate.', why: 'The hole takes a needle in its middle only.', mend: { kind: 'plate', label: 'Zigzag plate' } }
-      return input.foot?.singleHole ? { message: 'A stitch that swings strikes a foot with a single hole: change the foot.', why: 'The hole takes a needle in its middle only.', mend: { kind: 'foot', label: 'Another foot' } } : null
-    },
-  },
-  {
-    // Geometry; which machines thread from the side: from memory.
-    code: 'several-side-hook', severity: 'stop',
-    find: input => (several(input) && input.hook === 'left'
-      ? { message: `This machine threads from the side: a ${word(input)} needle’s blades would stand one behind the other. Take a single needle.`, why: 'Its clamp holds the flat to the right, not to the back.', mend: null }
-      : null),
-  },
-  {
-    code: 'bent-needle', severity: 'stop',
-    find: ({ needle }) => (needle?.wear.state === 'bent'
-      ? { message: 'This needle is bent: put it into the tin and fit a fresh one.', why: 'A bent needle lands where nothing was measured.', mend: null }
-      : null),
-  },
-  {
-    code: 'needle-not-for-knit', severity: 'warn',
-    find: ({ needle, cloth }) => (needle && cloth.structure === 'knit' && !suitsKnit(needle.type)
-      ? { message: `A ${needle.type} needle on a knit: take stretch or ballpoint.`, why: 'A sharp point cuts loops and skips stitches.', mend: null }
-      : null),
-  },
-  {
-    code: 'leather-needle', severity: 'warn',
-    find: ({ needle, cloth }) => (needle?.type === 'leather' && cloth.structure !== null && cloth.structure !== 'leather'
-      ? { message: `A leather needle cuts ${cloth.structure} cloth: take another type.`, why: 'Its point is a blade.', mend: null }
-      : null),
-  },
-  {
-    code: 'needle-too-big', severity: 'warn',
-    find: (input) => {
-      const fine = firstOf(input, 'fine', 'monofilament')
-      return fine && input.needle && input.needle.sizeNm > BIGGEST_FOR_FINE_NM ? { message: `Size ${input.needle.sizeNm} leaves holes with ${nameOf(fine)}: ${classOf(fine) === 'monofilament' ? '60/8 or 70/10' : '70/10 or 80/12'}.`, why: 'The hole is wider than the thread that should fill it.', mend: null } : null
-    },
-  },
-  {
-    code: 'needle-too-small', severity: 'warn',
-    find: (input) => {
-      const thick = firstOf(input, 'heavy', 'pearl')
-      return thick && input.needle && input.needle.sizeNm < SMALLEST_FOR_HEAVY_NM ? { message: `Size ${input.needle.sizeNm} is too small for ${nameOf(thick)}: at least 90/14, better 100/16 or more.`, why: 'It frays in the eye and skips.', mend: null } : null
-    },
-  },
-  {
-    code: 'heavy-twin-type', severity: 'warn',
-    find: (input) => {
-      const { needle } = input
-      return several(input) && firstOf(input, 'heavy') && needle!.type !== 'jeans' && needle!.type !== 'topstitch'
-        ? { message: 'Heavy thread in a twin needs a jeans or topstitch one.', why: 'Other twins have neither the eye nor the stiffness.', mend: null }
+      if (input.plate.singleHole)
+        return {
+          message: 'A stitch that swings strikes the single-hole plate: put on the zigzag plate.',
+          why: 'The hole takes a needle in its middle only.',
+          mend: { kind: 'plate', label: 'Zigzag plate' },
+        }
+      return input.foot?.singleHole
+        ? {
+            message: 'A stitch that swings strikes a foot with a single hole: change the foot.',
+            why: 'The hole takes a needle in its middle only.',
+            mend: { kind: 'foot', label: 'Another foot' },
+          }
         : null
     },
   },
   {
-    code: 'needle-spent', severity: 'warn',
-    find: ({ needle }) => {
-      const life = needle && needle.wear.state !== 'bent' ? needleLife(needle.wear) : null
-      return life?.advice === 'now' ? { message: `Change this needle: ${life.why}.`, why: 'A dull or rough one skips, frays and pulls threads.', mend: null } : null
+    // Geometry; which machines thread from the side: from memory.
+    code: 'several-side-hook',
+    severity: 'stop',
+    find: input =>
+      several(input) && input.hook === 'left'
+        ? {
+            message: `This machine threads from the side: a ${word(input)} needle’s blades would stand one behind the other. Take a single needle.`,
+            why: 'Its clamp holds the flat to the right, not to the back.',
+            mend: null,
+          }
+        : null,
+  },
+  {
+    code: 'bent-needle',
+    severity: 'stop',
+    find: ({ needle }) =>
+      needle?.wear.state === 'bent'
+        ? {
+            message: 'This needle is bent: put it into the tin and fit a fresh one.',
+            why: 'A bent needle lands where nothing was measured.',
+            mend: null,
+          }
+        : null,
+  },
+  {
+    code: 'needle-not-for-knit',
+    severity: 'warn',
+    find: ({ needle, cloth }) =>
+      needle && cloth.structure === 'knit' && !suitsKnit(needle.type)
+        ? {
+            message: `A ${needle.type} needle on a knit: take stretch or ballpoint.`,
+            why: 'A sharp point cuts loops and skips stitches.',
+            mend: null,
+          }
+        : null,
+  },
+  {
+    code: 'leather-needle',
+    severity: 'warn',
+    find: ({ needle, cloth }) =>
+      needle?.type === 'leather' && cloth.structure !== null && cloth.structure !== 'leather'
+        ? {
+            message: `A leather needle cuts ${cloth.structure} cloth: take another type.`,
+            why: 'Its point is a blade.',
+            mend: null,
+          }
+        : null,
+  },
+  {
+    code: 'needle-too-big',
+    severity: 'warn',
+    find: input => {
+      const fine = firstOf(input, 'fine', 'monofilament')
+      return fine && input.needle && input.needle.sizeNm > BIGGEST_FOR_FINE_NM
+        ? {
+            message: `Size ${input.needle.sizeNm} leaves holes with ${nameOf(fine)}: ${classOf(fine) === 'monofilament' ? '60/8 or 70/10' : '70/10 or 80/12'}.`,
+            why: 'The hole is wider than the thread that should fill it.',
+            mend: null,
+          }
+        : null
     },
   },
   {
-    code: 'metallic-wear', severity: 'note',
-    find: input => (input.needle?.wear.seen.metallic && !firstOf(input, 'metallic', 'film')
-      ? { message: 'This needle has sewn metallic: look at its eye before other thread goes through.', why: 'Metallic cuts a groove that frays what follows.', mend: null }
-      : null),
+    code: 'needle-too-small',
+    severity: 'warn',
+    find: input => {
+      const thick = firstOf(input, 'heavy', 'pearl')
+      return thick && input.needle && input.needle.sizeNm < SMALLEST_FOR_HEAVY_NM
+        ? {
+            message: `Size ${input.needle.sizeNm} is too small for ${nameOf(thick)}: at least 90/14, better 100/16 or more.`,
+            why: 'It frays in the eye and skips.',
+            mend: null,
+          }
+        : null
+    },
   },
   {
-    code: 'fusible-residue', severity: 'note',
-    find: ({ needle }) => (needle?.wear.seen.fusible ? { message: 'This needle has sewn fusible: wipe it with alcohol.', why: 'The glue makes it sticky, and sticky it skips.', mend: null } : null),
+    code: 'heavy-twin-type',
+    severity: 'warn',
+    find: input => {
+      const { needle } = input
+      return several(input)
+        && firstOf(input, 'heavy')
+        && needle!.type !== 'jeans'
+        && needle!.type !== 'topstitch'
+        ? {
+            message: 'Heavy thread in a twin needs a jeans or topstitch one.',
+            why: 'Other twins have neither the eye nor the stiffness.',
+            mend: null,
+          }
+        : null
+    },
+  },
+  {
+    code: 'needle-spent',
+    severity: 'warn',
+    find: ({ needle }) => {
+      const life = needle && needle.wear.state !== 'bent' ? needleLife(needle.wear) : null
+      return life?.advice === 'now'
+        ? {
+            message: `Change this needle: ${life.why}.`,
+            why: 'A dull or rough one skips, frays and pulls threads.',
+            mend: null,
+          }
+        : null
+    },
+  },
+  {
+    code: 'metallic-wear',
+    severity: 'note',
+    find: input =>
+      input.needle?.wear.seen.metallic && !firstOf(input, 'metallic', 'film')
+        ? {
+            message: 'This needle has sewn metallic: look at its eye before other thread goes through.',
+            why: 'Metallic cuts a groove that frays what follows.',
+            mend: null,
+          }
+        : null,
+  },
+  {
+    code: 'fusible-residue',
+    severity: 'note',
+    find: ({ needle }) =>
+      needle?.wear.seen.fusible
+        ? {
+            message: 'This needle has sewn fusible: wipe it with alcohol.',
+            why: 'The glue makes it sticky, and sticky it skips.',
+            mend: null,
+          }
+        : null,
   },
 ]

@@ -14,6 +14,7 @@ export const several = ({ needle }: ConflictInput) => needle !== null && needle.
 export const word = ({ needle }: ConflictInput) => needle?.construction ?? 'needle'
 export const classOf = ({ thread }: ThreadedBlade): ThreadClass => threadClassOf(thread)
 /** The first thread above that belongs to one of these classes. */
-export const firstOf = ({ threads }: ConflictInput, ...classes: ThreadClass[]) => threads.find(one => classes.includes(classOf(one)))
+export const firstOf = ({ threads }: ConflictInput, ...classes: ThreadClass[]) =>
+  threads.find(one => classes.includes(classOf(one)))
 export const nameOf = (one: ThreadedBlade) => PRACTICE[classOf(one)].name
 export const capital = (text: string) => `${text[0]!.toUpperCase()}${text.slice(1)}`

@@ -11,63 +11,122 @@ const PINTUCK_WIDEST_MM = 2.5
 /** What speaks against the cloth, what is behind it, and the stitch. Source: common practice. */
 export const SEWING_RULES: readonly ConflictRule[] = [
   {
-    code: 'cotton-on-knit', severity: 'warn',
-    find: ({ threads, cloth }) => (cloth.structure === 'knit' && threads.some(({ thread }) => thread.kind === 'cotton')
-      ? { message: 'Cotton has no give: on a knit take polyester.', why: 'The cloth stretches, the thread breaks.', mend: null }
-      : null),
+    code: 'cotton-on-knit',
+    severity: 'warn',
+    find: ({ threads, cloth }) =>
+      cloth.structure === 'knit' && threads.some(({ thread }) => thread.kind === 'cotton')
+        ? {
+            message: 'Cotton has no give: on a knit take polyester.',
+            why: 'The cloth stretches, the thread breaks.',
+            mend: null,
+          }
+        : null,
   },
   {
-    code: 'fine-both', severity: 'warn',
-    find: (input) => {
+    code: 'fine-both',
+    severity: 'warn',
+    find: input => {
       const strong = STRENGTH.includes(input.technique)
-      return strong && input.bobbin && threadClassOf(input.bobbin) === 'fine' && input.threads.some(one => classOf(one) === 'fine')
-        ? { message: 'Fine thread above and below does not hold a seam: use 50 wt in one of them.', why: '100/100 is for decoration only.', mend: null }
+      return strong
+        && input.bobbin
+        && threadClassOf(input.bobbin) === 'fine'
+        && input.threads.some(one => classOf(one) === 'fine')
+        ? {
+            message: 'Fine thread above and below does not hold a seam: use 50 wt in one of them.',
+            why: '100/100 is for decoration only.',
+            mend: null,
+          }
         : null
     },
   },
   {
-    code: 'dense-no-stabilizer', severity: 'warn',
-    find: ({ stitch, stabilizer, washed }) => (stitch?.dense && stabilizer === null
-      ? { message: 'A dense stitch without a stabilizer draws the cloth into a tunnel: put one behind.', why: 'The thread pulls harder than the cloth can hold.', mend: { kind: 'stabilizer', label: washed ? 'Cut-away' : 'Tear-away', stabilizer: washed ? 'cut-away' : 'tear-away' } }
-      : null),
+    code: 'dense-no-stabilizer',
+    severity: 'warn',
+    find: ({ stitch, stabilizer, washed }) =>
+      stitch?.dense && stabilizer === null
+        ? {
+            message: 'A dense stitch without a stabilizer draws the cloth into a tunnel: put one behind.',
+            why: 'The thread pulls harder than the cloth can hold.',
+            mend: {
+              kind: 'stabilizer',
+              label: washed ? 'Cut-away' : 'Tear-away',
+              stabilizer: washed ? 'cut-away' : 'tear-away',
+            },
+          }
+        : null,
   },
   {
-    code: 'tear-away-washed', severity: 'warn',
-    find: ({ stabilizer, washed }) => (washed && stabilizer === 'tear-away'
-      ? { message: 'Tear-away goes lumpy when washed and tumbled: take cut-away.', why: 'What is left of it crumples behind the stitch.', mend: { kind: 'stabilizer', label: 'Cut-away', stabilizer: 'cut-away' } }
-      : null),
+    code: 'tear-away-washed',
+    severity: 'warn',
+    find: ({ stabilizer, washed }) =>
+      washed && stabilizer === 'tear-away'
+        ? {
+            message: 'Tear-away goes lumpy when washed and tumbled: take cut-away.',
+            why: 'What is left of it crumples behind the stitch.',
+            mend: { kind: 'stabilizer', label: 'Cut-away', stabilizer: 'cut-away' },
+          }
+        : null,
   },
   {
-    code: 'wide-gap-decorative', severity: 'warn',
-    find: input => (several(input) && input.needle!.gapMm >= WIDE_GAP_MM && input.stitch?.swings === true
-      ? { message: `A gap of ${input.needle!.gapMm.toFixed(1)} with a stitch that swings: two far rows that do not read as one. Take 1.6 to 2.5.`, why: 'Only close rows interlace.', mend: null }
-      : null),
+    code: 'wide-gap-decorative',
+    severity: 'warn',
+    find: input =>
+      several(input) && input.needle!.gapMm >= WIDE_GAP_MM && input.stitch?.swings === true
+        ? {
+            message: `A gap of ${input.needle!.gapMm.toFixed(1)} with a stitch that swings: two far rows that do not read as one. Take 1.6 to 2.5.`,
+            why: 'Only close rows interlace.',
+            mend: null,
+          }
+        : null,
   },
   {
-    code: 'heavy-short', severity: 'warn',
-    find: (input) => {
+    code: 'heavy-short',
+    severity: 'warn',
+    find: input => {
       const thick = firstOf(input, 'heavy', 'pearl')
       return thick && input.stitch && !input.stitch.swings && input.stitch.lengthMm < HEAVY_LENGTH_MM
-        ? { message: `${capital(nameOf(thick))} at length ${input.stitch.lengthMm} sinks into the cloth: 3.0 to 3.5.`, why: 'A thick thread needs room to lie on top.', mend: { kind: 'length', label: 'Length 3.5', lengthMm: 3.5 } }
+        ? {
+            message: `${capital(nameOf(thick))} at length ${input.stitch.lengthMm} sinks into the cloth: 3.0 to 3.5.`,
+            why: 'A thick thread needs room to lie on top.',
+            mend: { kind: 'length', label: 'Length 3.5', lengthMm: 3.5 },
+          }
         : null
     },
   },
   {
-    code: 'pintuck-gap', severity: 'note',
-    find: input => (input.technique === 'pintucks' && several(input) && input.needle!.gapMm > PINTUCK_WIDEST_MM
-      ? { message: `A gap of ${input.needle!.gapMm.toFixed(1)} raises a wide, flat tuck: 1.6 to 2.5 is usual, 2.0 first.`, why: 'More cloth than the bobbin thread can lift.', mend: null }
-      : null),
+    code: 'pintuck-gap',
+    severity: 'note',
+    find: input =>
+      input.technique === 'pintucks' && several(input) && input.needle!.gapMm > PINTUCK_WIDEST_MM
+        ? {
+            message: `A gap of ${input.needle!.gapMm.toFixed(1)} raises a wide, flat tuck: 1.6 to 2.5 is usual, 2.0 first.`,
+            why: 'More cloth than the bobbin thread can lift.',
+            mend: null,
+          }
+        : null,
   },
   {
-    code: 'pintuck-cloth', severity: 'note',
-    find: ({ technique, cloth }) => (technique === 'pintucks' && (cloth.weight === 'heavy' || cloth.structure === 'felt')
-      ? { message: 'Heavy cloth does not stand up in pintucks: take a light one.', why: 'It is too stiff to fold between two needles.', mend: null }
-      : null),
+    code: 'pintuck-cloth',
+    severity: 'note',
+    find: ({ technique, cloth }) =>
+      technique === 'pintucks' && (cloth.weight === 'heavy' || cloth.structure === 'felt')
+        ? {
+            message: 'Heavy cloth does not stand up in pintucks: take a light one.',
+            why: 'It is too stiff to fold between two needles.',
+            mend: null,
+          }
+        : null,
   },
   {
-    code: 'decorative-cover', severity: 'note',
-    find: ({ technique, stitch, foot }) => (DECORATIVE.includes(technique) && stitch?.dense && foot?.grooved
-      ? { message: 'A grooved foot presses a dense stitch flat and sticks: take one with a tunnel.', why: 'Thick stitches need one wide channel under the sole.', mend: null }
-      : null),
+    code: 'decorative-cover',
+    severity: 'note',
+    find: ({ technique, stitch, foot }) =>
+      DECORATIVE.includes(technique) && stitch?.dense && foot?.grooved
+        ? {
+            message: 'A grooved foot presses a dense stitch flat and sticks: take one with a tunnel.',
+            why: 'Thick stitches need one wide channel under the sole.',
+            mend: null,
+          }
+        : null,
   },
 ]

@@ -24,7 +24,7 @@ export interface ConflictInput {
   } | null
   /** Where the machine's hook faces; null: not known. */
   readonly hook: Hook | null
-  readonly foot: { readonly singleHole: boolean, readonly grooved: boolean } | null
+  readonly foot: { readonly singleHole: boolean; readonly grooved: boolean } | null
   readonly plate: { readonly singleHole: boolean }
   readonly stitch: {
     readonly swings: boolean
@@ -51,15 +51,20 @@ export interface ConflictInput {
 export type Severity = 'stop' | 'warn' | 'note'
 
 /** One press that takes a conflict away: what to change in the setup. */
-export type Mend
-  = | { readonly kind: 'plate', readonly label: string }
-    | { readonly kind: 'foot', readonly label: string }
-    | { readonly kind: 'to-bobbin', readonly label: string, readonly blade: Blade }
-    | { readonly kind: 'threader-off' | 'cutter-off' | 'split-discs', readonly label: string }
-    | { readonly kind: 'supply', readonly label: string, readonly blade: Blade, readonly supply: Partial<Supply> }
-    | { readonly kind: 'tension', readonly label: string, readonly dial: number }
-    | { readonly kind: 'length', readonly label: string, readonly lengthMm: number }
-    | { readonly kind: 'stabilizer', readonly label: string, readonly stabilizer: StabilizerKind }
+export type Mend =
+  | { readonly kind: 'plate'; readonly label: string }
+  | { readonly kind: 'foot'; readonly label: string }
+  | { readonly kind: 'to-bobbin'; readonly label: string; readonly blade: Blade }
+  | { readonly kind: 'threader-off' | 'cutter-off' | 'split-discs'; readonly label: string }
+  | {
+      readonly kind: 'supply'
+      readonly label: string
+      readonly blade: Blade
+      readonly supply: Partial<Supply>
+    }
+  | { readonly kind: 'tension'; readonly label: string; readonly dial: number }
+  | { readonly kind: 'length'; readonly label: string; readonly lengthMm: number }
+  | { readonly kind: 'stabilizer'; readonly label: string; readonly stabilizer: StabilizerKind }
 
 export interface Conflict {
   readonly code: string

@@ -21,7 +21,11 @@ export interface TwinCandidate extends TypedNeedle {
 
 export interface Coverage {
   /** The chosen needles: owned ones that are needed first, then what to buy, each with the jobs it alone adds. */
-  readonly chosen: readonly { readonly needle: TwinCandidate, readonly jobs: readonly string[], readonly adds: readonly string[] }[]
+  readonly chosen: readonly {
+    readonly needle: TwinCandidate
+    readonly jobs: readonly string[]
+    readonly adds: readonly string[]
+  }[]
   /** Jobs no candidate serves on any machine. */
   readonly unserved: readonly string[]
 }
@@ -31,11 +35,22 @@ export const MOST_CANDIDATES = 40
 export const MOST_JOBS = 30
 
 /** Whether a needle serves a job on at least one machine: its gap, type and size fit, and width + gap + margin stay within the widest stitch. */
-export function serves(needle: TypedNeedle, job: TwinJob, maxWidthsMm: readonly number[], marginMm: number): boolean {
+export function serves(
+  needle: TypedNeedle,
+  job: TwinJob,
+  maxWidthsMm: readonly number[],
+  marginMm: number,
+): boolean {
   const { gapMm, sizeNm, type } = needle
   const room = gapMm + job.widthMm + (job.widthMm > 0 ? marginMm : 0)
-  return gapMm >= job.gapMm[0] && gapMm <= job.gapMm[1] && sizeNm >= job.sizeNm[0] && sizeNm <= job.sizeNm[1]
-    && job.types.includes(type) && maxWidthsMm.some(widest => room <= widest + 1e-9)
+  return (
+    gapMm >= job.gapMm[0]
+    && gapMm <= job.gapMm[1]
+    && sizeNm >= job.sizeNm[0]
+    && sizeNm <= job.sizeNm[1]
+    && job.types.includes(type)
+    && maxWidthsMm.some(widest => room <= widest + 1e-9)
+  )
 }
 
 /**
@@ -48,22 +63,47 @@ export function serves(needle: TypedNeedle, job: TwinJob, maxWidthsMm: readonly 
  * @param marginMm - taken off wherever a stitch swings.
  * @throws {CoreError} `too-many`; `out-of-range` for a margin or width.
  */
-export function coverJobs(candidates: readonly TwinCandidate[], jobs: readonly TwinJob[], maxWidthsMm: readonly number[], marginMm: number): Coverage {
-  if (candidates.length > MOST_CANDIDATES) throw new CoreError('too-many', `At most ${MOST_CANDIDATES} candidates can be searched exactly`, { field: 'candidates', most: MOST_CANDIDATES })
-  if (jobs.length > MOST_JOBS) throw new CoreError('too-many', `At most ${MOST_JOBS} jobs can be searched exactly`, { field: 'jobs', most: MOST_JOBS })
+export function coverJobs(
+  candidates: readonly TwinCandidate[],
+  jobs: readonly TwinJob[],
+  maxWidthsMm: readonly number[],
+  marginMm: number,
+): Coverage {
+  if (candidates.length > MOST_CANDIDATES)
+    throw new CoreError('too-many', `At most ${MOST_CANDIDATES} candidates can be searched exactly`, {
+      field: 'candidates',
+      most: MOST_CANDIDATES,
+    })
+  if (jobs.length > MOST_JOBS)
+    throw new CoreError('too-many', `At most ${MOST_JOBS} jobs can be searched exactly`, {
+      field: 'jobs',
+      most: MOST_JOBS,
+    })
   requireInRange(marginMm, 'marginMm', 0, 5)
   maxWidthsMm.forEach((mm, i) => requireInRange(mm, `maxWidthsMm.${i}`, 0.1, 100))
 
-  const masks = candidates.map(needle => jobs.reduce((mask, job, bit) => (serves(needle, job, maxWidthsMm, marginMm) ? mask | (1 << bit) : mask), 0))
+  const masks = candidates.map(needle =>
+    jobs.reduce(
+      (mask, job, bit) => (serves(needle, job, maxWidthsMm, marginMm) ? mask | (1 << bit) : mask),
+      0,
+    ),
+  )
   const possible = masks.reduce((all, mask) => all | mask, 0)
-  const chosen = smallest(masks, candidates.map(({ owned }) => (owned ? OWNED_COST : BOUGHT_COST)), possible)
+  const chosen = smallest(
+    masks,
+    candidates.map(({ owned }) => (owned ? OWNED_COST : BOUGHT_COST)),
+    possible,
+  )
   const names = (mask: number) => jobs.filter((_, bit) => mask & (1 << bit)).map(({ name }) => name)
   return {
     chosen: chosen
       .map(index => ({
         needle: candidates[index]!,
         jobs: names(masks[index]!),
-        adds: names(masks[index]! & ~chosen.filter(other => other !== index).reduce((all, other) => all | masks[other]!, 0)),
+        adds: names(
+          masks[index]!
+            & ~chosen.filter(other => other !== index).reduce((all, other) => all | masks[other]!, 0),
+        ),
       }))
       .sort((a, b) => Number(b.needle.owned) - Number(a.needle.owned) || b.jobs.length - a.jobs.length),
     unserved: jobs.filter((_, bit) => !(possible & (1 << bit))).map(({ name }) => name),
@@ -75,9 +115,20 @@ const BOUGHT_COST = MOST_CANDIDATES + 1
 const OWNED_COST = 1
 
 function smallest(masks: readonly number[], costs: readonly number[], goal: number): number[] {
-  const useful = masks.map((mask, index) => ({ mask: mask & goal, cost: costs[index]!, index })).filter(({ mask }) => mask !== 0)
+  const useful = masks
+    .map((mask, index) => ({ mask: mask & goal, cost: costs[index]!, index }))
+    .filter(({ mask }) => mask !== 0)
   // A needle that does no more than another and costs no less is never needed.
-  const kept = useful.filter((a, i) => !useful.some((b, j) => i !== j && (a.mask & ~b.mask) === 0 && b.cost <= a.cost && (a.mask !== b.mask || b.cost < a.cost || j < i)))
+  const kept = useful.filter(
+    (a, i) =>
+      !useful.some(
+        (b, j) =>
+          i !== j
+          && (a.mask & ~b.mask) === 0
+          && b.cost <= a.cost
+          && (a.mask !== b.mask || b.cost < a.cost || j < i),
+      ),
+  )
   let best: number[] = []
   let bestCost = Infinity
   const most = Math.max(1, ...kept.map(({ mask }) => bits(mask)))
@@ -90,7 +141,9 @@ function smallest(masks: readonly number[], costs: readonly number[], goal: numb
     // However the rest is covered, it takes at least this many more.
     if (cost + Math.ceil(bits(left) / most) * cheapest >= bestCost) return
     const bit = rarest(left, kept)
-    const options = kept.filter(({ mask }) => mask & bit).sort((a, b) => a.cost - b.cost || bits(b.mask & left) - bits(a.mask & left))
+    const options = kept
+      .filter(({ mask }) => mask & bit)
+      .sort((a, b) => a.cost - b.cost || bits(b.mask & left) - bits(a.mask & left))
     for (const { mask, cost: price, index } of options) search(left & ~mask, cost + price, [...taken, index])
   }
   search(goal, 0, [])

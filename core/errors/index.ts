@@ -9,7 +9,8 @@
  * - `bad-colour`: text that is not a colour.
  * - `too-many`: more candidates or jobs than can be searched exactly; `details.most`.
  */
-export type CoreErrorCode = 'non-finite' | 'out-of-range' | 'no-drops' | 'bad-repeat' | 'bad-raster' | 'bad-colour' | 'too-many'
+export type CoreErrorCode =
+  'non-finite' | 'out-of-range' | 'no-drops' | 'bad-repeat' | 'bad-raster' | 'bad-colour' | 'too-many'
 
 export interface CoreErrorData {
   readonly code: CoreErrorCode
@@ -50,7 +51,11 @@ export class CoreError extends Error {
 export function requireInRange(value: number, field: string, min: number, max: number): number {
   if (!Number.isFinite(value)) throw new CoreError('non-finite', `${field} is not a number`, { field })
   if (!(value >= min && value <= max)) {
-    throw new CoreError('out-of-range', `${field} must be between ${min} and ${max}, not ${value}`, { field, min, max })
+    throw new CoreError('out-of-range', `${field} must be between ${min} and ${max}, not ${value}`, {
+      field,
+      min,
+      max,
+    })
   }
   return value
 }

@@ -16,9 +16,23 @@ export interface Combination {
 export function combinationKey({ machineId, footId, needleId, swing }: Combination): string {
   const { machine, foot, plate, needle, stitch } = swing
   return JSON.stringify([
-    machineId, machine.maxWidthMm, machine.plateSlotMm, footId, foot.slotMm, foot.singleHole, plate.singleHole,
-    needleId, needle.construction, needle.gapMm, needle.sizeNm,
-    stitch.alignment, stitch.repeat, stitch.widthMm, stitch.lengthMm, stitch.mirror, stitch.positionMm,
+    machineId,
+    machine.maxWidthMm,
+    machine.plateSlotMm,
+    footId,
+    foot.slotMm,
+    foot.singleHole,
+    plate.singleHole,
+    needleId,
+    needle.construction,
+    needle.gapMm,
+    needle.sizeNm,
+    stitch.alignment,
+    stitch.repeat,
+    stitch.widthMm,
+    stitch.lengthMm,
+    stitch.mirror,
+    stitch.positionMm,
     stitch.drops.map(({ x, y }) => [x, y]),
   ])
 }

@@ -3,11 +3,17 @@ import { combinationKey, type Combination } from '#core/handwalk'
 import { findStitch } from '#core/stitch'
 
 const base: Combination = {
-  machineId: 'm', footId: 'f', needleId: 'n',
+  machineId: 'm',
+  footId: 'f',
+  needleId: 'n',
   swing: {
-    machine: { maxWidthMm: 7, plateSlotMm: 8.2 }, foot: { slotMm: null, singleHole: false }, plate: { singleHole: false },
+    machine: { maxWidthMm: 7, plateSlotMm: 8.2 },
+    foot: { slotMm: null, singleHole: false },
+    plate: { singleHole: false },
     needle: { construction: 'twin', gapMm: 2, sizeNm: 80 },
-    stitch: { ...findStitch('honeycomb')!, widthMm: 4, lengthMm: 2.5, mirror: false, positionMm: 0 }, marginMm: 0.5, clearanceMm: 0.25,
+    stitch: { ...findStitch('honeycomb')!, widthMm: 4, lengthMm: 2.5, mirror: false, positionMm: 0 },
+    marginMm: 0.5,
+    clearanceMm: 0.25,
   },
 }
 const { swing } = base
@@ -24,7 +30,16 @@ describe('combinationKey', () => {
     ['width', { ...base, swing: { ...swing, stitch: { ...swing.stitch, widthMm: 4.1 } } }],
     ['mirror', { ...base, swing: { ...swing, stitch: { ...swing.stitch, mirror: true } } }],
     ['position', { ...base, swing: { ...swing, stitch: { ...swing.stitch, positionMm: 0.5 } } }],
-    ['a drop', { ...base, swing: { ...swing, stitch: { ...swing.stitch, drops: [...swing.stitch.drops.slice(1), { x: 0, y: 2 }] } } }],
+    [
+      'a drop',
+      {
+        ...base,
+        swing: {
+          ...swing,
+          stitch: { ...swing.stitch, drops: [...swing.stitch.drops.slice(1), { x: 0, y: 2 }] },
+        },
+      },
+    ],
   ])('changes with the %s', (_, changed) => expect(combinationKey(changed)).not.toBe(combinationKey(base)))
 
   it('stays when only the wished margin changes', () => {

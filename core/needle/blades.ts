@@ -21,9 +21,12 @@ export function bladeNames(construction: Needle['construction']): readonly Blade
  */
 export function bladeOffsetsMm({ construction, gapMm }: Needle): readonly number[] {
   switch (construction) {
-    case 'single': return [0]
-    case 'twin': return [-gapMm / 2, gapMm / 2]
-    case 'triple': return [-gapMm, 0, gapMm]
+    case 'single':
+      return [0]
+    case 'twin':
+      return [-gapMm / 2, gapMm / 2]
+    case 'triple':
+      return [-gapMm, 0, gapMm]
   }
 }
 

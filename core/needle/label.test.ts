@@ -1,6 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bladeOffsetsMm, needleLabel, NEEDLE_SIZES, NEEDLE_TYPES, outerSpanMm, parseNeedleLabel } from '#core/needle'
+import {
+  bladeOffsetsMm,
+  needleLabel,
+  NEEDLE_SIZES,
+  NEEDLE_TYPES,
+  outerSpanMm,
+  parseNeedleLabel,
+} from '#core/needle'
 
 const read = (text: string) => {
   const reading = parseNeedleLabel(text)
@@ -30,9 +37,18 @@ describe('parseNeedleLabel', () => {
   ])('reads %s', (text, said) => expect(read(text).said).toBe(said))
 
   it.each([
-    ['', 'empty'], ['2.5', 'unknown-size'], ['2.5/80 velvet', 'unknown-word'], ['twin 80', 'gap-missing'],
-    ['25/80', 'gap-range'], ['0/80', 'gap-range'], ['90/16', 'unknown-size'], ['2.5/300', 'unknown-size'],
-    ['jeans', 'no-size'], ['1.2.3/80', 'unknown-size'], ['<b>90</b>', 'unknown-word'], ['single 2.0/80', 'gap-range'],
+    ['', 'empty'],
+    ['2.5', 'unknown-size'],
+    ['2.5/80 velvet', 'unknown-word'],
+    ['twin 80', 'gap-missing'],
+    ['25/80', 'gap-range'],
+    ['0/80', 'gap-range'],
+    ['90/16', 'unknown-size'],
+    ['2.5/300', 'unknown-size'],
+    ['jeans', 'no-size'],
+    ['1.2.3/80', 'unknown-size'],
+    ['<b>90</b>', 'unknown-word'],
+    ['single 2.0/80', 'gap-range'],
   ])('refuses %s as %s and says what to type', (text, code) => {
     const reading = parseNeedleLabel(text)
     expect(reading).toMatchObject({ ok: false, code })
@@ -46,18 +62,33 @@ describe('parseNeedleLabel', () => {
 
   it('reads back every label it writes', () => {
     const gaps = fc.integer({ min: 5, max: 100 }).map(tenths => tenths / 10)
-    fc.assert(fc.property(gaps, fc.constantFrom(...NEEDLE_SIZES), fc.constantFrom(...NEEDLE_TYPES), fc.boolean(), (gap, [sizeNm], type, twin) => {
-      const needle = { construction: twin ? 'twin' as const : 'single' as const, gapMm: twin ? gap : 0, sizeNm }
-      expect(read(`${needleLabel(needle)} ${type}`).needle).toEqual({ ...needle, type })
-    }))
+    fc.assert(
+      fc.property(
+        gaps,
+        fc.constantFrom(...NEEDLE_SIZES),
+        fc.constantFrom(...NEEDLE_TYPES),
+        fc.boolean(),
+        (gap, [sizeNm], type, twin) => {
+          const needle = {
+            construction: twin ? ('twin' as const) : ('single' as const),
+            gapMm: twin ? gap : 0,
+            sizeNm,
+          }
+          expect(read(`${needleLabel(needle)} ${type}`).needle).toEqual({ ...needle, type })
+        },
+      ),
+    )
   })
 })
 
 describe('blades', () => {
-  it.each([['single', 0, [0], 0], ['twin', 2.5, [-1.25, 1.25], 2.5], ['triple', 2.5, [-2.5, 0, 2.5], 5]] as const)(
-    '%s with gap %d', (construction, gapMm, offsets, span) => {
-      const needle = { construction, gapMm, sizeNm: 80 }
-      expect(bladeOffsetsMm(needle)).toEqual(offsets)
-      expect(outerSpanMm(needle)).toBe(span)
-    })
+  it.each([
+    ['single', 0, [0], 0],
+    ['twin', 2.5, [-1.25, 1.25], 2.5],
+    ['triple', 2.5, [-2.5, 0, 2.5], 5],
+  ] as const)('%s with gap %d', (construction, gapMm, offsets, span) => {
+    const needle = { construction, gapMm, sizeNm: 80 }
+    expect(bladeOffsetsMm(needle)).toEqual(offsets)
+    expect(outerSpanMm(needle)).toBe(span)
+  })
 })

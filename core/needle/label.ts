@@ -5,9 +5,18 @@ import { type Construction, NEEDLE_SIZES, NEEDLE_TYPES, type Needle, type Needle
 export type TripleGapReading = 'neighbour' | 'total'
 
 /** What a label was understood as, or which part was not. */
-export type NeedleReading
-  = | { readonly ok: true, readonly needle: Needle & { readonly type: NeedleType }, readonly said: string, readonly note: string | null }
-    | { readonly ok: false, readonly code: 'empty' | 'unknown-word' | 'unknown-size' | 'gap-range' | 'no-size' | 'gap-missing', readonly message: string }
+export type NeedleReading =
+  | {
+      readonly ok: true
+      readonly needle: Needle & { readonly type: NeedleType }
+      readonly said: string
+      readonly note: string | null
+    }
+  | {
+      readonly ok: false
+      readonly code: 'empty' | 'unknown-word' | 'unknown-size' | 'gap-range' | 'no-size' | 'gap-missing'
+      readonly message: string
+    }
 
 const FORMS = 'Forms that are understood: 2.5/80, 4.0/100 jeans, triple 2.5/80, 90/14, 16.'
 const SIZE_NM = { min: 50, max: 150 } as const
@@ -16,11 +25,21 @@ const GAP_MM = { min: 0.5, max: 10 } as const
 /** Words on packets that mean one of our types. Source: common practice. */
 const TYPE_WORDS: Readonly<Record<string, NeedleType>> = {
   ...Object.fromEntries(NEEDLE_TYPES.map(type => [type, type])),
-  'jersey': 'ballpoint', 'ball-point': 'ballpoint', 'denim': 'jeans', 'metal': 'metallic',
-  'top-stitch': 'topstitch', 'topstitching': 'topstitch', 'hemstitch': 'wing', 'nonstick': 'non-stick', 'standard': 'universal',
+  'jersey': 'ballpoint',
+  'ball-point': 'ballpoint',
+  'denim': 'jeans',
+  'metal': 'metallic',
+  'top-stitch': 'topstitch',
+  'topstitching': 'topstitch',
+  'hemstitch': 'wing',
+  'nonstick': 'non-stick',
+  'standard': 'universal',
 }
 const CONSTRUCTION_WORDS: Readonly<Record<string, Construction>> = {
-  twin: 'twin', double: 'twin', triple: 'triple', single: 'single',
+  twin: 'twin',
+  double: 'twin',
+  triple: 'triple',
+  single: 'single',
 }
 const FILLER = new Set(['needle', 'needles', 'mm', 'nm', 'size', 'no', 'no.'])
 
@@ -41,7 +60,12 @@ const FILLER = new Set(['needle', 'needles', 'mm', 'nm', 'size', 'no', 'no.'])
  * parseNeedleLabel('4.0/100 jeans') // Twin, 4.0 mm apart, size 100/16, jeans
  */
 export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'neighbour'): NeedleReading {
-  const words = text.toLowerCase().replace(/(\d),(\d)/g, '$1.$2').replace(/\s*\/\s*/g, '/').split(/[\s;:()]+/).filter(Boolean)
+  const words = text
+    .toLowerCase()
+    .replace(/(\d),(\d)/g, '$1.$2')
+    .replace(/\s*\/\s*/g, '/')
+    .split(/[\s;:()]+/)
+    .filter(Boolean)
   if (words.length === 0) return refuse('empty', `Type the label from the packet. ${FORMS}`)
 
   let type: NeedleType = 'universal'
@@ -52,7 +76,8 @@ export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'ne
     if (/^[\d.]+(\/[\d.]+){0,2}$/.test(bare)) numbers.push(...bare.split('/'))
     else if (TYPE_WORDS[word]) type = TYPE_WORDS[word]
     else if (CONSTRUCTION_WORDS[word]) named = CONSTRUCTION_WORDS[word]
-    else if (!FILLER.has(word)) return refuse('unknown-word', `“${word.slice(0, 40)}” is not understood. ${FORMS}`)
+    else if (!FILLER.has(word))
+      return refuse('unknown-word', `“${word.slice(0, 40)}” is not understood. ${FORMS}`)
   }
   const numeric = readNumbers(numbers)
   if (!('sizeNm' in numeric)) return numeric
@@ -65,18 +90,23 @@ export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'ne
     return accept({ construction: 'single', gapMm: 0, sizeNm, type }, null)
   }
   if (!(labelGap >= GAP_MM.min && labelGap <= GAP_MM.max)) {
-    return refuse('gap-range', `A gap of ${labelGap} mm is outside ${GAP_MM.min} to ${GAP_MM.max} mm. ${FORMS}`)
+    return refuse(
+      'gap-range',
+      `A gap of ${labelGap} mm is outside ${GAP_MM.min} to ${GAP_MM.max} mm. ${FORMS}`,
+    )
   }
-  if (named === 'single') return refuse('gap-range', 'A single needle has no gap: leave out the number before the size.')
+  if (named === 'single')
+    return refuse('gap-range', 'A single needle has no gap: leave out the number before the size.')
   if (named !== 'triple') return accept({ construction: 'twin', gapMm: labelGap, sizeNm, type }, null)
   const gapMm = tripleGap === 'total' ? labelGap / 2 : labelGap
-  const note = tripleGap === 'total'
-    ? `${labelGap.toFixed(1)} is read as the distance across all three.`
-    : `${labelGap.toFixed(1)} is read as the distance between neighbours; the outer two stand ${(2 * labelGap).toFixed(1)} mm apart.`
+  const note =
+    tripleGap === 'total'
+      ? `${labelGap.toFixed(1)} is read as the distance across all three.`
+      : `${labelGap.toFixed(1)} is read as the distance between neighbours; the outer two stand ${(2 * labelGap).toFixed(1)} mm apart.`
   return accept({ construction: 'triple', gapMm, sizeNm, type }, note)
 }
 
-type Numbers = { readonly sizeNm: number, readonly labelGap: number | null }
+type Numbers = { readonly sizeNm: number; readonly labelGap: number | null }
 
 function readNumbers(texts: readonly string[]): Numbers | Extract<NeedleReading, { ok: false }> {
   const values = texts.map(Number)
@@ -95,7 +125,8 @@ function readNumbers(texts: readonly string[]): Numbers | Extract<NeedleReading,
   // 8/60 is the pair 60/8 turned round; 8.0/60 was typed with its decimal and is a gap.
   const paired = texts.some(text => text.includes('.')) ? null : pairedSize(first, second)
   if (paired !== null) return { sizeNm: paired, labelGap: null }
-  if (first >= SIZE_NM.min) return refuse('unknown-size', `${first}/${second} is not a size pair. ${pairHint(first)}`)
+  if (first >= SIZE_NM.min)
+    return refuse('unknown-size', `${first}/${second} is not a size pair. ${pairHint(first)}`)
   const size = singleSize(second)
   return size === null ? unknownSize(texts[1]!) : { sizeNm: size, labelGap: first }
 }
@@ -107,7 +138,9 @@ function singleSize(value: number): number | null {
 }
 
 function pairedSize(a: number, b: number): number | null {
-  return NEEDLE_SIZES.find(([nm, other]) => (nm === a && other === b) || (nm === b && other === a))?.[0] ?? null
+  return (
+    NEEDLE_SIZES.find(([nm, other]) => (nm === a && other === b) || (nm === b && other === a))?.[0] ?? null
+  )
 }
 
 function pairHint(nm: number): string {
@@ -116,7 +149,10 @@ function pairHint(nm: number): string {
 }
 
 function unknownSize(text: string) {
-  return refuse('unknown-size', `“${text}” is not a needle size: metric sizes run from 60 to 120, the other scale from 8 to 19.`)
+  return refuse(
+    'unknown-size',
+    `“${text}” is not a needle size: metric sizes run from 60 to 120, the other scale from 8 to 19.`,
+  )
 }
 
 function refuse(code: Extract<NeedleReading, { ok: false }>['code'], message: string) {

@@ -21,23 +21,31 @@ export interface BobbinInput {
 export interface BobbinAdvice {
   readonly mode: 'normal' | 'bobbin work'
   /** What to wind, best first, each with its reason. */
-  readonly choices: readonly { readonly choice: BobbinChoice, readonly what: string, readonly why: string }[]
+  readonly choices: readonly { readonly choice: BobbinChoice; readonly what: string; readonly why: string }[]
   /** What changes when the thick thread goes on the bobbin; empty otherwise. */
   readonly steps: readonly string[]
 }
 
 const WHAT: Readonly<Record<BobbinChoice, string>> = {
-  'same': 'the same thread', 'fine': 'fine bobbin thread, about 80 wt', 'cotton-50': '50 wt cotton, colour-matched',
-  'matched-fine': 'fine thread matched in colour', 'thick': 'the thick thread itself',
+  'same': 'the same thread',
+  'fine': 'fine bobbin thread, about 80 wt',
+  'cotton-50': '50 wt cotton, colour-matched',
+  'matched-fine': 'fine thread matched in colour',
+  'thick': 'the thick thread itself',
 }
 
 /** What to wind on the bobbin under a thread, best first. Source: common practice; where it disagrees, the school decides. */
 export function bobbinAdvice({ top, swings, school }: BobbinInput): BobbinAdvice {
   const threadClass = threadClassOf(top)
-  const choices = orderFor(threadClass, swings, school).map(([choice, why]) => ({ choice, what: WHAT[choice], why }))
+  const choices = orderFor(threadClass, swings, school).map(([choice, why]) => ({
+    choice,
+    what: WHAT[choice],
+    why,
+  }))
   if (threadClass !== 'thick') return { mode: 'normal', choices, steps: [] }
   return {
-    mode: 'bobbin work', choices,
+    mode: 'bobbin work',
+    choices,
     steps: [
       'Sew wrong side up: the pattern comes out mirrored.',
       'Bypass the bobbin tension, or loosen a second case kept for it.',
@@ -47,20 +55,59 @@ export function bobbinAdvice({ top, swings, school }: BobbinInput): BobbinAdvice
   }
 }
 
-function orderFor(threadClass: ThreadClass, swings: boolean, school: HeavyBobbinSchool): [BobbinChoice, string][] {
+function orderFor(
+  threadClass: ThreadClass,
+  swings: boolean,
+  school: HeavyBobbinSchool,
+): [BobbinChoice, string][] {
   switch (threadClass) {
-    case 'thick': return [['thick', 'it is too bulky for a needle, so it is sewn from below']]
-    case 'heavy': return school === 'same'
-      ? [['same', 'your school: both sides look alike'], ['cotton-50', 'thinner, and the seam stays flat']]
-      : [['cotton-50', 'your school: the seam stays flat and the tension is easy'], ['matched-fine', 'finer still'], ['same', 'both sides look alike']]
-    case 'pearl': return [['cotton-50', 'pearl on top only: 50 wt holds it without bulk']]
-    case 'fine': return [['fine', 'nothing under it may be thicker'], ['same', 'both sides look alike']]
-    case 'monofilament': return [['matched-fine', 'fine cotton holds what would slip'], ['cotton-50', 'when there is no finer one']]
-    case 'metallic': case 'film': return [['fine', 'little pull from below spares the thread'], ['cotton-50', 'ordinary thread does too']]
-    case 'embroidery': return swings
-      ? [['same', 'whatever shows at the edges has the right colour'], ['fine', 'less bulk under a dense stitch'], ['matched-fine', 'a compromise of both']]
-      : [['fine', 'less bulk'], ['same', 'both sides look alike']]
-    case 'all-purpose': return [['same', 'balanced on both sides'], ['cotton-50', 'ordinary thread']]
+    case 'thick':
+      return [['thick', 'it is too bulky for a needle, so it is sewn from below']]
+    case 'heavy':
+      return school === 'same'
+        ? [
+            ['same', 'your school: both sides look alike'],
+            ['cotton-50', 'thinner, and the seam stays flat'],
+          ]
+        : [
+            ['cotton-50', 'your school: the seam stays flat and the tension is easy'],
+            ['matched-fine', 'finer still'],
+            ['same', 'both sides look alike'],
+          ]
+    case 'pearl':
+      return [['cotton-50', 'pearl on top only: 50 wt holds it without bulk']]
+    case 'fine':
+      return [
+        ['fine', 'nothing under it may be thicker'],
+        ['same', 'both sides look alike'],
+      ]
+    case 'monofilament':
+      return [
+        ['matched-fine', 'fine cotton holds what would slip'],
+        ['cotton-50', 'when there is no finer one'],
+      ]
+    case 'metallic':
+    case 'film':
+      return [
+        ['fine', 'little pull from below spares the thread'],
+        ['cotton-50', 'ordinary thread does too'],
+      ]
+    case 'embroidery':
+      return swings
+        ? [
+            ['same', 'whatever shows at the edges has the right colour'],
+            ['fine', 'less bulk under a dense stitch'],
+            ['matched-fine', 'a compromise of both'],
+          ]
+        : [
+            ['fine', 'less bulk'],
+            ['same', 'both sides look alike'],
+          ]
+    case 'all-purpose':
+      return [
+        ['same', 'balanced on both sides'],
+        ['cotton-50', 'ordinary thread'],
+      ]
   }
 }
 
@@ -74,16 +121,28 @@ export interface RankedBobbin {
 }
 
 /** Owned threads that fit one of the choices: in the order of the choices, nearest colour first. */
-export function rankBobbins(input: BobbinInput, topId: string | null, owned: readonly BobbinThread[]): RankedBobbin[] {
+export function rankBobbins(
+  input: BobbinInput,
+  topId: string | null,
+  owned: readonly BobbinThread[],
+): RankedBobbin[] {
   const { choices } = bobbinAdvice(input)
-  return owned.flatMap((thread): (RankedBobbin & { order: number })[] => {
-    const order = choices.findIndex(({ choice }) => serves(choice, thread, topId))
-    if (order < 0) return []
-    const { choice, why } = choices[order]!
-    const deltaE = input.top.hex && thread.hex ? colourDifference(input.top.hex, thread.hex) : null
-    const look = deltaE === null ? 'colour not known' : deltaE <= MATCH_DELTA_E ? 'matches' : deltaE <= NEAR_DELTA_E ? 'near' : 'shows'
-    return [{ id: thread.id, choice, deltaE, look, why, order }]
-  })
+  return owned
+    .flatMap((thread): (RankedBobbin & { order: number })[] => {
+      const order = choices.findIndex(({ choice }) => serves(choice, thread, topId))
+      if (order < 0) return []
+      const { choice, why } = choices[order]!
+      const deltaE = input.top.hex && thread.hex ? colourDifference(input.top.hex, thread.hex) : null
+      const look =
+        deltaE === null
+          ? 'colour not known'
+          : deltaE <= MATCH_DELTA_E
+            ? 'matches'
+            : deltaE <= NEAR_DELTA_E
+              ? 'near'
+              : 'shows'
+      return [{ id: thread.id, choice, deltaE, look, why, order }]
+    })
     .sort((a, b) => a.order - b.order || (a.deltaE ?? Infinity) - (b.deltaE ?? Infinity))
     .map(({ id, choice, deltaE, look, why }) => ({ id, choice, deltaE, look, why }))
 }
@@ -91,8 +150,13 @@ export function rankBobbins(input: BobbinInput, topId: string | null, owned: rea
 function serves(choice: BobbinChoice, thread: BobbinThread, topId: string | null): boolean {
   const threadClass = threadClassOf(thread)
   switch (choice) {
-    case 'same': case 'thick': return thread.id === topId
-    case 'fine': case 'matched-fine': return threadClass === 'fine'
-    case 'cotton-50': return threadClass === 'all-purpose' && thread.kind === 'cotton' && thread.tex !== null
+    case 'same':
+    case 'thick':
+      return thread.id === topId
+    case 'fine':
+    case 'matched-fine':
+      return threadClass === 'fine'
+    case 'cotton-50':
+      return threadClass === 'all-purpose' && thread.kind === 'cotton' && thread.tex !== null
   }
 }

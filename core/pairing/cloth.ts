@@ -15,17 +15,32 @@ export function suitsKnit(type: NeedleType): boolean {
 }
 
 /** What speaks against a needle on this cloth, and how much. Source: common practice. */
-export function clothReasons({ type, sizeNm }: TypedNeedle, { structure, weight }: ClothFacts): { readonly cost: number, readonly reasons: readonly string[] } {
+export function clothReasons(
+  { type, sizeNm }: TypedNeedle,
+  { structure, weight }: ClothFacts,
+): { readonly cost: number; readonly reasons: readonly string[] } {
   const found: (readonly [number, string])[] = []
-  if (structure === 'knit' && !suitsKnit(type)) found.push([WRONG_TYPE_COST, `A ${type} needle may cut the loops of a knit: stretch or ballpoint pushes them aside.`])
-  if ((structure === 'woven' || structure === 'felt') && suitsKnit(type)) found.push([SIZE_COST, `A ${type} needle is made for knits: on ${structure} cloth it may stitch crooked.`])
-  if (type === 'leather' && structure !== 'leather' && structure !== null) found.push([DAMAGE_COST, 'A leather needle cuts the cloth.'])
-  if (structure === 'leather' && type !== 'leather') found.push([WRONG_TYPE_COST, 'Leather wants a leather needle.'])
-  if (type === 'wing') found.push([DAMAGE_COST, 'A wing needle opens holes on purpose: for hemstitching only.'])
+  if (structure === 'knit' && !suitsKnit(type))
+    found.push([
+      WRONG_TYPE_COST,
+      `A ${type} needle may cut the loops of a knit: stretch or ballpoint pushes them aside.`,
+    ])
+  if ((structure === 'woven' || structure === 'felt') && suitsKnit(type))
+    found.push([
+      SIZE_COST,
+      `A ${type} needle is made for knits: on ${structure} cloth it may stitch crooked.`,
+    ])
+  if (type === 'leather' && structure !== 'leather' && structure !== null)
+    found.push([DAMAGE_COST, 'A leather needle cuts the cloth.'])
+  if (structure === 'leather' && type !== 'leather')
+    found.push([WRONG_TYPE_COST, 'Leather wants a leather needle.'])
+  if (type === 'wing')
+    found.push([DAMAGE_COST, 'A wing needle opens holes on purpose: for hemstitching only.'])
   if (weight !== null) {
     const [min, max] = SIZES_NM[weight]
     if (sizeNm > max) found.push([SIZE_COST, `Size ${sizeNm} is big for ${weight} cloth: holes show.`])
-    if (sizeNm < min) found.push([SIZE_COST, `Size ${sizeNm} is small for ${weight} cloth: it may bend and skip.`])
+    if (sizeNm < min)
+      found.push([SIZE_COST, `Size ${sizeNm} is small for ${weight} cloth: it may bend and skip.`])
   }
   return { cost: found.reduce((sum, [cost]) => sum + cost, 0), reasons: found.map(([, reason]) => reason) }
 }

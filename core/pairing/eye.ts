@@ -4,7 +4,11 @@ import type { NeedleType } from '#core/needle'
 /** Clear eye width as a share of the blade, of a universal needle. From memory; see the comparison with the practice table. */
 const EYE_SHARE = 0.4
 /** How much wider the eye is of types made for it. From memory. */
-const WIDER: Partial<Readonly<Record<NeedleType, number>>> = { embroidery: 1.1, metallic: 1.2, topstitch: 1.25 }
+const WIDER: Partial<Readonly<Record<NeedleType, number>>> = {
+  embroidery: 1.1,
+  metallic: 1.2,
+  topstitch: 1.25,
+}
 const LOOSE_BELOW = 0.35
 const GOOD_TO = 0.65
 const TIGHT_TO = 0.8

@@ -31,9 +31,15 @@ export function fitThread(thread: ThreadFacts, type: NeedleType, sizeNm: number)
   const eyeFit = fitOfFill(fill)
   const rule = practiceFor(threadClassOf(thread), type, sizeNm)
   return {
-    fit: rule?.fit ?? eyeFit, decidedBy: rule ? 'practice' : 'eye model', eyeFit,
-    practiceFit: rule?.fit ?? null, practiceRank: rule?.rank ?? null, practiceWhy: rule?.why ?? null,
-    fill, eyeMm, thickness,
+    fit: rule?.fit ?? eyeFit,
+    decidedBy: rule ? 'practice' : 'eye model',
+    eyeFit,
+    practiceFit: rule?.fit ?? null,
+    practiceRank: rule?.rank ?? null,
+    practiceWhy: rule?.why ?? null,
+    fill,
+    eyeMm,
+    thickness,
   }
 }
 
@@ -45,16 +51,28 @@ export interface ModelRow extends ThreadFit {
 }
 
 const TRIED: readonly (readonly [keyof typeof USUAL_THREADS, NeedleType, readonly number[]])[] = [
-  ['embroidery', 'embroidery', [75, 90]], ['all-purpose', 'universal', [80]], ['fine', 'universal', [70, 80, 90, 100]],
-  ['heavy', 'topstitch', [80, 90, 100, 110]], ['heavy', 'jeans', [80]], ['metallic', 'metallic', [80, 90]], ['metallic', 'topstitch', [90]],
-  ['film', 'topstitch', [90, 100]], ['film', 'metallic', [90]], ['pearl', 'topstitch', [90, 100]], ['pearl', 'jeans', [90, 100]],
-  ['thick', 'topstitch', [100, 110]], ['thick', 'jeans', [110]], ['monofilament', 'universal', [60, 70, 90]],
+  ['embroidery', 'embroidery', [75, 90]],
+  ['all-purpose', 'universal', [80]],
+  ['fine', 'universal', [70, 80, 90, 100]],
+  ['heavy', 'topstitch', [80, 90, 100, 110]],
+  ['heavy', 'jeans', [80]],
+  ['metallic', 'metallic', [80, 90]],
+  ['metallic', 'topstitch', [90]],
+  ['film', 'topstitch', [90, 100]],
+  ['film', 'metallic', [90]],
+  ['pearl', 'topstitch', [90, 100]],
+  ['pearl', 'jeans', [90, 100]],
+  ['thick', 'topstitch', [100, 110]],
+  ['thick', 'jeans', [110]],
+  ['monofilament', 'universal', [60, 70, 90]],
 ]
 
 /** The eye model held against every needle the practice table names, for a usual thread of each class. */
 export function compareModels(): ModelRow[] {
-  return TRIED.flatMap(([threadClass, type, sizes]) => sizes.map((sizeNm): ModelRow => {
-    const fit = fitThread(USUAL_THREADS[threadClass], type, sizeNm)
-    return { ...fit, threadClass, type, sizeNm, agree: fit.practiceFit === fit.eyeFit }
-  }))
+  return TRIED.flatMap(([threadClass, type, sizes]) =>
+    sizes.map((sizeNm): ModelRow => {
+      const fit = fitThread(USUAL_THREADS[threadClass], type, sizeNm)
+      return { ...fit, threadClass, type, sizeNm, agree: fit.practiceFit === fit.eyeFit }
+    }),
+  )
 }

@@ -1,10 +1,33 @@
-export { THREAD_CLASSES, threadClassOf, thicknessOf, USUAL_THREADS, type ThreadClass, type ThreadFacts, type Thickness } from './threadClass'
+export {
+  THREAD_CLASSES,
+  threadClassOf,
+  thicknessOf,
+  USUAL_THREADS,
+  type ThreadClass,
+  type ThreadFacts,
+  type Thickness,
+} from './threadClass'
 export { eyeWidthMm, fitOfFill, FITS, type Fit } from './eye'
 export { PRACTICE, practiceFor } from './practice'
 export { compareModels, fitThread, type ModelRow, type ThreadFit } from './fit'
 export { ASSORTMENT, type TypedNeedle } from './assortment'
 export { suitsKnit } from './cloth'
 export { needleToBuy, rankNeedles, type Candidate, type PairingInput, type RankedNeedle } from './rank'
-export { bobbinAdvice, rankBobbins, type BobbinAdvice, type BobbinChoice, type BobbinInput, type BobbinThread, type RankedBobbin } from './bobbin'
+export {
+  bobbinAdvice,
+  rankBobbins,
+  type BobbinAdvice,
+  type BobbinChoice,
+  type BobbinInput,
+  type BobbinThread,
+  type RankedBobbin,
+} from './bobbin'
 export { leadingThread } from './delicate'
-export { onDial, startSettings, type StartInput, type StartSettings, type StartSource, type StartValue } from './start'
+export {
+  onDial,
+  startSettings,
+  type StartInput,
+  type StartSettings,
+  type StartSource,
+  type StartValue,
+} from './start'

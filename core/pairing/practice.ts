@@ -26,67 +26,171 @@ const ANY_SIZE = [50, 150] as const
 export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   'embroidery': {
     name: '40 wt embroidery thread',
-    rules: [{ types: ['embroidery'], sizesNm: [75, 90], fit: 'good', rank: 2, why: 'embroidery 75/11 to 90/14 is made for 40 wt' }],
+    rules: [
+      {
+        types: ['embroidery'],
+        sizesNm: [75, 90],
+        fit: 'good',
+        rank: 2,
+        why: 'embroidery 75/11 to 90/14 is made for 40 wt',
+      },
+    ],
     cautions: ['Decorative stitches need a stabilizer.'],
   },
   'all-purpose': {
     name: '50 wt and all-purpose thread',
-    rules: [{ types: ['universal'], sizesNm: [80, 80], fit: 'good', rank: 2, why: 'universal 80/12 is the usual needle for 50 wt' }],
+    rules: [
+      {
+        types: ['universal'],
+        sizesNm: [80, 80],
+        fit: 'good',
+        rank: 2,
+        why: 'universal 80/12 is the usual needle for 50 wt',
+      },
+    ],
     cautions: [],
   },
   'fine': {
     name: 'fine thread, 60 to 100 wt',
     rules: [
       { types: null, sizesNm: [70, 80], fit: 'good', rank: 2, why: '70/10 or 80/12 for fine thread' },
-      { types: null, sizesNm: [85, 150], fit: 'loose', rank: 0, why: 'above 80/12 a fine thread leaves holes' },
+      {
+        types: null,
+        sizesNm: [85, 150],
+        fit: 'loose',
+        rank: 0,
+        why: 'above 80/12 a fine thread leaves holes',
+      },
     ],
     cautions: ['Wind the bobbin slowly and do not overfill it.'],
   },
   'heavy': {
     name: 'heavy topstitch thread',
     rules: [
-      { types: ['topstitch'], sizesNm: [110, 120], fit: 'good', rank: 2, why: 'topstitch 110/18 runs heavy thread best' },
-      { types: ['topstitch'], sizesNm: [90, 100], fit: 'good', rank: 1, why: 'topstitch from 90/14 takes heavy thread' },
-      { types: null, sizesNm: [50, 85], fit: 'refuse', rank: 0, why: 'below 90/14 heavy thread frays and skips' },
+      {
+        types: ['topstitch'],
+        sizesNm: [110, 120],
+        fit: 'good',
+        rank: 2,
+        why: 'topstitch 110/18 runs heavy thread best',
+      },
+      {
+        types: ['topstitch'],
+        sizesNm: [90, 100],
+        fit: 'good',
+        rank: 1,
+        why: 'topstitch from 90/14 takes heavy thread',
+      },
+      {
+        types: null,
+        sizesNm: [50, 85],
+        fit: 'refuse',
+        rank: 0,
+        why: 'below 90/14 heavy thread frays and skips',
+      },
     ],
     cautions: ['In a twin only with jeans or topstitch sizes.'],
   },
   'metallic': {
     name: 'wrapped metallic thread',
     rules: [
-      { types: ['metallic'], sizesNm: [80, 80], fit: 'good', rank: 2, why: 'metallic 80/12: its long polished eye spares the wrapping' },
-      { types: ['metallic'], sizesNm: [85, 100], fit: 'good', rank: 1, why: 'a bigger metallic needle has the same long eye' },
-      { types: ['topstitch'], sizesNm: [90, 90], fit: 'good', rank: 1, why: 'topstitch 90/14 has the long eye too' },
-      { types: null, sizesNm: ANY_SIZE, fit: 'tight', rank: 0, why: 'without a long polished eye the wrapping strips' },
+      {
+        types: ['metallic'],
+        sizesNm: [80, 80],
+        fit: 'good',
+        rank: 2,
+        why: 'metallic 80/12: its long polished eye spares the wrapping',
+      },
+      {
+        types: ['metallic'],
+        sizesNm: [85, 100],
+        fit: 'good',
+        rank: 1,
+        why: 'a bigger metallic needle has the same long eye',
+      },
+      {
+        types: ['topstitch'],
+        sizesNm: [90, 90],
+        fit: 'good',
+        rank: 1,
+        why: 'topstitch 90/14 has the long eye too',
+      },
+      {
+        types: null,
+        sizesNm: ANY_SIZE,
+        fit: 'tight',
+        rank: 0,
+        why: 'without a long polished eye the wrapping strips',
+      },
     ],
     cautions: ['Long eye, slow, and a flat feed; test again when the stitch changes.'],
   },
   'film': {
     name: 'flat film',
     rules: [
-      { types: ['topstitch'], sizesNm: [90, 100], fit: 'good', rank: 2, why: 'topstitch 90/14 to 100/16 lets a film pass flat' },
-      { types: ['metallic'], sizesNm: [90, 90], fit: 'good', rank: 2, why: 'metallic 90/14 lets a film pass flat' },
+      {
+        types: ['topstitch'],
+        sizesNm: [90, 100],
+        fit: 'good',
+        rank: 2,
+        why: 'topstitch 90/14 to 100/16 lets a film pass flat',
+      },
+      {
+        types: ['metallic'],
+        sizesNm: [90, 90],
+        fit: 'good',
+        rank: 2,
+        why: 'metallic 90/14 lets a film pass flat',
+      },
     ],
-    cautions: ['It must roll off sideways and stay flat, never drawn over the spool’s end. Freezing it does nothing.'],
+    cautions: [
+      'It must roll off sideways and stay flat, never drawn over the spool’s end. Freezing it does nothing.',
+    ],
   },
   'pearl': {
     name: 'pearl cotton No. 12',
     rules: [
-      { types: ['topstitch', 'jeans'], sizesNm: [100, 100], fit: 'good', rank: 2, why: 'topstitch or jeans 100/16 takes pearl 12' },
-      { types: ['topstitch', 'jeans'], sizesNm: [90, 90], fit: 'tight', rank: 0, why: '90/14 works as a makeshift and is hard to thread' },
+      {
+        types: ['topstitch', 'jeans'],
+        sizesNm: [100, 100],
+        fit: 'good',
+        rank: 2,
+        why: 'topstitch or jeans 100/16 takes pearl 12',
+      },
+      {
+        types: ['topstitch', 'jeans'],
+        sizesNm: [90, 90],
+        fit: 'tight',
+        rank: 0,
+        why: '90/14 works as a makeshift and is hard to thread',
+      },
     ],
     cautions: ['Ball in a cup, a wire threader, no automatic cutter; brush the lint out after.'],
   },
   'thick': {
     name: 'pearl No. 8 and thicker',
-    rules: [{ types: null, sizesNm: ANY_SIZE, fit: 'refuse', rank: 0, why: 'pearl 8 is bulky even through 110/18: it belongs on the bobbin' }],
+    rules: [
+      {
+        types: null,
+        sizesNm: ANY_SIZE,
+        fit: 'refuse',
+        rank: 0,
+        why: 'pearl 8 is bulky even through 110/18: it belongs on the bobbin',
+      },
+    ],
     cautions: ['Bobbin work: sew wrong side up.'],
   },
   'monofilament': {
     name: 'monofilament',
     rules: [
       { types: null, sizesNm: [60, 70], fit: 'good', rank: 2, why: '60/8 to 70/10 for monofilament' },
-      { types: null, sizesNm: [85, 150], fit: 'loose', rank: 0, why: 'a big hole shows under a clear thread' },
+      {
+        types: null,
+        sizesNm: [85, 150],
+        fit: 'loose',
+        rank: 0,
+        why: 'a big hole shows under a clear thread',
+      },
     ],
     cautions: ['It stretches and puckers: lowest tension. Clear on light cloth, smoke on dark.'],
   },
@@ -94,6 +198,10 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
 
 /** What the practice table says of a needle for a class of thread; null where it is silent. */
 export function practiceFor(threadClass: ThreadClass, type: NeedleType, sizeNm: number): PracticeRule | null {
-  return PRACTICE[threadClass].rules.find(({ types, sizesNm: [min, max] }) =>
-    (types === null || types.includes(type)) && sizeNm >= min && sizeNm <= max) ?? null
+  return (
+    PRACTICE[threadClass].rules.find(
+      ({ types, sizesNm: [min, max] }) =>
+        (types === null || types.includes(type)) && sizeNm >= min && sizeNm <= max,
+    ) ?? null
+  )
 }

@@ -57,26 +57,58 @@ export function rankNeedles(input: PairingInput, needles: readonly Candidate[]):
   requireInRange(input.threads.length, 'threads', 1, 3)
   const threads = [...new Set(input.threads)]
   return needles
-    .filter(({ construction, gapMm }) => construction === input.construction && (input.gapMm === null || Math.abs(gapMm - input.gapMm) < SAME_GAP_MM))
+    .filter(
+      ({ construction, gapMm }) =>
+        construction === input.construction
+        && (input.gapMm === null || Math.abs(gapMm - input.gapMm) < SAME_GAP_MM),
+    )
     .map(needle => rankOne(needle, threads, input.threads, input.cloth))
-    .sort((a, b) => b.score - a.score || Math.abs(a.fit.fill - MIDDLE_FILL) - Math.abs(b.fit.fill - MIDDLE_FILL) || a.needle.gapMm - b.needle.gapMm)
+    .sort(
+      (a, b) =>
+        b.score - a.score
+        || Math.abs(a.fit.fill - MIDDLE_FILL) - Math.abs(b.fit.fill - MIDDLE_FILL)
+        || a.needle.gapMm - b.needle.gapMm,
+    )
 }
 
-function rankOne(needle: Candidate, threads: readonly ThreadFacts[], perBlade: readonly ThreadFacts[], cloth: ClothFacts): RankedNeedle {
+function rankOne(
+  needle: Candidate,
+  threads: readonly ThreadFacts[],
+  perBlade: readonly ThreadFacts[],
+  cloth: ClothFacts,
+): RankedNeedle {
   const fitOf = new Map(threads.map(thread => [thread, fitThread(thread, needle.type, needle.sizeNm)]))
-  const worst = threads.reduce((least, next) => (badness(fitOf.get(next)!) > badness(fitOf.get(least)!) ? next : least))
+  const worst = threads.reduce((least, next) =>
+    badness(fitOf.get(next)!) > badness(fitOf.get(least)!) ? next : least,
+  )
   const fit = fitOf.get(worst)!
   const onCloth = clothReasons(needle, cloth)
   const bent = needle.wear.state === 'bent'
   const verdict: Fit = bent ? 'refuse' : fit.fit
   const life = needleLife(needle.wear)
   const worn = !bent && life.advice === 'now'
-  const score = verdict === 'refuse'
-    ? 0
-    : Math.max(1, Math.min(100, Math.round(BASE_SCORE[verdict] + RANK_BONUS[fit.practiceRank ?? 0] + 10
-      - FILL_WEIGHT * Math.min(1, Math.abs(fit.fill - MIDDLE_FILL)) - onCloth.cost - (worn ? WORN_COST : 0))))
+  const score =
+    verdict === 'refuse'
+      ? 0
+      : Math.max(
+          1,
+          Math.min(
+            100,
+            Math.round(
+              BASE_SCORE[verdict]
+                + RANK_BONUS[fit.practiceRank ?? 0]
+                + 10
+                - FILL_WEIGHT * Math.min(1, Math.abs(fit.fill - MIDDLE_FILL))
+                - onCloth.cost
+                - (worn ? WORN_COST : 0),
+            ),
+          ),
+        )
   return {
-    needle, verdict, score, fit,
+    needle,
+    verdict,
+    score,
+    fit,
     fits: perBlade.map(thread => fitOf.get(thread)!),
     reasons: [
       ...(bent ? ['It is bent: into the tin with it.'] : []),
@@ -92,11 +124,18 @@ function badness({ fit, fill }: ThreadFit): number {
 }
 
 const FIT_WORDS: Readonly<Record<Fit, string>> = {
-  good: 'runs freely in the eye', loose: 'lies loose in the eye: it wanders and the hole shows',
-  tight: 'is tight in the eye: hard to thread, it may fray', refuse: 'does not run through this eye',
+  good: 'runs freely in the eye',
+  loose: 'lies loose in the eye: it wanders and the hole shows',
+  tight: 'is tight in the eye: hard to thread, it may fray',
+  refuse: 'does not run through this eye',
 }
 
-function fitReasons(fit: ThreadFit, thread: ThreadFacts, { type, sizeNm }: TypedNeedle, several: boolean): string[] {
+function fitReasons(
+  fit: ThreadFit,
+  thread: ThreadFacts,
+  { type, sizeNm }: TypedNeedle,
+  several: boolean,
+): string[] {
   const share = `${Math.round(100 * fit.fill)} %`
   const name = several ? `The ${PRACTICE[threadClassOf(thread)].name}` : 'The thread'
   const source = fit.thickness.source === 'guess' ? ', thickness a guess: weigh a length' : ''
@@ -119,5 +158,8 @@ export function needleToBuy(input: PairingInput): RankedNeedle | null {
   const { gapMm } = input
   if (gapMm === null) return good[0] ?? null
   const away = ({ needle }: RankedNeedle) => Math.abs(needle.gapMm - gapMm)
-  return good.reduce<RankedNeedle | null>((nearest, next) => (nearest && away(nearest) <= away(next) + SAME_GAP_MM ? nearest : next), null)
+  return good.reduce<RankedNeedle | null>(
+    (nearest, next) => (nearest && away(nearest) <= away(next) + SAME_GAP_MM ? nearest : next),
+    null,
+  )
 }

@@ -10,7 +10,15 @@ export interface ThreadFacts {
 }
 
 export const THREAD_CLASSES = [
-  'embroidery', 'all-purpose', 'fine', 'heavy', 'metallic', 'film', 'pearl', 'thick', 'monofilament',
+  'embroidery',
+  'all-purpose',
+  'fine',
+  'heavy',
+  'metallic',
+  'film',
+  'pearl',
+  'thick',
+  'monofilament',
 ] as const
 /** A row of the practice table: threads that are handled alike. */
 export type ThreadClass = (typeof THREAD_CLASSES)[number]
@@ -25,10 +33,14 @@ const THICK_TEX = 115
 /** Which row of the practice table a thread belongs to, by its kind and weight. */
 export function threadClassOf({ kind, tex }: Pick<ThreadFacts, 'kind' | 'tex'>): ThreadClass {
   switch (kind) {
-    case 'metallic': return 'metallic'
-    case 'film': return 'film'
-    case 'monofilament': return 'monofilament'
-    case 'pearl-cotton': return tex !== null && tex >= THICK_TEX ? 'thick' : 'pearl'
+    case 'metallic':
+      return 'metallic'
+    case 'film':
+      return 'film'
+    case 'monofilament':
+      return 'monofilament'
+    case 'pearl-cotton':
+      return tex !== null && tex >= THICK_TEX ? 'thick' : 'pearl'
     default:
       if (tex === null) return kind === 'rayon' ? 'embroidery' : 'all-purpose'
       if (tex >= THICK_TEX) return 'thick'
@@ -60,7 +72,8 @@ export interface Thickness {
 export function thicknessOf(thread: ThreadFacts): Thickness {
   if (thread.diameterMm !== null) return { mm: thread.diameterMm, source: 'measured' }
   // A film's mass says nothing about how its width and thickness share it.
-  if (thread.tex !== null && thread.kind !== 'film') return { mm: threadDiameterMm(thread.tex, thread.kind), source: 'rule' }
+  if (thread.tex !== null && thread.kind !== 'film')
+    return { mm: threadDiameterMm(thread.tex, thread.kind), source: 'rule' }
   const usual = USUAL_THREADS[threadClassOf(thread)]
   return { mm: usual.diameterMm ?? threadDiameterMm(usual.tex!, usual.kind), source: 'guess' }
 }

@@ -1,2 +1,10 @@
 export { stateHas, UNKNOWN_STATE, type MachineState, type StateChange } from './state'
-export { afterPowerOff, putBackOf, PUT_BACK_PARTS, type FittedFacts, type PowerOff, type PutBackItem, type PutBackPart } from './putBack'
+export {
+  afterPowerOff,
+  putBackOf,
+  PUT_BACK_PARTS,
+  type FittedFacts,
+  type PowerOff,
+  type PutBackItem,
+  type PutBackPart,
+} from './putBack'

@@ -1,20 +1,63 @@
 import { describe, expect, it } from 'vitest'
-import { afterPowerOff, type FittedFacts, type MachineState, putBackOf, stateHas, UNKNOWN_STATE } from '#core/putback'
+import {
+  afterPowerOff,
+  type FittedFacts,
+  type MachineState,
+  putBackOf,
+  stateHas,
+  UNKNOWN_STATE,
+} from '#core/putback'
 
 // What is normal, and the order of undoing: common practice.
-const FACTS: FittedFacts = { twinModeKind: 'on-off', forgetsTwinMode: true, dial: { min: 0, home: 4, max: 9 }, construction: 'twin', foot: { name: 'Open toe', usual: false } }
+const FACTS: FittedFacts = {
+  twinModeKind: 'on-off',
+  forgetsTwinMode: true,
+  dial: { min: 0, home: 4, max: 9 },
+  construction: 'twin',
+  foot: { name: 'Open toe', usual: false },
+}
 const CHANGED: MachineState = {
-  twinMode: 'on', needleId: 'n', footId: 'f', plate: 'single-hole', tension: 2.8, bobbinTension: 'bypassed', pressure: 'less', widthMm: 4, positionMm: -1,
+  twinMode: 'on',
+  needleId: 'n',
+  footId: 'f',
+  plate: 'single-hole',
+  tension: 2.8,
+  bobbinTension: 'bypassed',
+  pressure: 'less',
+  widthMm: 4,
+  positionMm: -1,
 }
 const parts = (state: MachineState, facts = FACTS) => putBackOf(state, facts).map(({ part }) => part)
 
 describe('the put-back list', () => {
   it('names everything changed, the needle home and out before the mode that guards it', () => {
-    expect(parts(CHANGED)).toEqual(['width', 'position', 'needle', 'twin-mode', 'tension', 'bobbin-tension', 'pressure', 'plate', 'foot'])
+    expect(parts(CHANGED)).toEqual([
+      'width',
+      'position',
+      'needle',
+      'twin-mode',
+      'tension',
+      'bobbin-tension',
+      'pressure',
+      'plate',
+      'foot',
+    ])
   })
   it('is empty when all is normal, and when nothing is known', () => {
-    const normal: MachineState = { twinMode: 'off', needleId: 'n', footId: 'f', plate: 'zigzag', tension: 4, bobbinTension: 'home', pressure: 'home', widthMm: 0, positionMm: 0 }
-    expect(parts(normal, { ...FACTS, construction: 'single', foot: { name: 'Zigzag', usual: true } })).toEqual([])
+    const normal: MachineState = {
+      twinMode: 'off',
+      needleId: 'n',
+      footId: 'f',
+      plate: 'zigzag',
+      tension: 4,
+      bobbinTension: 'home',
+      pressure: 'home',
+      widthMm: 0,
+      positionMm: 0,
+    }
+    expect(
+      parts(normal, { ...FACTS, construction: 'single', foot: { name: 'Zigzag', usual: true } }),
+    ).toEqual([])
     expect(parts(UNKNOWN_STATE)).toEqual([])
   })
   it('shrinks by one with each thing done, until nothing is left', () => {
@@ -30,16 +73,22 @@ describe('the put-back list', () => {
   it('says home of this machine, and that it is not known where it is not', () => {
     const said = (facts: FittedFacts) => putBackOf(CHANGED, facts).find(({ part }) => part === 'tension')!
     expect(said(FACTS)).toMatchObject({ message: 'Tension to home, 4 (now 2.8)', change: { tension: 4 } })
-    expect(said({ ...FACTS, dial: null })).toMatchObject({ message: 'Tension to home (now 2.8; home is not known)', change: { tension: null } })
+    expect(said({ ...FACTS, dial: null })).toMatchObject({
+      message: 'Tension to home (now 2.8; home is not known)',
+      change: { tension: null },
+    })
   })
   it('asks for no mode on a machine without one, and for no needle of a kind not known', () => {
-    expect(parts(CHANGED, { ...FACTS, twinModeKind: 'none', construction: null })).not.toEqual(expect.arrayContaining(['twin-mode']))
+    expect(parts(CHANGED, { ...FACTS, twinModeKind: 'none', construction: null })).not.toEqual(
+      expect.arrayContaining(['twin-mode']),
+    )
     expect(parts(CHANGED, { ...FACTS, construction: null })).not.toContain('needle')
   })
 })
 
 describe('after the machine was switched off', () => {
-  const off = (forgetsTwinMode: boolean | null, state = CHANGED) => afterPowerOff(state, { ...FACTS, forgetsTwinMode })
+  const off = (forgetsTwinMode: boolean | null, state = CHANGED) =>
+    afterPowerOff(state, { ...FACTS, forgetsTwinMode })
   it('forgets, keeps or has to be checked, by what is known of its mode', () => {
     expect(off(true)).toMatchObject({ forgets: ['twin mode'], change: { twinMode: 'off', widthMm: null } })
     expect(off(false).keeps).toContain('twin mode')
@@ -53,5 +102,6 @@ describe('after the machine was switched off', () => {
     expect(off(false).caution).toBeNull()
     expect(off(true, { ...CHANGED, needleId: null }).caution).toBeNull()
   })
-  it('keeps what is metal', () => expect(off(true).keeps).toEqual(['needle', 'foot', 'plate', 'bobbin tension']))
+  it('keeps what is metal', () =>
+    expect(off(true).keeps).toEqual(['needle', 'foot', 'plate', 'bobbin tension']))
 })

@@ -16,7 +16,15 @@ export interface MachineState {
 export type StateChange = Partial<MachineState>
 
 export const UNKNOWN_STATE = {
-  twinMode: null, needleId: null, footId: null, plate: null, tension: null, bobbinTension: null, pressure: null, widthMm: null, positionMm: null,
+  twinMode: null,
+  needleId: null,
+  footId: null,
+  plate: null,
+  tension: null,
+  bobbinTension: null,
+  pressure: null,
+  widthMm: null,
+  positionMm: null,
 } as const satisfies MachineState
 
 /** Whether the machine is known to be as this change would make it. */

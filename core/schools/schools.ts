@@ -30,17 +30,41 @@ export interface SchoolChoice<Id extends string> {
 }
 
 /** Taken off the widest stitch before a twin may swing. Source: common practice, no published source. */
-export const MARGIN_SCHOOLS: readonly (SchoolChoice<MarginSchool> & { readonly marginMm: number | null })[] = [
-  { id: 'bare', name: 'Bare rule', marginMm: 0, why: 'Widest stitch less the gap and nothing more. Every needle bends a little: hand-walk it.' },
-  { id: 'careful', name: 'Careful', marginMm: 0.5, why: 'A further half millimetre off for anything that swings: room for a needle that bends.' },
-  { id: 'roomy', name: 'Roomy', marginMm: 1, why: 'A whole millimetre off: for old machines, heavy cloth and thick needles.' },
-  { id: 'own', name: 'My own', marginMm: null, why: 'A margin you have tried on your own machines.' },
-]
+export const MARGIN_SCHOOLS: readonly (SchoolChoice<MarginSchool> & { readonly marginMm: number | null })[] =
+  [
+    {
+      id: 'bare',
+      name: 'Bare rule',
+      marginMm: 0,
+      why: 'Widest stitch less the gap and nothing more. Every needle bends a little: hand-walk it.',
+    },
+    {
+      id: 'careful',
+      name: 'Careful',
+      marginMm: 0.5,
+      why: 'A further half millimetre off for anything that swings: room for a needle that bends.',
+    },
+    {
+      id: 'roomy',
+      name: 'Roomy',
+      marginMm: 1,
+      why: 'A whole millimetre off: for old machines, heavy cloth and thick needles.',
+    },
+    { id: 'own', name: 'My own', marginMm: null, why: 'A margin you have tried on your own machines.' },
+  ]
 
 /** What the gap on a triple needle's label measures. Source: from memory; labels differ. */
 export const TRIPLE_GAP_SCHOOLS: readonly SchoolChoice<TripleGapSchool>[] = [
-  { id: 'neighbour', name: 'Between neighbours', why: 'The label gives the distance from one needle to the next. The outer two stand twice as far apart.' },
-  { id: 'total', name: 'Across all three', why: 'The label gives the distance between the outer needles. Measure yours with a ruler once.' },
+  {
+    id: 'neighbour',
+    name: 'Between neighbours',
+    why: 'The label gives the distance from one needle to the next. The outer two stand twice as far apart.',
+  },
+  {
+    id: 'total',
+    name: 'Across all three',
+    why: 'The label gives the distance between the outer needles. Measure yours with a ruler once.',
+  },
 ]
 
 /** From this gap up the straight-only school sews no swing, in mm. Source: common practice. */
@@ -48,7 +72,11 @@ export const WIDE_GAP_MM = 5
 
 /** Source: common practice: a wide twin is sewn straight only. */
 export const WIDE_GAP_SCHOOLS: readonly SchoolChoice<WideGapSchool>[] = [
-  { id: 'straight-only', name: 'Straight from 5.0 up', why: 'Two rows so far apart no longer read as one stitch, and little swing is left.' },
+  {
+    id: 'straight-only',
+    name: 'Straight from 5.0 up',
+    why: 'Two rows so far apart no longer read as one stitch, and little swing is left.',
+  },
   { id: 'arithmetic', name: 'By arithmetic alone', why: 'Whatever clears may swing, however little it is.' },
 ]
 
@@ -67,14 +95,30 @@ export const PEARL_TENSION_SCHOOLS: readonly SchoolChoice<PearlTensionSchool>[] 
 /** Whether the machine's thread cutter may be used with a twin. With heavy thread it is always off. */
 export const CUTTER_SCHOOLS: readonly SchoolChoice<CutterSchool>[] = [
   { id: 'never', name: 'Never with a twin', why: 'Two tails jam where one was meant to go.' },
-  { id: 'allowed', name: 'Allowed with a twin', why: 'Some machines cut two tails well: the manual says which.' },
+  {
+    id: 'allowed',
+    name: 'Allowed with a twin',
+    why: 'Some machines cut two tails well: the manual says which.',
+  },
 ]
 
 /** How the threads of a twin are led down. Source: common practice. */
 export const THREADING_SCHOOLS: readonly SchoolChoice<ThreadingSchool>[] = [
-  { id: 'divider', name: 'Left and right of the divider', why: 'Each thread has a groove of its own and runs at its own tension. Where there is no divider: one at a time.' },
-  { id: 'one-by-one', name: 'One at a time', why: 'The first is all the way through before the second begins, so they never twist.' },
-  { id: 'together', name: 'Both together', why: 'Quick, and both lie in the same discs from the start; comb them apart with a finger.' },
+  {
+    id: 'divider',
+    name: 'Left and right of the divider',
+    why: 'Each thread has a groove of its own and runs at its own tension. Where there is no divider: one at a time.',
+  },
+  {
+    id: 'one-by-one',
+    name: 'One at a time',
+    why: 'The first is all the way through before the second begins, so they never twist.',
+  },
+  {
+    id: 'together',
+    name: 'Both together',
+    why: 'Quick, and both lie in the same discs from the start; comb them apart with a finger.',
+  },
 ]
 
 /** What the threads of a twin do at the last guide above the needle. Source: common practice. */
@@ -111,6 +155,9 @@ export function marginForMm(construction: Construction, schools: Schools): numbe
 }
 
 /** Whether the chosen school sews this needle straight only, whatever would clear. */
-export function isStraightOnly({ construction, gapMm }: Pick<Needle, 'construction' | 'gapMm'>, { wideGap }: Pick<Schools, 'wideGap'>): boolean {
+export function isStraightOnly(
+  { construction, gapMm }: Pick<Needle, 'construction' | 'gapMm'>,
+  { wideGap }: Pick<Schools, 'wideGap'>,
+): boolean {
   return wideGap === 'straight-only' && construction !== 'single' && gapMm >= WIDE_GAP_MM
 }

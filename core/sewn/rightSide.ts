@@ -18,7 +18,9 @@ export function rightSide(input: SewnInput): SewnPicture {
   const drops = seamDropsMm(input.stitch, input.stitch, input.maxWidthMm, input.seamMm)
   const list = new SegmentList()
   const blades = bladeOffsetsMm(input.needle).map((offset, place) => ({
-    offset, place, lay: list.layer(threadOf(input, place), place),
+    offset,
+    place,
+    lay: list.layer(threadOf(input, place), place),
   }))
   for (const [i, to] of drops.entries()) {
     const from = drops[i - 1]

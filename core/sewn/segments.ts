@@ -25,7 +25,12 @@ export class SegmentList {
       if (lengthMm > 0) {
         run.lay(lengthMm, (colour, from, to) => {
           this.segments.push(
-            x1 + (x2 - x1) * from, y1 + (y2 - y1) * from, x1 + (x2 - x1) * to, y1 + (y2 - y1) * to, firstStyle + colour)
+            x1 + (x2 - x1) * from,
+            y1 + (y2 - y1) * from,
+            x1 + (x2 - x1) * to,
+            y1 + (y2 - y1) * to,
+            firstStyle + colour,
+          )
         })
         const half = thread.diameterMm / 2
         this.leftMm = Math.min(this.leftMm, x1 - half, x2 - half)

@@ -15,15 +15,41 @@ const SHADOW_OPACITY = 0.22
 
 /** How a thread is drawn, bottom layer first: its shadow, its body, and the light on it or its twist. */
 export function strokesOf({ colour, diameterMm: d, look }: SewnStyle): readonly StrokeLayer[] {
-  const shadow: StrokeLayer = { colour: '#000000', opacity: SHADOW_OPACITY, widthMm: d * 1.15, asideMm: d * 0.22, dashMm: null }
-  const body: StrokeLayer = { colour, opacity: look === 'clear' ? 0.4 : 1, widthMm: d, asideMm: 0, dashMm: null }
-  const light = (opacity: number, share: number, dashMm: readonly [number, number] | null): StrokeLayer =>
-    ({ colour: '#ffffff', opacity, widthMm: d * share, asideMm: 0, dashMm })
+  const shadow: StrokeLayer = {
+    colour: '#000000',
+    opacity: SHADOW_OPACITY,
+    widthMm: d * 1.15,
+    asideMm: d * 0.22,
+    dashMm: null,
+  }
+  const body: StrokeLayer = {
+    colour,
+    opacity: look === 'clear' ? 0.4 : 1,
+    widthMm: d,
+    asideMm: 0,
+    dashMm: null,
+  }
+  const light = (opacity: number, share: number, dashMm: readonly [number, number] | null): StrokeLayer => ({
+    colour: '#ffffff',
+    opacity,
+    widthMm: d * share,
+    asideMm: 0,
+    dashMm,
+  })
   switch (look) {
-    case 'sheen': return [shadow, body, light(0.38, 0.32, null)]
-    case 'glint': return [shadow, body, light(0.8, 0.4, [d * 1.2, d * 1.8])]
-    case 'film': return [shadow, body, light(0.5, 0.6, [d * 3, d * 3])]
-    case 'clear': return [body, light(0.5, 0.25, null)]
-    case 'matt': return [shadow, body, { colour: '#000000', opacity: 0.16, widthMm: d, asideMm: 0, dashMm: [d * 0.35, d * 0.75] }]
+    case 'sheen':
+      return [shadow, body, light(0.38, 0.32, null)]
+    case 'glint':
+      return [shadow, body, light(0.8, 0.4, [d * 1.2, d * 1.8])]
+    case 'film':
+      return [shadow, body, light(0.5, 0.6, [d * 3, d * 3])]
+    case 'clear':
+      return [body, light(0.5, 0.25, null)]
+    case 'matt':
+      return [
+        shadow,
+        body,
+        { colour: '#000000', opacity: 0.16, widthMm: d, asideMm: 0, dashMm: [d * 0.35, d * 0.75] },
+      ]
   }
 }

@@ -24,9 +24,17 @@ export function sewnSvg(picture: SewnPicture, title: string, clothColour: string
   const left = (leftMm + rightMm - widthMm) / 2
   const lines: string[] = []
   for (let i = 0; i < segments.length; i += SEGMENT_NUMBERS) {
-    const [x1, y1, x2, y2, s] = segments.subarray(i, i + SEGMENT_NUMBERS) as unknown as [number, number, number, number, number]
+    const [x1, y1, x2, y2, s] = segments.subarray(i, i + SEGMENT_NUMBERS) as unknown as [
+      number,
+      number,
+      number,
+      number,
+      number,
+    ]
     for (const { colour, opacity, widthMm: w, asideMm: a, dashMm } of strokesOf(styles[s]!)) {
-      lines.push(`<path d="M${mm(x1 + a)} ${mm(y1 + a)}L${mm(x2 + a)} ${mm(y2 + a)}" stroke="${colour}" stroke-opacity="${opacity}" stroke-width="${mm(w)}"${dashMm ? ` stroke-dasharray="${mm(dashMm[0])} ${mm(dashMm[1])}"` : ''}/>`)
+      lines.push(
+        `<path d="M${mm(x1 + a)} ${mm(y1 + a)}L${mm(x2 + a)} ${mm(y2 + a)}" stroke="${colour}" stroke-opacity="${opacity}" stroke-width="${mm(w)}"${dashMm ? ` stroke-dasharray="${mm(dashMm[0])} ${mm(dashMm[1])}"` : ''}/>`,
+      )
     }
   }
   const checkY = seamMm + 8

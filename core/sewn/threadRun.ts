@@ -12,7 +12,9 @@ export class ThreadRun {
   /** @throws {CoreError} `out-of-range` without colours or with a run that is not above 0. */
   constructor(private readonly colours: readonly ColourRun[]) {
     if (colours.length === 0 || colours.some(({ runMm }) => !(runMm > 0))) {
-      throw new CoreError('out-of-range', 'A thread needs at least one colour with a run above 0 mm', { field: 'colours' })
+      throw new CoreError('out-of-range', 'A thread needs at least one colour with a run above 0 mm', {
+        field: 'colours',
+      })
     }
     this.periodMm = colours.reduce((sum, { runMm }) => sum + runMm, 0)
   }
@@ -42,7 +44,7 @@ export class ThreadRun {
     this.alongMm += lengthMm
   }
 
-  private colourAt(alongMm: number): { colour: number, leftMm: number } {
+  private colourAt(alongMm: number): { colour: number; leftMm: number } {
     let into = alongMm % this.periodMm
     for (const [colour, { runMm }] of this.colours.entries()) {
       if (into < runMm - 1e-9) return { colour, leftMm: runMm - into }

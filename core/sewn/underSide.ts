@@ -17,7 +17,7 @@ export function underSide(input: SewnInput): SewnPicture {
   const list = new SegmentList()
   const lay = list.layer(input.bobbin, -1)
   const offsets = bladeOffsetsMm(input.needle)
-  let at: { x: number, y: number } | null = null
+  let at: { x: number; y: number } | null = null
   for (const { xMm, yMm } of drops) {
     for (const [place, offset] of offsets.entries()) {
       const x = -(xMm + offset)

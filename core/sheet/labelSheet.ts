@@ -21,10 +21,20 @@ export function labelSheets(labels: readonly Label[], paper: Paper): Sheet[] {
   const down = Math.floor((tallMm - 3 * MARGIN_MM) / LABEL_TALL_MM)
   const perPage = across * down
   return Array.from({ length: Math.ceil(labels.length / perPage) }, (_, page) => ({
-    wideMm, tallMm,
+    wideMm,
+    tallMm,
     marks: [
-      ...labels.slice(page * perPage, (page + 1) * perPage).map((one, i) =>
-        label(one, MARGIN_MM + (i % across) * LABEL_WIDE_MM, MARGIN_MM + Math.floor(i / across) * LABEL_TALL_MM, page * perPage + i + 1)).flat(),
+      ...labels
+        .slice(page * perPage, (page + 1) * perPage)
+        .map((one, i) =>
+          label(
+            one,
+            MARGIN_MM + (i % across) * LABEL_WIDE_MM,
+            MARGIN_MM + Math.floor(i / across) * LABEL_TALL_MM,
+            page * perPage + i + 1,
+          ),
+        )
+        .flat(),
       ...checkLine(MARGIN_MM, tallMm - MARGIN_MM),
     ],
   }))
@@ -37,10 +47,19 @@ function label({ card, title, date }: Label, x: number, y: number, number: numbe
   const threads = (['left', 'middle', 'right'] as const).flatMap(id => of(id)?.value ?? [])
   return [
     rect(x, y, LABEL_WIDE_MM, LABEL_TALL_MM, 0.15),
-    text(x + PAD_MM, y + 5.5, title, 3.2, inner - 8, true), text(x + LABEL_WIDE_MM - PAD_MM, y + 5.5, `no. ${number}`, 2.6, 10, false, 'end'),
-    text(x + PAD_MM, y + 12, `T ${of('tension')?.value ?? ''}  W ${of('width')?.value ?? ''}  L ${of('length')?.value ?? ''}`, 5, inner, true),
+    text(x + PAD_MM, y + 5.5, title, 3.2, inner - 8, true),
+    text(x + LABEL_WIDE_MM - PAD_MM, y + 5.5, `no. ${number}`, 2.6, 10, false, 'end'),
+    text(
+      x + PAD_MM,
+      y + 12,
+      `T ${of('tension')?.value ?? ''}  W ${of('width')?.value ?? ''}  L ${of('length')?.value ?? ''}`,
+      5,
+      inner,
+      true,
+    ),
     text(x + PAD_MM, y + 16.5, `tension ${of('tension')?.note ?? ''}; ${both('needle')}`, 2.8, inner),
-    text(x + PAD_MM, y + 20.5, threads.join(' / '), 2.8, inner), text(x + PAD_MM, y + 24.5, `bobbin ${both('bobbin')}`, 2.8, inner),
+    text(x + PAD_MM, y + 20.5, threads.join(' / '), 2.8, inner),
+    text(x + PAD_MM, y + 24.5, `bobbin ${both('bobbin')}`, 2.8, inner),
     text(x + PAD_MM, y + 29, `${both('foot')}; ${date}`, 2.8, inner),
   ]
 }

@@ -2,14 +2,28 @@ import { describe, expect, it } from 'vitest'
 import { SIGNS, type SignContext, type SignId, suspectsOf } from '#core/signs'
 
 const ON: SignContext = {
-  construction: 'single', swings: false, threads: ['all-purpose'], technique: 'topstitching', tensionShare: 0, needleState: 'good', needleSpent: 0.2, eyeFill: 0.5,
-  lengthMm: 2.5, pressure: 'home', stabilizer: 'none', bobbinMatches: true, walked: true, holesDense: false,
+  construction: 'single',
+  swings: false,
+  threads: ['all-purpose'],
+  technique: 'topstitching',
+  tensionShare: 0,
+  needleState: 'good',
+  needleSpent: 0.2,
+  eyeFill: 0.5,
+  lengthMm: 2.5,
+  pressure: 'home',
+  stabilizer: 'none',
+  bobbinMatches: true,
+  walked: true,
+  holesDense: false,
 }
-const ids = (sign: SignId, over: Partial<SignContext> = {}) => suspectsOf(sign, { ...ON, ...over }).map(({ id }) => id)
+const ids = (sign: SignId, over: Partial<SignContext> = {}) =>
+  suspectsOf(sign, { ...ON, ...over }).map(({ id }) => id)
 
 describe('every sign', () => {
-  it.each(SIGNS.map(({ id }) => id))('%s has a suspect with one change and what should happen', (sign) => {
-    for (const { change, expect: then, cause } of suspectsOf(sign, ON)) for (const words of [change, then, cause]) expect(words).not.toBe('')
+  it.each(SIGNS.map(({ id }) => id))('%s has a suspect with one change and what should happen', sign => {
+    for (const { change, expect: then, cause } of suspectsOf(sign, ON))
+      for (const words of [change, then, cause]) expect(words).not.toBe('')
     expect(suspectsOf(sign, ON).length).toBeGreaterThan(0)
   })
 })
@@ -17,14 +31,30 @@ describe('every sign', () => {
 describe('the first suspect', () => {
   // Common practice: first suspects, in order.
   it.each<[SignId, string, Partial<SignContext>]>([
-    ['bobbin-on-top', 'top-too-tight', {}], ['loops-below', 'foot-was-down', {}], ['ridge', 'top-too-tight', {}], ['skips', 'needle-type', {}], ['breaks', 'top-too-tight', {}],
-    ['holes', 'needle-too-big', {}], ['crooked', 'needle-too-small', {}], ['lost', 'length', {}], ['muddy', 'length', {}], ['ribbon-curls', 'open-stitch', {}], ['lumpy', 'cut-away', {}],
-    ['wool-creeps', 'pressure', {}], ['odd-sound', 'stop', {}], ['bulk-at-point', 'bite', {}],
+    ['bobbin-on-top', 'top-too-tight', {}],
+    ['loops-below', 'foot-was-down', {}],
+    ['ridge', 'top-too-tight', {}],
+    ['skips', 'needle-type', {}],
+    ['breaks', 'top-too-tight', {}],
+    ['holes', 'needle-too-big', {}],
+    ['crooked', 'needle-too-small', {}],
+    ['lost', 'length', {}],
+    ['muddy', 'length', {}],
+    ['ribbon-curls', 'open-stitch', {}],
+    ['lumpy', 'cut-away', {}],
+    ['wool-creeps', 'pressure', {}],
+    ['odd-sound', 'stop', {}],
+    ['bulk-at-point', 'bite', {}],
     // And what is on the machine changes it.
-    ['breaks', 'needle-dull', { needleState: 'burred' }], ['skips', 'needle-dull', { needleSpent: 1 }], ['skips', 'metallic-straight', { threads: ['metallic'] }], ['breaks', 'needle-type', { eyeFill: 0.8, tensionShare: -0.8 }],
-    ['loops-below', 'top-too-loose', { tensionShare: -0.8 }], ['odd-sound', 'strike', { walked: false }],
+    ['breaks', 'needle-dull', { needleState: 'burred' }],
+    ['skips', 'needle-dull', { needleSpent: 1 }],
+    ['skips', 'metallic-straight', { threads: ['metallic'] }],
+    ['breaks', 'needle-type', { eyeFill: 0.8, tensionShare: -0.8 }],
+    ['loops-below', 'top-too-loose', { tensionShare: -0.8 }],
+    ['odd-sound', 'strike', { walked: false }],
   ])('of %s is %s given %j', (sign, first, over) => expect(ids(sign, over)[0]).toBe(first))
-  it('says why it was moved up', () => expect(suspectsOf('breaks', { ...ON, needleState: 'bent' })[0]!.because).toBe('this needle is bent'))
+  it('says why it was moved up', () =>
+    expect(suspectsOf('breaks', { ...ON, needleState: 'bent' })[0]!.because).toBe('this needle is bent'))
 })
 
 describe('what cannot be here', () => {
@@ -37,9 +67,11 @@ describe('what cannot be here', () => {
     expect(ids('skips')).not.toContain('metallic-straight')
     expect(ids('lost', { lengthMm: 3.5 })).not.toContain('length')
   })
-  it('does not call the ridge of a pintuck a fault of tension first', () => expect(ids('ridge', { technique: 'pintucks' })[0]).not.toBe('top-too-tight'))
+  it('does not call the ridge of a pintuck a fault of tension first', () =>
+    expect(ids('ridge', { technique: 'pintucks' })[0]).not.toBe('top-too-tight'))
 })
 
 it('shows the caution where one could be hurt', () => {
-  for (const sign of ['skips', 'odd-sound', 'crooked'] as const) expect(suspectsOf(sign, ON).some(({ caution }) => caution !== '')).toBe(true)
+  for (const sign of ['skips', 'odd-sound', 'crooked'] as const)
+    expect(suspectsOf(sign, ON).some(({ caution }) => caution !== '')).toBe(true)
 })

@@ -22,7 +22,7 @@ export const SIGNS = [
   { id: 'wool-creeps', place: 'sewing', words: 'Wool or felt creeps' },
   { id: 'odd-sound', place: 'sewing', words: 'An odd sound' },
   { id: 'bulk-at-point', place: 'front', words: 'Bulk at a point' },
-] as const satisfies readonly { readonly id: string, readonly place: SignPlace, readonly words: string }[]
+] as const satisfies readonly { readonly id: string; readonly place: SignPlace; readonly words: string }[]
 export type SignId = (typeof SIGNS)[number]['id']
 
 /** What is on the machine now; null: not known. */
@@ -48,14 +48,14 @@ export interface SignContext {
 }
 
 /** The one change a suspect asks for. */
-export type SignChange
-  = | { readonly kind: 'tension', readonly way: 'up' | 'down' }
-    | { readonly kind: 'length', readonly byMm: number }
-    | { readonly kind: 'pressure', readonly to: 'less' }
-    | { readonly kind: 'speed', readonly to: 'slow' }
-    | { readonly kind: 'stabilizer', readonly to: 'tear-away' | 'cut-away' }
-    /** Done by hand at the machine; nothing on the bench changes. */
-    | { readonly kind: 'hand' }
+export type SignChange =
+  | { readonly kind: 'tension'; readonly way: 'up' | 'down' }
+  | { readonly kind: 'length'; readonly byMm: number }
+  | { readonly kind: 'pressure'; readonly to: 'less' }
+  | { readonly kind: 'speed'; readonly to: 'slow' }
+  | { readonly kind: 'stabilizer'; readonly to: 'tear-away' | 'cut-away' }
+  /** Done by hand at the machine; nothing on the bench changes. */
+  | { readonly kind: 'hand' }
 
 export interface Suspect {
   readonly id: string

@@ -1,4 +1,11 @@
-import { GOAL_FACTS, type Reading, type SteppedDial, type TrialGoal, type TrialPrior, type TrialRow } from '#core/trial'
+import {
+  GOAL_FACTS,
+  type Reading,
+  type SteppedDial,
+  type TrialGoal,
+  type TrialPrior,
+  type TrialRow,
+} from '#core/trial'
 
 /** A number in [0, 1), drawn anew each time. The core rolls no dice of its own. */
 export type Random = () => number
@@ -28,15 +35,31 @@ export interface SewnRow extends TrialRow {
   readonly truth: number
 }
 
-export const MODEL = { slope: 1.3, slopeSigma: 0.4, noise: 0.3, marks: 9, breakAbove: 3, skipAbove: 4.5, dangerSpread: 1, dangerSharpness: 4 } as const
+export const MODEL = {
+  slope: 1.3,
+  slopeSigma: 0.4,
+  noise: 0.3,
+  marks: 9,
+  breakAbove: 3,
+  skipAbove: 4.5,
+  dangerSpread: 1,
+  dangerSharpness: 4,
+} as const
 
 /** A machine for a goal, drawn about where one expects it. */
-export function drawMachine(goal: TrialGoal, dial: SteppedDial, expected: TrialPrior, random: Random): SimulatedMachine {
+export function drawMachine(
+  goal: TrialGoal,
+  dial: SteppedDial,
+  expected: TrialPrior,
+  random: Random,
+): SimulatedMachine {
   const unit = (dial.max - dial.min) / MODEL.marks
   const goalMark = expected.dial + expected.spread * normal(random)
   return {
-    goal, dial, goalMark,
-    slope: MODEL.slope * Math.exp(MODEL.slopeSigma * normal(random)) / unit,
+    goal,
+    dial,
+    goalMark,
+    slope: (MODEL.slope * Math.exp(MODEL.slopeSigma * normal(random))) / unit,
     otherOff: 0.5 * normal(random),
     breakMark: goalMark + unit * (MODEL.breakAbove + MODEL.dangerSpread * normal(random)),
     skipMark: goalMark + unit * (MODEL.skipAbove + MODEL.dangerSpread * normal(random)),
@@ -44,14 +67,26 @@ export function drawMachine(goal: TrialGoal, dial: SteppedDial, expected: TrialP
 }
 
 /** Sews a row at a mark. */
-export function sewRow({ goal, dial, goalMark, slope, otherOff, breakMark, skipMark }: SimulatedMachine, at: number, random: Random): SewnRow {
+export function sewRow(
+  { goal, dial, goalMark, slope, otherOff, breakMark, skipMark }: SimulatedMachine,
+  at: number,
+  random: Random,
+): SewnRow {
   const { leads, target, other } = GOAL_FACTS[goal]
   const unit = (dial.max - dial.min) / MODEL.marks
   const off = slope * (at - goalMark)
-  const happens = (mark: number) => random() < 1 / (1 + Math.exp(-MODEL.dangerSharpness * (at - mark) / unit))
+  const happens = (mark: number) =>
+    random() < 1 / (1 + Math.exp((-MODEL.dangerSharpness * (at - mark)) / unit))
   const leading = read(target + off, random)
   const beside = read((other[0] + other[1]) / 2 + otherOff + off, random)
-  return { dial: at, ridge: leads === 'ridge' ? leading : beside, show: leads === 'show' ? leading : beside, breaks: happens(breakMark), skips: happens(skipMark), truth: target + off }
+  return {
+    dial: at,
+    ridge: leads === 'ridge' ? leading : beside,
+    show: leads === 'show' ? leading : beside,
+    breaks: happens(breakMark),
+    skips: happens(skipMark),
+    truth: target + off,
+  }
 }
 
 function read(truth: number, random: Random): Reading {

@@ -4,7 +4,13 @@ import { bisection, drawMachine, MODEL, normal, seeded, sewRow, stepByOne } from
 import type { TrialRow } from '#core/trial'
 
 const DIAL = { min: 0, max: 9, home: 4.5, step: 0.5 }
-const row = (dial: number, show: TrialRow['show']): TrialRow => ({ dial, show, ridge: null, skips: false, breaks: false })
+const row = (dial: number, show: TrialRow['show']): TrialRow => ({
+  dial,
+  show,
+  ridge: null,
+  skips: false,
+  breaks: false,
+})
 
 describe('the simulated machine', () => {
   it('draws the same for the same seed', () => {
@@ -25,19 +31,26 @@ describe('the simulated machine', () => {
     expect(at(0)).toBe(-3)
     expect(at(9)).toBe(3)
     expect(Math.abs(at(4.5))).toBeLessThan(0.3)
-    expect(Array.from({ length: 200 }, () => sewRow(machine, machine.goalMark, random).show).some(reading => Object.is(reading, -0))).toBe(false)
+    expect(
+      Array.from({ length: 200 }, () => sewRow(machine, machine.goalMark, random).show).some(reading =>
+        Object.is(reading, -0),
+      ),
+    ).toBe(false)
     expect(sewRow(machine, 5.5, random).truth).toBeCloseTo(machine.slope * (5.5 - machine.goalMark), 9)
   })
   it('breaks the thread far above the goal, not at it', () => {
     const random = seeded(3)
     const machine = { ...drawMachine('balanced', DIAL, { dial: 3, spread: 0.5 }, random), breakMark: 6 }
-    const breaks = (dial: number) => Array.from({ length: 100 }, () => sewRow(machine, dial, random)).filter(one => one.breaks).length
+    const breaks = (dial: number) =>
+      Array.from({ length: 100 }, () => sewRow(machine, dial, random)).filter(one => one.breaks).length
     expect(breaks(3)).toBe(0)
     expect(breaks(8)).toBeGreaterThan(95)
   })
   it('has slopes about the one it states', () => {
     const random = seeded(4)
-    const logs = Array.from({ length: 3000 }, () => Math.log(drawMachine('balanced', DIAL, { dial: 4.5, spread: 1 }, random).slope))
+    const logs = Array.from({ length: 3000 }, () =>
+      Math.log(drawMachine('balanced', DIAL, { dial: 4.5, spread: 1 }, random).slope),
+    )
     expect(mean(logs)).toBeCloseTo(Math.log(MODEL.slope), 1)
     expect(standardDeviation(logs)).toBeCloseTo(MODEL.slopeSigma, 1)
   })

@@ -38,11 +38,15 @@ export function stitchFromDrops(drops: readonly Drop[], repeatMm?: number): Draw
 
   const last = drops[drops.length - 1]!
   const run = last.yMm - first.yMm
-  const closed = repeatMm === undefined && drops.length > 2 && Math.abs(last.xMm - first.xMm) < SAME_MM && run > SAME_MM
+  const closed =
+    repeatMm === undefined && drops.length > 2 && Math.abs(last.xMm - first.xMm) < SAME_MM && run > SAME_MM
   const kept = closed ? drops.slice(0, -1) : drops
   const repeat = repeatMm ?? (closed ? run : run + run / (drops.length - 1))
   if (!(repeat > SAME_MM)) {
-    throw new CoreError('bad-repeat', 'The drops must move forward along the seam: give the repeat a length above 0 mm')
+    throw new CoreError(
+      'bad-repeat',
+      'The drops must move forward along the seam: give the repeat a length above 0 mm',
+    )
   }
 
   const xs = kept.map(({ xMm }) => xMm)

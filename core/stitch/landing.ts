@@ -23,7 +23,13 @@ const SIDE = { left: -1, centre: 0, right: 1 } as const
  * @param unitX - the drop's x, −0.5 to 0.5.
  * @param maxWidthMm - the machine's widest stitch M.
  */
-export function landing(unitX: number, alignment: StitchShape['alignment'], mirror: boolean, positionMm: number, maxWidthMm: number) {
+export function landing(
+  unitX: number,
+  alignment: StitchShape['alignment'],
+  mirror: boolean,
+  positionMm: number,
+  maxWidthMm: number,
+) {
   const side = SIDE[alignment]
   const sign = mirror ? -1 : 1
   return {
@@ -68,15 +74,23 @@ export function landingsMm(shape: StitchShape, setting: StitchSetting, maxWidthM
  * @returns The points in sewing order; y from below 0 to at least `seamMm`.
  * @throws {CoreError} as {@link landingsMm}; `bad-repeat` when a repeat does not move forward or is too fine for the seam.
  */
-export function seamDropsMm(shape: StitchShape, setting: StitchSetting, maxWidthMm: number, seamMm: number): Drop[] {
+export function seamDropsMm(
+  shape: StitchShape,
+  setting: StitchSetting,
+  maxWidthMm: number,
+  seamMm: number,
+): Drop[] {
   const once = landingsMm(shape, setting, maxWidthMm)
   const repeatMm = shape.repeat * setting.lengthMm
   requireInRange(seamMm, 'seamMm', 0, 1e5)
   if (!(repeatMm > 0)) throw new CoreError('bad-repeat', 'One repeat must move the cloth forward')
   const repeats = Math.ceil(seamMm / repeatMm) + 2
   if (repeats * once.length > MOST_DROPS) {
-    throw new CoreError('bad-repeat', `A seam of ${seamMm} mm would take more than ${MOST_DROPS} drops`, { repeats })
+    throw new CoreError('bad-repeat', `A seam of ${seamMm} mm would take more than ${MOST_DROPS} drops`, {
+      repeats,
+    })
   }
   return Array.from({ length: repeats }, (_, r) =>
-    once.map(({ xMm, yMm }) => ({ xMm, yMm: yMm + (r - 1) * repeatMm }))).flat()
+    once.map(({ xMm, yMm }) => ({ xMm, yMm: yMm + (r - 1) * repeatMm })),
+  ).flat()
 }

@@ -1,8 +1,7 @@
 import type { Drop } from './landing'
 
-export type DropsReading
-  = | { readonly ok: true, readonly drops: readonly Drop[] }
-    | { readonly ok: false, readonly message: string }
+export type DropsReading =
+  { readonly ok: true; readonly drops: readonly Drop[] } | { readonly ok: false; readonly message: string }
 
 /** More drops than any machine's memory for one pattern. */
 const MOST_DROPS = 2000
@@ -23,7 +22,10 @@ export function parseDropsCsvRows(rows: readonly (readonly string[])[]): DropsRe
   const drops: Drop[] = []
   for (const [index, row] of rows.entries()) {
     if (index === 0 || row.every(cell => cell.trim() === '')) continue
-    for (const [name, column] of [['x_mm', xColumn], ['y_mm', yColumn]] as const) {
+    for (const [name, column] of [
+      ['x_mm', xColumn],
+      ['y_mm', yColumn],
+    ] as const) {
       const problem = badNumber(row[column] ?? '')
       if (problem) return refuse(`Row ${index + 1}, column ${name}: ${problem}`)
     }
@@ -39,15 +41,21 @@ export function parseDropsCsvRows(rows: readonly (readonly string[])[]): DropsRe
  * @param mmPerUnit - millimetres in one drawing unit.
  */
 export function parsePolylinePoints(points: string, mmPerUnit: number): DropsReading {
-  if (!(mmPerUnit > 0) || !Number.isFinite(mmPerUnit)) return refuse('The drawing’s scale is not a positive number.')
-  const cells = points.trim().split(/[\s,]+/).filter(Boolean)
+  if (!(mmPerUnit > 0) || !Number.isFinite(mmPerUnit))
+    return refuse('The drawing’s scale is not a positive number.')
+  const cells = points
+    .trim()
+    .split(/[\s,]+/)
+    .filter(Boolean)
   if (cells.length % 2 === 1) return refuse('The polyline has an x without its y: points come in pairs.')
   const drops: Drop[] = []
   for (let i = 0; i < cells.length; i += 2) {
     const x = Number(cells[i]) * mmPerUnit
     const y = Number(cells[i + 1]) * mmPerUnit
-    if (!Number.isFinite(x) || !Number.isFinite(y)) return refuse(`Point ${i / 2 + 1} of the polyline is not a pair of numbers.`)
-    if (Math.abs(x) > FARTHEST_MM || Math.abs(y) > FARTHEST_MM) return refuse(`Point ${i / 2 + 1} lies more than ${FARTHEST_MM} mm out: check the drawing’s scale.`)
+    if (!Number.isFinite(x) || !Number.isFinite(y))
+      return refuse(`Point ${i / 2 + 1} of the polyline is not a pair of numbers.`)
+    if (Math.abs(x) > FARTHEST_MM || Math.abs(y) > FARTHEST_MM)
+      return refuse(`Point ${i / 2 + 1} lies more than ${FARTHEST_MM} mm out: check the drawing’s scale.`)
     drops.push({ xMm: x, yMm: y })
   }
   return checked(drops)
@@ -59,13 +67,17 @@ function toNumber(cell: string): number {
 
 function badNumber(cell: string): string | null {
   const value = toNumber(cell)
-  if (cell.trim() === '' || !Number.isFinite(value)) return `“${cell.trim().slice(0, 40)}” is not a number of millimetres.`
-  return Math.abs(value) > FARTHEST_MM ? `${value} is more than ${FARTHEST_MM} mm out: are these millimetres?` : null
+  if (cell.trim() === '' || !Number.isFinite(value))
+    return `“${cell.trim().slice(0, 40)}” is not a number of millimetres.`
+  return Math.abs(value) > FARTHEST_MM
+    ? `${value} is more than ${FARTHEST_MM} mm out: are these millimetres?`
+    : null
 }
 
 function checked(drops: Drop[]): DropsReading {
   if (drops.length === 0) return refuse('There is no needle drop in it: give at least one pair of x and y.')
-  if (drops.length > MOST_DROPS) return refuse(`${drops.length} drops are more than ${MOST_DROPS}: give one repeat only.`)
+  if (drops.length > MOST_DROPS)
+    return refuse(`${drops.length} drops are more than ${MOST_DROPS}: give one repeat only.`)
   return { ok: true, drops }
 }
 

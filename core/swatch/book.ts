@@ -3,7 +3,12 @@ import { leaveOneOut, type LearntFrom, predictOffset, type SwatchFeatures } from
 /** What own swatches foretell for one combination. */
 export interface Foretold {
   /** null: too few records like it. Named are the most alike of `of` records. */
-  readonly prediction: { readonly share: number, readonly spread: number, readonly leansOn: readonly { readonly id: string, readonly alike: number }[], readonly of: number } | null
+  readonly prediction: {
+    readonly share: number
+    readonly spread: number
+    readonly leansOn: readonly { readonly id: string; readonly alike: number }[]
+    readonly of: number
+  } | null
   /** How far off the whole book is on records it has not seen, and the rule, as shares; null: too few. */
   readonly error: ReturnType<typeof leaveOneOut>
 }
@@ -23,7 +28,10 @@ export function learnFrom(records: readonly LearntFrom[]): LearntBook {
     foretell(wanted, ruleShare) {
       const told = predictOffset(records, wanted, ruleShare)
       if (error === undefined) error = leaveOneOut(records)
-      return { prediction: told && { ...told, leansOn: told.leansOn.slice(0, MOST_NAMED), of: told.leansOn.length }, error }
+      return {
+        prediction: told && { ...told, leansOn: told.leansOn.slice(0, MOST_NAMED), of: told.leansOn.length },
+        error,
+      }
     },
   }
 }

@@ -1,3 +1,11 @@
 export { type Foretold, learnFrom, type LearntBook } from './book'
-export { alike, LEAST_RECORDS, leaveOneOut, predictOffset, type LearntFrom, type Prediction, type SwatchFeatures } from './predict'
+export {
+  alike,
+  LEAST_RECORDS,
+  leaveOneOut,
+  predictOffset,
+  type LearntFrom,
+  type Prediction,
+  type SwatchFeatures,
+} from './predict'
 export { leastSquares } from './line'

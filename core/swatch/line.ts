@@ -3,7 +3,9 @@
  *
  * @returns null under two different x.
  */
-export function leastSquares(points: readonly { readonly x: number, readonly y: number }[]): { readonly slope: number, readonly at0: number } | null {
+export function leastSquares(
+  points: readonly { readonly x: number; readonly y: number }[],
+): { readonly slope: number; readonly at0: number } | null {
   const n = points.length
   const meanX = points.reduce((sum, { x }) => sum + x, 0) / n
   const meanY = points.reduce((sum, { y }) => sum + y, 0) / n

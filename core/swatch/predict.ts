@@ -26,7 +26,7 @@ export interface Prediction {
   /** One standard deviation of where a new machine's goal will lie, as a share. */
   readonly spread: number
   /** The records it leans on, the most alike first, with how alike, 0 to 1. */
-  readonly leansOn: readonly { readonly id: string, readonly alike: number }[]
+  readonly leansOn: readonly { readonly id: string; readonly alike: number }[]
 }
 
 /** How much of a record still counts where one thing differs. Our own guesses. */
@@ -60,10 +60,14 @@ export function alike(a: SwatchFeatures, b: SwatchFeatures): number {
  * @returns null under three relevant records.
  * @throws {CoreError} `non-finite` or `out-of-range` when a share is no share.
  */
-export function predictOffset(records: readonly LearntFrom[], wanted: SwatchFeatures, ruleShare: number): Prediction | null {
+export function predictOffset(
+  records: readonly LearntFrom[],
+  wanted: SwatchFeatures,
+  ruleShare: number,
+): Prediction | null {
   requireInRange(ruleShare, 'ruleShare', -1, 1)
   let [weights, sum, relevant] = [0, 0, 0]
-  const leansOn: { id: string, alike: number }[] = []
+  const leansOn: { id: string; alike: number }[] = []
   for (const { id, features, share, ruleShare: its = 0 } of records) {
     requireInRange(share, 'share', -3, 3)
     const weight = alike(features, wanted)
@@ -83,9 +87,14 @@ export function predictOffset(records: readonly LearntFrom[], wanted: SwatchFeat
 }
 
 /** How far off the book and the rule are, each record foretold from all others; root mean square, as a share. null: too few. */
-export function leaveOneOut(records: readonly LearntFrom[]): { readonly book: number, readonly rule: number, readonly of: number } | null {
+export function leaveOneOut(
+  records: readonly LearntFrom[],
+): { readonly book: number; readonly rule: number; readonly of: number } | null {
   // Records of one combination are foretold alike but for themselves: a thick book has few combinations.
-  const groups = new Map<string, { features: SwatchFeatures, offs: { off: number, share: number, ruleShare: number }[], sum: number }>()
+  const groups = new Map<
+    string,
+    { features: SwatchFeatures; offs: { off: number; share: number; ruleShare: number }[]; sum: number }
+  >()
   for (const { features, share, ruleShare = 0 } of records) {
     const key = `${features.thread}|${features.needle}|${features.stitch}|${features.goal}|${features.cloth}|${features.gap}`
     const group = groups.get(key) ?? { features, offs: [], sum: 0 }

@@ -1,48 +1,89 @@
 import fc from 'fast-check'
 import { linearRegression } from 'simple-statistics'
 import { describe, expect, it } from 'vitest'
-import { alike, learnFrom, leastSquares, leaveOneOut, type LearntFrom, predictOffset, type SwatchFeatures } from '#core/swatch'
+import {
+  alike,
+  learnFrom,
+  leastSquares,
+  leaveOneOut,
+  type LearntFrom,
+  predictOffset,
+  type SwatchFeatures,
+} from '#core/swatch'
 
-const METALLIC: SwatchFeatures = { thread: 'metallic', needle: 'metallic', stitch: 'swings', goal: 'metallic', cloth: 'woven', gap: 2 }
-const record = (share: number, over: Partial<SwatchFeatures> = {}, ruleShare = -1 / 3): LearntFrom => ({ id: `${share}`, features: { ...METALLIC, ...over }, share, ruleShare })
+const METALLIC: SwatchFeatures = {
+  thread: 'metallic',
+  needle: 'metallic',
+  stitch: 'swings',
+  goal: 'metallic',
+  cloth: 'woven',
+  gap: 2,
+}
+const record = (share: number, over: Partial<SwatchFeatures> = {}, ruleShare = -1 / 3): LearntFrom => ({
+  id: `${share}`,
+  features: { ...METALLIC, ...over },
+  share,
+  ruleShare,
+})
 
 describe('how alike two combinations are', () => {
   it('is 1 for the same and less for each thing that differs', () => {
     expect(alike(METALLIC, METALLIC)).toBe(1)
     expect(alike(METALLIC, { ...METALLIC, gap: 3.5 })).toBeCloseTo(0.5, 9)
-    expect(alike(METALLIC, { ...METALLIC, cloth: 'felt' })).toBeGreaterThan(alike(METALLIC, { ...METALLIC, thread: 'rayon' }))
+    expect(alike(METALLIC, { ...METALLIC, cloth: 'felt' })).toBeGreaterThan(
+      alike(METALLIC, { ...METALLIC, thread: 'rayon' }),
+    )
   })
 })
 
 describe('what the book expects', () => {
   it('makes no claim under three relevant records', () => {
     expect(predictOffset([record(-0.5), record(-0.5)], METALLIC, -1 / 3)).toBeNull()
-    expect(predictOffset([record(-0.5), record(-0.5), record(0, { thread: 'rayon' })], METALLIC, -1 / 3)).toBeNull()
+    expect(
+      predictOffset([record(-0.5), record(-0.5), record(0, { thread: 'rayon' })], METALLIC, -1 / 3),
+    ).toBeNull()
   })
   it('is the hand-worked mean, shrunk toward the rule', () => {
     // Three equal records, each 0.2 below its rule: rule variance (1/4.5)² is four times a day's (0.5/4.5)², so the
     // records count 3 × 4 = 12 against 1 of the rule: −0.2 × 12/13. The spread: day² + day² × 4/13.
-    const told = predictOffset([record(-1 / 3 - 0.2), record(-1 / 3 - 0.2), record(-1 / 3 - 0.2)], METALLIC, -1 / 3)!
-    expect(told.share).toBeCloseTo(-1 / 3 - 0.2 * 12 / 13, 9)
-    expect(told.spread).toBeCloseTo(0.5 / 4.5 * Math.sqrt(1 + 4 / 13), 9)
+    const told = predictOffset(
+      [record(-1 / 3 - 0.2), record(-1 / 3 - 0.2), record(-1 / 3 - 0.2)],
+      METALLIC,
+      -1 / 3,
+    )!
+    expect(told.share).toBeCloseTo(-1 / 3 - (0.2 * 12) / 13, 9)
+    expect(told.spread).toBeCloseTo((0.5 / 4.5) * Math.sqrt(1 + 4 / 13), 9)
     expect(told.leansOn).toHaveLength(3)
   })
   it('leans on what is most alike', () => {
-    const told = predictOffset([record(-0.4, { cloth: 'felt' }), record(-0.5), record(-0.45, { needle: 'topstitch' })], METALLIC, -1 / 3)!
+    const told = predictOffset(
+      [record(-0.4, { cloth: 'felt' }), record(-0.5), record(-0.45, { needle: 'topstitch' })],
+      METALLIC,
+      -1 / 3,
+    )!
     expect(told.leansOn.map(({ id }) => id)).toEqual(['-0.5', '-0.4', '-0.45'])
   })
   it('carries what records were off over to a combination with another rule', () => {
-    const off = [record(0.1, { stitch: 'straight' }, 0), record(0.1, { stitch: 'straight' }, 0), record(0.1, { stitch: 'straight' }, 0)]
+    const off = [
+      record(0.1, { stitch: 'straight' }, 0),
+      record(0.1, { stitch: 'straight' }, 0),
+      record(0.1, { stitch: 'straight' }, 0),
+    ]
     expect(predictOffset(off, METALLIC, -1 / 3)!.share).toBeGreaterThan(-1 / 3)
   })
   it('stays between the rule and what the records say, and never grows wider with more of them', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: -0.9, max: 0.9, noNaN: true }), { minLength: 4, maxLength: 30 }), (shares) => {
-      const all = shares.map(share => record(share, {}, 0))
-      const told = predictOffset(all, METALLIC, 0)!
-      expect(told.share).toBeGreaterThanOrEqual(Math.min(0, ...shares) - 1e-9)
-      expect(told.share).toBeLessThanOrEqual(Math.max(0, ...shares) + 1e-9)
-      expect(told.spread).toBeLessThanOrEqual(predictOffset(all.slice(1), METALLIC, 0)!.spread)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -0.9, max: 0.9, noNaN: true }), { minLength: 4, maxLength: 30 }),
+        shares => {
+          const all = shares.map(share => record(share, {}, 0))
+          const told = predictOffset(all, METALLIC, 0)!
+          expect(told.share).toBeGreaterThanOrEqual(Math.min(0, ...shares) - 1e-9)
+          expect(told.share).toBeLessThanOrEqual(Math.max(0, ...shares) + 1e-9)
+          expect(told.spread).toBeLessThanOrEqual(predictOffset(all.slice(1), METALLIC, 0)!.spread)
+        },
+      ),
+    )
   })
   it('refuses a share that is none', () => {
     expect(() => predictOffset([record(NaN)], METALLIC, 0)).toThrow(/share/)
@@ -52,7 +93,10 @@ describe('what the book expects', () => {
 
 describe('a book read once', () => {
   it('names the most alike of many, and how many they are', () => {
-    const told = learnFrom([...Array.from({ length: 40 }, () => record(0.1, { cloth: 'knit' })), ...Array.from({ length: 30 }, () => record(-0.5))]).foretell(METALLIC, -1 / 3)
+    const told = learnFrom([
+      ...Array.from({ length: 40 }, () => record(0.1, { cloth: 'knit' })),
+      ...Array.from({ length: 30 }, () => record(-0.5)),
+    ]).foretell(METALLIC, -1 / 3)
     expect(told.prediction!.of).toBe(70)
     expect(told.prediction!.leansOn.map(({ id }) => id)).toEqual(Array.from({ length: 12 }, () => '-0.5'))
     expect(told.error!.of).toBe(70)
@@ -61,25 +105,50 @@ describe('a book read once', () => {
 
 describe('how far off it is', () => {
   it('is the same as foretelling each record from all others, one by one', () => {
-    fc.assert(fc.property(fc.array(fc.record({ share: fc.double({ min: -0.9, max: 0.9, noNaN: true }), needle: fc.constantFrom('metallic', 'topstitch'), gap: fc.constantFrom(0, 2, 4) }), { minLength: 1, maxLength: 25 }), (drawn) => {
-      const all = drawn.map(({ share, needle, gap }, i) => ({ ...record(share, { needle, gap }), id: String(i) }))
-      const told = all.flatMap((one, i) => {
-        const guess = predictOffset([...all.slice(0, i), ...all.slice(i + 1)], one.features, one.ruleShare!)
-        return guess ? [(guess.share - one.share) ** 2] : []
-      })
-      const found = leaveOneOut(all)
-      if (told.length === 0) {
-        expect(found).toBeNull()
-        return
-      }
-      expect(found!.of).toBe(told.length)
-      expect(found!.book).toBeCloseTo(Math.sqrt(told.reduce((sum, square) => sum + square, 0) / told.length), 9)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            share: fc.double({ min: -0.9, max: 0.9, noNaN: true }),
+            needle: fc.constantFrom('metallic', 'topstitch'),
+            gap: fc.constantFrom(0, 2, 4),
+          }),
+          { minLength: 1, maxLength: 25 },
+        ),
+        drawn => {
+          const all = drawn.map(({ share, needle, gap }, i) => ({
+            ...record(share, { needle, gap }),
+            id: String(i),
+          }))
+          const told = all.flatMap((one, i) => {
+            const guess = predictOffset(
+              [...all.slice(0, i), ...all.slice(i + 1)],
+              one.features,
+              one.ruleShare!,
+            )
+            return guess ? [(guess.share - one.share) ** 2] : []
+          })
+          const found = leaveOneOut(all)
+          if (told.length === 0) {
+            expect(found).toBeNull()
+            return
+          }
+          expect(found!.of).toBe(told.length)
+          expect(found!.book).toBeCloseTo(
+            Math.sqrt(told.reduce((sum, square) => sum + square, 0) / told.length),
+            9,
+          )
+        },
+      ),
+    )
   })
   it('is worked out on records it has not seen', () => {
     const found = leaveOneOut([record(-0.5), record(-0.52), record(-0.48), record(-0.5)])!
     expect(found.of).toBe(4)
-    expect(found.rule).toBeCloseTo(Math.sqrt([-0.5, -0.52, -0.48, -0.5].reduce((sum, share) => sum + (share + 1 / 3) ** 2, 0) / 4), 9)
+    expect(found.rule).toBeCloseTo(
+      Math.sqrt([-0.5, -0.52, -0.48, -0.5].reduce((sum, share) => sum + (share + 1 / 3) ** 2, 0) / 4),
+      9,
+    )
     expect(found.book).toBeLessThan(found.rule / 4)
     expect(leaveOneOut([record(-0.5), record(-0.5), record(-0.5)])).toBeNull()
   })
@@ -88,15 +157,23 @@ describe('how far off it is', () => {
 describe('least squares', () => {
   // Against simple-statistics, a statistics package from the registry.
   it('agree with a statistics package', () => {
-    fc.assert(fc.property(fc.array(fc.record({ x: fc.integer({ min: 0, max: 90 }), y: fc.integer({ min: -3, max: 3 }) }), { minLength: 2, maxLength: 20 }), (points) => {
-      const ours = leastSquares(points)
-      if (!ours) {
-        expect(new Set(points.map(({ x }) => x)).size).toBe(1)
-        return
-      }
-      const theirs = linearRegression(points.map(({ x, y }) => [x, y]))
-      expect(ours.slope).toBeCloseTo(theirs.m, 9)
-      expect(ours.at0).toBeCloseTo(theirs.b, 9)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ x: fc.integer({ min: 0, max: 90 }), y: fc.integer({ min: -3, max: 3 }) }), {
+          minLength: 2,
+          maxLength: 20,
+        }),
+        points => {
+          const ours = leastSquares(points)
+          if (!ours) {
+            expect(new Set(points.map(({ x }) => x)).size).toBe(1)
+            return
+          }
+          const theirs = linearRegression(points.map(({ x, y }) => [x, y]))
+          expect(ours.slope).toBeCloseTo(theirs.m, 9)
+          expect(ours.at0).toBeCloseTo(theirs.b, 9)
+        },
+      ),
+    )
   })
 })

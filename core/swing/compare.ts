@@ -15,7 +15,10 @@ export function compareSwing(input: SwingInput): Comparison {
   const { safeWidthMm } = now
   return {
     now,
-    atSafe: safeWidthMm === null ? null : judgeSwing({ ...input, stitch: { ...input.stitch, widthMm: safeWidthMm } }),
+    atSafe:
+      safeWidthMm === null
+        ? null
+        : judgeSwing({ ...input, stitch: { ...input.stitch, widthMm: safeWidthMm } }),
   }
 }
 
@@ -28,9 +31,21 @@ export interface GapPoint {
 }
 
 /** Safe width and interlacing against the gap, for one stitch on one machine. */
-export function gapCurve(input: SwingInput, needle: Pick<Needle, 'sizeNm'>, gapsMm: readonly number[]): GapPoint[] {
-  return gapsMm.map((gapMm) => {
-    const { now, atSafe } = compareSwing({ ...input, needle: { construction: 'twin', gapMm, sizeNm: needle.sizeNm } })
-    return { gapMm, limitWidthMm: now.limitWidthMm, safeWidthMm: now.safeWidthMm, interlacedShare: atSafe?.interlacedShare ?? null }
+export function gapCurve(
+  input: SwingInput,
+  needle: Pick<Needle, 'sizeNm'>,
+  gapsMm: readonly number[],
+): GapPoint[] {
+  return gapsMm.map(gapMm => {
+    const { now, atSafe } = compareSwing({
+      ...input,
+      needle: { construction: 'twin', gapMm, sizeNm: needle.sizeNm },
+    })
+    return {
+      gapMm,
+      limitWidthMm: now.limitWidthMm,
+      safeWidthMm: now.safeWidthMm,
+      interlacedShare: atSafe?.interlacedShare ?? null,
+    }
   })
 }

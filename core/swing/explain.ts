@@ -4,7 +4,11 @@ import { formatLength, formatLengthDown, type LengthUnit } from '#core/units'
 import { ROUNDING_MM, roomsOf } from './rooms'
 import type { Part, Reason, ReasonCode, SwingInput, SwingResult } from './types'
 
-const PART_WORDS = { machine: 'machine’s widest stitch', foot: 'foot', plate: 'needle plate' } as const satisfies Record<Part, string>
+const PART_WORDS = {
+  machine: 'machine’s widest stitch',
+  foot: 'foot',
+  plate: 'needle plate',
+} as const satisfies Record<Part, string>
 
 /**
  * The verdict in one line: what to do, with the number to dial in.
@@ -18,7 +22,9 @@ export function headline(result: SwingResult, input: SwingInput, unit: LengthUni
   if (hole && verdict === 'strikes') return `Do not sew: the ${hole} has a single hole.`
   const safe = `${formatLengthDown(safeWidthMm, unit)} ${unit}`
   if (safeWidthMm === null) {
-    return verdict === 'strikes' ? 'Do not sew: no width makes this fit.' : 'Little room: no width keeps the usual margin.'
+    return verdict === 'strikes'
+      ? 'Do not sew: no width makes this fit.'
+      : 'Little room: no width keeps the usual margin.'
   }
   if (verdict === 'clear') return swings ? `Clear: up to ${safe} is safe.` : 'Clear for a straight seam.'
   return safeWidthMm === 0 ? 'Sew straight only: no swing is safe here.' : `Set the width to ${safe} or less.`
@@ -33,18 +39,24 @@ export function headline(result: SwingResult, input: SwingInput, unit: LengthUni
 export function arithmetic(input: SwingInput, unit: LengthUnit): string {
   const { stitch, machine, needle } = input
   const length = (mm: number) => formatLength(mm, unit)
-  const room = roomsOf(input).reduce((least, next) => (next.safeMm < least.safeMm - ROUNDING_MM ? next : least))
+  const room = roomsOf(input).reduce((least, next) =>
+    next.safeMm < least.safeMm - ROUNDING_MM ? next : least,
+  )
   const halfSpan = outerSpanMm(needle) / 2
   if (stitch.alignment !== 'centre') {
     const heldMm = machine.maxWidthMm / 2 + (heldSide(input) === 'left' ? -1 : 1) * stitch.positionMm
     const outMm = heldMm + halfSpan
-    if (outMm - room.safeMm > ROUNDING_MM) return `held edge ${length(heldMm)} + ${length(halfSpan)} half the gap = ${length(outMm)}, and ${length(room.safeMm)} is free`
+    if (outMm - room.safeMm > ROUNDING_MM)
+      return `held edge ${length(heldMm)} + ${length(halfSpan)} half the gap = ${length(outMm)}, and ${length(room.safeMm)} is free`
     return `held edge ${length(heldMm)} + ${length(room.safeMm)} room on the other side − ${length(halfSpan)} half the gap = ${length(heldMm + room.safeMm - halfSpan)}`
   }
   const xs = stitch.drops.map(({ x }) => x)
-  const fullSwing = !hasSwing(stitch) || (Math.abs(Math.min(...xs) + 0.5) < ROUNDING_MM && Math.abs(Math.max(...xs) - 0.5) < ROUNDING_MM)
+  const fullSwing =
+    !hasSwing(stitch)
+    || (Math.abs(Math.min(...xs) + 0.5) < ROUNDING_MM && Math.abs(Math.max(...xs) - 0.5) < ROUNDING_MM)
   if (!fullSwing) return `every one of ${xs.length} drops checked against the ${PART_WORDS[room.part]}`
-  const gap = halfSpan === 0 ? '' : ` − ${length(2 * halfSpan)} ${needle.construction === 'twin' ? 'gap' : 'outer gap'}`
+  const gap =
+    halfSpan === 0 ? '' : ` − ${length(2 * halfSpan)} ${needle.construction === 'twin' ? 'gap' : 'outer gap'}`
   const moved = stitch.positionMm === 0 ? '' : ` − 2 × ${length(Math.abs(stitch.positionMm))} needle moved`
   const left = length(2 * (room.safeMm - halfSpan - Math.abs(stitch.positionMm)))
   if (room.kind === 'half-width') {
@@ -71,41 +83,66 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
 
   const hole = singleHolePart(input)
   if (hole && verdict === 'strikes') {
-    say('single-hole', `The ${hole} has one round hole and the ${worstDrop.blade === 'only' ? '' : `${worstDrop.blade} `}needle lands ${length(Math.abs(worstDrop.xMm))} beside its middle. Change the ${hole} before you turn the handwheel.`)
+    say(
+      'single-hole',
+      `The ${hole} has one round hole and the ${worstDrop.blade === 'only' ? '' : `${worstDrop.blade} `}needle lands ${length(Math.abs(worstDrop.xMm))} beside its middle. Change the ${hole} before you turn the handwheel.`,
+    )
   }
   for (const [index, part] of broken.entries()) {
     const text = reasonFor(part, result, input, index === 0 ? `${place} ` : '', length)
     if (text) say(text.code, text.message)
   }
   if (verdict === 'strikes' && input.stitch.alignment !== 'centre' && result.limitWidthMm === null && !hole) {
-    say('held-at-side', `This stitch is held at the ${heldSide(input)} end of the swing, so narrowing it does not help: move the needle towards the middle or choose a centred stitch.`)
+    say(
+      'held-at-side',
+      `This stitch is held at the ${heldSide(input)} end of the swing, so narrowing it does not help: move the needle towards the middle or choose a centred stitch.`,
+    )
   }
   if (verdict === 'clear') say('fits', `${place} ${spareSentence(result, input, length)}`)
-  if (input.machine.plateSlotMm === null && !input.plate.singleHole && input.needle.construction !== 'single') {
+  if (
+    input.machine.plateSlotMm === null
+    && !input.plate.singleHole
+    && input.needle.construction !== 'single'
+  ) {
     say('openings-unmeasured', 'The plate opening is not measured: the verdict rests on the rule alone.')
   }
   say(...safeWidthReason(result, input, unit))
-  if (verdict !== 'strikes') say('hand-walk', 'Turn the handwheel toward you through one whole repeat before you sew. The machine’s own manual comes first.')
+  if (verdict !== 'strikes')
+    say(
+      'hand-walk',
+      'Turn the handwheel toward you through one whole repeat before you sew. The machine’s own manual comes first.',
+    )
   return reasons
 }
 
 type Say = readonly [ReasonCode, string]
 
 function safeWidthReason({ safeWidthMm, swings }: SwingResult, input: SwingInput, unit: LengthUnit): Say {
-  if (safeWidthMm === null) return ['no-width-helps', `No width keeps the margin: ${arithmetic(input, unit)}.`]
+  if (safeWidthMm === null)
+    return ['no-width-helps', `No width keeps the margin: ${arithmetic(input, unit)}.`]
   if (safeWidthMm === 0) return ['straight-only', `Straight only: ${arithmetic(input, unit)}.`]
   const lead = swings ? 'Safe width' : 'Room to swing'
   return ['safe-width', `${lead} ${formatLengthDown(safeWidthMm, unit)} ${unit}: ${arithmetic(input, unit)}.`]
 }
 
-function reasonFor(part: Part, result: SwingResult, input: SwingInput, place: string, length: (mm: number) => string) {
+function reasonFor(
+  part: Part,
+  result: SwingResult,
+  input: SwingInput,
+  place: string,
+  length: (mm: number) => string,
+) {
   const { verdict, swings, spanMm } = result
   const half = length(input.machine.maxWidthMm / 2)
   const slot = part === 'foot' ? input.foot.slotMm : input.machine.plateSlotMm
   if (verdict === 'strikes') {
-    if (part === 'machine') return { code: 'beyond-machine', message: `${place}The machine swings ${half} to each side.` } as const
+    if (part === 'machine')
+      return { code: 'beyond-machine', message: `${place}The machine swings ${half} to each side.` } as const
     if (slot === null || isSingleHole(part, input)) return null
-    return { code: part === 'foot' ? 'beyond-foot' : 'beyond-plate', message: `${place}The ${PART_WORDS[part]} opens ${length(slot / 2)} to each side.` } as const
+    return {
+      code: part === 'foot' ? 'beyond-foot' : 'beyond-plate',
+      message: `${place}The ${PART_WORDS[part]} opens ${length(slot / 2)} to each side.`,
+    } as const
   }
   if (part !== 'machine') {
     return {
@@ -114,17 +151,31 @@ function reasonFor(part: Part, result: SwingResult, input: SwingInput, place: st
     } as const
   }
   return swings
-    ? { code: 'within-margin', message: `${place}The machine swings ${half} to each side: less than half the ${length(input.marginMm)} margin is left.` } as const
-    : { code: 'straight-within-margin', message: `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(input.machine.maxWidthMm)}: no more than the ${length(input.marginMm)} margin is left, even sewing straight.` } as const
+    ? ({
+        code: 'within-margin',
+        message: `${place}The machine swings ${half} to each side: less than half the ${length(input.marginMm)} margin is left.`,
+      } as const)
+    : ({
+        code: 'straight-within-margin',
+        message: `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(input.machine.maxWidthMm)}: no more than the ${length(input.marginMm)} margin is left, even sewing straight.`,
+      } as const)
 }
 
-function worstPlace({ worstDrop }: SwingResult, { needle, stitch }: SwingInput, length: (mm: number) => string): string {
+function worstPlace(
+  { worstDrop }: SwingResult,
+  { needle, stitch }: SwingInput,
+  length: (mm: number) => string,
+): string {
   const who = bladeNames(needle.construction).length === 1 ? 'the needle' : `the ${worstDrop.blade} needle`
   const side = worstDrop.xMm < 0 ? 'left' : 'right'
   return `At drop ${worstDrop.index + 1} of ${stitch.drops.length} ${who}’s centre lands ${length(Math.abs(worstDrop.xMm))} ${side} of the middle, its edge at ${length(Math.abs(worstDrop.xMm) + needle.sizeNm / 200)}.`
 }
 
-function spareSentence({ spareLeftMm, spareRightMm, binding }: SwingResult, input: SwingInput, length: (mm: number) => string): string {
+function spareSentence(
+  { spareLeftMm, spareRightMm, binding }: SwingResult,
+  input: SwingInput,
+  length: (mm: number) => string,
+): string {
   const measured = input.machine.plateSlotMm !== null || input.foot.slotMm !== null
   const what = measured ? 'to the nearest measured edge' : 'to the end of the machine’s swing'
   return `${length(spareLeftMm)} to spare on the left and ${length(spareRightMm)} on the right, ${what}; the ${PART_WORDS[binding]} is the tightest.`

@@ -34,9 +34,10 @@ export function judgeSwing(input: SwingInput): SwingResult {
   const tight = rooms.filter(room => isTight(room, outMm, swings, input))
 
   const verdict: Verdict = struck.length > 0 ? 'strikes' : tight.length > 0 ? 'close' : 'clear'
-  const binding = verdict === 'strikes'
-    ? tightest(struck, ({ bareMm }) => bareMm)
-    : tightest(tight.length > 0 ? tight : rooms, ({ safeMm }) => safeMm)
+  const binding =
+    verdict === 'strikes'
+      ? tightest(struck, ({ bareMm }) => bareMm)
+      : tightest(tight.length > 0 ? tight : rooms, ({ safeMm }) => safeMm)
   const bladeMm = needle.sizeNm / 200
   const widthMm = rightMm - leftMm - outerSpanMm(needle)
   const overlapMm = needle.construction === 'single' ? null : widthMm - needle.gapMm
@@ -76,7 +77,7 @@ export function stitchOfRawDrops(drops: readonly Drop[]): StitchShape & StitchSe
     widthMm: straight ? 0 : widthMm,
     lengthMm: 1,
     mirror: false,
-    positionMm: straight ? xs[0] ?? 0 : 0,
+    positionMm: straight ? (xs[0] ?? 0) : 0,
   }
 }
 

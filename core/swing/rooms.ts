@@ -32,7 +32,14 @@ export function spareAtMm(rooms: readonly Room[], outMm: number): number {
 }
 
 /** The rooms that bound a landing: machine first, then plate and foot where they bound at all. */
-export function roomsOf({ machine, foot, plate, needle, marginMm, clearanceMm }: SwingInput): readonly Room[] {
+export function roomsOf({
+  machine,
+  foot,
+  plate,
+  needle,
+  marginMm,
+  clearanceMm,
+}: SwingInput): readonly Room[] {
   const half = machine.maxWidthMm / 2
   const rooms: Room[] = [{ part: 'machine', kind: 'half-width', bareMm: half, safeMm: half - marginMm / 2 }]
   const openings = [

@@ -1,10 +1,10 @@
 import { type Needle, outerSpanMm } from '#core/needle'
 
 /** What a machine's own twin setting does: nothing, one gap assumed, or the gap told to it. */
-export type TwinMode
-  = | { readonly kind: 'none' }
-    | { readonly kind: 'on-off', readonly assumedGapMm: number }
-    | { readonly kind: 'by-gap' }
+export type TwinMode =
+  | { readonly kind: 'none' }
+  | { readonly kind: 'on-off'; readonly assumedGapMm: number }
+  | { readonly kind: 'by-gap' }
 
 export interface TwinModeComparison {
   /** Widest the machine would let you set with its mode on, in mm. */
@@ -23,7 +23,12 @@ export interface TwinModeComparison {
  *
  * @param safeWidthMm - from the verdict; null when no width helps.
  */
-export function compareTwinMode(mode: TwinMode, maxWidthMm: number, needle: Needle, safeWidthMm: number | null): TwinModeComparison {
+export function compareTwinMode(
+  mode: TwinMode,
+  maxWidthMm: number,
+  needle: Needle,
+  safeWidthMm: number | null,
+): TwinModeComparison {
   const spanMm = outerSpanMm(needle)
   const takenMm = mode.kind === 'none' ? 0 : mode.kind === 'on-off' ? mode.assumedGapMm : spanMm
   const allowsMm = Math.max(0, maxWidthMm - takenMm)

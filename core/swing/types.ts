@@ -7,8 +7,8 @@ export type Part = 'machine' | 'foot' | 'plate'
 
 /** Everything the verdict depends on. Lengths in mm; an opening nobody measured is null. */
 export interface SwingInput {
-  readonly machine: { readonly maxWidthMm: number, readonly plateSlotMm: number | null }
-  readonly foot: { readonly slotMm: number | null, readonly singleHole: boolean }
+  readonly machine: { readonly maxWidthMm: number; readonly plateSlotMm: number | null }
+  readonly foot: { readonly slotMm: number | null; readonly singleHole: boolean }
   readonly plate: { readonly singleHole: boolean }
   readonly needle: Needle
   readonly stitch: StitchShape & StitchSetting
@@ -28,10 +28,22 @@ export interface WorstDrop {
   readonly yMm: number
 }
 
-export type ReasonCode
-  = | 'single-hole' | 'beyond-machine' | 'beyond-foot' | 'beyond-plate' | 'held-at-side'
-    | 'within-margin' | 'straight-within-margin' | 'within-foot-clearance' | 'within-plate-clearance'
-    | 'fits' | 'openings-unmeasured' | 'safe-width' | 'straight-only' | 'no-width-helps' | 'hand-walk'
+export type ReasonCode =
+  | 'single-hole'
+  | 'beyond-machine'
+  | 'beyond-foot'
+  | 'beyond-plate'
+  | 'held-at-side'
+  | 'within-margin'
+  | 'straight-within-margin'
+  | 'within-foot-clearance'
+  | 'within-plate-clearance'
+  | 'fits'
+  | 'openings-unmeasured'
+  | 'safe-width'
+  | 'straight-only'
+  | 'no-width-helps'
+  | 'hand-walk'
 
 export interface Reason {
   readonly code: ReasonCode

@@ -20,7 +20,17 @@ export function widestMm(input: SwingInput, allowance: 'bare' | 'safe'): number 
   const { stitch } = input
   const straight = canSewStraight(input, allowance)
   if (!hasSwing(stitch)) {
-    return straight ? Math.max(0, topWidth(input, FULL_SWING, { ...stitch, alignment: 'centre', positionMm: barAtMm(input) }, allowance) ?? 0) : null
+    return straight
+      ? Math.max(
+          0,
+          topWidth(
+            input,
+            FULL_SWING,
+            { ...stitch, alignment: 'centre', positionMm: barAtMm(input) },
+            allowance,
+          ) ?? 0,
+        )
+      : null
   }
   const swinging = topWidth(input, unitExtremes(stitch.drops), stitch, allowance)
   if (swinging !== null && swinging > ROUNDING_MM) return swinging
@@ -29,7 +39,12 @@ export function widestMm(input: SwingInput, allowance: 'bare' | 'safe'): number 
 
 type Held = Pick<StitchShape & StitchSetting, 'alignment' | 'mirror' | 'positionMm'>
 
-function topWidth(input: SwingInput, [left, right]: readonly [number, number], { alignment, mirror, positionMm }: Held, allowance: 'bare' | 'safe'): number | null {
+function topWidth(
+  input: SwingInput,
+  [left, right]: readonly [number, number],
+  { alignment, mirror, positionMm }: Held,
+  allowance: 'bare' | 'safe',
+): number | null {
   const { machine, needle } = input
   const halfSpan = outerSpanMm(needle) / 2
   const roomMm = Math.min(...roomsOf(input).map(room => (allowance === 'bare' ? room.bareMm : room.safeMm)))
@@ -68,14 +83,22 @@ function canSewStraight(input: SwingInput, allowance: 'bare' | 'safe'): boolean 
   const { machine, needle, marginMm } = input
   const spanMm = outerSpanMm(needle)
   const outMm = Math.abs(barAtMm(input)) + spanMm / 2
-  const fits = roomsOf(input).every(room =>
-    outMm - (allowance === 'bare' || room.part === 'machine' ? room.bareMm : room.safeMm) <= ROUNDING_MM)
+  const fits = roomsOf(input).every(
+    room =>
+      outMm - (allowance === 'bare' || room.part === 'machine' ? room.bareMm : room.safeMm) <= ROUNDING_MM,
+  )
   if (allowance === 'bare') return fits
   return fits && machine.maxWidthMm - spanMm - marginMm > ROUNDING_MM
 }
 
 /** Where the needle bar stands at width 0; a straight stitch that is held to one side stands there at its own width. */
 function barAtMm({ stitch, machine }: SwingInput): number {
-  const { at0, slope } = landing(stitch.drops[0]!.x, stitch.alignment, stitch.mirror, stitch.positionMm, machine.maxWidthMm)
+  const { at0, slope } = landing(
+    stitch.drops[0]!.x,
+    stitch.alignment,
+    stitch.mirror,
+    stitch.positionMm,
+    machine.maxWidthMm,
+  )
   return hasSwing(stitch) ? at0 : at0 + slope * stitch.widthMm
 }

@@ -1,6 +1,14 @@
 // The words a setup is described with, apart from the rules about them, so that forms and files need no rules.
 
-export const TECHNIQUES = ['seam', 'hem', 'topstitching', 'pintucks', 'decorative', 'appliqué edge', 'blanket stitch'] as const
+export const TECHNIQUES = [
+  'seam',
+  'hem',
+  'topstitching',
+  'pintucks',
+  'decorative',
+  'appliqué edge',
+  'blanket stitch',
+] as const
 export type Technique = (typeof TECHNIQUES)[number]
 
 export const GOALS = ['balanced', 'flat', 'raised', 'bobbin hair', 'invisible'] as const
@@ -9,8 +17,13 @@ export type Goal = (typeof GOALS)[number]
 
 /** The usual goal of each technique. Source: common practice. */
 export const USUAL_GOAL: Readonly<Record<Technique, Goal>> = {
-  'seam': 'balanced', 'hem': 'flat', 'topstitching': 'flat', 'pintucks': 'raised', 'decorative': 'balanced',
-  'appliqué edge': 'invisible', 'blanket stitch': 'balanced',
+  'seam': 'balanced',
+  'hem': 'flat',
+  'topstitching': 'flat',
+  'pintucks': 'raised',
+  'decorative': 'balanced',
+  'appliqué edge': 'invisible',
+  'blanket stitch': 'balanced',
 }
 
 export const CLOTH_STRUCTURES = ['woven', 'knit', 'felt', 'leather'] as const

@@ -5,19 +5,36 @@ import { COUNT_SYSTEMS, countsOf, isNominal, parseThreadLabel, texByWeighing, te
 describe('counts', () => {
   // Source: ISO 1144, ISO 2947, ASTM D861 (from memory); ticket: ASTM D3823 (from memory); wt: common practice.
   it.each([
-    ['tex', 27, 1, 27], ['nm', 40, 1, 25], ['denier', 120, 1, 13.3333], ['denier', 120, 2, 26.6667], ['ne', 50, 2, 23.62],
-    ['dtex', 110, 2, 22], ['ticket', 120, 1, 25], ['wt', 40, 1, 25], ['wt', 40, 2, 25], ['nm', 80, 2, 25],
-  ] as const)('%s %d of %d plies', (system, value, plies, tex) => expect(texOf(system, value, plies)).toBeCloseTo(tex, 3))
+    ['tex', 27, 1, 27],
+    ['nm', 40, 1, 25],
+    ['denier', 120, 1, 13.3333],
+    ['denier', 120, 2, 26.6667],
+    ['ne', 50, 2, 23.62],
+    ['dtex', 110, 2, 22],
+    ['ticket', 120, 1, 25],
+    ['wt', 40, 1, 25],
+    ['wt', 40, 2, 25],
+    ['nm', 80, 2, 25],
+  ] as const)('%s %d of %d plies', (system, value, plies, tex) =>
+    expect(texOf(system, value, plies)).toBeCloseTo(tex, 3),
+  )
 
   it('round-trips through every system', () => {
-    fc.assert(fc.property(fc.constantFrom(...COUNT_SYSTEMS), fc.double({ min: 1, max: 4000, noNaN: true }), (system, tex) => {
-      expect(texOf(system, countsOf(tex)[system])).toBeCloseTo(tex, 6)
-    }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...COUNT_SYSTEMS),
+        fc.double({ min: 1, max: 4000, noNaN: true }),
+        (system, tex) => {
+          expect(texOf(system, countsOf(tex)[system])).toBeCloseTo(tex, 6)
+        },
+      ),
+    )
   })
 
   it('runs up or down as the trade says: weight, Ne, Nm and ticket up is finer', () => {
     const [fine, thick] = [countsOf(10), countsOf(80)]
-    for (const system of ['wt', 'ne', 'nm', 'ticket'] as const) expect(fine[system]).toBeGreaterThan(thick[system])
+    for (const system of ['wt', 'ne', 'nm', 'ticket'] as const)
+      expect(fine[system]).toBeGreaterThan(thick[system])
     for (const system of ['tex', 'dtex', 'denier'] as const) expect(fine[system]).toBeLessThan(thick[system])
     expect(COUNT_SYSTEMS.filter(isNominal)).toEqual(['wt', 'ticket'])
   })
@@ -25,19 +42,36 @@ describe('counts', () => {
   it('weighs a length', () => expect(texByWeighing(0.83, 10)).toBeCloseTo(83, 9))
 
   it.each([
-    ['a value of nothing', () => texOf('tex', 0)], ['a negative count', () => texOf('wt', -40)], ['NaN', () => texOf('ne', Number.NaN)],
-    ['no plies', () => texOf('ne', 50, 0)], ['half a ply', () => texOf('ne', 50, 1.5)], ['a rope', () => texOf('tex', 1e5)],
-    ['nothing weighed', () => texByWeighing(0, 10)], ['no length', () => texByWeighing(1, 0)],
+    ['a value of nothing', () => texOf('tex', 0)],
+    ['a negative count', () => texOf('wt', -40)],
+    ['NaN', () => texOf('ne', Number.NaN)],
+    ['no plies', () => texOf('ne', 50, 0)],
+    ['half a ply', () => texOf('ne', 50, 1.5)],
+    ['a rope', () => texOf('tex', 1e5)],
+    ['nothing weighed', () => texByWeighing(0, 10)],
+    ['no length', () => texByWeighing(1, 0)],
   ])('refuses %s', (_, act) => expect(act).toThrow(expect.objectContaining({ name: 'CoreError' })))
 })
 
 describe('parseThreadLabel', () => {
   it.each([
-    ['120/2 den', 26.6667, 'label', null], ['50/2 Ne', 23.62, 'label', null], ['Ne 50/2 cotton', 23.62, 'label', 'cotton'],
-    ['40 wt', 25, 'nominal', null], ['40wt Rayon', 25, 'nominal', 'rayon'], ['No. 12', 83, 'nominal', 'pearl-cotton'], ['no 8', 125, 'nominal', 'pearl-cotton'],
-    ['#5', 210, 'nominal', 'pearl-cotton'], ['pearl 12', 83, 'nominal', 'pearl-cotton'], ['Tex 27', 27, 'label', null], ['27 tex', 27, 'label', null],
-    ['Nm 80/2', 25, 'label', null], ['dtex 110x2', 22, 'label', null], ['110 / 2 dtex', 22, 'label', null], ['Tkt. 120'.replace('.', ''), 25, 'nominal', null],
-    ['12 wt cotton', 83.3333, 'nominal', 'cotton'], ['tex 13,3 silk thread', 13.3, 'label', 'silk'],
+    ['120/2 den', 26.6667, 'label', null],
+    ['50/2 Ne', 23.62, 'label', null],
+    ['Ne 50/2 cotton', 23.62, 'label', 'cotton'],
+    ['40 wt', 25, 'nominal', null],
+    ['40wt Rayon', 25, 'nominal', 'rayon'],
+    ['No. 12', 83, 'nominal', 'pearl-cotton'],
+    ['no 8', 125, 'nominal', 'pearl-cotton'],
+    ['#5', 210, 'nominal', 'pearl-cotton'],
+    ['pearl 12', 83, 'nominal', 'pearl-cotton'],
+    ['Tex 27', 27, 'label', null],
+    ['27 tex', 27, 'label', null],
+    ['Nm 80/2', 25, 'label', null],
+    ['dtex 110x2', 22, 'label', null],
+    ['110 / 2 dtex', 22, 'label', null],
+    ['Tkt. 120'.replace('.', ''), 25, 'nominal', null],
+    ['12 wt cotton', 83.3333, 'nominal', 'cotton'],
+    ['tex 13,3 silk thread', 13.3, 'label', 'silk'],
   ] as const)('reads %s', (text, tex, basis, kind) => {
     const reading = parseThreadLabel(text)
     expect(reading).toMatchObject({ ok: true, count: { basis, kind } })
@@ -45,8 +79,11 @@ describe('parseThreadLabel', () => {
   })
 
   it.each([
-    ['12', 'pearl', ['pearl', 'wt', 'tex', 'ticket']], ['50', 'wt', ['wt', 'tex', 'ticket']], ['16', 'tex', ['tex', 'wt']],
-    ['50/2', 'ne', ['ne', 'nm', 'denier']], ['120/2', 'denier', ['denier', 'dtex', 'nm', 'ne']],
+    ['12', 'pearl', ['pearl', 'wt', 'tex', 'ticket']],
+    ['50', 'wt', ['wt', 'tex', 'ticket']],
+    ['16', 'tex', ['tex', 'wt']],
+    ['50/2', 'ne', ['ne', 'nm', 'denier']],
+    ['120/2', 'denier', ['denier', 'dtex', 'nm', 'ne']],
   ])('asks about %s, %s first', (text, first, systems) => {
     const reading = parseThreadLabel(text)
     if (reading.ok || reading.code !== 'ambiguous') throw new Error('should have asked')
@@ -56,18 +93,35 @@ describe('parseThreadLabel', () => {
   })
 
   it.each([
-    ['', 'empty'], ['velvet 40 wt', 'unknown-word', 'velvet'], ['cotton', 'no-count'], ['0 wt', 'bad-number', '0'], ['50/0 Ne', 'bad-number', '50/0'],
-    ['1.2.3 tex', 'bad-number'], ['40 wt 50', 'two-counts', '50'], ['pearl 50', 'bad-number', '3, 5, 8, 12'], ['tex 99999', 'out-of-range'], ['-40 wt', 'unknown-word'],
+    ['', 'empty'],
+    ['velvet 40 wt', 'unknown-word', 'velvet'],
+    ['cotton', 'no-count'],
+    ['0 wt', 'bad-number', '0'],
+    ['50/0 Ne', 'bad-number', '50/0'],
+    ['1.2.3 tex', 'bad-number'],
+    ['40 wt 50', 'two-counts', '50'],
+    ['pearl 50', 'bad-number', '3, 5, 8, 12'],
+    ['tex 99999', 'out-of-range'],
+    ['-40 wt', 'unknown-word'],
     ['<b>40</b> wt', 'unknown-word'],
-  ])('refuses “%s” as %s, naming the part and the forms', (text, code, part = 'Forms that are understood') => {
-    expect(parseThreadLabel(text)).toMatchObject({ ok: false, code, message: expect.stringContaining(part) })
-  })
+  ])(
+    'refuses “%s” as %s, naming the part and the forms',
+    (text, code, part = 'Forms that are understood') => {
+      expect(parseThreadLabel(text)).toMatchObject({
+        ok: false,
+        code,
+        message: expect.stringContaining(part),
+      })
+    },
+  )
 
   it('never throws and never lets NaN out, whatever is typed', () => {
-    fc.assert(fc.property(fc.oneof(fc.string(), fc.stringMatching(/^[\d./x# a-z]{0,24}$/)), (text) => {
-      const reading = parseThreadLabel(text)
-      if (reading.ok) expect(reading.count.tex).toBeGreaterThan(0)
-      else expect(reading.message.length).toBeGreaterThan(10)
-    }))
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.stringMatching(/^[\d./x# a-z]{0,24}$/)), text => {
+        const reading = parseThreadLabel(text)
+        if (reading.ok) expect(reading.count.tex).toBeGreaterThan(0)
+        else expect(reading.message.length).toBeGreaterThan(10)
+      }),
+    )
   })
 })

@@ -16,7 +16,15 @@ export const TEX_LIMITS = { min: 0.5, max: 5000 } as const
 const MOST_PLIES = 24
 
 /** In these the number is of one ply; wt and ticket are of the whole thread. */
-const COUNTS_ONE_PLY: Readonly<Record<CountSystem, boolean>> = { tex: true, dtex: true, denier: true, nm: true, ne: true, wt: false, ticket: false }
+const COUNTS_ONE_PLY: Readonly<Record<CountSystem, boolean>> = {
+  tex: true,
+  dtex: true,
+  denier: true,
+  nm: true,
+  ne: true,
+  wt: false,
+  ticket: false,
+}
 
 /** What a label states exactly; makers differ in the other two, so those are nominal. */
 export function isNominal(system: CountSystem): boolean {
@@ -44,20 +52,32 @@ export function isNominal(system: CountSystem): boolean {
 export function texOf(system: CountSystem, value: number, plies = 1): number {
   requireInRange(value, 'value', 1e-6, 1e6)
   requireInRange(plies, 'plies', 1, MOST_PLIES)
-  if (!Number.isInteger(plies)) throw new CoreError('out-of-range', 'plies must be a whole number', { field: 'plies', min: 1, max: MOST_PLIES })
+  if (!Number.isInteger(plies))
+    throw new CoreError('out-of-range', 'plies must be a whole number', {
+      field: 'plies',
+      min: 1,
+      max: MOST_PLIES,
+    })
   const tex = ofOne(system, value) * (COUNTS_ONE_PLY[system] ? plies : 1)
   return requireInRange(tex, 'tex', TEX_LIMITS.min, TEX_LIMITS.max)
 }
 
 function ofOne(system: CountSystem, value: number): number {
   switch (system) {
-    case 'tex': return value
-    case 'dtex': return value / DTEX_PER_TEX
-    case 'denier': return value / DENIER_PER_TEX
-    case 'nm': return NM_CONSTANT / value
-    case 'ne': return NE_CONSTANT / value
-    case 'wt': return NM_CONSTANT / value
-    case 'ticket': return TICKET_CONSTANT / value
+    case 'tex':
+      return value
+    case 'dtex':
+      return value / DTEX_PER_TEX
+    case 'denier':
+      return value / DENIER_PER_TEX
+    case 'nm':
+      return NM_CONSTANT / value
+    case 'ne':
+      return NE_CONSTANT / value
+    case 'wt':
+      return NM_CONSTANT / value
+    case 'ticket':
+      return TICKET_CONSTANT / value
   }
 }
 
@@ -73,8 +93,13 @@ export type Counts = Readonly<Record<CountSystem, number>>
 export function countsOf(tex: number): Counts {
   requireInRange(tex, 'tex', TEX_LIMITS.min, TEX_LIMITS.max)
   return {
-    tex, dtex: tex * DTEX_PER_TEX, denier: tex * DENIER_PER_TEX,
-    nm: NM_CONSTANT / tex, ne: NE_CONSTANT / tex, wt: NM_CONSTANT / tex, ticket: TICKET_CONSTANT / tex,
+    tex,
+    dtex: tex * DTEX_PER_TEX,
+    denier: tex * DENIER_PER_TEX,
+    nm: NM_CONSTANT / tex,
+    ne: NE_CONSTANT / tex,
+    wt: NM_CONSTANT / tex,
+    ticket: TICKET_CONSTANT / tex,
   }
 }
 

@@ -38,7 +38,13 @@ export interface DrawnDiameter {
 }
 
 /** How thick to draw a thread, and where that number comes from: measured beats computed beats guessed. */
-export function drawnDiameter(thread: { readonly kind: ThreadKind, readonly tex: number | null, readonly diameterMm: number | null } | null): DrawnDiameter {
+export function drawnDiameter(
+  thread: {
+    readonly kind: ThreadKind
+    readonly tex: number | null
+    readonly diameterMm: number | null
+  } | null,
+): DrawnDiameter {
   if (thread?.diameterMm != null) return { mm: thread.diameterMm, source: 'measured' }
   if (thread?.tex != null) return { mm: threadDiameterMm(thread.tex, thread.kind), source: 'rule' }
   return { mm: GUESSED_DIAMETER_MM, source: 'guess' }

@@ -1,4 +1,27 @@
-export { THREAD_KINDS, FIBRE_DENSITIES, type Fibre, type ThreadKind, type ThreadLook, type ThreadKindFacts } from './kinds'
+export {
+  THREAD_KINDS,
+  FIBRE_DENSITIES,
+  type Fibre,
+  type ThreadKind,
+  type ThreadLook,
+  type ThreadKindFacts,
+} from './kinds'
 export { roundDiameterMm, threadDiameterMm, drawnDiameter, type DrawnDiameter } from './diameter'
-export { COUNT_SYSTEMS, type CountSystem, type Counts, countsOf, isNominal, texByWeighing, texOf, TEX_LIMITS } from './count'
-export { parseThreadLabel, PEARL_TEX, usualKindOf, type TexBasis, type ThreadCount, type ThreadReading } from './label'
+export {
+  COUNT_SYSTEMS,
+  type CountSystem,
+  type Counts,
+  countsOf,
+  isNominal,
+  texByWeighing,
+  texOf,
+  TEX_LIMITS,
+} from './count'
+export {
+  parseThreadLabel,
+  PEARL_TEX,
+  usualKindOf,
+  type TexBasis,
+  type ThreadCount,
+  type ThreadReading,
+} from './label'

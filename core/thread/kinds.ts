@@ -2,7 +2,14 @@
 export type ThreadLook = 'matt' | 'sheen' | 'glint' | 'film' | 'clear'
 
 /** Fibre density in g/cm³. Source: Morton & Hearle, Physical Properties of Textile Fibres (from memory). */
-export const FIBRE_DENSITIES = { cotton: 1.52, polyester: 1.38, nylon: 1.14, viscose: 1.52, silk: 1.34, wool: 1.31 } as const
+export const FIBRE_DENSITIES = {
+  cotton: 1.52,
+  polyester: 1.38,
+  nylon: 1.14,
+  viscose: 1.52,
+  silk: 1.34,
+  wool: 1.31,
+} as const
 export type Fibre = keyof typeof FIBRE_DENSITIES
 
 export interface ThreadKindFacts {

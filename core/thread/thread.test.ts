@@ -16,7 +16,7 @@ describe('threadDiameterMm', () => {
     expect(threadDiameterMm(100, 'rayon')).toBeCloseTo(2 * threadDiameterMm(25, 'rayon'), 12)
   })
 
-  it.each([0, -1, Number.NaN, Infinity, 1e9])('refuses %d tex', (tex) => {
+  it.each([0, -1, Number.NaN, Infinity, 1e9])('refuses %d tex', tex => {
     expect(() => threadDiameterMm(tex, 'cotton')).toThrow(expect.objectContaining({ name: 'CoreError' }))
   })
 })

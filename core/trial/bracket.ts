@@ -1,7 +1,10 @@
 import { GOAL_FACTS, type Reading, type TrialGoal } from './goals'
 import type { TrialAdvice } from './types'
 
-interface Read { readonly dial: number, readonly reading: Reading }
+interface Read {
+  readonly dial: number
+  readonly reading: Reading
+}
 
 /** The closest rows on both sides of the goal; null while it was seen from one side only, or where rows disagree. */
 export function bracketOf(read: readonly Read[], goal: TrialGoal): TrialAdvice['bracket'] {
@@ -20,7 +23,8 @@ export function disagreement<R extends Read>(read: readonly R[]): readonly [R, R
   for (const [i, a] of read.entries()) {
     for (const b of read.slice(i + 1)) {
       const [lower, higher] = a.dial <= b.dial ? [a, b] : [b, a]
-      const apart = lower.dial === higher.dial ? Math.abs(a.reading - b.reading) : lower.reading - higher.reading
+      const apart =
+        lower.dial === higher.dial ? Math.abs(a.reading - b.reading) : lower.reading - higher.reading
       if (apart > most) [worst, most] = [[a, b], apart]
     }
   }

@@ -11,7 +11,16 @@ export type ReadingName = (typeof READINGS)[number]
 export const READING_STEPS = [-3, -2, -1, 0, 1, 2, 3] as const
 export type Reading = (typeof READING_STEPS)[number]
 
-export const TRIAL_GOALS = ['flat', 'raised', 'balanced', 'bobbinHair', 'invisible', 'satin', 'metallic', 'blanket'] as const
+export const TRIAL_GOALS = [
+  'flat',
+  'raised',
+  'balanced',
+  'bobbinHair',
+  'invisible',
+  'satin',
+  'metallic',
+  'blanket',
+] as const
 export type TrialGoal = (typeof TRIAL_GOALS)[number]
 
 export interface GoalFacts {
@@ -34,14 +43,78 @@ export interface GoalFacts {
  * our own reading of it.
  */
 export const GOAL_FACTS: Readonly<Record<TrialGoal, GoalFacts>> = {
-  flat: { name: 'Flat hem', leads: 'ridge', target: 0, atLeast: false, other: [-2, 1], look: 'the cloth between the rows lies flat', startShare: -0.5 / 4.5 },
-  raised: { name: 'Raised pintuck', leads: 'ridge', target: 2, atLeast: true, other: [-3, 3], look: 'the tuck stands up by itself', startShare: 1 },
-  balanced: { name: 'Balanced topstitch', leads: 'show', target: 0, atLeast: false, other: [-1, 1], look: 'the threads lock inside the cloth', startShare: 0 },
-  bobbinHair: { name: 'Bobbin a hair up', leads: 'show', target: 1, atLeast: false, other: [-1, 1], look: 'a hair of bobbin thread shows between the stitches', startShare: 1 / 4.5 },
-  invisible: { name: 'Invisible edge', leads: 'show', target: -1, atLeast: false, other: [-1, 0], look: 'the top thread dips under, nothing of the bobbin shows', startShare: -0.5 / 4.5 },
-  satin: { name: 'Decorative satin', leads: 'show', target: -1, atLeast: false, other: [-1, 1], look: 'the top thread wraps to the under side at both edges', startShare: -0.5 / 4.5 },
-  metallic: { name: 'Metallic line', leads: 'show', target: -1, atLeast: false, other: [-1, 1], look: 'the thread lies on the cloth unstrained', startShare: -1.5 / 4.5 },
-  blanket: { name: 'Blanket stitch', leads: 'show', target: 0, atLeast: false, other: [-1, 0], look: 'the bites lie flat and lock at the edge', startShare: 0 },
+  flat: {
+    name: 'Flat hem',
+    leads: 'ridge',
+    target: 0,
+    atLeast: false,
+    other: [-2, 1],
+    look: 'the cloth between the rows lies flat',
+    startShare: -0.5 / 4.5,
+  },
+  raised: {
+    name: 'Raised pintuck',
+    leads: 'ridge',
+    target: 2,
+    atLeast: true,
+    other: [-3, 3],
+    look: 'the tuck stands up by itself',
+    startShare: 1,
+  },
+  balanced: {
+    name: 'Balanced topstitch',
+    leads: 'show',
+    target: 0,
+    atLeast: false,
+    other: [-1, 1],
+    look: 'the threads lock inside the cloth',
+    startShare: 0,
+  },
+  bobbinHair: {
+    name: 'Bobbin a hair up',
+    leads: 'show',
+    target: 1,
+    atLeast: false,
+    other: [-1, 1],
+    look: 'a hair of bobbin thread shows between the stitches',
+    startShare: 1 / 4.5,
+  },
+  invisible: {
+    name: 'Invisible edge',
+    leads: 'show',
+    target: -1,
+    atLeast: false,
+    other: [-1, 0],
+    look: 'the top thread dips under, nothing of the bobbin shows',
+    startShare: -0.5 / 4.5,
+  },
+  satin: {
+    name: 'Decorative satin',
+    leads: 'show',
+    target: -1,
+    atLeast: false,
+    other: [-1, 1],
+    look: 'the top thread wraps to the under side at both edges',
+    startShare: -0.5 / 4.5,
+  },
+  metallic: {
+    name: 'Metallic line',
+    leads: 'show',
+    target: -1,
+    atLeast: false,
+    other: [-1, 1],
+    look: 'the thread lies on the cloth unstrained',
+    startShare: -1.5 / 4.5,
+  },
+  blanket: {
+    name: 'Blanket stitch',
+    leads: 'show',
+    target: 0,
+    atLeast: false,
+    other: [-1, 0],
+    look: 'the bites lie flat and lock at the edge',
+    startShare: 0,
+  },
 }
 
 /** The goal a setup most likely has. Source: common practice. */

@@ -1,5 +1,26 @@
-export { GOAL_FACTS, READING_STEPS, READINGS, TRIAL_GOALS, usualTrialGoal, type GoalFacts, type Reading, type ReadingName, type TrialGoal } from './goals'
+export {
+  GOAL_FACTS,
+  READING_STEPS,
+  READINGS,
+  TRIAL_GOALS,
+  usualTrialGoal,
+  type GoalFacts,
+  type Reading,
+  type ReadingName,
+  type TrialGoal,
+} from './goals'
 export { markFurther, marksOf, nearestOf } from './marks'
 export { nextTension, usualPrior } from './next'
 export { normalBelow } from './belief'
-export { MOST_ROWS, TRIAL_CARE, TRIAL_REASONS, type SteppedDial, type TrialAdvice, type TrialCare, type TrialInput, type TrialPrior, type TrialReasonCode, type TrialRow } from './types'
+export {
+  MOST_ROWS,
+  TRIAL_CARE,
+  TRIAL_REASONS,
+  type SteppedDial,
+  type TrialAdvice,
+  type TrialCare,
+  type TrialInput,
+  type TrialPrior,
+  type TrialReasonCode,
+  type TrialRow,
+} from './types'

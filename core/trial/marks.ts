@@ -17,6 +17,8 @@ export function markFurther(dial: SteppedDial, from: number, way: 'up' | 'down')
 export function nearestOf(marks: readonly number[], at: number): number {
   const step = marks.length > 1 ? marks[1]! - marks[0]! : 1
   const guess = Math.max(0, Math.min(marks.length - 1, Math.round((at - marks[0]!) / step)))
-  return [guess - 1, guess, guess + 1].map(i => marks[i]).filter(mark => mark !== undefined)
+  return [guess - 1, guess, guess + 1]
+    .map(i => marks[i])
+    .filter(mark => mark !== undefined)
     .reduce((best, mark) => (Math.abs(mark - at) < Math.abs(best - at) ? mark : best))
 }

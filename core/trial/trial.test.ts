@@ -2,18 +2,48 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CoreError } from '#core/errors'
 import { bisection, drawMachine, type Habit, seeded, sewRow, stepByOne } from '#core/simulated'
-import { GOAL_FACTS, markFurther, marksOf, nearestOf, nextTension, normalBelow, type Reading, TRIAL_GOALS, type TrialInput, type TrialRow, usualPrior, usualTrialGoal } from '#core/trial'
+import {
+  GOAL_FACTS,
+  markFurther,
+  marksOf,
+  nearestOf,
+  nextTension,
+  normalBelow,
+  type Reading,
+  TRIAL_GOALS,
+  type TrialInput,
+  type TrialRow,
+  usualPrior,
+  usualTrialGoal,
+} from '#core/trial'
 
 const DIAL = { min: 0, max: 9, home: 4.5, step: 0.25 } as const
-const row = (dial: number, show: Reading | null, over: Partial<TrialRow> = {}): TrialRow => ({ dial, show, ridge: null, skips: false, breaks: false, ...over })
-const next = (rows: readonly TrialRow[], over: Partial<TrialInput> = {}) => nextTension({ goal: 'balanced', dial: DIAL, rows, prior: null, care: 'careful', ...over })
+const row = (dial: number, show: Reading | null, over: Partial<TrialRow> = {}): TrialRow => ({
+  dial,
+  show,
+  ridge: null,
+  skips: false,
+  breaks: false,
+  ...over,
+})
+const next = (rows: readonly TrialRow[], over: Partial<TrialInput> = {}) =>
+  nextTension({ goal: 'balanced', dial: DIAL, rows, prior: null, care: 'careful', ...over })
 
 describe('the goals', () => {
   // Common practice: which way each goal leads from home.
-  it.each([['flat', -1], ['raised', 1], ['bobbinHair', 1], ['metallic', -1], ['invisible', -1], ['blanket', 0], ['balanced', 0]] as const)('%s leads %d from home', (goal, way) => {
+  it.each([
+    ['flat', -1],
+    ['raised', 1],
+    ['bobbinHair', 1],
+    ['metallic', -1],
+    ['invisible', -1],
+    ['blanket', 0],
+    ['balanced', 0],
+  ] as const)('%s leads %d from home', (goal, way) => {
     expect(Math.sign(usualPrior(goal, DIAL).dial - DIAL.home)).toBe(way)
   })
-  it('take pintucks to the top of the dial as a first try', () => expect(usualPrior('raised', DIAL).dial).toBe(9))
+  it('take pintucks to the top of the dial as a first try', () =>
+    expect(usualPrior('raised', DIAL).dial).toBe(9))
   it('are the usual ones of technique, goal and thread', () => {
     expect(usualTrialGoal('pintucks', 'raised', [])).toBe('raised')
     expect(usualTrialGoal('decorative', 'balanced', ['rayon', 'metallic'])).toBe('metallic')
@@ -41,7 +71,13 @@ describe('marks', () => {
 
 it('knows the normal distribution', () => {
   // Source: Abramowitz and Stegun, Handbook of Mathematical Functions, table 26.1.
-  for (const [z, share] of [[0, 0.5], [1, 0.841345], [1.96, 0.975002], [-2, 0.02275]] as const) expect(normalBelow(z)).toBeCloseTo(share, 5)
+  for (const [z, share] of [
+    [0, 0.5],
+    [1, 0.841345],
+    [1.96, 0.975002],
+    [-2, 0.02275],
+  ] as const)
+    expect(normalBelow(z)).toBeCloseTo(share, 5)
 })
 
 describe('the next number', () => {
@@ -88,16 +124,33 @@ describe('the next number', () => {
     expect(after.next!).toBeLessThan(4.5)
     expect(after.reason).toMatchObject({ code: 'breaks' })
     expect(next([row(4.5, null, { skips: true })])).toMatchObject({ reason: { code: 'skips' } })
-    expect(next([row(0, -1, { breaks: true })])).toMatchObject({ next: null, outOfReach: true, reason: { code: 'breaks-first' } })
-    expect(next([row(4.5, -3), row(6, -3, { breaks: true }), row(5.75, -3), row(5.5, -3)])).toMatchObject({ outOfReach: true, reason: { code: 'breaks-first' } })
+    expect(next([row(0, -1, { breaks: true })])).toMatchObject({
+      next: null,
+      outOfReach: true,
+      reason: { code: 'breaks-first' },
+    })
+    expect(next([row(4.5, -3), row(6, -3, { breaks: true }), row(5.75, -3), row(5.5, -3)])).toMatchObject({
+      outOfReach: true,
+      reason: { code: 'breaks-first' },
+    })
   })
   it('says that a goal lies past either end, only after a row there', () => {
-    expect(next([row(7, -3), row(9, -3), row(9, -3)])).toMatchObject({ outOfReach: true, next: null, reason: { code: 'beyond-top' } })
-    expect(next([row(2, 3), row(0, 3), row(0, 3)])).toMatchObject({ outOfReach: true, reason: { code: 'beyond-bottom' } })
+    expect(next([row(7, -3), row(9, -3), row(9, -3)])).toMatchObject({
+      outOfReach: true,
+      next: null,
+      reason: { code: 'beyond-top' },
+    })
+    expect(next([row(2, 3), row(0, 3), row(0, 3)])).toMatchObject({
+      outOfReach: true,
+      reason: { code: 'beyond-bottom' },
+    })
     expect(next([row(4.5, -3), row(5.5, -3)]).outOfReach).toBe(false)
   })
   it('takes more than enough ridge for enough in a pintuck', () => {
-    expect(next([row(9, null, { ridge: 3 }), row(9, null, { ridge: 3 })], { goal: 'raised' })).toMatchObject({ settled: true, outOfReach: false })
+    expect(next([row(9, null, { ridge: 3 }), row(9, null, { ridge: 3 })], { goal: 'raised' })).toMatchObject({
+      settled: true,
+      outOfReach: false,
+    })
   })
   it('names two rows that disagree, and has the stranger one sewn again', () => {
     const odd = next([row(4, -1), row(5, 0), row(6, -3)])
@@ -105,8 +158,12 @@ describe('the next number', () => {
     expect(odd.reason.message).toMatch(/^Rows 2 and 3 disagree.*Sew 6 once more\.$/)
     expect(odd.next).toBe(6)
     // Best of three, where the same number gave two very different rows.
-    expect(next([row(4, -1), row(5, 0), row(6, -3), row(6, 1)]).reason.message).toMatch(/one number cannot give both\. Sew 6 once more/)
-    expect(next([row(4, -1), row(5, 0), row(6, -3), row(6, 1), row(6, 1)]).reason.code).not.toBe('contradiction')
+    expect(next([row(4, -1), row(5, 0), row(6, -3), row(6, 1)]).reason.message).toMatch(
+      /one number cannot give both\. Sew 6 once more/,
+    )
+    expect(next([row(4, -1), row(5, 0), row(6, -3), row(6, 1), row(6, 1)]).reason.code).not.toBe(
+      'contradiction',
+    )
   })
   it('settles on the nearest mark of a coarse dial and says how near', () => {
     const coarse = next([row(4, -1), row(5, 1), row(4, -1), row(5, 1)], { dial: { ...DIAL, step: 1 } })
@@ -114,22 +171,39 @@ describe('the next number', () => {
     expect(coarse.reason.message).toMatch(/about \d\.\d of a step off/)
     // Surely the nearest, and still more than half a step off.
     const steep = next([row(4, -2), row(5, 1), row(4, -2)], { dial: { ...DIAL, step: 1 } })
-    expect(steep).toMatchObject({ settled: true, best: 5, reason: { code: 'nearest', message: expect.stringMatching(/^5 is the nearest mark: about 0\.[5-9] of a step off\.$/) } })
+    expect(steep).toMatchObject({
+      settled: true,
+      best: 5,
+      reason: {
+        code: 'nearest',
+        message: expect.stringMatching(/^5 is the nearest mark: about 0\.[5-9] of a step off\.$/),
+      },
+    })
   })
   it('says when the number found for one reading spoils the other, by the nearest row, the later of equals', () => {
-    const found = (...ridges: (Reading | null)[]) => next([row(4.5, 1, { ridge: 3 }), ...ridges.map(ridge => row(3.75, 0, { ridge }))])
-    expect(found(2, 2, 2)).toMatchObject({ settled: true, beside: { name: 'ridge', reading: 2, allowed: [-1, 1], mend: expect.stringContaining('stabilize') } })
+    const found = (...ridges: (Reading | null)[]) =>
+      next([row(4.5, 1, { ridge: 3 }), ...ridges.map(ridge => row(3.75, 0, { ridge }))])
+    expect(found(2, 2, 2)).toMatchObject({
+      settled: true,
+      beside: { name: 'ridge', reading: 2, allowed: [-1, 1], mend: expect.stringContaining('stabilize') },
+    })
     expect(found(0, -2, -2).beside).toMatchObject({ reading: -2 })
     expect(found(2, 2, 1)).toMatchObject({ settled: true, beside: null })
     expect(found(null, null, null)).toMatchObject({ settled: true, beside: null })
     expect(next([row(4.5, 1, { ridge: 2 })]).beside).toBeNull()
     // A hem is about its ridge; what the bobbin shows comes second.
-    expect(next([row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 })], { goal: 'flat' })).toMatchObject({ settled: true, beside: { name: 'show', reading: 3, mend: 'match the bobbin’s colour' } })
+    expect(
+      next([row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 })], { goal: 'flat' }),
+    ).toMatchObject({
+      settled: true,
+      beside: { name: 'show', reading: 3, mend: 'match the bobbin’s colour' },
+    })
   })
   it('gives up on rows that say nothing but noise', () => {
     const wild: TrialRow[] = []
     const said = [3, -3, 3, -3]
-    for (let advice = next(wild); advice.next !== null; advice = next(wild)) wild.push(row(advice.next, said[wild.length % said.length] as Reading))
+    for (let advice = next(wild); advice.next !== null; advice = next(wild))
+      wild.push(row(advice.next, said[wild.length % said.length] as Reading))
     expect(next(wild)).toMatchObject({ next: null, settled: false, reason: { code: 'restless' } })
   })
 })
@@ -147,8 +221,7 @@ describe('what it refuses', () => {
     let thrown: unknown
     try {
       next([], over)
-    }
-    catch (error) {
+    } catch (error) {
       thrown = error
     }
     expect(thrown).toBeInstanceOf(CoreError)
@@ -156,67 +229,117 @@ describe('what it refuses', () => {
   })
 })
 
-const anyDial = fc.record({ min: fc.integer({ min: -5, max: 5 }), marks: fc.integer({ min: 3, max: 40 }), home: fc.double({ min: 0, max: 1, noNaN: true }), step: fc.constantFrom(0.1, 0.25, 0.5, 1) })
-  .map(({ min, marks, home, step }) => ({ min, max: min + marks * step, home: min + home * marks * step, step }))
+const anyDial = fc
+  .record({
+    min: fc.integer({ min: -5, max: 5 }),
+    marks: fc.integer({ min: 3, max: 40 }),
+    home: fc.double({ min: 0, max: 1, noNaN: true }),
+    step: fc.constantFrom(0.1, 0.25, 0.5, 1),
+  })
+  .map(({ min, marks, home, step }) => ({
+    min,
+    max: min + marks * step,
+    home: min + home * marks * step,
+    step,
+  }))
 
 describe('whatever the machine answers', () => {
   it('stays on the dial, below every break, and stops', () => {
-    fc.assert(fc.property(anyDial, fc.constantFrom(...TRIAL_GOALS), fc.constantFrom('careful' as const, 'quick' as const), fc.array(fc.record({ reading: fc.integer({ min: -3, max: 3 }), breaks: fc.integer({ min: 0, max: 9 }) }), { minLength: 40, maxLength: 40 }), (dial, goal, care, answers) => {
-      const rows: TrialRow[] = []
-      const { leads } = GOAL_FACTS[goal]
-      for (const { reading, breaks } of answers) {
-        const { next: at, settled } = nextTension({ goal, dial, rows, prior: null, care })
-        if (at === null) return
-        expect(settled).toBe(false)
-        expect(marksOf(dial)).toContain(at)
-        for (const sewn of rows) if (sewn.breaks) expect(at).toBeLessThan(sewn.dial)
-        rows.push({ dial: at, ridge: null, show: null, skips: false, breaks: breaks === 0, [leads]: reading as Reading })
-      }
-      expect.unreachable('it never stopped')
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(
+        anyDial,
+        fc.constantFrom(...TRIAL_GOALS),
+        fc.constantFrom('careful' as const, 'quick' as const),
+        fc.array(
+          fc.record({ reading: fc.integer({ min: -3, max: 3 }), breaks: fc.integer({ min: 0, max: 9 }) }),
+          { minLength: 40, maxLength: 40 },
+        ),
+        (dial, goal, care, answers) => {
+          const rows: TrialRow[] = []
+          const { leads } = GOAL_FACTS[goal]
+          for (const { reading, breaks } of answers) {
+            const { next: at, settled } = nextTension({ goal, dial, rows, prior: null, care })
+            if (at === null) return
+            expect(settled).toBe(false)
+            expect(marksOf(dial)).toContain(at)
+            for (const sewn of rows) if (sewn.breaks) expect(at).toBeLessThan(sewn.dial)
+            rows.push({
+              dial: at,
+              ridge: null,
+              show: null,
+              skips: false,
+              breaks: breaks === 0,
+              [leads]: reading as Reading,
+            })
+          }
+          expect.unreachable('it never stopped')
+        },
+      ),
+      { numRuns: 60 },
+    )
   })
   it('has a bracket that only shrinks and holds the next number, on a machine without noise', () => {
-    fc.assert(fc.property(anyDial, fc.double({ min: 0.05, max: 0.95, noNaN: true }), fc.double({ min: 0.5, max: 3, noNaN: true }), (dial, where, slope) => {
-      const goalMark = dial.min + where * (dial.max - dial.min)
-      const rows: TrialRow[] = []
-      let before = { low: -Infinity, high: Infinity }
-      for (let i = 0; i < 12; i++) {
-        const { next: at, bracket } = nextTension({ goal: 'balanced', dial, rows, prior: null, care: 'careful' })
-        if (bracket) {
-          expect(bracket.low).toBeGreaterThanOrEqual(before.low)
-          expect(bracket.high).toBeLessThanOrEqual(before.high)
-          before = bracket
-          if (at !== null) expect(at >= bracket.low - 1e-9 && at <= bracket.high + 1e-9).toBe(true)
-        }
-        if (at === null) return
-        rows.push(row(at, Math.max(-3, Math.min(3, Math.round(slope * (at - goalMark)))) as Reading))
-      }
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(
+        anyDial,
+        fc.double({ min: 0.05, max: 0.95, noNaN: true }),
+        fc.double({ min: 0.5, max: 3, noNaN: true }),
+        (dial, where, slope) => {
+          const goalMark = dial.min + where * (dial.max - dial.min)
+          const rows: TrialRow[] = []
+          let before = { low: -Infinity, high: Infinity }
+          for (let i = 0; i < 12; i++) {
+            const { next: at, bracket } = nextTension({
+              goal: 'balanced',
+              dial,
+              rows,
+              prior: null,
+              care: 'careful',
+            })
+            if (bracket) {
+              expect(bracket.low).toBeGreaterThanOrEqual(before.low)
+              expect(bracket.high).toBeLessThanOrEqual(before.high)
+              before = bracket
+              if (at !== null) expect(at >= bracket.low - 1e-9 && at <= bracket.high + 1e-9).toBe(true)
+            }
+            if (at === null) return
+            rows.push(row(at, Math.max(-3, Math.min(3, Math.round(slope * (at - goalMark)))) as Reading))
+          }
+        },
+      ),
+      { numRuns: 60 },
+    )
   })
 })
 
 describe('against the habits it replaces, on 300 simulated machines', () => {
   const dial = { min: 0, max: 9, home: 4.5, step: 0.25 }
   const prior = { dial: 4.5, spread: 1 }
-  function outcome(choose: (rows: TrialRow[]) => { next: number | null, best: number }) {
+  function outcome(choose: (rows: TrialRow[]) => { next: number | null; best: number }) {
     const random = seeded(3)
     const all = Array.from({ length: 300 }, () => {
       const machine = drawMachine('balanced', dial, prior, random)
       const rows: TrialRow[] = []
       for (;;) {
         const { next: at, best } = choose(rows)
-        if (at === null) return { rows: rows.length, off: Math.abs(machine.slope * (best - machine.goalMark)) }
+        if (at === null)
+          return { rows: rows.length, off: Math.abs(machine.slope * (best - machine.goalMark)) }
         rows.push(sewRow(machine, at, random))
       }
     })
     const rows = all.map(one => one.rows).sort((a, b) => a - b)
-    return { median: rows[150]!, slow: rows[285]!, wrong: all.filter(({ off }) => off > 0.5).length / all.length }
+    return {
+      median: rows[150]!,
+      slow: rows[285]!,
+      wrong: all.filter(({ off }) => off > 0.5).length / all.length,
+    }
   }
-  const ours = outcome((rows) => {
+  const ours = outcome(rows => {
     const advice = nextTension({ goal: 'balanced', dial, rows, prior, care: 'careful' })
     return { next: advice.next, best: advice.best ?? prior.dial }
   })
-  const habit = (one: Habit) => outcome(rows => ({ next: one('balanced', dial, rows), best: rows.at(-1)?.dial ?? dial.home }))
+  const habit = (one: Habit) =>
+    outcome(rows => ({ next: one('balanced', dial, rows), best: rows.at(-1)?.dial ?? dial.home }))
   it('needs three rows in the median and is rarely wrong', () => {
     expect(ours.median).toBe(3)
     expect(ours.slow).toBeLessThanOrEqual(5)

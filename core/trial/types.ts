@@ -46,7 +46,23 @@ export interface TrialInput {
  * - `beyond-top`, `beyond-bottom`: the goal lies past the dial's end. `breaks-first`, `skips-first`: it lies above where the thread breaks or stitches are skipped.
  * - `restless`: the rows say too different things to go on.
  */
-export const TRIAL_REASONS = ['first', 'higher', 'lower', 'between', 'confirm', 'contradiction', 'breaks', 'skips', 'settled', 'nearest', 'beyond-top', 'beyond-bottom', 'breaks-first', 'skips-first', 'restless'] as const
+export const TRIAL_REASONS = [
+  'first',
+  'higher',
+  'lower',
+  'between',
+  'confirm',
+  'contradiction',
+  'breaks',
+  'skips',
+  'settled',
+  'nearest',
+  'beyond-top',
+  'beyond-bottom',
+  'breaks-first',
+  'skips-first',
+  'restless',
+] as const
 export type TrialReasonCode = (typeof TRIAL_REASONS)[number]
 
 /** The reading a goal is not about, where it lies outside what the goal allows. */
@@ -71,9 +87,9 @@ export interface TrialAdvice {
   /** Where the goal is now thought to lie, and one standard deviation; in marks. */
   readonly estimate: TrialPrior
   /** Between these rows; null: not bracketed. */
-  readonly bracket: { readonly low: number, readonly high: number } | null
+  readonly bracket: { readonly low: number; readonly high: number } | null
   readonly outOfReach: boolean
-  readonly reason: { readonly code: TrialReasonCode, readonly message: string }
+  readonly reason: { readonly code: TrialReasonCode; readonly message: string }
   /** Settled, but the other reading is not where the goal allows it; null: it is, or nobody looked. */
   readonly beside: Beside | null
   /** Two rows that disagree, by place; null: none. */

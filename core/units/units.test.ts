@@ -4,11 +4,17 @@ import { formatLength, formatLengthDown, MM_PER_INCH, parseLength } from '#core/
 
 describe('inches', () => {
   // Source: international inch, 1959: 25.4 mm exactly.
-  it.each([['1/8', 3.175], ['1/4', 6.35], ['1/2', 12.7], ['5/8', 15.875], ['1', 25.4], ['1 5/8', 41.275]])(
-    'reads and writes %s as %d mm', (text, mm) => {
-      expect(parseLength(text, 'inch')).toBeCloseTo(mm, 12)
-      expect(formatLength(mm, 'inch')).toBe(text)
-    })
+  it.each([
+    ['1/8', 3.175],
+    ['1/4', 6.35],
+    ['1/2', 12.7],
+    ['5/8', 15.875],
+    ['1', 25.4],
+    ['1 5/8', 41.275],
+  ])('reads and writes %s as %d mm', (text, mm) => {
+    expect(parseLength(text, 'inch')).toBeCloseTo(mm, 12)
+    expect(formatLength(mm, 'inch')).toBe(text)
+  })
 
   it('falls back to decimals off the ruler marks', () => {
     expect(formatLength(4.5, 'inch')).toBe('0.177')
@@ -16,8 +22,13 @@ describe('inches', () => {
 })
 
 describe('formatLength', () => {
-  it.each([[4, '4.0'], [0.675, '0.68'], [-0.325, '−0.33'], [12.7, '12.7'], [-0.001, '0.0']])(
-    'writes %d mm as %s', (mm, text) => expect(formatLength(mm, 'mm')).toBe(text))
+  it.each([
+    [4, '4.0'],
+    [0.675, '0.68'],
+    [-0.325, '−0.33'],
+    [12.7, '12.7'],
+    [-0.001, '0.0'],
+  ])('writes %d mm as %s', (mm, text) => expect(formatLength(mm, 'mm')).toBe(text))
 
   it('says so when nothing was measured', () => expect(formatLength(null, 'mm')).toBe('not measured'))
 
@@ -26,9 +37,11 @@ describe('formatLength', () => {
 
 describe('formatLengthDown', () => {
   it('never promises more room than there is', () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 12, noNaN: true }), (mm) => {
-      expect(Number(formatLengthDown(mm, 'mm'))).toBeLessThanOrEqual(mm + 1e-6)
-    }))
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 12, noNaN: true }), mm => {
+        expect(Number(formatLengthDown(mm, 'mm'))).toBeLessThanOrEqual(mm + 1e-6)
+      }),
+    )
   })
 
   it('keeps a limit that is a hair below its written value', () => {
@@ -37,19 +50,34 @@ describe('formatLengthDown', () => {
 })
 
 describe('parseLength', () => {
-  it.each([['4.5', 4.5], ['4,5', 4.5], [' 6.35 mm ', 6.35], ['1 cm', 10], ['0.25"', 6.35], ['-1.5', -1.5], ['1/4 in', 6.35]])(
-    'reads %s', (text, mm) => expect(parseLength(text, 'mm')).toBeCloseTo(mm, 12))
+  it.each([
+    ['4.5', 4.5],
+    ['4,5', 4.5],
+    [' 6.35 mm ', 6.35],
+    ['1 cm', 10],
+    ['0.25"', 6.35],
+    ['-1.5', -1.5],
+    ['1/4 in', 6.35],
+  ])('reads %s', (text, mm) => expect(parseLength(text, 'mm')).toBeCloseTo(mm, 12))
 
   it.each(['', 'wide', '4..5', '1/0', '1e9', 'NaN', 'Infinity', '4 5', '9'.repeat(400)])(
-    'does not take %s for a length', text => expect(parseLength(text, 'mm')).toBeNull())
+    'does not take %s for a length',
+    text => expect(parseLength(text, 'mm')).toBeNull(),
+  )
 
   it('takes a bare number in the unit shown', () => {
     expect(parseLength('0.5', 'inch')).toBeCloseTo(MM_PER_INCH / 2, 12)
   })
 
   it('reads back what formatLength wrote, to the shown precision', () => {
-    fc.assert(fc.property(fc.double({ min: -50, max: 50, noNaN: true }), fc.constantFrom('mm' as const, 'inch' as const), (mm, unit) => {
-      expect(Math.abs(parseLength(formatLength(mm, unit), unit)! - mm)).toBeLessThan(0.021)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: -50, max: 50, noNaN: true }),
+        fc.constantFrom('mm' as const, 'inch' as const),
+        (mm, unit) => {
+          expect(Math.abs(parseLength(formatLength(mm, unit), unit)! - mm)).toBeLessThan(0.021)
+        },
+      ),
+    )
   })
 })

@@ -1,1 +1,8 @@
-export { bobbinCapacityM, threadUsage, USUAL_WASTE, WINDING_PACKING, type Usage, type UsageInput } from './usage'
+export {
+  bobbinCapacityM,
+  threadUsage,
+  USUAL_WASTE,
+  WINDING_PACKING,
+  type Usage,
+  type UsageInput,
+} from './usage'

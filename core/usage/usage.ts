@@ -19,7 +19,7 @@ export interface UsageInput {
 
 export interface Usage {
   /** One a blade, in m, waste included. */
-  readonly needleThreads: readonly { readonly blade: BladeName, readonly metres: number }[]
+  readonly needleThreads: readonly { readonly blade: BladeName; readonly metres: number }[]
   readonly bobbinM: number
   readonly stitches: number
   /** Every stitch takes the cloth's thickness once; without it the numbers are a least. */
@@ -49,7 +49,10 @@ export function threadUsage({ stitch, maxWidthMm, needle, seamM, thicknessMm, wa
   const repeatMm = stitch.repeat * stitch.lengthMm
   const repeats = Math.max(1, Math.round(SAMPLE_MM / repeatMm))
   // One drop more than whole repeats, so that every stitch in them is counted once.
-  const drops = seamDropsMm(stitch, stitch, maxWidthMm, repeats * repeatMm).slice(0, repeats * stitch.drops.length + 1)
+  const drops = seamDropsMm(stitch, stitch, maxWidthMm, repeats * repeatMm).slice(
+    0,
+    repeats * stitch.drops.length + 1,
+  )
   const sampleMm = repeats * repeatMm
   const offsets = bladeOffsetsMm(needle)
   const first = offsets[0]!

@@ -15,13 +15,22 @@ export interface WalkProgress {
  *
  * @returns ids.
  */
-export function heldSteps({ steps }: Walk, { keys, finished, walked }: WalkProgress, state: MachineState): Set<string> {
-  const holds = (step: WalkStep) => (step.id === 'hand-walk' ? walked : keys.has(step.key) && (step.effect === null || stateHas(state, step.effect)))
+export function heldSteps(
+  { steps }: Walk,
+  { keys, finished, walked }: WalkProgress,
+  state: MachineState,
+): Set<string> {
+  const holds = (step: WalkStep) =>
+    step.id === 'hand-walk'
+      ? walked
+      : keys.has(step.key) && (step.effect === null || stateHas(state, step.effect))
   const held = new Set(steps.filter(holds).map(({ id }) => id))
-  for (const { id, needs } of steps) if (needs.some(needed => steps.some(one => one.id === needed) && !held.has(needed))) held.delete(id)
+  for (const { id, needs } of steps)
+    if (needs.some(needed => steps.some(one => one.id === needed) && !held.has(needed))) held.delete(id)
   if (!finished) return held
   const open = steps.filter(({ id }) => !held.has(id))
-  for (const { id, serves } of steps) if (serves.some(start => open.some(one => one.id.startsWith(start)))) held.delete(id)
+  for (const { id, serves } of steps)
+    if (serves.some(start => open.some(one => one.id.startsWith(start)))) held.delete(id)
   return held
 }
 

@@ -14,50 +14,82 @@ export const SETTING_RULES: readonly WalkRule[] = [
       if (tension === null) return null
       const dial = machine?.tensionDial ?? null
       return {
-        on: [machine?.id, tension], effect: { tension },
-        instruction: `Tension ${tension}`, why: dial ? (tension === dial.home ? 'Home on this dial.' : `Home is ${dial.home}: put it back after.`) : 'Home on this dial is not known: note where it stood.',
+        on: [machine?.id, tension],
+        effect: { tension },
+        instruction: `Tension ${tension}`,
+        why: dial
+          ? tension === dial.home
+            ? 'Home on this dial.'
+            : `Home is ${dial.home}: put it back after.`
+          : 'Home on this dial is not known: note where it stood.',
         picture: dial ? { kind: 'dial', dial, value: tension } : { kind: 'handwheel' },
       }
     },
   },
   {
     id: 'first-stitches',
-    step: input => (ready(input) && input.threads.length > 0
-      ? {
-          on: [input.machine!.id, input.needle!.id, input.foot?.id, input.plate.singleHole, ...input.threads.map(({ id }) => id), input.bobbin?.id],
-          needs: ['needle-in'], instruction: 'First stitches by handwheel: straight, width 0',
-          why: 'Then a few slowly with the pedal. A straight seam first shows whether threads and bobbin are right.',
-          caution: 'Glasses on. Turn toward you; if anything touches, stop and turn back.',
-          picture: { kind: 'handwheel' },
-        }
-      : null),
+    step: input =>
+      ready(input) && input.threads.length > 0
+        ? {
+            on: [
+              input.machine!.id,
+              input.needle!.id,
+              input.foot?.id,
+              input.plate.singleHole,
+              ...input.threads.map(({ id }) => id),
+              input.bobbin?.id,
+            ],
+            needs: ['needle-in'],
+            instruction: 'First stitches by handwheel: straight, width 0',
+            why: 'Then a few slowly with the pedal. A straight seam first shows whether threads and bobbin are right.',
+            caution: 'Glasses on. Turn toward you; if anything touches, stop and turn back.',
+            picture: { kind: 'handwheel' },
+          }
+        : null,
   },
   {
     id: 'stitch',
-    step: (input) => {
+    step: input => {
       const { stitch, verdict, safeWidthMm, machine, needle } = input
       if (!stitch || !ready(input) || verdict === null || verdict === 'strikes') return null
       const width = isPlain(input) ? '' : `, width ${stitch.widthMm}`
-      const position = stitch.positionMm === 0 ? '' : `, needle ${Math.abs(stitch.positionMm)} mm ${stitch.positionMm < 0 ? 'left' : 'right'}`
+      const position =
+        stitch.positionMm === 0
+          ? ''
+          : `, needle ${Math.abs(stitch.positionMm)} mm ${stitch.positionMm < 0 ? 'left' : 'right'}`
       return {
         on: [machine!.id, needle!.id, stitch.name, stitch.widthMm, stitch.lengthMm, stitch.positionMm],
         effect: { widthMm: isPlain(input) ? 0 : stitch.widthMm, positionMm: stitch.positionMm },
         instruction: `${stitch.name}: length ${stitch.lengthMm}${width}${position}`,
-        why: isPlain(input) || safeWidthMm === null ? '' : `Up to ${formatLengthDown(safeWidthMm, 'mm')} is safe here.`,
+        why:
+          isPlain(input) || safeWidthMm === null
+            ? ''
+            : `Up to ${formatLengthDown(safeWidthMm, 'mm')} is safe here.`,
         caution: isPlain(input) || !several(input) ? '' : 'Never wider, whatever the machine allows.',
-        picture: { kind: 'plate', gapMm: needle!.gapMm, sizeNm: needle!.sizeNm, blades: bladeCount(input), singleHole: input.plate.singleHole && !several(input), reachMm: (isPlain(input) ? 0 : stitch.widthMm) + outerSpanMm(needle!), maxWidthMm: machine!.maxWidthMm },
+        picture: {
+          kind: 'plate',
+          gapMm: needle!.gapMm,
+          sizeNm: needle!.sizeNm,
+          blades: bladeCount(input),
+          singleHole: input.plate.singleHole && !several(input),
+          reachMm: (isPlain(input) ? 0 : stitch.widthMm) + outerSpanMm(needle!),
+          maxWidthMm: machine!.maxWidthMm,
+        },
       }
     },
   },
   {
     id: 'hand-walk',
-    step: input => (ready(input) && input.combination !== null && input.verdict !== null && input.verdict !== 'strikes'
-      ? {
-          on: [input.combination], instruction: 'Hand-walk the whole pattern',
-          why: 'One whole repeat by handwheel, toward you. Then sew slowly, then faster.',
-          caution: 'Your machine’s own manual first. Glasses on. If anything touches, stop: do not force it.',
-          picture: { kind: 'handwheel' },
-        }
-      : null),
+    step: input =>
+      ready(input) && input.combination !== null && input.verdict !== null && input.verdict !== 'strikes'
+        ? {
+            on: [input.combination],
+            instruction: 'Hand-walk the whole pattern',
+            why: 'One whole repeat by handwheel, toward you. Then sew slowly, then faster.',
+            caution:
+              'Your machine’s own manual first. Glasses on. If anything touches, stop: do not force it.',
+            picture: { kind: 'handwheel' },
+          }
+        : null,
   },
 ]

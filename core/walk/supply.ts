@@ -12,29 +12,41 @@ export interface LedSupply {
 /** Balls lie in a cup; metallic wants a long way; a film must turn on a pin; the rest sits on the machine's own pins. Common practice. */
 function preferences({ thread, form }: WalkThread): readonly SupplyPlace[] {
   switch (threadClassOf(thread)) {
-    case 'film': return ['spool pin', 'second pin', 'stand', 'winder pin']
-    case 'metallic': return ['stand', 'spool pin', 'second pin', 'winder pin']
+    case 'film':
+      return ['spool pin', 'second pin', 'stand', 'winder pin']
+    case 'metallic':
+      return ['stand', 'spool pin', 'second pin', 'winder pin']
     default:
       if (form === 'ball') return ['cup', 'stand', 'spool pin', 'second pin', 'winder pin']
-      return form === 'cone' ? ['stand', 'spool pin', 'second pin', 'winder pin'] : ['spool pin', 'second pin', 'stand', 'winder pin']
+      return form === 'cone'
+        ? ['stand', 'spool pin', 'second pin', 'winder pin']
+        : ['spool pin', 'second pin', 'stand', 'winder pin']
   }
 }
 
 function isThere(place: SupplyPlace, { machine }: WalkInput): boolean {
   switch (place) {
-    case 'second pin': return (machine?.spoolPins ?? 1) > 1
-    case 'stand': return machine?.stand === true
-    case 'cup': return machine?.cup === true
-    default: return true
+    case 'second pin':
+      return (machine?.spoolPins ?? 1) > 1
+    case 'stand':
+      return machine?.stand === true
+    case 'cup':
+      return machine?.cup === true
+    default:
+      return true
   }
 }
 /** What the user says is used counts as there, unless the machine is known to lack it. */
 function maySay(place: SupplyPlace, { machine }: WalkInput): boolean {
   switch (place) {
-    case 'second pin': return machine?.spoolPins !== 1
-    case 'stand': return machine?.stand !== false
-    case 'cup': return machine?.cup !== false
-    default: return true
+    case 'second pin':
+      return machine?.spoolPins !== 1
+    case 'stand':
+      return machine?.stand !== false
+    case 'cup':
+      return machine?.cup !== false
+    default:
+      return true
   }
 }
 /** A stand holds several cones; a pin holds one spool. */
@@ -46,17 +58,30 @@ const holdsMany = (place: SupplyPlace) => place === 'stand' || place === 'cup'
  */
 export function ledSupplies(input: WalkInput): LedSupply[] {
   const taken = new Set<SupplyPlace>()
-  const recorded = input.threads.map(({ supply, thread }) => (supply.place !== null && maySay(supply.place, input) && !(supply.place === 'cup' && threadClassOf(thread) === 'film') ? supply.place : null))
+  const recorded = input.threads.map(({ supply, thread }) =>
+    supply.place !== null
+    && maySay(supply.place, input)
+    && !(supply.place === 'cup' && threadClassOf(thread) === 'film')
+      ? supply.place
+      : null,
+  )
   for (const place of recorded) if (place !== null && !holdsMany(place)) taken.add(place)
   const used = new Set<SupplyPlace>()
   return input.threads.map((one, i) => {
     const own = recorded[i]!
-    const free = own !== null && !(used.has(own) && !holdsMany(own))
-      ? own
-      : preferences(one).find(wish => isThere(wish, input) && (holdsMany(wish) || (!taken.has(wish) && !used.has(wish)))) ?? null
+    const free =
+      own !== null && !(used.has(own) && !holdsMany(own))
+        ? own
+        : (preferences(one).find(
+            wish => isThere(wish, input) && (holdsMany(wish) || (!taken.has(wish) && !used.has(wish))),
+          ) ?? null)
     const place = free ?? 'spool pin'
     used.add(place)
     const film = threadClassOf(one.thread) === 'film'
-    return { place, shared: free === null, draw: film ? 'rolling off' : one.supply.draw ?? (place === 'cup' ? 'over the end' : 'rolling off') }
+    return {
+      place,
+      shared: free === null,
+      draw: film ? 'rolling off' : (one.supply.draw ?? (place === 'cup' ? 'over the end' : 'rolling off')),
+    }
   })
 }

@@ -1,5 +1,13 @@
 import { threadClassOf } from '#core/pairing'
-import { hasHeavyThread, isBobbinWork, pathPicture, several, standsWrong, threadsFromSide, wantedBobbinTension } from './facts'
+import {
+  hasHeavyThread,
+  isBobbinWork,
+  pathPicture,
+  several,
+  standsWrong,
+  threadsFromSide,
+  wantedBobbinTension,
+} from './facts'
 import { ledSupplies } from './supply'
 import type { WalkInput, WalkRule, WalkThread } from './types'
 
@@ -8,22 +16,37 @@ const BLADES: readonly Blade[] = ['left', 'middle', 'right']
 /** Nothing is threaded through a needle that cannot be fitted. */
 const threadsOf = (input: WalkInput) => (standsWrong(input) ? [] : input.threads)
 const find = (input: WalkInput, blade: Blade) => threadsOf(input).find(one => one.blade === blade)
-const called = (input: WalkInput, { blade, name }: WalkThread) => (several(input) ? `${blade === 'left' ? 'Left' : blade === 'right' ? 'Right' : 'Middle'} thread, ${name}` : name)
+const called = (input: WalkInput, { blade, name }: WalkThread) =>
+  several(input)
+    ? `${blade === 'left' ? 'Left' : blade === 'right' ? 'Right' : 'Middle'} thread, ${name}`
+    : name
 const sides = (input: WalkInput) => threadsOf(input).map(({ blade }) => blade)
 /** Threading has to be done anew when any of this changes. */
-const worn = (input: WalkInput) => [input.machine?.id, input.needle?.id, ...input.threads.map(({ blade, id }) => `${blade} ${id}`)]
+const worn = (input: WalkInput) => [
+  input.machine?.id,
+  input.needle?.id,
+  ...input.threads.map(({ blade, id }) => `${blade} ${id}`),
+]
 
 /** One at a time: always with one thread, by that school, and where the divider's school finds no divider. */
 function oneByOne(input: WalkInput): boolean {
-  return input.threads.length === 1 || input.schools.threading === 'one-by-one' || (input.schools.threading === 'divider' && input.machine?.divider !== true)
+  return (
+    input.threads.length === 1
+    || input.schools.threading === 'one-by-one'
+    || (input.schools.threading === 'divider' && input.machine?.divider !== true)
+  )
 }
-const schoolOf = (input: WalkInput) => (several(input) ? 'threading' as const : null)
+const schoolOf = (input: WalkInput) => (several(input) ? ('threading' as const) : null)
 /** A divider has two grooves: the third thread shares with the one it is like. */
-const GROOVES = { left: 'left of the divider', middle: 'at the divider beside the one it is like', right: 'right of the divider' } as const
+const GROOVES = {
+  left: 'left of the divider',
+  middle: 'at the divider beside the one it is like',
+  right: 'right of the divider',
+} as const
 
 const supplyRule = (blade: Blade): WalkRule => ({
   id: `supply-${blade}`,
-  step: (input) => {
+  step: input => {
     const thread = find(input, blade)
     if (!thread) return null
     const { place, draw, shared } = ledSupplies(input)[input.threads.indexOf(thread)]!
@@ -35,9 +58,15 @@ const supplyRule = (blade: Blade): WalkRule => ({
         ? 'It must unroll sideways and stay flat: over the end it twists, and twisted it tears.'
         : place === 'cup'
           ? 'A ball jumps about on a pin.'
-          : place === 'winder pin' ? 'A second place for a spool; let it turn freely.' : several(input) ? 'Both must run off equally freely. A cap that fits, not so tight that it brakes.' : 'A cap that fits, not so tight that it brakes.'
+          : place === 'winder pin'
+            ? 'A second place for a spool; let it turn freely.'
+            : several(input)
+              ? 'Both must run off equally freely. A cap that fits, not so tight that it brakes.'
+              : 'A cap that fits, not so tight that it brakes.'
     return {
-      on: [input.machine?.id, blade, thread.id, place, draw, shared], instruction: `${called(input, thread)}: ${shared ? 'some wound on a bobbin, ' : ''}${where}, ${draw}`, why,
+      on: [input.machine?.id, blade, thread.id, place, draw, shared],
+      instruction: `${called(input, thread)}: ${shared ? 'some wound on a bobbin, ' : ''}${where}, ${draw}`,
+      why,
       picture: { kind: 'supply', strand: blade, draw, place, film },
     }
   },
@@ -45,77 +74,126 @@ const supplyRule = (blade: Blade): WalkRule => ({
 
 const leadRule = (blade: Blade): WalkRule => ({
   id: `lead-${blade}`,
-  step: (input) => {
+  step: input => {
     const thread = find(input, blade)
     if (!thread) return null
     const together = several(input) && input.schools.threading === 'together'
     if (together) {
       return blade !== sides(input)[0]
         ? null
-        : { on: worn(input), school: 'threading', instruction: 'All threads together: down through the guides, between the discs', why: 'Your school. Comb them apart with a finger so that they do not twist.', picture: pathPicture(input, 'discs', sides(input)) }
+        : {
+            on: worn(input),
+            school: 'threading',
+            instruction: 'All threads together: down through the guides, between the discs',
+            why: 'Your school. Comb them apart with a finger so that they do not twist.',
+            picture: pathPicture(input, 'discs', sides(input)),
+          }
     }
     const parted = several(input) && !oneByOne(input)
     return {
-      on: [...worn(input), parted, blade], school: schoolOf(input),
+      on: [...worn(input), parted, blade],
+      school: schoolOf(input),
       instruction: `${called(input, thread)}: down through the guides, ${parted ? GROOVES[blade] : 'between the discs'}`,
-      why: parted ? 'A groove of its own: neither holds the discs open for the other.' : several(input) ? 'One all the way through before the next: they do not twist.' : '',
+      why: parted
+        ? 'A groove of its own: neither holds the discs open for the other.'
+        : several(input)
+          ? 'One all the way through before the next: they do not twist.'
+          : '',
       picture: pathPicture(input, 'discs', [blade]),
     }
   },
 })
 
 /** A stage done for each thread by itself, or for all of them at the first thread's place. */
-function stageRule(stage: 'floss' | 'lever' | 'guide', blade: Blade, words: (input: WalkInput, thread: WalkThread | null) => { instruction: string, why: string } | null): WalkRule {
+function stageRule(
+  stage: 'floss' | 'lever' | 'guide',
+  blade: Blade,
+  words: (input: WalkInput, thread: WalkThread | null) => { instruction: string; why: string } | null,
+): WalkRule {
   return {
     id: `${stage}-${blade}`,
-    step: (input) => {
+    step: input => {
       const thread = find(input, blade)
       if (!thread) return null
       const each = oneByOne(input)
       if (!each && blade !== sides(input)[0]) return null
       const said = words(input, each ? thread : null)
-      return said && {
-        ...said, on: [...worn(input), input.schools.threading, stage === 'guide' ? input.schools.lastGuide : null],
-        school: stage === 'guide' && several(input) ? 'lastGuide' : null,
-        picture: pathPicture(input, stage === 'floss' ? 'discs' : stage, each ? [blade] : sides(input)),
-      }
+      return (
+        said && {
+          ...said,
+          on: [...worn(input), input.schools.threading, stage === 'guide' ? input.schools.lastGuide : null],
+          school: stage === 'guide' && several(input) ? 'lastGuide' : null,
+          picture: pathPicture(input, stage === 'floss' ? 'discs' : stage, each ? [blade] : sides(input)),
+        }
+      )
     },
   }
 }
-const flossRule = (blade: Blade) => stageRule('floss', blade, (_, thread) => ({
-  instruction: thread ? 'Floss it to and fro between the discs' : 'Floss them to and fro between the discs', why: 'You feel it when it sits: outside the discs it loops below.',
-}))
-const leverRule = (blade: Blade) => stageRule('lever', blade, (_, thread) => ({
-  instruction: thread ? 'Through the take-up lever' : 'All through the take-up lever', why: 'Lever at its highest: turn the handwheel toward you.',
-}))
-const guideRule = (blade: Blade) => stageRule('guide', blade, (input, thread) => {
-  const guides = input.machine?.needleGuides ?? null
-  if (guides === 0) return null
-  const where = guides === null ? 'Last guide above the needle, where there is one' : 'Last guide above the needle'
-  if (!several(input)) return { instruction: where, why: '' }
-  const isFirst = thread === null || blade === sides(input)[0]
-  switch (input.schools.lastGuide) {
-    case 'each-side': return { instruction: guides === 2 ? `${where}: ${thread ? 'its own of the two' : 'one thread in each'}` : `${where}: ${thread ? `the ${blade} side` : 'one thread each side'}`, why: 'They come down apart and cannot wind round each other.' }
-    case 'first-in': return { instruction: thread ? `${where}: ${isFirst ? 'in' : 'left out'}` : `${where}: first in, the other left out`, why: 'The guide holds one thread only.' }
-    case 'both-in': return { instruction: `${where}: ${thread ? 'in' : 'all in'}`, why: 'Held close to the needle, as with one needle.' }
-  }
-})
+const flossRule = (blade: Blade) =>
+  stageRule('floss', blade, (_, thread) => ({
+    instruction: thread ? 'Floss it to and fro between the discs' : 'Floss them to and fro between the discs',
+    why: 'You feel it when it sits: outside the discs it loops below.',
+  }))
+const leverRule = (blade: Blade) =>
+  stageRule('lever', blade, (_, thread) => ({
+    instruction: thread ? 'Through the take-up lever' : 'All through the take-up lever',
+    why: 'Lever at its highest: turn the handwheel toward you.',
+  }))
+const guideRule = (blade: Blade) =>
+  stageRule('guide', blade, (input, thread) => {
+    const guides = input.machine?.needleGuides ?? null
+    if (guides === 0) return null
+    const where =
+      guides === null ? 'Last guide above the needle, where there is one' : 'Last guide above the needle'
+    if (!several(input)) return { instruction: where, why: '' }
+    const isFirst = thread === null || blade === sides(input)[0]
+    switch (input.schools.lastGuide) {
+      case 'each-side':
+        return {
+          instruction:
+            guides === 2
+              ? `${where}: ${thread ? 'its own of the two' : 'one thread in each'}`
+              : `${where}: ${thread ? `the ${blade} side` : 'one thread each side'}`,
+          why: 'They come down apart and cannot wind round each other.',
+        }
+      case 'first-in':
+        return {
+          instruction: thread
+            ? `${where}: ${isFirst ? 'in' : 'left out'}`
+            : `${where}: first in, the other left out`,
+          why: 'The guide holds one thread only.',
+        }
+      case 'both-in':
+        return {
+          instruction: `${where}: ${thread ? 'in' : 'all in'}`,
+          why: 'Held close to the needle, as with one needle.',
+        }
+    }
+  })
 
 const eyeRule = (blade: Blade): WalkRule => ({
   id: `eye-${blade}`,
-  step: (input) => {
+  step: input => {
     const thread = find(input, blade)
     if (!thread || !input.needle) return null
     const heavy = hasHeavyThread(input)
     const builtIn = input.machine?.threader === true && input.threader && !several(input) && !heavy
     const way = threadsFromSide(input) ? 'from right to left' : 'from the front to the back'
     return {
-      on: [...worn(input), builtIn], needs: ['needle-in'],
+      on: [...worn(input), builtIn],
+      needs: ['needle-in'],
       instruction: builtIn
         ? 'Eye: with the built-in threader'
         : `${several(input) ? `${blade === 'left' ? 'Left' : blade === 'right' ? 'Right' : 'Middle'} eye` : 'Eye'} ${heavy ? 'with a wire threader' : 'by hand'}, ${way}`,
-      why: builtIn ? '' : heavy ? 'Thick thread goes through folded in a wire loop.' : 'The foot may be down for this: more room for fingers.',
-      caution: !builtIn && input.machine?.threader === true && (several(input) || heavy) ? 'Never the built-in threader here: its hook bends.' : 'Foot off the pedal; still locked or off.',
+      why: builtIn
+        ? ''
+        : heavy
+          ? 'Thick thread goes through folded in a wire loop.'
+          : 'The foot may be down for this: more room for fingers.',
+      caution:
+        !builtIn && input.machine?.threader === true && (several(input) || heavy)
+          ? 'Never the built-in threader here: its hook bends.'
+          : 'Foot off the pedal; still locked or off.',
       picture: pathPicture(input, 'eye', [blade]),
     }
   },
@@ -134,9 +212,16 @@ export const BEFORE_THREADING: readonly WalkRule[] = [
   ...BLADES.map(supplyRule),
   {
     id: 'foot-up',
-    step: input => (threadsOf(input).length === 0
-      ? null
-      : { on: [input.machine?.id], serves: ['lead-'], instruction: 'Presser foot up', why: 'Down, it closes the discs: no thread gets between them, and it loops below.', picture: { kind: 'foot-up' } }),
+    step: input =>
+      threadsOf(input).length === 0
+        ? null
+        : {
+            on: [input.machine?.id],
+            serves: ['lead-'],
+            instruction: 'Presser foot up',
+            why: 'Down, it closes the discs: no thread gets between them, and it loops below.',
+            picture: { kind: 'foot-up' },
+          },
   },
 ]
 
@@ -144,34 +229,57 @@ export const BEFORE_THREADING: readonly WalkRule[] = [
 export const BOBBIN_RULES: readonly WalkRule[] = [
   {
     id: 'bobbin',
-    step: input => input.bobbin && {
-      on: [input.machine?.id, input.bobbin.id],
-      instruction: `Bobbin in: ${input.bobbin.name}`, why: input.machine?.hook === 'up' ? 'It drops in from above; see the manual which way it turns.' : 'See the manual which way it turns in its case.',
-      picture: { kind: 'bobbin', hook: input.machine?.hook ?? null, bypassed: false },
-    },
+    step: input =>
+      input.bobbin && {
+        on: [input.machine?.id, input.bobbin.id],
+        instruction: `Bobbin in: ${input.bobbin.name}`,
+        why:
+          input.machine?.hook === 'up'
+            ? 'It drops in from above; see the manual which way it turns.'
+            : 'See the manual which way it turns in its case.',
+        picture: { kind: 'bobbin', hook: input.machine?.hook ?? null, bypassed: false },
+      },
   },
   {
     id: 'bobbin-tension',
-    step: (input) => {
+    step: input => {
       const wanted = wantedBobbinTension(input)
-      if (wanted === 'home' && (input.left.bobbinTension === null || input.left.bobbinTension === 'home')) return null
+      if (wanted === 'home' && (input.left.bobbinTension === null || input.left.bobbinTension === 'home'))
+        return null
       return {
-        on: [input.machine?.id, wanted, input.bobbin?.id], effect: { bobbinTension: wanted },
-        instruction: wanted === 'bypassed' ? 'Lead the bobbin thread past its tension' : wanted === 'home' ? 'Bobbin tension back to home' : 'Bobbin tension as noted for this piece',
-        why: wanted === 'bypassed' ? 'Thread this thick jams under the spring. Sew wrong side up: it comes out mirrored.' : wanted === 'home' ? 'It was changed last time.' : 'Note how far you turned the screw: put it back after.',
+        on: [input.machine?.id, wanted, input.bobbin?.id],
+        effect: { bobbinTension: wanted },
+        instruction:
+          wanted === 'bypassed'
+            ? 'Lead the bobbin thread past its tension'
+            : wanted === 'home'
+              ? 'Bobbin tension back to home'
+              : 'Bobbin tension as noted for this piece',
+        why:
+          wanted === 'bypassed'
+            ? 'Thread this thick jams under the spring. Sew wrong side up: it comes out mirrored.'
+            : wanted === 'home'
+              ? 'It was changed last time.'
+              : 'Note how far you turned the screw: put it back after.',
         picture: { kind: 'bobbin', hook: input.machine?.hook ?? null, bypassed: wanted === 'bypassed' },
       }
     },
   },
   {
     id: 'bring-up',
-    step: input => input.bobbin && input.threads.length > 0 && !standsWrong(input)
-      ? {
-          on: [...worn(input), input.bobbin.id],
-          instruction: isBobbinWork(input) ? 'Bring the thick thread up by one turn of the handwheel' : 'Bring the bobbin thread up by one turn of the handwheel',
-          why: isBobbinWork(input) ? 'Begun below, it knots and jams.' : 'All threads to the back, under the foot, a hand long.', caution: 'Turn it toward you, never away.',
-          picture: { kind: 'handwheel' },
-        }
-      : null,
+    step: input =>
+      input.bobbin && input.threads.length > 0 && !standsWrong(input)
+        ? {
+            on: [...worn(input), input.bobbin.id],
+            instruction: isBobbinWork(input)
+              ? 'Bring the thick thread up by one turn of the handwheel'
+              : 'Bring the bobbin thread up by one turn of the handwheel',
+            why: isBobbinWork(input)
+              ? 'Begun below, it knots and jams.'
+              : 'All threads to the back, under the foot, a hand long.',
+            caution: 'Turn it toward you, never away.',
+            picture: { kind: 'handwheel' },
+          }
+        : null,
   },
 ]

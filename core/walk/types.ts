@@ -24,13 +24,19 @@ export interface WalkThread extends ThreadedBlade {
 /** Everything a walk follows from; null: not chosen or not known. */
 export interface WalkInput {
   readonly machine: WalkMachine | null
-  readonly needle: (Needle & { readonly id: string, readonly type: NeedleType }) | null
-  readonly foot: { readonly id: string, readonly name: string, readonly singleHole: boolean } | null
-  readonly plate: { readonly name: string, readonly singleHole: boolean }
+  readonly needle: (Needle & { readonly id: string; readonly type: NeedleType }) | null
+  readonly foot: { readonly id: string; readonly name: string; readonly singleHole: boolean } | null
+  readonly plate: { readonly name: string; readonly singleHole: boolean }
   /** One a blade, left to right; a blade without one is left out. */
   readonly threads: readonly WalkThread[]
-  readonly bobbin: (ThreadFacts & { readonly id: string, readonly name: string }) | null
-  readonly stitch: { readonly name: string, readonly swings: boolean, readonly widthMm: number, readonly lengthMm: number, readonly positionMm: number } | null
+  readonly bobbin: (ThreadFacts & { readonly id: string; readonly name: string }) | null
+  readonly stitch: {
+    readonly name: string
+    readonly swings: boolean
+    readonly widthMm: number
+    readonly lengthMm: number
+    readonly positionMm: number
+  } | null
   readonly verdict: Verdict | null
   readonly safeWidthMm: number | null
   readonly tension: number | null
@@ -49,15 +55,42 @@ export interface WalkInput {
 export type PathPoint = 'spool' | 'discs' | 'lever' | 'guide' | 'eye'
 
 /** What the drawing beside a step shows. Lengths in mm. */
-export type StepPicture
-  = | { readonly kind: 'power' | 'cover' | 'uncover' | 'foot-up' | 'handwheel' | 'cutter' }
-    | { readonly kind: 'mode', readonly gapMm: number, readonly blades: number }
-    | { readonly kind: 'needle', readonly gapMm: number, readonly sizeNm: number, readonly blades: number, readonly flat: 'back' | 'right', readonly out: boolean }
-    | { readonly kind: 'plate', readonly gapMm: number, readonly sizeNm: number, readonly blades: number, readonly singleHole: boolean, readonly reachMm: number, readonly maxWidthMm: number }
-    | { readonly kind: 'supply', readonly strand: 'left' | 'middle' | 'right', readonly draw: Draw, readonly place: SupplyPlace, readonly film: boolean }
-    | { readonly kind: 'path', readonly at: PathPoint, readonly strands: readonly ('left' | 'middle' | 'right')[], readonly parted: boolean, readonly apart: 'each-side' | 'first-in' | 'both-in' | null }
-    | { readonly kind: 'bobbin', readonly hook: 'up' | 'front' | 'left' | null, readonly bypassed: boolean }
-    | { readonly kind: 'dial', readonly dial: TensionDial, readonly value: number }
+export type StepPicture =
+  | { readonly kind: 'power' | 'cover' | 'uncover' | 'foot-up' | 'handwheel' | 'cutter' }
+  | { readonly kind: 'mode'; readonly gapMm: number; readonly blades: number }
+  | {
+      readonly kind: 'needle'
+      readonly gapMm: number
+      readonly sizeNm: number
+      readonly blades: number
+      readonly flat: 'back' | 'right'
+      readonly out: boolean
+    }
+  | {
+      readonly kind: 'plate'
+      readonly gapMm: number
+      readonly sizeNm: number
+      readonly blades: number
+      readonly singleHole: boolean
+      readonly reachMm: number
+      readonly maxWidthMm: number
+    }
+  | {
+      readonly kind: 'supply'
+      readonly strand: 'left' | 'middle' | 'right'
+      readonly draw: Draw
+      readonly place: SupplyPlace
+      readonly film: boolean
+    }
+  | {
+      readonly kind: 'path'
+      readonly at: PathPoint
+      readonly strands: readonly ('left' | 'middle' | 'right')[]
+      readonly parted: boolean
+      readonly apart: 'each-side' | 'first-in' | 'both-in' | null
+    }
+  | { readonly kind: 'bobbin'; readonly hook: 'up' | 'front' | 'left' | null; readonly bypassed: boolean }
+  | { readonly kind: 'dial'; readonly dial: TensionDial; readonly value: number }
 
 /** One step of a walk. */
 export interface WalkStep {
@@ -82,7 +115,17 @@ export interface WalkStep {
   readonly needs: readonly string[]
 }
 
-export type MissingCode = 'machine' | 'needle' | 'foot' | 'single-hole' | 'threads' | 'bobbin' | 'tension' | 'stitch' | 'strikes' | 'side-hook'
+export type MissingCode =
+  | 'machine'
+  | 'needle'
+  | 'foot'
+  | 'single-hole'
+  | 'threads'
+  | 'bobbin'
+  | 'tension'
+  | 'stitch'
+  | 'strikes'
+  | 'side-hook'
 /** What the walk cannot say yet, and what would mend it. */
 export interface Missing {
   readonly code: MissingCode
@@ -100,4 +143,7 @@ export interface WalkRule {
   readonly step: (input: WalkInput) => StepDraft | null
 }
 /** A step as its rule writes it; what is left out is empty. `on`: what it depends on. */
-export type StepDraft = Pick<WalkStep, 'instruction' | 'picture'> & Partial<Pick<WalkStep, 'why' | 'caution' | 'effect' | 'school' | 'serves' | 'needs'>> & { readonly on: readonly unknown[] }
+export type StepDraft = Pick<WalkStep, 'instruction' | 'picture'>
+  & Partial<Pick<WalkStep, 'why' | 'caution' | 'effect' | 'school' | 'serves' | 'needs'>> & {
+    readonly on: readonly unknown[]
+  }

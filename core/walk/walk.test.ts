@@ -1,42 +1,115 @@
 import { describe, expect, it } from 'vitest'
 import { USUAL_THREADS, type ThreadClass } from '#core/pairing'
 import { UNKNOWN_STATE } from '#core/putback'
-import { heldSteps, ledSupplies, resumeAt, threadingWalk, type WalkInput, type WalkMachine, type WalkThread } from '#core/walk'
+import {
+  heldSteps,
+  ledSupplies,
+  resumeAt,
+  threadingWalk,
+  type WalkInput,
+  type WalkMachine,
+  type WalkThread,
+} from '#core/walk'
 
 // Every rule here is common practice: the order of preparing, and what never goes with a twin or thick thread.
 
 const MACHINE: WalkMachine = {
-  id: 'm', maxWidthMm: 7, twinMode: { kind: 'on-off', assumedGapMm: 2 }, forgetsTwinMode: true, tensionDial: { min: 0, home: 4, max: 9 },
-  divider: true, needleGuides: 1, spoolPins: 2, stand: true, cup: true, threader: true, cutter: true, lock: true, hook: 'front',
+  id: 'm',
+  maxWidthMm: 7,
+  twinMode: { kind: 'on-off', assumedGapMm: 2 },
+  forgetsTwinMode: true,
+  tensionDial: { min: 0, home: 4, max: 9 },
+  divider: true,
+  needleGuides: 1,
+  spoolPins: 2,
+  stand: true,
+  cup: true,
+  threader: true,
+  cutter: true,
+  lock: true,
+  hook: 'front',
 }
-const thread = (blade: WalkThread['blade'], threadClass: ThreadClass, form: WalkThread['form'] = 'spool'): WalkThread =>
-  ({ blade, thread: USUAL_THREADS[threadClass], supply: { place: null, draw: null }, id: `${threadClass} ${blade}`, name: threadClass, form })
+const thread = (
+  blade: WalkThread['blade'],
+  threadClass: ThreadClass,
+  form: WalkThread['form'] = 'spool',
+): WalkThread => ({
+  blade,
+  thread: USUAL_THREADS[threadClass],
+  supply: { place: null, draw: null },
+  id: `${threadClass} ${blade}`,
+  name: threadClass,
+  form,
+})
 const TWIN = { id: 'twin', construction: 'twin', gapMm: 2, sizeNm: 80, type: 'metallic' } as const
 const SINGLE = { id: 'single', construction: 'single', gapMm: 0, sizeNm: 100, type: 'topstitch' } as const
 const BASE: WalkInput = {
-  machine: MACHINE, needle: TWIN, foot: { id: 'f', name: 'Open toe', singleHole: false }, plate: { name: 'Zigzag plate', singleHole: false },
-  threads: [thread('left', 'embroidery'), thread('right', 'metallic')], bobbin: { ...USUAL_THREADS.fine, id: 'b', name: 'Fine grey' },
-  stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0 }, verdict: 'clear', safeWidthMm: 4.5,
-  tension: 2.8, bobbinTension: 'home', pressure: 'home', threader: true, cutter: true,
-  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never' }, left: UNKNOWN_STATE, combination: 'combination',
+  machine: MACHINE,
+  needle: TWIN,
+  foot: { id: 'f', name: 'Open toe', singleHole: false },
+  plate: { name: 'Zigzag plate', singleHole: false },
+  threads: [thread('left', 'embroidery'), thread('right', 'metallic')],
+  bobbin: { ...USUAL_THREADS.fine, id: 'b', name: 'Fine grey' },
+  stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0 },
+  verdict: 'clear',
+  safeWidthMm: 4.5,
+  tension: 2.8,
+  bobbinTension: 'home',
+  pressure: 'home',
+  threader: true,
+  cutter: true,
+  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never' },
+  left: UNKNOWN_STATE,
+  combination: 'combination',
 }
-const PEARL: WalkInput = { ...BASE, needle: SINGLE, threads: [thread('left', 'pearl', 'ball')], stitch: { name: 'Straight', swings: false, widthMm: 0, lengthMm: 3, positionMm: 0 } }
-const BOBBIN_WORK: WalkInput = { ...BASE, needle: SINGLE, threads: [thread('left', 'all-purpose')], bobbin: { ...USUAL_THREADS.thick, id: 'rope', name: 'Rope' } }
-const TRIPLE: WalkInput = { ...BASE, needle: { ...TWIN, id: 't', construction: 'triple', gapMm: 2.5 }, threads: [thread('left', 'film'), thread('middle', 'embroidery', 'cone'), thread('right', 'film')] }
+const PEARL: WalkInput = {
+  ...BASE,
+  needle: SINGLE,
+  threads: [thread('left', 'pearl', 'ball')],
+  stitch: { name: 'Straight', swings: false, widthMm: 0, lengthMm: 3, positionMm: 0 },
+}
+const BOBBIN_WORK: WalkInput = {
+  ...BASE,
+  needle: SINGLE,
+  threads: [thread('left', 'all-purpose')],
+  bobbin: { ...USUAL_THREADS.thick, id: 'rope', name: 'Rope' },
+}
+const TRIPLE: WalkInput = {
+  ...BASE,
+  needle: { ...TWIN, id: 't', construction: 'triple', gapMm: 2.5 },
+  threads: [thread('left', 'film'), thread('middle', 'embroidery', 'cone'), thread('right', 'film')],
+}
 const PLAIN: WalkInput = { ...BASE, needle: SINGLE, threads: [thread('left', 'all-purpose')] }
 const SETUPS = { twin: BASE, pearl: PEARL, bobbinWork: BOBBIN_WORK, triple: TRIPLE, plain: PLAIN }
 
 const ids = (input: WalkInput) => threadingWalk(input).steps.map(({ id }) => id)
 const step = (input: WalkInput, id: string) => threadingWalk(input).steps.find(one => one.id === id)
-const text = (input: WalkInput) => threadingWalk(input).steps.map(({ instruction, why, caution }) => `${instruction}. ${why} ${caution}`).join('\n')
-const on = (change: Partial<WalkMachine>, base = BASE): WalkInput => ({ ...base, machine: { ...MACHINE, ...change } })
+const text = (input: WalkInput) =>
+  threadingWalk(input)
+    .steps.map(({ instruction, why, caution }) => `${instruction}. ${why} ${caution}`)
+    .join('\n')
+const on = (change: Partial<WalkMachine>, base = BASE): WalkInput => ({
+  ...base,
+  machine: { ...MACHINE, ...change },
+})
 
 /** What each attribute of a machine may be. */
 const ATTRIBUTES = {
-  divider: [true, false, null], needleGuides: [0, 1, 2, null], spoolPins: [1, 2, 3, null], stand: [true, false, null], cup: [true, false, null],
-  threader: [true, false, null], cutter: [true, false, null], lock: [true, false, null], hook: ['up', 'front', 'left', null],
-  twinMode: [{ kind: 'none' }, { kind: 'on-off', assumedGapMm: 2 }, { kind: 'by-gap' }], forgetsTwinMode: [true, false, null],
-  threading: ['divider', 'one-by-one', 'together'], lastGuide: ['each-side', 'first-in', 'both-in'], cutterSchool: ['never', 'allowed'], setup: Object.keys(SETUPS),
+  divider: [true, false, null],
+  needleGuides: [0, 1, 2, null],
+  spoolPins: [1, 2, 3, null],
+  stand: [true, false, null],
+  cup: [true, false, null],
+  threader: [true, false, null],
+  cutter: [true, false, null],
+  lock: [true, false, null],
+  hook: ['up', 'front', 'left', null],
+  twinMode: [{ kind: 'none' }, { kind: 'on-off', assumedGapMm: 2 }, { kind: 'by-gap' }],
+  forgetsTwinMode: [true, false, null],
+  threading: ['divider', 'one-by-one', 'together'],
+  lastGuide: ['each-side', 'first-in', 'both-in'],
+  cutterSchool: ['never', 'allowed'],
+  setup: Object.keys(SETUPS),
 } as const
 type Combination = { readonly [A in keyof typeof ATTRIBUTES]: (typeof ATTRIBUTES)[A][number] }
 
@@ -44,119 +117,248 @@ type Combination = { readonly [A in keyof typeof ATTRIBUTES]: (typeof ATTRIBUTES
 function pairwise(least: number): Combination[] {
   const names = Object.keys(ATTRIBUTES) as (keyof typeof ATTRIBUTES)[]
   const pair = (a: number, x: number, b: number, y: number) => `${a}=${x}&${b}=${y}`
-  const open = new Set(names.flatMap((_, a) => names.slice(a + 1).flatMap((_, k) => ATTRIBUTES[names[a]!].flatMap((_, x) => ATTRIBUTES[names[a + 1 + k]!].map((_, y) => pair(a, x, a + 1 + k, y))))))
+  const open = new Set(
+    names.flatMap((_, a) =>
+      names
+        .slice(a + 1)
+        .flatMap((_, k) =>
+          ATTRIBUTES[names[a]!].flatMap((_, x) =>
+            ATTRIBUTES[names[a + 1 + k]!].map((_, y) => pair(a, x, a + 1 + k, y)),
+          ),
+        ),
+    ),
+  )
   const rows: number[][] = []
   while (open.size > 0 || rows.length < least) {
     const row: number[] = []
     names.forEach((name, b) => {
       const gains = ATTRIBUTES[name].map((_, y) => row.filter((x, a) => open.has(pair(a, x, b, y))).length)
       // Where nothing is gained, go round, so that no value is preferred.
-      const turned = gains.map((gain, y) => ({ y, gain, order: (y + rows.length + b) % gains.length })).sort((p, q) => q.gain - p.gain || p.order - q.order)
+      const turned = gains
+        .map((gain, y) => ({ y, gain, order: (y + rows.length + b) % gains.length }))
+        .sort((p, q) => q.gain - p.gain || p.order - q.order)
       row.push(turned[0]!.y)
     })
     row.forEach((x, a) => row.forEach((y, b) => open.delete(pair(a, x, b, y))))
     rows.push(row)
   }
-  return rows.map(row => Object.fromEntries(names.map((name, i) => [name, ATTRIBUTES[name][row[i]!]])) as Combination)
+  return rows.map(
+    row => Object.fromEntries(names.map((name, i) => [name, ATTRIBUTES[name][row[i]!]])) as Combination,
+  )
 }
 const COMBINATIONS = pairwise(240)
 function inputOf({ threading, lastGuide, cutterSchool, setup, ...machine }: Combination): WalkInput {
-  return { ...SETUPS[setup as keyof typeof SETUPS], machine: { ...MACHINE, ...machine }, schools: { threading, lastGuide, cutter: cutterSchool } }
+  return {
+    ...SETUPS[setup as keyof typeof SETUPS],
+    machine: { ...MACHINE, ...machine },
+    schools: { threading, lastGuide, cutter: cutterSchool },
+  }
 }
 
 describe(`a walk without contradiction, over ${COMBINATIONS.length} machines and setups in which every two values meet`, () => {
-  const walks = COMBINATIONS.map((combination) => {
+  const walks = COMBINATIONS.map(combination => {
     const input = inputOf(combination)
     const { steps, missing } = threadingWalk(input)
-    const place = (id: string) => steps.findIndex(one => one.id === id || (id.endsWith('-') && one.id.startsWith(id)))
-    return { combination, input, steps, missing, place, said: text(input), several: input.needle!.construction !== 'single' }
+    const place = (id: string) =>
+      steps.findIndex(one => one.id === id || (id.endsWith('-') && one.id.startsWith(id)))
+    return {
+      combination,
+      input,
+      steps,
+      missing,
+      place,
+      said: text(input),
+      several: input.needle!.construction !== 'single',
+    }
   })
   const each = (check: (walk: (typeof walks)[number]) => void) => () => walks.forEach(check)
   const before = (walk: (typeof walks)[number], first: string, then: string) => {
-    if (walk.place(first) >= 0 && walk.place(then) >= 0) expect(walk.place(first), `${first} before ${then} in ${JSON.stringify(walk.combination)}`).toBeLessThan(walk.place(then))
+    if (walk.place(first) >= 0 && walk.place(then) >= 0)
+      expect(
+        walk.place(first),
+        `${first} before ${then} in ${JSON.stringify(walk.combination)}`,
+      ).toBeLessThan(walk.place(then))
   }
 
   it('meets every pair', () => {
     const names = Object.keys(ATTRIBUTES) as (keyof Combination)[]
-    for (const a of names) for (const b of names) for (const x of ATTRIBUTES[a]) for (const y of ATTRIBUTES[b]) {
-      if (a !== b) expect(COMBINATIONS.some(one => one[a] === x && one[b] === y), `${a} ${String(x)} with ${b} ${String(y)}`).toBe(true)
-    }
+    for (const a of names)
+      for (const b of names)
+        for (const x of ATTRIBUTES[a])
+          for (const y of ATTRIBUTES[b]) {
+            if (a !== b)
+              expect(
+                COMBINATIONS.some(one => one[a] === x && one[b] === y),
+                `${a} ${String(x)} with ${b} ${String(y)}`,
+              ).toBe(true)
+          }
     expect(COMBINATIONS.length).toBeGreaterThanOrEqual(200)
   })
-  it('has one place for each tick', each(({ steps }) => {
-    expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
-    expect(new Set(steps.map(({ key }) => key)).size).toBe(steps.length)
-  }))
-  it('opens the foot before threading', each((walk) => {
-    if (walk.place('lead-') >= 0) expect(walk.place('foot-up')).toBeGreaterThanOrEqual(0)
-    before(walk, 'foot-up', 'lead-')
-  }))
-  it('tells the machine the gap before fitting, while it is on', each((walk) => {
-    for (const [first, then] of [['mode', 'needle-in'], ['mode', 'lock'], ['start-state', 'lock'], ['power-on', 'mode-again']] as const) before(walk, first, then)
-    expect(walk.place('mode') >= 0).toBe(walk.several && walk.combination.twinMode.kind !== 'none')
-  }))
-  it('keeps hands and needle apart', each((walk) => {
-    for (const part of ['cover', 'needle-out', 'plate', 'needle-in', 'foot', 'lead-', 'eye-']) before(walk, 'lock', part)
-    for (const part of ['needle-in', 'plate', 'eye-', 'bobbin']) before(walk, part, 'power-on')
-    for (const [first, then] of [['cover', 'needle-out'], ['needle-out', 'needle-in'], ['needle-in', 'uncover'], ['uncover', 'bobbin'], ['needle-out', 'plate'], ['needle-in', 'eye-']] as const) before(walk, first, then)
-  }))
-  it('never uses the built-in threader with a twin or thick thread', each(({ several, combination, steps }) => {
-    for (const { id, instruction } of steps.filter(one => one.id.startsWith('eye-'))) {
-      if (several || combination.setup === 'pearl' || combination.threader !== true) expect(instruction, id).not.toContain('built-in')
-    }
-  }))
-  it('names no part the machine lacks', each(({ combination, said }) => {
-    if (combination.divider === false) expect(said).not.toMatch(/\bdivider\b/)
-    if (combination.needleGuides === 0) expect(said).not.toMatch(/last guide/i)
-    if (combination.spoolPins === 1) expect(said).not.toContain('second pin')
-    if (combination.stand === false) expect(said).not.toMatch(/on the stand/)
-    if (combination.cup === false) expect(said).not.toContain('cup')
-    if (combination.threader === false) expect(said).not.toContain('built-in')
-    if (combination.cutter === false) expect(said).not.toMatch(/cutter/i)
-    if (combination.lock === false) expect(said).not.toMatch(/\block the|unlock the/i)
-    if (combination.twinMode.kind === 'none') expect(said).not.toMatch(/twin mode/i)
-  }))
-  it('leads every thread once through every stage, and ends with the hand-walk', each(({ input, steps, combination, several }) => {
-    const standing = !(several && combination.hook === 'left')
-    const count = (start: string) => steps.filter(({ id }) => id.startsWith(start)).length
-    const threads = standing ? input.threads.length : 0
-    expect(count('supply-')).toBe(threads)
-    expect(count('eye-')).toBe(threads)
-    const oneByOne = threads === 1 || combination.threading === 'one-by-one' || (combination.threading === 'divider' && combination.divider !== true)
-    for (const stage of ['floss-', 'lever-']) expect(count(stage), stage).toBe(oneByOne ? threads : Math.min(1, threads))
-    expect(count('lead-')).toBe(combination.threading === 'together' && several ? Math.min(1, threads) : threads)
-    expect(steps.at(-1)!.id === 'hand-walk').toBe(standing)
-  }))
-  it('puts no two spools on one pin, and says so where no place is left', each(({ input }) => {
-    const pins = ledSupplies(input).filter(({ place, shared }) => !shared && place !== 'stand' && place !== 'cup').map(({ place }) => place)
-    expect(new Set(pins).size).toBe(pins.length)
-    // Two pins, that of the winder too, hold two spools everywhere.
-    if (input.threads.length < 3) expect(ledSupplies(input).some(({ shared }) => shared)).toBe(false)
-  }))
-  it('refuses a twin where the needle is threaded from the side', each(({ combination, several, missing, place }) => {
-    expect(missing.some(({ code }) => code === 'side-hook')).toBe(several && combination.hook === 'left')
-    if (several && combination.hook === 'left') expect(place('needle-in')).toBe(-1)
-  }))
-  it('depends on nothing but what it is given', each(({ input, steps }) => expect(threadingWalk(input).steps).toEqual(steps)))
+  it(
+    'has one place for each tick',
+    each(({ steps }) => {
+      expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
+      expect(new Set(steps.map(({ key }) => key)).size).toBe(steps.length)
+    }),
+  )
+  it(
+    'opens the foot before threading',
+    each(walk => {
+      if (walk.place('lead-') >= 0) expect(walk.place('foot-up')).toBeGreaterThanOrEqual(0)
+      before(walk, 'foot-up', 'lead-')
+    }),
+  )
+  it(
+    'tells the machine the gap before fitting, while it is on',
+    each(walk => {
+      for (const [first, then] of [
+        ['mode', 'needle-in'],
+        ['mode', 'lock'],
+        ['start-state', 'lock'],
+        ['power-on', 'mode-again'],
+      ] as const)
+        before(walk, first, then)
+      expect(walk.place('mode') >= 0).toBe(walk.several && walk.combination.twinMode.kind !== 'none')
+    }),
+  )
+  it(
+    'keeps hands and needle apart',
+    each(walk => {
+      for (const part of ['cover', 'needle-out', 'plate', 'needle-in', 'foot', 'lead-', 'eye-'])
+        before(walk, 'lock', part)
+      for (const part of ['needle-in', 'plate', 'eye-', 'bobbin']) before(walk, part, 'power-on')
+      for (const [first, then] of [
+        ['cover', 'needle-out'],
+        ['needle-out', 'needle-in'],
+        ['needle-in', 'uncover'],
+        ['uncover', 'bobbin'],
+        ['needle-out', 'plate'],
+        ['needle-in', 'eye-'],
+      ] as const)
+        before(walk, first, then)
+    }),
+  )
+  it(
+    'never uses the built-in threader with a twin or thick thread',
+    each(({ several, combination, steps }) => {
+      for (const { id, instruction } of steps.filter(one => one.id.startsWith('eye-'))) {
+        if (several || combination.setup === 'pearl' || combination.threader !== true)
+          expect(instruction, id).not.toContain('built-in')
+      }
+    }),
+  )
+  it(
+    'names no part the machine lacks',
+    each(({ combination, said }) => {
+      if (combination.divider === false) expect(said).not.toMatch(/\bdivider\b/)
+      if (combination.needleGuides === 0) expect(said).not.toMatch(/last guide/i)
+      if (combination.spoolPins === 1) expect(said).not.toContain('second pin')
+      if (combination.stand === false) expect(said).not.toMatch(/on the stand/)
+      if (combination.cup === false) expect(said).not.toContain('cup')
+      if (combination.threader === false) expect(said).not.toContain('built-in')
+      if (combination.cutter === false) expect(said).not.toMatch(/cutter/i)
+      if (combination.lock === false) expect(said).not.toMatch(/\block the|unlock the/i)
+      if (combination.twinMode.kind === 'none') expect(said).not.toMatch(/twin mode/i)
+    }),
+  )
+  it(
+    'leads every thread once through every stage, and ends with the hand-walk',
+    each(({ input, steps, combination, several }) => {
+      const standing = !(several && combination.hook === 'left')
+      const count = (start: string) => steps.filter(({ id }) => id.startsWith(start)).length
+      const threads = standing ? input.threads.length : 0
+      expect(count('supply-')).toBe(threads)
+      expect(count('eye-')).toBe(threads)
+      const oneByOne =
+        threads === 1
+        || combination.threading === 'one-by-one'
+        || (combination.threading === 'divider' && combination.divider !== true)
+      for (const stage of ['floss-', 'lever-'])
+        expect(count(stage), stage).toBe(oneByOne ? threads : Math.min(1, threads))
+      expect(count('lead-')).toBe(
+        combination.threading === 'together' && several ? Math.min(1, threads) : threads,
+      )
+      expect(steps.at(-1)!.id === 'hand-walk').toBe(standing)
+    }),
+  )
+  it(
+    'puts no two spools on one pin, and says so where no place is left',
+    each(({ input }) => {
+      const pins = ledSupplies(input)
+        .filter(({ place, shared }) => !shared && place !== 'stand' && place !== 'cup')
+        .map(({ place }) => place)
+      expect(new Set(pins).size).toBe(pins.length)
+      // Two pins, that of the winder too, hold two spools everywhere.
+      if (input.threads.length < 3) expect(ledSupplies(input).some(({ shared }) => shared)).toBe(false)
+    }),
+  )
+  it(
+    'refuses a twin where the needle is threaded from the side',
+    each(({ combination, several, missing, place }) => {
+      expect(missing.some(({ code }) => code === 'side-hook')).toBe(several && combination.hook === 'left')
+      if (several && combination.hook === 'left') expect(place('needle-in')).toBe(-1)
+    }),
+  )
+  it(
+    'depends on nothing but what it is given',
+    each(({ input, steps }) => expect(threadingWalk(input).steps).toEqual(steps)),
+  )
 })
 
 describe('a twin on a machine with a divider', () => {
   it('parts the threads, stage by stage', () => {
     expect(ids(BASE)).toEqual([
-      'start-state', 'mode', 'lock', 'cover', 'needle-out', 'plate', 'needle-in', 'foot', 'cutter-off', 'supply-left', 'supply-right', 'foot-up',
-      'lead-left', 'lead-right', 'floss-left', 'lever-left', 'guide-left', 'eye-left', 'eye-right', 'uncover', 'bobbin', 'power-on', 'bring-up', 'tension', 'first-stitches', 'stitch', 'hand-walk',
+      'start-state',
+      'mode',
+      'lock',
+      'cover',
+      'needle-out',
+      'plate',
+      'needle-in',
+      'foot',
+      'cutter-off',
+      'supply-left',
+      'supply-right',
+      'foot-up',
+      'lead-left',
+      'lead-right',
+      'floss-left',
+      'lever-left',
+      'guide-left',
+      'eye-left',
+      'eye-right',
+      'uncover',
+      'bobbin',
+      'power-on',
+      'bring-up',
+      'tension',
+      'first-stitches',
+      'stitch',
+      'hand-walk',
     ])
     expect(step(BASE, 'lead-left')!.instruction).toContain('left of the divider')
     expect(step(BASE, 'lead-right')!.instruction).toContain('right of the divider')
   })
   it('without one goes thread by thread', () => {
-    expect(ids(on({ divider: false })).filter(id => /^(lead|floss|lever|guide|eye)-/.test(id))).toEqual(['lead', 'floss', 'lever', 'guide', 'eye'].map(stage => `${stage}-left`).concat(['lead', 'floss', 'lever', 'guide', 'eye'].map(stage => `${stage}-right`)))
+    expect(ids(on({ divider: false })).filter(id => /^(lead|floss|lever|guide|eye)-/.test(id))).toEqual(
+      ['lead', 'floss', 'lever', 'guide', 'eye']
+        .map(stage => `${stage}-left`)
+        .concat(['lead', 'floss', 'lever', 'guide', 'eye'].map(stage => `${stage}-right`)),
+    )
   })
-  it.each([['each-side', /one thread each side/], ['first-in', /first in, the other left out/], ['both-in', /all in/]] as const)('follows the school of the last guide: %s', (lastGuide, words) => {
-    expect(step({ ...BASE, schools: { ...BASE.schools, lastGuide } }, 'guide-left')!.instruction).toMatch(words)
+  it.each([
+    ['each-side', /one thread each side/],
+    ['first-in', /first in, the other left out/],
+    ['both-in', /all in/],
+  ] as const)('follows the school of the last guide: %s', (lastGuide, words) => {
+    expect(step({ ...BASE, schools: { ...BASE.schools, lastGuide } }, 'guide-left')!.instruction).toMatch(
+      words,
+    )
   })
   it('says when the mode reckons with a smaller gap', () => {
-    expect(step({ ...BASE, needle: { ...TWIN, gapMm: 4 } }, 'mode')!.caution).toContain('2.0 mm; yours needs 4.0')
+    expect(step({ ...BASE, needle: { ...TWIN, gapMm: 4 } }, 'mode')!.caution).toContain(
+      '2.0 mm; yours needs 4.0',
+    )
     expect(step(BASE, 'mode')!.caution).toBe('')
     expect(step(on({ twinMode: { kind: 'by-gap' } }), 'mode')!.instruction).toBe('Twin mode: gap 2.0')
   })
@@ -169,57 +371,121 @@ describe('a twin on a machine with a divider', () => {
 
 describe('what a setup asks for', () => {
   it('leads a film flat off a pin, a ball from the cup', () => {
-    const film = ledSupplies({ ...BASE, threads: [{ ...thread('left', 'film'), supply: { place: 'cup', draw: 'over the end' } }] })
+    const film = ledSupplies({
+      ...BASE,
+      threads: [{ ...thread('left', 'film'), supply: { place: 'cup', draw: 'over the end' } }],
+    })
     expect(film).toEqual([{ place: 'spool pin', draw: 'rolling off', shared: false }])
     expect(ledSupplies(PEARL)[0]!.place).toBe('cup')
     expect(ledSupplies(on({ cup: false, stand: false }, PEARL))[0]!.place).toBe('spool pin')
   })
   it('winds a bobbin for the third thread where only two places are left', () => {
-    expect(step(on({ spoolPins: 1, stand: false, cup: false }, TRIPLE), 'supply-right')!.instruction).toContain('wound on a bobbin')
+    expect(
+      step(on({ spoolPins: 1, stand: false, cup: false }, TRIPLE), 'supply-right')!.instruction,
+    ).toContain('wound on a bobbin')
   })
   it('keeps to what was recorded', () => {
-    const recorded = { ...BASE, threads: [thread('left', 'embroidery'), { ...thread('right', 'embroidery'), supply: { place: 'winder pin' as const, draw: 'over the end' as const } }] }
-    expect(ledSupplies(recorded)).toEqual([{ place: 'spool pin', draw: 'rolling off', shared: false }, { place: 'winder pin', draw: 'over the end', shared: false }])
+    const recorded = {
+      ...BASE,
+      threads: [
+        thread('left', 'embroidery'),
+        {
+          ...thread('right', 'embroidery'),
+          supply: { place: 'winder pin' as const, draw: 'over the end' as const },
+        },
+      ],
+    }
+    expect(ledSupplies(recorded)).toEqual([
+      { place: 'spool pin', draw: 'rolling off', shared: false },
+      { place: 'winder pin', draw: 'over the end', shared: false },
+    ])
   })
   it('bypasses the bobbin tension for bobbin work, and brings it home after', () => {
     expect(step(BOBBIN_WORK, 'bobbin-tension')).toMatchObject({ effect: { bobbinTension: 'bypassed' } })
     expect(step(BOBBIN_WORK, 'bring-up')!.instruction).toContain('thick thread')
-    expect(step({ ...BASE, left: { ...UNKNOWN_STATE, bobbinTension: 'bypassed' } }, 'bobbin-tension')).toMatchObject({ effect: { bobbinTension: 'home' } })
+    expect(
+      step({ ...BASE, left: { ...UNKNOWN_STATE, bobbinTension: 'bypassed' } }, 'bobbin-tension'),
+    ).toMatchObject({ effect: { bobbinTension: 'home' } })
     expect(ids(BASE)).not.toContain('bobbin-tension')
   })
   it('takes the twin mode off for a single needle when it is still on', () => {
-    expect(step({ ...PLAIN, left: { ...UNKNOWN_STATE, twinMode: 'on' } }, 'mode')).toMatchObject({ instruction: 'Twin mode off', effect: { twinMode: 'off' } })
+    expect(step({ ...PLAIN, left: { ...UNKNOWN_STATE, twinMode: 'on' } }, 'mode')).toMatchObject({
+      instruction: 'Twin mode off',
+      effect: { twinMode: 'off' },
+    })
     expect(ids(PLAIN)).not.toContain('mode')
   })
   it('puts a zigzag plate on for a twin whatever plate was chosen, and the single hole for a straight seam', () => {
     const single = { name: 'Round hole', singleHole: true }
-    expect(step({ ...BASE, plate: single }, 'plate')).toMatchObject({ instruction: 'Zigzag plate on', effect: { plate: 'zigzag' } })
-    expect(step({ ...PEARL, plate: single }, 'plate')).toMatchObject({ instruction: 'Round hole on', effect: { plate: 'single-hole' } })
+    expect(step({ ...BASE, plate: single }, 'plate')).toMatchObject({
+      instruction: 'Zigzag plate on',
+      effect: { plate: 'zigzag' },
+    })
+    expect(step({ ...PEARL, plate: single }, 'plate')).toMatchObject({
+      instruction: 'Round hole on',
+      effect: { plate: 'single-hole' },
+    })
   })
   it('uses a wire threader for pearl, the built-in one only where it may', () => {
     expect(step(PEARL, 'eye-left')!.instruction).toContain('wire threader')
     expect(step(PLAIN, 'eye-left')!.instruction).toContain('built-in threader')
     expect(step({ ...PLAIN, threader: false }, 'eye-left')!.instruction).toContain('by hand')
     expect(step(on({ hook: 'left' }, PLAIN), 'eye-left')!.instruction).toContain('built-in')
-    expect(step(on({ hook: 'left', threader: false }, PLAIN), 'eye-left')!.instruction).toContain('from right to left')
+    expect(step(on({ hook: 'left', threader: false }, PLAIN), 'eye-left')!.instruction).toContain(
+      'from right to left',
+    )
   })
   it('switches the cutter off by school, and always for thick thread', () => {
     expect(step(BASE, 'cutter-off')!.school).toBe('cutter')
     expect(ids({ ...BASE, schools: { ...BASE.schools, cutter: 'allowed' } })).not.toContain('cutter-off')
-    expect(step({ ...PEARL, schools: { ...BASE.schools, cutter: 'allowed' } }, 'cutter-off')).toMatchObject({ school: null })
+    expect(step({ ...PEARL, schools: { ...BASE.schools, cutter: 'allowed' } }, 'cutter-off')).toMatchObject({
+      school: null,
+    })
   })
 })
 
 describe('an incomplete setup', () => {
   it('says what is missing and gives what it can', () => {
-    const { steps, missing } = threadingWalk({ ...BASE, machine: null, needle: null, foot: null, threads: [], bobbin: null, tension: null, stitch: null, verdict: null, safeWidthMm: null, combination: null })
-    expect(missing.map(({ code }) => code)).toEqual(['machine', 'needle', 'foot', 'bobbin', 'tension', 'stitch'])
-    expect(steps.map(({ id }) => id)).toEqual(['start-state', 'lock', 'cover', 'needle-out', 'plate', 'uncover', 'power-on'])
+    const { steps, missing } = threadingWalk({
+      ...BASE,
+      machine: null,
+      needle: null,
+      foot: null,
+      threads: [],
+      bobbin: null,
+      tension: null,
+      stitch: null,
+      verdict: null,
+      safeWidthMm: null,
+      combination: null,
+    })
+    expect(missing.map(({ code }) => code)).toEqual([
+      'machine',
+      'needle',
+      'foot',
+      'bobbin',
+      'tension',
+      'stitch',
+    ])
+    expect(steps.map(({ id }) => id)).toEqual([
+      'start-state',
+      'lock',
+      'cover',
+      'needle-out',
+      'plate',
+      'uncover',
+      'power-on',
+    ])
   })
-  it('asks for the second thread', () => expect(threadingWalk({ ...BASE, threads: [BASE.threads[0]!] }).missing).toMatchObject([{ code: 'threads', message: 'One needle has no thread yet: choose it.' }]))
+  it('asks for the second thread', () =>
+    expect(threadingWalk({ ...BASE, threads: [BASE.threads[0]!] }).missing).toMatchObject([
+      { code: 'threads', message: 'One needle has no thread yet: choose it.' },
+    ]))
   it('gives no stitch and no hand-walk while it strikes', () => {
     const walk = threadingWalk({ ...BASE, verdict: 'strikes' })
-    expect(walk.missing).toMatchObject([{ code: 'strikes', message: expect.stringContaining('up to 4.5 is safe') as string }])
+    expect(walk.missing).toMatchObject([
+      { code: 'strikes', message: expect.stringContaining('up to 4.5 is safe') as string },
+    ])
     expect(walk.steps.at(-1)!.id).toBe('first-stitches')
   })
   it('refuses a foot with a single hole', () => {
@@ -230,22 +496,57 @@ describe('an incomplete setup', () => {
 })
 
 describe('ticks', () => {
-  const DONE_STATE = { ...UNKNOWN_STATE, twinMode: 'on', needleId: 'twin', footId: 'f', plate: 'zigzag', tension: 2.8, widthMm: 4, positionMm: 0 } as const
+  const DONE_STATE = {
+    ...UNKNOWN_STATE,
+    twinMode: 'on',
+    needleId: 'twin',
+    footId: 'f',
+    plate: 'zigzag',
+    tension: 2.8,
+    widthMm: 4,
+    positionMm: 0,
+  } as const
   const keys = new Set(threadingWalk(BASE).steps.map(({ key }) => key))
-  const open = (input: WalkInput, over: Partial<Parameters<typeof heldSteps>[1]> = {}, state: Parameters<typeof heldSteps>[2] = DONE_STATE) => {
+  const open = (
+    input: WalkInput,
+    over: Partial<Parameters<typeof heldSteps>[1]> = {},
+    state: Parameters<typeof heldSteps>[2] = DONE_STATE,
+  ) => {
     const walk = threadingWalk(input)
     const held = heldSteps(walk, { keys, finished: false, walked: true, ...over }, state)
     return walk.steps.map(({ id }) => id).filter(id => !held.has(id))
   }
   it('all hold while nothing changes', () => expect(open(BASE)).toEqual([]))
-  it('re-open what another tension changes, and nothing else', () => expect(open({ ...BASE, tension: 3 })).toEqual(['tension']))
+  it('re-open what another tension changes, and nothing else', () =>
+    expect(open({ ...BASE, tension: 3 })).toEqual(['tension']))
   it('re-open all threading when the needle changes', () => {
-    expect(open({ ...BASE, needle: { ...TWIN, id: 'other' }, combination: 'another' }, { walked: false })).toEqual([
-      'needle-out', 'needle-in', 'lead-left', 'lead-right', 'floss-left', 'lever-left', 'guide-left', 'eye-left', 'eye-right', 'bring-up', 'first-stitches', 'stitch', 'hand-walk',
+    expect(
+      open({ ...BASE, needle: { ...TWIN, id: 'other' }, combination: 'another' }, { walked: false }),
+    ).toEqual([
+      'needle-out',
+      'needle-in',
+      'lead-left',
+      'lead-right',
+      'floss-left',
+      'lever-left',
+      'guide-left',
+      'eye-left',
+      'eye-right',
+      'bring-up',
+      'first-stitches',
+      'stitch',
+      'hand-walk',
     ])
   })
-  it('re-open the eyes with the needle they are in', () => expect(open(BASE, {}, { ...DONE_STATE, needleId: null })).toEqual(['needle-in', 'eye-left', 'eye-right', 'first-stitches']))
-  it('re-open what was undone on the machine', () => expect(open(BASE, {}, { ...DONE_STATE, twinMode: 'off' })).toEqual(['mode']))
+  it('re-open the eyes with the needle they are in', () =>
+    expect(open(BASE, {}, { ...DONE_STATE, needleId: null })).toEqual([
+      'needle-in',
+      'eye-left',
+      'eye-right',
+      'first-stitches',
+    ]))
+  it('re-open what was undone on the machine', () =>
+    expect(open(BASE, {}, { ...DONE_STATE, twinMode: 'off' })).toEqual(['mode']))
   it('of a finished walk re-open the lock with the needle it protects', () => {
     const reopened = open(BASE, { finished: true }, { ...DONE_STATE, needleId: null })
     expect(reopened).toEqual(expect.arrayContaining(['lock', 'cover', 'needle-in', 'uncover', 'power-on']))

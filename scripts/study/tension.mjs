@@ -6,9 +6,17 @@ import { idealSearch } from './ideal.mjs'
 
 ensurePackages()
 const { createServer } = await import('vite')
-const vite = await createServer({ root, configFile: false, server: { middlewareMode: true }, appType: 'custom', logLevel: 'error' })
-const { marksOf, nextTension, TRIAL_GOALS, GOAL_FACTS, usualPrior } = await vite.ssrLoadModule('/core/trial/index.ts')
-const { bisection, drawMachine, seeded, sewRow, stepByOne } = await vite.ssrLoadModule('/core/simulated/index.ts')
+const vite = await createServer({
+  root,
+  configFile: false,
+  server: { middlewareMode: true },
+  appType: 'custom',
+  logLevel: 'error',
+})
+const { marksOf, nextTension, TRIAL_GOALS, GOAL_FACTS, usualPrior } =
+  await vite.ssrLoadModule('/core/trial/index.ts')
+const { bisection, drawMachine, seeded, sewRow, stepByOne } =
+  await vite.ssrLoadModule('/core/simulated/index.ts')
 const { predictOffset } = await vite.ssrLoadModule('/core/swatch/index.ts')
 
 const MACHINES = Number(process.env.MACHINES ?? 10_000)
@@ -19,7 +27,8 @@ const STEPS = [0.1, 0.25, 0.5, 1]
 const dialOf = step => ({ min: 0, max: 9, home: 4.5, step })
 const PRIOR = { dial: 4.5, spread: 1 }
 const sorted = values => [...values].sort((a, b) => a - b)
-const quantile = (values, share) => sorted(values)[Math.min(values.length - 1, Math.floor(share * values.length))]
+const quantile = (values, share) =>
+  sorted(values)[Math.min(values.length - 1, Math.floor(share * values.length))]
 const mean = values => values.reduce((sum, value) => sum + value, 0) / values.length
 const share = (outcomes, test) => outcomes.filter(test).length / outcomes.length
 
@@ -50,7 +59,12 @@ function habit(dial, next, count) {
       const at = next(GOAL, dial, rows)
       if (at === null) {
         const last = rows.at(-1)
-        return outcome(machine, last.dial, rows.length, last[GOAL_FACTS[GOAL].leads] === GOAL_FACTS[GOAL].target)
+        return outcome(
+          machine,
+          last.dial,
+          rows.length,
+          last[GOAL_FACTS[GOAL].leads] === GOAL_FACTS[GOAL].target,
+        )
       }
       rows.push(sewRow(machine, at, random))
     }
@@ -59,11 +73,15 @@ function habit(dial, next, count) {
 function ideal(dial, enough, count) {
   const marks = marksOf(dial)
   return machines(dial, count).map(({ machine, random }) => {
-    const { rows, best } = idealSearch(marks, at => sewRow(machine, at, random)[GOAL_FACTS[GOAL].leads], enough)
+    const { rows, best } = idealSearch(
+      marks,
+      at => sewRow(machine, at, random)[GOAL_FACTS[GOAL].leads],
+      enough,
+    )
     return outcome(machine, best, rows, true)
   })
 }
-const bookLine = (care) => {
+const bookLine = care => {
   const [rule, own] = [fromRule[care].map(one => one.rows), book[care].map(one => one.rows)]
   return `| ${care} | ${quantile(rule, 0.5)} | ${quantile(own, 0.5)} | ${mean(rule).toFixed(2)} | ${mean(own).toFixed(2)} | ${percent(1 - wrong(book[care]))} |`
 }
@@ -73,7 +91,8 @@ const line = (name, outcomes) => {
   const rows = settled.map(one => one.rows)
   return `| ${name} | ${percent(settled.length / outcomes.length)} | ${quantile(rows, 0.5)} | ${mean(rows).toFixed(2)} | ${quantile(rows, 0.95)} | ${percent(share(settled, one => one.rows <= 5))} | ${percent(share(settled, one => one.off <= 0.5))} | ${percent(share(settled, one => one.off <= 1))} | ${mean(sorted(outcomes.map(one => one.rows)).slice(Math.floor(0.95 * outcomes.length))).toFixed(1)} |`
 }
-const HEAD = '| way | settled | rows, median | rows, mean | rows, 95 % | within 5 rows | right within half a reading | within one | slowest 5 %, mean rows |\n|---|---|---|---|---|---|---|---|---|'
+const HEAD =
+  '| way | settled | rows, median | rows, mean | rows, 95 % | within 5 rows | right within half a reading | within one | slowest 5 %, mean rows |\n|---|---|---|---|---|---|---|---|---|'
 const wrong = outcomes => share(outcomes, one => one.off > 0.5)
 
 const parts = []
@@ -86,11 +105,13 @@ for (const step of STEPS) {
   if (step === 0.25) Object.assign(fromRule, { careful: careful[step], quick })
   const ones = habit(dial, stepByOne, MACHINES)
   const halves = habit(dial, bisection, MACHINES)
-  parts.push(`### Dial step ${step}\n\n${HEAD}\n${line('careful', careful[step])}\n${line('quick', quick)}\n${line('stepping by one from home', ones)}\n${line('plain bisection', halves)}\n\nThe careful search is wrong ${(wrong(ones) / wrong(careful[step])).toFixed(1)}× less often than stepping by one${step >= 0.5 ? `, on a dial whose nearest mark alone is more than half a reading off on ${percent(share(machines(dial, MACHINES), ({ machine }) => Math.min(...marksOf(dial).map(mark => Math.abs(machine.slope * (mark - machine.goalMark)))) > 0.5))} of these machines; where that is so it says how near it comes` : ''}.`)
+  parts.push(
+    `### Dial step ${step}\n\n${HEAD}\n${line('careful', careful[step])}\n${line('quick', quick)}\n${line('stepping by one from home', ones)}\n${line('plain bisection', halves)}\n\nThe careful search is wrong ${(wrong(ones) / wrong(careful[step])).toFixed(1)}× less often than stepping by one${step >= 0.5 ? `, on a dial whose nearest mark alone is more than half a reading off on ${percent(share(machines(dial, MACHINES), ({ machine }) => Math.min(...marksOf(dial).map(mark => Math.abs(machine.slope * (mark - machine.goalMark)))) > 0.5))} of these machines; where that is so it says how near it comes` : ''}.`,
+  )
   say(`step ${step} done`)
 }
 
-const idealRows = [0.1, 0.25].map((step) => {
+const idealRows = [0.1, 0.25].map(step => {
   const mine = careful[step].slice(0, IDEAL_MACHINES)
   // The sureness at which the ideal one is right as often as ours.
   let fair
@@ -98,7 +119,8 @@ const idealRows = [0.1, 0.25].map((step) => {
     fair = ideal(dialOf(step), enough, IDEAL_MACHINES)
     if (wrong(fair) <= wrong(mine)) break
   }
-  if (wrong(fair) > wrong(mine)) throw new Error('The ideal search is never right as often as ours: ask it to be surer.')
+  if (wrong(fair) > wrong(mine))
+    throw new Error('The ideal search is never right as often as ours: ask it to be surer.')
   say(`ideal, step ${step} done`)
   return `| ${step} | ${mean(mine.map(one => one.rows)).toFixed(2)} | ${percent(1 - wrong(mine))} | ${mean(fair.map(one => one.rows)).toFixed(2)} | ${percent(1 - wrong(fair))} | ${(mean(mine.map(one => one.rows)) / mean(fair.map(one => one.rows))).toFixed(2)} |`
 })
@@ -110,7 +132,15 @@ function outOfReach() {
     const random = seeded(SEED + i)
     const drawn = drawMachine(GOAL, dial, PRIOR, random)
     const past = 1 + 2 * random()
-    return { machine: { ...drawn, goalMark: i % 2 === 0 ? dial.max + past : dial.min - past, breakMark: 99, skipMark: 99 }, random }
+    return {
+      machine: {
+        ...drawn,
+        goalMark: i % 2 === 0 ? dial.max + past : dial.min - past,
+        breakMark: 99,
+        skipMark: 99,
+      },
+      random,
+    }
   }).filter(({ machine }) => machine.slope > 0.5)
   const advice = far.map(({ machine, random }) => {
     const rows = []
@@ -138,12 +168,30 @@ function withBook(care) {
   return Array.from({ length: Math.ceil(MACHINES / 10) }, () => {
     const own = Array.from({ length: COMBINATIONS }, () => BETWEEN * draw())
     // A record holds what was settled on, not the truth: off by what the search is off.
-    const records = own.flatMap((offset, k) => Array.from({ length: EACH }, () => ({
-      id: String(k), features: { thread: `kind ${k}`, needle: 'universal', stitch: 'straight', goal: GOAL, cloth: 'woven', gap: 0 },
-      share: (offset + WITHIN * draw() + found[Math.floor(random() * found.length)].off / 1.3 * Math.sign(random() - 0.5)) / 4.5,
-    })))
+    const records = own.flatMap((offset, k) =>
+      Array.from({ length: EACH }, () => ({
+        id: String(k),
+        features: {
+          thread: `kind ${k}`,
+          needle: 'universal',
+          stitch: 'straight',
+          goal: GOAL,
+          cloth: 'woven',
+          gap: 0,
+        },
+        share:
+          (offset
+            + WITHIN * draw()
+            + (found[Math.floor(random() * found.length)].off / 1.3) * Math.sign(random() - 0.5))
+          / 4.5,
+      })),
+    )
     const k = Math.floor(COMBINATIONS * random())
-    const guess = predictOffset(records, { thread: `kind ${k}`, needle: 'universal', stitch: 'straight', goal: GOAL, cloth: 'woven', gap: 0 }, 0)
+    const guess = predictOffset(
+      records,
+      { thread: `kind ${k}`, needle: 'universal', stitch: 'straight', goal: GOAL, cloth: 'woven', gap: 0 },
+      0,
+    )
     const prior = guess ? { dial: 4.5 + 4.5 * guess.share, spread: 4.5 * guess.spread } : PRIOR
     const machine = { ...drawMachine(GOAL, dial, { dial: 4.5 + own[k], spread: WITHIN }, random), dial }
     const rows = []
@@ -156,7 +204,7 @@ function withBook(care) {
 }
 const book = { careful: withBook('careful'), quick: withBook('quick') }
 
-const goals = TRIAL_GOALS.map((goal) => {
+const goals = TRIAL_GOALS.map(goal => {
   const dial = dialOf(0.25)
   const outcomes = Array.from({ length: Math.ceil(MACHINES / 20) }, (_, i) => {
     const random = seeded(SEED + i)
@@ -165,16 +213,22 @@ const goals = TRIAL_GOALS.map((goal) => {
     const rows = []
     for (;;) {
       const advice = nextTension({ goal, dial, rows, prior, care: 'careful' })
-      if (advice.next === null) return { rows: rows.length, code: advice.reason.code, settled: advice.settled }
+      if (advice.next === null)
+        return { rows: rows.length, code: advice.reason.code, settled: advice.settled }
       rows.push(sewRow(machine, advice.next, random))
     }
   })
-  return `| ${GOAL_FACTS[goal].name} | ${quantile(outcomes.map(one => one.rows), 0.5)} | ${percent(share(outcomes, one => one.settled))} | ${percent(share(outcomes, one => /beyond|first/.test(one.code)))} | ${percent(share(outcomes, one => one.code === 'restless'))} |`
+  return `| ${GOAL_FACTS[goal].name} | ${quantile(
+    outcomes.map(one => one.rows),
+    0.5,
+  )} | ${percent(share(outcomes, one => one.settled))} | ${percent(share(outcomes, one => /beyond|first/.test(one.code)))} | ${percent(share(outcomes, one => one.code === 'restless'))} |`
 })
 await vite.close()
 
 mkdirSync(join(root, 'docs/studies'), { recursive: true })
-writeFileSync(join(root, 'docs/studies/tension.md'), `# How many rows until the tension is found
+writeFileSync(
+  join(root, 'docs/studies/tension.md'),
+  `# How many rows until the tension is found
 
 Written by \`npm run study:tension\` on ${machineLine()}; seed ${SEED}, ${MACHINES.toLocaleString('en-GB')} simulated machines per dial step, the same ones for every way of searching.
 
@@ -211,5 +265,6 @@ Careful, dial step 0.25. A raised pintuck begins at the top of the dial, so half
 | goal | rows, median | settled | out of reach | too noisy |
 |---|---|---|---|---|
 ${goals.join('\n')}
-`)
+`,
+)
 say('Wrote docs/studies/tension.md')

@@ -3,7 +3,13 @@ import type { ErrorResponse } from '#shared/api'
 import type { FieldIssue } from '#shared/issues'
 
 /** The one form every API error has. */
-export function apiError(event: H3Event, status: number, code: string, message: string, issues: readonly FieldIssue[] = []): ErrorResponse {
+export function apiError(
+  event: H3Event,
+  status: number,
+  code: string,
+  message: string,
+  issues: readonly FieldIssue[] = [],
+): ErrorResponse {
   setResponseStatus(event, status)
   return { error: { code, message, issues: [...issues] } }
 }

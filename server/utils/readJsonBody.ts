@@ -3,10 +3,10 @@ import type { H3Event } from 'h3'
 /** Bodies over this are refused, in bytes. */
 export const MOST_BODY_BYTES = 64_000
 
-export type BodyReading
-  = | { readonly kind: 'json', readonly value: unknown }
-    | { readonly kind: 'too-large' }
-    | { readonly kind: 'not-json' }
+export type BodyReading =
+  | { readonly kind: 'json'; readonly value: unknown }
+  | { readonly kind: 'too-large' }
+  | { readonly kind: 'not-json' }
 
 /** Reads a request body, counting as it comes: a length that is missing or untrue does not help a large one in. */
 export async function readJsonBody(event: H3Event): Promise<BodyReading> {
@@ -20,8 +20,7 @@ export async function readJsonBody(event: H3Event): Promise<BodyReading> {
   if (bytes > MOST_BODY_BYTES) return { kind: 'too-large' }
   try {
     return { kind: 'json', value: JSON.parse(Buffer.concat(chunks).toString('utf8')) }
-  }
-  catch {
+  } catch {
     return { kind: 'not-json' }
   }
 }

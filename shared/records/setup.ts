@@ -10,7 +10,10 @@ const stitchSettingSchema = z.strictObject({
   positionMm: within('positionMm'),
 })
 
-const supplySchema = z.strictObject({ place: z.nullable(z.enum(SUPPLY_PLACES)), draw: z.nullable(z.enum(DRAWS)) })
+const supplySchema = z.strictObject({
+  place: z.nullable(z.enum(SUPPLY_PLACES)),
+  draw: z.nullable(z.enum(DRAWS)),
+})
 
 /** What a setup is made of, whatever it belongs to. */
 export const setupFields = {
@@ -21,7 +24,11 @@ export const setupFields = {
   plateId: z.nullable(idField),
   needleId: z.nullable(idField),
   stitch: stitchSettingSchema,
-  threadIds: z.strictObject({ left: z.nullable(idField), middle: z.nullable(idField), right: z.nullable(idField) }),
+  threadIds: z.strictObject({
+    left: z.nullable(idField),
+    middle: z.nullable(idField),
+    right: z.nullable(idField),
+  }),
   bobbinId: z.nullable(idField),
   /** As on this machine's own dial; null: not set. */
   tension: z.nullable(z.number().check(z.gte(-20), z.lte(20))),
@@ -46,5 +53,9 @@ export const setupFields = {
 }
 export const setupSchema = z.strictObject({ id: z.literal('current'), ...setupFields })
 export const planSchema = z.strictObject({
-  id: idField, name: nameField, setup: z.strictObject(setupFields), keptAt: momentField, note: z.string().check(z.maxLength(500)),
+  id: idField,
+  name: nameField,
+  setup: z.strictObject(setupFields),
+  keptAt: momentField,
+  note: z.string().check(z.maxLength(500)),
 })

@@ -14,7 +14,9 @@ export const SWATCH_SOURCES = ['own', 'rule', 'guess'] as const
 const readingFields = {
   ridge: z.nullable(z.literal(READING_STEPS)),
   show: z.nullable(z.literal(READING_STEPS)),
-  skips: z.boolean(), breaks: z.boolean(), holes: z.boolean(),
+  skips: z.boolean(),
+  breaks: z.boolean(),
+  holes: z.boolean(),
   sound: z.nullable(z.enum(SOUNDS)),
 }
 /** Photos by name, kept beside the book; null: none. */
@@ -29,36 +31,60 @@ export const trialSchema = z.strictObject({
   /** As it was when the rows that count were sewn. */
   setup: z.strictObject(setupFields),
   startedAt: momentField,
-  rows: z.array(z.strictObject({
-    dial: dialMark, ...readingFields,
-    /** False: something else was changed since. */
-    comparable: z.boolean(),
-    /** What was changed before it, besides the tension; empty: nothing. */
-    changed: z.string().check(z.maxLength(300)),
-    at: momentField,
-    photos: photoFields,
-  })).check(z.maxLength(MOST_ROWS, `has at most ${MOST_ROWS} rows: begin a new strip`)),
+  rows: z
+    .array(
+      z.strictObject({
+        dial: dialMark,
+        ...readingFields,
+        /** False: something else was changed since. */
+        comparable: z.boolean(),
+        /** What was changed before it, besides the tension; empty: nothing. */
+        changed: z.string().check(z.maxLength(300)),
+        at: momentField,
+        photos: photoFields,
+      }),
+    )
+    .check(z.maxLength(MOST_ROWS, `has at most ${MOST_ROWS} rows: begin a new strip`)),
   /** Kept, given up, or replaced by a new strip. */
   closed: z.boolean(),
 })
 
 const dialSchema = z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
-const frozenThread = z.nullable(z.strictObject({ name: nameField, kind: z.enum(Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]), hex: hexField, tex: z.nullable(within('tex')) }))
+const frozenThread = z.nullable(
+  z.strictObject({
+    name: nameField,
+    kind: z.enum(Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]),
+    hex: hexField,
+    tex: z.nullable(within('tex')),
+  }),
+)
 /** A setup's records by name and nature, as they were: what is changed or sold later changes nothing here. */
 const frozenSchema = z.strictObject({
   machine: z.nullable(z.strictObject({ name: nameField, dial: z.nullable(dialSchema) })),
-  needle: z.nullable(z.strictObject({ construction: z.enum(CONSTRUCTIONS), gapMm: z.number(), sizeNm: within('sizeNm'), type: z.enum(NEEDLE_TYPES), hoursSewn: z.nullable(within('hours')) })),
+  needle: z.nullable(
+    z.strictObject({
+      construction: z.enum(CONSTRUCTIONS),
+      gapMm: z.number(),
+      sizeNm: within('sizeNm'),
+      type: z.enum(NEEDLE_TYPES),
+      hoursSewn: z.nullable(within('hours')),
+    }),
+  ),
   threads: z.strictObject({ left: frozenThread, middle: frozenThread, right: frozenThread }),
   bobbin: frozenThread,
-  foot: z.nullable(nameField), plate: nameField,
-  cloth: z.nullable(z.strictObject({ name: nameField, structure: z.nullable(z.enum(CLOTH_STRUCTURES)), hex: hexField })),
+  foot: z.nullable(nameField),
+  plate: nameField,
+  cloth: z.nullable(
+    z.strictObject({ name: nameField, structure: z.nullable(z.enum(CLOTH_STRUCTURES)), hex: hexField }),
+  ),
   stabilizer: z.nullable(nameField),
   stitch: z.nullable(z.strictObject({ name: nameField, swings: z.boolean() })),
 })
 
 /** A swatch: settings that were tried, with all that was on the machine. */
 export const swatchSchema = z.strictObject({
-  id: idField, name: nameField,
+  id: idField,
+  name: nameField,
   goal: z.enum(TRIAL_GOALS),
   setup: z.strictObject(setupFields),
   frozen: frozenSchema,

@@ -9,7 +9,10 @@ export const NEEDLE_ENDS = ['hours', 'bent', 'broken', 'burred', 'sticky', 'othe
 
 /** That someone turned the handwheel through exactly this combination, and when. */
 export const handWalkSchema = z.strictObject({
-  id: idField, key: z.string().check(z.minLength(1), z.maxLength(200_000)), summary: z.string().check(z.minLength(1), z.maxLength(300)), walkedAt: momentField,
+  id: idField,
+  key: z.string().check(z.minLength(1), z.maxLength(200_000)),
+  summary: z.string().check(z.minLength(1), z.maxLength(300)),
+  walkedAt: momentField,
 })
 
 /** What is known to be on one machine, and when it was cared for. Its id is the machine's. */
@@ -39,7 +42,9 @@ export const walkSchema = z.strictObject({
   id: idField,
   machineId: idField,
   /** What was ticked: each step with all it depended on. */
-  keys: z.array(z.string().check(z.minLength(1), z.maxLength(2000))).check(z.maxLength(100, 'has at most 100 steps')),
+  keys: z
+    .array(z.string().check(z.minLength(1), z.maxLength(2000)))
+    .check(z.maxLength(100, 'has at most 100 steps')),
   /** The step that was open last; null: none. */
   at: z.nullable(z.string().check(z.maxLength(80))),
   startedAt: momentField,
@@ -57,12 +62,22 @@ export const needleTimeSchema = z.strictObject({
   at: momentField,
   hours: within('hours'),
   source: z.enum(TIME_SOURCES),
-  sewn: z.strictObject({ pearl: z.boolean(), felt: z.boolean(), metallic: z.boolean(), fusible: z.boolean() }),
+  sewn: z.strictObject({
+    pearl: z.boolean(),
+    felt: z.boolean(),
+    metallic: z.boolean(),
+    fusible: z.boolean(),
+  }),
 })
 
 /** A needle taken out of use: its count is closed. */
 export const needleEndSchema = z.strictObject({
-  id: idField, needleId: idField, label: nameField,
-  hours: z.nullable(within('hours')), blocks: within('count'), seen: seenSchema,
-  why: z.enum(NEEDLE_ENDS), at: momentField,
+  id: idField,
+  needleId: idField,
+  label: nameField,
+  hours: z.nullable(within('hours')),
+  blocks: within('count'),
+  seen: seenSchema,
+  why: z.enum(NEEDLE_ENDS),
+  at: momentField,
 })

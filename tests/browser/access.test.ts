@@ -14,7 +14,14 @@ afterAll(() => session.quit())
 /** Serious and critical faults, as rule and place. */
 async function faults(): Promise<string[]> {
   // What is still fading in has less contrast than it will have.
-  await session.driver.wait(() => session.driver.executeScript<boolean>('return document.getAnimations().every(({ playState }) => playState !== "running")'), 5000, 'still moving')
+  await session.driver.wait(
+    () =>
+      session.driver.executeScript<boolean>(
+        'return document.getAnimations().every(({ playState }) => playState !== "running")',
+      ),
+    5000,
+    'still moving',
+  )
   await session.driver.executeScript(axe)
   return session.driver.executeAsyncScript<string[]>(`
     const done = arguments[arguments.length - 1]
@@ -24,17 +31,50 @@ async function faults(): Promise<string[]> {
 }
 
 describe('axe finds no serious or critical fault', () => {
-  it.each(['/', '/compare', '/plans', '/files', '/pairing', '/twins', '/evidence', '/workbox', '/walk', '/putback', '/care', '/trial', '/signs', '/practice', '/swatches'])('on %s', async (path) => {
+  it.each([
+    '/',
+    '/compare',
+    '/plans',
+    '/files',
+    '/pairing',
+    '/twins',
+    '/evidence',
+    '/workbox',
+    '/walk',
+    '/putback',
+    '/care',
+    '/trial',
+    '/signs',
+    '/practice',
+    '/swatches',
+  ])('on %s', async path => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     expect(await faults()).toEqual([])
   })
 
-  it.each(['/', '/pairing', '/twins', '/workbox', '/compare', '/walk', '/putback', '/care', '/trial', '/signs', '/practice', '/swatches'])('with the dim lamp on, on %s', async (path) => {
+  it.each([
+    '/',
+    '/pairing',
+    '/twins',
+    '/workbox',
+    '/compare',
+    '/walk',
+    '/putback',
+    '/care',
+    '/trial',
+    '/signs',
+    '/practice',
+    '/swatches',
+  ])('with the dim lamp on, on %s', async path => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     await press(session.driver, 'button', 'Dim lamp')
-    await session.driver.wait(() => session.driver.executeScript<boolean>('return document.documentElement.classList.contains("dark")'), 5000)
+    await session.driver.wait(
+      () =>
+        session.driver.executeScript<boolean>('return document.documentElement.classList.contains("dark")'),
+      5000,
+    )
     expect(await faults()).toEqual([])
     await press(session.driver, 'button', 'Dim lamp')
   })
@@ -44,13 +84,20 @@ describe('axe finds no serious or critical fault', () => {
     await byRole(session.driver, 'region', 'Dial in')
     expect(await faults()).toEqual([])
     await press(session.driver, 'button', 'Dim lamp')
-    await session.driver.wait(() => session.driver.executeScript<boolean>('return document.documentElement.classList.contains("dark")'), 5000)
+    await session.driver.wait(
+      () =>
+        session.driver.executeScript<boolean>('return document.documentElement.classList.contains("dark")'),
+      5000,
+    )
     expect(await faults()).toEqual([])
     await press(session.driver, 'button', 'Dim lamp')
     await open(session.driver, inject('demo'))
   })
 
-  it.each([['Schools', 'Schools'], ['Keys', 'Keys']])('in the sheet %s', async (button, title) => {
+  it.each([
+    ['Schools', 'Schools'],
+    ['Keys', 'Keys'],
+  ])('in the sheet %s', async (button, title) => {
     await press(session.driver, 'button', new RegExp(`^${button}`))
     await byRole(session.driver, 'dialog', title)
     expect(await faults()).toEqual([])
@@ -82,7 +129,8 @@ describe('the keyboard', () => {
     for (let i = 0; i < 60; i++) {
       await driver.actions().sendKeys(Key.TAB).perform()
       const at = await driver.switchTo().activeElement()
-      if (await at.getAttribute('type') === 'range' && await at.getAccessibleName() === 'Stitch width') return
+      if ((await at.getAttribute('type')) === 'range' && (await at.getAccessibleName()) === 'Stitch width')
+        return
     }
     expect.unreachable('the slider was not reached')
   })

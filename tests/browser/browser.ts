@@ -2,7 +2,17 @@ import { spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Browser, Builder, By, error, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import {
+  Browser,
+  Builder,
+  By,
+  error,
+  Key,
+  logging,
+  until,
+  type WebDriver,
+  type WebElement,
+} from 'selenium-webdriver'
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
 
 const PATIENCE_MS = 15_000
@@ -17,24 +27,53 @@ export interface Session {
 }
 
 /** A browser with a download folder and a profile of its own, fresh unless one is given. */
-export async function openBrowser({ width = 1280, height = 800, script = '', home = mkdtempSync(join(tmpdir(), 'lacy-spool-')) } = {}): Promise<Session> {
+export async function openBrowser({
+  width = 1280,
+  height = 800,
+  script = '',
+  home = mkdtempSync(join(tmpdir(), 'lacy-spool-')),
+} = {}): Promise<Session> {
   const downloads = join(home, 'downloads')
   const options = new Options()
   options.addArguments(
-    '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-    '--disable-component-update', '--disable-sync', `--user-data-dir=${join(home, 'profile')}`, '--force-device-scale-factor=1',
+    '--headless=new',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    `--user-data-dir=${join(home, 'profile')}`,
+    '--force-device-scale-factor=1',
   )
   options.setUserPreferences({ 'download.default_directory': downloads })
   const logs = new logging.Preferences()
   logs.setLevel(logging.Type.BROWSER, logging.Level.SEVERE)
   options.setLoggingPrefs(logs)
-  const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build()
-  const chrome = driver as WebDriver & { sendDevToolsCommand: (name: string, parameters: object) => Promise<void> }
-  await chrome.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 600 })
-  await chrome.sendDevToolsCommand('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads })
+  const driver = await new Builder()
+    .forBrowser(Browser.CHROME)
+    .setChromeOptions(options)
+    .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+    .build()
+  const chrome = driver as WebDriver & {
+    sendDevToolsCommand: (name: string, parameters: object) => Promise<void>
+  }
+  await chrome.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: width < 600,
+  })
+  await chrome.sendDevToolsCommand('Browser.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: downloads,
+  })
   if (script) await chrome.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: script })
   return {
-    driver, downloads, home,
+    driver,
+    downloads,
+    home,
     kill: async () => {
       spawnSync('pkill', ['-9', '-f', `user-data-dir=${home}`])
       await driver.quit().catch(() => {})
@@ -51,11 +90,32 @@ export async function severeLogs(driver: WebDriver): Promise<string[]> {
   return (await driver.manage().logs().get(logging.Type.BROWSER)).map(({ message }) => message)
 }
 
-interface Named { readonly role: string, readonly name: string | RegExp, readonly within?: WebElement }
+interface Named {
+  readonly role: string
+  readonly name: string | RegExp
+  readonly within?: WebElement
+}
 
 const ELEMENTS: Record<string, string> = {
-  button: 'button, [role="button"]', link: 'a[href]', textbox: 'input, textarea', heading: 'h1, h2, h3', region: 'section, [role="region"], main, header, nav',
-  status: '[role="status"], output', alert: '[role="alert"]', img: '[role="img"]', slider: 'input[type="range"]', radio: 'input[type="radio"]', dialog: '[role="dialog"]', row: 'tr', combobox: 'select, [role="combobox"]', switch: '[role="switch"]', checkbox: 'input[type="checkbox"], [role="checkbox"]', table: 'table, [role="table"]', option: '[role="option"]', list: 'ul', form: 'form',
+  button: 'button, [role="button"]',
+  link: 'a[href]',
+  textbox: 'input, textarea',
+  heading: 'h1, h2, h3',
+  region: 'section, [role="region"], main, header, nav',
+  status: '[role="status"], output',
+  alert: '[role="alert"]',
+  img: '[role="img"]',
+  slider: 'input[type="range"]',
+  radio: 'input[type="radio"]',
+  dialog: '[role="dialog"]',
+  row: 'tr',
+  combobox: 'select, [role="combobox"]',
+  switch: '[role="switch"]',
+  checkbox: 'input[type="checkbox"], [role="checkbox"]',
+  table: 'table, [role="table"]',
+  option: '[role="option"]',
+  list: 'ul',
+  form: 'form',
 }
 
 /** Shown elements that may have the name, in one go: asking the browser for every element's name takes seconds. */
@@ -73,10 +133,17 @@ const LIKELY = `
 export async function allByRole(driver: WebDriver, { role, name, within }: Named): Promise<WebElement[]> {
   const css = ELEMENTS[role]
   if (!css) throw new Error(`No selector for role ${role}`)
-  const [text, pattern] = typeof name === 'string' ? [name, null] : [null, { source: name.source, flags: name.flags }]
+  const [text, pattern] =
+    typeof name === 'string' ? [name, null] : [null, { source: name.source, flags: name.flags }]
   return fresh(async () => {
     const found: WebElement[] = []
-    for (const element of await driver.executeScript<WebElement[]>(LIKELY, within ?? null, css, text, pattern)) {
+    for (const element of await driver.executeScript<WebElement[]>(
+      LIKELY,
+      within ?? null,
+      css,
+      text,
+      pattern,
+    )) {
       const its = (await element.getAccessibleName()).trim()
       if (typeof name === 'string' ? its === name : name.test(its)) found.push(element)
     }
@@ -89,32 +156,49 @@ async function fresh<T>(read: () => Promise<T>): Promise<T> {
   for (let tries = 1; ; tries++) {
     try {
       return await read()
-    }
-    catch (problem) {
+    } catch (problem) {
       if (!(problem instanceof error.StaleElementReferenceError) || tries === 20) throw problem
     }
   }
 }
 
 /** Waits for the element with this role and name. */
-export async function byRole(driver: WebDriver, role: string, name: string | RegExp, within?: WebElement): Promise<WebElement> {
-  return driver.wait(async () => (await allByRole(driver, { role, name, within }))[0], PATIENCE_MS, `no ${role} named ${name}`) as Promise<WebElement>
+export async function byRole(
+  driver: WebDriver,
+  role: string,
+  name: string | RegExp,
+  within?: WebElement,
+): Promise<WebElement> {
+  return driver.wait(
+    async () => (await allByRole(driver, { role, name, within }))[0],
+    PATIENCE_MS,
+    `no ${role} named ${name}`,
+  ) as Promise<WebElement>
 }
 
 export async function press(driver: WebDriver, role: string, name: string | RegExp): Promise<void> {
-  await driver.wait(async () => {
-    const element = await byRole(driver, role, name)
-    try {
-      await element.click()
-      return true
-    }
-    catch (problem) {
-      // Redrawn, still sliding in or scrolled under the line-up: try again.
-      if (problem instanceof error.ElementClickInterceptedError) await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
-      if (problem instanceof error.StaleElementReferenceError || problem instanceof error.ElementClickInterceptedError || problem instanceof error.ElementNotInteractableError) return false
-      throw problem
-    }
-  }, PATIENCE_MS, `could not press ${role} ${name}`)
+  await driver.wait(
+    async () => {
+      const element = await byRole(driver, role, name)
+      try {
+        await element.click()
+        return true
+      } catch (problem) {
+        // Redrawn, still sliding in or scrolled under the line-up: try again.
+        if (problem instanceof error.ElementClickInterceptedError)
+          await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
+        if (
+          problem instanceof error.StaleElementReferenceError
+          || problem instanceof error.ElementClickInterceptedError
+          || problem instanceof error.ElementNotInteractableError
+        )
+          return false
+        throw problem
+      }
+    },
+    PATIENCE_MS,
+    `could not press ${role} ${name}`,
+  )
 }
 
 export async function type(driver: WebDriver, name: string | RegExp, text: string): Promise<WebElement> {
@@ -132,12 +216,18 @@ export async function pick(driver: WebDriver, name: string | RegExp, entry: stri
 /** Waits until the page's text matches. */
 export async function untilText(driver: WebDriver, text: string | RegExp): Promise<string> {
   let seen = ''
-  await driver.wait(async () => {
-    seen = await driver.executeScript<string>('return document.body.innerText')
-    return typeof text === 'string' ? seen.includes(text) : text.test(seen)
-  }, PATIENCE_MS, `the page never said ${text}`).catch((problem: Error) => {
-    throw new Error(`${problem.message}\nIt said:\n${seen.slice(0, 2000)}`)
-  })
+  await driver
+    .wait(
+      async () => {
+        seen = await driver.executeScript<string>('return document.body.innerText')
+        return typeof text === 'string' ? seen.includes(text) : text.test(seen)
+      },
+      PATIENCE_MS,
+      `the page never said ${text}`,
+    )
+    .catch((problem: Error) => {
+      throw new Error(`${problem.message}\nIt said:\n${seen.slice(0, 2000)}`)
+    })
   return seen
 }
 
@@ -148,13 +238,22 @@ export async function open(driver: WebDriver, url: string): Promise<void> {
 
 /** Waits until everything done so far is in the database. */
 export async function untilSaved(driver: WebDriver): Promise<void> {
-  await driver.wait(() => driver.executeScript<boolean>(`
+  await driver.wait(
+    () =>
+      driver.executeScript<boolean>(`
     const app = document.querySelector('#__nuxt').__vue_app__
-    return app.config.globalProperties.$pinia.state.value.book.storage === 'saved'`), PATIENCE_MS, 'never saved')
+    return app.config.globalProperties.$pinia.state.value.book.storage === 'saved'`),
+    PATIENCE_MS,
+    'never saved',
+  )
 }
 
 /** Waits for a whole file in the download folder and reads it. */
 export async function downloaded({ driver, downloads }: Session, name: string): Promise<Buffer> {
-  await driver.wait(() => existsSync(downloads) && readdirSync(downloads).includes(name), PATIENCE_MS, `${name} was not saved`)
+  await driver.wait(
+    () => existsSync(downloads) && readdirSync(downloads).includes(name),
+    PATIENCE_MS,
+    `${name} was not saved`,
+  )
   return readFileSync(join(downloads, name))
 }

@@ -2,7 +2,17 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { By } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
-import { allByRole, byRole, open, openBrowser, press, type Session, type, untilSaved, untilText } from './browser'
+import {
+  allByRole,
+  byRole,
+  open,
+  openBrowser,
+  press,
+  type Session,
+  type,
+  untilSaved,
+  untilText,
+} from './browser'
 
 let session: Session
 beforeAll(async () => {
@@ -13,7 +23,11 @@ afterAll(() => session.quit())
 
 async function downloaded(pattern: RegExp): Promise<string> {
   const { driver, downloads } = session
-  const name = await driver.wait(() => existsSync(downloads) && readdirSync(downloads).find(file => pattern.test(file)), 10_000, `no download like ${pattern}`)
+  const name = await driver.wait(
+    () => existsSync(downloads) && readdirSync(downloads).find(file => pattern.test(file)),
+    10_000,
+    `no download like ${pattern}`,
+  )
   return join(downloads, name as string)
 }
 async function choose(content: string, name = 'backup.json'): Promise<void> {
@@ -35,8 +49,17 @@ describe('keeping plans', () => {
     await byRole(driver, 'button', /^Chorus collar <b>1<\/b> \(copy\)/)
     await press(driver, 'button', 'Delete Chorus collar <b>1</b> (copy)')
     await untilText(driver, '(copy) deleted')
-    await driver.wait(async () => (await allByRole(driver, { role: 'button', name: /^Chorus.*\(copy\)/ })).length === 0, 5000)
-    await (await driver.findElement(By.xpath('//ol//button[contains(., "Undo")] | //*[@role="alert" or @role="status"]//button[contains(., "Undo")]'))).click()
+    await driver.wait(
+      async () => (await allByRole(driver, { role: 'button', name: /^Chorus.*\(copy\)/ })).length === 0,
+      5000,
+    )
+    await (
+      await driver.findElement(
+        By.xpath(
+          '//ol//button[contains(., "Undo")] | //*[@role="alert" or @role="status"]//button[contains(., "Undo")]',
+        ),
+      )
+    ).click()
     await byRole(driver, 'button', /^Chorus.*\(copy\)/)
   })
 
@@ -79,7 +102,11 @@ describe('files', () => {
   it.each([
     ['a damaged file', (text: string) => text.slice(0, 500), 'damaged or not JSON'],
     ['another file', () => '{"hello": 1}', 'not written by Lacy Spool'],
-    ['a newer version', (text: string) => text.replace(/"version": \d+/, '"version": 99'), 'update the app first'],
+    [
+      'a newer version',
+      (text: string) => text.replace(/"version": \d+/, '"version": 99'),
+      'update the app first',
+    ],
     ['50 MB', (text: string) => text + ' '.repeat(50_000_000), 'larger than 20 MB'],
   ])('refuses %s and changes nothing', async (_, change, part) => {
     await choose(change(exported))
@@ -119,7 +146,7 @@ describe('files', () => {
     const { driver } = session
     await press(driver, 'button', 'Remove the demo')
     await untilText(driver, /3\s+kept plans/)
-    const { machines, needles } = await driver.executeScript<{ machines: number, needles: number }>(`
+    const { machines, needles } = await driver.executeScript<{ machines: number; needles: number }>(`
       const { shelf } = document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia.state.value.book
       return shelf ? { machines: shelf.machines.size, needles: shelf.needles.size } : { machines: -1, needles: -1 }`)
     expect(machines === -1 || machines === 2).toBe(true)

@@ -2,7 +2,19 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
-import { allByRole, byRole, open, openBrowser, pick, press, type Session, severeLogs, type, untilSaved, untilText } from './browser'
+import {
+  allByRole,
+  byRole,
+  open,
+  openBrowser,
+  pick,
+  press,
+  type Session,
+  severeLogs,
+  type,
+  untilSaved,
+  untilText,
+} from './browser'
 
 let session: Session
 beforeAll(async () => {
@@ -11,15 +23,20 @@ beforeAll(async () => {
 })
 afterAll(() => session.quit())
 
-const text = async (role: string, name: string | RegExp) => (await byRole(session.driver, role, name)).getText()
+const text = async (role: string, name: string | RegExp) =>
+  (await byRole(session.driver, role, name)).getText()
 
 describe('Thread and needle, from the demo', () => {
   it('ranks the owned twins for a metallic, with eye, reasons and where to start', async () => {
     const { driver } = session
     await untilText(driver, 'Metallic 80/12: its long polished eye spares the wrapping')
     await byRole(driver, 'img', /^metallic 80\/12: the eye is 0\.38 mm wide; .*0\.21 mm thick/)
-    expect(await text('region', 'Needles I own for this thread')).toMatch(/^Needles I own[\s\S]*Good\s+2\.0\/80 metallic/)
-    expect(await text('region', 'Start settings')).toMatch(/2\.8 \(home 4\)[\s\S]*own plan: as kept in “Sailor collar/)
+    expect(await text('region', 'Needles I own for this thread')).toMatch(
+      /^Needles I own[\s\S]*Good\s+2\.0\/80 metallic/,
+    )
+    expect(await text('region', 'Start settings')).toMatch(
+      /2\.8 \(home 4\)[\s\S]*own plan: as kept in “Sailor collar/,
+    )
   })
 
   it('understands a label, says it back, asks about a riddle, and puts the thread on', async () => {
@@ -35,7 +52,10 @@ describe('Thread and needle, from the demo', () => {
     const field = await type(driver, 'Thread label from the spool', '120/2 den')
     await untilText(driver, 'denier 120, 2 plies: 26.67 tex')
     await field.sendKeys(Key.ENTER)
-    await driver.wait(async () => (await (await byRole(driver, 'combobox', 'Left thread')).getText()).includes('120/2 den'), 5000)
+    await driver.wait(
+      async () => (await (await byRole(driver, 'combobox', 'Left thread')).getText()).includes('120/2 den'),
+      5000,
+    )
   })
 
   it('says what to buy when no owned needle is good', async () => {
@@ -54,7 +74,8 @@ describe('Thread and needle, from the demo', () => {
     await pick(driver, 'Thread', 'Rope pearl 8')
     await untilText(driver, 'No needle of this kind that is sold is good for this thread.')
     const advice = await text('region', 'Bobbin')
-    for (const part of ['Bobbin work', 'mirrored', 'Bypass the bobbin tension', 'thick thread up first']) expect(advice).toContain(part)
+    for (const part of ['Bobbin work', 'mirrored', 'Bypass the bobbin tension', 'thick thread up first'])
+      expect(advice).toContain(part)
     await press(driver, 'button', 'Onto the bobbin')
     await byRole(driver, 'button', /^Bobbin: Rope pearl 8/)
     expect(await text('region', 'Bobbin')).toContain('Bobbin work')
@@ -162,9 +183,16 @@ describe('the workbox', () => {
   it('reads a CSV with bad rows: names each, takes the rest, and gives it back as CSV', async () => {
     const { driver, downloads } = session
     const path = join(downloads, '..', 'threads.csv')
-    writeFileSync(path, 'name,kind,tex,metres_left\n=Harbour red,cotton,25,100\nMinus,cotton,25,-3\n,cotton,25,1\nVelvet,velvet,25,1\n')
+    writeFileSync(
+      path,
+      'name,kind,tex,metres_left\n=Harbour red,cotton,25,100\nMinus,cotton,25,-3\n,cotton,25,1\nVelvet,velvet,25,1\n',
+    )
     await press(driver, 'button', 'From CSV')
-    await (await byRole(driver, 'dialog', 'Threads from a CSV')).findElement({ css: '#csv-file' }).sendKeys(path)
+    await (
+      await byRole(driver, 'dialog', 'Threads from a CSV')
+    )
+      .findElement({ css: '#csv-file' })
+      .sendKeys(path)
     await untilText(driver, '1 new, 0 changed, 0 the same, 3 refused.')
     await untilText(driver, /Row 3 Minus: metresLeft: must be a number from 0/)
     await untilText(driver, /Row 4 : name: needs a name/)
@@ -173,8 +201,12 @@ describe('the workbox', () => {
     await pick(driver, 'Show only', 'all')
     await untilText(driver, '=Harbour red')
     await press(driver, 'button', 'Save what is shown as CSV')
-    const saved = await driver.wait(() => existsSync(downloads) && readdirSync(downloads).find(name => /^threads.*\.csv$/.test(name)), 10_000, 'no CSV')
-    expect(readFileSync(join(downloads, saved as string), 'utf8')).toContain('\'=Harbour red')
+    const saved = await driver.wait(
+      () => existsSync(downloads) && readdirSync(downloads).find(name => /^threads.*\.csv$/.test(name)),
+      10_000,
+      'no CSV',
+    )
+    expect(readFileSync(join(downloads, saved as string), 'utf8')).toContain("'=Harbour red")
   })
 
   it('keeps a thread a kept plan needs, and says so', async () => {

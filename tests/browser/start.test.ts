@@ -41,7 +41,9 @@ describe('a first start without data', () => {
 
 describe('when the browser refuses to store', () => {
   it('says so, keeps working and still exports', async () => {
-    session = await openBrowser({ script: 'IDBFactory.prototype.open = () => { throw new DOMException("full", "QuotaExceededError") }' })
+    session = await openBrowser({
+      script: 'IDBFactory.prototype.open = () => { throw new DOMException("full", "QuotaExceededError") }',
+    })
     const { driver, downloads } = session
     await open(driver, inject('demo'))
     await untilText(driver, 'Not saved')
@@ -50,7 +52,11 @@ describe('when the browser refuses to store', () => {
     await untilText(driver, 'Set the width to 2.5 mm or less.')
     await press(driver, 'link', 'Go to Files to export')
     await press(driver, 'button', 'Export everything')
-    await driver.wait(() => existsSync(downloads) && readdirSync(downloads).some(name => name.endsWith('.json')), 10_000, 'nothing exported')
+    await driver.wait(
+      () => existsSync(downloads) && readdirSync(downloads).some(name => name.endsWith('.json')),
+      10_000,
+      'nothing exported',
+    )
   })
 })
 

@@ -2,25 +2,51 @@ import { writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { By } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
-import { allByRole, byRole, downloaded, open, openBrowser, pick, press, type Session, severeLogs, type, untilSaved, untilText } from './browser'
+import {
+  allByRole,
+  byRole,
+  downloaded,
+  open,
+  openBrowser,
+  pick,
+  press,
+  type Session,
+  severeLogs,
+  type,
+  untilSaved,
+  untilText,
+} from './browser'
 import { measurePdf } from '../unit/pdf'
 
 let session: Session
 afterEach(() => session.quit())
-const SHOW_WORDS = ['loops below', 'dots below', 'hair below', 'locked inside', 'bobbin hair', 'bobbin dots', 'bobbin on top']
+const SHOW_WORDS = [
+  'loops below',
+  'dots below',
+  'hair below',
+  'locked inside',
+  'bobbin hair',
+  'bobbin dots',
+  'bobbin on top',
+]
 const advice = async () => (await byRole(session.driver, 'status', 'Next number')).getText()
 
 /** Chooses a drawing: its radio button is seen by screen readers, its label is what one presses. */
 async function read(words: RegExp): Promise<void> {
-  await session.driver.wait(async () => {
-    try {
-      await (await (await byRole(session.driver, 'radio', words)).findElement(By.xpath('./ancestor::label'))).click()
-      return true
-    }
-    catch {
-      return false
-    }
-  }, 5000, `no drawing ${words}`)
+  await session.driver.wait(
+    async () => {
+      try {
+        await (
+          await (await byRole(session.driver, 'radio', words)).findElement(By.xpath('./ancestor::label'))
+        ).click()
+        return true
+      } catch {
+        return false
+      }
+    },
+    5000,
+    `no drawing ${words}`,
+  )
 }
 /** Reads rows as a machine would whose threads lock inside at 3.4, until nothing is left to sew. */
 async function sewUntilDone(): Promise<string> {
@@ -36,7 +62,8 @@ async function sewUntilDone(): Promise<string> {
   }
   throw new Error('never done')
 }
-const chooseFile = async (name: RegExp, path: string) => (await byRole(session.driver, 'textbox', name)).sendKeys(path)
+const chooseFile = async (name: RegExp, path: string) =>
+  (await byRole(session.driver, 'textbox', name)).sendKeys(path)
 
 describe('a trial', () => {
   it('goes to settled, is kept, reloaded, compared, put on another machine, exported, wiped and imported', async () => {
@@ -72,16 +99,20 @@ describe('a trial', () => {
     await press(driver, 'button', /^Gallery nine/)
     await byRole(driver, 'button', /^Machine: Gallery nine/)
     // As far from home 4 as a share of the way to 0 is as far from home 4.5: the nearest quarter.
-    const there = Math.round(4 * (4.5 + (best - 4) / 4 * 4.5)) / 4
+    const there = Math.round(4 * (4.5 + ((best - 4) / 4) * 4.5)) / 4
     await press(driver, 'button', `On Gallery nine: ${there}, a guess`)
     await byRole(driver, 'button', new RegExp(`^Tension: Tension ${String(there).replace('.', '\\.')}`))
     await untilSaved(driver)
     await open(driver, `${inject('demo')}/files`)
     await press(driver, 'button', 'Export everything')
-    const name = await driver.wait(async () => {
-      const { readdirSync, existsSync } = await import('node:fs')
-      return existsSync(downloads) && readdirSync(downloads).find(file => file.endsWith('.json'))
-    }, 10_000, 'nothing exported') as string
+    const name = (await driver.wait(
+      async () => {
+        const { readdirSync, existsSync } = await import('node:fs')
+        return existsSync(downloads) && readdirSync(downloads).find(file => file.endsWith('.json'))
+      },
+      10_000,
+      'nothing exported',
+    )) as string
     await press(driver, 'button', 'Empty the book')
     await press(driver, 'button', 'Empty it')
     await untilText(driver, /0\s+swatches/)
@@ -142,8 +173,15 @@ describe('the sign doctor', () => {
     await open(driver, `${inject('demo')}/signs`)
     const suspects = async () => (await byRole(driver, 'region', 'First suspects')).getText()
     for (const [sign, first, because] of [
-      ['Bobbin thread on the right side', /1\s+A side-to-side stitch/, /the stitch swings/], ['Top thread loops below', /1\s+Top tension too loose/, /below home/],
-      ['The thread breaks or shreds', /1\s+Top tension too tight/, /metallic and film want it slow/], ['An odd sound', /1\s+(The needle touches|Something touches)/, /not hand-walked/], ['The cloth stands up between the rows', /1\s+Top tension too tight/, /Stitch too short[^]*Length to 3/],
+      ['Bobbin thread on the right side', /1\s+A side-to-side stitch/, /the stitch swings/],
+      ['Top thread loops below', /1\s+Top tension too loose/, /below home/],
+      ['The thread breaks or shreds', /1\s+Top tension too tight/, /metallic and film want it slow/],
+      ['An odd sound', /1\s+(The needle touches|Something touches)/, /not hand-walked/],
+      [
+        'The cloth stands up between the rows',
+        /1\s+Top tension too tight/,
+        /Stitch too short[^]*Length to 3/,
+      ],
     ] as const) {
       await press(driver, 'radio', sign)
       expect(await suspects()).toMatch(first)
@@ -164,7 +202,9 @@ describe('the sign doctor', () => {
     await press(driver, 'button', 'Note the row')
     await untilText(driver, 'The last row had a broken thread, holes.')
     await (await driver.findElement(By.linkText('Ask the sign doctor'))).click()
-    expect(await (await byRole(driver, 'region', 'First suspects')).getText()).toMatch(/^The thread breaks or shreds/)
+    expect(await (await byRole(driver, 'region', 'First suspects')).getText()).toMatch(
+      /^The thread breaks or shreds/,
+    )
     expect(await (await byRole(driver, 'radio', 'The thread breaks or shreds')).isSelected()).toBe(true)
     await open(driver, `${inject('demo')}/trial?at=0`)
     expect(await (await byRole(driver, 'textbox', 'Sewn at')).getAttribute('value')).toBe('0')
@@ -180,7 +220,12 @@ describe('the swatch book as files', () => {
     await press(driver, 'button', 'CSV')
     const csv = (await downloaded(session, 'swatches.csv')).toString()
     const path = `${downloads}/edited.csv`
-    writeFileSync(path, csv.replace('A hair of navy between the stitches.', 'Edited by hand').replace('Gold metallic', 'Gold unicorn'))
+    writeFileSync(
+      path,
+      csv
+        .replace('A hair of navy between the stitches.', 'Edited by hand')
+        .replace('Gold metallic', 'Gold unicorn'),
+    )
     await press(driver, 'button', 'From a CSV')
     await (await byRole(driver, 'textbox', 'CSV file')).sendKeys(path)
     await untilText(driver, '0 new, 1 changed, 29 the same, 1 refused')
@@ -188,7 +233,9 @@ describe('the swatch book as files', () => {
     await press(driver, 'button', 'Import 1 rows')
     await untilText(driver, 'Edited by hand')
     await press(driver, 'button', 'JSON')
-    expect(JSON.parse((await downloaded(session, 'swatches.json')).toString()).records.swatches).toHaveLength(31)
+    expect(JSON.parse((await downloaded(session, 'swatches.json')).toString()).records.swatches).toHaveLength(
+      31,
+    )
   })
 })
 
@@ -199,7 +246,10 @@ describe('photos of a swatch', () => {
     await type(session.driver, 'Search', 'lantern corners')
     await untilText(session.driver, /1 of \d+ swatches/)
     await session.driver.executeScript('document.querySelector("details.photos").open = true')
-    const inputs = () => session.driver.findElements(By.css('input[type=file][aria-label^="Right side of Lantern line, corners"]'))
+    const inputs = () =>
+      session.driver.findElements(
+        By.css('input[type=file][aria-label^="Right side of Lantern line, corners"]'),
+      )
     await session.driver.wait(async () => (await inputs()).length > 0, 5000, 'no place for a photo')
     await (await inputs())[0]!.sendKeys(path)
   }
@@ -239,18 +289,26 @@ describe('photos of a swatch', () => {
   })
 
   it('are offered as a file when there is no room, and the swatch stays', async () => {
-    session = await openBrowser({ script: `
+    session = await openBrowser({
+      script: `
       const put = IDBObjectStore.prototype.put
-      IDBObjectStore.prototype.put = function (...given) { if (this.name === 'photos') throw new DOMException('full', 'QuotaExceededError'); return put.apply(this, given) }` })
+      IDBObjectStore.prototype.put = function (...given) { if (this.name === 'photos') throw new DOMException('full', 'QuotaExceededError'); return put.apply(this, given) }`,
+    })
     const { driver } = session
     await open(driver, `${inject('demo')}/swatches`)
     await addPhoto(ICON)
     await untilText(driver, 'No room for the photo')
     await press(driver, 'button', 'Save the photo')
-    await driver.wait(async () => {
-      const { readdirSync, existsSync } = await import('node:fs')
-      return existsSync(session.downloads) && readdirSync(session.downloads).some(file => file.endsWith('.jpg'))
-    }, 10_000, 'not saved')
+    await driver.wait(
+      async () => {
+        const { readdirSync, existsSync } = await import('node:fs')
+        return (
+          existsSync(session.downloads) && readdirSync(session.downloads).some(file => file.endsWith('.jpg'))
+        )
+      },
+      10_000,
+      'not saved',
+    )
     await untilText(driver, '1 of 31 swatches')
   })
 })

@@ -4,7 +4,20 @@ import { By } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
 import { findPort, startServer } from '../../scripts/steps.mjs'
 import { measurePdf } from '../unit/pdf'
-import { allByRole, byRole, downloaded, open, openBrowser, pick, press, type Session, severeLogs, type, untilSaved, untilText } from './browser'
+import {
+  allByRole,
+  byRole,
+  downloaded,
+  open,
+  openBrowser,
+  pick,
+  press,
+  type Session,
+  severeLogs,
+  type,
+  untilSaved,
+  untilText,
+} from './browser'
 
 let session: Session
 afterEach(() => session.quit())
@@ -21,7 +34,11 @@ async function walkThrough(): Promise<string[]> {
     seen.push(now)
     if (!now.includes('To the bench card')) await press(driver, 'button', /^(Done, n|N)ext$/)
     if (number === of) return seen
-    await driver.wait(async () => (await said()).startsWith(`Step ${Number(number) + 1} of`), 5000, `stuck at step ${number}`)
+    await driver.wait(
+      async () => (await said()).startsWith(`Step ${Number(number) + 1} of`),
+      5000,
+      `stuck at step ${number}`,
+    )
   }
 }
 
@@ -45,7 +62,11 @@ describe('the threading walk', () => {
     await untilText(driver, /Finished and logged/)
     await byRole(driver, 'link', 'To the bench card')
     await press(driver, 'button', 'Whole list')
-    await byRole(driver, 'button', /^Attic seven · Honeycomb · Slate rayon 40 \/ Gold metallic: onto the bench/)
+    await byRole(
+      driver,
+      'button',
+      /^Attic seven · Honeycomb · Slate rayon 40 \/ Gold metallic: onto the bench/,
+    )
     await untilSaved(driver)
     // The hand-walk of station 1 is the same one.
     await press(driver, 'link', /^Width and swing/)
@@ -98,7 +119,10 @@ describe('the threading walk', () => {
 
   it('goes on by itself when hands are full, and waits at a caution', async () => {
     // Seconds pass twenty times as fast for the page.
-    session = await openBrowser({ script: 'const slow = window.setInterval; window.setInterval = (run, ms, ...rest) => slow(run, ms / 20, ...rest)' })
+    session = await openBrowser({
+      script:
+        'const slow = window.setInterval; window.setInterval = (run, ms, ...rest) => slow(run, ms / 20, ...rest)',
+    })
     const { driver } = session
     await open(driver, `${inject('demo')}/walk`)
     await pick(driver, 'Hands-off timer', 'every 15 s')
@@ -143,24 +167,41 @@ describe('when something goes wrong in the middle', () => {
   })
 
   it('works on with the server stopped, after a reload too', async () => {
-    const { address, child } = await startServer({ port: await findPort(4360), demo: true }) as { address: string, child: ChildProcess }
+    const { address, child } = (await startServer({ port: await findPort(4360), demo: true })) as {
+      address: string
+      child: ChildProcess
+    }
     session = await openBrowser()
     const { driver } = session
     try {
       await open(driver, address)
       await driver.manage().setTimeouts({ script: 60_000 })
-      await driver.executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())')
-    }
-    finally {
+      await driver.executeAsyncScript(
+        'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())',
+      )
+    } finally {
       child.kill()
     }
-    await driver.wait(async () => fetch(address).then(() => false, () => true), 5000, 'the server still answers')
+    await driver.wait(
+      async () =>
+        fetch(address).then(
+          () => false,
+          () => true,
+        ),
+      5000,
+      'the server still answers',
+    )
     await open(driver, `${address}/walk`)
     await press(driver, 'button', 'Done, next')
     await untilSaved(driver)
     await driver.navigate().refresh()
     await driver.wait(async () => (await said()).includes('Presser foot up'), 10_000)
-    for (const [path, words] of [['/card', 'Not hand-walked yet'], ['/pairing', 'Where to start'], ['/', 'Over the plate'], ['/care', 'Needles in use']] as const) {
+    for (const [path, words] of [
+      ['/card', 'Not hand-walked yet'],
+      ['/pairing', 'Where to start'],
+      ['/', 'Over the plate'],
+      ['/care', 'Needles in use'],
+    ] as const) {
       await open(driver, address + path)
       await untilText(driver, words)
     }
@@ -178,7 +219,17 @@ describe('the bench card', () => {
     const { driver } = session
     await open(driver, `${inject('demo')}/card`)
     const dials = await byRole(driver, 'region', 'Dial in')
-    expect((await dials.getText()).split(/\s*\n\s*/)).toEqual(['Width', '4.0', 'safe to 4.5, rule', 'Length', '2.5', 'Honeycomb', 'Tension', '2.8', 'home is 4'])
+    expect((await dials.getText()).split(/\s*\n\s*/)).toEqual([
+      'Width',
+      '4.0',
+      'safe to 4.5, rule',
+      'Length',
+      '2.5',
+      'Honeycomb',
+      'Tension',
+      '2.8',
+      'home is 4',
+    ])
     const numbers = await dials.findElements(By.css('b'))
     for (const number of numbers) expect((await number.getRect()).height).toBeGreaterThan(150)
     await untilText(driver, /The screen (stays on|may go dark)/)
@@ -206,8 +257,11 @@ describe('the bench card', () => {
     await press(driver, 'button', 'Card, A6 to cut out (PDF)')
     const [card] = await measurePdf(await downloaded(session, 'bench-card.pdf'))
     expect(card!.wideMm / 25.4).toBeCloseTo(8.5, 2)
-    for (const page of [labels!, card!]) expect(page.lines.filter(({ lengthMm }) => Math.abs(lengthMm - 50) < 0.02)).toHaveLength(1)
-    expect(card!.texts).toEqual(expect.arrayContaining(['4.0', '2.5', '2.8', 'Slate rayon 40', 'Gold metallic']))
+    for (const page of [labels!, card!])
+      expect(page.lines.filter(({ lengthMm }) => Math.abs(lengthMm - 50) < 0.02)).toHaveLength(1)
+    expect(card!.texts).toEqual(
+      expect.arrayContaining(['4.0', '2.5', '2.8', 'Slate rayon 40', 'Gold metallic']),
+    )
   })
 })
 
@@ -233,9 +287,11 @@ describe('putting back', () => {
 
 describe('care', () => {
   it('counts the time sewn, never less than none when the clock is set back', async () => {
-    session = await openBrowser({ script: `
+    session = await openBrowser({
+      script: `
       const Real = Date; let shift = 0; window.moveClock = minutes => { shift += minutes * 60000 }
-      window.Date = class extends Real { constructor(...given) { given.length ? super(...given) : super(Real.now() + shift) } static now() { return Real.now() + shift } }` })
+      window.Date = class extends Real { constructor(...given) { given.length ? super(...given) : super(Real.now() + shift) } static now() { return Real.now() + shift } }`,
+    })
     const { driver } = session
     await open(driver, `${inject('demo')}/care`)
     const needles = async () => (await byRole(driver, 'region', 'Needles in use')).getText()

@@ -2,7 +2,18 @@ import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
-import { allByRole, byRole, open, openBrowser, press, type Session, severeLogs, type, untilSaved, untilText } from './browser'
+import {
+  allByRole,
+  byRole,
+  open,
+  openBrowser,
+  press,
+  type Session,
+  severeLogs,
+  type,
+  untilSaved,
+  untilText,
+} from './browser'
 
 let session: Session
 beforeAll(async () => {
@@ -69,7 +80,12 @@ describe('Width and swing, from the demo', () => {
     await untilText(driver, 'Twin, 3.0 mm apart, size 90/14, jeans')
     await field.sendKeys(Key.ENTER)
     await untilText(driver, 'Clear: up to 3.5 mm is safe.')
-    expect(await allByRole(driver, { role: 'button', name: /Twin, 3\.0 mm apart, size 90\/14, jeans:.* to 3\.5$/ })).toHaveLength(1)
+    expect(
+      await allByRole(driver, {
+        role: 'button',
+        name: /Twin, 3\.0 mm apart, size 90\/14, jeans:.* to 3\.5$/,
+      }),
+    ).toHaveLength(1)
   })
 
   it('stops a twin over a single-hole plate', async () => {
@@ -115,9 +131,9 @@ describe('Width and swing, from the demo', () => {
     const pressed = async () => (await byRole(driver, 'button', 'Mirror')).getAttribute('aria-pressed')
     expect(await pressed()).toBe('true')
     await press(driver, 'button', 'Undo')
-    await driver.wait(async () => await pressed() === 'false', 5000)
+    await driver.wait(async () => (await pressed()) === 'false', 5000)
     await press(driver, 'button', 'Redo')
-    await driver.wait(async () => await pressed() === 'true', 5000)
+    await driver.wait(async () => (await pressed()) === 'true', 5000)
   })
 
   it('shows thread layers and cures muddy satin by length', async () => {
@@ -128,7 +144,10 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', /^Build-up/)
     await byRole(driver, 'img', /Thread layers: at most \d+/)
     await press(driver, 'button', /^Set length/)
-    await driver.wait(async () => !(await driver.executeScript<string>('return document.body.innerText')).includes('Muddy:'), 10_000)
+    await driver.wait(
+      async () => !(await driver.executeScript<string>('return document.body.innerText')).includes('Muddy:'),
+      10_000,
+    )
   })
 
   it('compares all owned needles and machines, and goes over to the chosen one', async () => {
@@ -136,8 +155,13 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'link', 'Compare')
     const table = await byRole(driver, 'region', 'Machines compared')
     const text = await table.getText()
-    for (const name of ['Pantry five', 'Ferry six', 'Attic seven', 'Gallery nine']) expect(text).toContain(name)
-    await driver.wait(async () => (await driver.findElements(By.css('canvas'))).length > 0, 15_000, 'no chart')
+    for (const name of ['Pantry five', 'Ferry six', 'Attic seven', 'Gallery nine'])
+      expect(text).toContain(name)
+    await driver.wait(
+      async () => (await driver.findElements(By.css('canvas'))).length > 0,
+      15_000,
+      'no chart',
+    )
     await press(driver, 'button', /^Use Gallery nine/)
     await byRole(driver, 'button', /^Machine: Gallery nine/)
   })
@@ -157,7 +181,9 @@ describe('Width and swing, from the demo', () => {
   it('had no error, no blocked content and no request to another place', async () => {
     const { driver } = session
     expect(await severeLogs(driver)).toEqual([])
-    const origins = await driver.executeScript<string[]>('return [...new Set(performance.getEntriesByType("resource").map(e => new URL(e.name).origin))]')
+    const origins = await driver.executeScript<string[]>(
+      'return [...new Set(performance.getEntriesByType("resource").map(e => new URL(e.name).origin))]',
+    )
     expect(origins.filter(origin => origin !== inject('demo') && origin !== 'null')).toEqual([])
   })
 })

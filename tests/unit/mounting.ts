@@ -23,22 +23,33 @@ export interface Page {
 }
 export function show(component: Component, props: Record<string, unknown> = {}): Page {
   const wrapper = mount(component, { props, attachTo: document.body })
-  const named = (name: string | RegExp) => wrapper.findAll('button').find((button) => {
-    const its = [button.attributes('aria-label') ?? '', button.text()].map(text => text.replace(/\s+/g, ' ').trim())
-    return its.some(text => (typeof name === 'string' ? text === name : name.test(text)))
-  })
+  const named = (name: string | RegExp) =>
+    wrapper.findAll('button').find(button => {
+      const its = [button.attributes('aria-label') ?? '', button.text()].map(text =>
+        text.replace(/\s+/g, ' ').trim(),
+      )
+      return its.some(text => (typeof name === 'string' ? text === name : name.test(text)))
+    })
   return {
     wrapper,
     text: () => wrapper.text().replace(/\s+/g, ' '),
-    press: async (name) => {
+    press: async name => {
       const button = named(name)
-      if (!button) throw new Error(`no button ${name} in: ${wrapper.findAll('button').map(one => one.text()).join(' | ')}`)
+      if (!button)
+        throw new Error(
+          `no button ${name} in: ${wrapper
+            .findAll('button')
+            .map(one => one.text())
+            .join(' | ')}`,
+        )
       await button.trigger('click')
       await flushPromises()
     },
     fill: async (label, value) => {
       const found = wrapper.findAll('label').find(one => one.text().startsWith(label))
-      const field = found ? wrapper.get(`[id="${found.attributes('for')}"]`) : wrapper.get(`input[aria-label="${label}"]`)
+      const field = found
+        ? wrapper.get(`[id="${found.attributes('for')}"]`)
+        : wrapper.get(`input[aria-label="${label}"]`)
       await field.setValue(value)
       await field.trigger('change')
       await flushPromises()

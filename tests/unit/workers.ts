@@ -7,7 +7,10 @@ export function startForetellWorker() {
   return {
     api: {
       learn: (records: readonly LearntFrom[]) => Promise.resolve(void (book = learnFrom(records))),
-      foretell: (wanted: SwatchFeatures, ruleShare: number) => (downed.value ? new Promise(() => {}) : Promise.resolve({ ok: true, foretold: book.foretell(wanted, ruleShare) })),
+      foretell: (wanted: SwatchFeatures, ruleShare: number) =>
+        downed.value
+          ? new Promise(() => {})
+          : Promise.resolve({ ok: true, foretold: book.foretell(wanted, ruleShare) }),
     },
     failed: downed.value ? Promise.reject(new Error('down')) : new Promise(() => {}),
     dispose: () => {},

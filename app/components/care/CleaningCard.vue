@@ -7,31 +7,87 @@ const said = (moment: string | null | undefined) => (moment ? dayOf(moment) : 'n
 </script>
 
 <template>
-  <section class="card" aria-label="Clean and oil">
+  <section
+    class="card"
+    aria-label="Clean and oil"
+  >
     <header>
       <h2>{{ care.machine ? `Clean ${care.machine.name}` : 'Clean and oil' }}</h2>
     </header>
     <template v-if="care.machine">
-      <ul v-if="care.prompts.length > 0" class="prompts">
-        <li v-for="prompt in care.prompts" :key="prompt.code">
+      <ul
+        v-if="care.prompts.length > 0"
+        class="prompts"
+      >
+        <li
+          v-for="prompt in care.prompts"
+          :key="prompt.code"
+        >
           <b>{{ prompt.message }}</b>
-          <ul><li v-for="place in prompt.look" :key="place">{{ place }}</li></ul>
+          <ul>
+            <li
+              v-for="place in prompt.look"
+              :key="place"
+            >
+              {{ place }}
+            </li>
+          </ul>
         </li>
       </ul>
-      <p v-else role="status" class="clear-ink">Nothing asks for it.</p>
-      <p class="hint">Cleaned: {{ said(care.onMachine?.cleanedAt) }}. Oiled: {{ care.machine.sealed ? 'never by you' : said(care.onMachine?.oiledAt) }}. Switch off first; the machine’s own manual comes first.</p>
+      <p
+        v-else
+        role="status"
+        class="clear-ink"
+      >
+        Nothing asks for it.
+      </p>
+      <p class="hint">
+        Cleaned: {{ said(care.onMachine?.cleanedAt) }}. Oiled:
+        {{ care.machine.sealed ? 'never by you' : said(care.onMachine?.oiledAt) }}. Switch off first; the
+        machine’s own manual comes first.
+      </p>
       <div class="buttons">
-        <UButton variant="outline" icon="i-lucide-brush" label="Cleaned now" @click="care.cared('cleanedAt', new Date())" />
-        <UButton v-if="care.machine.sealed !== true" variant="outline" icon="i-lucide-droplet" label="Oiled now" @click="care.cared('oiledAt', new Date())" />
+        <UButton
+          variant="outline"
+          icon="i-lucide-brush"
+          label="Cleaned now"
+          @click="care.cared('cleanedAt', new Date())"
+        />
+        <UButton
+          v-if="care.machine.sealed !== true"
+          variant="outline"
+          icon="i-lucide-droplet"
+          label="Oiled now"
+          @click="care.cared('oiledAt', new Date())"
+        />
       </div>
     </template>
-    <p v-else class="hint">Choose the machine first.</p>
+    <p
+      v-else
+      class="hint"
+    >
+      Choose the machine first.
+    </p>
   </section>
 </template>
 
 <style scoped>
-.prompts > li { padding: 6px 0; border-top: 1px solid var(--line); }
-.prompts > li:first-child { border-top: 0; }
-.prompts ul { list-style: disc; padding-left: 20px; font-size: 15px; }
-.buttons { display: flex; flex-wrap: wrap; gap: 8px; margin-top: 8px; }
+.prompts > li {
+  padding: 6px 0;
+  border-top: 1px solid var(--line);
+}
+.prompts > li:first-child {
+  border-top: 0;
+}
+.prompts ul {
+  list-style: disc;
+  padding-left: 20px;
+  font-size: 15px;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+}
 </style>

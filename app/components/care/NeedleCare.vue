@@ -9,10 +9,18 @@ const { offerUndo } = useShelf()
 const WORDS = { 'now': 'Change now', 'soon': 'Soon', 'fine': 'Fine', 'not counted': 'Not counted' } as const
 const swapping = ref<string | null>(null)
 const why = ref<NeedleEnd['why']>('hours')
-const WHY_WORDS = { hours: 'its hours are sewn', bent: 'bent', broken: 'broken', burred: 'burred', sticky: 'sticky', other: 'another reason' } as const
+const WHY_WORDS = {
+  hours: 'its hours are sewn',
+  bent: 'bent',
+  broken: 'broken',
+  burred: 'burred',
+  sticky: 'sticky',
+  other: 'another reason',
+} as const
 const reasons = NEEDLE_ENDS.map(value => ({ value, label: WHY_WORDS[value] }))
 const MOST_ENDS = 6
-const name = (needle: NeedleRecord) => `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`
+const name = (needle: NeedleRecord) =>
+  `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`
 
 function begin(needle: NeedleRecord): void {
   why.value = needle.state === 'good' ? 'hours' : needle.state
@@ -21,59 +29,194 @@ function begin(needle: NeedleRecord): void {
 function swap(needle: NeedleRecord): void {
   care.swap(needle, why.value, new Date())
   swapping.value = null
-  offerUndo(needle.count > 1 ? `A fresh ${name(needle)} is in use` : `That was the last ${name(needle)}: it is on the shopping list`)
+  offerUndo(
+    needle.count > 1
+      ? `A fresh ${name(needle)} is in use`
+      : `That was the last ${name(needle)}: it is on the shopping list`,
+  )
 }
 </script>
 
 <template>
-  <section class="card" aria-label="Needles in use">
+  <section
+    class="card"
+    aria-label="Needles in use"
+  >
     <header>
       <h2>Needles in use</h2>
     </header>
     <p class="hint">About 8 hours of sewing, sooner after metallic: common practice.</p>
     <ul>
-      <li v-for="{ needle, life, fitted } in care.needles" :key="needle.id">
+      <li
+        v-for="{ needle, life, fitted } in care.needles"
+        :key="needle.id"
+      >
         <div class="row">
           <div class="name">
-            <b>{{ name(needle) }}</b> <span v-if="fitted" class="hint">on the bench now</span>
-            <div class="bar" role="img" :aria-label="life.share === null ? 'not counted' : `${Math.round(100 * life.share)} % of its life is sewn`"><i :class="life.advice" :style="{ width: `${Math.min(100, 100 * (life.share ?? 0))}%` }" /></div>
-            <p class="hint">{{ life.why }}<template v-if="life.share !== null"> ({{ life.source }})</template></p>
+            <b>{{ name(needle) }}</b>{{ ' ' }}
+            <span
+              v-if="fitted"
+              class="hint"
+              >on the bench now</span
+            >
+            <div
+              class="bar"
+              role="img"
+              :aria-label="
+                life.share === null ? 'not counted' : `${Math.round(100 * life.share)} % of its life is sewn`
+              "
+            >
+              <i
+                :class="life.advice"
+                :style="{ width: `${Math.min(100, 100 * (life.share ?? 0))}%` }"
+              />
+            </div>
+            <p class="hint">
+              {{ life.why }}<template v-if="life.share !== null"> ({{ life.source }})</template>
+            </p>
           </div>
           <div class="do">
-            <span :class="['advice', life.advice.replace(' ', '-')]"><UIcon :name="life.advice === 'fine' ? 'i-lucide-check' : life.advice === 'not counted' ? 'i-lucide-circle-help' : 'i-lucide-triangle-alert'" /> {{ WORDS[life.advice] }}</span>
-            <UButton size="sm" variant="outline" label="Fresh one in" :aria-label="`Fresh one in for ${describeNeedle(needle)}`" @click="begin(needle)" />
+            <span :class="['advice', life.advice.replace(' ', '-')]"
+              ><UIcon
+                :name="
+                  life.advice === 'fine'
+                    ? 'i-lucide-check'
+                    : life.advice === 'not counted'
+                      ? 'i-lucide-circle-help'
+                      : 'i-lucide-triangle-alert'
+                "
+              />
+              {{ WORDS[life.advice] }}</span
+            >
+            <UButton
+              size="sm"
+              variant="outline"
+              label="Fresh one in"
+              :aria-label="`Fresh one in for ${describeNeedle(needle)}`"
+              @click="begin(needle)"
+            />
           </div>
         </div>
-        <form v-if="swapping === needle.id" class="swap" @submit.prevent="swap(needle)">
-          <SelectField v-model="why" label="The old one was" :items="reasons" />
-          <UButton type="submit" label="Close its count" icon="i-lucide-check" /><UButton variant="ghost" label="Cancel" @click="() => { swapping = null }" />
-          <p class="hint tin">The old one goes into the tin. {{ needle.count > 1 ? `${needle.count - 1} left.` : 'It was the last one.' }}</p>
+        <form
+          v-if="swapping === needle.id"
+          class="swap"
+          @submit.prevent="swap(needle)"
+        >
+          <SelectField
+            v-model="why"
+            label="The old one was"
+            :items="reasons"
+          />
+          <UButton
+            type="submit"
+            label="Close its count"
+            icon="i-lucide-check"
+          /><UButton
+            variant="ghost"
+            label="Cancel"
+            @click="
+              () => {
+                swapping = null
+              }
+            "
+          />
+          <p class="hint tin">
+            The old one goes into the tin.
+            {{ needle.count > 1 ? `${needle.count - 1} left.` : 'It was the last one.' }}
+          </p>
         </form>
       </li>
     </ul>
-    <p v-if="care.needles.length === 0" class="hint">No needle has a count yet: start sewing, or add time beside.</p>
+    <p
+      v-if="care.needles.length === 0"
+      class="hint"
+    >
+      No needle has a count yet: start sewing, or add time beside.
+    </p>
     <details v-if="care.ends.length > 0">
       <summary>Needles closed: {{ care.ends.length }}</summary>
-      <p v-for="end in care.ends.slice(0, MOST_ENDS)" :key="end.id" class="hint">{{ end.label }}: {{ WHY_WORDS[end.why] }}, {{ end.hours === null ? 'hours not counted' : `${end.hours} h` }}, {{ dayOf(end.at) }}</p>
+      <p
+        v-for="end in care.ends.slice(0, MOST_ENDS)"
+        :key="end.id"
+        class="hint"
+      >
+        {{ end.label }}: {{ WHY_WORDS[end.why] }},
+        {{ end.hours === null ? 'hours not counted' : `${end.hours} h` }}, {{ dayOf(end.at) }}
+      </p>
     </details>
   </section>
 </template>
 
 <style scoped>
-li { padding: 6px 0; border-top: 1px solid var(--line); }
-li:first-child { border-top: 0; }
-.row { display: flex; align-items: center; gap: 6px 16px; }
-.do { display: grid; gap: 2px; flex: none; }
-.name { flex: 1 1 180px; min-width: 0; }
-.advice { display: inline-flex; align-items: center; gap: 6px; min-width: 112px; font-weight: 650; }
-.advice.now { color: var(--madder-text); }
-.advice.soon { color: var(--weld-text); }
-.advice.fine { color: var(--lichen-text); }
-.bar { height: 10px; margin: 4px 0 2px; border-radius: 5px; background: var(--line); overflow: hidden; }
-.bar i { display: block; height: 100%; background: var(--lichen); }
-.bar i.soon { background: var(--weld); }
-.bar i.now { background: repeating-linear-gradient(45deg, var(--madder) 0 5px, var(--strikes-bar) 5px 8px); }
-.swap { display: flex; flex-wrap: wrap; align-items: end; gap: 8px; margin-top: 6px; }
-.tin { flex: 1 0 100%; }
-summary { cursor: pointer; font-weight: 650; min-height: 44px; padding-top: 10px; }
+li {
+  padding: 6px 0;
+  border-top: 1px solid var(--line);
+}
+li:first-child {
+  border-top: 0;
+}
+.row {
+  display: flex;
+  align-items: center;
+  gap: 6px 16px;
+}
+.do {
+  display: grid;
+  gap: 2px;
+  flex: none;
+}
+.name {
+  flex: 1 1 180px;
+  min-width: 0;
+}
+.advice {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-width: 112px;
+  font-weight: 650;
+}
+.advice.now {
+  color: var(--madder-text);
+}
+.advice.soon {
+  color: var(--weld-text);
+}
+.advice.fine {
+  color: var(--lichen-text);
+}
+.bar {
+  height: 10px;
+  margin: 4px 0 2px;
+  border-radius: 5px;
+  background: var(--line);
+  overflow: hidden;
+}
+.bar i {
+  display: block;
+  height: 100%;
+  background: var(--lichen);
+}
+.bar i.soon {
+  background: var(--weld);
+}
+.bar i.now {
+  background: repeating-linear-gradient(45deg, var(--madder) 0 5px, var(--strikes-bar) 5px 8px);
+}
+.swap {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 8px;
+  margin-top: 6px;
+}
+.tin {
+  flex: 1 0 100%;
+}
+summary {
+  cursor: pointer;
+  font-weight: 650;
+  min-height: 44px;
+  padding-top: 10px;
+}
 </style>

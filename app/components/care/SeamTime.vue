@@ -10,37 +10,92 @@ const metres = ref<number | null>(bench.setup.seamM)
 const speed = ref<number | null>(SPEED_STITCHES[bench.setup.speed ?? 'medium'])
 const typed = ref(false)
 const problem = computed(() => {
-  if (metres.value === null || !(metres.value >= 0.01 && metres.value <= 10_000)) return 'Metres go from 0.01 to 10000.'
-  return speed.value === null || !(speed.value >= 10 && speed.value <= 5000) ? 'Stitches a minute go from 10 to 5000.' : ''
+  if (metres.value === null || !(metres.value >= 0.01 && metres.value <= 10_000))
+    return 'Metres go from 0.01 to 10000.'
+  return speed.value === null || !(speed.value >= 10 && speed.value <= 5000)
+    ? 'Stitches a minute go from 10 to 5000.'
+    : ''
 })
 const found = computed(() => {
   const input = bench.swingInput
   if (!input || problem.value) return null
-  const { stitches } = threadUsage({ stitch: input.stitch, maxWidthMm: input.machine.maxWidthMm, needle: input.needle, seamM: metres.value!, thicknessMm: null, waste: 0 })
+  const { stitches } = threadUsage({
+    stitch: input.stitch,
+    maxWidthMm: input.machine.maxWidthMm,
+    needle: input.needle,
+    seamM: metres.value!,
+    thicknessMm: null,
+    waste: 0,
+  })
   return { stitches, minutes: 60 * seamHours(stitches, speed.value!) }
 })
 function add(): void {
   if (!found.value) return
   care.addTime(found.value.minutes / 60, 0, 'metres', new Date())
-  toast.add({ title: `${found.value.minutes.toFixed(0)} minutes added to the needle`, icon: 'i-lucide-check' })
+  toast.add({
+    title: `${found.value.minutes.toFixed(0)} minutes added to the needle`,
+    icon: 'i-lucide-check',
+  })
 }
 </script>
 
 <template>
-  <section class="card" aria-label="Time from metres">
+  <section
+    class="card"
+    aria-label="Time from metres"
+  >
     <header><h2>From metres</h2></header>
     <div class="fields">
-      <NumberField v-model="metres" label="Sewn" unit="m" />
-      <NumberField v-model="speed" label="Stitches a minute" @update:model-value="typed = true" />
+      <NumberField
+        v-model="metres"
+        label="Sewn"
+        unit="m"
+      />
+      <NumberField
+        v-model="speed"
+        label="Stitches a minute"
+        @update:model-value="typed = true"
+      />
     </div>
-    <p v-if="problem" role="alert" class="hint strikes-ink">{{ problem }}</p>
-    <p v-else-if="found" role="status">{{ found.stitches.toLocaleString('en-GB') }} stitches: <b>{{ found.minutes < 1 ? 'under a minute' : `${Math.round(found.minutes)} minutes` }}</b> <span class="hint">rule; speed {{ typed ? 'typed' : 'a guess' }}, pauses not counted</span></p>
-    <p v-else class="hint">Choose machine, needle and stitch first.</p>
-    <UButton variant="outline" icon="i-lucide-plus" label="Add to the needle" :disabled="!found" @click="add" />
+    <p
+      v-if="problem"
+      role="alert"
+      class="hint strikes-ink"
+    >
+      {{ problem }}
+    </p>
+    <p
+      v-else-if="found"
+      role="status"
+    >
+      {{ found.stitches.toLocaleString('en-GB') }} stitches:
+      <b>{{ found.minutes < 1 ? 'under a minute' : `${Math.round(found.minutes)} minutes` }}</b>{{ ' ' }}
+      <span class="hint">rule; speed {{ typed ? 'typed' : 'a guess' }}, pauses not counted</span>
+    </p>
+    <p
+      v-else
+      class="hint"
+    >
+      Choose machine, needle and stitch first.
+    </p>
+    <UButton
+      variant="outline"
+      icon="i-lucide-plus"
+      label="Add to the needle"
+      :disabled="!found"
+      @click="add"
+    />
   </section>
 </template>
 
 <style scoped>
-.card { display: grid; gap: 8px; }
-.fields { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; }
+.card {
+  display: grid;
+  gap: 8px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
 </style>

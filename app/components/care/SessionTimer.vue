@@ -14,12 +14,16 @@ const MOST_MINUTES = 24 * 60
 
 function stop(): void {
   const session = care.sessionSoFar(new Date())
-  minutes.value = session && !session.clockWentBack ? Math.min(MOST_MINUTES, Math.round(session.hours * 60)) : null
+  minutes.value =
+    session && !session.clockWentBack ? Math.min(MOST_MINUTES, Math.round(session.hours * 60)) : null
   stopping.value = true
 }
 const problem = computed(() => {
-  if (minutes.value === null || !(minutes.value >= 0 && minutes.value <= MOST_MINUTES)) return `Minutes must be a number from 0 to ${MOST_MINUTES}.`
-  return blocks.value !== null && (!Number.isInteger(blocks.value) || blocks.value < 0 || blocks.value > 99) ? 'Fused blocks must be a whole number from 0 to 99.' : ''
+  if (minutes.value === null || !(minutes.value >= 0 && minutes.value <= MOST_MINUTES))
+    return `Minutes must be a number from 0 to ${MOST_MINUTES}.`
+  return blocks.value !== null && (!Number.isInteger(blocks.value) || blocks.value < 0 || blocks.value > 99)
+    ? 'Fused blocks must be a whole number from 0 to 99.'
+    : ''
 })
 function add(): void {
   if (problem.value) return
@@ -36,24 +40,82 @@ function drop(): void {
 <template>
   <div class="timer">
     <template v-if="stopping && care.runningSince">
-      <NumberField v-model="minutes" label="Minutes sewn" placeholder="type them" />
-      <NumberField v-model="blocks" label="Fused blocks" />
-      <UButton label="Add" icon="i-lucide-check" :disabled="problem !== ''" @click="add" />
-      <UButton variant="outline" label="Go on sewing" @click="() => { stopping = false }" />
-      <UButton variant="ghost" label="Drop it" @click="drop" />
-      <p v-if="soFar?.clockWentBack" role="alert" class="hint strikes-ink">The clock was set back meanwhile: nothing was counted. Type the minutes.</p>
-      <p v-else-if="problem" role="alert" class="hint strikes-ink">{{ problem }}</p>
+      <NumberField
+        v-model="minutes"
+        label="Minutes sewn"
+        placeholder="type them"
+      />
+      <NumberField
+        v-model="blocks"
+        label="Fused blocks"
+      />
+      <UButton
+        label="Add"
+        icon="i-lucide-check"
+        :disabled="problem !== ''"
+        @click="add"
+      />
+      <UButton
+        variant="outline"
+        label="Go on sewing"
+        @click="
+          () => {
+            stopping = false
+          }
+        "
+      />
+      <UButton
+        variant="ghost"
+        label="Drop it"
+        @click="drop"
+      />
+      <p
+        v-if="soFar?.clockWentBack"
+        role="alert"
+        class="hint strikes-ink"
+      >
+        The clock was set back meanwhile: nothing was counted. Type the minutes.
+      </p>
+      <p
+        v-else-if="problem"
+        role="alert"
+        class="hint strikes-ink"
+      >
+        {{ problem }}
+      </p>
     </template>
     <template v-else-if="care.runningSince">
-      <span role="status">Sewing for <b>{{ Math.round((soFar?.hours ?? 0) * 60) }}</b> min</span>
-      <UButton icon="i-lucide-square" label="Stop" @click="stop" />
+      <span role="status"
+        >Sewing for <b>{{ Math.round((soFar?.hours ?? 0) * 60) }}</b> min</span
+      >
+      <UButton
+        icon="i-lucide-square"
+        label="Stop"
+        @click="stop"
+      />
     </template>
-    <UButton v-else variant="outline" icon="i-lucide-timer" label="Start sewing" :disabled="!bench.parts.needle || !bench.parts.machine" @click="care.startSession(new Date())" />
+    <UButton
+      v-else
+      variant="outline"
+      icon="i-lucide-timer"
+      label="Start sewing"
+      :disabled="!bench.parts.needle || !bench.parts.machine"
+      @click="care.startSession(new Date())"
+    />
   </div>
 </template>
 
 <style scoped>
-.timer { display: flex; flex-wrap: wrap; align-items: end; gap: 10px; }
-.timer > div { width: 120px; }
-.timer > span { align-self: center; }
+.timer {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 10px;
+}
+.timer > div {
+  width: 120px;
+}
+.timer > span {
+  align-self: center;
+}
 </style>

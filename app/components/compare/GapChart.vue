@@ -9,7 +9,7 @@ import { gapChart, type OwnedGap } from '~/charts/gapChart'
 
 use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, CanvasRenderer])
 
-const { curve, owned } = defineProps<{ curve: readonly GapPoint[], owned: readonly OwnedGap[] }>()
+const { curve, owned } = defineProps<{ curve: readonly GapPoint[]; owned: readonly OwnedGap[] }>()
 const colorMode = useColorMode()
 const { bare, sign } = useLength()
 
@@ -17,9 +17,20 @@ const option = computed(() => {
   void colorMode.value
   const style = getComputedStyle(document.documentElement)
   const dye = (name: string) => style.getPropertyValue(name).trim()
-  return gapChart(curve, owned, {
-    ink: dye('--ink'), mute: dye('--mute'), line: dye('--line'), safe: dye('--lichen'), limit: dye('--weld'), interlaced: dye('--mulberry'),
-  }, bare, sign())
+  return gapChart(
+    curve,
+    owned,
+    {
+      ink: dye('--ink'),
+      mute: dye('--mute'),
+      line: dye('--line'),
+      safe: dye('--lichen'),
+      limit: dye('--weld'),
+      interlaced: dye('--mulberry'),
+    },
+    bare,
+    sign(),
+  )
 })
 </script>
 
@@ -34,5 +45,8 @@ const option = computed(() => {
 </template>
 
 <style scoped>
-.chart { height: 262px; width: 100%; }
+.chart {
+  height: 262px;
+  width: 100%;
+}
 </style>

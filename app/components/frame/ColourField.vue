@@ -10,11 +10,29 @@ const id = useId()
 
 <template>
   <div>
-    <label class="field-label" :class="{ 'sr-only': bare }" :for="id">{{ label }}</label>
-    <input :id="id" v-model="model" type="color" class="colour">
+    <label
+      class="field-label"
+      :class="{ 'sr-only': bare }"
+      :for="id"
+      >{{ label }}</label
+    >
+    <input
+      :id="id"
+      v-model="model"
+      type="color"
+      class="colour"
+    />
   </div>
 </template>
 
 <style scoped>
-.colour { width: 64px; height: 44px; border: 1.5px solid var(--line-strong); border-radius: 8px; background: var(--white); padding: 3px; cursor: pointer; }
+.colour {
+  width: 64px;
+  height: 44px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--white);
+  padding: 3px;
+  cursor: pointer;
+}
 </style>

@@ -7,13 +7,19 @@ const open = ref(false)
 const worst = computed(() => bench.conflicts[0]?.severity ?? null)
 const look = computed(() => worst.value && SEVERITY_LOOKS[worst.value])
 const label = computed(() => {
-  const count = (severity: string) => bench.conflicts.filter(conflict => conflict.severity === severity).length
+  const count = (severity: string) =>
+    bench.conflicts.filter(conflict => conflict.severity === severity).length
   return `Conflicts: ${count('stop')} to stop for, ${count('warn')} to mind, ${count('note')} to note`
 })
 </script>
 
 <template>
-  <PopPanel v-if="look" v-model:open="open" label="Conflicts" align="end">
+  <PopPanel
+    v-if="look"
+    v-model:open="open"
+    label="Conflicts"
+    align="end"
+  >
     <template #default="{ target }">
       <button
         type="button"
@@ -22,7 +28,10 @@ const label = computed(() => {
         :aria-label="label"
         :style="{ color: look.ink, background: look.bg, borderColor: look.edge }"
       >
-        <UIcon :name="look.icon" class="sign" /><b>{{ bench.conflicts.length }}</b>
+        <UIcon
+          :name="look.icon"
+          class="sign"
+        /><b>{{ bench.conflicts.length }}</b>
       </button>
     </template>
     <template #content>
@@ -33,7 +42,27 @@ const label = computed(() => {
 </template>
 
 <style scoped>
-.count { display: flex; flex-direction: column; align-items: center; justify-content: center; min-width: 44px; min-height: 54px; border: 1.5px solid; border-radius: 12px; cursor: pointer; line-height: 1.1; }
-.sign { font-size: 19px; }
-@media (max-width: 640px) { .count { flex-direction: row; gap: 6px; min-height: 40px; padding: 0 10px; } }
+.count {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  min-width: 44px;
+  min-height: 54px;
+  border: 1.5px solid;
+  border-radius: 12px;
+  cursor: pointer;
+  line-height: 1.1;
+}
+.sign {
+  font-size: 19px;
+}
+@media (max-width: 640px) {
+  .count {
+    flex-direction: row;
+    gap: 6px;
+    min-height: 40px;
+    padding: 0 10px;
+  }
+}
 </style>

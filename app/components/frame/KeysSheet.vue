@@ -1,21 +1,47 @@
 <script setup lang="ts">
 const open = defineModel<boolean>('open', { required: true })
 const KEYS = [
-  ['1', 'Width and swing'], ['2', 'Thread and needle'], ['3', 'Threading walk'], ['4', 'Trial strip'], ['9', 'Swatch book'], ['0', 'Workbox'], ['C', 'Compare'], ['P', 'Kept plans'], ['F', 'Files'], ['B', 'Bench card'],
-  ['[  ]', 'Width 0.1 mm narrower, wider'], ['W', 'Set the safe width'], ['N', 'Next needle you own'],
-  ['K', 'Keep this plan'], ['.', 'Turn the handwheel to the next drop'], [',', 'Turn it back one drop'],
+  ['1', 'Width and swing'],
+  ['2', 'Thread and needle'],
+  ['3', 'Threading walk'],
+  ['4', 'Trial strip'],
+  ['9', 'Swatch book'],
+  ['0', 'Workbox'],
+  ['C', 'Compare'],
+  ['P', 'Kept plans'],
+  ['F', 'Files'],
+  ['B', 'Bench card'],
+  ['[  ]', 'Width 0.1 mm narrower, wider'],
+  ['W', 'Set the safe width'],
+  ['N', 'Next needle you own'],
+  ['K', 'Keep this plan'],
+  ['.', 'Turn the handwheel to the next drop'],
+  [',', 'Turn it back one drop'],
   ['→  ←', 'In the walk: done and next, back'],
-  ['U', 'Millimetres or inches'], ['S', 'Schools'], ['L', 'Dim lamp'],
-  ['Ctrl Z', 'Undo'], ['Ctrl Shift Z', 'Redo'], ['?', 'This sheet'],
+  ['U', 'Millimetres or inches'],
+  ['S', 'Schools'],
+  ['L', 'Dim lamp'],
+  ['Ctrl Z', 'Undo'],
+  ['Ctrl Shift Z', 'Redo'],
+  ['?', 'This sheet'],
 ] as const
 </script>
 
 <template>
-  <UModal v-model:open="open" title="Keys" description="They work whenever you are not typing.">
+  <UModal
+    v-model:open="open"
+    title="Keys"
+    description="They work whenever you are not typing."
+  >
     <template #body>
       <dl class="keys">
-        <template v-for="[key, does] in KEYS" :key="key">
-          <dt><kbd>{{ key }}</kbd></dt>
+        <template
+          v-for="[key, does] in KEYS"
+          :key="key"
+        >
+          <dt>
+            <kbd>{{ key }}</kbd>
+          </dt>
           <dd>{{ does }}</dd>
         </template>
       </dl>
@@ -24,7 +50,23 @@ const KEYS = [
 </template>
 
 <style scoped>
-.keys { display: grid; grid-template-columns: auto 1fr auto 1fr; gap: 8px 14px; }
-@media (max-width: 640px) { .keys { grid-template-columns: auto 1fr; } }
-kbd { font: inherit; font-weight: 650; padding: 2px 8px; border: 1.5px solid var(--line-strong); border-radius: 6px; background: var(--cloth); white-space: pre; }
+.keys {
+  display: grid;
+  grid-template-columns: auto 1fr auto 1fr;
+  gap: 8px 14px;
+}
+@media (max-width: 640px) {
+  .keys {
+    grid-template-columns: auto 1fr;
+  }
+}
+kbd {
+  font: inherit;
+  font-weight: 650;
+  padding: 2px 8px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 6px;
+  background: var(--cloth);
+  white-space: pre;
+}
 </style>

@@ -3,7 +3,12 @@ import { formatLength, parseLength } from '#core/units'
 import { LIMITS, type LimitName } from '#shared/fields'
 
 const model = defineModel<number | null>({ required: true })
-const { label, limit, optional = false, hint = '' } = defineProps<{
+const {
+  label,
+  limit,
+  optional = false,
+  hint = '',
+} = defineProps<{
   label: string
   limit: LimitName
   /** Empty means “not measured” and gives null. @defaultValue false */
@@ -13,19 +18,28 @@ const { label, limit, optional = false, hint = '' } = defineProps<{
 
 const bench = useBenchStore()
 const text = ref('')
-const shown = (mm: number | null) => (mm === null || Number.isNaN(mm) ? '' : formatLength(mm, bench.unit).replace('−', '-'))
-watch([model, () => bench.unit], () => {
-  // While it is typed the text is the user's: only a value from elsewhere rewrites it.
-  if (!Number.isNaN(model.value) && parseLength(text.value, bench.unit) !== model.value) text.value = shown(model.value)
-}, { immediate: true })
+const shown = (mm: number | null) =>
+  mm === null || Number.isNaN(mm) ? '' : formatLength(mm, bench.unit).replace('−', '-')
+watch(
+  [model, () => bench.unit],
+  () => {
+    // While it is typed the text is the user's: only a value from elsewhere rewrites it.
+    if (!Number.isNaN(model.value) && parseLength(text.value, bench.unit) !== model.value)
+      text.value = shown(model.value)
+  },
+  { immediate: true },
+)
 
 const problem = computed(() => {
   const trimmed = text.value.trim()
   if (trimmed === '') return optional ? null : `${label} is missing`
   const mm = parseLength(trimmed, bench.unit)
   const [min, max] = LIMITS[limit]
-  if (mm === null) return `“${trimmed.slice(0, 20)}” is not a length: type ${bench.unit === 'mm' ? '4.5' : '1/4 or 0.25'}`
-  return mm >= min && mm <= max ? null : `${label} goes from ${formatLength(min, bench.unit)} to ${formatLength(max, bench.unit)} ${bench.unit}`
+  if (mm === null)
+    return `“${trimmed.slice(0, 20)}” is not a length: type ${bench.unit === 'mm' ? '4.5' : '1/4 or 0.25'}`
+  return mm >= min && mm <= max
+    ? null
+    : `${label} goes from ${formatLength(min, bench.unit)} to ${formatLength(max, bench.unit)} ${bench.unit}`
 })
 
 // NaN tells the form that the field holds something unusable; its schema refuses it.
@@ -38,7 +52,11 @@ const id = useId()
 
 <template>
   <div class="length">
-    <label class="field-label" :for="id">{{ label }} <span class="hint">{{ bench.unit }}</span></label>
+    <label
+      class="field-label"
+      :for="id"
+      >{{ label }} <span class="hint">{{ bench.unit }}</span></label
+    >
     <UInput
       :id="id"
       v-model="text"
@@ -50,7 +68,19 @@ const id = useId()
       :color="problem ? 'error' : 'primary'"
       @update:model-value="take"
     />
-    <p v-if="problem" :id="`${id}-problem`" class="strikes-ink hint" role="alert">{{ problem }}</p>
-    <p v-else-if="hint" class="hint">{{ hint }}</p>
+    <p
+      v-if="problem"
+      :id="`${id}-problem`"
+      class="strikes-ink hint"
+      role="alert"
+    >
+      {{ problem }}
+    </p>
+    <p
+      v-else-if="hint"
+      class="hint"
+    >
+      {{ hint }}
+    </p>
   </div>
 </template>

@@ -17,7 +17,9 @@ const twin = computed(() => bench.parts.needle !== null && bench.parts.needle.co
 /** The overall verdict: a strike first, then whatever else stops the setup, then how the swing stands. */
 const stops = computed(() => bench.conflicts.filter(({ severity }) => severity === 'stop').length)
 const stopped = computed(() => stops.value > 0 && bench.result?.verdict !== 'strikes')
-const look = computed(() => (stopped.value ? SEVERITY_LOOKS.stop : bench.result && VERDICT_LOOKS[bench.result.verdict]))
+const look = computed(() =>
+  stopped.value ? SEVERITY_LOOKS.stop : bench.result && VERDICT_LOOKS[bench.result.verdict],
+)
 const spare = computed(() => {
   if (stopped.value) return `${stops.value} to mend first`
   if (!bench.result) return 'machine and needle missing'
@@ -27,7 +29,9 @@ const spare = computed(() => {
 
 const spoolNames = computed(() => {
   if (!left.value && (!twin.value || !right.value)) return []
-  const names = twin.value ? [left.value?.name ?? 'left not chosen', right.value?.name ?? 'right not chosen'] : [left.value!.name]
+  const names = twin.value
+    ? [left.value?.name ?? 'left not chosen', right.value?.name ?? 'right not chosen']
+    : [left.value!.name]
   return [...new Set(names)]
 })
 const footLine = computed(() => {
@@ -46,7 +50,10 @@ function spoolPaint(of: Thread | null): string {
 </script>
 
 <template>
-  <header class="lineup" aria-label="Line-up: what is on the machine now">
+  <header
+    class="lineup"
+    aria-label="Line-up: what is on the machine now"
+  >
     <div class="stops">
       <LineUpStop
         title="Machine"
@@ -61,26 +68,47 @@ function spoolPaint(of: Thread | null): string {
         :sub="spoolNames[1] ?? (spoolNames.length === 0 ? 'not chosen' : twin ? 'both sides' : 'one needle')"
       >
         <template #picture>
-          <span class="spool" aria-hidden="true" :style="{ background: spoolPaint(left) }" />
-          <span v-if="twin" class="spool second" aria-hidden="true" :style="{ background: spoolPaint(right) }" />
+          <span
+            class="spool"
+            aria-hidden="true"
+            :style="{ background: spoolPaint(left) }"
+          />
+          <span
+            v-if="twin"
+            class="spool second"
+            aria-hidden="true"
+            :style="{ background: spoolPaint(right) }"
+          />
         </template>
         <LazySpoolPicker />
       </LineUpStop>
       <LineUpStop
         title="Tension"
         :main="bench.setup.tension === null ? 'Tension' : `Tension ${bench.setup.tension}`"
-        :sub="bench.parts.machine?.tensionDial ? `home is ${bench.parts.machine.tensionDial.home}` : 'home unknown'"
+        :sub="
+          bench.parts.machine?.tensionDial
+            ? `home is ${bench.parts.machine.tensionDial.home}`
+            : 'home unknown'
+        "
       >
         <LazyTensionPicker />
       </LineUpStop>
       <LineUpStop
         title="Needle"
-        :main="bench.parts.needle ? `${bench.parts.needle.construction === 'single' ? 'Single' : bench.parts.needle.construction === 'twin' ? 'Twin' : 'Triple'} ${needleLabel(bench.parts.needle)}` : 'Needle'"
+        :main="
+          bench.parts.needle
+            ? `${bench.parts.needle.construction === 'single' ? 'Single' : bench.parts.needle.construction === 'twin' ? 'Twin' : 'Triple'} ${needleLabel(bench.parts.needle)}`
+            : 'Needle'
+        "
         :sub="bench.parts.needle?.type ?? 'not chosen'"
       >
         <LazyNeedlePicker />
       </LineUpStop>
-      <LineUpStop title="Foot and plate" :main="bench.parts.foot?.name ?? 'Foot'" :sub="footLine">
+      <LineUpStop
+        title="Foot and plate"
+        :main="bench.parts.foot?.name ?? 'Foot'"
+        :sub="footLine"
+      >
         <LazyFootPicker />
       </LineUpStop>
       <LineUpStop
@@ -90,7 +118,11 @@ function spoolPaint(of: Thread | null): string {
       >
         <LazyClothPicker />
       </LineUpStop>
-      <LineUpStop title="Bobbin" :main="bobbin?.name ?? 'Bobbin'" :sub="bobbin ? 'under side' : 'not chosen'">
+      <LineUpStop
+        title="Bobbin"
+        :main="bobbin?.name ?? 'Bobbin'"
+        :sub="bobbin ? 'under side' : 'not chosen'"
+      >
         <LazyBobbinPicker />
       </LineUpStop>
     </div>
@@ -102,35 +134,134 @@ function spoolPaint(of: Thread | null): string {
       :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
       aria-live="polite"
     >
-      <b><UIcon
-        v-if="look"
-        :name="look.icon"
-        class="sign"
-      />{{ look?.word ?? 'No verdict' }}</b>
+      <b
+        ><UIcon
+          v-if="look"
+          :name="look.icon"
+          class="sign"
+        />{{ look?.word ?? 'No verdict' }}</b
+      >
       <span>{{ spare }}</span>
     </NuxtLink>
   </header>
 </template>
 
 <style scoped>
-.lineup { position: sticky; top: 0; z-index: 15; display: flex; align-items: center; gap: 6px; padding: 10px 12px; border-bottom: 1px solid var(--line); background: var(--cloth); min-height: 76px; min-width: 0; }
+.lineup {
+  position: sticky;
+  top: 0;
+  z-index: 15;
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  padding: 10px 12px;
+  border-bottom: 1px solid var(--line);
+  background: var(--cloth);
+  min-height: 76px;
+  min-width: 0;
+}
 /* Two threads run from stop to stop, as they do through the machine. */
-.stops { position: relative; flex: 1; min-width: 0; display: flex; gap: 6px; overflow-x: auto; padding: 3px; scrollbar-width: none; }
-.stops :deep(.anchor) { position: relative; flex: 1 0 auto; }
-.stops :deep(.stop) { width: 100%; }
-.stops :deep(.anchor + .anchor)::before { content: ""; position: absolute; right: 100%; width: 6px; top: 50%; height: 7px; margin-top: -4px; border-top: 2px solid var(--woad); border-bottom: 2px solid var(--weld); opacity: 0.8; }
-.spool { width: 34px; height: 34px; border-radius: 50%; border: 2px solid var(--white); box-shadow: 0 0 0 1.5px var(--line-strong), inset 0 0 0 11px transparent; flex: none; position: relative; }
-.spool::after { content: ""; position: absolute; inset: 10px; border-radius: 50%; background: var(--white); border: 1px solid var(--line-strong); }
-.spool.second { margin-left: -16px; }
-.verdict { flex: none; min-width: 112px; padding: 7px 9px; border: 1.5px solid var(--line-strong); border-radius: 12px; line-height: 1.2; background: var(--white); }
-.verdict b { display: flex; align-items: center; gap: 6px; font-size: 17px; }
-.verdict span { font-size: 14.5px; }
-.sign { font-size: 19px; }
-@media (max-width: 1150px) { .lineup { padding: 8px 16px; } .stops :deep(.anchor) { flex: 1 1 auto; } .verdict { min-width: 116px; padding: 6px 10px; } }
+.stops {
+  position: relative;
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  gap: 6px;
+  overflow-x: auto;
+  padding: 3px;
+  scrollbar-width: none;
+}
+.stops :deep(.anchor) {
+  position: relative;
+  flex: 1 0 auto;
+}
+.stops :deep(.stop) {
+  width: 100%;
+}
+.stops :deep(.anchor + .anchor)::before {
+  content: '';
+  position: absolute;
+  right: 100%;
+  width: 6px;
+  top: 50%;
+  height: 7px;
+  margin-top: -4px;
+  border-top: 2px solid var(--woad);
+  border-bottom: 2px solid var(--weld);
+  opacity: 0.8;
+}
+.spool {
+  width: 34px;
+  height: 34px;
+  border-radius: 50%;
+  border: 2px solid var(--white);
+  box-shadow:
+    0 0 0 1.5px var(--line-strong),
+    inset 0 0 0 11px transparent;
+  flex: none;
+  position: relative;
+}
+.spool::after {
+  content: '';
+  position: absolute;
+  inset: 10px;
+  border-radius: 50%;
+  background: var(--white);
+  border: 1px solid var(--line-strong);
+}
+.spool.second {
+  margin-left: -16px;
+}
+.verdict {
+  flex: none;
+  min-width: 112px;
+  padding: 7px 9px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 12px;
+  line-height: 1.2;
+  background: var(--white);
+}
+.verdict b {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 17px;
+}
+.verdict span {
+  font-size: 14.5px;
+}
+.sign {
+  font-size: 19px;
+}
+@media (max-width: 1150px) {
+  .lineup {
+    padding: 8px 16px;
+  }
+  .stops :deep(.anchor) {
+    flex: 1 1 auto;
+  }
+  .verdict {
+    min-width: 116px;
+    padding: 6px 10px;
+  }
+}
 @media (max-width: 640px) {
-  .stops :deep(.anchor) { flex: none; }
-  .lineup { flex-wrap: wrap-reverse; padding: 8px 12px; gap: 8px; }
-  .stops { flex: 1 0 100%; }
-  .verdict { flex: 1; display: flex; justify-content: space-between; align-items: center; }
+  .stops :deep(.anchor) {
+    flex: none;
+  }
+  .lineup {
+    flex-wrap: wrap-reverse;
+    padding: 8px 12px;
+    gap: 8px;
+  }
+  .stops {
+    flex: 1 0 100%;
+  }
+  .verdict {
+    flex: 1;
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+  }
 }
 </style>

@@ -11,12 +11,22 @@ provide(closePickerKey, () => {
 </script>
 
 <template>
-  <PopPanel v-model:open="open" :label="title">
+  <PopPanel
+    v-model:open="open"
+    :label="title"
+  >
     <template #default="{ target }">
-      <button type="button" class="stop" :popovertarget="target">
+      <button
+        type="button"
+        class="stop"
+        :popovertarget="target"
+      >
         <span class="sr-only">{{ title }}: </span>
         <slot name="picture" />
-        <span class="words"><b>{{ main }}</b><em>{{ sub }}</em></span>
+        <span class="words"
+          ><b>{{ main }}</b
+          ><em>{{ sub }}</em></span
+        >
       </button>
     </template>
     <template #content>
@@ -26,16 +36,72 @@ provide(closePickerKey, () => {
 </template>
 
 <style scoped>
-.stop { position: relative; flex: 0 1 auto; min-width: 70px; min-height: 52px; display: flex; align-items: center; gap: 5px; padding: 6px 7px; text-align: left; line-height: 1.2; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 12px; cursor: pointer; }
-.stop:hover { border-color: var(--mulberry); }
-.words { min-width: 76px; }
-.stop b { display: block; font-size: 14.5px; font-weight: 650; max-width: 15ch; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-.stop em { display: block; font-style: normal; color: var(--mute); font-size: 13px; width: 0; min-width: 100%; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-@media (max-width: 1150px) and (min-width: 641px) {
-  .stop { padding: 5px 7px; min-width: 0; }
-  .words { min-width: 0; }
-  .stop b { font-size: 14px; line-height: 1.15; white-space: normal; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; }
-  .stop em { display: none; }
+.stop {
+  position: relative;
+  flex: 0 1 auto;
+  min-width: 70px;
+  min-height: 52px;
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  padding: 6px 7px;
+  text-align: left;
+  line-height: 1.2;
+  background: var(--cloth);
+  border: 1.5px solid var(--line-strong);
+  border-radius: 12px;
+  cursor: pointer;
 }
-@media (max-width: 640px) { .stop { flex: none; } }
+.stop:hover {
+  border-color: var(--mulberry);
+}
+.words {
+  min-width: 76px;
+}
+.stop b {
+  display: block;
+  font-size: 14.5px;
+  font-weight: 650;
+  max-width: 15ch;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.stop em {
+  display: block;
+  font-style: normal;
+  color: var(--mute);
+  font-size: 13px;
+  width: 0;
+  min-width: 100%;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+@media (max-width: 1150px) and (min-width: 641px) {
+  .stop {
+    padding: 5px 7px;
+    min-width: 0;
+  }
+  .words {
+    min-width: 0;
+  }
+  .stop b {
+    font-size: 14px;
+    line-height: 1.15;
+    white-space: normal;
+    overflow-wrap: anywhere;
+    display: -webkit-box;
+    -webkit-line-clamp: 3;
+    -webkit-box-orient: vertical;
+  }
+  .stop em {
+    display: none;
+  }
+}
+@media (max-width: 640px) {
+  .stop {
+    flex: none;
+  }
+}
 </style>

@@ -1,7 +1,12 @@
 <script setup lang="ts">
 /** A plain number without a unit of length; empty is null: not known. */
 const model = defineModel<number | null>({ required: true })
-const { label, unit = '', placeholder = 'not known', bare = false } = defineProps<{
+const {
+  label,
+  unit = '',
+  placeholder = 'not known',
+  bare = false,
+} = defineProps<{
   label: string
   /** Stands small behind the label. @defaultValue '' */
   unit?: string
@@ -13,17 +18,28 @@ const id = useId()
 const text = ref('')
 /** A decimal comma is as good as a point; NaN lets the form's schema refuse what is no number. */
 const read = (typed: string) => (typed.trim() === '' ? null : Number(typed.trim().replace(',', '.')))
-watch(model, (now) => {
-  if (!Object.is(read(text.value), now)) text.value = now === null || Number.isNaN(now) ? '' : String(now)
-}, { immediate: true })
+watch(
+  model,
+  now => {
+    if (!Object.is(read(text.value), now)) text.value = now === null || Number.isNaN(now) ? '' : String(now)
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
   <div>
-    <label class="field-label" :class="{ 'sr-only': bare }" :for="id">{{ label }} <span
-      v-if="unit"
-      class="hint"
-    >{{ unit }}</span></label>
+    <label
+      class="field-label"
+      :class="{ 'sr-only': bare }"
+      :for="id"
+      >{{ label }}
+      <span
+        v-if="unit"
+        class="hint"
+        >{{ unit }}</span
+      ></label
+    >
     <UInput
       :id="id"
       v-model="text"

@@ -2,9 +2,16 @@
 import type { Paper } from '#core/sheet'
 
 const paper = defineModel<Paper>({ required: true })
-const PAPERS = [{ value: 'a4', label: 'A4' }, { value: 'letter', label: 'Letter' }] as const
+const PAPERS = [
+  { value: 'a4', label: 'A4' },
+  { value: 'letter', label: 'Letter' },
+] as const
 </script>
 
 <template>
-  <SelectField v-model="paper" label="Paper" :items="PAPERS" />
+  <SelectField
+    v-model="paper"
+    label="Paper"
+    :items="PAPERS"
+  />
 </template>

@@ -13,21 +13,28 @@ const { photos, of } = defineProps<{
 }>()
 const emit = defineEmits<{ change: [side: 'front' | 'back', id: string | null] }>()
 const toast = useToast()
-const SIDES = [['front', 'Right side'], ['back', 'Under side']] as const
+const SIDES = [
+  ['front', 'Right side'],
+  ['back', 'Under side'],
+] as const
 const MOST_BYTES = 30_000_000
-const urls = reactive<{ front: string | null, back: string | null }>({ front: null, back: null })
+const urls = reactive<{ front: string | null; back: string | null }>({ front: null, back: null })
 // Shut, it holds nothing: a book shows many of these.
 const open = ref(photos.front !== null || photos.back !== null)
 const problem = ref('')
 const busy = ref(false)
-watch(() => [photos.front, photos.back], async () => {
-  for (const [side] of SIDES) {
-    if (urls[side]) URL.revokeObjectURL(urls[side])
-    const id = photos[side]
-    const blob = id === null ? null : await readPhoto(id).catch(() => null)
-    urls[side] = blob && URL.createObjectURL(blob)
-  }
-}, { immediate: true })
+watch(
+  () => [photos.front, photos.back],
+  async () => {
+    for (const [side] of SIDES) {
+      if (urls[side]) URL.revokeObjectURL(urls[side])
+      const id = photos[side]
+      const blob = id === null ? null : await readPhoto(id).catch(() => null)
+      urls[side] = blob && URL.createObjectURL(blob)
+    }
+  },
+  { immediate: true },
+)
 onUnmounted(() => SIDES.forEach(([side]) => urls[side] && URL.revokeObjectURL(urls[side])))
 
 async function add(side: 'front' | 'back', event: Event): Promise<void> {
@@ -35,7 +42,10 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
   const file = input.files?.[0]
   input.value = ''
   if (!file) return
-  problem.value = file.size > MOST_BYTES ? `${file.name} has ${Math.round(file.size / 1e6)} MB: a photo may have ${MOST_BYTES / 1e6}. Save it smaller and try again.` : ''
+  problem.value =
+    file.size > MOST_BYTES
+      ? `${file.name} has ${Math.round(file.size / 1e6)} MB: a photo may have ${MOST_BYTES / 1e6}. Save it smaller and try again.`
+      : ''
   if (problem.value) return
   busy.value = true
   const client = startPhotoWorker()
@@ -48,15 +58,19 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
     const id = newId('photo')
     try {
       await putPhoto({ id, blob: scaled.blob })
-    }
-    catch {
+    } catch {
       // The record stays as it is; the photo is not lost.
-      toast.add({ title: 'No room for the photo', description: 'All else is kept. Keep the photo as a file, or make room in the browser.', color: 'error', duration: 0, actions: [{ label: 'Save the photo', onClick: () => downloadBlob(`${id}.jpg`, scaled.blob) }] })
+      toast.add({
+        title: 'No room for the photo',
+        description: 'All else is kept. Keep the photo as a file, or make room in the browser.',
+        color: 'error',
+        duration: 0,
+        actions: [{ label: 'Save the photo', onClick: () => downloadBlob(`${id}.jpg`, scaled.blob) }],
+      })
       return
     }
     emit('change', side, id)
-  }
-  finally {
+  } finally {
     client.dispose()
     busy.value = false
   }
@@ -64,25 +78,105 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
 </script>
 
 <template>
-  <details class="photos" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
+  <details
+    class="photos"
+    :open="open"
+    @toggle="open = ($event.target as HTMLDetailsElement).open"
+  >
     <summary>Photos</summary>
-    <div v-if="open" class="sides">
-      <div v-for="[side, words] in SIDES" :key="side">
-        <img v-if="urls[side]" :src="urls[side]!" :alt="`${of}, ${words.toLowerCase()}`">
-        <label class="pick"><UIcon name="i-lucide-camera" /> {{ urls[side] ? 'Another' : words }}<input type="file" accept="image/*" class="sr-only" :aria-label="`${words} of ${of}`" :disabled="busy" @change="add(side, $event)"></label>
-        <button v-if="urls[side]" type="button" class="out" :aria-label="`Take the photo of the ${words.toLowerCase()} out`" @click="emit('change', side, null)"><UIcon name="i-lucide-x" /></button>
+    <div
+      v-if="open"
+      class="sides"
+    >
+      <div
+        v-for="[side, words] in SIDES"
+        :key="side"
+      >
+        <img
+          v-if="urls[side]"
+          :src="urls[side]!"
+          :alt="`${of}, ${words.toLowerCase()}`"
+        />
+        <label class="pick"
+          ><UIcon name="i-lucide-camera" /> {{ urls[side] ? 'Another' : words
+          }}<input
+            type="file"
+            accept="image/*"
+            class="sr-only"
+            :aria-label="`${words} of ${of}`"
+            :disabled="busy"
+            @change="add(side, $event)"
+        /></label>
+        <button
+          v-if="urls[side]"
+          type="button"
+          class="out"
+          :aria-label="`Take the photo of the ${words.toLowerCase()} out`"
+          @click="emit('change', side, null)"
+        >
+          <UIcon name="i-lucide-x" />
+        </button>
       </div>
     </div>
-    <p v-if="problem" role="alert" class="hint strikes-ink">{{ problem }}</p>
+    <p
+      v-if="problem"
+      role="alert"
+      class="hint strikes-ink"
+    >
+      {{ problem }}
+    </p>
   </details>
 </template>
 
 <style scoped>
-summary { cursor: pointer; font-weight: 600; font-size: 15px; min-height: 32px; padding-top: 4px; color: var(--mute); }
-.sides { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; }
-.sides > div { position: relative; }
-img { width: 100%; height: 96px; object-fit: cover; border-radius: 8px; border: 1px solid var(--line); }
-.pick { display: inline-flex; align-items: center; gap: 6px; min-height: 44px; cursor: pointer; font-size: 15px; font-weight: 600; }
-.pick:focus-within { outline: 3px solid var(--mulberry); outline-offset: 2px; border-radius: 6px; }
-.out { position: absolute; top: 4px; right: 4px; width: 32px; height: 32px; display: grid; place-items: center; border-radius: 8px; background: var(--cloth); border: 1px solid var(--line-strong); cursor: pointer; }
+summary {
+  cursor: pointer;
+  font-weight: 600;
+  font-size: 15px;
+  min-height: 32px;
+  padding-top: 4px;
+  color: var(--mute);
+}
+.sides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+.sides > div {
+  position: relative;
+}
+img {
+  width: 100%;
+  height: 96px;
+  object-fit: cover;
+  border-radius: 8px;
+  border: 1px solid var(--line);
+}
+.pick {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 44px;
+  cursor: pointer;
+  font-size: 15px;
+  font-weight: 600;
+}
+.pick:focus-within {
+  outline: 3px solid var(--mulberry);
+  outline-offset: 2px;
+  border-radius: 6px;
+}
+.out {
+  position: absolute;
+  top: 4px;
+  right: 4px;
+  width: 32px;
+  height: 32px;
+  display: grid;
+  place-items: center;
+  border-radius: 8px;
+  background: var(--cloth);
+  border: 1px solid var(--line-strong);
+  cursor: pointer;
+}
 </style>

@@ -17,7 +17,7 @@ const id = useId()
 const EDGE_PX = 10
 const GAP_PX = 6
 
-watch(open, async (now) => {
+watch(open, async now => {
   await nextTick()
   if (now && !panel.value?.matches(':popover-open')) panel.value?.showPopover()
   else if (!now && panel.value?.matches(':popover-open')) panel.value.hidePopover()
@@ -45,15 +45,43 @@ function place(): void {
 </script>
 
 <template>
-  <span ref="button" class="anchor">
+  <span
+    ref="button"
+    class="anchor"
+  >
     <slot :target="id" />
-    <section :id="id" ref="panel" popover class="panel" :aria-label="label" @toggle="toggled">
-      <slot v-if="open" name="content" />
+    <section
+      :id="id"
+      ref="panel"
+      popover
+      class="panel"
+      :aria-label="label"
+      @toggle="toggled"
+    >
+      <slot
+        v-if="open"
+        name="content"
+      />
     </section>
   </span>
 </template>
 
 <style scoped>
-.anchor { display: flex; min-width: 0; }
-.panel { position: fixed; inset: auto; margin: 0; width: min(380px, 94vw); overflow-y: auto; padding: 14px; color: var(--ink); background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 12px; box-shadow: 0 8px 28px #0003; }
+.anchor {
+  display: flex;
+  min-width: 0;
+}
+.panel {
+  position: fixed;
+  inset: auto;
+  margin: 0;
+  width: min(380px, 94vw);
+  overflow-y: auto;
+  padding: 14px;
+  color: var(--ink);
+  background: var(--cloth);
+  border: 1.5px solid var(--line-strong);
+  border-radius: 12px;
+  box-shadow: 0 8px 28px #0003;
+}
 </style>

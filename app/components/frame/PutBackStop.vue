@@ -5,13 +5,44 @@ const count = computed(() => put.open.length)
 </script>
 
 <template>
-  <NuxtLink v-if="count > 0" to="/putback" no-prefetch class="put" :aria-label="`To put back: ${count} ${count === 1 ? 'thing' : 'things'}`">
-    <UIcon name="i-lucide-undo-dot" class="sign" /><b>{{ count }}</b>
+  <NuxtLink
+    v-if="count > 0"
+    to="/putback"
+    no-prefetch
+    class="put"
+    :aria-label="`To put back: ${count} ${count === 1 ? 'thing' : 'things'}`"
+  >
+    <UIcon
+      name="i-lucide-undo-dot"
+      class="sign"
+    /><b>{{ count }}</b>
   </NuxtLink>
 </template>
 
 <style scoped>
-.put { flex: none; display: flex; flex-direction: column; align-items: center; justify-content: center; min-height: 54px; min-width: 44px; line-height: 1.1; background: var(--close-bg); border: 1.5px solid var(--weld); border-radius: 12px; color: var(--weld-text); }
-.sign { font-size: 19px; }
-@media (max-width: 640px) { .put { flex-direction: row; gap: 6px; min-height: 40px; padding: 0 10px; } }
+.put {
+  flex: none;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  min-height: 54px;
+  min-width: 44px;
+  line-height: 1.1;
+  background: var(--close-bg);
+  border: 1.5px solid var(--weld);
+  border-radius: 12px;
+  color: var(--weld-text);
+}
+.sign {
+  font-size: 19px;
+}
+@media (max-width: 640px) {
+  .put {
+    flex-direction: row;
+    gap: 6px;
+    min-height: 40px;
+    padding: 0 10px;
+  }
+}
 </style>

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-const { modelValue, min, max, step, label, disabled = false } = defineProps<{
+const {
+  modelValue,
+  min,
+  max,
+  step,
+  label,
+  disabled = false,
+} = defineProps<{
   modelValue: number
   min: number
   max: number
@@ -8,7 +15,7 @@ const { modelValue, min, max, step, label, disabled = false } = defineProps<{
   label: string
   disabled?: boolean
 }>()
-const emit = defineEmits<{ 'update:modelValue': [value: number], 'done': [] }>()
+const emit = defineEmits<{ 'update:modelValue': [value: number]; 'done': [] }>()
 const take = (event: Event) => emit('update:modelValue', Number((event.target as HTMLInputElement).value))
 </script>
 
@@ -24,14 +31,45 @@ const take = (event: Event) => emit('update:modelValue', Number((event.target as
     :aria-label="label"
     @input="take"
     @change="emit('done')"
-  >
+  />
 </template>
 
 <style scoped>
-.range { display: block; appearance: none; background: none; height: 44px; cursor: pointer; }
-.range:disabled { cursor: default; opacity: 0.45; }
-.range::-webkit-slider-runnable-track { height: 8px; border-radius: 4px; background: var(--track, transparent); }
-.range::-moz-range-track { height: 8px; border-radius: 4px; background: var(--track, transparent); }
-.range::-webkit-slider-thumb { appearance: none; width: 26px; height: 26px; margin-top: -9px; border-radius: 50%; background: var(--white); border: 3px solid var(--mulberry); }
-.range::-moz-range-thumb { width: 20px; height: 20px; border-radius: 50%; background: var(--white); border: 3px solid var(--mulberry); }
+.range {
+  display: block;
+  appearance: none;
+  background: none;
+  height: 44px;
+  cursor: pointer;
+}
+.range:disabled {
+  cursor: default;
+  opacity: 0.45;
+}
+.range::-webkit-slider-runnable-track {
+  height: 8px;
+  border-radius: 4px;
+  background: var(--track, transparent);
+}
+.range::-moz-range-track {
+  height: 8px;
+  border-radius: 4px;
+  background: var(--track, transparent);
+}
+.range::-webkit-slider-thumb {
+  appearance: none;
+  width: 26px;
+  height: 26px;
+  margin-top: -9px;
+  border-radius: 50%;
+  background: var(--white);
+  border: 3px solid var(--mulberry);
+}
+.range::-moz-range-thumb {
+  width: 20px;
+  height: 20px;
+  border-radius: 50%;
+  background: var(--white);
+  border: 3px solid var(--mulberry);
+}
 </style>

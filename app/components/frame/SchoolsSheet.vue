@@ -1,11 +1,24 @@
 <script setup lang="ts">
-import { CUTTER_SCHOOLS, HEAVY_BOBBIN_SCHOOLS, LAST_GUIDE_SCHOOLS, MARGIN_SCHOOLS, PEARL_TENSION_SCHOOLS, THREADING_SCHOOLS, TRIPLE_GAP_SCHOOLS, WIDE_GAP_SCHOOLS } from '#core/schools'
+import {
+  CUTTER_SCHOOLS,
+  HEAVY_BOBBIN_SCHOOLS,
+  LAST_GUIDE_SCHOOLS,
+  MARGIN_SCHOOLS,
+  PEARL_TENSION_SCHOOLS,
+  THREADING_SCHOOLS,
+  TRIPLE_GAP_SCHOOLS,
+  WIDE_GAP_SCHOOLS,
+} from '#core/schools'
 
 const open = defineModel<boolean>('open', { required: true })
 const bench = useBenchStore()
 const schools = computed(() => bench.settings.schools)
 const whyNotFive = ref(false)
-const margins = MARGIN_SCHOOLS.map(({ id, name, why, marginMm }) => ({ id, why, name: marginMm === null ? name : `${name}, ${marginMm} mm` }))
+const margins = MARGIN_SCHOOLS.map(({ id, name, why, marginMm }) => ({
+  id,
+  why,
+  name: marginMm === null ? name : `${name}, ${marginMm} mm`,
+}))
 
 function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): void {
   if (mm === null || Number.isNaN(mm)) return
@@ -21,30 +34,103 @@ function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): voi
     description="Where sewists disagree, you choose. Each choice says why; all are common practice, none has a published source."
   >
     <template #body>
-      <SchoolFieldset legend="Margin taken off before a twin swings" :choices="margins" :chosen="schools.margin" @choose="bench.changeSchools({ margin: $event })">
-        <LengthField v-if="schools.margin === 'own'" label="My own margin" limit="marginMm" :model-value="schools.ownMarginMm" @update:model-value="setLength('ownMarginMm', $event)" />
-        <button type="button" class="why" :aria-expanded="whyNotFive" @click="whyNotFive = !whyNotFive">Why not simply “under 5 mm is fine”?</button>
-        <p v-if="whyNotFive" class="hint">
-          Because it strikes: a 5 or 6 mm machine with any twin, a 7 mm machine above gap 2.0 and a 9 mm machine above gap 4.0 all reach their end before 5 mm. Widest stitch less gap is right on every one of them.
+      <SchoolFieldset
+        legend="Margin taken off before a twin swings"
+        :choices="margins"
+        :chosen="schools.margin"
+        @choose="bench.changeSchools({ margin: $event })"
+      >
+        <LengthField
+          v-if="schools.margin === 'own'"
+          label="My own margin"
+          limit="marginMm"
+          :model-value="schools.ownMarginMm"
+          @update:model-value="setLength('ownMarginMm', $event)"
+        />
+        <button
+          type="button"
+          class="why"
+          :aria-expanded="whyNotFive"
+          @click="whyNotFive = !whyNotFive"
+        >
+          Why not simply “under 5 mm is fine”?
+        </button>
+        <p
+          v-if="whyNotFive"
+          class="hint"
+        >
+          Because it strikes: a 5 or 6 mm machine with any twin, a 7 mm machine above gap 2.0 and a 9 mm
+          machine above gap 4.0 all reach their end before 5 mm. Widest stitch less gap is right on every one
+          of them.
         </p>
       </SchoolFieldset>
       <fieldset class="clearance">
         <legend>Clearance kept on each side of a measured opening</legend>
-        <LengthField label="Clearance" limit="clearanceMm" :model-value="bench.settings.clearanceMm" @update:model-value="setLength('clearanceMm', $event)" />
+        <LengthField
+          label="Clearance"
+          limit="clearanceMm"
+          :model-value="bench.settings.clearanceMm"
+          @update:model-value="setLength('clearanceMm', $event)"
+        />
       </fieldset>
-      <SchoolFieldset legend="The gap on a triple needle’s label" :choices="TRIPLE_GAP_SCHOOLS" :chosen="schools.tripleGap" @choose="bench.changeSchools({ tripleGap: $event })" />
-      <SchoolFieldset legend="Swing with a wide twin" :choices="WIDE_GAP_SCHOOLS" :chosen="schools.wideGap" @choose="bench.changeSchools({ wideGap: $event })" />
-      <SchoolFieldset legend="On the bobbin under heavy thread" :choices="HEAVY_BOBBIN_SCHOOLS" :chosen="schools.heavyBobbin" @choose="bench.changeSchools({ heavyBobbin: $event })" />
-      <SchoolFieldset legend="Tension for pearl cotton" :choices="PEARL_TENSION_SCHOOLS" :chosen="schools.pearlTension" @choose="bench.changeSchools({ pearlTension: $event })" />
-      <SchoolFieldset legend="Thread cutter with a twin" :choices="CUTTER_SCHOOLS" :chosen="schools.cutter" @choose="bench.changeSchools({ cutter: $event })" />
-      <SchoolFieldset legend="Leading the threads of a twin" :choices="THREADING_SCHOOLS" :chosen="schools.threading" @choose="bench.changeSchools({ threading: $event })" />
-      <SchoolFieldset legend="The last guide above a twin" :choices="LAST_GUIDE_SCHOOLS" :chosen="schools.lastGuide" @choose="bench.changeSchools({ lastGuide: $event })" />
+      <SchoolFieldset
+        legend="The gap on a triple needle’s label"
+        :choices="TRIPLE_GAP_SCHOOLS"
+        :chosen="schools.tripleGap"
+        @choose="bench.changeSchools({ tripleGap: $event })"
+      />
+      <SchoolFieldset
+        legend="Swing with a wide twin"
+        :choices="WIDE_GAP_SCHOOLS"
+        :chosen="schools.wideGap"
+        @choose="bench.changeSchools({ wideGap: $event })"
+      />
+      <SchoolFieldset
+        legend="On the bobbin under heavy thread"
+        :choices="HEAVY_BOBBIN_SCHOOLS"
+        :chosen="schools.heavyBobbin"
+        @choose="bench.changeSchools({ heavyBobbin: $event })"
+      />
+      <SchoolFieldset
+        legend="Tension for pearl cotton"
+        :choices="PEARL_TENSION_SCHOOLS"
+        :chosen="schools.pearlTension"
+        @choose="bench.changeSchools({ pearlTension: $event })"
+      />
+      <SchoolFieldset
+        legend="Thread cutter with a twin"
+        :choices="CUTTER_SCHOOLS"
+        :chosen="schools.cutter"
+        @choose="bench.changeSchools({ cutter: $event })"
+      />
+      <SchoolFieldset
+        legend="Leading the threads of a twin"
+        :choices="THREADING_SCHOOLS"
+        :chosen="schools.threading"
+        @choose="bench.changeSchools({ threading: $event })"
+      />
+      <SchoolFieldset
+        legend="The last guide above a twin"
+        :choices="LAST_GUIDE_SCHOOLS"
+        :chosen="schools.lastGuide"
+        @choose="bench.changeSchools({ lastGuide: $event })"
+      />
     </template>
   </UModal>
 </template>
 
 <style scoped>
-.clearance { margin-bottom: 18px; }
-.clearance legend { font-weight: 700; margin-bottom: 4px; }
-.why { text-align: left; text-decoration: underline; min-height: 44px; cursor: pointer; }
+.clearance {
+  margin-bottom: 18px;
+}
+.clearance legend {
+  font-weight: 700;
+  margin-bottom: 4px;
+}
+.why {
+  text-align: left;
+  text-decoration: underline;
+  min-height: 44px;
+  cursor: pointer;
+}
 </style>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 /** A station's name, the views it has, and what can be done in the one that is open. */
-const { title, views } = defineProps<{ title: string, views: readonly { readonly name: string, readonly to: string }[] }>()
+const { title, views } = defineProps<{
+  title: string
+  views: readonly { readonly name: string; readonly to: string }[]
+}>()
 </script>
 
 <template>
@@ -24,12 +27,48 @@ const { title, views } = defineProps<{ title: string, views: readonly { readonly
 </template>
 
 <style scoped>
-.head { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 20px; margin-bottom: 10px; }
-h1 { font-size: 27px; }
-nav { display: flex; gap: 2px; max-width: 100%; overflow-x: auto; }
-nav a { display: flex; align-items: center; min-height: 44px; padding: 0 12px; border-bottom: 3px solid transparent; color: var(--mute); font-weight: 600; white-space: nowrap; }
-nav a:hover { color: var(--ink); }
-nav a[aria-current] { color: var(--ink); border-color: var(--mulberry); }
-.aside { margin-left: auto; }
-@media (max-width: 640px) { h1 { font-size: 23px; } nav a { padding: 0 8px; } }
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 20px;
+  margin-bottom: 10px;
+}
+h1 {
+  font-size: 27px;
+}
+nav {
+  display: flex;
+  gap: 2px;
+  max-width: 100%;
+  overflow-x: auto;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 12px;
+  border-bottom: 3px solid transparent;
+  color: var(--mute);
+  font-weight: 600;
+  white-space: nowrap;
+}
+nav a:hover {
+  color: var(--ink);
+}
+nav a[aria-current] {
+  color: var(--ink);
+  border-color: var(--mulberry);
+}
+.aside {
+  margin-left: auto;
+}
+@media (max-width: 640px) {
+  h1 {
+    font-size: 23px;
+  }
+  nav a {
+    padding: 0 8px;
+  }
+}
 </style>

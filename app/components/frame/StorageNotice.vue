@@ -12,7 +12,17 @@ const book = useBookStore()
     class="mb-3"
     title="Not saved"
     :description="book.storageMessage"
-    :actions="[{ label: 'Go to Files to export', to: '/files', color: 'primary' }, { label: 'Try again', variant: 'outline', color: 'primary', onClick: () => { book.flush() } }]"
+    :actions="[
+      { label: 'Go to Files to export', to: '/files', color: 'primary' },
+      {
+        label: 'Try again',
+        variant: 'outline',
+        color: 'primary',
+        onClick: () => {
+          book.flush()
+        },
+      },
+    ]"
   />
   <LazyUAlert
     v-else-if="book.unreadable.length > 0"

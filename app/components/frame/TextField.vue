@@ -9,7 +9,16 @@ const id = useId()
 
 <template>
   <div>
-    <label class="field-label" :for="id">{{ label }}</label>
-    <UInput :id="id" v-model="model" autocomplete="off" :placeholder="placeholder" />
+    <label
+      class="field-label"
+      :for="id"
+      >{{ label }}</label
+    >
+    <UInput
+      :id="id"
+      v-model="model"
+      autocomplete="off"
+      :placeholder="placeholder"
+    />
   </div>
 </template>

@@ -16,9 +16,12 @@ let bench: Awaited<ReturnType<typeof demoStores>>['bench']
 beforeEach(async () => {
   route.path = '/'
   pwa.updated = 0
-  mount({ setup: () => {
-    toast = useToast()
-  }, render: () => null })
+  mount({
+    setup: () => {
+      toast = useToast()
+    },
+    render: () => null,
+  })
   toast.clear()
   ;({ book, bench } = await demoStores())
 })
@@ -39,7 +42,7 @@ describe('an update', () => {
     ;(offers()[0]!.actions![0]!.onClick as () => void)()
     expect(pwa.updated).toBe(1)
   })
-  it.each(['/walk', '/card'])('waits while someone is at %s', async (path) => {
+  it.each(['/walk', '/card'])('waits while someone is at %s', async path => {
     await offered(path)
     expect(offers()).toEqual([])
     route.path = '/'
@@ -49,7 +52,12 @@ describe('an update', () => {
 })
 
 describe('the backup reminder', () => {
-  const own = (count: number) => Array.from({ length: count }, (_, i) => ({ table: 'stabilizers' as const, id: `own-${i}`, record: { id: `own-${i}`, name: `Own ${i}`, kind: 'tear-away' as const } }))
+  const own = (count: number) =>
+    Array.from({ length: count }, (_, i) => ({
+      table: 'stabilizers' as const,
+      id: `own-${i}`,
+      record: { id: `own-${i}`, name: `Own ${i}`, kind: 'tear-away' as const },
+    }))
   it('comes once there is something to lose', async () => {
     book.commit('Add', own(5))
     mount(UpkeepNotices)
@@ -61,7 +69,13 @@ describe('the backup reminder', () => {
     await flushPromises()
     expect(reminders()).toEqual([])
     book.commit('Add', own(5))
-    book.commit(null, [{ table: 'settings', id: 'settings', record: { ...bench.settings, backedUpAt: new Date().toISOString() } }])
+    book.commit(null, [
+      {
+        table: 'settings',
+        id: 'settings',
+        record: { ...bench.settings, backedUpAt: new Date().toISOString() },
+      },
+    ])
     mount(UpkeepNotices)
     await flushPromises()
     expect(reminders()).toEqual([])

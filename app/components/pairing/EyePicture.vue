@@ -8,7 +8,7 @@ const { type, sizeNm, eyeMm, threads } = defineProps<{
   type: NeedleType
   sizeNm: number
   eyeMm: number
-  threads: readonly { readonly hex: string, readonly kind: ThreadKind, readonly thickness: Thickness }[]
+  threads: readonly { readonly hex: string; readonly kind: ThreadKind; readonly thickness: Thickness }[]
 }>()
 const PX_PER_MM = 95
 const CSS_PX_PER_MM = 96 / 25.4
@@ -17,7 +17,10 @@ const EYE_LONG = 2.6
 const bladeMm = computed(() => sizeNm / 100)
 const across = computed(() => Math.max(bladeMm.value, ...threads.map(({ thickness }) => thickness.mm)) + 0.12)
 const tall = computed(() => eyeMm * EYE_LONG + 0.16)
-const label = computed(() => `${type} ${needleSizeLabel(sizeNm)}: the eye is ${eyeMm.toFixed(2)} mm wide; ${threads.map(({ kind, thickness }) => `the ${kind === 'film' ? 'film is a band' : 'thread is'} ${thickness.mm.toFixed(2)} mm ${kind === 'film' ? 'wide' : 'thick'}`).join(', ')}.`)
+const label = computed(
+  () =>
+    `${type} ${needleSizeLabel(sizeNm)}: the eye is ${eyeMm.toFixed(2)} mm wide; ${threads.map(({ kind, thickness }) => `the ${kind === 'film' ? 'film is a band' : 'thread is'} ${thickness.mm.toFixed(2)} mm ${kind === 'film' ? 'wide' : 'thick'}`).join(', ')}.`,
+)
 </script>
 
 <template>
@@ -32,8 +35,23 @@ const label = computed(() => `${type} ${needleSizeLabel(sizeNm)}: the eye is ${e
         role="img"
         :aria-label="label"
       >
-        <rect :x="-bladeMm / 2" :y="-tall / 2" :width="bladeMm" :height="tall" fill="var(--plate)" stroke="var(--line-strong)" stroke-width="0.008" />
-        <rect :x="-eyeMm / 2" :y="-eyeMm * EYE_LONG / 2" :width="eyeMm" :height="eyeMm * EYE_LONG" :rx="eyeMm / 2" fill="var(--hole)" />
+        <rect
+          :x="-bladeMm / 2"
+          :y="-tall / 2"
+          :width="bladeMm"
+          :height="tall"
+          fill="var(--plate)"
+          stroke="var(--line-strong)"
+          stroke-width="0.008"
+        />
+        <rect
+          :x="-eyeMm / 2"
+          :y="(-eyeMm * EYE_LONG) / 2"
+          :width="eyeMm"
+          :height="eyeMm * EYE_LONG"
+          :rx="eyeMm / 2"
+          fill="var(--hole)"
+        />
         <rect
           v-if="thread.kind === 'film'"
           :x="-thread.thickness.mm / 2"
@@ -44,16 +62,39 @@ const label = computed(() => `${type} ${needleSizeLabel(sizeNm)}: the eye is ${e
           stroke="var(--white)"
           stroke-width="0.008"
         />
-        <circle v-else cx="0" cy="0" :r="thread.thickness.mm / 2" :fill="thread.hex" stroke="var(--white)" stroke-width="0.012" :stroke-dasharray="thread.thickness.source === 'guess' ? '0.04 0.03' : undefined" />
+        <circle
+          v-else
+          cx="0"
+          cy="0"
+          :r="thread.thickness.mm / 2"
+          :fill="thread.hex"
+          stroke="var(--white)"
+          stroke-width="0.012"
+          :stroke-dasharray="thread.thickness.source === 'guess' ? '0.04 0.03' : undefined"
+        />
       </svg>
     </div>
     <figcaption class="hint">
-      eye {{ eyeMm.toFixed(2) }} mm, {{ (PX_PER_MM / CSS_PX_PER_MM).toFixed(0) }}× size<template v-for="(thread, i) in threads" :key="i"><br>{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ thread.thickness.mm.toFixed(2) }} mm, {{ thread.thickness.source }}</template>
+      eye {{ eyeMm.toFixed(2) }} mm, {{ (PX_PER_MM / CSS_PX_PER_MM).toFixed(0) }}× size<template
+        v-for="(thread, i) in threads"
+        :key="i"
+        ><br />{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ thread.thickness.mm.toFixed(2) }} mm,
+        {{ thread.thickness.source }}</template
+      >
     </figcaption>
   </figure>
 </template>
 
 <style scoped>
-.pictures { display: flex; gap: 8px; justify-content: center; }
-figcaption { margin-top: 6px; text-align: center; line-height: 1.25; white-space: nowrap; }
+.pictures {
+  display: flex;
+  gap: 8px;
+  justify-content: center;
+}
+figcaption {
+  margin-top: 6px;
+  text-align: center;
+  line-height: 1.25;
+  white-space: nowrap;
+}
 </style>

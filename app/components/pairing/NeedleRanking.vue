@@ -7,40 +7,109 @@ import { needleName } from '~/utils/needles'
 import { leadingColour } from '#core/colour'
 
 /** The needles one owns for these threads, best first, each with its eye and its reasons. */
-const { ranked, threads, buy } = defineProps<{ ranked: readonly RankedNeedle[], threads: readonly Thread[], buy: RankedNeedle | null }>()
+const { ranked, threads, buy } = defineProps<{
+  ranked: readonly RankedNeedle[]
+  threads: readonly Thread[]
+  buy: RankedNeedle | null
+}>()
 const book = useBookStore()
 const bench = useBenchStore()
 const shownId = ref<string | null>(null)
 const shown = computed(() => ranked.find(({ needle }) => needle.id === shownId.value) ?? ranked[0] ?? buy)
-const eyes = computed(() => threads.map((thread, i) => ({ hex: leadingColour(thread.colours) ?? '#8a7e7d', kind: thread.kind, thickness: shown.value!.fits[i]!.thickness })))
-const cautions = computed(() => [...new Set(threads.flatMap(thread => PRACTICE[threadClassOf(thread)].cautions))])
+const eyes = computed(() =>
+  threads.map((thread, i) => ({
+    hex: leadingColour(thread.colours) ?? '#8a7e7d',
+    kind: thread.kind,
+    thickness: shown.value!.fits[i]!.thickness,
+  })),
+)
+const cautions = computed(() => [
+  ...new Set(threads.flatMap(thread => PRACTICE[threadClassOf(thread)].cautions)),
+])
 const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
 </script>
 
 <template>
   <div class="ranking">
-    <section v-if="shown && threads.length > 0" class="card best" aria-label="Thread in the eye">
-      <EyePicture :type="shown.needle.type" :size-nm="shown.needle.sizeNm" :eye-mm="shown.fit.eyeMm" :threads="eyes" />
+    <section
+      v-if="shown && threads.length > 0"
+      class="card best"
+      aria-label="Thread in the eye"
+    >
+      <EyePicture
+        :type="shown.needle.type"
+        :size-nm="shown.needle.sizeNm"
+        :eye-mm="shown.fit.eyeMm"
+        :threads="eyes"
+      />
       <div>
-        <p class="name serif">{{ shown === buy ? 'To buy: ' : '' }}{{ needleName(shown.needle) }} {{ shown.needle.type }}</p>
-        <p class="verdict" :style="{ color: FIT_LOOKS[shown.verdict].ink }">
-          <UIcon :name="FIT_LOOKS[shown.verdict].icon" /> <b>{{ FIT_LOOKS[shown.verdict].word }}</b> <span class="hint">{{ shown.score }} of 100, {{ shown.fit.decidedBy }} decides</span>
+        <p class="name serif">
+          {{ shown === buy ? 'To buy: ' : '' }}{{ needleName(shown.needle) }} {{ shown.needle.type }}
+        </p>
+        <p
+          class="verdict"
+          :style="{ color: FIT_LOOKS[shown.verdict].ink }"
+        >
+          <UIcon :name="FIT_LOOKS[shown.verdict].icon" /> <b>{{ FIT_LOOKS[shown.verdict].word }}</b>{{ ' ' }}
+          <span class="hint">{{ shown.score }} of 100, {{ shown.fit.decidedBy }} decides</span>
         </p>
         <ul class="reasons">
-          <li v-for="reason in shown.reasons" :key="reason">{{ reason }}</li>
+          <li
+            v-for="reason in shown.reasons"
+            :key="reason"
+          >
+            {{ reason }}
+          </li>
         </ul>
       </div>
-      <p v-if="cautions.length > 0" class="cautions hint"><UIcon name="i-lucide-hand" /> {{ cautions.join(' ') }}</p>
+      <p
+        v-if="cautions.length > 0"
+        class="cautions hint"
+      >
+        <UIcon name="i-lucide-hand" /> {{ cautions.join(' ') }}
+      </p>
     </section>
-    <section class="card" aria-label="Needles I own for this thread">
-      <header><h2>Needles I own</h2><span class="hint">best first</span></header>
+    <section
+      class="card"
+      aria-label="Needles I own for this thread"
+    >
+      <header>
+        <h2>Needles I own</h2>
+        <span class="hint">best first</span>
+      </header>
       <p v-if="threads.length === 0">Choose a thread: then the needles you own stand here, ranked.</p>
-      <p v-else-if="ranked.length === 0">You own no needle of this kind{{ buy ? '' : ', and none that is sold is good for it' }}.</p>
+      <p v-else-if="ranked.length === 0">
+        You own no needle of this kind{{ buy ? '' : ', and none that is sold is good for it' }}.
+      </p>
       <ol class="list">
-        <li v-for="one in ranked" :key="one.needle.id" :class="{ current: one.needle.id === bench.setup.needleId }">
-          <button type="button" class="row" :aria-pressed="one === shown" @click="shownId = one.needle.id">
-            <span class="mark" :style="{ color: FIT_LOOKS[one.verdict].ink, background: FIT_LOOKS[one.verdict].bg, borderColor: FIT_LOOKS[one.verdict].edge }"><UIcon :name="FIT_LOOKS[one.verdict].icon" /> {{ FIT_LOOKS[one.verdict].word }}</span>
-            <span class="words"><b>{{ needleName(one.needle) }} {{ one.needle.type }}</b><span class="hint">fills {{ Math.round(100 * one.fit.fill) }} % of the eye{{ hours(one.needle.id) === null ? '' : ` · ${hours(one.needle.id)} h sewn` }}</span></span>
+        <li
+          v-for="one in ranked"
+          :key="one.needle.id"
+          :class="{ current: one.needle.id === bench.setup.needleId }"
+        >
+          <button
+            type="button"
+            class="row"
+            :aria-pressed="one === shown"
+            @click="shownId = one.needle.id"
+          >
+            <span
+              class="mark"
+              :style="{
+                color: FIT_LOOKS[one.verdict].ink,
+                background: FIT_LOOKS[one.verdict].bg,
+                borderColor: FIT_LOOKS[one.verdict].edge,
+              }"
+              ><UIcon :name="FIT_LOOKS[one.verdict].icon" /> {{ FIT_LOOKS[one.verdict].word }}</span
+            >
+            <span class="words"
+              ><b>{{ needleName(one.needle) }} {{ one.needle.type }}</b
+              ><span class="hint"
+                >fills {{ Math.round(100 * one.fit.fill) }} % of the eye{{
+                  hours(one.needle.id) === null ? '' : ` · ${hours(one.needle.id)} h sewn`
+                }}</span
+              ></span
+            >
             <span class="score">{{ one.score }}</span>
           </button>
           <UButton
@@ -53,31 +122,147 @@ const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
           />
         </li>
       </ol>
-      <p v-if="buy" class="buy" role="status"><UIcon name="i-lucide-shopping-bag" /> <span><b>Buy {{ needleName(buy.needle) }} {{ buy.needle.type }}:</b> nothing you own is good for this. {{ buy.reasons[0] }}</span></p>
-      <p v-else-if="threads.length > 0 && !ranked.some(({ verdict }) => verdict === 'good')" class="buy" role="status"><UIcon name="i-lucide-shopping-bag" /> <span>No needle of this kind that is sold is good for {{ threads.length > 1 ? 'all these threads' : 'this thread' }}.</span></p>
+      <p
+        v-if="buy"
+        class="buy"
+        role="status"
+      >
+        <UIcon name="i-lucide-shopping-bag" />
+        <span
+          ><b>Buy {{ needleName(buy.needle) }} {{ buy.needle.type }}:</b> nothing you own is good for this.
+          {{ buy.reasons[0] }}</span
+        >
+      </p>
+      <p
+        v-else-if="threads.length > 0 && !ranked.some(({ verdict }) => verdict === 'good')"
+        class="buy"
+        role="status"
+      >
+        <UIcon name="i-lucide-shopping-bag" />
+        <span
+          >No needle of this kind that is sold is good for
+          {{ threads.length > 1 ? 'all these threads' : 'this thread' }}.</span
+        >
+      </p>
     </section>
   </div>
 </template>
 
 <style scoped>
-.ranking { display: grid; gap: 12px; min-width: 0; }
-.best { display: grid; grid-template-columns: auto 1fr; gap: 8px 16px; align-items: start; }
-.cautions { grid-column: 1 / -1; }
-.cautions .iconify { vertical-align: -2px; color: var(--weld-text); }
-.name { font-size: 21px; }
-.verdict { display: flex; align-items: center; flex-wrap: wrap; gap: 6px; }
-.reasons { margin-top: 4px; display: grid; gap: 3px; font-size: 14.5px; line-height: 1.3; }
-.list { display: grid; gap: 4px; max-height: 268px; overflow-y: auto; }
-.list li { display: flex; align-items: center; gap: 6px; padding-right: 4px; border-radius: 10px; }
-.list li.current { background: color-mix(in srgb, var(--mulberry) 9%, transparent); }
-.row { flex: 1; min-width: 0; display: flex; align-items: center; gap: 10px; min-height: 50px; padding: 4px 8px; border: 1.5px solid transparent; border-radius: 10px; text-align: left; cursor: pointer; }
-.row:hover { background: var(--paper); }
-.row[aria-pressed="true"] { border-color: var(--mulberry); }
-.mark { flex: none; width: 92px; display: flex; align-items: center; gap: 5px; padding: 3px 7px; border: 1.5px solid; border-radius: 8px; font-weight: 650; font-size: 14px; }
-.words { flex: 1; min-width: 0; line-height: 1.25; }
-.words .hint { display: block; }
-.score { font-weight: 700; font-size: 17px; }
-.buy { display: flex; gap: 8px; margin-top: 8px; padding: 8px 10px; border-radius: 10px; background: var(--close-bg); font-size: 14.5px; }
-.buy .iconify { flex: none; margin-top: 2px; font-size: 18px; color: var(--weld-text); }
-@media (max-width: 640px) { .best { grid-template-columns: 1fr; } .score { display: none; } }
+.ranking {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+.best {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 8px 16px;
+  align-items: start;
+}
+.cautions {
+  grid-column: 1 / -1;
+}
+.cautions .iconify {
+  vertical-align: -2px;
+  color: var(--weld-text);
+}
+.name {
+  font-size: 21px;
+}
+.verdict {
+  display: flex;
+  align-items: center;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.reasons {
+  margin-top: 4px;
+  display: grid;
+  gap: 3px;
+  font-size: 14.5px;
+  line-height: 1.3;
+}
+.list {
+  display: grid;
+  gap: 4px;
+  max-height: 268px;
+  overflow-y: auto;
+}
+.list li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  padding-right: 4px;
+  border-radius: 10px;
+}
+.list li.current {
+  background: color-mix(in srgb, var(--mulberry) 9%, transparent);
+}
+.row {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 50px;
+  padding: 4px 8px;
+  border: 1.5px solid transparent;
+  border-radius: 10px;
+  text-align: left;
+  cursor: pointer;
+}
+.row:hover {
+  background: var(--paper);
+}
+.row[aria-pressed='true'] {
+  border-color: var(--mulberry);
+}
+.mark {
+  flex: none;
+  width: 92px;
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  padding: 3px 7px;
+  border: 1.5px solid;
+  border-radius: 8px;
+  font-weight: 650;
+  font-size: 14px;
+}
+.words {
+  flex: 1;
+  min-width: 0;
+  line-height: 1.25;
+}
+.words .hint {
+  display: block;
+}
+.score {
+  font-weight: 700;
+  font-size: 17px;
+}
+.buy {
+  display: flex;
+  gap: 8px;
+  margin-top: 8px;
+  padding: 8px 10px;
+  border-radius: 10px;
+  background: var(--close-bg);
+  font-size: 14.5px;
+}
+.buy .iconify {
+  flex: none;
+  margin-top: 2px;
+  font-size: 18px;
+  color: var(--weld-text);
+}
+@media (max-width: 640px) {
+  .best {
+    grid-template-columns: 1fr;
+  }
+  .score {
+    display: none;
+  }
+}
 </style>

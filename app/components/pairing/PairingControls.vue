@@ -10,57 +10,177 @@ const book = useBookStore()
 const bench = useBenchStore()
 
 const NONE = ''
-const options = (list: Iterable<{ id: string, name: string }>) => [{ value: NONE, label: 'Not chosen' }, ...[...list].map(({ id, name }) => ({ value: id, label: name })).sort((a, b) => a.label.localeCompare(b.label))]
+const options = (list: Iterable<{ id: string; name: string }>) => [
+  { value: NONE, label: 'Not chosen' },
+  ...[...list]
+    .map(({ id, name }) => ({ value: id, label: name }))
+    .sort((a, b) => a.label.localeCompare(b.label)),
+]
 const threads = computed(() => options(book.shelf.threads.values()))
 const cloths = computed(() => options(book.shelf.cloths.values()))
 const stabilizers = computed(() => options(book.shelf.stabilizers.values()))
 const same = (list: readonly string[]) => list.map(value => ({ value, label: value }))
 const MOST_LAYERS = 20
 const layers = Array.from({ length: MOST_LAYERS }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))
-const sides = computed(() => construction.value === 'single' ? [['left', 'Thread']] as const : construction.value === 'twin' ? [['left', 'Left thread'], ['right', 'Right thread']] as const : [['left', 'Left thread'], ['middle', 'Middle thread'], ['right', 'Right thread']] as const)
-const gaps = computed(() => [...new Set([...book.shelf.needles.values()].filter(n => n.construction === construction.value).map(n => n.gapMm))].sort((a, b) => a - b))
+const sides = computed(() =>
+  construction.value === 'single'
+    ? ([['left', 'Thread']] as const)
+    : construction.value === 'twin'
+      ? ([
+          ['left', 'Left thread'],
+          ['right', 'Right thread'],
+        ] as const)
+      : ([
+          ['left', 'Left thread'],
+          ['middle', 'Middle thread'],
+          ['right', 'Right thread'],
+        ] as const),
+)
+const gaps = computed(() =>
+  [
+    ...new Set(
+      [...book.shelf.needles.values()].filter(n => n.construction === construction.value).map(n => n.gapMm),
+    ),
+  ].sort((a, b) => a - b),
+)
 const set = (label: string, change: Partial<SetupContent>) => bench.update(label, change)
 const orNull = (id: string) => (id === NONE ? null : id)
 </script>
 
 <template>
-  <section class="controls" aria-label="Thread, cloth and technique">
-    <div class="switch" role="group" aria-label="Needle">
-      <button v-for="one in CONSTRUCTIONS" :key="one" type="button" :aria-pressed="construction === one" @click="construction = one">{{ one }}</button>
+  <section
+    class="controls"
+    aria-label="Thread, cloth and technique"
+  >
+    <div
+      class="switch"
+      role="group"
+      aria-label="Needle"
+    >
+      <button
+        v-for="one in CONSTRUCTIONS"
+        :key="one"
+        type="button"
+        :aria-pressed="construction === one"
+        @click="construction = one"
+      >
+        {{ one }}
+      </button>
     </div>
-    <SelectField v-if="construction !== 'single'" v-model="gap" label="Gap" :items="[{ value: 'any', label: 'any gap' }, ...gaps.map(mm => ({ value: String(mm), label: `${mm.toFixed(1)} mm` }))]" />
+    <SelectField
+      v-if="construction !== 'single'"
+      v-model="gap"
+      label="Gap"
+      :items="[
+        { value: 'any', label: 'any gap' },
+        ...gaps.map(mm => ({ value: String(mm), label: `${mm.toFixed(1)} mm` })),
+      ]"
+    />
     <SelectField
       v-for="[side, label] in sides"
       :key="side"
       :model-value="bench.setup.threadIds[side] ?? NONE"
       :label="label"
       :items="threads"
-      @update:model-value="set('Choose a thread', { threadIds: { ...bench.setup.threadIds, [side]: orNull($event) } })"
+      @update:model-value="
+        set('Choose a thread', { threadIds: { ...bench.setup.threadIds, [side]: orNull($event) } })
+      "
     />
     <ThreadLabelInput :sides="sides" />
     <div class="pair">
-      <SelectField :model-value="bench.setup.technique" label="Technique" :items="same(TECHNIQUES)" @update:model-value="set('Choose the technique', { technique: $event as Technique, goal: USUAL_GOAL[$event as Technique] })" />
-      <SelectField :model-value="bench.setup.goal" label="Goal" :items="same(GOALS)" @update:model-value="set('Choose the goal', { goal: $event as Goal })" />
+      <SelectField
+        :model-value="bench.setup.technique"
+        label="Technique"
+        :items="same(TECHNIQUES)"
+        @update:model-value="
+          set('Choose the technique', {
+            technique: $event as Technique,
+            goal: USUAL_GOAL[$event as Technique],
+          })
+        "
+      />
+      <SelectField
+        :model-value="bench.setup.goal"
+        label="Goal"
+        :items="same(GOALS)"
+        @update:model-value="set('Choose the goal', { goal: $event as Goal })"
+      />
     </div>
     <div class="pair">
-      <SelectField :model-value="bench.setup.clothId ?? NONE" label="Cloth" :items="cloths" @update:model-value="set('Choose the cloth', { clothId: orNull($event) })" />
-      <SelectField :model-value="String(bench.setup.layers)" label="Layers" :items="layers" @update:model-value="set('Change the layers', { layers: Number($event) })" />
+      <SelectField
+        :model-value="bench.setup.clothId ?? NONE"
+        label="Cloth"
+        :items="cloths"
+        @update:model-value="set('Choose the cloth', { clothId: orNull($event) })"
+      />
+      <SelectField
+        :model-value="String(bench.setup.layers)"
+        label="Layers"
+        :items="layers"
+        @update:model-value="set('Change the layers', { layers: Number($event) })"
+      />
     </div>
-    <SelectField :model-value="bench.setup.stabilizerId ?? NONE" label="Stabilizer" :items="stabilizers" @update:model-value="set('Choose the stabilizer', { stabilizerId: orNull($event) })" />
+    <SelectField
+      :model-value="bench.setup.stabilizerId ?? NONE"
+      label="Stabilizer"
+      :items="stabilizers"
+      @update:model-value="set('Choose the stabilizer', { stabilizerId: orNull($event) })"
+    />
     <div class="flags">
-      <USwitch :model-value="bench.setup.washed" label="Washed and tumbled" @update:model-value="set('Washed', { washed: $event })" />
-      <USwitch :model-value="bench.setup.threader" label="Built-in threader" @update:model-value="set('Threader', { threader: $event })" />
-      <USwitch :model-value="bench.setup.cutter" label="Automatic cutter on" @update:model-value="set('Cutter', { cutter: $event })" />
+      <USwitch
+        :model-value="bench.setup.washed"
+        label="Washed and tumbled"
+        @update:model-value="set('Washed', { washed: $event })"
+      />
+      <USwitch
+        :model-value="bench.setup.threader"
+        label="Built-in threader"
+        @update:model-value="set('Threader', { threader: $event })"
+      />
+      <USwitch
+        :model-value="bench.setup.cutter"
+        label="Automatic cutter on"
+        @update:model-value="set('Cutter', { cutter: $event })"
+      />
     </div>
   </section>
 </template>
 
 <style scoped>
-.controls { display: grid; gap: 9px; align-content: start; }
-.pair { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; }
-.switch { display: flex; gap: 6px; }
-.switch button { flex: 1; min-height: 44px; border: 1.5px solid var(--line-strong); border-radius: 10px; background: var(--white); font-weight: 600; cursor: pointer; text-transform: capitalize; }
-.switch button[aria-pressed="true"] { border-color: var(--mulberry); box-shadow: inset 0 0 0 1px var(--mulberry); }
-.flags { display: grid; gap: 2px; }
-.flags > * { min-height: 36px; align-items: center; }
+.controls {
+  display: grid;
+  gap: 9px;
+  align-content: start;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.switch {
+  display: flex;
+  gap: 6px;
+}
+.switch button {
+  flex: 1;
+  min-height: 44px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  background: var(--white);
+  font-weight: 600;
+  cursor: pointer;
+  text-transform: capitalize;
+}
+.switch button[aria-pressed='true'] {
+  border-color: var(--mulberry);
+  box-shadow: inset 0 0 0 1px var(--mulberry);
+}
+.flags {
+  display: grid;
+  gap: 2px;
+}
+.flags > * {
+  min-height: 36px;
+  align-items: center;
+}
 </style>

@@ -5,12 +5,27 @@ import { formatLength } from '#core/units'
 /** Numbers to begin a trial with, each with its source, and one press that dials them in. */
 const { start } = defineProps<{ start: StartSettings }>()
 const bench = useBenchStore()
-const mm = (value: number | null, text: string) => (value === null ? text : `${formatLength(value, bench.unit)} ${bench.unit}`)
+const mm = (value: number | null, text: string) =>
+  value === null ? text : `${formatLength(value, bench.unit)} ${bench.unit}`
 const rows = computed(() => [
-  { name: 'Tension', ...start.tension, text: start.tensionDial === null ? start.tension.text : `${start.tensionDial} (home ${bench.parts.machine?.tensionDial?.home})` },
-  { name: 'Length', ...start.length, text: start.length.source === 'own plan' ? start.length.text : mm(start.lengthMm, start.length.text) },
+  {
+    name: 'Tension',
+    ...start.tension,
+    text:
+      start.tensionDial === null
+        ? start.tension.text
+        : `${start.tensionDial} (home ${bench.parts.machine?.tensionDial?.home})`,
+  },
+  {
+    name: 'Length',
+    ...start.length,
+    text: start.length.source === 'own plan' ? start.length.text : mm(start.lengthMm, start.length.text),
+  },
   { name: 'Width', ...start.width, text: mm(start.widthMm, start.width.text) },
-  { name: 'Speed', ...start.speed }, { name: 'Stabilizer', ...start.stabilizer }, { name: 'Foot', ...start.foot }, { name: 'Plate', ...start.plate },
+  { name: 'Speed', ...start.speed },
+  { name: 'Stabilizer', ...start.stabilizer },
+  { name: 'Foot', ...start.foot },
+  { name: 'Plate', ...start.plate },
 ])
 function dialIn(): void {
   bench.update('Dial in the start settings', {
@@ -21,21 +36,47 @@ function dialIn(): void {
 </script>
 
 <template>
-  <section class="card" aria-label="Start settings">
+  <section
+    class="card"
+    aria-label="Start settings"
+  >
     <header>
-      <h2>Where to start</h2><UButton size="sm" variant="outline" label="Dial in" @click="dialIn" />
+      <h2>Where to start</h2>
+      <UButton
+        size="sm"
+        variant="outline"
+        label="Dial in"
+        @click="dialIn"
+      />
     </header>
     <dl class="rows">
-      <template v-for="{ name, text, source, why } in rows" :key="name">
+      <template
+        v-for="{ name, text, source, why } in rows"
+        :key="name"
+      >
         <dt>{{ name }}</dt>
-        <dd><b>{{ text }}</b> <span class="hint">{{ source }}: {{ why }}</span></dd>
+        <dd>
+          <b>{{ text }}</b> <span class="hint">{{ source }}: {{ why }}</span>
+        </dd>
       </template>
     </dl>
   </section>
 </template>
 
 <style scoped>
-.rows { display: grid; grid-template-columns: auto 1fr; gap: 4px 10px; font-size: 14.5px; line-height: 1.25; }
-dt { color: var(--mute); font-size: 14px; }
-dd .hint { display: block; font-size: 13px; }
+.rows {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 10px;
+  font-size: 14.5px;
+  line-height: 1.25;
+}
+dt {
+  color: var(--mute);
+  font-size: 14px;
+}
+dd .hint {
+  display: block;
+  font-size: 13px;
+}
 </style>

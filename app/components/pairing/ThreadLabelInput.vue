@@ -4,7 +4,9 @@ import { UNKNOWN_THREAD } from '#shared/defaults'
 import { newId } from '~/utils/id'
 
 /** A thread by its label as printed: understood, said back, and put into the workbox and onto a blade. */
-const { sides } = defineProps<{ sides: readonly (readonly [side: 'left' | 'middle' | 'right', label: string])[] }>()
+const { sides } = defineProps<{
+  sides: readonly (readonly [side: 'left' | 'middle' | 'right', label: string])[]
+}>()
 const book = useBookStore()
 const bench = useBenchStore()
 const { length } = useLength()
@@ -12,37 +14,102 @@ const text = ref('')
 const hex = ref('#77294f')
 const reading = computed(() => (text.value.trim() === '' ? null : parseThreadLabel(text.value)))
 const PLAIN_RUN_MM = 1000
-const said = (count: ThreadCount) => `${count.said}; taken as ${THREAD_KINDS[usualKindOf(count)].name.toLowerCase()}, about ${length(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
+const said = (count: ThreadCount) =>
+  `${count.said}; taken as ${THREAD_KINDS[usualKindOf(count)].name.toLowerCase()}, about ${length(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
 
 function add(count: ThreadCount): void {
   const id = newId('thread')
   const name = text.value.trim().slice(0, 80)
   const side = sides.find(([one]) => bench.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
   book.commit(`Add ${name}`, [
-    { table: 'threads', id, record: { ...UNKNOWN_THREAD, id, name, kind: usualKindOf(count), tex: count.tex, label: name, texBasis: count.basis, colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }] } },
-    { table: 'setup', id: 'current', record: { ...bench.setup, threadIds: { ...bench.setup.threadIds, [side]: id } } },
+    {
+      table: 'threads',
+      id,
+      record: {
+        ...UNKNOWN_THREAD,
+        id,
+        name,
+        kind: usualKindOf(count),
+        tex: count.tex,
+        label: name,
+        texBasis: count.basis,
+        colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }],
+      },
+    },
+    {
+      table: 'setup',
+      id: 'current',
+      record: { ...bench.setup, threadIds: { ...bench.setup.threadIds, [side]: id } },
+    },
   ])
   text.value = ''
 }
 </script>
 
 <template>
-  <form novalidate @submit.prevent="reading?.ok && add(reading.count)">
+  <form
+    novalidate
+    @submit.prevent="reading?.ok && add(reading.count)"
+  >
     <div class="line">
-      <ColourField v-model="hex" label="Its colour" bare />
-      <UInput v-model="text" aria-label="Thread label from the spool" autocomplete="off" placeholder="add: 40 wt, No. 12" class="flex-1" />
-      <UButton type="submit" variant="outline" label="Add" :disabled="!reading?.ok" />
+      <ColourField
+        v-model="hex"
+        label="Its colour"
+        bare
+      />
+      <UInput
+        v-model="text"
+        aria-label="Thread label from the spool"
+        autocomplete="off"
+        placeholder="add: 40 wt, No. 12"
+        class="flex-1"
+      />
+      <UButton
+        type="submit"
+        variant="outline"
+        label="Add"
+        :disabled="!reading?.ok"
+      />
     </div>
-    <p v-if="reading" role="status" class="hint" :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }">
-      {{ reading.ok ? `${said(reading.count)}.` : reading.code === 'ambiguous' ? 'Which is it? The likely one stands first.' : reading.message }}
+    <p
+      v-if="reading"
+      role="status"
+      class="hint"
+      :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }"
+    >
+      {{
+        reading.ok
+          ? `${said(reading.count)}.`
+          : reading.code === 'ambiguous'
+            ? 'Which is it? The likely one stands first.'
+            : reading.message
+      }}
     </p>
-    <div v-if="reading && !reading.ok && reading.code === 'ambiguous'" class="asks">
-      <UButton v-for="count in reading.readings" :key="count.said" size="sm" variant="outline" :label="count.said" @click="add(count)" />
+    <div
+      v-if="reading && !reading.ok && reading.code === 'ambiguous'"
+      class="asks"
+    >
+      <UButton
+        v-for="count in reading.readings"
+        :key="count.said"
+        size="sm"
+        variant="outline"
+        :label="count.said"
+        @click="add(count)"
+      />
     </div>
   </form>
 </template>
 
 <style scoped>
-.line { display: flex; gap: 8px; }
-.asks { display: flex; flex-wrap: wrap; gap: 6px; margin-top: 4px; }
+.line {
+  display: flex;
+  gap: 8px;
+}
+.asks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 4px;
+}
 </style>

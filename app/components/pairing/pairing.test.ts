@@ -25,12 +25,18 @@ beforeEach(async () => {
 /** The pairing of the current setup, as the station has it. */
 function pairing(construction: Construction = 'twin', gapMm: number | null = null) {
   let made: ReturnType<typeof usePairing>
-  mount({ setup: () => {
-    made = usePairing(ref(construction), ref(gapMm))
-  }, render: () => null })
+  mount({
+    setup: () => {
+      made = usePairing(ref(construction), ref(gapMm))
+    },
+    render: () => null,
+  })
   return made!
 }
-const put = (thread: string | null, side: 'left' | 'right' = 'left') => bench.update('Choose', { threadIds: { ...bench.setup.threadIds, [side]: thread && `demo-thread-${thread}` } })
+const put = (thread: string | null, side: 'left' | 'right' = 'left') =>
+  bench.update('Choose', {
+    threadIds: { ...bench.setup.threadIds, [side]: thread && `demo-thread-${thread}` },
+  })
 const ranking = (construction: Construction = 'twin', gapMm: number | null = null) => {
   const { ranked, threads, buy } = pairing(construction, gapMm)
   return show(NeedleRanking, { ranked: ranked.value, threads: threads.value, buy: buy.value })
@@ -59,7 +65,13 @@ describe('the pairing of a setup', () => {
   it('offers no used-up thread for the bobbin', () => {
     put('lantern')
     put('lantern', 'right')
-    book.commit('Use up', [{ table: 'threads', id: 'demo-thread-navy', record: { ...book.shelf.threads.get('demo-thread-navy')!, metresLeft: 0 } }])
+    book.commit('Use up', [
+      {
+        table: 'threads',
+        id: 'demo-thread-navy',
+        record: { ...book.shelf.threads.get('demo-thread-navy')!, metresLeft: 0 },
+      },
+    ])
     expect(pairing('single').bobbins.value.map(({ id }) => id)).toEqual(['demo-thread-white'])
   })
 })
@@ -78,17 +90,26 @@ describe('the ranking', () => {
     expect(page.text()).toContain('Without a long polished eye the wrapping strips')
   })
   it('names what to buy when nothing owned is good', () => {
-    book.commit('Lose', [{ table: 'needles', id: 'demo-needle-20m', record: { ...book.shelf.needles.get('demo-needle-20m')!, count: 0 } }])
+    book.commit('Lose', [
+      {
+        table: 'needles',
+        id: 'demo-needle-20m',
+        record: { ...book.shelf.needles.get('demo-needle-20m')!, count: 0 },
+      },
+    ])
     expect(ranking().text()).toMatch(/Buy 2\.5\/80 metallic: nothing you own is good for this/)
   })
   it('draws a film as a band', () => {
     put('star')
-    expect(ranking('single').wrapper.get('svg[role="img"]').attributes('aria-label')).toContain('the film is a band 0.40 mm wide')
+    expect(ranking('single').wrapper.get('svg[role="img"]').attributes('aria-label')).toContain(
+      'the film is a band 0.40 mm wide',
+    )
   })
 })
 
 describe('the controls', () => {
-  const controls = (construction: Construction = 'twin') => show(PairingControls, { construction, gap: 'any' })
+  const controls = (construction: Construction = 'twin') =>
+    show(PairingControls, { construction, gap: 'any' })
   it('write into the one setup, and a technique brings its usual goal', async () => {
     const page = controls()
     await page.fill('Technique', 'pintucks')
@@ -97,20 +118,37 @@ describe('the controls', () => {
     await page.fill('Left thread', 'demo-thread-wine')
     await page.fill('Cloth', '')
     await page.fill('Layers', '3')
-    expect(bench.setup).toMatchObject({ goal: 'flat', threadIds: { left: 'demo-thread-wine', right: 'demo-thread-gold' }, clothId: null, layers: 3 })
+    expect(bench.setup).toMatchObject({
+      goal: 'flat',
+      threadIds: { left: 'demo-thread-wine', right: 'demo-thread-gold' },
+      clothId: null,
+      layers: 3,
+    })
   })
   it('ask for as many threads as there are blades', () => {
-    const labels = (construction: Construction) => controls(construction).wrapper.findAll('label').map(label => label.text()).filter(text => /thread$/i.test(text))
+    const labels = (construction: Construction) =>
+      controls(construction)
+        .wrapper.findAll('label')
+        .map(label => label.text())
+        .filter(text => /thread$/i.test(text))
     expect(labels('single')).toEqual(['Thread'])
     expect(labels('triple')).toEqual(['Left thread', 'Middle thread', 'Right thread'])
   })
   it('offer the gaps that are owned', () => {
-    expect(controls().wrapper.get('select').findAll('option').map(option => option.text())).toEqual(['any gap', '1.6 mm', '2.0 mm', '2.5 mm', '3.0 mm', '4.0 mm', '6.0 mm', '8.0 mm'])
+    expect(
+      controls()
+        .wrapper.get('select')
+        .findAll('option')
+        .map(option => option.text()),
+    ).toEqual(['any gap', '1.6 mm', '2.0 mm', '2.5 mm', '3.0 mm', '4.0 mm', '6.0 mm', '8.0 mm'])
   })
 })
 
 describe('a thread by its label', () => {
-  const sides = [['left', 'Left thread'], ['right', 'Right thread']] as const
+  const sides = [
+    ['left', 'Left thread'],
+    ['right', 'Right thread'],
+  ] as const
   it('goes into the workbox and onto the first free blade, in one step of undo', async () => {
     put(null, 'right')
     const page = show(ThreadLabelInput, { sides })
@@ -147,15 +185,23 @@ describe('bobbin, start and thread needed', () => {
   })
   it('put a bobbin thread in', async () => {
     const { bobbin, bobbins } = pairing()
-    await show(BobbinCard, { advice: bobbin.value!, ranked: bobbins.value }).press('Use Navy cotton 50 on the bobbin')
+    await show(BobbinCard, { advice: bobbin.value!, ranked: bobbins.value }).press(
+      'Use Navy cotton 50 on the bobbin',
+    )
     expect(bench.setup.bobbinId).toBe('demo-thread-navy')
   })
   it('dial in tension and length together, each with its source', async () => {
     put('lantern')
     put('lantern', 'right')
-    bench.update('Straight', { needleId: 'demo-needle-topstitch', stitch: { ...bench.setup.stitch, stitchId: 'straight', widthMm: 0 }, tension: 7 })
+    bench.update('Straight', {
+      needleId: 'demo-needle-topstitch',
+      stitch: { ...bench.setup.stitch, stitchId: 'straight', widthMm: 0 },
+      tension: 7,
+    })
     const page = show(StartCard, { start: pairing('single').start.value! })
-    expect(page.text()).toMatch(/Tension\s*5 \(home 4\) own plan: as kept in “Lantern banner.*Length\s*3\.0 mm rule: a pearl line wants room/)
+    expect(page.text()).toMatch(
+      /Tension\s*5 \(home 4\) own plan: as kept in “Lantern banner.*Length\s*3\.0 mm rule: a pearl line wants room/,
+    )
     await page.press('Dial in')
     expect(bench.setup).toMatchObject({ tension: 5, stitch: { lengthMm: 3 } })
   })
@@ -194,7 +240,9 @@ describe('the list of conflicts', () => {
   })
   it('offers no mend that needs what is not owned', () => {
     bench.update('Round', { footId: 'demo-foot-quarter' })
-    for (const foot of book.shelf.feet.values()) if (!foot.singleHole) book.commit('Lose', [{ table: 'feet', id: foot.id, record: { ...foot, singleHole: true } }])
+    for (const foot of book.shelf.feet.values())
+      if (!foot.singleHole)
+        book.commit('Lose', [{ table: 'feet', id: foot.id, record: { ...foot, singleHole: true } }])
     expect(show(ConflictList).text()).not.toContain('Another foot')
   })
 })

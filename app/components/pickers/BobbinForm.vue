@@ -6,26 +6,80 @@ import { newId } from '~/utils/id'
 const { record } = defineProps<{ record: Bobbin | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const book = useBookStore()
-const { draft, issues, save } = useRecordForm('bobbins', record ?? { id: newId('bobbin'), name: '', threadId: null, woundM: null, holdsM: null, outerMm: null, coreMm: null, wideMm: null }, id => emit('done', id))
-const threads = computed(() => [{ value: '', label: 'empty' }, ...[...book.shelf.threads.values()].map(({ id, name }) => ({ value: id, label: name }))])
-const threadId = orUnknown(() => draft.threadId, (id) => {
-  draft.threadId = id
-})
+const { draft, issues, save } = useRecordForm(
+  'bobbins',
+  record ?? {
+    id: newId('bobbin'),
+    name: '',
+    threadId: null,
+    woundM: null,
+    holdsM: null,
+    outerMm: null,
+    coreMm: null,
+    wideMm: null,
+  },
+  id => emit('done', id),
+)
+const threads = computed(() => [
+  { value: '', label: 'empty' },
+  ...[...book.shelf.threads.values()].map(({ id, name }) => ({ value: id, label: name })),
+])
+const threadId = orUnknown(
+  () => draft.threadId,
+  id => {
+    draft.threadId = id
+  },
+)
 </script>
 
 <template>
-  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
-    <TextField v-model="draft.name" label="Name" placeholder="colour, how full" />
-    <SelectField v-model="threadId" label="Wound with" :items="threads" />
+  <RecordForm
+    :issues="issues"
+    @save="save"
+    @cancel="emit('done', null)"
+  >
+    <TextField
+      v-model="draft.name"
+      label="Name"
+      placeholder="colour, how full"
+    />
+    <SelectField
+      v-model="threadId"
+      label="Wound with"
+      :items="threads"
+    />
     <div class="grid grid-cols-2 gap-2">
-      <NumberField v-model="draft.woundM" label="On it now" unit="m" />
-      <NumberField v-model="draft.holdsM" label="Holds when full" unit="m" />
+      <NumberField
+        v-model="draft.woundM"
+        label="On it now"
+        unit="m"
+      />
+      <NumberField
+        v-model="draft.holdsM"
+        label="Holds when full"
+        unit="m"
+      />
     </div>
     <p class="hint">Known or weighed is best. Otherwise measure its winding space:</p>
     <div class="grid grid-cols-3 gap-2">
-      <LengthField v-model="draft.outerMm" label="Filled to" limit="bobbinMm" optional />
-      <LengthField v-model="draft.coreMm" label="Core" limit="bobbinMm" optional />
-      <LengthField v-model="draft.wideMm" label="Width" limit="bobbinMm" optional />
+      <LengthField
+        v-model="draft.outerMm"
+        label="Filled to"
+        limit="bobbinMm"
+        optional
+      />
+      <LengthField
+        v-model="draft.coreMm"
+        label="Core"
+        limit="bobbinMm"
+        optional
+      />
+      <LengthField
+        v-model="draft.wideMm"
+        label="Width"
+        limit="bobbinMm"
+        optional
+      />
     </div>
   </RecordForm>
 </template>

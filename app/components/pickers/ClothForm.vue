@@ -7,21 +7,46 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Cloth | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm('cloths', record ?? { id: newId('cloth'), name: '', ...UNKNOWN_CLOTH, hex: '#eadfcb' }, id => emit('done', id))
-const structure = orUnknown(() => draft.structure, (value) => {
-  draft.structure = value
-})
-const weight = orUnknown(() => draft.weight, (value) => {
-  draft.weight = value
-})
+const { draft, issues, save } = useRecordForm(
+  'cloths',
+  record ?? { id: newId('cloth'), name: '', ...UNKNOWN_CLOTH, hex: '#eadfcb' },
+  id => emit('done', id),
+)
+const structure = orUnknown(
+  () => draft.structure,
+  value => {
+    draft.structure = value
+  },
+)
+const weight = orUnknown(
+  () => draft.weight,
+  value => {
+    draft.weight = value
+  },
+)
 </script>
 
 <template>
-  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
-    <TextField v-model="draft.name" label="Name" />
+  <RecordForm
+    :issues="issues"
+    @save="save"
+    @cancel="emit('done', null)"
+  >
+    <TextField
+      v-model="draft.name"
+      label="Name"
+    />
     <div class="grid grid-cols-2 gap-2">
-      <SelectField v-model="structure" label="Structure" :items="openChoices(CLOTH_STRUCTURES)" />
-      <SelectField v-model="weight" label="Weight" :items="openChoices(CLOTH_WEIGHTS)" />
+      <SelectField
+        v-model="structure"
+        label="Structure"
+        :items="openChoices(CLOTH_STRUCTURES)"
+      />
+      <SelectField
+        v-model="weight"
+        label="Weight"
+        :items="openChoices(CLOTH_WEIGHTS)"
+      />
     </div>
     <LengthField
       v-model="draft.thicknessMm"
@@ -30,6 +55,9 @@ const weight = orUnknown(() => draft.weight, (value) => {
       optional
       hint="Measure ten layers pressed flat and divide by ten."
     />
-    <ColourField v-model="draft.hex" label="Colour" />
+    <ColourField
+      v-model="draft.hex"
+      label="Colour"
+    />
   </RecordForm>
 </template>

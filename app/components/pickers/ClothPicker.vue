@@ -40,14 +40,27 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
       </div>
     </template>
     <template #mark="{ item }">
-      <span class="swatch" aria-hidden="true" :style="{ background: item.hex }" />
+      <span
+        class="swatch"
+        aria-hidden="true"
+        :style="{ background: item.hex }"
+      />
     </template>
     <template #form="{ record, done }">
-      <ClothForm :record="record" @done="done" />
+      <ClothForm
+        :record="record"
+        @done="done"
+      />
     </template>
   </RecordPicker>
 </template>
 
 <style scoped>
-.swatch { flex: none; width: 30px; height: 22px; border-radius: 4px; border: 1px solid var(--line-strong); }
+.swatch {
+  flex: none;
+  width: 30px;
+  height: 22px;
+  border-radius: 4px;
+  border: 1px solid var(--line-strong);
+}
 </style>

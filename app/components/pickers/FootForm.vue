@@ -4,20 +4,43 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Foot | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm('feet', record ?? { id: newId('foot'), name: '', kind: 'zigzag', slotMm: null, sole: 'flat', singleHole: false }, id => emit('done', id))
+const { draft, issues, save } = useRecordForm(
+  'feet',
+  record ?? { id: newId('foot'), name: '', kind: 'zigzag', slotMm: null, sole: 'flat', singleHole: false },
+  id => emit('done', id),
+)
 
 const kinds = FOOT_KINDS.map(value => ({ value, label: value }))
 const soles = SOLES.map(value => ({ value, label: value }))
 </script>
 
 <template>
-  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
-    <TextField v-model="draft.name" label="Name" />
+  <RecordForm
+    :issues="issues"
+    @save="save"
+    @cancel="emit('done', null)"
+  >
+    <TextField
+      v-model="draft.name"
+      label="Name"
+    />
     <div class="grid grid-cols-2 gap-2">
-      <SelectField v-model="draft.kind" label="Kind" :items="kinds" />
-      <SelectField v-model="draft.sole" label="Sole" :items="soles" />
+      <SelectField
+        v-model="draft.kind"
+        label="Kind"
+        :items="kinds"
+      />
+      <SelectField
+        v-model="draft.sole"
+        label="Sole"
+        :items="soles"
+      />
     </div>
-    <USwitch v-model="draft.singleHole" label="One round hole instead of a slot" description="Any twin strikes it." />
+    <USwitch
+      v-model="draft.singleHole"
+      label="One round hole instead of a slot"
+      description="Any twin strikes it."
+    />
     <LengthField
       v-if="!draft.singleHole"
       v-model="draft.slotMm"

@@ -10,10 +10,19 @@ const { length } = useLength()
 const feet = computed(() => [...book.shelf.feet.values()].sort((a, b) => a.name.localeCompare(b.name)))
 /** The machine's own two, then those kept in the workbox. */
 const plates = computed(() => [
-  ...(['zigzag', 'single-hole'] as const).map(plate => ({ label: PLATE_NAMES[plate], on: bench.parts.plate === null && bench.setup.plate === plate, change: { plate, plateId: null } })),
-  ...[...book.shelf.plates.values()].map(({ id, name }) => ({ label: name, on: bench.setup.plateId === id, change: { plateId: id } })),
+  ...(['zigzag', 'single-hole'] as const).map(plate => ({
+    label: PLATE_NAMES[plate],
+    on: bench.parts.plate === null && bench.setup.plate === plate,
+    change: { plate, plateId: null },
+  })),
+  ...[...book.shelf.plates.values()].map(({ id, name }) => ({
+    label: name,
+    on: bench.setup.plateId === id,
+    change: { plateId: id },
+  })),
 ])
-const hint = (f: Foot) => (f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${length(f.slotMm)}`)
+const hint = (f: Foot) =>
+  f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${length(f.slotMm)}`
 </script>
 
 <template>
@@ -40,15 +49,29 @@ const hint = (f: Foot) => (f.singleHole ? 'single hole: no twin' : `${f.sole} so
           @click="bench.update('Change the plate', plate.change)"
         />
       </fieldset>
-      <SelectField :model-value="bench.setup.pressure" label="Foot pressure" :items="PRESSURES.map(value => ({ value, label: value }))" class="mb-3" @update:model-value="bench.update('Note the foot pressure', { pressure: $event })" />
+      <SelectField
+        :model-value="bench.setup.pressure"
+        label="Foot pressure"
+        :items="PRESSURES.map(value => ({ value, label: value }))"
+        class="mb-3"
+        @update:model-value="bench.update('Note the foot pressure', { pressure: $event })"
+      />
       <p class="field-label">Presser foot</p>
     </template>
     <template #form="{ record, done }">
-      <FootForm :record="record" @done="done" />
+      <FootForm
+        :record="record"
+        @done="done"
+      />
     </template>
   </RecordPicker>
 </template>
 
 <style scoped>
-.plates { display: flex; flex-wrap: wrap; gap: 8px; margin-bottom: 12px; }
+.plates {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-bottom: 12px;
+}
 </style>

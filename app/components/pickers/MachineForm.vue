@@ -9,7 +9,11 @@ const { record } = defineProps<{ record: Machine | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const bench = useBenchStore()
 const { bare } = useLength()
-const { draft, issues, save } = useRecordForm('machines', record ?? { id: newId('machine'), name: '', ...UNKNOWN_MACHINE }, id => emit('done', id))
+const { draft, issues, save } = useRecordForm(
+  'machines',
+  record ?? { id: newId('machine'), name: '', ...UNKNOWN_MACHINE },
+  id => emit('done', id),
+)
 
 const PRESETS_MM = [5, 6, 7, 9]
 const FIRST_GUESS_GAP_MM = 2
@@ -20,14 +24,20 @@ const modes = [
 ] as const
 const mode = computed({
   get: () => draft.twinMode.kind,
-  set: (kind) => {
+  set: kind => {
     draft.twinMode = kind === 'on-off' ? { kind, assumedGapMm: FIRST_GUESS_GAP_MM } : { kind }
   },
 })
 const ANSWERS = openChoices(['yes', 'no'])
 /** What it has: each yes, no or not known. */
 const TRAITS = [
-  ['divider', 'Tension divider'], ['lock', 'Can be locked'], ['threader', 'Needle threader'], ['cutter', 'Thread cutter'], ['stand', 'Thread stand beside it'], ['cup', 'Cup for balls'], ['sealed', 'Never oiled by you'],
+  ['divider', 'Tension divider'],
+  ['lock', 'Can be locked'],
+  ['threader', 'Needle threader'],
+  ['cutter', 'Thread cutter'],
+  ['stand', 'Thread stand beside it'],
+  ['cup', 'Cup for balls'],
+  ['sealed', 'Never oiled by you'],
 ] as const
 type YesNoField = (typeof TRAITS)[number][0] | 'forgetsTwinMode'
 const answerOf = (field: YesNoField) => (draft[field] === null ? '' : draft[field] ? 'yes' : 'no')
@@ -36,29 +46,57 @@ function answer(field: YesNoField, said: string): void {
 }
 const numberOf = (value: number | null) => (value === null ? '' : String(value))
 const HOOK_WORDS = { up: 'up: bobbin drops in', front: 'toward you', left: 'to the left' } as const
-const hookChoices = [{ value: '', label: 'not known' }, ...HOOKS.map(value => ({ value, label: HOOK_WORDS[value] }))]
-const hook = orUnknown(() => draft.hook, (value) => {
-  draft.hook = value
-})
+const hookChoices = [
+  { value: '', label: 'not known' },
+  ...HOOKS.map(value => ({ value, label: HOOK_WORDS[value] })),
+]
+const hook = orUnknown(
+  () => draft.hook,
+  value => {
+    draft.hook = value
+  },
+)
 const assumedGap = computed({
   get: () => (draft.twinMode.kind === 'on-off' ? draft.twinMode.assumedGapMm : null),
-  set: (mm) => {
+  set: mm => {
     draft.twinMode = { kind: 'on-off', assumedGapMm: mm ?? Number.NaN }
   },
 })
-const dial = reactive({ min: draft.tensionDial?.min ?? null, home: draft.tensionDial?.home ?? null, max: draft.tensionDial?.max ?? null })
+const dial = reactive({
+  min: draft.tensionDial?.min ?? null,
+  home: draft.tensionDial?.home ?? null,
+  max: draft.tensionDial?.max ?? null,
+})
 watch(dial, ({ min, home, max }) => {
   const untouched = min === null && home === null && max === null
-  draft.tensionDial = untouched ? null : { min: min ?? Number.NaN, home: home ?? Number.NaN, max: max ?? Number.NaN }
+  draft.tensionDial = untouched
+    ? null
+    : { min: min ?? Number.NaN, home: home ?? Number.NaN, max: max ?? Number.NaN }
 })
 </script>
 
 <template>
-  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
-    <TextField v-model="draft.name" label="Name" placeholder="as you call it" />
+  <RecordForm
+    :issues="issues"
+    @save="save"
+    @cancel="emit('done', null)"
+  >
+    <TextField
+      v-model="draft.name"
+      label="Name"
+      placeholder="as you call it"
+    />
     <div>
-      <LengthField v-model="draft.maxWidthMm" label="Widest stitch" limit="maxWidthMm" />
-      <div class="flex gap-2 mt-2" role="group" aria-label="Usual widest stitches">
+      <LengthField
+        v-model="draft.maxWidthMm"
+        label="Widest stitch"
+        limit="maxWidthMm"
+      />
+      <div
+        class="flex gap-2 mt-2"
+        role="group"
+        aria-label="Usual widest stitches"
+      >
         <UButton
           v-for="mm in PRESETS_MM"
           :key="mm"
@@ -66,11 +104,19 @@ watch(dial, ({ min, home, max }) => {
           :variant="draft.maxWidthMm === mm ? 'solid' : 'outline'"
           size="sm"
           class="flex-1 justify-center"
-          @click="() => { draft.maxWidthMm = mm }"
+          @click="
+            () => {
+              draft.maxWidthMm = mm
+            }
+          "
         />
       </div>
     </div>
-    <SelectField v-model="mode" label="Its own twin mode" :items="modes" />
+    <SelectField
+      v-model="mode"
+      label="Its own twin mode"
+      :items="modes"
+    />
     <LengthField
       v-if="draft.twinMode.kind === 'on-off'"
       v-model="assumedGap"
@@ -78,7 +124,13 @@ watch(dial, ({ min, home, max }) => {
       limit="gapMm"
       hint="Often 2.0: see the machine’s manual."
     />
-    <SelectField v-if="draft.twinMode.kind !== 'none'" :model-value="answerOf('forgetsTwinMode')" label="Forgets the mode when switched off" :items="ANSWERS" @update:model-value="answer('forgetsTwinMode', $event)" />
+    <SelectField
+      v-if="draft.twinMode.kind !== 'none'"
+      :model-value="answerOf('forgetsTwinMode')"
+      label="Forgets the mode when switched off"
+      :items="ANSWERS"
+      @update:model-value="answer('forgetsTwinMode', $event)"
+    />
     <LengthField
       v-model="draft.plateSlotMm"
       label="Plate opening, side to side"
@@ -86,25 +138,68 @@ watch(dial, ({ min, home, max }) => {
       optional
       hint="Measure the zigzag plate’s slot with a ruler or calliper."
     />
-    <NumberField v-model="draft.needlePositions" label="Needle positions, how many" />
+    <NumberField
+      v-model="draft.needlePositions"
+      label="Needle positions, how many"
+    />
     <fieldset>
       <legend class="field-label">Tension dial: lowest, home, highest</legend>
       <div class="grid grid-cols-3 gap-2">
-        <NumberField v-model="dial.min" label="Lowest tension" bare />
-        <NumberField v-model="dial.home" label="Home tension" bare />
-        <NumberField v-model="dial.max" label="Highest tension" bare />
+        <NumberField
+          v-model="dial.min"
+          label="Lowest tension"
+          bare
+        />
+        <NumberField
+          v-model="dial.home"
+          label="Home tension"
+          bare
+        />
+        <NumberField
+          v-model="dial.max"
+          label="Highest tension"
+          bare
+        />
       </div>
-      <NumberField v-model="draft.dialStep" label="Smallest step of the dial" class="mt-2" />
+      <NumberField
+        v-model="draft.dialStep"
+        label="Smallest step of the dial"
+        class="mt-2"
+      />
     </fieldset>
     <details>
       <summary class="field-label">What preparing it depends on</summary>
       <div class="grid grid-cols-2 gap-2">
-        <SelectField v-for="[field, label] in TRAITS" :key="field" :model-value="answerOf(field)" :label="label" :items="ANSWERS" @update:model-value="answer(field, $event)" />
-        <SelectField v-model="hook" label="Hook faces" :items="hookChoices" />
-        <SelectField :model-value="numberOf(draft.needleGuides)" label="Guides above the needle" :items="openChoices(['0', '1', '2'])" @update:model-value="draft.needleGuides = $event === '' ? null : Number($event) as 0 | 1 | 2" />
-        <SelectField :model-value="numberOf(draft.spoolPins)" label="Spool pins" :items="openChoices(['1', '2', '3'])" @update:model-value="draft.spoolPins = $event === '' ? null : Number($event) as 1 | 2 | 3" />
+        <SelectField
+          v-for="[field, label] in TRAITS"
+          :key="field"
+          :model-value="answerOf(field)"
+          :label="label"
+          :items="ANSWERS"
+          @update:model-value="answer(field, $event)"
+        />
+        <SelectField
+          v-model="hook"
+          label="Hook faces"
+          :items="hookChoices"
+        />
+        <SelectField
+          :model-value="numberOf(draft.needleGuides)"
+          label="Guides above the needle"
+          :items="openChoices(['0', '1', '2'])"
+          @update:model-value="draft.needleGuides = $event === '' ? null : (Number($event) as 0 | 1 | 2)"
+        />
+        <SelectField
+          :model-value="numberOf(draft.spoolPins)"
+          label="Spool pins"
+          :items="openChoices(['1', '2', '3'])"
+          @update:model-value="draft.spoolPins = $event === '' ? null : (Number($event) as 1 | 2 | 3)"
+        />
       </div>
     </details>
-    <p class="hint">Lengths are in {{ bench.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not measured.</p>
+    <p class="hint">
+      Lengths are in {{ bench.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not
+      measured.
+    </p>
   </RecordForm>
 </template>

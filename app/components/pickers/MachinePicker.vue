@@ -5,7 +5,11 @@ const book = useBookStore()
 const bench = useBenchStore()
 const { remove } = useShelf()
 const { length } = useLength()
-const machines = computed(() => [...book.shelf.machines.values()].sort((a, b) => a.maxWidthMm - b.maxWidthMm || a.name.localeCompare(b.name)))
+const machines = computed(() =>
+  [...book.shelf.machines.values()].sort(
+    (a, b) => a.maxWidthMm - b.maxWidthMm || a.name.localeCompare(b.name),
+  ),
+)
 const hint = (m: Machine) => `widest ${length(m.maxWidthMm)} · plate opening ${length(m.plateSlotMm)}`
 </script>
 
@@ -21,7 +25,10 @@ const hint = (m: Machine) => `widest ${length(m.maxWidthMm)} · plate opening ${
     @remove="remove('machines', $event.id, $event.name)"
   >
     <template #form="{ record, done }">
-      <MachineForm :record="record" @done="done" />
+      <MachineForm
+        :record="record"
+        @done="done"
+      />
     </template>
   </RecordPicker>
 </template>

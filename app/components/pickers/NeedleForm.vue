@@ -10,8 +10,16 @@ const { record } = defineProps<{ record: NeedleRecord | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const bench = useBenchStore()
 const { save } = useShelf()
-const text = ref(record ? `${record.construction === 'triple' ? 'triple ' : ''}${needleLabel(record)} ${record.type}` : '')
-const wear = reactive({ ...FRESH_NEEDLE, ...(record ? { count: record.count, state: record.state, hoursSewn: record.hoursSewn, blocksSewn: record.blocksSewn } : {}), seen: { ...(record?.seen ?? FRESH_NEEDLE.seen) } }) as Pick<NeedleRecord, 'count' | 'state' | 'hoursSewn' | 'blocksSewn' | 'seen'>
+const text = ref(
+  record ? `${record.construction === 'triple' ? 'triple ' : ''}${needleLabel(record)} ${record.type}` : '',
+)
+const wear = reactive({
+  ...FRESH_NEEDLE,
+  ...(record
+    ? { count: record.count, state: record.state, hoursSewn: record.hoursSewn, blocksSewn: record.blocksSewn }
+    : {}),
+  seen: { ...(record?.seen ?? FRESH_NEEDLE.seen) },
+}) as Pick<NeedleRecord, 'count' | 'state' | 'hoursSewn' | 'blocksSewn' | 'seen'>
 const issues = shallowRef<readonly FieldIssue[]>([])
 const states = NEEDLE_STATES.map(value => ({ value, label: value }))
 const reading = computed(() => parseNeedleLabel(text.value, record ? 'neighbour' : bench.tripleGap))
@@ -28,25 +36,71 @@ function submit(): void {
 </script>
 
 <template>
-  <RecordForm :issues="issues" @save="submit" @cancel="emit('done', null)">
-    <TextField v-model="text" label="Label from the packet" placeholder="2.5/80, 4.0/100 jeans, 90/14" />
-    <p role="status" :class="reading.ok ? '' : 'hint'">{{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}</p>
+  <RecordForm
+    :issues="issues"
+    @save="submit"
+    @cancel="emit('done', null)"
+  >
+    <TextField
+      v-model="text"
+      label="Label from the packet"
+      placeholder="2.5/80, 4.0/100 jeans, 90/14"
+    />
+    <p
+      role="status"
+      :class="reading.ok ? '' : 'hint'"
+    >
+      {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
+    </p>
     <div class="grid grid-cols-2 gap-2">
-      <NumberField :model-value="wear.count" label="In the case" @update:model-value="wear.count = $event ?? Number.NaN" />
-      <SelectField v-model="wear.state" label="State" :items="states" />
-      <NumberField v-model="wear.hoursSewn" label="Sewn" unit="h" placeholder="not counted" />
-      <NumberField :model-value="wear.blocksSewn" label="Fused blocks" @update:model-value="wear.blocksSewn = $event ?? 0" />
+      <NumberField
+        :model-value="wear.count"
+        label="In the case"
+        @update:model-value="wear.count = $event ?? Number.NaN"
+      />
+      <SelectField
+        v-model="wear.state"
+        label="State"
+        :items="states"
+      />
+      <NumberField
+        v-model="wear.hoursSewn"
+        label="Sewn"
+        unit="h"
+        placeholder="not counted"
+      />
+      <NumberField
+        :model-value="wear.blocksSewn"
+        label="Fused blocks"
+        @update:model-value="wear.blocksSewn = $event ?? 0"
+      />
     </div>
     <fieldset class="seen">
       <legend class="field-label">It has sewn</legend>
-      <UCheckbox v-model="wear.seen.metallic" label="metallic" />
-      <UCheckbox v-model="wear.seen.fusible" label="fusible" />
-      <UCheckbox v-model="wear.seen.pearl" label="pearl" />
+      <UCheckbox
+        v-model="wear.seen.metallic"
+        label="metallic"
+      />
+      <UCheckbox
+        v-model="wear.seen.fusible"
+        label="fusible"
+      />
+      <UCheckbox
+        v-model="wear.seen.pearl"
+        label="pearl"
+      />
     </fieldset>
   </RecordForm>
 </template>
 
 <style scoped>
-.seen { display: flex; flex-wrap: wrap; gap: 4px 18px; }
-.seen > * { min-height: 36px; align-items: center; }
+.seen {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+}
+.seen > * {
+  min-height: 36px;
+  align-items: center;
+}
 </style>

@@ -7,7 +7,8 @@ const book = useBookStore()
 const bench = useBenchStore()
 const { remove } = useShelf()
 const needles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap))
-const name = (n: NeedleRecord) => `${n.construction === 'single' ? '' : `${n.construction} `}${needleLabel(n)}`
+const name = (n: NeedleRecord) =>
+  `${n.construction === 'single' ? '' : `${n.construction} `}${needleLabel(n)}`
 </script>
 
 <template>
@@ -22,7 +23,10 @@ const name = (n: NeedleRecord) => `${n.construction === 'single' ? '' : `${n.con
     @remove="remove('needles', $event.id, name($event))"
   >
     <template #form="{ record, done }">
-      <NeedleForm :record="record" @done="done" />
+      <NeedleForm
+        :record="record"
+        @done="done"
+      />
     </template>
   </RecordPicker>
 </template>

@@ -4,13 +4,36 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Plate | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm('plates', record ?? { id: newId('plate'), name: '', slotMm: null, singleHole: false }, id => emit('done', id))
+const { draft, issues, save } = useRecordForm(
+  'plates',
+  record ?? { id: newId('plate'), name: '', slotMm: null, singleHole: false },
+  id => emit('done', id),
+)
 </script>
 
 <template>
-  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
-    <TextField v-model="draft.name" label="Name" placeholder="whose plate, which opening" />
-    <USwitch v-model="draft.singleHole" label="Single hole" description="A twin strikes it." />
-    <LengthField v-if="!draft.singleHole" v-model="draft.slotMm" label="Opening, side to side" limit="openingMm" optional hint="Measure the slot with a ruler or calliper." />
+  <RecordForm
+    :issues="issues"
+    @save="save"
+    @cancel="emit('done', null)"
+  >
+    <TextField
+      v-model="draft.name"
+      label="Name"
+      placeholder="whose plate, which opening"
+    />
+    <USwitch
+      v-model="draft.singleHole"
+      label="Single hole"
+      description="A twin strikes it."
+    />
+    <LengthField
+      v-if="!draft.singleHole"
+      v-model="draft.slotMm"
+      label="Opening, side to side"
+      limit="openingMm"
+      optional
+      hint="Measure the slot with a ruler or calliper."
+    />
   </RecordForm>
 </template>

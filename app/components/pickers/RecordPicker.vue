@@ -3,7 +3,15 @@ import type { ShallowRef } from 'vue'
 import { closePickerKey } from '~/utils/picker'
 
 /** A list of what is owned: choose one, or add, change and delete in place. */
-const { title, items, selectedId, name, hint, noneLabel = '', addLabel } = defineProps<{
+const {
+  title,
+  items,
+  selectedId,
+  name,
+  hint,
+  noneLabel = '',
+  addLabel,
+} = defineProps<{
   title: string
   items: readonly T[]
   selectedId: string | null
@@ -13,7 +21,7 @@ const { title, items, selectedId, name, hint, noneLabel = '', addLabel } = defin
   noneLabel?: string
   addLabel: string
 }>()
-const emit = defineEmits<{ choose: [id: string | null], remove: [item: T] }>()
+const emit = defineEmits<{ choose: [id: string | null]; remove: [item: T] }>()
 const close = inject(closePickerKey, () => {})
 const editing = shallowRef(null) as ShallowRef<T | 'new' | null>
 
@@ -31,21 +39,48 @@ function done(id: string | null): void {
 <template>
   <div>
     <header class="card-head">
-      <h2 class="serif title">{{ editing === 'new' ? addLabel : editing ? `Change ${name(editing)}` : title }}</h2>
+      <h2 class="serif title">
+        {{ editing === 'new' ? addLabel : editing ? `Change ${name(editing)}` : title }}
+      </h2>
     </header>
-    <slot v-if="editing" name="form" :record="editing === 'new' ? null : editing" :done="done" />
+    <slot
+      v-if="editing"
+      name="form"
+      :record="editing === 'new' ? null : editing"
+      :done="done"
+    />
     <template v-else>
       <slot name="before" />
       <ul class="list">
         <li v-if="noneLabel">
-          <button type="button" class="row" :aria-pressed="selectedId === null" @click="choose(null)">
+          <button
+            type="button"
+            class="row"
+            :aria-pressed="selectedId === null"
+            @click="choose(null)"
+          >
             <span>{{ noneLabel }}</span>
           </button>
         </li>
-        <li v-for="item in items" :key="item.id" class="item">
-          <button type="button" class="row" :aria-pressed="selectedId === item.id" @click="choose(item.id)">
-            <slot name="mark" :item="item" />
-            <span><b>{{ name(item) }}</b><span class="hint">{{ hint(item) }}</span></span>
+        <li
+          v-for="item in items"
+          :key="item.id"
+          class="item"
+        >
+          <button
+            type="button"
+            class="row"
+            :aria-pressed="selectedId === item.id"
+            @click="choose(item.id)"
+          >
+            <slot
+              name="mark"
+              :item="item"
+            />
+            <span
+              ><b>{{ name(item) }}</b
+              ><span class="hint">{{ hint(item) }}</span></span
+            >
           </button>
           <UButton
             icon="i-lucide-pencil"
@@ -53,7 +88,11 @@ function done(id: string | null): void {
             color="neutral"
             :aria-label="`Change ${name(item)}`"
             class="min-w-11 justify-center"
-            @click="() => { editing = item }"
+            @click="
+              () => {
+                editing = item
+              }
+            "
           />
           <UButton
             icon="i-lucide-trash-2"
@@ -65,21 +104,72 @@ function done(id: string | null): void {
           />
         </li>
       </ul>
-      <p v-if="items.length === 0" class="hint empty">Nothing here yet.</p>
-      <UButton icon="i-lucide-plus" variant="outline" :label="addLabel" class="mt-2" @click="() => { editing = 'new' }" />
+      <p
+        v-if="items.length === 0"
+        class="hint empty"
+      >
+        Nothing here yet.
+      </p>
+      <UButton
+        icon="i-lucide-plus"
+        variant="outline"
+        :label="addLabel"
+        class="mt-2"
+        @click="
+          () => {
+            editing = 'new'
+          }
+        "
+      />
       <slot name="after" />
     </template>
   </div>
 </template>
 
 <style scoped>
-.title { font-size: 19px; }
-.list { display: grid; gap: 4px; }
-.item { display: flex; align-items: center; }
-.row { flex: 1; min-width: 0; width: 100%; display: flex; align-items: center; gap: 10px; min-height: 46px; padding: 5px 10px; border: 1.5px solid transparent; border-radius: 10px; text-align: left; cursor: pointer; }
-.row:hover { background: var(--paper); }
-.row[aria-pressed="true"] { border-color: var(--mulberry); background: var(--white); }
-.row[aria-pressed="true"]::after { content: "on"; margin-left: auto; font-size: 13px; font-weight: 650; color: var(--mulberry); }
-.row .hint { display: block; }
-.empty { padding: 6px 10px; }
+.title {
+  font-size: 19px;
+}
+.list {
+  display: grid;
+  gap: 4px;
+}
+.item {
+  display: flex;
+  align-items: center;
+}
+.row {
+  flex: 1;
+  min-width: 0;
+  width: 100%;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 46px;
+  padding: 5px 10px;
+  border: 1.5px solid transparent;
+  border-radius: 10px;
+  text-align: left;
+  cursor: pointer;
+}
+.row:hover {
+  background: var(--paper);
+}
+.row[aria-pressed='true'] {
+  border-color: var(--mulberry);
+  background: var(--white);
+}
+.row[aria-pressed='true']::after {
+  content: 'on';
+  margin-left: auto;
+  font-size: 13px;
+  font-weight: 650;
+  color: var(--mulberry);
+}
+.row .hint {
+  display: block;
+}
+.empty {
+  padding: 6px 10px;
+}
 </style>

@@ -5,22 +5,41 @@ import { openChoices, orUnknown } from '~/utils/orUnknown'
 const bench = useBenchStore()
 const sides = computed(() => {
   switch (bench.parts.needle?.construction) {
-    case 'twin': return [['left', 'Left'], ['right', 'Right']] as const
-    case 'triple': return [['left', 'Left'], ['middle', 'Middle'], ['right', 'Right']] as const
-    default: return [['left', 'Thread']] as const
+    case 'twin':
+      return [
+        ['left', 'Left'],
+        ['right', 'Right'],
+      ] as const
+    case 'triple':
+      return [
+        ['left', 'Left'],
+        ['middle', 'Middle'],
+        ['right', 'Right'],
+      ] as const
+    default:
+      return [['left', 'Thread']] as const
   }
 })
 const side = ref<'left' | 'middle' | 'right'>('left')
-watch(sides, (now) => {
+watch(sides, now => {
   if (!now.some(([id]) => id === side.value)) side.value = 'left'
 })
 function choose(id: string | null): void {
   bench.update('Choose a thread', { threadIds: { ...bench.setup.threadIds, [side.value]: id } })
 }
 const supply = computed(() => bench.setup.supplies[side.value])
-const setSupply = (change: Partial<typeof supply.value>) => bench.update('Change the supply', { supplies: { ...bench.setup.supplies, [side.value]: { ...supply.value, ...change } } })
-const place = orUnknown(() => supply.value.place, value => setSupply({ place: value }))
-const draw = orUnknown(() => supply.value.draw, value => setSupply({ draw: value }))
+const setSupply = (change: Partial<typeof supply.value>) =>
+  bench.update('Change the supply', {
+    supplies: { ...bench.setup.supplies, [side.value]: { ...supply.value, ...change } },
+  })
+const place = orUnknown(
+  () => supply.value.place,
+  value => setSupply({ place: value }),
+)
+const draw = orUnknown(
+  () => supply.value.draw,
+  value => setSupply({ draw: value }),
+)
 const discs = computed({
   get: () => (bench.setup.sharedDiscs === null ? '' : bench.setup.sharedDiscs ? 'together' : 'parted'),
   set: value => bench.update('Tension discs', { sharedDiscs: value === '' ? null : value === 'together' }),
@@ -28,21 +47,52 @@ const discs = computed({
 </script>
 
 <template>
-  <ThreadPicker :title="sides.length > 1 ? `Spool, ${side} needle` : 'Spool'" :selected-id="bench.setup.threadIds[side]" @choose="choose">
-    <div v-if="sides.length > 1" class="flex gap-2 mb-3" role="group" aria-label="Which needle">
+  <ThreadPicker
+    :title="sides.length > 1 ? `Spool, ${side} needle` : 'Spool'"
+    :selected-id="bench.setup.threadIds[side]"
+    @choose="choose"
+  >
+    <div
+      v-if="sides.length > 1"
+      class="flex gap-2 mb-3"
+      role="group"
+      aria-label="Which needle"
+    >
       <UButton
         v-for="[id, label] in sides"
         :key="id"
         :label="label"
         :variant="side === id ? 'solid' : 'outline'"
         :aria-pressed="side === id"
-        @click="() => { side = id }"
+        @click="
+          () => {
+            side = id
+          }
+        "
       />
     </div>
     <div class="grid grid-cols-2 gap-2 mb-3">
-      <SelectField v-model="place" label="Stands on" :items="openChoices(SUPPLY_PLACES, 'not said')" />
-      <SelectField v-model="draw" label="Runs off" :items="openChoices(DRAWS, 'as the spool does')" />
+      <SelectField
+        v-model="place"
+        label="Stands on"
+        :items="openChoices(SUPPLY_PLACES, 'not said')"
+      />
+      <SelectField
+        v-model="draw"
+        label="Runs off"
+        :items="openChoices(DRAWS, 'as the spool does')"
+      />
     </div>
-    <SelectField v-if="sides.length > 1" v-model="discs" label="In the tension discs" class="mb-3" :items="[{ value: '', label: 'not said' }, { value: 'parted', label: 'left and right of the divider' }, { value: 'together', label: 'both between the same two' }]" />
+    <SelectField
+      v-if="sides.length > 1"
+      v-model="discs"
+      label="In the tension discs"
+      class="mb-3"
+      :items="[
+        { value: '', label: 'not said' },
+        { value: 'parted', label: 'left and right of the divider' },
+        { value: 'together', label: 'both between the same two' },
+      ]"
+    />
   </ThreadPicker>
 </template>

@@ -5,13 +5,28 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Stabilizer | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm('stabilizers', record ?? { id: newId('stabilizer'), name: '', kind: 'tear-away' }, id => emit('done', id))
+const { draft, issues, save } = useRecordForm(
+  'stabilizers',
+  record ?? { id: newId('stabilizer'), name: '', kind: 'tear-away' },
+  id => emit('done', id),
+)
 const kinds = STABILIZER_KINDS.map(value => ({ value, label: value }))
 </script>
 
 <template>
-  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
-    <TextField v-model="draft.name" label="Name" />
-    <SelectField v-model="draft.kind" label="Kind" :items="kinds" />
+  <RecordForm
+    :issues="issues"
+    @save="save"
+    @cancel="emit('done', null)"
+  >
+    <TextField
+      v-model="draft.name"
+      label="Name"
+    />
+    <SelectField
+      v-model="draft.kind"
+      label="Kind"
+      :items="kinds"
+    />
   </RecordForm>
 </template>

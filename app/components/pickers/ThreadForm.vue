@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { CoreError } from '#core/errors'
 import { DRAWS } from '#core/terms'
-import { parseThreadLabel, THREAD_KINDS, texByWeighing, type ThreadCount, threadDiameterMm, type ThreadKind } from '#core/thread'
+import {
+  parseThreadLabel,
+  THREAD_KINDS,
+  texByWeighing,
+  type ThreadCount,
+  threadDiameterMm,
+  type ThreadKind,
+} from '#core/thread'
 import { LIMITS } from '#shared/fields'
 import { type Thread, THREAD_FORMS } from '#shared/records'
 import { UNKNOWN_THREAD } from '#shared/defaults'
@@ -13,45 +20,72 @@ const emit = defineEmits<{ done: [id: string | null] }>()
 const { length } = useLength()
 const PLAIN_RUN_MM = 1000
 const FIRST_VARIEGATED_RUN_MM = 40
-const { draft, issues, save } = useRecordForm('threads', record ?? {
-  id: newId('thread'), name: '', ...UNKNOWN_THREAD, colours: [{ hex: '#77294f', runMm: PLAIN_RUN_MM }],
-}, id => emit('done', id))
-const kinds = (Object.keys(THREAD_KINDS) as ThreadKind[]).map(value => ({ value, label: THREAD_KINDS[value].name }))
+const { draft, issues, save } = useRecordForm(
+  'threads',
+  record ?? {
+    id: newId('thread'),
+    name: '',
+    ...UNKNOWN_THREAD,
+    colours: [{ hex: '#77294f', runMm: PLAIN_RUN_MM }],
+  },
+  id => emit('done', id),
+)
+const kinds = (Object.keys(THREAD_KINDS) as ThreadKind[]).map(value => ({
+  value,
+  label: THREAD_KINDS[value].name,
+}))
 const computedDiameter = computed(() => {
   const [min, max] = LIMITS.tex
-  return draft.tex !== null && draft.tex >= min && draft.tex <= max ? threadDiameterMm(draft.tex, draft.kind) : null
+  return draft.tex !== null && draft.tex >= min && draft.tex <= max
+    ? threadDiameterMm(draft.tex, draft.kind)
+    : null
 })
 /** The label's count goes into tex as it is understood; what is typed over it by hand has no basis. */
 const reading = computed(() => (draft.label.trim() === '' ? null : parseThreadLabel(draft.label)))
 function take({ tex, basis, kind }: ThreadCount): void {
-  [draft.tex, draft.texBasis] = [tex, basis]
+  ;[draft.tex, draft.texBasis] = [tex, basis]
   if (kind) draft.kind = kind
 }
-watch(reading, (now) => {
+watch(reading, now => {
   if (now?.ok) take(now.count)
 })
 function typeTex(tex: number | null): void {
-  [draft.tex, draft.texBasis] = [tex, null]
+  ;[draft.tex, draft.texBasis] = [tex, null]
 }
 const weighing = reactive({ grams: null as number | null, metres: null as number | null })
 watch(weighing, ({ grams, metres }) => {
   if (grams === null || metres === null) return
   try {
-    [draft.tex, draft.texBasis] = [texByWeighing(grams, metres), 'weighed']
-  }
-  catch (error) {
+    ;[draft.tex, draft.texBasis] = [texByWeighing(grams, metres), 'weighed']
+  } catch (error) {
     if (!(error instanceof CoreError)) throw error
     // The schema refuses it, and says which field.
     draft.tex = Number.NaN
   }
 })
-const basisWords = computed(() => (draft.tex === null ? '' : draft.texBasis === 'weighed' ? 'measured by weighing' : draft.texBasis === 'label' ? 'from the label' : draft.texBasis === 'nominal' ? 'nominal: makers differ' : 'typed'))
-const form = orUnknown(() => draft.form, (value) => {
-  draft.form = value
-})
-const unwinds = orUnknown(() => draft.unwinds, (value) => {
-  draft.unwinds = value
-})
+const basisWords = computed(() =>
+  draft.tex === null
+    ? ''
+    : draft.texBasis === 'weighed'
+      ? 'measured by weighing'
+      : draft.texBasis === 'label'
+        ? 'from the label'
+        : draft.texBasis === 'nominal'
+          ? 'nominal: makers differ'
+          : 'typed',
+)
+const form = orUnknown(
+  () => draft.form,
+  value => {
+    draft.form = value
+  },
+)
+const unwinds = orUnknown(
+  () => draft.unwinds,
+  value => {
+    draft.unwinds = value
+  },
+)
 function addColour(): void {
   if (draft.colours.length === 1) draft.colours[0]!.runMm = FIRST_VARIEGATED_RUN_MM
   draft.colours.push({ hex: '#b57e12', runMm: FIRST_VARIEGATED_RUN_MM })
@@ -59,24 +93,76 @@ function addColour(): void {
 </script>
 
 <template>
-  <RecordForm :issues="issues" @save="save" @cancel="emit('done', null)">
-    <TextField v-model="draft.name" label="Name" placeholder="colour and weight" />
-    <TextField v-model="draft.label" label="Label as printed" placeholder="40 wt, 50/2 Ne, No. 12, Tex 27" />
-    <p v-if="reading" role="status" class="hint" :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }">
-      {{ reading.ok ? `${reading.count.said}.` : reading.code === 'ambiguous' ? 'Which is it? The likely one stands first.' : reading.message }}
+  <RecordForm
+    :issues="issues"
+    @save="save"
+    @cancel="emit('done', null)"
+  >
+    <TextField
+      v-model="draft.name"
+      label="Name"
+      placeholder="colour and weight"
+    />
+    <TextField
+      v-model="draft.label"
+      label="Label as printed"
+      placeholder="40 wt, 50/2 Ne, No. 12, Tex 27"
+    />
+    <p
+      v-if="reading"
+      role="status"
+      class="hint"
+      :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }"
+    >
+      {{
+        reading.ok
+          ? `${reading.count.said}.`
+          : reading.code === 'ambiguous'
+            ? 'Which is it? The likely one stands first.'
+            : reading.message
+      }}
     </p>
-    <div v-if="reading && !reading.ok && reading.code === 'ambiguous'" class="flex flex-wrap gap-2">
-      <UButton v-for="count in reading.readings" :key="count.said" size="sm" variant="outline" :label="count.said" @click="take(count)" />
+    <div
+      v-if="reading && !reading.ok && reading.code === 'ambiguous'"
+      class="flex flex-wrap gap-2"
+    >
+      <UButton
+        v-for="count in reading.readings"
+        :key="count.said"
+        size="sm"
+        variant="outline"
+        :label="count.said"
+        @click="take(count)"
+      />
     </div>
     <div class="grid grid-cols-2 gap-2">
-      <SelectField v-model="draft.kind" label="Kind" :items="kinds" />
-      <NumberField :model-value="draft.tex" label="Tex" :unit="basisWords || 'g per km'" @update:model-value="typeTex" />
+      <SelectField
+        v-model="draft.kind"
+        label="Kind"
+        :items="kinds"
+      />
+      <NumberField
+        :model-value="draft.tex"
+        label="Tex"
+        :unit="basisWords || 'g per km'"
+        @update:model-value="typeTex"
+      />
     </div>
     <fieldset>
       <legend class="field-label">Or weigh a length</legend>
       <div class="grid grid-cols-2 gap-2">
-        <NumberField v-model="weighing.grams" label="Grams" placeholder="g" bare />
-        <NumberField v-model="weighing.metres" label="Metres weighed" placeholder="m" bare />
+        <NumberField
+          v-model="weighing.grams"
+          label="Grams"
+          placeholder="g"
+          bare
+        />
+        <NumberField
+          v-model="weighing.metres"
+          label="Metres weighed"
+          placeholder="m"
+          bare
+        />
       </div>
     </fieldset>
     <LengthField
@@ -84,17 +170,43 @@ function addColour(): void {
       label="Thickness"
       limit="diameterMm"
       optional
-      :hint="computedDiameter === null ? 'Wind it round a pencil: width of ten turns divided by ten.' : `${length(computedDiameter)} computed from tex; a measured value beats it.`"
+      :hint="
+        computedDiameter === null
+          ? 'Wind it round a pencil: width of ten turns divided by ten.'
+          : `${length(computedDiameter)} computed from tex; a measured value beats it.`
+      "
     />
     <div class="grid grid-cols-3 gap-2">
-      <NumberField v-model="draft.metresLeft" label="Left" unit="m" />
-      <SelectField v-model="form" label="Wound as" :items="openChoices(THREAD_FORMS)" />
-      <SelectField v-model="unwinds" label="Unwinds" :items="openChoices(DRAWS)" />
+      <NumberField
+        v-model="draft.metresLeft"
+        label="Left"
+        unit="m"
+      />
+      <SelectField
+        v-model="form"
+        label="Wound as"
+        :items="openChoices(THREAD_FORMS)"
+      />
+      <SelectField
+        v-model="unwinds"
+        label="Unwinds"
+        :items="openChoices(DRAWS)"
+      />
     </div>
     <fieldset>
-      <legend class="field-label">{{ draft.colours.length > 1 ? 'Colours and how far each runs along the thread, mm' : 'Colour' }}</legend>
-      <div v-for="(colour, index) in draft.colours" :key="index" class="flex gap-2 items-center mb-2">
-        <ColourField v-model="colour.hex" :label="`Colour ${index + 1}`" bare />
+      <legend class="field-label">
+        {{ draft.colours.length > 1 ? 'Colours and how far each runs along the thread, mm' : 'Colour' }}
+      </legend>
+      <div
+        v-for="(colour, index) in draft.colours"
+        :key="index"
+        class="flex gap-2 items-center mb-2"
+      >
+        <ColourField
+          v-model="colour.hex"
+          :label="`Colour ${index + 1}`"
+          bare
+        />
         <NumberField
           v-if="draft.colours.length > 1"
           v-model="colour.runMm"
@@ -108,7 +220,11 @@ function addColour(): void {
           variant="ghost"
           color="neutral"
           :aria-label="`Take out colour ${index + 1}`"
-          @click="() => { draft.colours.splice(index, 1) }"
+          @click="
+            () => {
+              draft.colours.splice(index, 1)
+            }
+          "
         />
       </div>
       <UButton

@@ -32,7 +32,9 @@ function open(component: Component, record: unknown = null) {
     },
   }
 }
-function only<T extends 'machines' | 'feet' | 'needles' | 'threads' | 'cloths'>(table: T): RecordOf<T> | undefined {
+function only<T extends 'machines' | 'feet' | 'needles' | 'threads' | 'cloths'>(
+  table: T,
+): RecordOf<T> | undefined {
   return [...book.shelf[table].values()][0] as RecordOf<T> | undefined
 }
 
@@ -44,7 +46,12 @@ describe('the machine’s form', () => {
     await form.fill('Needle positions', '13')
     await form.submit()
     expect(only('machines')).toMatchObject({
-      name: 'Loft seven', maxWidthMm: 6.5, needlePositions: 13, plateSlotMm: null, tensionDial: null, forgetsTwinMode: null,
+      name: 'Loft seven',
+      maxWidthMm: 6.5,
+      needlePositions: 13,
+      plateSlotMm: null,
+      tensionDial: null,
+      forgetsTwinMode: null,
     })
     expect(form.wrapper.emitted('done')?.[0]).toEqual([only('machines')?.id])
   })
@@ -87,7 +94,10 @@ describe('the machine’s form', () => {
     await form.fill('Gap it assumes', '2.5')
     await form.fill('Forgets the mode', 'yes')
     await form.submit()
-    expect(only('machines')).toMatchObject({ twinMode: { kind: 'on-off', assumedGapMm: 2.5 }, forgetsTwinMode: true })
+    expect(only('machines')).toMatchObject({
+      twinMode: { kind: 'on-off', assumedGapMm: 2.5 },
+      forgetsTwinMode: true,
+    })
   })
 
   it('reads inches when inches are on', async () => {
@@ -122,7 +132,10 @@ describe('the foot’s and the cloth’s forms', () => {
     const form = open(ClothForm)
     await form.submit()
     expect(form.text()).toContain('name: needs a name')
-    await form.wrapper.findAll('button').find(button => button.text() === 'Cancel')!.trigger('click')
+    await form.wrapper
+      .findAll('button')
+      .find(button => button.text() === 'Cancel')!
+      .trigger('click')
     expect(form.wrapper.emitted('done')?.[0]).toEqual([null])
     expect(book.shelf.cloths.size).toBe(0)
   })
@@ -155,7 +168,13 @@ describe('the needle’s form', () => {
     await second.fill('Label from the packet', '80 metallic')
     await second.fill('State', 'bent')
     await second.submit()
-    expect(only('needles')).toMatchObject({ sizeNm: 80, count: 3, hoursSewn: 2.5, state: 'bent', seen: { metallic: true } })
+    expect(only('needles')).toMatchObject({
+      sizeNm: 80,
+      count: 3,
+      hoursSewn: 2.5,
+      state: 'bent',
+      seen: { metallic: true },
+    })
   })
 
   it('refuses a count that is none', async () => {
@@ -182,10 +201,17 @@ describe('the thread’s form', () => {
     await form.fill('Name', 'Tide')
     await form.fill('Tex', '25')
     expect(form.text()).toContain('computed from tex')
-    await form.wrapper.findAll('button').find(button => button.text() === 'It is variegated')!.trigger('click')
+    await form.wrapper
+      .findAll('button')
+      .find(button => button.text() === 'It is variegated')!
+      .trigger('click')
     await form.fill('Run of colour 2', '25')
     await form.submit()
-    expect(only('threads')).toMatchObject({ tex: 25, diameterMm: null, colours: [{ runMm: 40 }, { runMm: 25 }] })
+    expect(only('threads')).toMatchObject({
+      tex: 25,
+      diameterMm: null,
+      colours: [{ runMm: 40 }, { runMm: 25 }],
+    })
   })
 
   it('reads the label as printed, says it back, and keeps where tex comes from', async () => {
@@ -195,16 +221,27 @@ describe('the thread’s form', () => {
     expect(form.text()).toContain('Ne 50, 2 plies: 23.62 tex')
     await form.fill('Left', '120')
     await form.submit()
-    expect(only('threads')).toMatchObject({ label: '50/2 Ne', tex: 23.62, texBasis: 'label', metresLeft: 120 })
+    expect(only('threads')).toMatchObject({
+      label: '50/2 Ne',
+      tex: 23.62,
+      texBasis: 'label',
+      metresLeft: 120,
+    })
   })
 
   it('asks about a bare number, the likely reading first, and takes the one pressed', async () => {
     const form = open(ThreadForm)
     await form.fill('Name', 'Ball')
     await form.fill('Label as printed', '12')
-    const asks = form.wrapper.findAll('button').map(button => button.text()).filter(text => text.includes('tex'))
+    const asks = form.wrapper
+      .findAll('button')
+      .map(button => button.text())
+      .filter(text => text.includes('tex'))
     expect(asks[0]).toContain('pearl cotton No. 12')
-    await form.wrapper.findAll('button').find(button => button.text().startsWith('pearl'))!.trigger('click')
+    await form.wrapper
+      .findAll('button')
+      .find(button => button.text().startsWith('pearl'))!
+      .trigger('click')
     await form.submit()
     expect(only('threads')).toMatchObject({ kind: 'pearl-cotton', tex: 83, texBasis: 'nominal' })
   })
@@ -223,7 +260,10 @@ describe('the thread’s form', () => {
     expect(only('threads')).toMatchObject({ tex: 40, texBasis: null })
   })
 
-  it.each([['Left', '-3', /metresLeft: must be a number from 0/], ['Grams', '999999', /tex: must be a number/]])('keeps nothing while %s is %s', async (label, text, message) => {
+  it.each([
+    ['Left', '-3', /metresLeft: must be a number from 0/],
+    ['Grams', '999999', /tex: must be a number/],
+  ])('keeps nothing while %s is %s', async (label, text, message) => {
     const form = open(ThreadForm)
     await form.fill('Name', 'Ball')
     await form.fill('Metres weighed', '1')
@@ -236,7 +276,10 @@ describe('the thread’s form', () => {
   it('names the colour whose run is missing', async () => {
     const form = open(ThreadForm)
     await form.fill('Name', 'Tide')
-    await form.wrapper.findAll('button').find(button => button.text() === 'It is variegated')!.trigger('click')
+    await form.wrapper
+      .findAll('button')
+      .find(button => button.text() === 'It is variegated')!
+      .trigger('click')
     await form.fill('Run of colour 2', '')
     await form.submit()
     expect(form.text()).toContain('colours.1.runMm: must be a number from 1 to 10000')

@@ -10,7 +10,16 @@ const name = ref('')
 const problem = ref('')
 
 function start(): void {
-  name.value = [bench.parts.stitch?.name, bench.parts.needle && bench.parts.needle.construction !== 'single' ? bench.parts.needle.gapMm.toFixed(1) : '', bench.parts.machine?.name].filter(Boolean).join(' · ').slice(0, 80)
+  name.value = [
+    bench.parts.stitch?.name,
+    bench.parts.needle && bench.parts.needle.construction !== 'single'
+      ? bench.parts.needle.gapMm.toFixed(1)
+      : '',
+    bench.parts.machine?.name,
+  ]
+    .filter(Boolean)
+    .join(' · ')
+    .slice(0, 80)
   open.value = true
 }
 function keep(): void {
@@ -19,7 +28,13 @@ function keep(): void {
   if (!parsed.success) return
   const { id: _, ...setup } = bench.setup
   const id = newId('plan')
-  book.commit(`Keep ${parsed.data}`, [{ table: 'plans', id, record: { id, name: parsed.data, setup, keptAt: new Date().toISOString(), note: '' } }])
+  book.commit(`Keep ${parsed.data}`, [
+    {
+      table: 'plans',
+      id,
+      record: { id, name: parsed.data, setup, keptAt: new Date().toISOString(), note: '' },
+    },
+  ])
   open.value = false
   toast.add({ title: `Kept as “${parsed.data}”`, icon: 'i-lucide-check' })
 }
@@ -27,14 +42,45 @@ defineShortcuts({ k: start })
 </script>
 
 <template>
-  <PopPanel v-model:open="open" label="Keep this plan" align="end">
-    <UButton icon="i-lucide-bookmark" label="Keep this plan" @click="start" />
+  <PopPanel
+    v-model:open="open"
+    label="Keep this plan"
+    align="end"
+  >
+    <UButton
+      icon="i-lucide-bookmark"
+      label="Keep this plan"
+      @click="start"
+    />
     <template #content>
-      <form novalidate @submit.prevent="keep">
-        <label class="field-label" for="plan-name">Keep it under a name</label>
-        <UInput id="plan-name" v-model="name" autocomplete="off" autofocus />
-        <p v-if="problem" role="alert" class="hint strikes-ink">{{ problem }}</p>
-        <UButton type="submit" label="Keep" icon="i-lucide-check" class="mt-3" />
+      <form
+        novalidate
+        @submit.prevent="keep"
+      >
+        <label
+          class="field-label"
+          for="plan-name"
+          >Keep it under a name</label
+        >
+        <UInput
+          id="plan-name"
+          v-model="name"
+          autocomplete="off"
+          autofocus
+        />
+        <p
+          v-if="problem"
+          role="alert"
+          class="hint strikes-ink"
+        >
+          {{ problem }}
+        </p>
+        <UButton
+          type="submit"
+          label="Keep"
+          icon="i-lucide-check"
+          class="mt-3"
+        />
       </form>
     </template>
   </PopPanel>

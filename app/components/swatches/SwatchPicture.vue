@@ -9,22 +9,54 @@ const book = useBookStore()
 /** The widest any machine here swings: a machine that is gone no longer says. */
 const WIDEST_MM = 9
 const seam = computed(() => {
-  const { frozen: { needle, threads, bobbin, cloth }, setup } = swatch
+  const {
+    frozen: { needle, threads, bobbin, cloth },
+    setup,
+  } = swatch
   const { machine, stitch } = benchOf(setup, book.shelf)
-  const hex = { left: threads.left?.hex, middle: threads.middle?.hex, right: threads.right?.hex, bobbin: bobbin?.hex, cloth: cloth?.hex }
+  const hex = {
+    left: threads.left?.hex,
+    middle: threads.middle?.hex,
+    right: threads.right?.hex,
+    bobbin: bobbin?.hex,
+    cloth: cloth?.hex,
+  }
   const maxWidthMm = Math.max(machine?.maxWidthMm ?? WIDEST_MM, setup.stitch.widthMm)
-  return seamPointsOf({ needle, sewn: stitch && setup.stitch.lengthMm > 0 ? { shape: stitch, setting: setup.stitch, maxWidthMm } : null, hex })
+  return seamPointsOf({
+    needle,
+    sewn: stitch && setup.stitch.lengthMm > 0 ? { shape: stitch, setting: setup.stitch, maxWidthMm } : null,
+    hex,
+  })
 })
 </script>
 
 <template>
-  <div v-if="swatch.readings.show !== null || swatch.readings.ridge !== null" class="drawn" role="img" :aria-label="`${swatch.name}, drawn from what was read`">
-    <ShowPicture v-if="swatch.readings.show !== null" :seam="seam" :reading="swatch.readings.show" />
-    <RidgePicture v-if="swatch.readings.ridge !== null" :seam="seam" :reading="swatch.readings.ridge" />
+  <div
+    v-if="swatch.readings.show !== null || swatch.readings.ridge !== null"
+    class="drawn"
+    role="img"
+    :aria-label="`${swatch.name}, drawn from what was read`"
+  >
+    <ShowPicture
+      v-if="swatch.readings.show !== null"
+      :seam="seam"
+      :reading="swatch.readings.show"
+    />
+    <RidgePicture
+      v-if="swatch.readings.ridge !== null"
+      :seam="seam"
+      :reading="swatch.readings.ridge"
+    />
   </div>
 </template>
 
 <style scoped>
-.drawn { display: grid; gap: 2px; }
-.drawn :deep(svg) { width: 100%; height: auto; }
+.drawn {
+  display: grid;
+  gap: 2px;
+}
+.drawn :deep(svg) {
+  width: 100%;
+  height: auto;
+}
 </style>

@@ -17,10 +17,16 @@ beforeEach(async () => {
   ;({ book, bench } = await demoStores())
 })
 const named = (name: string) => [...book.shelf.swatches.values()].find(swatch => swatch.name === name)!
-const read = (swatch: Swatch, readings: Partial<Swatch['readings']>): Swatch => ({ ...swatch, readings: { ...swatch.readings, ...readings } })
+const read = (swatch: Swatch, readings: Partial<Swatch['readings']>): Swatch => ({
+  ...swatch,
+  readings: { ...swatch.readings, ...readings },
+})
 
 describe('a swatch’s picture', () => {
-  const dots = (swatch: Swatch) => show(SwatchPicture, { swatch }).wrapper.findAll('circle').map(dot => dot.attributes('fill'))
+  const dots = (swatch: Swatch) =>
+    show(SwatchPicture, { swatch })
+      .wrapper.findAll('circle')
+      .map(dot => dot.attributes('fill'))
   const bobbin = () => named('Lantern line').frozen.bobbin!.hex
   it('shows the bobbin on the right side and the top thread under it, by what was read', () => {
     expect(dots(read(named('Lantern line'), { show: 2, ridge: null }))).toContain(bobbin())
@@ -30,16 +36,31 @@ describe('a swatch’s picture', () => {
     expect(dots(read(named('Lantern line'), { show: 0, ridge: null }))).toEqual([])
   })
   it('is not there where nothing was read, and still there when stitch and machine are gone', () => {
-    expect(show(SwatchPicture, { swatch: read(named('Lantern line'), { show: null, ridge: null }) }).wrapper.findAll('svg')).toEqual([])
+    expect(
+      show(SwatchPicture, {
+        swatch: read(named('Lantern line'), { show: null, ridge: null }),
+      }).wrapper.findAll('svg'),
+    ).toEqual([])
     const swatch = named('Cape scrolls')
-    expect(show(SwatchPicture, { swatch: { ...swatch, setup: { ...swatch.setup, machineId: 'sold', stitch: { ...swatch.setup.stitch, stitchId: 'gone' } } } }).wrapper.findAll('svg')).toHaveLength(2)
+    expect(
+      show(SwatchPicture, {
+        swatch: {
+          ...swatch,
+          setup: { ...swatch.setup, machineId: 'sold', stitch: { ...swatch.setup.stitch, stitchId: 'gone' } },
+        },
+      }).wrapper.findAll('svg'),
+    ).toHaveLength(2)
   })
 })
 
 describe('a swatch’s card', () => {
   it('says the number, home, and where it comes from', () => {
-    expect(show(SwatchCard, { swatch: named('Lantern line, guessed'), chosen: false }).text()).toMatch(/6 home 4, guess\s*Bobbin a hair up Attic seven/)
-    expect(show(SwatchCard, { swatch: read(named('Strap edges'), { show: null }), chosen: false }).text()).toContain('not read')
+    expect(show(SwatchCard, { swatch: named('Lantern line, guessed'), chosen: false }).text()).toMatch(
+      /6 home 4, guess\s*Bobbin a hair up Attic seven/,
+    )
+    expect(
+      show(SwatchCard, { swatch: read(named('Strap edges'), { show: null }), chosen: false }).text(),
+    ).toContain('not read')
   })
   it('gives a guess where another machine is on the bench, and puts it there', async () => {
     const swatch = named('Strap edges, second bolt')
@@ -49,7 +70,11 @@ describe('a swatch’s card', () => {
     // 0.2 of 5 marks above home 4; as much of 4.5 above home 4.5 is 4.68: the nearest quarter.
     const page = show(SwatchCard, { swatch, chosen: false })
     await page.press('On Gallery nine: 4.75, a guess')
-    expect(bench.setup).toMatchObject({ machineId: 'demo-machine-gallery', tension: 4.75, needleId: 'demo-needle-40' })
+    expect(bench.setup).toMatchObject({
+      machineId: 'demo-machine-gallery',
+      tension: 4.75,
+      needleId: 'demo-needle-40',
+    })
     await page.press('Use these settings')
     expect(page.wrapper.emitted('use')).toHaveLength(1)
   })
@@ -60,9 +85,14 @@ describe('swatches in a table', () => {
     const swatches = [named('Strap edges'), named('Cape scrolls, first')]
     const page = show(SwatchTable, { swatches, chosen: [swatches[1]!.id] })
     const lines = page.wrapper.findAll('tbody tr').map(line => line.text().replace(/\s+/g, ' '))
-    expect(lines[0]).toMatch(/^Strap edges ?4 ?Balanced topstitch ?Attic seven.*Straight ?Linen ?Good ?24 March 2026/)
+    expect(lines[0]).toMatch(
+      /^Strap edges ?4 ?Balanced topstitch ?Attic seven.*Straight ?Linen ?Good ?24 March 2026/,
+    )
     expect(lines[1]).toContain('Failed')
-    expect(page.wrapper.findAll<HTMLInputElement>('input').map(({ element }) => element.checked)).toEqual([false, true])
+    expect(page.wrapper.findAll<HTMLInputElement>('input').map(({ element }) => element.checked)).toEqual([
+      false,
+      true,
+    ])
     await page.wrapper.get('input[aria-label="Compare Strap edges"]').trigger('change')
     await page.press('Use the settings of Cape scrolls, first')
     expect(page.wrapper.emitted()).toMatchObject({ choose: [[swatches[0]!.id]], use: [[swatches[1]]] })

@@ -8,32 +8,104 @@ const book = useBookStore()
 const bench = useBenchStore()
 const facts = computed(() => GOAL_FACTS[trial.goal])
 const goals = TRIAL_GOALS.map(value => ({ value, label: GOAL_FACTS[value].name }))
-const cares = [{ value: 'careful', label: 'Careful' }, { value: 'quick', label: 'Quick' }] as const
+const cares = [
+  { value: 'careful', label: 'Careful' },
+  { value: 'quick', label: 'Quick' },
+] as const
 const mark = (value: number) => value.toFixed(1)
-const names = computed(() => trial.expected?.leansOn.slice(0, 4).flatMap(({ id }) => book.shelf.swatches.get(id)?.name ?? []) ?? [])
+const names = computed(
+  () =>
+    trial.expected?.leansOn.slice(0, 4).flatMap(({ id }) => book.shelf.swatches.get(id)?.name ?? []) ?? [],
+)
 </script>
 
 <template>
-  <section class="card" aria-label="Goal">
-    <SelectField label="Goal" :model-value="trial.goal" :items="goals" @update:model-value="trial.aim({ goal: $event as TrialGoal }, new Date())" />
-    <p>Look for: <b>{{ facts.look }}</b>. <span class="hint">{{ facts.leads }} {{ signed(facts.target) }}{{ facts.atLeast ? ' or more' : '' }}, {{ readingWord(facts.leads, facts.target) }}; the other reading from {{ signed(facts.other[0]) }} to {{ signed(facts.other[1]) }}</span></p>
-    <SelectField label="How sure" :model-value="trial.care" :items="cares" @update:model-value="trial.aim({ care: $event as TrialCare }, new Date())" />
-    <p class="hint">{{ trial.care === 'careful' ? 'Sure enough for a garment: about 3 rows.' : 'About 2 rows, wrong more often.' }}</p>
-    <div v-if="trial.expected" class="expected">
-      <p>Expected at <b>{{ mark(trial.expected.prior.dial) }}</b> ± {{ mark(trial.expected.prior.spread) }} <span class="hint">({{ trial.expected.source }})</span></p>
-      <p class="hint">{{ trial.expected.why }}<template v-if="names.length > 0">: {{ names.join(', ') }}{{ trial.expected.of > names.length ? ' …' : '' }}</template>.</p>
-      <p v-if="trial.expected.error" class="hint">On {{ trial.expected.error.of }} swatches it had not seen the book was off by {{ mark(trial.expected.error.book) }}, the rule by {{ mark(trial.expected.error.rule) }}.</p>
+  <section
+    class="card"
+    aria-label="Goal"
+  >
+    <SelectField
+      label="Goal"
+      :model-value="trial.goal"
+      :items="goals"
+      @update:model-value="trial.aim({ goal: $event as TrialGoal }, new Date())"
+    />
+    <p>
+      Look for: <b>{{ facts.look }}</b>.
+      <span class="hint"
+        >{{ facts.leads }} {{ signed(facts.target) }}{{ facts.atLeast ? ' or more' : '' }},
+        {{ readingWord(facts.leads, facts.target) }}; the other reading from {{ signed(facts.other[0]) }} to
+        {{ signed(facts.other[1]) }}</span
+      >
+    </p>
+    <SelectField
+      label="How sure"
+      :model-value="trial.care"
+      :items="cares"
+      @update:model-value="trial.aim({ care: $event as TrialCare }, new Date())"
+    />
+    <p class="hint">
+      {{
+        trial.care === 'careful'
+          ? 'Sure enough for a garment: about 3 rows.'
+          : 'About 2 rows, wrong more often.'
+      }}
+    </p>
+    <div
+      v-if="trial.expected"
+      class="expected"
+    >
+      <p>
+        Expected at <b>{{ mark(trial.expected.prior.dial) }}</b> ± {{ mark(trial.expected.prior.spread) }}
+        <span class="hint">({{ trial.expected.source }})</span>
+      </p>
+      <p class="hint">
+        {{ trial.expected.why
+        }}<template v-if="names.length > 0"
+          >: {{ names.join(', ') }}{{ trial.expected.of > names.length ? ' …' : '' }}</template
+        >.
+      </p>
+      <p
+        v-if="trial.expected.error"
+        class="hint"
+      >
+        On {{ trial.expected.error.of }} swatches it had not seen the book was off by
+        {{ mark(trial.expected.error.book) }}, the rule by {{ mark(trial.expected.error.rule) }}.
+      </p>
     </div>
-    <p v-if="bench.parts.machine && bench.parts.machine.dialStep === null && trial.dial" class="hint">Step of this dial not known: {{ trial.dial.step }} is a guess. Add it under Machine.</p>
+    <p
+      v-if="bench.parts.machine && bench.parts.machine.dialStep === null && trial.dial"
+      class="hint"
+    >
+      Step of this dial not known: {{ trial.dial.step }} is a guess. Add it under Machine.
+    </p>
     <div class="buttons">
-      <UButton variant="outline" icon="i-lucide-scissors" label="New strip" :disabled="!trial.strip || trial.strip.rows.length === 0" @click="trial.begin(new Date())" />
+      <UButton
+        variant="outline"
+        icon="i-lucide-scissors"
+        label="New strip"
+        :disabled="!trial.strip || trial.strip.rows.length === 0"
+        @click="trial.begin(new Date())"
+      />
       <LazyPrintStrip />
     </div>
   </section>
 </template>
 
 <style scoped>
-.card { display: grid; gap: 10px; }
-.expected { padding: 8px 10px; border: 1.5px solid var(--line); border-radius: 10px; background: var(--cloth); }
-.buttons { display: flex; flex-wrap: wrap; gap: 8px; }
+.card {
+  display: grid;
+  gap: 10px;
+}
+.expected {
+  padding: 8px 10px;
+  border: 1.5px solid var(--line);
+  border-radius: 10px;
+  background: var(--cloth);
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
 </style>

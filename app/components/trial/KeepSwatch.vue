@@ -13,29 +13,89 @@ const note = ref('')
 const MOST_NAME = 80
 const verdicts = SWATCH_VERDICTS.map(value => ({ value, label: value }))
 function begin(): void {
-  name.value = `${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`.slice(0, MOST_NAME)
+  name.value = `${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`.slice(
+    0,
+    MOST_NAME,
+  )
   verdict.value = trial.advice?.settled ? 'good' : 'usable'
   open.value = true
 }
-const problem = computed(() => (name.value.trim() === '' ? 'Name: needs a name.' : name.value.length > MOST_NAME ? `Name: at most ${MOST_NAME} characters.` : note.value.length > 500 ? 'Note: at most 500 characters.' : ''))
+const problem = computed(() =>
+  name.value.trim() === ''
+    ? 'Name: needs a name.'
+    : name.value.length > MOST_NAME
+      ? `Name: at most ${MOST_NAME} characters.`
+      : note.value.length > 500
+        ? 'Note: at most 500 characters.'
+        : '',
+)
 function keep(): void {
-  if (problem.value || trial.keep(name.value.trim(), verdict.value, note.value.trim(), new Date()) === null) return
+  if (problem.value || trial.keep(name.value.trim(), verdict.value, note.value.trim(), new Date()) === null)
+    return
   open.value = false
   offerUndo('Kept in the swatch book')
 }
 </script>
 
 <template>
-  <UButton v-if="!open" icon="i-lucide-bookmark" label="Keep as a swatch" :variant="trial.advice?.settled ? 'solid' : 'outline'" :disabled="(trial.strip?.rows.length ?? 0) === 0" @click="begin" />
-  <form v-else class="keep" @submit.prevent="keep">
-    <TextField v-model="name" label="Name" />
-    <SelectField v-model="verdict" label="Verdict" :items="verdicts" />
-    <TextField v-model="note" label="Note" placeholder="what you want to remember" />
-    <p v-if="problem" role="alert" class="hint strikes-ink">{{ problem }}</p>
-    <div class="flex gap-2"><UButton type="submit" label="Keep" icon="i-lucide-check" :disabled="problem !== ''" /><UButton variant="ghost" label="Cancel" @click="() => { open = false }" /></div>
+  <UButton
+    v-if="!open"
+    icon="i-lucide-bookmark"
+    label="Keep as a swatch"
+    :variant="trial.advice?.settled ? 'solid' : 'outline'"
+    :disabled="(trial.strip?.rows.length ?? 0) === 0"
+    @click="begin"
+  />
+  <form
+    v-else
+    class="keep"
+    @submit.prevent="keep"
+  >
+    <TextField
+      v-model="name"
+      label="Name"
+    />
+    <SelectField
+      v-model="verdict"
+      label="Verdict"
+      :items="verdicts"
+    />
+    <TextField
+      v-model="note"
+      label="Note"
+      placeholder="what you want to remember"
+    />
+    <p
+      v-if="problem"
+      role="alert"
+      class="hint strikes-ink"
+    >
+      {{ problem }}
+    </p>
+    <div class="flex gap-2">
+      <UButton
+        type="submit"
+        label="Keep"
+        icon="i-lucide-check"
+        :disabled="problem !== ''"
+      /><UButton
+        variant="ghost"
+        label="Cancel"
+        @click="
+          () => {
+            open = false
+          }
+        "
+      />
+    </div>
   </form>
 </template>
 
 <style scoped>
-.keep { display: grid; gap: 8px; padding-top: 8px; border-top: 1px solid var(--line); }
+.keep {
+  display: grid;
+  gap: 8px;
+  padding-top: 8px;
+  border-top: 1px solid var(--line);
+}
 </style>

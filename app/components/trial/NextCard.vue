@@ -6,42 +6,179 @@ const trial = useTrialStore()
 const advice = computed(() => trial.advice)
 const READING_NAMES = { ridge: 'Ridge', show: 'Show' } as const
 const mark = (value: number) => String(Math.round(value * 100) / 100)
-const kind = computed(() => (!advice.value ? '' : advice.value.outOfReach ? 'stop' : advice.value.settled ? 'clear' : advice.value.reason.code === 'restless' ? 'stop' : advice.value.reason.code === 'contradiction' ? 'close' : ''))
-const ICON = { 'stop': 'i-lucide-octagon-x', 'clear': 'i-lucide-check', 'close': 'i-lucide-triangle-alert', '': 'i-lucide-arrow-right' } as const
+const kind = computed(() =>
+  !advice.value
+    ? ''
+    : advice.value.outOfReach
+      ? 'stop'
+      : advice.value.settled
+        ? 'clear'
+        : advice.value.reason.code === 'restless'
+          ? 'stop'
+          : advice.value.reason.code === 'contradiction'
+            ? 'close'
+            : '',
+)
+const ICON = {
+  'stop': 'i-lucide-octagon-x',
+  'clear': 'i-lucide-check',
+  'close': 'i-lucide-triangle-alert',
+  '': 'i-lucide-arrow-right',
+} as const
 /** What the last row showed that no number cures, and where to look. An odd sound stops the work. */
 const last = computed(() => {
   const row = trial.strip?.rows.at(-1)
-  const seen = row?.comparable ? ([['odd-sound', 'an odd sound', row.sound === 'odd'], ['breaks', 'a broken thread', row.breaks], ['skips', 'skipped stitches', row.skips], ['holes', 'holes', row.holes]] as const).filter(([, , is]) => is) : []
-  return seen.length === 0 ? null : { words: seen.map(([, words]) => words).join(', '), sign: seen[0]![0], odd: seen[0]![0] === 'odd-sound' }
+  const seen = row?.comparable
+    ? (
+        [
+          ['odd-sound', 'an odd sound', row.sound === 'odd'],
+          ['breaks', 'a broken thread', row.breaks],
+          ['skips', 'skipped stitches', row.skips],
+          ['holes', 'holes', row.holes],
+        ] as const
+      ).filter(([, , is]) => is)
+    : []
+  return seen.length === 0
+    ? null
+    : {
+        words: seen.map(([, words]) => words).join(', '),
+        sign: seen[0]![0],
+        odd: seen[0]![0] === 'odd-sound',
+      }
 })
 const number = computed(() => advice.value && (advice.value.next ?? advice.value.best))
 </script>
 
 <template>
-  <div v-if="advice" :class="['next', kind]" role="status" aria-label="Next number">
+  <div
+    v-if="advice"
+    :class="['next', kind]"
+    role="status"
+    aria-label="Next number"
+  >
     <b class="serif">{{ number === null ? '–' : mark(number) }}</b>
     <div>
-      <p class="word"><UIcon :name="ICON[kind]" /> {{ advice.settled ? 'Settled' : advice.outOfReach ? 'Out of reach' : advice.next === null ? 'Stop here' : trial.counted.length === 0 ? 'Sew the first row' : 'Sew the next row' }}</p>
+      <p class="word">
+        <UIcon :name="ICON[kind]" />
+        {{
+          advice.settled
+            ? 'Settled'
+            : advice.outOfReach
+              ? 'Out of reach'
+              : advice.next === null
+                ? 'Stop here'
+                : trial.counted.length === 0
+                  ? 'Sew the first row'
+                  : 'Sew the next row'
+        }}
+      </p>
       <p>{{ advice.reason.message }}</p>
-      <p v-if="advice.beside" class="beside"><UIcon name="i-lucide-triangle-alert" class="close-ink" /> {{ READING_NAMES[advice.beside.name] }} there is {{ signed(advice.beside.reading) }}, {{ readingWord(advice.beside.name, advice.beside.reading) }}; this goal wants {{ signed(advice.beside.allowed[0]) }} to {{ signed(advice.beside.allowed[1]) }}. Tension moves both: {{ advice.beside.mend }}, then sew a new strip. <NuxtLink :to="`/signs?sign=${advice.beside.name === 'ridge' ? 'ridge' : advice.beside.reading > 0 ? 'bobbin-on-top' : 'loops-below'}`" class="link">Ask the sign doctor</NuxtLink></p>
-      <p v-if="last" class="beside"><UIcon name="i-lucide-triangle-alert" class="close-ink" /> The last row had {{ last.words }}. {{ last.odd ? 'Stop and look before you sew on, your machine’s own manual first.' : 'More than the number may be wrong.' }} <NuxtLink :to="`/signs?sign=${last.sign}`" class="link">Ask the sign doctor</NuxtLink></p>
+      <p
+        v-if="advice.beside"
+        class="beside"
+      >
+        <UIcon
+          name="i-lucide-triangle-alert"
+          class="close-ink"
+        />
+        {{ READING_NAMES[advice.beside.name] }} there is {{ signed(advice.beside.reading) }},
+        {{ readingWord(advice.beside.name, advice.beside.reading) }}; this goal wants
+        {{ signed(advice.beside.allowed[0]) }} to {{ signed(advice.beside.allowed[1]) }}. Tension moves both:
+        {{ advice.beside.mend }}, then sew a new strip.
+        <NuxtLink
+          :to="`/signs?sign=${advice.beside.name === 'ridge' ? 'ridge' : advice.beside.reading > 0 ? 'bobbin-on-top' : 'loops-below'}`"
+          class="link"
+          >Ask the sign doctor</NuxtLink
+        >
+      </p>
+      <p
+        v-if="last"
+        class="beside"
+      >
+        <UIcon
+          name="i-lucide-triangle-alert"
+          class="close-ink"
+        />
+        The last row had {{ last.words }}.
+        {{
+          last.odd
+            ? 'Stop and look before you sew on, your machine’s own manual first.'
+            : 'More than the number may be wrong.'
+        }}
+        <NuxtLink
+          :to="`/signs?sign=${last.sign}`"
+          class="link"
+          >Ask the sign doctor</NuxtLink
+        >
+      </p>
       <p class="hint">
-        <template v-if="advice.best !== null">Best so far {{ mark(advice.best) }}, right with {{ Math.round(100 * advice.chance) }} %<template v-if="advice.offReadings !== null">, about {{ advice.offReadings.toFixed(1) }} of a step off</template>. </template>
-        <template v-if="advice.bracket">Between {{ mark(advice.bracket.low) }} and {{ mark(advice.bracket.high) }}.</template>
-        <template v-else-if="trial.dial">Dial {{ trial.dial.min }} to {{ trial.dial.max }}, home {{ trial.dial.home }}.</template>
+        <template v-if="advice.best !== null"
+          >Best so far {{ mark(advice.best) }}, right with {{ Math.round(100 * advice.chance) }} %<template
+            v-if="advice.offReadings !== null"
+            >, about {{ advice.offReadings.toFixed(1) }} of a step off</template
+          >.
+        </template>
+        <template v-if="advice.bracket"
+          >Between {{ mark(advice.bracket.low) }} and {{ mark(advice.bracket.high) }}.</template
+        >
+        <template v-else-if="trial.dial"
+          >Dial {{ trial.dial.min }} to {{ trial.dial.max }}, home {{ trial.dial.home }}.</template
+        >
       </p>
     </div>
   </div>
-  <p v-else class="next" role="status">The dial of {{ trial.strip ? 'this' : 'the' }} machine is not known: choose a machine and add lowest, home and highest tension under Machine.</p>
+  <p
+    v-else
+    class="next"
+    role="status"
+  >
+    The dial of {{ trial.strip ? 'this' : 'the' }} machine is not known: choose a machine and add lowest, home
+    and highest tension under Machine.
+  </p>
 </template>
 
 <style scoped>
-.next { display: flex; align-items: center; gap: 18px; padding: 8px 16px; border: 1.5px solid var(--line-strong); border-radius: 12px; background: var(--white); }
-.next > b { font-size: 60px; line-height: 1; font-weight: 400; font-variant-numeric: lining-nums; min-width: 92px; text-align: center; }
-.word { display: flex; align-items: center; gap: 6px; font-size: 18px; font-weight: 700; }
-.beside { font-size: 15px; }
-.link { text-decoration: underline; color: var(--mulberry); }
-.clear { background: var(--clear-bg); border-color: var(--lichen); }
-.close { background: var(--close-bg); border-color: var(--weld); }
-.stop { background: var(--strikes-bg); border-color: var(--madder); }
+.next {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  padding: 8px 16px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 12px;
+  background: var(--white);
+}
+.next > b {
+  font-size: 60px;
+  line-height: 1;
+  font-weight: 400;
+  font-variant-numeric: lining-nums;
+  min-width: 92px;
+  text-align: center;
+}
+.word {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 18px;
+  font-weight: 700;
+}
+.beside {
+  font-size: 15px;
+}
+.link {
+  text-decoration: underline;
+  color: var(--mulberry);
+}
+.clear {
+  background: var(--clear-bg);
+  border-color: var(--lichen);
+}
+.close {
+  background: var(--close-bg);
+  border-color: var(--weld);
+}
+.stop {
+  background: var(--strikes-bg);
+  border-color: var(--madder);
+}
 </style>

@@ -19,10 +19,28 @@ const group = useId()
   <fieldset>
     <legend>{{ legend }}</legend>
     <div class="steps">
-      <label v-for="step in READING_STEPS" :key="step" :class="{ chosen: model === step, target: target === step }">
-        <input v-model="model" type="radio" :name="group" :value="step" class="sr-only">
-        <ShowPicture v-if="name === 'show'" :seam="seam" :reading="step" />
-        <RidgePicture v-else :seam="seam" :reading="step" />
+      <label
+        v-for="step in READING_STEPS"
+        :key="step"
+        :class="{ chosen: model === step, target: target === step }"
+      >
+        <input
+          v-model="model"
+          type="radio"
+          :name="group"
+          :value="step"
+          class="sr-only"
+        />
+        <ShowPicture
+          v-if="name === 'show'"
+          :seam="seam"
+          :reading="step"
+        />
+        <RidgePicture
+          v-else
+          :seam="seam"
+          :reading="step"
+        />
         <b>{{ signed(step) }}</b><span>{{ readingWord(name, step) }}</span>
         <em v-if="target === step">goal</em>
       </label>
@@ -31,15 +49,65 @@ const group = useId()
 </template>
 
 <style scoped>
-legend { font-weight: 700; margin-bottom: 4px; }
-.steps { display: grid; grid-template-columns: repeat(7, minmax(0, 1fr)); gap: 5px; }
-label { position: relative; display: grid; justify-items: center; align-content: start; gap: 1px; padding: 4px 2px 3px; border: 2px solid var(--line); border-radius: 9px; background: var(--white); text-align: center; line-height: 1.15; cursor: pointer; }
-label:hover { border-color: var(--line-strong); }
-label.chosen { border-color: var(--mulberry); background: var(--cloth); box-shadow: 0 0 0 1.5px var(--mulberry); }
-label:focus-within { outline: 3px solid var(--mulberry); outline-offset: 2px; }
-label :deep(svg) { width: 100%; }
-b { font-size: 15px; }
-span { font-size: 12.5px; color: var(--mute); }
-em { position: absolute; top: -9px; padding: 0 6px; border-radius: 8px; font-style: normal; font-size: 12px; font-weight: 700; color: var(--on-mulberry); background: var(--mulberry); }
-@media (max-width: 640px) { .steps { grid-template-columns: repeat(4, minmax(0, 1fr)); } }
+legend {
+  font-weight: 700;
+  margin-bottom: 4px;
+}
+.steps {
+  display: grid;
+  grid-template-columns: repeat(7, minmax(0, 1fr));
+  gap: 5px;
+}
+label {
+  position: relative;
+  display: grid;
+  justify-items: center;
+  align-content: start;
+  gap: 1px;
+  padding: 4px 2px 3px;
+  border: 2px solid var(--line);
+  border-radius: 9px;
+  background: var(--white);
+  text-align: center;
+  line-height: 1.15;
+  cursor: pointer;
+}
+label:hover {
+  border-color: var(--line-strong);
+}
+label.chosen {
+  border-color: var(--mulberry);
+  background: var(--cloth);
+  box-shadow: 0 0 0 1.5px var(--mulberry);
+}
+label:focus-within {
+  outline: 3px solid var(--mulberry);
+  outline-offset: 2px;
+}
+label :deep(svg) {
+  width: 100%;
+}
+b {
+  font-size: 15px;
+}
+span {
+  font-size: 12.5px;
+  color: var(--mute);
+}
+em {
+  position: absolute;
+  top: -9px;
+  padding: 0 6px;
+  border-radius: 8px;
+  font-style: normal;
+  font-size: 12px;
+  font-weight: 700;
+  color: var(--on-mulberry);
+  background: var(--mulberry);
+}
+@media (max-width: 640px) {
+  .steps {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+  }
+}
 </style>

@@ -10,50 +10,142 @@ const at = ref<number | null>(null)
 const ridge = ref<Reading | null>(null)
 const show = ref<Reading | null>(null)
 const seen = reactive({ skips: false, breaks: false, holes: false, odd: false })
-const SIGNS = [['skips', 'Stitches skipped'], ['breaks', 'Thread broke'], ['holes', 'Holes'], ['odd', 'Odd sound']] as const
+const SIGNS = [
+  ['skips', 'Stitches skipped'],
+  ['breaks', 'Thread broke'],
+  ['holes', 'Holes'],
+  ['odd', 'Odd sound'],
+] as const
 const { tried = null } = defineProps<{
   /** A number to try before what the search says; null: none. */
   tried?: number | null
 }>()
-watch(() => tried ?? trial.advice?.next ?? trial.advice?.best ?? null, (next) => {
-  at.value = next
-}, { immediate: true })
+watch(
+  () => tried ?? trial.advice?.next ?? trial.advice?.best ?? null,
+  next => {
+    at.value = next
+  },
+  { immediate: true },
+)
 const problem = computed(() => {
   const { dial } = trial
   if (!dial) return ''
-  if ((trial.strip?.rows.length ?? 0) >= MOST_ROWS) return `This strip has ${MOST_ROWS} rows, its most: keep what you found, or begin a new strip.`
+  if ((trial.strip?.rows.length ?? 0) >= MOST_ROWS)
+    return `This strip has ${MOST_ROWS} rows, its most: keep what you found, or begin a new strip.`
   if (trial.changes.length > 0) return 'Something else was changed: choose above how to go on.'
-  if (at.value === null || !(at.value >= dial.min && at.value <= dial.max)) return `Sewn at goes from ${dial.min} to ${dial.max} on this dial.`
-  return ridge.value === null && show.value === null && !seen.skips && !seen.breaks ? 'Choose a drawing, or say what happened.' : ''
+  if (at.value === null || !(at.value >= dial.min && at.value <= dial.max))
+    return `Sewn at goes from ${dial.min} to ${dial.max} on this dial.`
+  return ridge.value === null && show.value === null && !seen.skips && !seen.breaks
+    ? 'Choose a drawing, or say what happened.'
+    : ''
 })
 function note(): void {
   if (problem.value || at.value === null) return
   const sound: TrialRowRecord['sound'] = seen.odd ? 'odd' : 'usual'
-  trial.note(at.value, { ridge: ridge.value, show: show.value, skips: seen.skips, breaks: seen.breaks, holes: seen.holes, sound }, new Date())
+  trial.note(
+    at.value,
+    {
+      ridge: ridge.value,
+      show: show.value,
+      skips: seen.skips,
+      breaks: seen.breaks,
+      holes: seen.holes,
+      sound,
+    },
+    new Date(),
+  )
 }
 </script>
 
 <template>
-  <form class="row" novalidate @submit.prevent="note">
-    <ReadingPicker v-model="show" name="show" legend="Show: which thread shows where (right side above, under side below)" :seam="seam" :target="facts.leads === 'show' ? facts.target : null" />
-    <ReadingPicker v-model="ridge" name="ridge" legend="Ridge: how the cloth lies between the rows (cut across)" :seam="seam" :target="facts.leads === 'ridge' ? facts.target : null" />
+  <form
+    class="row"
+    novalidate
+    @submit.prevent="note"
+  >
+    <ReadingPicker
+      v-model="show"
+      name="show"
+      legend="Show: which thread shows where (right side above, under side below)"
+      :seam="seam"
+      :target="facts.leads === 'show' ? facts.target : null"
+    />
+    <ReadingPicker
+      v-model="ridge"
+      name="ridge"
+      legend="Ridge: how the cloth lies between the rows (cut across)"
+      :seam="seam"
+      :target="facts.leads === 'ridge' ? facts.target : null"
+    />
     <div class="end">
-      <div class="at"><NumberField v-model="at" label="Sewn at" placeholder="number" /></div>
+      <div class="at">
+        <NumberField
+          v-model="at"
+          label="Sewn at"
+          placeholder="number"
+        />
+      </div>
       <fieldset class="signs">
         <legend class="sr-only">While sewing</legend>
-        <label v-for="[id, label] in SIGNS" :key="id"><input v-model="seen[id]" type="checkbox"> {{ label }}</label>
+        <label
+          v-for="[id, label] in SIGNS"
+          :key="id"
+          ><input
+            v-model="seen[id]"
+            type="checkbox"
+          />
+          {{ label }}</label
+        >
       </fieldset>
-      <UButton type="submit" icon="i-lucide-check" label="Note the row" :disabled="problem !== ''" />
+      <UButton
+        type="submit"
+        icon="i-lucide-check"
+        label="Note the row"
+        :disabled="problem !== ''"
+      />
     </div>
-    <p v-if="problem" class="hint" role="status">{{ problem }}</p>
+    <p
+      v-if="problem"
+      class="hint"
+      role="status"
+    >
+      {{ problem }}
+    </p>
   </form>
 </template>
 
 <style scoped>
-.row { display: grid; gap: 8px; }
-.end { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 16px; }
-.at { width: 100px; }
-.signs { display: grid; grid-template-columns: auto auto; justify-content: start; gap: 0 16px; flex: 1; }
-.signs label { display: inline-flex; align-items: center; gap: 6px; min-height: 36px; white-space: nowrap; cursor: pointer; }
-.signs input { width: 20px; height: 20px; accent-color: var(--mulberry); }
+.row {
+  display: grid;
+  gap: 8px;
+}
+.end {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 16px;
+}
+.at {
+  width: 100px;
+}
+.signs {
+  display: grid;
+  grid-template-columns: auto auto;
+  justify-content: start;
+  gap: 0 16px;
+  flex: 1;
+}
+.signs label {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 36px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.signs input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--mulberry);
+}
 </style>

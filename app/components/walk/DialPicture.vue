@@ -2,26 +2,88 @@
 import type { TensionDial } from '#core/terms'
 
 /** The dial laid out straight: its ends, home, and where to set it. */
-const { dial, value } = defineProps<{ dial: TensionDial, value: number }>()
+const { dial, value } = defineProps<{ dial: TensionDial; value: number }>()
 const LEFT = 24
 const WIDE = 272
 const x = (number: number) => LEFT + ((number - dial.min) / (dial.max - dial.min)) * WIDE
 </script>
 
 <template>
-  <svg viewBox="0 0 320 240" role="img" :aria-label="`Tension ${value} on a dial from ${dial.min} to ${dial.max}, home ${dial.home}`">
-    <text x="160" y="104" text-anchor="middle" class="big">{{ value }}</text>
-    <path :d="`M${LEFT} 170 H${LEFT + WIDE}`" class="scale" />
-    <g v-for="end in [dial.min, dial.max]" :key="end"><path :d="`M${x(end)} 160 v20`" class="scale" /><text :x="x(end)" y="200" text-anchor="middle" class="note">{{ end }}</text></g>
-    <path :d="`M${x(dial.home)} 156 v28`" class="home" /><text :x="x(dial.home)" y="216" text-anchor="middle" class="home-word">home {{ dial.home }}</text>
-    <path :d="`M${x(value)} 166 l-12 -24 h24 z`" fill="var(--mulberry)" />
+  <svg
+    viewBox="0 0 320 240"
+    role="img"
+    :aria-label="`Tension ${value} on a dial from ${dial.min} to ${dial.max}, home ${dial.home}`"
+  >
+    <text
+      x="160"
+      y="104"
+      text-anchor="middle"
+      class="big"
+    >
+      {{ value }}
+    </text>
+    <path
+      :d="`M${LEFT} 170 H${LEFT + WIDE}`"
+      class="scale"
+    />
+    <g
+      v-for="end in [dial.min, dial.max]"
+      :key="end"
+    >
+      <path
+        :d="`M${x(end)} 160 v20`"
+        class="scale"
+      />
+      <text
+        :x="x(end)"
+        y="200"
+        text-anchor="middle"
+        class="note"
+      >
+        {{ end }}
+      </text>
+    </g>
+    <path
+      :d="`M${x(dial.home)} 156 v28`"
+      class="home"
+    />
+    <text
+      :x="x(dial.home)"
+      y="216"
+      text-anchor="middle"
+      class="home-word"
+    >
+      home {{ dial.home }}
+    </text>
+    <path
+      :d="`M${x(value)} 166 l-12 -24 h24 z`"
+      fill="var(--mulberry)"
+    />
   </svg>
 </template>
 
 <style scoped>
-.big { font-family: var(--font-serif); font-size: 96px; fill: var(--ink); }
-.scale { fill: none; stroke: var(--ink); stroke-width: 2.5; }
-.home { stroke: var(--lichen); stroke-width: 5; }
-.note { font-size: 15px; fill: var(--mute); }
-.home-word { font-size: 15px; font-weight: 700; fill: var(--lichen-text); }
+.big {
+  font-family: var(--font-serif);
+  font-size: 96px;
+  fill: var(--ink);
+}
+.scale {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2.5;
+}
+.home {
+  stroke: var(--lichen);
+  stroke-width: 5;
+}
+.note {
+  font-size: 15px;
+  fill: var(--mute);
+}
+.home-word {
+  font-size: 15px;
+  font-weight: 700;
+  fill: var(--lichen-text);
+}
 </style>

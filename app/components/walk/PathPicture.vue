@@ -17,7 +17,8 @@ const one = computed(() => strands.length === 1)
 const side = (strand: 'left' | 'middle' | 'right', wide: number) => OFFSET[strand] * wide
 function wayOf(strand: 'left' | 'middle' | 'right') {
   const disc = 122 + side(strand, parted ? 10 : 3)
-  const guide = 84 + side(strand, apart === 'each-side' ? 9 : apart === 'first-in' && strand === 'right' ? 12 : 3)
+  const guide =
+    84 + side(strand, apart === 'each-side' ? 9 : apart === 'first-in' && strand === 'right' ? 12 : 3)
   const eye = 84 + side(strand, 7)
   const lever = 84 + side(strand, 3)
   return {
@@ -29,34 +30,158 @@ function wayOf(strand: 'left' | 'middle' | 'right') {
   }
 }
 const now = computed(() => POINTS.indexOf(at))
-const ring = computed(() => ({ spool: [262, 42], discs: [122, 108], lever: [84, 86], guide: [84, 182], eye: [84, 214] } as const)[at])
-const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to the ${{ spool: 'spool', discs: 'tension discs', lever: 'take-up lever', guide: 'last guide', eye: 'needle’s eye' }[at]}`)
+const ring = computed(
+  () =>
+    (({ spool: [262, 42], discs: [122, 108], lever: [84, 86], guide: [84, 182], eye: [84, 214] }) as const)[
+      at
+    ],
+)
+const label = computed(
+  () =>
+    `The thread’s way, ${strands.join(', ')}, down to the ${{ spool: 'spool', discs: 'tension discs', lever: 'take-up lever', guide: 'last guide', eye: 'needle’s eye' }[at]}`,
+)
 </script>
 
 <template>
-  <svg viewBox="0 0 320 240" role="img" :aria-label="label">
-    <path d="M58 66 Q58 58 66 58 H306 V112 H140 V188 Q140 194 134 194 H66 Q58 194 58 188 Z" class="body" />
-    <path d="M20 232 H300" class="edge" />
-    <g v-for="x in one ? [262] : [240, 284]" :key="x"><rect :x="x - 13" y="26" width="26" height="30" rx="4" class="part" /><path :d="`M${x} 18 V58`" class="edge" /></g>
-    <path d="M160 56 v12" class="edge" />
-    <g class="part"><rect x="104" y="92" width="8" height="34" rx="4" /><rect v-if="parted" x="119" y="92" width="6" height="34" rx="3" /><rect x="132" y="92" width="8" height="34" rx="4" /></g>
-    <path d="M84 82 V102 M76 82 a8 8 0 1 1 16 0" class="edge" />
-    <path v-if="apart !== null || at !== 'spool'" d="M74 182 h20" class="edge" />
-    <path d="M84 190 v14" class="edge" />
-    <path v-for="x in one ? [84] : [77, 91]" :key="`needle ${x}`" :d="`M${x} 204 v18 l0 6`" class="needle" />
-    <template v-for="strand in strands" :key="strand">
-      <path v-for="(point, i) in POINTS" :key="point" :d="wayOf(strand)[point]" fill="none" :stroke="i <= now ? STRAND_COLOURS[strand] : 'var(--line-strong)'" :stroke-width="i === now ? 4 : 2.5" :stroke-dasharray="i <= now ? undefined : '3 5'" stroke-linecap="round" />
-      <text v-if="!one || strand !== 'left'" :x="262 + side(strand, 22)" y="46" class="letter" text-anchor="middle">{{ LETTER[strand] }}</text>
+  <svg
+    viewBox="0 0 320 240"
+    role="img"
+    :aria-label="label"
+  >
+    <path
+      d="M58 66 Q58 58 66 58 H306 V112 H140 V188 Q140 194 134 194 H66 Q58 194 58 188 Z"
+      class="body"
+    />
+    <path
+      d="M20 232 H300"
+      class="edge"
+    />
+    <g
+      v-for="x in one ? [262] : [240, 284]"
+      :key="x"
+    >
+      <rect
+        :x="x - 13"
+        y="26"
+        width="26"
+        height="30"
+        rx="4"
+        class="part"
+      />
+      <path
+        :d="`M${x} 18 V58`"
+        class="edge"
+      />
+    </g>
+    <path
+      d="M160 56 v12"
+      class="edge"
+    />
+    <g class="part">
+      <rect
+        x="104"
+        y="92"
+        width="8"
+        height="34"
+        rx="4"
+      />
+      <rect
+        v-if="parted"
+        x="119"
+        y="92"
+        width="6"
+        height="34"
+        rx="3"
+      />
+      <rect
+        x="132"
+        y="92"
+        width="8"
+        height="34"
+        rx="4"
+      />
+    </g>
+    <path
+      d="M84 82 V102 M76 82 a8 8 0 1 1 16 0"
+      class="edge"
+    />
+    <path
+      v-if="apart !== null || at !== 'spool'"
+      d="M74 182 h20"
+      class="edge"
+    />
+    <path
+      d="M84 190 v14"
+      class="edge"
+    />
+    <path
+      v-for="x in one ? [84] : [77, 91]"
+      :key="`needle ${x}`"
+      :d="`M${x} 204 v18 l0 6`"
+      class="needle"
+    />
+    <template
+      v-for="strand in strands"
+      :key="strand"
+    >
+      <path
+        v-for="(point, i) in POINTS"
+        :key="point"
+        :d="wayOf(strand)[point]"
+        fill="none"
+        :stroke="i <= now ? STRAND_COLOURS[strand] : 'var(--line-strong)'"
+        :stroke-width="i === now ? 4 : 2.5"
+        :stroke-dasharray="i <= now ? undefined : '3 5'"
+        stroke-linecap="round"
+      />
+      <text
+        v-if="!one || strand !== 'left'"
+        :x="262 + side(strand, 22)"
+        y="46"
+        class="letter"
+        text-anchor="middle"
+      >
+        {{ LETTER[strand] }}
+      </text>
     </template>
-    <circle :cx="ring[0]" :cy="ring[1]" r="24" class="ring" />
+    <circle
+      :cx="ring[0]"
+      :cy="ring[1]"
+      r="24"
+      class="ring"
+    />
   </svg>
 </template>
 
 <style scoped>
-.body { fill: var(--plate); stroke: var(--line-strong); stroke-width: 1.5; }
-.part { fill: var(--white); stroke: var(--line-strong); stroke-width: 1.5; }
-.edge { fill: none; stroke: var(--ink); stroke-width: 2; }
-.needle { fill: none; stroke: var(--ink); stroke-width: 3; }
-.ring { fill: none; stroke: var(--mulberry); stroke-width: 3; }
-.letter { font-size: 14px; font-weight: 700; fill: var(--ink); }
+.body {
+  fill: var(--plate);
+  stroke: var(--line-strong);
+  stroke-width: 1.5;
+}
+.part {
+  fill: var(--white);
+  stroke: var(--line-strong);
+  stroke-width: 1.5;
+}
+.edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.needle {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.ring {
+  fill: none;
+  stroke: var(--mulberry);
+  stroke-width: 3;
+}
+.letter {
+  font-size: 14px;
+  font-weight: 700;
+  fill: var(--ink);
+}
 </style>

@@ -8,19 +8,49 @@ const emit = defineEmits<{ done: [item: PutBackItem] }>()
 
 <template>
   <ol>
-    <li v-for="item in items" :key="item.part">
+    <li
+      v-for="item in items"
+      :key="item.part"
+    >
       <label>
-        <input type="checkbox" :checked="false" @change="emit('done', item)">
-        <span><b>{{ item.message }}</b> <span class="hint">{{ item.why }}</span></span>
+        <input
+          type="checkbox"
+          :checked="false"
+          @change="emit('done', item)"
+        />
+        <span
+          ><b>{{ item.message }}</b> <span class="hint">{{ item.why }}</span></span
+        >
       </label>
     </li>
   </ol>
 </template>
 
 <style scoped>
-label { display: flex; align-items: flex-start; gap: 12px; min-height: 48px; padding: 8px 4px; border-bottom: 1px solid var(--line); cursor: pointer; }
-li:last-child label { border-bottom: 0; }
-b { font-size: 17px; font-weight: 650; }
-.hint { display: block; }
-input { width: 24px; height: 24px; flex: none; accent-color: var(--mulberry); cursor: pointer; }
+label {
+  display: flex;
+  align-items: flex-start;
+  gap: 12px;
+  min-height: 48px;
+  padding: 8px 4px;
+  border-bottom: 1px solid var(--line);
+  cursor: pointer;
+}
+li:last-child label {
+  border-bottom: 0;
+}
+b {
+  font-size: 17px;
+  font-weight: 650;
+}
+.hint {
+  display: block;
+}
+input {
+  width: 24px;
+  height: 24px;
+  flex: none;
+  accent-color: var(--mulberry);
+  cursor: pointer;
+}
 </style>

@@ -9,43 +9,128 @@ const { steps, held, current, long } = defineProps<{
   current: number
   long: boolean
 }>()
-const emit = defineEmits<{ show: [index: number], toggle: [id: string] }>()
+const emit = defineEmits<{ show: [index: number]; toggle: [id: string] }>()
 const list = useTemplateRef('list')
 const row = useTemplateRef('row')
-watch(() => current, async (now) => {
-  await nextTick()
-  // Only inside a list that scrolls by itself: on a phone the page must stay at the step.
-  const [box, its] = [list.value?.closest('section'), row.value?.[now]?.getBoundingClientRect()]
-  if (!box || !its || box.scrollHeight <= box.clientHeight) return
-  const { top, bottom } = box.getBoundingClientRect()
-  if (its.bottom > bottom || its.top < top) box.scrollTop += its.top - top - box.clientHeight / 2
-}, { immediate: true })
+watch(
+  () => current,
+  async now => {
+    await nextTick()
+    // Only inside a list that scrolls by itself: on a phone the page must stay at the step.
+    const [box, its] = [list.value?.closest('section'), row.value?.[now]?.getBoundingClientRect()]
+    if (!box || !its || box.scrollHeight <= box.clientHeight) return
+    const { top, bottom } = box.getBoundingClientRect()
+    if (its.bottom > bottom || its.top < top) box.scrollTop += its.top - top - box.clientHeight / 2
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
-  <ol ref="list" :class="{ long }">
-    <li v-for="(step, i) in steps" :key="step.id" ref="row" :class="{ now: i === current, done: held.has(step.id) }">
-      <label class="tick"><input type="checkbox" :checked="held.has(step.id)" @change="emit('toggle', step.id)"><span class="sr-only">{{ step.instruction }}</span></label>
-      <button v-if="!long" type="button" :aria-current="i === current ? 'step' : undefined" @click="emit('show', i)">{{ step.instruction }}</button>
+  <ol
+    ref="list"
+    :class="{ long }"
+  >
+    <li
+      v-for="(step, i) in steps"
+      :key="step.id"
+      ref="row"
+      :class="{ now: i === current, done: held.has(step.id) }"
+    >
+      <label class="tick"
+        ><input
+          type="checkbox"
+          :checked="held.has(step.id)"
+          @change="emit('toggle', step.id)"
+        /><span class="sr-only">{{ step.instruction }}</span></label
+      >
+      <button
+        v-if="!long"
+        type="button"
+        :aria-current="i === current ? 'step' : undefined"
+        @click="emit('show', i)"
+      >
+        {{ step.instruction }}
+      </button>
       <div v-else>
-        <b>{{ step.instruction }}</b> <span v-if="step.why" class="hint">{{ step.why }}</span>
-        <span v-if="step.caution" class="caution"><UIcon name="i-lucide-triangle-alert" /> {{ step.caution }}</span>
+        <b>{{ step.instruction }}</b>{{ ' ' }}
+        <span
+          v-if="step.why"
+          class="hint"
+          >{{ step.why }}</span
+        >
+        <span
+          v-if="step.caution"
+          class="caution"
+          ><UIcon name="i-lucide-triangle-alert" /> {{ step.caution }}</span
+        >
       </div>
     </li>
   </ol>
 </template>
 
 <style scoped>
-li { display: flex; align-items: center; border-radius: 8px; border: 1.5px solid transparent; }
-li.now { border-color: var(--mulberry); background: var(--cloth); }
-.tick { display: grid; place-items: center; min-width: 44px; min-height: 44px; flex: none; cursor: pointer; }
-input { width: 22px; height: 22px; accent-color: var(--mulberry); cursor: pointer; }
-button { flex: 1; min-height: 44px; padding: 4px 6px 4px 0; text-align: left; font-size: 15px; line-height: 1.2; cursor: pointer; }
-li.done button, li.done b { color: var(--mute); font-weight: 450; }
-li.now button { font-weight: 650; color: var(--ink); }
-.long { columns: 2 380px; column-gap: 24px; }
-.long li { break-inside: avoid; align-items: flex-start; padding: 3px 0; }
-.long li > div { padding-top: 10px; }
-.long .hint { display: block; }
-.caution { display: block; font-size: 14px; color: var(--weld-text); font-weight: 600; }
+li {
+  display: flex;
+  align-items: center;
+  border-radius: 8px;
+  border: 1.5px solid transparent;
+}
+li.now {
+  border-color: var(--mulberry);
+  background: var(--cloth);
+}
+.tick {
+  display: grid;
+  place-items: center;
+  min-width: 44px;
+  min-height: 44px;
+  flex: none;
+  cursor: pointer;
+}
+input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--mulberry);
+  cursor: pointer;
+}
+button {
+  flex: 1;
+  min-height: 44px;
+  padding: 4px 6px 4px 0;
+  text-align: left;
+  font-size: 15px;
+  line-height: 1.2;
+  cursor: pointer;
+}
+li.done button,
+li.done b {
+  color: var(--mute);
+  font-weight: 450;
+}
+li.now button {
+  font-weight: 650;
+  color: var(--ink);
+}
+.long {
+  columns: 2 380px;
+  column-gap: 24px;
+}
+.long li {
+  break-inside: avoid;
+  align-items: flex-start;
+  padding: 3px 0;
+}
+.long li > div {
+  padding-top: 10px;
+}
+.long .hint {
+  display: block;
+}
+.caution {
+  display: block;
+  font-size: 14px;
+  color: var(--weld-text);
+  font-weight: 600;
+}
 </style>

@@ -6,23 +6,58 @@ const walk = useWalkStore()
 const book = useBookStore()
 const { takeSetup } = useShelf()
 const MOST = 12
-const rows = computed(() => walk.log.slice(0, MOST).map(one => ({ id: one.id, summary: one.summary, machine: book.shelf.machines.get(one.machineId)?.name ?? 'machine gone', day: dayOf(one.finishedAt!), setup: one.setup })))
+const rows = computed(() =>
+  walk.log.slice(0, MOST).map(one => ({
+    id: one.id,
+    summary: one.summary,
+    machine: book.shelf.machines.get(one.machineId)?.name ?? 'machine gone',
+    day: dayOf(one.finishedAt!),
+    setup: one.setup,
+  })),
+)
 </script>
 
 <template>
-  <section v-if="rows.length > 0" class="log" aria-label="Walks finished">
+  <section
+    v-if="rows.length > 0"
+    class="log"
+    aria-label="Walks finished"
+  >
     <h2>Walks finished</h2>
     <ul>
-      <li v-for="row in rows" :key="row.id">
-        <span><b>{{ row.summary }}</b> <span class="hint">{{ row.machine }}, {{ row.day }}</span></span>
-        <UButton v-if="row.setup" size="sm" variant="outline" label="Onto the bench" :aria-label="`${row.summary}: onto the bench`" @click="takeSetup('Take the setup of a walk', row.setup)" />
+      <li
+        v-for="row in rows"
+        :key="row.id"
+      >
+        <span
+          ><b>{{ row.summary }}</b> <span class="hint">{{ row.machine }}, {{ row.day }}</span></span
+        >
+        <UButton
+          v-if="row.setup"
+          size="sm"
+          variant="outline"
+          label="Onto the bench"
+          :aria-label="`${row.summary}: onto the bench`"
+          @click="takeSetup('Take the setup of a walk', row.setup)"
+        />
       </li>
     </ul>
   </section>
 </template>
 
 <style scoped>
-.log { margin-top: 18px; }
-li { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 14px; padding: 4px 0; border-top: 1px solid var(--line); }
-li > span { flex: 1 1 240px; }
+.log {
+  margin-top: 18px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 14px;
+  padding: 4px 0;
+  border-top: 1px solid var(--line);
+}
+li > span {
+  flex: 1 1 240px;
+}
 </style>

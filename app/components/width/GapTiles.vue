@@ -11,11 +11,20 @@ const book = useBookStore()
 const bench = useBenchStore()
 const { limit } = useLength()
 
-const tiles = computed(() => [...book.shelf.needles.values()].filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId)).sort(byConstructionAndGap).map((needle) => {
-  const input = swingInputOf(bench.setup, { ...bench.parts, needle }, bench.settings)
-  const result = input && judgeSwing(input)
-  return { needle, refused: result !== null && result.safeWidthMm === null, word: result ? wordFor(needle, result.safeWidthMm, result.verdict) : '' }
-}))
+const tiles = computed(() =>
+  [...book.shelf.needles.values()]
+    .filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId))
+    .sort(byConstructionAndGap)
+    .map(needle => {
+      const input = swingInputOf(bench.setup, { ...bench.parts, needle }, bench.settings)
+      const result = input && judgeSwing(input)
+      return {
+        needle,
+        refused: result !== null && result.safeWidthMm === null,
+        word: result ? wordFor(needle, result.safeWidthMm, result.verdict) : '',
+      }
+    }),
+)
 
 function wordFor(needle: NeedleRecord, safe: number | null, verdict: string): string {
   if (safe === null) return verdict === 'close' ? 'close' : 'strikes'
@@ -33,7 +42,12 @@ defineShortcuts({ n: next })
 </script>
 
 <template>
-  <div v-if="tiles.length > 0" class="tiles" role="group" aria-label="Twin and triple needles I own">
+  <div
+    v-if="tiles.length > 0"
+    class="tiles"
+    role="group"
+    aria-label="Twin and triple needles I own"
+  >
     <button
       v-for="{ needle, word, refused } in tiles"
       :key="needle.id"
@@ -52,14 +66,66 @@ defineShortcuts({ n: next })
 </template>
 
 <style scoped>
-.tiles { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 6px; max-height: 240px; overflow-y: auto; scrollbar-width: thin; padding: 2px; margin: -2px; }
-.tile { min-height: 54px; padding: 3px 2px; text-align: center; line-height: 1.15; background: var(--cloth); border: 1.5px solid var(--line-strong); border-radius: 10px; cursor: pointer; }
-.tile:hover { border-color: var(--mulberry); }
-.tile b { display: block; font-size: 15px; font-weight: 650; }
-.tile.triple b { font-size: 13.5px; white-space: nowrap; }
-.tile em { display: block; font-style: normal; font-size: 13px; color: var(--ink); white-space: nowrap; }
-.tile .type { color: var(--mute); font-size: 12px; overflow: hidden; text-overflow: ellipsis; padding: 0 3px; }
-.tile[aria-pressed="true"] { border-color: var(--mulberry); box-shadow: 0 0 0 1.5px var(--mulberry); background: var(--white); }
-.tile.no { background: repeating-linear-gradient(135deg, transparent 0 5px, color-mix(in srgb, var(--madder) 14%, transparent) 5px 7px); }
-.tile.no em:last-child { color: var(--madder-text); font-weight: 650; }
+.tiles {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 6px;
+  max-height: 240px;
+  overflow-y: auto;
+  scrollbar-width: thin;
+  padding: 2px;
+  margin: -2px;
+}
+.tile {
+  min-height: 54px;
+  padding: 3px 2px;
+  text-align: center;
+  line-height: 1.15;
+  background: var(--cloth);
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  cursor: pointer;
+}
+.tile:hover {
+  border-color: var(--mulberry);
+}
+.tile b {
+  display: block;
+  font-size: 15px;
+  font-weight: 650;
+}
+.tile.triple b {
+  font-size: 13.5px;
+  white-space: nowrap;
+}
+.tile em {
+  display: block;
+  font-style: normal;
+  font-size: 13px;
+  color: var(--ink);
+  white-space: nowrap;
+}
+.tile .type {
+  color: var(--mute);
+  font-size: 12px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  padding: 0 3px;
+}
+.tile[aria-pressed='true'] {
+  border-color: var(--mulberry);
+  box-shadow: 0 0 0 1.5px var(--mulberry);
+  background: var(--white);
+}
+.tile.no {
+  background: repeating-linear-gradient(
+    135deg,
+    transparent 0 5px,
+    color-mix(in srgb, var(--madder) 14%, transparent) 5px 7px
+  );
+}
+.tile.no em:last-child {
+  color: var(--madder-text);
+  font-weight: 650;
+}
 </style>

@@ -3,7 +3,9 @@ import { parseNeedleLabel } from '#core/needle'
 
 const bench = useBenchStore()
 const text = ref('')
-const reading = computed(() => (text.value.trim() === '' ? null : parseNeedleLabel(text.value, bench.tripleGap)))
+const reading = computed(() =>
+  text.value.trim() === '' ? null : parseNeedleLabel(text.value, bench.tripleGap),
+)
 
 function putIn(): void {
   if (!reading.value?.ok) return
@@ -13,19 +15,47 @@ function putIn(): void {
 </script>
 
 <template>
-  <form novalidate class="label" @submit.prevent="putIn">
+  <form
+    novalidate
+    class="label"
+    @submit.prevent="putIn"
+  >
     <div class="line">
       <h2>My needles</h2>
-      <UInput v-model="text" aria-label="Needle label from the packet" autocomplete="off" placeholder="add: 2.5/80" />
-      <UButton type="submit" variant="outline" label="Put in" :disabled="!reading?.ok" />
+      <UInput
+        v-model="text"
+        aria-label="Needle label from the packet"
+        autocomplete="off"
+        placeholder="add: 2.5/80"
+      />
+      <UButton
+        type="submit"
+        variant="outline"
+        label="Put in"
+        :disabled="!reading?.ok"
+      />
     </div>
-    <p v-if="reading" role="status" class="hint" :class="{ 'strikes-ink': !reading.ok }">
+    <p
+      v-if="reading"
+      role="status"
+      class="hint"
+      :class="{ 'strikes-ink': !reading.ok }"
+    >
       {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
     </p>
   </form>
 </template>
 
 <style scoped>
-.line { display: flex; align-items: center; gap: 8px; }
-h2 { font: inherit; font-weight: 650; font-size: 14.5px; white-space: nowrap; }
+.line {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+h2 {
+  font: inherit;
+  font-weight: 650;
+  font-size: 14.5px;
+  white-space: nowrap;
+}
 </style>

@@ -11,7 +11,12 @@ const MIDDLE = WIDE / 2
 const NEEDLE_Y = 104
 const HALF_SLOT_TALL = 27
 const MOST_PX_PER_MM = 46
-const BLADE_INK = { only: 'var(--woad)', left: 'var(--woad)', middle: 'var(--middle)', right: 'var(--weld)' } as const satisfies Record<BladeName, string>
+const BLADE_INK = {
+  only: 'var(--woad)',
+  left: 'var(--woad)',
+  middle: 'var(--middle)',
+  right: 'var(--weld)',
+} as const satisfies Record<BladeName, string>
 const LETTERS = { only: '', left: 'L', middle: 'M', right: 'R' } as const satisfies Record<BladeName, string>
 
 const input = computed(() => bench.swingInput!)
@@ -19,11 +24,19 @@ const result = computed(() => bench.result!)
 const footSlot = computed(() => (input.value.foot.singleHole ? null : input.value.foot.slotMm))
 const bladeMm = computed(() => input.value.needle.sizeNm / 200)
 const scale = computed(() => {
-  const widest = Math.max(input.value.machine.maxWidthMm, input.value.machine.plateSlotMm ?? 0, footSlot.value ?? 0, 2 * result.value.reachLeftMm, 2 * result.value.reachRightMm)
+  const widest = Math.max(
+    input.value.machine.maxWidthMm,
+    input.value.machine.plateSlotMm ?? 0,
+    footSlot.value ?? 0,
+    2 * result.value.reachLeftMm,
+    2 * result.value.reachRightMm,
+  )
   return Math.min(MOST_PX_PER_MM, (WIDE - 40) / widest)
 })
 const px = (mm: number) => MIDDLE + mm * scale.value
-const halfSlot = computed(() => (input.value.machine.plateSlotMm ?? input.value.machine.maxWidthMm + 2 * bladeMm.value) / 2)
+const halfSlot = computed(
+  () => (input.value.machine.plateSlotMm ?? input.value.machine.maxWidthMm + 2 * bladeMm.value) / 2,
+)
 const hole = computed(() => input.value.plate.singleHole)
 
 const blades = computed(() => {
@@ -33,9 +46,10 @@ const blades = computed(() => {
 })
 /** Each place once, however many drops land there. */
 const ghosts = computed(() => {
-  const places = new Map<string, { x: number, ink: string }>()
+  const places = new Map<string, { x: number; ink: string }>()
   for (const { xMm } of bench.clearances) {
-    for (const { offset, ink, name } of blades.value) places.set(`${name}${(xMm + offset).toFixed(2)}`, { x: px(xMm + offset), ink })
+    for (const { offset, ink, name } of blades.value)
+      places.set(`${name}${(xMm + offset).toFixed(2)}`, { x: px(xMm + offset), ink })
   }
   return [...places.values()].slice(0, 150)
 })
@@ -44,10 +58,22 @@ const now = computed(() => {
   return at ? blades.value.map(blade => ({ ...blade, xMm: at.xMm + blade.offset })) : []
 })
 const half = computed(() => input.value.machine.maxWidthMm / 2)
-const openHalf = computed(() => Math.min(hole.value ? bladeMm.value : input.value.machine.plateSlotMm === null ? Infinity : halfSlot.value, footSlot.value === null ? Infinity : footSlot.value / 2))
-const strikesAt = (xMm: number) => Math.abs(xMm) > half.value + 1e-9 || Math.abs(xMm) + bladeMm.value > openHalf.value + 1e-9
+const openHalf = computed(() =>
+  Math.min(
+    hole.value ? bladeMm.value : input.value.machine.plateSlotMm === null ? Infinity : halfSlot.value,
+    footSlot.value === null ? Infinity : footSlot.value / 2,
+  ),
+)
+const strikesAt = (xMm: number) =>
+  Math.abs(xMm) > half.value + 1e-9 || Math.abs(xMm) + bladeMm.value > openHalf.value + 1e-9
 
-interface Dimension { readonly from: number, readonly to: number, readonly y: number, readonly text: string, readonly ink: string }
+interface Dimension {
+  readonly from: number
+  readonly to: number
+  readonly y: number
+  readonly text: string
+  readonly ink: string
+}
 const dimensions = computed<Dimension[]>(() => {
   const { reachLeftMm: left, reachRightMm: right, spareLeftMm, spareRightMm } = result.value
   // Drawn as it is counted: to the measured edge, or from blade centre to the end of the swing where that is struck worse.
@@ -58,12 +84,37 @@ const dimensions = computed<Dimension[]>(() => {
   const edge = measured ? openHalf.value : half.value
   const blade = measured ? 0 : bladeMm.value
   const ink = (mm: number) => (mm < 0 ? 'var(--madder-text)' : 'var(--lichen-text)')
-  const list: Dimension[] = [{ from: -left, to: right, y: 34, text: `blades span ${bare(left + right)}`, ink: 'var(--ink)' }]
-  if (!hole.value && Math.abs(spareLeftMm) > 1e-6) list.push({ from: -edge, to: -left + blade, y: 168, text: bare(spareLeftMm), ink: ink(spareLeftMm) })
-  if (!hole.value && Math.abs(spareRightMm) > 1e-6) list.push({ from: right - blade, to: edge, y: 168, text: bare(spareRightMm), ink: ink(spareRightMm) })
-  if (input.value.machine.plateSlotMm !== null && !hole.value) list.push({ from: -halfSlot.value, to: halfSlot.value, y: 209, text: `plate opening ${bare(input.value.machine.plateSlotMm)} measured`, ink: 'var(--ink)' })
-  else list.push({ from: -half.value, to: half.value, y: 209, text: `widest stitch ${bare(input.value.machine.maxWidthMm)}, blade centres${hole.value ? '' : '; plate opening not measured'}`, ink: 'var(--ink)' })
-  if (footSlot.value !== null) list.push({ from: -footSlot.value / 2, to: footSlot.value / 2, y: 236, text: `foot opening ${bare(footSlot.value)} measured`, ink: 'var(--ink)' })
+  const list: Dimension[] = [
+    { from: -left, to: right, y: 34, text: `blades span ${bare(left + right)}`, ink: 'var(--ink)' },
+  ]
+  if (!hole.value && Math.abs(spareLeftMm) > 1e-6)
+    list.push({ from: -edge, to: -left + blade, y: 168, text: bare(spareLeftMm), ink: ink(spareLeftMm) })
+  if (!hole.value && Math.abs(spareRightMm) > 1e-6)
+    list.push({ from: right - blade, to: edge, y: 168, text: bare(spareRightMm), ink: ink(spareRightMm) })
+  if (input.value.machine.plateSlotMm !== null && !hole.value)
+    list.push({
+      from: -halfSlot.value,
+      to: halfSlot.value,
+      y: 209,
+      text: `plate opening ${bare(input.value.machine.plateSlotMm)} measured`,
+      ink: 'var(--ink)',
+    })
+  else
+    list.push({
+      from: -half.value,
+      to: half.value,
+      y: 209,
+      text: `widest stitch ${bare(input.value.machine.maxWidthMm)}, blade centres${hole.value ? '' : '; plate opening not measured'}`,
+      ink: 'var(--ink)',
+    })
+  if (footSlot.value !== null)
+    list.push({
+      from: -footSlot.value / 2,
+      to: footSlot.value / 2,
+      y: 236,
+      text: `foot opening ${bare(footSlot.value)} measured`,
+      ink: 'var(--ink)',
+    })
   return list
 })
 const tall = computed(() => (footSlot.value === null ? 214 : 242))
@@ -74,15 +125,35 @@ const said = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDE} ${tall}`" class="plate" role="img" :aria-label="said">
+  <svg
+    :viewBox="`0 0 ${WIDE} ${tall}`"
+    class="plate"
+    role="img"
+    :aria-label="said"
+  >
     <defs>
-      <pattern id="strike" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path
-        d="M0 0v6"
-        stroke="var(--madder)"
-        stroke-width="3"
-      /></pattern>
+      <pattern
+        id="strike"
+        width="6"
+        height="6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <path
+          d="M0 0v6"
+          stroke="var(--madder)"
+          stroke-width="3"
+        />
+      </pattern>
     </defs>
-    <rect x="4" y="44" :width="WIDE - 8" height="120" rx="16" fill="var(--plate)" />
+    <rect
+      x="4"
+      y="44"
+      :width="WIDE - 8"
+      height="120"
+      rx="16"
+      fill="var(--plate)"
+    />
     <!-- feed dogs: where they sit is schematic -->
     <rect
       v-for="x in [-0.72, -0.5, 0.5, 0.72]"
@@ -95,7 +166,12 @@ const said = computed(() => {
       fill="var(--feed)"
     />
     <template v-if="hole">
-      <circle :cx="MIDDLE" :cy="NEEDLE_Y" :r="bladeMm * scale * 1.5" fill="var(--hole)" />
+      <circle
+        :cx="MIDDLE"
+        :cy="NEEDLE_Y"
+        :r="bladeMm * scale * 1.5"
+        fill="var(--hole)"
+      />
     </template>
     <rect
       v-else
@@ -104,14 +180,36 @@ const said = computed(() => {
       :width="2 * halfSlot * scale"
       :height="2 * HALF_SLOT_TALL"
       :rx="Math.min(HALF_SLOT_TALL, halfSlot * scale)"
-      :fill="input.machine.plateSlotMm === null ? 'color-mix(in srgb, var(--hole) 55%, var(--plate))' : 'var(--hole)'"
+      :fill="
+        input.machine.plateSlotMm === null
+          ? 'color-mix(in srgb, var(--hole) 55%, var(--plate))'
+          : 'var(--hole)'
+      "
       :stroke="input.machine.plateSlotMm === null ? 'var(--ink)' : 'none'"
       stroke-dasharray="5 4"
     />
     <!-- the foot's toes stand over the plate; only their inner edges are to scale -->
-    <g v-if="footSlot !== null" fill="var(--mute)" fill-opacity="0.28" stroke="var(--ink)" stroke-width="1.4">
-      <rect :x="px(-footSlot / 2) - 34" y="48" width="34" height="112" rx="9" />
-      <rect :x="px(footSlot / 2)" y="48" width="34" height="112" rx="9" />
+    <g
+      v-if="footSlot !== null"
+      fill="var(--mute)"
+      fill-opacity="0.28"
+      stroke="var(--ink)"
+      stroke-width="1.4"
+    >
+      <rect
+        :x="px(-footSlot / 2) - 34"
+        y="48"
+        width="34"
+        height="112"
+        rx="9"
+      />
+      <rect
+        :x="px(footSlot / 2)"
+        y="48"
+        width="34"
+        height="112"
+        rx="9"
+      />
     </g>
     <path
       v-for="side in [-1, 1]"
@@ -132,8 +230,18 @@ const said = computed(() => {
       :stroke="ghost.ink"
       stroke-width="1"
     />
-    <g v-for="blade in now" :key="blade.name">
-      <circle :cx="px(blade.xMm)" :cy="NEEDLE_Y" :r="bladeMm * scale" :fill="blade.ink" stroke="var(--cloth)" stroke-width="2" />
+    <g
+      v-for="blade in now"
+      :key="blade.name"
+    >
+      <circle
+        :cx="px(blade.xMm)"
+        :cy="NEEDLE_Y"
+        :r="bladeMm * scale"
+        :fill="blade.ink"
+        stroke="var(--cloth)"
+        stroke-width="2"
+      />
       <circle
         v-if="strikesAt(blade.xMm)"
         :cx="px(blade.xMm)"
@@ -143,9 +251,22 @@ const said = computed(() => {
         stroke="var(--madder)"
         stroke-width="2.5"
       />
-      <text :x="px(blade.xMm)" :y="NEEDLE_Y + 5" class="letter" text-anchor="middle">{{ blade.letter }}</text>
+      <text
+        :x="px(blade.xMm)"
+        :y="NEEDLE_Y + 5"
+        class="letter"
+        text-anchor="middle"
+      >
+        {{ blade.letter }}
+      </text>
     </g>
-    <g v-for="d in dimensions" :key="d.text + d.from" :stroke="d.ink" stroke-width="1.6" fill="none">
+    <g
+      v-for="d in dimensions"
+      :key="d.text + d.from"
+      :stroke="d.ink"
+      stroke-width="1.6"
+      fill="none"
+    >
       <path :d="`M${px(d.from)} ${d.y - 6}v12M${px(d.to)} ${d.y - 6}v12M${px(d.from)} ${d.y}H${px(d.to)}`" />
       <text
         :x="(px(d.from) + px(d.to)) / 2"
@@ -154,14 +275,28 @@ const said = computed(() => {
         text-anchor="middle"
         stroke="none"
         :fill="d.ink"
-      >{{ d.text }}</text>
+      >
+        {{ d.text }}
+      </text>
     </g>
   </svg>
 </template>
 
 <style scoped>
-.plate { width: 100%; display: block; }
-.dim { font-size: 14px; font-weight: 650; }
-.letter { font-size: 14px; font-weight: 750; fill: #fff; }
-:global(.dark) .letter { fill: #1f1924; }
+.plate {
+  width: 100%;
+  display: block;
+}
+.dim {
+  font-size: 14px;
+  font-weight: 650;
+}
+.letter {
+  font-size: 14px;
+  font-weight: 750;
+  fill: #fff;
+}
+:global(.dark) .letter {
+  fill: #1f1924;
+}
 </style>

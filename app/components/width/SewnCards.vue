@@ -6,7 +6,7 @@ import { drawCloth, drawHoles, drawSewn, type View } from '~/drawing/sewnCanvas'
 import { download } from '~/utils/download'
 
 /** Right side, under side and build-up as the worker sewed them. */
-const { rightTallPx, underTallPx } = defineProps<{ rightTallPx: number, underTallPx: number }>()
+const { rightTallPx, underTallPx } = defineProps<{ rightTallPx: number; underTallPx: number }>()
 const SEAM_MM = 40
 const SCREEN_MM_PER_PX = 25.4 / 96
 /** Less than this between the columns does not show, in mm: under a thread's thickness. */
@@ -48,7 +48,8 @@ const drawUnder = computed(() => {
 const columns = computed(() => {
   const overlap = bench.result?.overlapMm
   if (overlap == null || !bench.result) return 'One row, one thread.'
-  if (Math.abs(overlap) < EDGE_TO_EDGE_MM) return `The rows meet edge to edge, ${length(bench.result.spanMm)} wide in all.`
+  if (Math.abs(overlap) < EDGE_TO_EDGE_MM)
+    return `The rows meet edge to edge, ${length(bench.result.spanMm)} wide in all.`
   if (overlap < 0) return `A clear lane of ${length(-overlap)} between the rows.`
   const share = Math.round(100 * (bench.result.interlacedShare ?? 0))
   return `Rows overlap ${length(overlap)}, ${share} % interlaced, ${length(bench.result.spanMm)} wide in all.`
@@ -69,39 +70,100 @@ function exportSvg(): void {
   const title = `${bench.parts.stitch?.name ?? 'Stitch'}, width ${bench.setup.stitch.widthMm} mm, gap ${bench.parts.needle?.gapMm ?? 0} mm`
   download('right-side.svg', 'image/svg+xml', sewnSvg(view.value.right, title, cloth.value))
 }
-const rightLabel = computed(() => mode.value === 'thread'
-  ? `Right side as sewn: ${bench.parts.stitch?.name}. ${columns.value}`
-  : `Thread layers: at most ${view.value?.buildUp.mostLayers ?? 0}. ${muddy.value ?? 'Not muddy.'}`)
+const rightLabel = computed(() =>
+  mode.value === 'thread'
+    ? `Right side as sewn: ${bench.parts.stitch?.name}. ${columns.value}`
+    : `Thread layers: at most ${view.value?.buildUp.mostLayers ?? 0}. ${muddy.value ?? 'Not muddy.'}`,
+)
 </script>
 
 <template>
   <div class="cards">
-    <section class="card" aria-label="Right side">
+    <section
+      class="card"
+      aria-label="Right side"
+    >
       <header>
         <h2>Right side</h2>
         <span class="hint">{{ (scale * SCREEN_MM_PER_PX).toFixed(1) }}× size</span>
       </header>
-      <SewnCanvas :draw="drawRight" :span-mm="spanMm" :tall-px="rightTallPx" :label="rightLabel" @scale="scale = $event" />
-      <div class="switch" role="group" aria-label="Show">
-        <button type="button" :aria-pressed="mode === 'thread'" @click="mode = 'thread'">Thread</button>
-        <button type="button" :aria-pressed="mode === 'layers'" @click="mode = 'layers'">Build-up</button>
-        <button type="button" class="export" aria-label="Save the right side as SVG at true size" @click="exportSvg">SVG</button>
+      <SewnCanvas
+        :draw="drawRight"
+        :span-mm="spanMm"
+        :tall-px="rightTallPx"
+        :label="rightLabel"
+        @scale="scale = $event"
+      />
+      <div
+        class="switch"
+        role="group"
+        aria-label="Show"
+      >
+        <button
+          type="button"
+          :aria-pressed="mode === 'thread'"
+          @click="mode = 'thread'"
+        >
+          Thread
+        </button>
+        <button
+          type="button"
+          :aria-pressed="mode === 'layers'"
+          @click="mode = 'layers'"
+        >
+          Build-up
+        </button>
+        <button
+          type="button"
+          class="export"
+          aria-label="Save the right side as SVG at true size"
+          @click="exportSvg"
+        >
+          SVG
+        </button>
       </div>
-      <p v-if="mode === 'layers'" class="legend hint">
+      <p
+        v-if="mode === 'layers'"
+        class="legend hint"
+      >
         Layers
         <span
           v-for="(ink, layers) in LAYER_INKS"
           :key="ink"
-        ><i :style="{ background: ink }" />{{ layers }}{{ layers === LAYER_INKS.length - 1 ? '+' : '' }}</span>
+          ><i :style="{ background: ink }" />{{ layers
+          }}{{ layers === LAYER_INKS.length - 1 ? '+' : '' }}</span
+        >
       </p>
-      <p v-if="problem" class="hint strikes-ink" role="alert">{{ problem }}</p>
+      <p
+        v-if="problem"
+        class="hint strikes-ink"
+        role="alert"
+      >
+        {{ problem }}
+      </p>
       <p class="note">{{ columns }}</p>
-      <div v-if="muddy" class="muddy" role="status">
-        <p><UIcon name="i-lucide-triangle-alert" /> {{ muddy }} <span class="hint">Over {{ MUDDY_MEAN_LAYERS }} counts as muddy: a guess.</span></p>
-        <UButton v-if="view?.cureLengthMm" size="sm" variant="outline" :label="`Set length ${length(view.cureLengthMm)}`" @click="cure" />
+      <div
+        v-if="muddy"
+        class="muddy"
+        role="status"
+      >
+        <p>
+          <UIcon name="i-lucide-triangle-alert" /> {{ muddy }}
+          <span class="hint">Over {{ MUDDY_MEAN_LAYERS }} counts as muddy: a guess.</span>
+        </p>
+        <UButton
+          v-if="view?.cureLengthMm"
+          size="sm"
+          variant="outline"
+          :label="`Set length ${length(view.cureLengthMm)}`"
+          @click="cure"
+        />
       </div>
     </section>
-    <section class="card" aria-label="Under side">
+    <section
+      class="card"
+      aria-label="Under side"
+    >
       <header>
         <h2>Under side</h2>
         <span class="hint">turned over</span>
@@ -118,14 +180,58 @@ const rightLabel = computed(() => mode.value === 'thread'
 </template>
 
 <style scoped>
-.cards { display: grid; gap: 12px; }
-.card { padding: 10px; }
-.switch { display: flex; gap: 4px; margin-top: 6px; }
-.switch button { flex: 1; min-height: 44px; border: 1.5px solid var(--line-strong); border-radius: 8px; font-weight: 600; font-size: 14.5px; cursor: pointer; }
-.switch button[aria-pressed="true"] { border-color: var(--mulberry); box-shadow: inset 0 0 0 1px var(--mulberry); }
-.switch .export { flex: 0 0 52px; }
-.note { margin-top: 6px; font-size: 14px; line-height: 1.3; }
-.muddy { margin-top: 6px; padding: 6px 8px; border-radius: 8px; background: var(--close-bg); font-size: 14px; }
-.legend { display: flex; flex-wrap: wrap; gap: 8px; margin-top: 6px; }
-.legend i { display: inline-block; width: 12px; height: 12px; margin-right: 3px; border: 1px solid var(--line-strong); vertical-align: -1px; }
+.cards {
+  display: grid;
+  gap: 12px;
+}
+.card {
+  padding: 10px;
+}
+.switch {
+  display: flex;
+  gap: 4px;
+  margin-top: 6px;
+}
+.switch button {
+  flex: 1;
+  min-height: 44px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 8px;
+  font-weight: 600;
+  font-size: 14.5px;
+  cursor: pointer;
+}
+.switch button[aria-pressed='true'] {
+  border-color: var(--mulberry);
+  box-shadow: inset 0 0 0 1px var(--mulberry);
+}
+.switch .export {
+  flex: 0 0 52px;
+}
+.note {
+  margin-top: 6px;
+  font-size: 14px;
+  line-height: 1.3;
+}
+.muddy {
+  margin-top: 6px;
+  padding: 6px 8px;
+  border-radius: 8px;
+  background: var(--close-bg);
+  font-size: 14px;
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 6px;
+}
+.legend i {
+  display: inline-block;
+  width: 12px;
+  height: 12px;
+  margin-right: 3px;
+  border: 1px solid var(--line-strong);
+  vertical-align: -1px;
+}
 </style>

@@ -10,10 +10,17 @@ const held = computed(() => {
 
 <template>
   <div>
-    <button type="button" class="pick" @click="open = true">
+    <button
+      type="button"
+      class="pick"
+      @click="open = true"
+    >
       <span>{{ bench.parts.stitch?.name ?? 'Choose a stitch' }}</span>
       <span class="hint">{{ held }}length {{ length(bench.setup.stitch.lengthMm) }}</span>
     </button>
-    <LazyStitchSheet v-if="open" v-model:open="open" />
+    <LazyStitchSheet
+      v-if="open"
+      v-model:open="open"
+    />
   </div>
 </template>

@@ -10,11 +10,16 @@ const POSITION_STEP_MM = 0.5
 /** Needle positions are steps across the widest stitch where the machine's are known. */
 const positionStep = computed(() => {
   const { machine } = bench.parts
-  return machine?.needlePositions && machine.needlePositions > 1 ? machine.maxWidthMm / (machine.needlePositions - 1) : POSITION_STEP_MM
+  return machine?.needlePositions && machine.needlePositions > 1
+    ? machine.maxWidthMm / (machine.needlePositions - 1)
+    : POSITION_STEP_MM
 })
 const tidy = (mm: number) => Math.round(mm * 100) / 100
 function setLength(by: number): void {
-  bench.setStitch({ lengthMm: Math.min(20, Math.max(LENGTH_STEP_MM, tidy(stitch.value.lengthMm + by * LENGTH_STEP_MM))) }, 'length')
+  bench.setStitch(
+    { lengthMm: Math.min(20, Math.max(LENGTH_STEP_MM, tidy(stitch.value.lengthMm + by * LENGTH_STEP_MM))) },
+    'length',
+  )
 }
 function setPosition(by: number): void {
   const steps = Math.round(stitch.value.positionMm / positionStep.value) + by
@@ -29,21 +34,53 @@ const reach = computed(() => {
 
 <template>
   <div class="settings">
-    <StepField label="Length" :value="bare(stitch.lengthMm)" @step="setLength" />
+    <StepField
+      label="Length"
+      :value="bare(stitch.lengthMm)"
+      @step="setLength"
+    />
     <StepField
       label="Needle moved"
-      :value="stitch.positionMm === 0 ? 'centre' : `${bare(Math.abs(stitch.positionMm))} ${stitch.positionMm < 0 ? 'left' : 'right'}`"
+      :value="
+        stitch.positionMm === 0
+          ? 'centre'
+          : `${bare(Math.abs(stitch.positionMm))} ${stitch.positionMm < 0 ? 'left' : 'right'}`
+      "
       :title="reach"
       @step="setPosition"
     />
-    <button type="button" class="mirror" :aria-pressed="stitch.mirror" @click="bench.setStitch({ mirror: !stitch.mirror })">
+    <button
+      type="button"
+      class="mirror"
+      :aria-pressed="stitch.mirror"
+      @click="bench.setStitch({ mirror: !stitch.mirror })"
+    >
       <UIcon name="i-lucide-flip-horizontal-2" /> Mirror
     </button>
   </div>
 </template>
 
 <style scoped>
-.settings { display: grid; grid-template-columns: 1fr 1.25fr 72px; gap: 8px; align-items: end; }
-.mirror { min-height: 44px; display: grid; justify-items: center; align-content: center; border: 1.5px solid var(--line-strong); border-radius: 10px; background: var(--cloth); font-size: 13px; font-weight: 600; cursor: pointer; }
-.mirror[aria-pressed="true"] { border-color: var(--mulberry); box-shadow: 0 0 0 1.5px var(--mulberry); }
+.settings {
+  display: grid;
+  grid-template-columns: 1fr 1.25fr 72px;
+  gap: 8px;
+  align-items: end;
+}
+.mirror {
+  min-height: 44px;
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  background: var(--cloth);
+  font-size: 13px;
+  font-weight: 600;
+  cursor: pointer;
+}
+.mirror[aria-pressed='true'] {
+  border-color: var(--mulberry);
+  box-shadow: 0 0 0 1.5px var(--mulberry);
+}
 </style>

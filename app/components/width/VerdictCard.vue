@@ -8,28 +8,48 @@ const bench = useBenchStore()
 const { length } = useLength()
 
 const look = computed(() => bench.result && VERDICT_LOOKS[bench.result.verdict])
-const line = computed(() => (bench.result && bench.swingInput ? headline(bench.result, bench.swingInput, bench.unit) : ''))
+const line = computed(() =>
+  bench.result && bench.swingInput ? headline(bench.result, bench.swingInput, bench.unit) : '',
+)
 const SUMS = new Set(['safe-width', 'straight-only', 'no-width-helps'])
 /** Said elsewhere: the caution stands beside the handwheel. */
 const ELSEWHERE = new Set(['hand-walk'])
 const sums = computed(() => bench.reasons.filter(({ code }) => SUMS.has(code)))
 /** Good news can wait behind a click; what is wrong cannot. */
 const QUIET = new Set(['fits', 'openings-unmeasured'])
-const told = computed(() => bench.reasons.filter(({ code }) => !SUMS.has(code) && !ELSEWHERE.has(code) && !QUIET.has(code)))
+const told = computed(() =>
+  bench.reasons.filter(({ code }) => !SUMS.has(code) && !ELSEWHERE.has(code) && !QUIET.has(code)),
+)
 const more = computed(() => bench.reasons.filter(({ code }) => QUIET.has(code)))
 
 /** What the machine itself would let you set, where that is not what is safe. */
 const mode = computed(() => {
   const { machine, needle } = bench.parts
   if (!machine || !needle || !bench.result || needle.construction === 'single') return null
-  const { allowsMm, overMm, pastEachSideMm } = compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, bench.result.safeWidthMm)
-  const lead = machine.twinMode.kind === 'none'
-    ? `No twin mode: it lets you set ${length(allowsMm)}`
-    : machine.twinMode.kind === 'on-off'
-      ? `Twin mode assumes ${length(machine.twinMode.assumedGapMm)}, allows ${length(allowsMm)}`
-      : `Told ${length(outerSpanMm(needle))}, twin mode allows ${length(allowsMm)}`
-  const past = pastEachSideMm > 0 ? `, ${length(pastEachSideMm)} past the end on each side` : overMm !== null && overMm > 0 ? `, ${length(overMm)} more than is safe` : ', no more than is safe'
-  const forget = machine.twinMode.kind === 'none' || machine.forgetsTwinMode === false ? '' : machine.forgetsTwinMode ? ' Switched off, it forgets the mode.' : ' Whether it keeps the mode when switched off is not known: check.'
+  const { allowsMm, overMm, pastEachSideMm } = compareTwinMode(
+    machine.twinMode,
+    machine.maxWidthMm,
+    needle,
+    bench.result.safeWidthMm,
+  )
+  const lead =
+    machine.twinMode.kind === 'none'
+      ? `No twin mode: it lets you set ${length(allowsMm)}`
+      : machine.twinMode.kind === 'on-off'
+        ? `Twin mode assumes ${length(machine.twinMode.assumedGapMm)}, allows ${length(allowsMm)}`
+        : `Told ${length(outerSpanMm(needle))}, twin mode allows ${length(allowsMm)}`
+  const past =
+    pastEachSideMm > 0
+      ? `, ${length(pastEachSideMm)} past the end on each side`
+      : overMm !== null && overMm > 0
+        ? `, ${length(overMm)} more than is safe`
+        : ', no more than is safe'
+  const forget =
+    machine.twinMode.kind === 'none' || machine.forgetsTwinMode === false
+      ? ''
+      : machine.forgetsTwinMode
+        ? ' Switched off, it forgets the mode.'
+        : ' Whether it keeps the mode when switched off is not known: check.'
   return { text: `${lead}${past}.${forget}`, warn: pastEachSideMm > 0 }
 })
 const wideNote = computed(() => {
@@ -48,26 +68,94 @@ const wideNote = computed(() => {
     aria-label="Verdict"
     :style="{ borderColor: look.edge, background: look.bg }"
   >
-    <p class="line" :style="{ color: look.ink }"><UIcon :name="look.icon" /> <b>{{ line }}</b></p>
-    <p v-for="reason in sums" :key="reason.code" class="why">{{ reason.message }}</p>
-    <p v-for="reason in told" :key="reason.code" class="why">{{ reason.message }}</p>
-    <p v-if="wideNote" class="why close-ink">{{ wideNote }}</p>
-    <p v-if="mode" class="why" :class="{ 'strikes-ink': mode.warn }">{{ mode.text }}</p>
-    <details v-if="more.length > 0" class="why">
+    <p
+      class="line"
+      :style="{ color: look.ink }"
+    >
+      <UIcon :name="look.icon" /> <b>{{ line }}</b>
+    </p>
+    <p
+      v-for="reason in sums"
+      :key="reason.code"
+      class="why"
+    >
+      {{ reason.message }}
+    </p>
+    <p
+      v-for="reason in told"
+      :key="reason.code"
+      class="why"
+    >
+      {{ reason.message }}
+    </p>
+    <p
+      v-if="wideNote"
+      class="why close-ink"
+    >
+      {{ wideNote }}
+    </p>
+    <p
+      v-if="mode"
+      class="why"
+      :class="{ 'strikes-ink': mode.warn }"
+    >
+      {{ mode.text }}
+    </p>
+    <details
+      v-if="more.length > 0"
+      class="why"
+    >
       <summary>Where it lands, what is measured</summary>
-      <p v-for="reason in more" :key="reason.code" class="why">{{ reason.message }}</p>
+      <p
+        v-for="reason in more"
+        :key="reason.code"
+        class="why"
+      >
+        {{ reason.message }}
+      </p>
     </details>
   </section>
-  <section v-else class="say" role="status" aria-label="Verdict">
+  <section
+    v-else
+    class="say"
+    role="status"
+    aria-label="Verdict"
+  >
     <p class="line"><b>Choose a machine and a needle.</b></p>
     <p class="why">Then you see at once how wide it may swing, and why.</p>
   </section>
 </template>
 
 <style scoped>
-.say { border: 1.5px solid var(--line); background: var(--white); border-radius: 14px; padding: 10px 12px; }
-.line { font-size: 16.5px; display: flex; gap: 8px; align-items: flex-start; line-height: 1.25; }
-.line :deep(svg), .line .iconify { flex: none; margin-top: 2px; font-size: 19px; }
-summary { cursor: pointer; font-weight: 600; min-height: 28px; display: list-item; align-content: center; }
-.why { margin-top: 4px; font-size: 14.5px; line-height: 1.3; }
+.say {
+  border: 1.5px solid var(--line);
+  background: var(--white);
+  border-radius: 14px;
+  padding: 10px 12px;
+}
+.line {
+  font-size: 16.5px;
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+  line-height: 1.25;
+}
+.line :deep(svg),
+.line .iconify {
+  flex: none;
+  margin-top: 2px;
+  font-size: 19px;
+}
+summary {
+  cursor: pointer;
+  font-weight: 600;
+  min-height: 28px;
+  display: list-item;
+  align-content: center;
+}
+.why {
+  margin-top: 4px;
+  font-size: 14.5px;
+  line-height: 1.3;
+}
 </style>

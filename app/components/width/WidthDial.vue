@@ -10,15 +10,20 @@ const STEP_MM = 0.1
 const maxMm = computed(() => bench.parts.machine?.maxWidthMm ?? 9)
 const width = computed(() => bench.setup.stitch.widthMm)
 const text = ref('')
-watch([width, () => bench.unit], () => {
-  text.value = bare(width.value)
-}, { immediate: true })
+watch(
+  [width, () => bench.unit],
+  () => {
+    text.value = bare(width.value)
+  },
+  { immediate: true },
+)
 
 const problem = ref('')
 function typed(): void {
   const mm = parseLength(text.value, bench.unit)
   const [min, max] = LIMITS.widthMm
-  problem.value = mm !== null && mm >= min && mm <= max ? '' : `Width goes from ${bare(min)} to ${bare(max)} ${sign()}.`
+  problem.value =
+    mm !== null && mm >= min && mm <= max ? '' : `Width goes from ${bare(min)} to ${bare(max)} ${sign()}.`
   if (problem.value === '') bench.setStitch({ widthMm: mm! })
 }
 /** Rounded to the dial's step, so that ten steps of 0.1 make 1. */
@@ -33,14 +38,23 @@ const zones = computed(() => {
   const { result } = bench
   if (!result) return []
   const share = (mm: number | null) => (100 * Math.min(mm ?? 0, maxMm.value)) / maxMm.value
-  const safe = share(result.safeWidthMm), most = Math.max(safe, share(result.limitWidthMm))
+  const safe = share(result.safeWidthMm),
+    most = Math.max(safe, share(result.limitWidthMm))
   return [
-    { kind: 'clear', from: 0, to: safe }, { kind: 'close', from: safe, to: most }, { kind: 'strikes', from: most, to: 100 },
+    { kind: 'clear', from: 0, to: safe },
+    { kind: 'close', from: safe, to: most },
+    { kind: 'strikes', from: most, to: 100 },
   ].filter(({ from, to }) => to > from)
 })
 const ticks = computed(() => Array.from({ length: Math.floor(maxMm.value) + 1 }, (_, i) => i))
-const swings = computed(() => (bench.parts.stitch?.drops.some(({ x }) => x !== bench.parts.stitch?.drops[0]?.x) ?? false))
-defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.value + STEP_MM), 'w': bench.useSafeWidth })
+const swings = computed(
+  () => bench.parts.stitch?.drops.some(({ x }) => x !== bench.parts.stitch?.drops[0]?.x) ?? false,
+)
+defineShortcuts({
+  '[': () => set(width.value - STEP_MM),
+  ']': () => set(width.value + STEP_MM),
+  'w': bench.useSafeWidth,
+})
 </script>
 
 <template>
@@ -54,14 +68,21 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
         autocomplete="off"
         :disabled="!swings"
         @change="typed"
-      >
+      />
       <span class="unit">{{ sign() }}</span>
-      <p class="safe" aria-live="polite">
-        <template v-if="!swings">
-          a straight seam has no width
-        </template>
+      <p
+        class="safe"
+        aria-live="polite"
+      >
+        <template v-if="!swings"> a straight seam has no width </template>
         <template v-else-if="bench.result">
-          {{ bench.result.safeWidthMm === null ? 'no safe width' : bench.result.safeWidthMm === 0 ? 'straight only' : 'safe to' }}
+          {{
+            bench.result.safeWidthMm === null
+              ? 'no safe width'
+              : bench.result.safeWidthMm === 0
+                ? 'straight only'
+                : 'safe to'
+          }}
           <b v-if="bench.result.safeWidthMm">{{ limit(bench.result.safeWidthMm) }}</b>
           <span class="hint"> rule</span>
         </template>
@@ -75,9 +96,18 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
         @click="bench.useSafeWidth"
       />
     </div>
-    <p v-if="problem" role="alert" class="strikes-ink hint">{{ problem }}</p>
+    <p
+      v-if="problem"
+      role="alert"
+      class="strikes-ink hint"
+    >
+      {{ problem }}
+    </p>
     <div class="dial">
-      <div class="zones" aria-hidden="true">
+      <div
+        class="zones"
+        aria-hidden="true"
+      >
         <span
           v-for="zone in zones"
           :key="zone.kind"
@@ -96,26 +126,88 @@ defineShortcuts({ '[': () => set(width.value - STEP_MM), ']': () => set(width.va
         @update:model-value="set"
         @done="book.endJoin()"
       />
-      <div class="ticks" aria-hidden="true">
-        <span v-for="tick in ticks" :key="tick" :style="{ left: `${(100 * tick) / maxMm}%` }">{{ tick }}</span>
+      <div
+        class="ticks"
+        aria-hidden="true"
+      >
+        <span
+          v-for="tick in ticks"
+          :key="tick"
+          :style="{ left: `${(100 * tick) / maxMm}%` }"
+          >{{ tick }}</span
+        >
       </div>
     </div>
   </section>
 </template>
 
 <style scoped>
-.top { display: flex; align-items: baseline; gap: 8px; }
-.big { width: 1.9em; font-size: 42px; line-height: 1; background: none; border-bottom: 2px solid transparent; font-variant-numeric: lining-nums; }
-.big:enabled:hover { border-color: var(--line-strong); }
-.big:disabled { color: var(--mute); }
-.unit { color: var(--mute); }
-.safe b { color: var(--lichen-text); font-size: 19px; }
-.dial { position: relative; margin: 6px 12px 0; height: 46px; }
-.slider { position: absolute; top: -9px; left: -13px; width: calc(100% + 26px); }
-.zones { position: absolute; left: 0; right: 0; top: 7px; height: 12px; border-radius: 6px; overflow: hidden; background: var(--line); }
-.zones span { position: absolute; top: 0; bottom: 0; }
-.zones .clear { background: var(--clear-bar); }
-.zones .close { background: var(--close-bar); }
-.zones .strikes { background: repeating-linear-gradient(135deg, var(--strikes-bar) 0 5px, var(--madder) 5px 6.5px); }
-.ticks span { position: absolute; top: 28px; transform: translateX(-50%); color: var(--mute); font-size: 13px; }
+.top {
+  display: flex;
+  align-items: baseline;
+  gap: 8px;
+}
+.big {
+  width: 1.9em;
+  font-size: 42px;
+  line-height: 1;
+  background: none;
+  border-bottom: 2px solid transparent;
+  font-variant-numeric: lining-nums;
+}
+.big:enabled:hover {
+  border-color: var(--line-strong);
+}
+.big:disabled {
+  color: var(--mute);
+}
+.unit {
+  color: var(--mute);
+}
+.safe b {
+  color: var(--lichen-text);
+  font-size: 19px;
+}
+.dial {
+  position: relative;
+  margin: 6px 12px 0;
+  height: 46px;
+}
+.slider {
+  position: absolute;
+  top: -9px;
+  left: -13px;
+  width: calc(100% + 26px);
+}
+.zones {
+  position: absolute;
+  left: 0;
+  right: 0;
+  top: 7px;
+  height: 12px;
+  border-radius: 6px;
+  overflow: hidden;
+  background: var(--line);
+}
+.zones span {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+}
+.zones .clear {
+  background: var(--clear-bar);
+}
+.zones .close {
+  background: var(--close-bar);
+}
+.zones .strikes {
+  background: repeating-linear-gradient(135deg, var(--strikes-bar) 0 5px, var(--madder) 5px 6.5px);
+}
+.ticks span {
+  position: absolute;
+  top: 28px;
+  transform: translateX(-50%);
+  color: var(--mute);
+  font-size: 13px;
+}
 </style>

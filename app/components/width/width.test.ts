@@ -23,7 +23,8 @@ beforeEach(async () => {
   ;({ book, bench } = await demoStores())
 })
 const needle = (id: string) => bench.update('Choose', { needleId: `demo-needle-${id}` })
-const tileOf = (page: ReturnType<typeof show>, name: RegExp) => page.wrapper.findAll('button').find(button => name.test(button.text()))!
+const tileOf = (page: ReturnType<typeof show>, name: RegExp) =>
+  page.wrapper.findAll('button').find(button => name.test(button.text()))!
 
 describe('the tiles', () => {
   it('stand side by side with each needle’s own safe width or its refusal', () => {
@@ -35,7 +36,10 @@ describe('the tiles', () => {
     expect(tileOf(page, /Triple, 2\.5/).text()).toMatch(/to 1\.5$/)
   })
   it('leave out what is used up, unless it is in', () => {
-    const gaps = () => show(GapTiles).wrapper.findAll('button').filter(button => /6\.0 mm apart/.test(button.text())).length
+    const gaps = () =>
+      show(GapTiles)
+        .wrapper.findAll('button')
+        .filter(button => /6\.0 mm apart/.test(button.text())).length
     expect(gaps()).toBe(0)
     needle('60')
     expect(gaps()).toBe(1)
@@ -48,7 +52,9 @@ describe('the tiles', () => {
 
 describe('the verdict', () => {
   it('says the sum and what the machine’s own mode would allow', () => {
-    expect(show(VerdictCard).text()).toMatch(/Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*Twin mode assumes 2\.0 mm, allows 5\.0 mm, 0\.5 mm more than is safe\. Switched off, it forgets the mode\./)
+    expect(show(VerdictCard).text()).toMatch(
+      /Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*Twin mode assumes 2\.0 mm, allows 5\.0 mm, 0\.5 mm more than is safe\. Switched off, it forgets the mode\./,
+    )
   })
   it('warns where the mode assumes a smaller gap than is in', () => {
     needle('40')
@@ -108,14 +114,21 @@ describe('needle by its label, and the stitch’s settings', () => {
 })
 
 describe('the handwheel', () => {
-  const logButton = (page: ReturnType<typeof show>) => page.wrapper.findAll('button').find(button => button.text() === 'I have hand-walked this')!
+  const logButton = (page: ReturnType<typeof show>) =>
+    page.wrapper.findAll('button').find(button => button.text() === 'I have hand-walked this')!
   it('logs what was walked on the real machine', async () => {
     const page = show(HandWheel)
     await page.press('I have hand-walked this')
     expect(page.text()).toMatch(/Hand-walked \d+ \w+ 20\d\d, in exactly this combination/)
   })
   it('logs nothing while it strikes or the needle is bent, and says why', () => {
-    book.commit('Bend', [{ table: 'needles', id: 'demo-needle-20m', record: { ...book.shelf.needles.get('demo-needle-20m')!, state: 'bent' } }])
+    book.commit('Bend', [
+      {
+        table: 'needles',
+        id: 'demo-needle-20m',
+        record: { ...book.shelf.needles.get('demo-needle-20m')!, state: 'bent' },
+      },
+    ])
     const bent = show(HandWheel)
     expect(bent.text()).toContain('This needle is bent: fit a fresh one')
     expect(logButton(bent).attributes('disabled')).toBeDefined()
@@ -128,9 +141,24 @@ describe('the handwheel', () => {
 
 describe('the comparison', () => {
   it('says width, rows and verdict of each, and is chosen by pressing', async () => {
-    const rows = [...book.shelf.needles.values()].filter(({ construction }) => construction === 'twin')
-      .map(one => compareRow(bench.setup, { ...bench.parts, needle: one }, bench.settings, needleName(one), one.type, one.id)!)
-    const page = show(CompareTable, { rows, caption: 'Twins', first: 'Needle', currentId: bench.setup.needleId })
+    const rows = [...book.shelf.needles.values()]
+      .filter(({ construction }) => construction === 'twin')
+      .map(one =>
+        compareRow(
+          bench.setup,
+          { ...bench.parts, needle: one },
+          bench.settings,
+          needleName(one),
+          one.type,
+          one.id,
+        )!,
+      )
+    const page = show(CompareTable, {
+      rows,
+      caption: 'Twins',
+      first: 'Needle',
+      currentId: bench.setup.needleId,
+    })
     expect(page.text()).toMatch(/4\.0\/90\s*universal\s*2\.5\s*machine\s*lane 1\.5\s*Strikes/)
     expect(page.text()).toMatch(/8\.0\/100\s*universal\s*none/)
     await page.press(/^Use 2\.5\/80, universal/)
