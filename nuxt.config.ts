@@ -79,7 +79,8 @@ export default defineNuxtConfig({
   },
   telemetry: false,
   hooks: {
-    // What the first view does not need must not be fetched before it stands; the layout preloads the rest later.
+    // What the first view does not need must not be fetched before it stands; the layout preloads the rest
+    // later.
     'build:manifest': manifest => {
       for (const file of Object.values(manifest)) file.prefetch = false
     },
@@ -93,14 +94,16 @@ export default defineNuxtConfig({
     },
   },
   eslint: { config: { stylistic: false } },
-  // Without a server to ask, and with one collection only: every icon looks its name up among all that are named here.
+  // Without a server to ask, and with one collection only: every icon looks its name up among all that are
+  // named here.
   icon: {
     provider: 'none',
     fallbackToApi: false,
     serverBundle: { collections: ['lucide'] },
     clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } },
   },
-  // Works without the server after the first visit. An update waits until it is asked for: see UpkeepNotices.vue.
+  // Works without the server after the first visit. An update waits until it is asked for: see
+  // UpkeepNotices.vue.
   pwa: {
     registerType: 'prompt',
     injectRegister: null,

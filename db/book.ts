@@ -9,7 +9,10 @@ export interface RecordChange {
   readonly record: AnyRecord | null
 }
 
-/** A stored row that no longer fits its schema: left where it is, shown to the user, never overwritten silently. */
+/**
+ * A stored row that no longer fits its schema: left where it is, shown to the user, never overwritten
+ * silently.
+ */
 export interface UnreadableRow {
   readonly table: TableName
   readonly raw: unknown

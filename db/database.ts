@@ -44,7 +44,8 @@ export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
 }
 
 /**
- * Brings the rows of some tables from one version to the next ones, inside the transaction that Dexie opens for it.
+ * Brings the rows of some tables from one version to the next ones, inside the transaction that Dexie opens
+ * for it.
  *
  * @param versions - what each version added; only tests give another history.
  */

@@ -52,11 +52,19 @@ const SHOWN_AT = `
   const done = arguments[arguments.length - 1]
   const look = () => document.querySelector('svg.plate') ? requestAnimationFrame(() => done(performance.now())) : requestAnimationFrame(look)
   look()`
-const SAVED = `return document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia.state.value.book.storage === 'saved'`
-/** Scripts, the worker's too, whose fetching began before the first screen was shown; as gzip, which is how they are sent. */
+const SAVED =
+  `return document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia.state.value.book.storage `
+  + `=== 'saved'`
+/**
+ * Scripts, the worker's too, whose fetching began before the first screen was shown; as gzip, which is how
+ * they are sent.
+ */
 const SCRIPTS = `return performance.getEntriesByType('resource').filter(e => /\\.js$/.test(e.name) && e.startTime < arguments[0])
   .map(e => [e.name, e.encodedBodySize / 1000])`
-/** Five seconds of dragging, one step a frame: long tasks, frames in which verdict or plate lag, gaps between frames. */
+/**
+ * Five seconds of dragging, one step a frame: long tasks, frames in which verdict or plate lag, gaps between
+ * frames.
+ */
 const DRAG = `
   const [moves, done] = arguments
   const slider = document.querySelector('input[type=range][aria-label="Stitch width"]')
@@ -102,7 +110,10 @@ const OPEN_LIST = `
   const look = () => document.querySelector('li.plan') ? requestAnimationFrame(() => { window.openedMs = performance.now() - start }) : requestAnimationFrame(look)
   look()`
 
-/** CPU time since start-up, and how much of it the host gave to others: what is measured meanwhile is that much too slow. */
+/**
+ * CPU time since start-up, and how much of it the host gave to others: what is measured meanwhile is that
+ * much too slow.
+ */
 const cpuTimes = () => {
   const times = readFileSync('/proc/stat', 'utf8').split('\n')[0].split(/\s+/).slice(1).map(Number)
   return { all: times.reduce((sum, time) => sum + time, 0), stolen: times[7] }
@@ -240,7 +251,8 @@ try {
 } finally {
   child.kill()
 }
-// Without the server, the demo book in the database, the worker that serves from the cache started anew each time.
+// Without the server, the demo book in the database, the worker that serves from the cache started anew each
+// time.
 try {
   const other = await startServer({ port: await findPort(4395), demo: true })
   try {
@@ -285,7 +297,7 @@ Written by \`npm run bench\` on ${machineLine()}; Chromium headless, production 
 
 | what | measured | budget | ratio |
 |---|---|---|---|
-${row('Verdict with safe width, 200 drops (median)', us(verdict), '0.2 ms', `${ratio(verdict, 0.2)}; ${(brute / verdict).toFixed(1)}× faster than brute force over blade rims (${us(brute)}), which has no safe width`)}
+${row('Verdict with safe width, 200 drops (median)', us(verdict), '0.2 ms', `${ratio(verdict, 0.2)}; ${(brute / verdict).toFixed(1)}× faster than brute force over blade ` + `rims (${us(brute)}), which has no safe width`)}
 ${row('Clearance at every drop, 200 drops (median)', us(median('clearance at every drop')), 'none', 'none')}
 ${row('Pairing 200 owned needles with one thread (median)', us(median('pairing with one thread')), '2 ms', ratio(median('pairing with one thread'), 2))}
 ${row('A threading walk (median)', us(median('a threading walk')), '1 ms', ratio(median('a threading walk'), 1))}
@@ -298,7 +310,7 @@ ${row(`Search in 5,000 threads, from typing to the frame that answers (median of
 ${row(`Scrolling 5,000 threads for 2 s: frames with rows missing, of ${scroll.frames}`, `${scroll.blank}; ${scroll.longest === 0 ? 'no task over 50 ms' : `longest task ${ms(scroll.longest)}`}`, '0', 'none')}
 ${row('Right side, under side and build-up, 100 mm satin, two needles, raster 0.1 mm (median)', ms(sewn), '50 ms', ratio(sewn, 50))}
 ${row('Length that cures muddy satin (median)', ms(median('the length that cures it')), 'none', 'none')}
-${row(`Dragging the width for 5 s: longest main-thread task (median of ${DRAGS} recordings)`, `${drag.longest === 0 ? 'none over 50 ms' : `${ms(drag.longest)}, ${drag.count} over 50 ms`}; longest gap between frames ${ms(drag.worst)}, with hands off ${ms(still.worst)}`, '50 ms', drag.longest === 0 ? 'under it' : ratio(drag.longest, 50))}
+${row(`Dragging the width for 5 s: longest main-thread task (median of ${DRAGS} recordings)`, `${drag.longest === 0 ? 'none over 50 ms' : `${ms(drag.longest)}, ${drag.count} over 50 ms`}; ` + `longest gap between frames ${ms(drag.worst)}, with hands off ${ms(still.worst)}`, '50 ms', drag.longest === 0 ? 'under it' : ratio(drag.longest, 50))}
 ${row(`Dragging: frames in which dial or plate view lagged, of ${drag.frames}`, String(drag.lag), '0', 'none')}
 ${row('Script for the first screen, gzip', `${scriptKB.toFixed(0)} kB in ${scripts.size} files`, '250 kB', ratio(scriptKB, 250))}
 ${row('First screen shown, nothing cached', ms(showMs), '1500 ms', ratio(showMs, 1500))}

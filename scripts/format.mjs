@@ -1,4 +1,5 @@
-// npm run format: lays every source file out anew. With --check: names those that are not, and changes nothing.
+// npm run format: lays every source file out anew. With --check: names those that are not, and changes
+// nothing.
 import { readFile, writeFile } from 'node:fs/promises'
 import { join, relative } from 'node:path'
 import { ESLint } from 'eslint'

@@ -1,4 +1,5 @@
-// What every command needs first, with Node.js alone: say what is done, do it only when needed, name what is missing.
+// What every command needs first, with Node.js alone: say what is done, do it only when needed, name what is
+// missing.
 import { execFileSync, spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
@@ -108,11 +109,13 @@ export function ensureBrowser() {
   say('Installing chromium and chromium-driver (apt-get) …')
   if (!onPath('apt-get'))
     stop(
-      'chromium and chromedriver are missing and there is no apt-get here: install both, then run this again.',
+      'chromium and chromedriver are missing and there is no apt-get here: install both, then run '
+        + 'this again.',
     )
   if (process.getuid?.() !== 0)
     stop(
-      'chromium and chromium-driver are missing: run this as root, or: sudo apt-get install chromium chromium-driver',
+      'chromium and chromium-driver are missing: run this as root, or: sudo apt-get install '
+        + 'chromium chromium-driver',
     )
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   const quiet = { env, stdio: ['ignore', 'ignore', 'inherit'] }

@@ -83,7 +83,8 @@ export const swingResponseSchema = z.strictObject({
   spareMm: z
     .number()
     .describe(
-      'Blade edge to the nearest measured opening, or blade centre to the machine’s half width when none is measured; negative when it strikes',
+      'Blade edge to the nearest measured opening, or blade centre to the machine’s half width '
+        + 'when none is measured; negative when it strikes',
     ),
   spareLeftMm: z.number(),
   spareRightMm: z.number(),

@@ -46,7 +46,8 @@ export function benchOf(setup: SetupContent, tables: BenchTables): Bench {
 /**
  * A setup as the core judges it; null while machine, needle or stitch are missing.
  *
- * The single-hole plate replaces the zigzag plate, so the opening measured on that one does not count with it.
+ * The single-hole plate replaces the zigzag plate, so the opening measured on that one does not count with
+ * it.
  */
 export function swingInputOf(
   setup: SetupContent,

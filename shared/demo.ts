@@ -539,7 +539,9 @@ const walked = (id: string, planId: string, day: string): HandWalk => {
       needleId: content.needleId!,
       swing,
     }),
-    summary: `${bench.machine!.name} · ${describeNeedle(bench.needle!)} · ${bench.stitch!.name} width ${content.stitch.widthMm} · ${bench.foot?.name ?? 'no foot chosen'}`,
+    summary:
+      `${bench.machine!.name} · ${describeNeedle(bench.needle!)} · ${bench.stitch!.name} width `
+      + `${content.stitch.widthMm} · ${bench.foot?.name ?? 'no foot chosen'}`,
     walkedAt: `2026-${day}T17:50:00Z`,
   }
 }

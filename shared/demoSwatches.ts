@@ -35,7 +35,9 @@ export function demoRow(
   return { dial: at, ridge, show, skips, breaks, holes: false, sound: 'usual' }
 }
 
-/** A swatch kept that season: name, goal, what was sewn, what lies hidden, verdict, day, rows it took, note. */
+/**
+ * A swatch kept that season: name, goal, what was sewn, what lies hidden, verdict, day, rows it took, note.
+ */
 type Kept = [
   name: string,
   goal: TrialGoal,

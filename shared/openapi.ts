@@ -29,7 +29,8 @@ export function openApiDocument() {
       title: 'Lacy Spool',
       version: '1',
       description:
-        'Stateless: nothing sent here is kept. Lengths are in millimetres. The margin is applied to every construction as sent; the app itself sends 0 for single needles.',
+        'Stateless: nothing sent here is kept. Lengths are in millimetres. The margin is applied '
+        + 'to every construction as sent; the app itself sends 0 for single needles.',
     },
     paths: {
       '/api/v1/swing': post(
@@ -41,7 +42,8 @@ export function openApiDocument() {
       '/api/v1/thread-count': post(
         'What does this thread label or count weigh, in every system?',
         threadCountRequestSchema,
-        'The count in all systems, with diameter and basis; a label that can mean several things is a 400 with its readings, the likely first',
+        'The count in all systems, with diameter and basis; a label that can mean several things '
+          + 'is a 400 with its readings, the likely first',
         threadCountResponseSchema,
       ),
       '/api/v1/pairing': post(

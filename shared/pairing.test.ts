@@ -36,19 +36,23 @@ describe('the demo plans', () => {
 })
 
 describe('a setup as the rules see it', () => {
-  it('gives each blade its own thread and supply, the spool’s own way of unwinding where nothing else is said', () => {
-    expect(
-      threadedBlades(collar, 'twin', tables.threads).map(({ blade, thread, supply }) => [
-        blade,
-        thread.kind,
-        supply.draw,
-      ]),
-    ).toEqual([
-      ['left', 'rayon', 'rolling off'],
-      ['right', 'metallic', 'rolling off'],
-    ])
-    expect(threadedBlades(collar, 'single', tables.threads)).toHaveLength(1)
-  })
+  it(
+    'gives each blade its own thread and supply, the spool’s own way of unwinding where nothing else '
+      + 'is said',
+    () => {
+      expect(
+        threadedBlades(collar, 'twin', tables.threads).map(({ blade, thread, supply }) => [
+          blade,
+          thread.kind,
+          supply.draw,
+        ]),
+      ).toEqual([
+        ['left', 'rayon', 'rolling off'],
+        ['right', 'metallic', 'rolling off'],
+      ])
+      expect(threadedBlades(collar, 'single', tables.threads)).toHaveLength(1)
+    },
+  )
   it('takes an own plate before the machine’s', () => {
     expect(codes({ ...collar, plateId: 'demo-plate-round' })).toContain('several-single-hole-plate')
     expect(

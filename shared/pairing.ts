@@ -106,7 +106,10 @@ export function startInputOf(
   }
 }
 
-/** The newest kept plan with this machine, the same kind of thread, technique and needle type whose tension lies on the dial. */
+/**
+ * The newest kept plan with this machine, the same kind of thread, technique and needle type whose tension
+ * lies on the dial.
+ */
 function ownPlan(
   setup: SetupContent,
   thread: ThreadFacts,

@@ -7,8 +7,8 @@ export interface Reference {
 }
 
 /**
- * What a record points at in other tables. Library stitches ship with the app and need no record. A log points at
- * nothing: it stays true when what it speaks of is gone.
+ * What a record points at in other tables. Library stitches ship with the app and need no record. A log
+ * points at nothing: it stays true when what it speaks of is gone.
  */
 export function referencesOf(table: TableName, record: AnyRecord): Reference[] {
   if (table === 'plans' && 'keptAt' in record) return ofSetup(record.setup)

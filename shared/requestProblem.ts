@@ -1,6 +1,8 @@
 import type { FieldIssue } from './issues'
 
-/** Input that has the right form and still cannot be answered: said in the one error form, with status 400. */
+/**
+ * Input that has the right form and still cannot be answered: said in the one error form, with status 400.
+ */
 export class RequestProblem extends Error {
   override readonly name = 'RequestProblem'
   constructor(

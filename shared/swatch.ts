@@ -88,7 +88,10 @@ export function ruleShareOf(
   }).tensionShare
 }
 
-/** How far a swatch's number lies from home, as a share of the way to the end stop; null: number or dial not known. */
+/**
+ * How far a swatch's number lies from home, as a share of the way to the end stop; null: number or dial not
+ * known.
+ */
 export function offsetOf({ setup, frozen }: Swatch): number | null {
   return setup.tension === null || frozen.machine?.dial == null
     ? null
@@ -101,7 +104,10 @@ const learnt = new WeakMap<
   { readonly school: Settings['schools']['pearlTension']; readonly from: LearntFrom | null }
 >()
 
-/** A swatch as something to learn from: only own tests that came out good are, for the others did not sit at their goal. */
+/**
+ * A swatch as something to learn from: only own tests that came out good are, for the others did not sit at
+ * their goal.
+ */
 export function learntFromSwatch(swatch: Swatch, settings: Settings): LearntFrom | null {
   const school = settings.schools.pearlTension
   const known = learnt.get(swatch)

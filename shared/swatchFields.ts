@@ -48,7 +48,8 @@ export function swatchFields({
       'needle',
       'Needle',
       needle
-        ? `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`
+        ? `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} `
+            + `${needle.type}`
         : 'none',
     ),
     field(

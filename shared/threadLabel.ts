@@ -5,7 +5,8 @@ import { RequestProblem } from './requestProblem'
  * A label sent over the API, understood.
  *
  * @param path - the field it stands in, named in the issues.
- * @throws {RequestProblem} `ambiguous` with every reading as an issue, the likely first; else the label's own code.
+ * @throws {RequestProblem} `ambiguous` with every reading as an issue, the likely first; else the label's
+ *   own code.
  */
 export function readLabel(label: string, path: string): ThreadCount {
   const reading = parseThreadLabel(label)

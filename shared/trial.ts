@@ -42,7 +42,9 @@ export interface Expectation {
   /** The most alike of `of` records. */
   readonly leansOn: readonly { readonly id: string; readonly alike: number }[]
   readonly of: number
-  /** How far off the book was on records it had not seen, and the rule, in marks of this dial; null: too few. */
+  /**
+   * How far off the book was on records it had not seen, and the rule, in marks of this dial; null: too few.
+   */
   readonly error: { readonly book: number; readonly rule: number; readonly of: number } | null
 }
 

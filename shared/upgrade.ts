@@ -4,7 +4,10 @@ import { SETUP_PLACES } from './setupPlaces'
 export const RECORDS_VERSION = 4
 
 type Plain = Record<string, unknown>
-/** What a version added to records, as it stood in the one before. Never edit: files of that version stay as they are. */
+/**
+ * What a version added to records, as it stood in the one before. Never edit: files of that version stay as
+ * they are.
+ */
 export interface Added {
   readonly records: Readonly<Record<string, object>>
   /** To every setup, wherever a record holds one. */
@@ -85,8 +88,8 @@ const TO_4: Added = { records: { machines: { dialStep: null } }, setup: {}, sett
 export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4]
 
 /**
- * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays damaged, for
- * the schema to report.
+ * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays
+ * damaged, for the schema to report.
  *
  * @param table - its table.
  * @param raw - as stored or read from a file.

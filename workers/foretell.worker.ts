@@ -11,7 +11,10 @@ const api = {
   learn(records: readonly LearntFrom[]): void {
     book = learnFrom(records)
   },
-  /** Where the goal of a combination is expected. Errors come back as data: exceptions lose their code on the way. */
+  /**
+   * Where the goal of a combination is expected. Errors come back as data: exceptions lose their code on the
+   * way.
+   */
   foretell(wanted: SwatchFeatures, ruleShare: number): ForetellReply {
     try {
       return { ok: true, foretold: book.foretell(wanted, ruleShare) }

@@ -15,7 +15,9 @@ export type SewnReply =
   { readonly ok: true; readonly view: SewnView } | { readonly ok: false; readonly error: CoreErrorData }
 
 const api = {
-  /** Both sides and the build-up of one seam. Errors come back as data: exceptions lose their code on the way. */
+  /**
+   * Both sides and the build-up of one seam. Errors come back as data: exceptions lose their code on the way.
+   */
   sew(input: SewnInput): SewnReply {
     try {
       const right = rightSide(input)

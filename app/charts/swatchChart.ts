@@ -8,7 +8,10 @@ export interface SwatchChartLook {
   readonly usable: string
   readonly failed: string
 }
-/** A swatch in the charts: how far from home it lies, what the rule would say; both as shares of the way to the end stop. */
+/**
+ * A swatch in the charts: how far from home it lies, what the rule would say; both as shares of the way to
+ * the end stop.
+ */
 export interface SwatchPoint {
   readonly name: string
   readonly kind: string
@@ -45,7 +48,9 @@ const basis = (look: SwatchChartLook) => {
   }
 }
 
-/** How far from home each kind of thread was set, verdicts told apart by shape too. `by` chooses kind or goal. */
+/**
+ * How far from home each kind of thread was set, verdicts told apart by shape too. `by` chooses kind or goal.
+ */
 export function offsetChart(
   points: readonly SwatchPoint[],
   by: 'kind' | 'goal',

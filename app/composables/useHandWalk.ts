@@ -1,6 +1,9 @@
 import { dayOf } from '~/utils/dates'
 
-/** Logging that the whole pattern was turned by hand, and why it may not be now; the same rule wherever it is asked for. */
+/**
+ * Logging that the whole pattern was turned by hand, and why it may not be now; the same rule wherever it is
+ * asked for.
+ */
 export function useHandWalk() {
   const bench = useBenchStore()
   const toast = useToast()

@@ -32,7 +32,9 @@ export function useShelf() {
     if (users.length > 0) {
       toast.add({
         title: `${name} is needed by ${users.length === 1 ? 'a kept plan' : `${users.length} kept plans`}`,
-        description: `${users.slice(0, 3).join(', ')}${users.length > 3 ? ' …' : ''}. Delete or change the plan first.`,
+        description:
+          `${users.slice(0, 3).join(', ')}${users.length > 3 ? ' …' : ''}. Delete or change the plan `
+          + 'first.',
         color: 'warning',
       })
       return false

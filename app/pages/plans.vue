@@ -74,7 +74,8 @@ function facts(plan: Plan) {
     line: [
       parts.machine?.name,
       parts.needle && `${parts.needle.construction} ${needleLabel(parts.needle)} ${parts.needle.type}`,
-      `${parts.stitch?.name ?? 'stitch gone'} ${widthMm > 0 ? `width ${bare(widthMm)} ` : ''}length ${length(lengthMm)}`,
+      `${parts.stitch?.name ?? 'stitch gone'} `
+        + `${widthMm > 0 ? `width ${bare(widthMm)} ` : ''}length ${length(lengthMm)}`,
     ]
       .filter(Boolean)
       .join(' · '),

@@ -113,11 +113,10 @@ export const useBenchStore = defineStore('bench', () => {
     const { machine, needle, stitch, foot } = parts.value
     if (!key.value || !machine || !needle || !stitch) return []
     const id = newId('walk')
-    const summary =
-      `${machine.name} · ${describeNeedle(needle)} · ${stitch.name} width ${setup.value.stitch.widthMm} · ${foot?.name ?? 'no foot chosen'}`.slice(
-        0,
-        300,
-      )
+    const summary = (
+      `${machine.name} · ${describeNeedle(needle)} · ${stitch.name} width `
+      + `${setup.value.stitch.widthMm} · ${foot?.name ?? 'no foot chosen'}`
+    ).slice(0, 300)
     return [{ table: 'handWalks', id, record: { id, key: key.value, summary, walkedAt: now.toISOString() } }]
   }
   const logHandWalk = (now: Date) => book.commit('Log the hand-walk', handWalkRecord(now))

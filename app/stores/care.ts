@@ -94,7 +94,10 @@ export const useCareStore = defineStore('care', () => {
     ])
   }
 
-  /** The one in use goes to the tin, its count is closed; the next from the packet starts at none. It is not fitted yet. */
+  /**
+   * The one in use goes to the tin, its count is closed; the next from the packet starts at none. It is not
+   * fitted yet.
+   */
   function swap(needle: NeedleRecord, why: NeedleEnd['why'], now: Date): void {
     const id = newId('end')
     const count = Math.max(0, needle.count - 1)
@@ -108,7 +111,9 @@ export const useCareStore = defineStore('care', () => {
         record: {
           id,
           needleId: needle.id,
-          label: `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`,
+          label:
+            `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} `
+            + `${needle.type}`,
           hours: needle.hoursSewn,
           blocks: needle.blocksSewn,
           seen: needle.seen,

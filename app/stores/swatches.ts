@@ -18,7 +18,10 @@ export const useSwatchStore = defineStore('swatches', () => {
       .map(({ swatch }) => swatch),
   )
 
-  /** What a swatch's number would be on another machine: as far from home, as a share of the way. null: a dial is not known. */
+  /**
+   * What a swatch's number would be on another machine: as far from home, as a share of the way. null: a dial
+   * is not known.
+   */
   function guessOn(swatch: Swatch, machine: Machine): number | null {
     const share = offsetOf(swatch)
     const dial = steppedDialOf(machine)

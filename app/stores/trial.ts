@@ -136,7 +136,9 @@ export const useTrialStore = defineStore('trial', () => {
       [{ table: 'setup', id: 'current', record: { ...bench.setup, tension: at } }],
     )
   }
-  /** Something else was changed on purpose: the rows before it no longer count. The next row says what it was. */
+  /**
+   * Something else was changed on purpose: the rows before it no longer count. The next row says what it was.
+   */
   function goOn(): void {
     if (!strip.value) return
     carried.value = changes.value.map(({ what }) => what).join('; ')

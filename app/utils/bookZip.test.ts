@@ -39,7 +39,8 @@ describe('a book in a zip', () => {
   it('unpacks no more than a header admits, and what it cut is no book', async () => {
     const lying = zipSync({ 'book.json': new Uint8Array(25_000_000) }, { level: 9 })
     const view = new DataView(lying.buffer)
-    // Sizes as unpacked: 22 bytes into the file's own header, 24 into its entry in the directory. Source: APPNOTE of the ZIP format, 4.3.7 and 4.3.12.
+    // Sizes as unpacked: 22 bytes into the file's own header, 24 into its entry in the directory. Source:
+    // APPNOTE of the ZIP format, 4.3.7 and 4.3.12.
     view.setUint32(22, 100, true)
     const entry = Array.from({ length: lying.length - 4 }, (_, i) => i).find(
       i => view.getUint32(i, true) === 0x02014b50,

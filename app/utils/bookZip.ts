@@ -35,7 +35,9 @@ export type ZipReading =
     }
   | { readonly ok: false; readonly code: 'too-large' | 'not-a-zip' | 'no-book'; readonly message: string }
 
-/** Reads a zip of ours. What has another name is left packed; what would unpack to too much is refused whole. */
+/**
+ * Reads a zip of ours. What has another name is left packed; what would unpack to too much is refused whole.
+ */
 export async function readBookZip(file: Blob): Promise<ZipReading> {
   const refuse = (code: 'too-large' | 'not-a-zip' | 'no-book', message: string): ZipReading => ({
     ok: false,

@@ -11,7 +11,10 @@ export function byConstructionAndGap(a: NeedleRecord, b: NeedleRecord): number {
   )
 }
 
-/** Used-up needles are kept for the shopping list, but there is none to put in; the one that is in stays in view. */
+/**
+ * Used-up needles are kept for the shopping list, but there is none to put in; the one that is in stays in
+ * view.
+ */
 export function inTheCase(needle: NeedleRecord, currentId: string | null): boolean {
   return needle.count > 0 || needle.id === currentId
 }

@@ -22,7 +22,9 @@ export function shoppingList(needles: Iterable<NeedleRecord>, threads: Iterable<
         ? [
             {
               what: 'needle',
-              name: `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`,
+              name:
+                `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} `
+                + `${needle.type}`,
               detail: describeNeedle(needle),
               why,
             },

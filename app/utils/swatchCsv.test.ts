@@ -90,7 +90,8 @@ describe('swatches as CSV', () => {
   })
   it('may be typed by hand', () => {
     const { added } = read(
-      'name,goal,tension,machine,needle,left,show\nTyped,flat,"3,5",Attic seven,2.5/75 stretch,Navy cotton 50,+1\n',
+      'name,goal,tension,machine,needle,left,show\nTyped,flat,"3,5",Attic seven,2.5/75 '
+        + 'stretch,Navy cotton 50,+1\n',
       { swatches: new Map() },
     )
     expect(added[0]).toMatchObject({

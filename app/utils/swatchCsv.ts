@@ -47,9 +47,9 @@ const MISSING = new Set([
 ])
 
 /**
- * Reads swatches from a CSV of ours, or one typed by hand; writes nothing. Parts are found by name in the workbox; a
- * known id changes that swatch, and what its row does not say stays as it was. A new one that does not say where its
- * number comes from is a guess.
+ * Reads swatches from a CSV of ours, or one typed by hand; writes nothing. Parts are found by name in the
+ * workbox; a known id changes that swatch, and what its row does not say stays as it was. A new one that does
+ * not say where its number comes from is a guess.
  *
  * @param tables - what is in the book now.
  * @param now - for rows without a day.
@@ -174,7 +174,8 @@ function swatchOf(
         : (needleName(needleText) ?? null)
   if (needleText != null && needleText !== had?.needle && needleId === null)
     throw new RowProblem(
-      `needle: “${needleText.slice(0, 40)}” is not in the workbox: add it there first, such as ${needleLabel({ construction: 'twin', gapMm: 2, sizeNm: 80 })} universal`,
+      `needle: “${needleText.slice(0, 40)}” is not in the workbox: add it there first, such as `
+        + `${needleLabel({ construction: 'twin', gapMm: 2, sizeNm: 80 })} universal`,
     )
   const stitchName = said('stitch')
   const stitchId =

@@ -19,7 +19,10 @@ export const SWATCH_FILTERS = [
 ] as const
 export type SwatchFilter = (typeof SWATCH_FILTERS)[number][0]
 
-/** All values there are to narrow a book by. What a search looks through is worked out on the way, so that the first one is no slower. */
+/**
+ * All values there are to narrow a book by. What a search looks through is worked out on the way, so that the
+ * first one is no slower.
+ */
 export function valuesOf(all: readonly Swatch[]): Record<SwatchFilter, ReadonlySet<string>> {
   all.forEach(textOf)
   return Object.fromEntries(

@@ -2,7 +2,10 @@ import { MOST_CANDIDATES, type TwinCandidate } from '#core/coverage'
 import { ASSORTMENT } from '#core/pairing'
 import type { NeedleRecord } from '#shared/records'
 
-/** Twins to choose from: the usable ones owned, then the assortment's others, as many as can be searched exactly. */
+/**
+ * Twins to choose from: the usable ones owned, then the assortment's others, as many as can be searched
+ * exactly.
+ */
 export function twinCandidates(owned: Iterable<NeedleRecord>): TwinCandidate[] {
   const key = ({ gapMm, sizeNm, type }: Pick<TwinCandidate, 'gapMm' | 'sizeNm' | 'type'>) =>
     `${gapMm}/${sizeNm} ${type}`

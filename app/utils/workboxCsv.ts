@@ -225,8 +225,9 @@ export type CsvReading<T = Owned> =
   { readonly ok: true; readonly preview: CsvPreview<T> } | { readonly ok: false; readonly message: string }
 
 /**
- * Reads a table's CSV; writes nothing. Every row passes the table's schema or is refused by itself, with its row,
- * field and mend. A row with a known id changes that record; one that says the same as another is a duplicate.
+ * Reads a table's CSV; writes nothing. Every row passes the table's schema or is refused by itself, with its
+ * row, field and mend. A row with a known id changes that record; one that says the same as another is a
+ * duplicate.
  *
  * @param existing - what is in the workbox now.
  * @param threadIds - threads a bobbin may hold.
@@ -257,7 +258,9 @@ export function readTableCsv(
   if (strange !== undefined)
     return {
       ok: false,
-      message: `Column “${strange.slice(0, 40)}” is not known. Columns are: ${known.map(({ header }) => header).join(', ')}.`,
+      message:
+        `Column “${strange.slice(0, 40)}” is not known. Columns are: `
+        + `${known.map(({ header }) => header).join(', ')}.`,
     }
   if (!headers.includes(NEEDED[table]))
     return { ok: false, message: `Column “${NEEDED[table]}” is missing: every row needs it.` }

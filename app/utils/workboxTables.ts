@@ -283,8 +283,10 @@ export function pickRecords<T>(
   const found = [...records].filter(record => {
     if (keep && !keep(record)) return false
     if (words.length === 0) return true
-    const text =
-      `${table.columns.map(column => column.text(record, show)).join(' ')} ${table.name(record)} ${table.words?.(record) ?? ''}`.toLowerCase()
+    const text = (
+      `${table.columns.map(column => column.text(record, show)).join(' ')} ${table.name(record)} `
+      + `${table.words?.(record) ?? ''}`
+    ).toLowerCase()
     return words.every(word => text.includes(word))
   })
   const column = table.columns[sortBy] ?? table.columns[0]!

@@ -36,7 +36,8 @@ describe('layThread', () => {
   })
 
   it('agrees with thread area over cloth area for a long satin', () => {
-    // Closed form: each swing lays √(w² + L²) · d of thread on w · L of cloth, for both needles in the overlap.
+    // Closed form: each swing lays √(w² + L²) · d of thread on w · L of cloth, for both needles in the
+    // overlap.
     const satin = input('zigzag', 6, 0.4)
     const cover = (0.2 * Math.hypot(6, 0.4)) / (6 * 0.4)
     expect(build({ ...satin, seamMm: 60 }).overlapMeanLayers! / (2 * cover)).toBeCloseTo(1, 1)

@@ -21,7 +21,10 @@ export const CARD_FIELDS = [
 ] as const
 export type CardFieldId = (typeof CARD_FIELDS)[number]
 
-/** One thing to dial in or fit. `note` says how far it may go, or where it comes from; '' where there is nothing to say. */
+/**
+ * One thing to dial in or fit. `note` says how far it may go, or where it comes from; '' where there is
+ * nothing to say.
+ */
 export interface CardField {
   readonly id: CardFieldId
   readonly label: string
@@ -162,7 +165,9 @@ function cautionOf({ walk, stops, walked, unit }: CardInput, several: boolean): 
   if (lets)
     return {
       severity: 'warn',
-      message: `The machine lets you set ${formatLength(mode.allowsMm, unit)}: never above ${formatLengthDown(safeWidthMm, unit)}.`,
+      message:
+        `The machine lets you set ${formatLength(mode.allowsMm, unit)}: never above `
+        + `${formatLengthDown(safeWidthMm, unit)}.`,
     }
   if (threads.some(({ thread }) => thread.kind === 'metallic' || thread.kind === 'film'))
     return {

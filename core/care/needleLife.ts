@@ -45,7 +45,8 @@ const SPENT: Readonly<Record<Exclude<NeedleState, 'good'>, string>> = {
 /**
  * Whether a needle is to be changed.
  *
- * Source: common practice: about 8 hours; sooner after metallic; about 6 fused-wool blocks; bent, burred or sticky at once.
+ * Source: common practice: about 8 hours; sooner after metallic; about 6 fused-wool blocks; bent, burred or
+ * sticky at once.
  */
 export function needleLife({ state, hoursSewn, blocksSewn, seen }: NeedleUse): NeedleLife {
   const limitHours = seen.metallic ? AFTER_METALLIC_HOURS : NEEDLE_LIFE_HOURS
@@ -59,6 +60,7 @@ export function needleLife({ state, hoursSewn, blocksSewn, seen }: NeedleUse): N
   const by =
     blockShare > (hourShare ?? 0)
       ? `${blocksSewn} of about ${MOST_BLOCKS} fused blocks`
-      : `${hoursSewn} of about ${limitHours} hours${seen.metallic ? ', fewer because it has sewn metallic' : ''}`
+      : `${hoursSewn} of about ${limitHours} `
+        + `hours${seen.metallic ? ', fewer because it has sewn metallic' : ''}`
   return { ...said, advice: share >= 1 ? 'now' : share >= SOON ? 'soon' : 'fine', why: by }
 }

@@ -7,7 +7,8 @@ export const SPEED_STITCHES: Readonly<Record<Speed, number>> = { slow: 300, medi
 const MS_PER_HOUR = 3_600_000
 
 /**
- * Hours between start and stop of a session. A clock that was set back gives no time rather than less than none.
+ * Hours between start and stop of a session. A clock that was set back gives no time rather than less than
+ * none.
  *
  * @param startedAt - as an ISO date and time.
  * @param stoppedAt - as an ISO date and time.

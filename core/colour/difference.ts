@@ -3,7 +3,10 @@ import { CoreError } from '#core/errors'
 
 let measure: ReturnType<typeof differenceCiede2000> | null = null
 
-/** Made at first use: whoever does not compare colours does not load them. Each colour space is registered by itself. */
+/**
+ * Made at first use: whoever does not compare colours does not load them. Each colour space is registered by
+ * itself.
+ */
 function ciede2000(
   a: Parameters<NonNullable<typeof measure>>[0],
   b: Parameters<NonNullable<typeof measure>>[1],
@@ -22,7 +25,10 @@ export interface Lab {
   readonly b: number
 }
 
-/** Below this two threads look alike side by side; up to {@link NEAR_DELTA_E} they look related. Common practice. */
+/**
+ * Below this two threads look alike side by side; up to {@link NEAR_DELTA_E} they look related. Common
+ * practice.
+ */
 export const MATCH_DELTA_E = 2
 export const NEAR_DELTA_E = 6
 

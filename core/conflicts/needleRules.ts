@@ -6,7 +6,10 @@ import { classOf, type ConflictRule, firstOf, nameOf, several, word } from './ru
 const BIGGEST_FOR_FINE_NM = 80
 const SMALLEST_FOR_HEAVY_NM = 90
 
-/** What speaks against the needle: the holes it must pass, the cloth, the thread's weight, its wear. Source: common practice. */
+/**
+ * What speaks against the needle: the holes it must pass, the cloth, the thread's weight, its wear. Source:
+ * common practice.
+ */
 export const NEEDLE_RULES: readonly ConflictRule[] = [
   {
     code: 'several-single-hole-plate',
@@ -59,7 +62,9 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     find: input =>
       several(input) && input.hook === 'left'
         ? {
-            message: `This machine threads from the side: a ${word(input)} needle’s blades would stand one behind the other. Take a single needle.`,
+            message:
+              `This machine threads from the side: a ${word(input)} needle’s blades would stand one `
+              + 'behind the other. Take a single needle.',
             why: 'Its clamp holds the flat to the right, not to the back.',
             mend: null,
           }
@@ -108,7 +113,9 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
       const fine = firstOf(input, 'fine', 'monofilament')
       return fine && input.needle && input.needle.sizeNm > BIGGEST_FOR_FINE_NM
         ? {
-            message: `Size ${input.needle.sizeNm} leaves holes with ${nameOf(fine)}: ${classOf(fine) === 'monofilament' ? '60/8 or 70/10' : '70/10 or 80/12'}.`,
+            message:
+              `Size ${input.needle.sizeNm} leaves holes with ${nameOf(fine)}: `
+              + `${classOf(fine) === 'monofilament' ? '60/8 or 70/10' : '70/10 or 80/12'}.`,
             why: 'The hole is wider than the thread that should fill it.',
             mend: null,
           }
@@ -122,7 +129,9 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
       const thick = firstOf(input, 'heavy', 'pearl')
       return thick && input.needle && input.needle.sizeNm < SMALLEST_FOR_HEAVY_NM
         ? {
-            message: `Size ${input.needle.sizeNm} is too small for ${nameOf(thick)}: at least 90/14, better 100/16 or more.`,
+            message:
+              `Size ${input.needle.sizeNm} is too small for ${nameOf(thick)}: at least 90/14, better `
+              + '100/16 or more.',
             why: 'It frays in the eye and skips.',
             mend: null,
           }

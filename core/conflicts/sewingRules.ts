@@ -73,7 +73,9 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     find: input =>
       several(input) && input.needle!.gapMm >= WIDE_GAP_MM && input.stitch?.swings === true
         ? {
-            message: `A gap of ${input.needle!.gapMm.toFixed(1)} with a stitch that swings: two far rows that do not read as one. Take 1.6 to 2.5.`,
+            message:
+              `A gap of ${input.needle!.gapMm.toFixed(1)} with a stitch that swings: two far rows `
+              + 'that do not read as one. Take 1.6 to 2.5.',
             why: 'Only close rows interlace.',
             mend: null,
           }
@@ -86,7 +88,9 @@ export const SEWING_RULES: readonly ConflictRule[] = [
       const thick = firstOf(input, 'heavy', 'pearl')
       return thick && input.stitch && !input.stitch.swings && input.stitch.lengthMm < HEAVY_LENGTH_MM
         ? {
-            message: `${capital(nameOf(thick))} at length ${input.stitch.lengthMm} sinks into the cloth: 3.0 to 3.5.`,
+            message:
+              `${capital(nameOf(thick))} at length ${input.stitch.lengthMm} sinks into the cloth: `
+              + '3.0 to 3.5.',
             why: 'A thick thread needs room to lie on top.',
             mend: { kind: 'length', label: 'Length 3.5', lengthMm: 3.5 },
           }
@@ -99,7 +103,9 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     find: input =>
       input.technique === 'pintucks' && several(input) && input.needle!.gapMm > PINTUCK_WIDEST_MM
         ? {
-            message: `A gap of ${input.needle!.gapMm.toFixed(1)} raises a wide, flat tuck: 1.6 to 2.5 is usual, 2.0 first.`,
+            message:
+              `A gap of ${input.needle!.gapMm.toFixed(1)} raises a wide, flat tuck: 1.6 to 2.5 is `
+              + 'usual, 2.0 first.',
             why: 'More cloth than the bobbin thread can lift.',
             mend: null,
           }

@@ -7,7 +7,10 @@ import type { ConflictInput } from './types'
 /** A monofilament above this share of the way down from home puckers. */
 const MONOFILAMENT_SHARE = -0.6
 
-/** What speaks against the way threads are led: supply, threading, cutter, discs, tension. Source: common practice. */
+/**
+ * What speaks against the way threads are led: supply, threading, cutter, discs, tension. Source: common
+ * practice.
+ */
 export const THREAD_RULES: readonly ConflictRule[] = [
   {
     code: 'thick-in-needle',

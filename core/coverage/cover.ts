@@ -20,7 +20,9 @@ export interface TwinCandidate extends TypedNeedle {
 }
 
 export interface Coverage {
-  /** The chosen needles: owned ones that are needed first, then what to buy, each with the jobs it alone adds. */
+  /**
+   * The chosen needles: owned ones that are needed first, then what to buy, each with the jobs it alone adds.
+   */
   readonly chosen: readonly {
     readonly needle: TwinCandidate
     readonly jobs: readonly string[]
@@ -34,7 +36,10 @@ export const MOST_CANDIDATES = 40
 /** A job is one bit of a whole number. */
 export const MOST_JOBS = 30
 
-/** Whether a needle serves a job on at least one machine: its gap, type and size fit, and width + gap + margin stay within the widest stitch. */
+/**
+ * Whether a needle serves a job on at least one machine: its gap, type and size fit, and width + gap + margin
+ * stay within the widest stitch.
+ */
 export function serves(
   needle: TypedNeedle,
   job: TwinJob,
@@ -54,8 +59,8 @@ export function serves(
 }
 
 /**
- * The smallest set of twin needles that serves all jobs that can be served: fewest to buy, then fewest in all.
- * Exact, by branch and bound on the job with the fewest needles left.
+ * The smallest set of twin needles that serves all jobs that can be served: fewest to buy, then fewest in
+ * all. Exact, by branch and bound on the job with the fewest needles left.
  *
  * @param candidates - at most 40.
  * @param jobs - at most 30.

@@ -102,7 +102,8 @@ export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'ne
   const note =
     tripleGap === 'total'
       ? `${labelGap.toFixed(1)} is read as the distance across all three.`
-      : `${labelGap.toFixed(1)} is read as the distance between neighbours; the outer two stand ${(2 * labelGap).toFixed(1)} mm apart.`
+      : `${labelGap.toFixed(1)} is read as the distance between neighbours; the outer two stand `
+        + `${(2 * labelGap).toFixed(1)} mm apart.`
   return accept({ construction: 'triple', gapMm, sizeNm, type }, note)
 }
 

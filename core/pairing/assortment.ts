@@ -14,7 +14,10 @@ const singles = (type: NeedleType, sizes: readonly number[]) =>
     sizes.map(sizeNm => [0, sizeNm]),
   )
 
-/** What needles come in; not every gap exists in every type. Twins and triples: from memory. Singles: common practice. */
+/**
+ * What needles come in; not every gap exists in every type. Twins and triples: from memory. Singles: common
+ * practice.
+ */
 export const ASSORTMENT: readonly TypedNeedle[] = [
   ...several('twin', 'universal', [
     [1.6, 70],

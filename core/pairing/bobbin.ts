@@ -34,7 +34,10 @@ const WHAT: Readonly<Record<BobbinChoice, string>> = {
   'thick': 'the thick thread itself',
 }
 
-/** What to wind on the bobbin under a thread, best first. Source: common practice; where it disagrees, the school decides. */
+/**
+ * What to wind on the bobbin under a thread, best first. Source: common practice; where it disagrees, the
+ * school decides.
+ */
 export function bobbinAdvice({ top, swings, school }: BobbinInput): BobbinAdvice {
   const threadClass = threadClassOf(top)
   const choices = orderFor(threadClass, swings, school).map(([choice, why]) => ({

@@ -9,7 +9,9 @@ const SIZE_COST = 10
 const WRONG_TYPE_COST = 25
 const DAMAGE_COST = 40
 
-/** Whether this type of needle belongs in a knit. Common practice: stretch and ballpoint push the loops aside. */
+/**
+ * Whether this type of needle belongs in a knit. Common practice: stretch and ballpoint push the loops aside.
+ */
 export function suitsKnit(type: NeedleType): boolean {
   return FOR_KNITS.has(type)
 }

@@ -1,7 +1,10 @@
 import { requireInRange } from '#core/errors'
 import type { NeedleType } from '#core/needle'
 
-/** Clear eye width as a share of the blade, of a universal needle. From memory; see the comparison with the practice table. */
+/**
+ * Clear eye width as a share of the blade, of a universal needle. From memory; see the comparison with the
+ * practice table.
+ */
 const EYE_SHARE = 0.4
 /** How much wider the eye is of types made for it. From memory. */
 const WIDER: Partial<Readonly<Record<NeedleType, number>>> = {

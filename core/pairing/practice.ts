@@ -22,7 +22,10 @@ export interface PracticeRow {
 
 const ANY_SIZE = [50, 150] as const
 
-/** The practice table: the first rule that names a needle holds; where none does, the table is silent. Source: common practice. */
+/**
+ * The practice table: the first rule that names a needle holds; where none does, the table is silent. Source:
+ * common practice.
+ */
 export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   'embroidery': {
     name: '40 wt embroidery thread',

@@ -147,8 +147,8 @@ function fitReasons(
 }
 
 /**
- * The needle to buy when nothing owned is good: the best of the assortment, at the wanted gap or the nearest one
- * that exists.
+ * The needle to buy when nothing owned is good: the best of the assortment, at the wanted gap or the nearest
+ * one that exists.
  *
  * @returns null when no needle of this construction is good for the thread.
  */

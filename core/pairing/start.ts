@@ -52,10 +52,11 @@ export interface StartSettings {
 const DIAL_STEP = 0.5
 
 /**
- * Settings to begin a trial with. A delicate thread's needs beat the goal, because it breaks before it is judged.
+ * Settings to begin a trial with. A delicate thread's needs beat the goal, because it breaks before it is
+ * judged.
  *
- * Tension numbers of the trade are given on dials of 0 to 9 with home at 4 to 5, so each is kept as a share of the
- * way from home to the end stop and turned into a number of this dial.
+ * Tension numbers of the trade are given on dials of 0 to 9 with home at 4 to 5, so each is kept as a share
+ * of the way from home to the end stop and turned into a number of this dial.
  *
  * Source: common practice, except a value from an own plan.
  */

@@ -50,7 +50,10 @@ export function threadClassOf({ kind, tex }: Pick<ThreadFacts, 'kind' | 'tex'>):
   }
 }
 
-/** A usual thread of each class: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60, … Nominal. A film's is its width. */
+/**
+ * A usual thread of each class: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60, … Nominal. A film's is
+ * its width.
+ */
 export const USUAL_THREADS: Readonly<Record<ThreadClass, ThreadFacts>> = {
   'embroidery': { kind: 'rayon', tex: 25, diameterMm: null },
   'all-purpose': { kind: 'cotton', tex: 23.62, diameterMm: null },
@@ -68,7 +71,10 @@ export interface Thickness {
   readonly source: 'measured' | 'rule' | 'guess'
 }
 
-/** How thick a thread is for its needle's eye: measured, else from its tex, else as its class usually is (a guess). */
+/**
+ * How thick a thread is for its needle's eye: measured, else from its tex, else as its class usually is (a
+ * guess).
+ */
 export function thicknessOf(thread: ThreadFacts): Thickness {
   if (thread.diameterMm !== null) return { mm: thread.diameterMm, source: 'measured' }
   // A film's mass says nothing about how its width and thickness share it.

@@ -36,11 +36,12 @@ export interface PutBackItem {
 }
 
 /**
- * What differs from the machine's normal state, in the order to undo it. The needle swings home before anything is
- * touched, and the twin mode guards the twin as long as it is in. What is not known is not listed.
+ * What differs from the machine's normal state, in the order to undo it. The needle swings home before
+ * anything is touched, and the twin mode guards the twin as long as it is in. What is not known is not
+ * listed.
  *
- * Normal: straight, width 0, needle in the middle, a single needle, twin mode off, tension, bobbin tension and
- * pressure at home, zigzag plate, everyday foot. Source: common practice.
+ * Normal: straight, width 0, needle in the middle, a single needle, twin mode off, tension, bobbin tension
+ * and pressure at home, zigzag plate, everyday foot. Source: common practice.
  */
 export function putBackOf(state: MachineState, facts: FittedFacts): PutBackItem[] {
   const { dial, construction, foot } = facts
@@ -55,7 +56,9 @@ export function putBackOf(state: MachineState, facts: FittedFacts): PutBackItem[
     state.positionMm !== null
       && state.positionMm !== 0 && {
         part: 'position',
-        message: `Needle to the middle (now ${Math.abs(state.positionMm)} mm ${state.positionMm < 0 ? 'left' : 'right'})`,
+        message:
+          `Needle to the middle (now ${Math.abs(state.positionMm)} mm `
+          + `${state.positionMm < 0 ? 'left' : 'right'})`,
         why: 'A moved needle strikes a single hole.',
         change: { positionMm: 0 },
       },

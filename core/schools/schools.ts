@@ -107,7 +107,9 @@ export const THREADING_SCHOOLS: readonly SchoolChoice<ThreadingSchool>[] = [
   {
     id: 'divider',
     name: 'Left and right of the divider',
-    why: 'Each thread has a groove of its own and runs at its own tension. Where there is no divider: one at a time.',
+    why:
+      'Each thread has a groove of its own and runs at its own tension. Where there is no divider: '
+      + 'one at a time.',
   },
   {
     id: 'one-by-one',

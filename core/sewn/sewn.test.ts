@@ -57,7 +57,8 @@ describe('the right side', () => {
       const input = twin({}, id, 4, 1.5)
       const left = segments(rightSide(input)).filter(([, , , , style]) => style === 0)
       const path = left.map(([x1, y1, x2, y2], i) => `${i === 0 ? `M${x1} ${y1}` : ''}L${x2} ${y2}`).join('')
-      // Reference: svg-path-properties from the registry, and bezier-js for each stretch as a degenerate cubic.
+      // Reference: svg-path-properties from the registry, and bezier-js for each stretch as a degenerate
+      // cubic.
       expect(lengthOf(left)).toBeCloseTo(new svgPathProperties(path).getTotalLength(), 4)
       const cubic = left
         .slice(0, 20)
@@ -108,7 +109,8 @@ describe('the right side', () => {
 
 describe('the under side', () => {
   it('takes g + √(g² + L²) of bobbin thread a stitch', () => {
-    // Source: domain formula, common practice; rederived: across to the other hole, then slanting to the next stitch.
+    // Source: domain formula, common practice; rederived: across to the other hole, then slanting to the next
+    // stitch.
     const under = segments(underSide(twin()))
     expect(lengthOf(under.slice(0, 2))).toBeCloseTo(2 + Math.hypot(2, 2.5), 5)
   })

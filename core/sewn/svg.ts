@@ -33,7 +33,9 @@ export function sewnSvg(picture: SewnPicture, title: string, clothColour: string
     ]
     for (const { colour, opacity, widthMm: w, asideMm: a, dashMm } of strokesOf(styles[s]!)) {
       lines.push(
-        `<path d="M${mm(x1 + a)} ${mm(y1 + a)}L${mm(x2 + a)} ${mm(y2 + a)}" stroke="${colour}" stroke-opacity="${opacity}" stroke-width="${mm(w)}"${dashMm ? ` stroke-dasharray="${mm(dashMm[0])} ${mm(dashMm[1])}"` : ''}/>`,
+        `<path d="M${mm(x1 + a)} ${mm(y1 + a)}L${mm(x2 + a)} ${mm(y2 + a)}" stroke="${colour}" `
+          + `stroke-opacity="${opacity}" `
+          + `stroke-width="${mm(w)}"${dashMm ? ` stroke-dasharray="${mm(dashMm[0])} ${mm(dashMm[1])}"` : ''}/>`,
       )
     }
   }

@@ -128,22 +128,26 @@ describe('labels', () => {
 describe('the strip', () => {
   const lines = (sheet: Sheet) =>
     sheet.marks.flatMap(mark => (mark.kind === 'line' && mark.dashed ? [mark.y1] : []))
-  it('has a line a foot’s width apart for every row, each with its number and the dial’s, and some left open', () => {
-    const [sheet, ...more] = stripSheets({
-      title: 'Flat hem',
-      date: OPTIONS.date,
-      paper: 'a4',
-      numbers: ['4', '3.2'],
-      least: 8,
-    })
-    expect(more).toEqual([])
-    const ys = lines(sheet!)
-    expect(ys).toHaveLength(8)
-    for (const [i, y] of ys.slice(1).entries()) expect(y - ys[i]!).toBeCloseTo(STRIP_ROW_MM, 9)
-    expect(texts(sheet!).map(({ text }) => text)).toEqual(
-      expect.arrayContaining(['1', 'T 4', '2', 'T 3.2', '3', 'T']),
-    )
-  })
+  it(
+    'has a line a foot’s width apart for every row, each with its number and the dial’s, and some '
+      + 'left open',
+    () => {
+      const [sheet, ...more] = stripSheets({
+        title: 'Flat hem',
+        date: OPTIONS.date,
+        paper: 'a4',
+        numbers: ['4', '3.2'],
+        least: 8,
+      })
+      expect(more).toEqual([])
+      const ys = lines(sheet!)
+      expect(ys).toHaveLength(8)
+      for (const [i, y] of ys.slice(1).entries()) expect(y - ys[i]!).toBeCloseTo(STRIP_ROW_MM, 9)
+      expect(texts(sheet!).map(({ text }) => text)).toEqual(
+        expect.arrayContaining(['1', 'T 4', '2', 'T 3.2', '3', 'T']),
+      )
+    },
+  )
   it('goes on over pages without losing or repeating a row', () => {
     const sheets = stripSheets({
       title: 'Flat hem',

@@ -23,10 +23,20 @@ ${marks.map(drawn).join('\n')}
 
 function drawn(mark: Mark): string {
   if (mark.kind === 'line')
-    return `<path d="M${mm(mark.x1)} ${mm(mark.y1)}L${mm(mark.x2)} ${mm(mark.y2)}" stroke-width="${mm(mark.lineMm)}"${mark.dashed ? ' stroke-dasharray="1.5 1.5"' : ''}/>`
+    return (
+      `<path d="M${mm(mark.x1)} ${mm(mark.y1)}L${mm(mark.x2)} ${mm(mark.y2)}" `
+      + `stroke-width="${mm(mark.lineMm)}"${mark.dashed ? ' stroke-dasharray="1.5 1.5"' : ''}/>`
+    )
   if (mark.kind === 'rect')
-    return `<rect x="${mm(mark.x)}" y="${mm(mark.y)}" width="${mm(mark.wideMm)}" height="${mm(mark.tallMm)}" stroke-width="${mm(mark.lineMm)}"/>`
+    return (
+      `<rect x="${mm(mark.x)}" y="${mm(mark.y)}" width="${mm(mark.wideMm)}" `
+      + `height="${mm(mark.tallMm)}" stroke-width="${mm(mark.lineMm)}"/>`
+    )
   const wide = mark.text.length * mark.sizeMm * LETTER_SHARE[mark.bold ? 'bold' : 'normal']
   const size = wide > mark.mostMm ? (mark.sizeMm * mark.mostMm) / wide : mark.sizeMm
-  return `<text x="${mm(mark.x)}" y="${mm(mark.y)}" font-size="${mm(size)}" font-weight="${mark.bold ? 700 : 400}" text-anchor="${mark.anchor}" fill="#000" stroke="none">${escapeXml(mark.text)}</text>`
+  return (
+    `<text x="${mm(mark.x)}" y="${mm(mark.y)}" font-size="${mm(size)}" `
+    + `font-weight="${mark.bold ? 700 : 400}" text-anchor="${mark.anchor}" fill="#000" `
+    + `stroke="none">${escapeXml(mark.text)}</text>`
+  )
 }

@@ -6,7 +6,8 @@ export const STRIP_ROW_MM = 12
 const HEAD_MM = 14
 
 /**
- * A strip to pin to the cloth: a line a row at true distance, its number and the dial's at the left, room to write at the right.
+ * A strip to pin to the cloth: a line a row at true distance, its number and the dial's at the left, room to
+ * write at the right.
  *
  * @param numbers - what the dial stood at, row by row; rows past them are left open.
  * @param least - rows drawn at least.

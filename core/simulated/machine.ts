@@ -11,13 +11,14 @@ import {
 export type Random = () => number
 
 /**
- * A machine with hidden insides that answers a dial setting as a sewn row would: a stand-in for practice, the demo and
- * the study, never a source of data. All marks are the dial's own.
+ * A machine with hidden insides that answers a dial setting as a sewn row would: a stand-in for practice, the
+ * demo and the study, never a source of data. All marks are the dial's own.
  *
- * What it assumes, all of it ours: readings rise in a straight line with the dial, by a slope log-normal about 1.3
- * steps a mark of a dial of nine, sigma 0.4; both readings share the slope; each is off by normal noise of 0.3 of a
- * step and then read in whole steps, held to ±3. The goal lies normally about what was expected of it. The thread
- * breaks, and less often stitches are skipped, more and more surely above a mark some way over the goal.
+ * What it assumes, all of it ours: readings rise in a straight line with the dial, by a slope log-normal
+ * about 1.3 steps a mark of a dial of nine, sigma 0.4; both readings share the slope; each is off by normal
+ * noise of 0.3 of a step and then read in whole steps, held to ±3. The goal lies normally about what was
+ * expected of it. The thread breaks, and less often stitches are skipped, more and more surely above a mark
+ * some way over the goal.
  */
 export interface SimulatedMachine {
   readonly goal: TrialGoal
@@ -94,7 +95,10 @@ function read(truth: number, random: Random): Reading {
   return (Math.max(-3, Math.min(3, Math.round(truth + MODEL.noise * normal(random)))) + 0) as Reading
 }
 
-/** A standard normal number. Source: G. E. P. Box and M. E. Muller, A Note on the Generation of Random Normal Deviates, 1958. */
+/**
+ * A standard normal number. Source: G. E. P. Box and M. E. Muller, A Note on the Generation of Random Normal
+ * Deviates, 1958.
+ */
 export function normal(random: Random): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
 }

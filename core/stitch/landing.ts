@@ -72,7 +72,8 @@ export function landingsMm(shape: StitchShape, setting: StitchSetting, maxWidthM
  *
  * @param seamMm - length to cover, in mm.
  * @returns The points in sewing order; y from below 0 to at least `seamMm`.
- * @throws {CoreError} as {@link landingsMm}; `bad-repeat` when a repeat does not move forward or is too fine for the seam.
+ * @throws {CoreError} as {@link landingsMm}; `bad-repeat` when a repeat does not move forward or is too
+ *   fine for the seam.
  */
 export function seamDropsMm(
   shape: StitchShape,

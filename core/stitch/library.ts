@@ -14,7 +14,9 @@ const at = (...pairs: readonly (readonly [number, number])[]): UnitDrop[] => pai
 const steps = (count: number, place: (k: number) => readonly [number, number]): UnitDrop[] =>
   at(...Array.from({ length: count }, (_, k) => place(k)))
 
-/** A closed column: the needle goes left and right of a middle that may wander, at a width that may change. */
+/**
+ * A closed column: the needle goes left and right of a middle that may wander, at a width that may change.
+ */
 const satin = (
   pairs: number,
   half: (j: number) => number,

@@ -1,4 +1,7 @@
-/** Where a needle drops, for width 1 and stitch length 1. x from −0.5 (left) to 0.5; y along the seam, in stitch lengths. */
+/**
+ * Where a needle drops, for width 1 and stitch length 1. x from −0.5 (left) to 0.5; y along the seam, in
+ * stitch lengths.
+ */
 export interface UnitDrop {
   readonly x: number
   readonly y: number

@@ -38,7 +38,10 @@ const HALVING_GAP_MM = 1.5
 const RELEVANT = 0.3
 /** Fewer relevant records make no claim. */
 export const LEAST_RECORDS = 3
-/** One mark of a dial 0 to 9 with home 4.5, as a share: what the rule is off by, and what one day is off from the next. */
+/**
+ * One mark of a dial 0 to 9 with home 4.5, as a share: what the rule is off by, and what one day is off from
+ * the next.
+ */
 const RULE_SPREAD = 1 / 4.5
 const DAY_SPREAD = 0.5 / 4.5
 
@@ -50,9 +53,9 @@ export function alike(a: SwatchFeatures, b: SwatchFeatures): number {
 }
 
 /**
- * Where the goal of a new combination is expected, from own records. What the records were off from their rule is
- * averaged by how alike they are and shrunk toward the rule of the new one: with few records the rule speaks, with many
- * the records.
+ * Where the goal of a new combination is expected, from own records. What the records were off from their
+ * rule is averaged by how alike they are and shrunk toward the rule of the new one: with few records the rule
+ * speaks, with many the records.
  *
  * @param records - own swatches; a rule quoted or a guess is none.
  * @param wanted - the new combination.
@@ -86,7 +89,10 @@ export function predictOffset(
   }
 }
 
-/** How far off the book and the rule are, each record foretold from all others; root mean square, as a share. null: too few. */
+/**
+ * How far off the book and the rule are, each record foretold from all others; root mean square, as a share.
+ * null: too few.
+ */
 export function leaveOneOut(
   records: readonly LearntFrom[],
 ): { readonly book: number; readonly rule: number; readonly of: number } | null {

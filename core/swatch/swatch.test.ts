@@ -44,7 +44,8 @@ describe('what the book expects', () => {
     ).toBeNull()
   })
   it('is the hand-worked mean, shrunk toward the rule', () => {
-    // Three equal records, each 0.2 below its rule: rule variance (1/4.5)² is four times a day's (0.5/4.5)², so the
+    // Three equal records, each 0.2 below its rule: rule variance (1/4.5)² is four times a day's (0.5/4.5)²,
+    // so the
     // records count 3 × 4 = 12 against 1 of the rule: −0.2 × 12/13. The spread: day² + day² × 4/13.
     const told = predictOffset(
       [record(-1 / 3 - 0.2), record(-1 / 3 - 0.2), record(-1 / 3 - 0.2)],

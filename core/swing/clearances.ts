@@ -16,8 +16,8 @@ export interface DropClearance {
 }
 
 /**
- * Clearance at every drop of one repeat, counted as the verdict's spare is: blade edge to the nearest measured
- * opening, or blade centre to the machine's half width when none is measured.
+ * Clearance at every drop of one repeat, counted as the verdict's spare is: blade edge to the nearest
+ * measured opening, or blade centre to the machine's half width when none is measured.
  *
  * @throws {CoreError} as `landingsMm`.
  */

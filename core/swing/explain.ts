@@ -47,8 +47,14 @@ export function arithmetic(input: SwingInput, unit: LengthUnit): string {
     const heldMm = machine.maxWidthMm / 2 + (heldSide(input) === 'left' ? -1 : 1) * stitch.positionMm
     const outMm = heldMm + halfSpan
     if (outMm - room.safeMm > ROUNDING_MM)
-      return `held edge ${length(heldMm)} + ${length(halfSpan)} half the gap = ${length(outMm)}, and ${length(room.safeMm)} is free`
-    return `held edge ${length(heldMm)} + ${length(room.safeMm)} room on the other side − ${length(halfSpan)} half the gap = ${length(heldMm + room.safeMm - halfSpan)}`
+      return (
+        `held edge ${length(heldMm)} + ${length(halfSpan)} half the gap = ${length(outMm)}, and `
+        + `${length(room.safeMm)} is free`
+      )
+    return (
+      `held edge ${length(heldMm)} + ${length(room.safeMm)} room on the other side − `
+      + `${length(halfSpan)} half the gap = ${length(heldMm + room.safeMm - halfSpan)}`
+    )
   }
   const xs = stitch.drops.map(({ x }) => x)
   const fullSwing =
@@ -65,7 +71,10 @@ export function arithmetic(input: SwingInput, unit: LengthUnit): string {
   }
   if (room.kind === 'single-hole') return `a single hole${gap}${moved} = ${left}`
   const slotMm = room.part === 'foot' ? input.foot.slotMm : machine.plateSlotMm
-  return `${length(slotMm ?? 0)} ${room.part} opening${gap} − ${length(needle.sizeNm / 100)} blade − 2 × ${length(input.clearanceMm)} clearance${moved} = ${left}`
+  return (
+    `${length(slotMm ?? 0)} ${room.part} opening${gap} − ${length(needle.sizeNm / 100)} blade − 2 × `
+    + `${length(input.clearanceMm)} clearance${moved} = ${left}`
+  )
 }
 
 /**
@@ -85,7 +94,10 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
   if (hole && verdict === 'strikes') {
     say(
       'single-hole',
-      `The ${hole} has one round hole and the ${worstDrop.blade === 'only' ? '' : `${worstDrop.blade} `}needle lands ${length(Math.abs(worstDrop.xMm))} beside its middle. Change the ${hole} before you turn the handwheel.`,
+      `The ${hole} has one round hole and the `
+        + `${worstDrop.blade === 'only' ? '' : `${worstDrop.blade} `}needle lands `
+        + `${length(Math.abs(worstDrop.xMm))} beside its middle. Change the ${hole} before you turn `
+        + 'the handwheel.',
     )
   }
   for (const [index, part] of broken.entries()) {
@@ -95,7 +107,8 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
   if (verdict === 'strikes' && input.stitch.alignment !== 'centre' && result.limitWidthMm === null && !hole) {
     say(
       'held-at-side',
-      `This stitch is held at the ${heldSide(input)} end of the swing, so narrowing it does not help: move the needle towards the middle or choose a centred stitch.`,
+      `This stitch is held at the ${heldSide(input)} end of the swing, so narrowing it does not `
+        + 'help: move the needle towards the middle or choose a centred stitch.',
     )
   }
   if (verdict === 'clear') say('fits', `${place} ${spareSentence(result, input, length)}`)
@@ -110,7 +123,8 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
   if (verdict !== 'strikes')
     say(
       'hand-walk',
-      'Turn the handwheel toward you through one whole repeat before you sew. The machine’s own manual comes first.',
+      'Turn the handwheel toward you through one whole repeat before you sew. The machine’s own '
+        + 'manual comes first.',
     )
   return reasons
 }
@@ -147,17 +161,24 @@ function reasonFor(
   if (part !== 'machine') {
     return {
       code: part === 'foot' ? 'within-foot-clearance' : 'within-plate-clearance',
-      message: `${place}The ${PART_WORDS[part]} opens ${length((slot ?? 0) / 2)} to each side: less than ${length(input.clearanceMm)} stays free.`,
+      message:
+        `${place}The ${PART_WORDS[part]} opens ${length((slot ?? 0) / 2)} to each side: less than `
+        + `${length(input.clearanceMm)} stays free.`,
     } as const
   }
   return swings
     ? ({
         code: 'within-margin',
-        message: `${place}The machine swings ${half} to each side: less than half the ${length(input.marginMm)} margin is left.`,
+        message:
+          `${place}The machine swings ${half} to each side: less than half the `
+          + `${length(input.marginMm)} margin is left.`,
       } as const)
     : ({
         code: 'straight-within-margin',
-        message: `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(input.machine.maxWidthMm)}: no more than the ${length(input.marginMm)} margin is left, even sewing straight.`,
+        message:
+          `The needles stand ${length(spanMm)} apart and the widest stitch is `
+          + `${length(input.machine.maxWidthMm)}: no more than the ${length(input.marginMm)} margin is `
+          + 'left, even sewing straight.',
       } as const)
 }
 
@@ -168,7 +189,11 @@ function worstPlace(
 ): string {
   const who = bladeNames(needle.construction).length === 1 ? 'the needle' : `the ${worstDrop.blade} needle`
   const side = worstDrop.xMm < 0 ? 'left' : 'right'
-  return `At drop ${worstDrop.index + 1} of ${stitch.drops.length} ${who}’s centre lands ${length(Math.abs(worstDrop.xMm))} ${side} of the middle, its edge at ${length(Math.abs(worstDrop.xMm) + needle.sizeNm / 200)}.`
+  return (
+    `At drop ${worstDrop.index + 1} of ${stitch.drops.length} ${who}’s centre lands `
+    + `${length(Math.abs(worstDrop.xMm))} ${side} of the middle, its edge at `
+    + `${length(Math.abs(worstDrop.xMm) + needle.sizeNm / 200)}.`
+  )
 }
 
 function spareSentence(
@@ -178,7 +203,10 @@ function spareSentence(
 ): string {
   const measured = input.machine.plateSlotMm !== null || input.foot.slotMm !== null
   const what = measured ? 'to the nearest measured edge' : 'to the end of the machine’s swing'
-  return `${length(spareLeftMm)} to spare on the left and ${length(spareRightMm)} on the right, ${what}; the ${PART_WORDS[binding]} is the tightest.`
+  return (
+    `${length(spareLeftMm)} to spare on the left and ${length(spareRightMm)} on the right, ${what}; `
+    + `the ${PART_WORDS[binding]} is the tightest.`
+  )
 }
 
 function singleHolePart({ foot, plate }: SwingInput): 'plate' | 'foot' | null {

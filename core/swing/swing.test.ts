@@ -52,7 +52,8 @@ function input(p: Parts = {}): SwingInput {
 }
 
 describe('the rule M − g', () => {
-  // Source: common practice, no published source: 9 − 2 = 7, 6 − 2 = 4, 6 − 4 = 2, 5 − 2 = 3, 7 − 2 = 5; 6 − 2 − 0.5 = 3.5.
+  // Source: common practice, no published source: 9 − 2 = 7, 6 − 2 = 4, 6 − 4 = 2, 5 − 2 = 3, 7 − 2 = 5; 6 −
+  // 2 − 0.5 = 3.5.
   it.each([
     [9, 2, 7],
     [6, 2, 4],
@@ -101,14 +102,17 @@ describe('measured openings', () => {
     expect(result.spareMm).toBeCloseTo(0.1, 9)
   })
 
-  it('reach 3.4 mm from the middle at width 4 with gap 2 and an 80 blade, and leave 0.7 of a slot of 8.2', () => {
-    const result = judgeSwing(input({ plateSlot: 8.2, width: 4 }))
-    expect(result).toMatchObject({ verdict: 'clear', binding: 'machine' })
-    expect(result.reachLeftMm).toBeCloseTo(3.4, 9)
-    expect(result.reachRightMm).toBeCloseTo(3.4, 9)
-    expect(result.spareMm).toBeCloseTo(0.7, 9)
-    expect(result.spanMm).toBeCloseTo(6, 9)
-  })
+  it(
+    'reach 3.4 mm from the middle at width 4 with gap 2 and an 80 blade, and leave 0.7 of a slot of ' + '8.2',
+    () => {
+      const result = judgeSwing(input({ plateSlot: 8.2, width: 4 }))
+      expect(result).toMatchObject({ verdict: 'clear', binding: 'machine' })
+      expect(result.reachLeftMm).toBeCloseTo(3.4, 9)
+      expect(result.reachRightMm).toBeCloseTo(3.4, 9)
+      expect(result.spareMm).toBeCloseTo(0.7, 9)
+      expect(result.spanMm).toBeCloseTo(6, 9)
+    },
+  )
 
   it('stay negative when the machine is struck inside a wide opening', () => {
     const result = judgeSwing(input({ plateSlot: 20, width: 6 }))
@@ -158,7 +162,8 @@ describe('side-aligned stitches and moved needles', () => {
   it('fit again when the needle is moved towards the middle by half the gap and margin', () => {
     const result = judgeSwing(input({ stitch: 'overcast', width: 2, position: -1.25 }))
     expect(result.verdict).toBe('clear')
-    // Right edge fixed at 3.5 − 1.25 = 2.25; the left blade may reach −3.25: w = 2.25 + 3.25 − 1 = 4.5 (calculated)
+    // Right edge fixed at 3.5 − 1.25 = 2.25; the left blade may reach −3.25: w = 2.25 + 3.25 − 1 = 4.5
+    // (calculated)
     expect(result.safeWidthMm).toBeCloseTo(4.5, 9)
   })
 
@@ -180,7 +185,8 @@ describe('side-aligned stitches and moved needles', () => {
 })
 
 describe('the look', () => {
-  // Source: arithmetic on common practice: at M = 9, gap 2 and w 7 overlap 5; gap 4 and w 5 overlap 1; gap 6 and w 3 leave a lane of 3.
+  // Source: arithmetic on common practice: at M = 9, gap 2 and w 7 overlap 5; gap 4 and w 5 overlap 1; gap 6
+  // and w 3 leave a lane of 3.
   it.each([
     [2, 7, 5],
     [4, 5, 1],

@@ -60,11 +60,17 @@ export interface SwingResult {
   readonly binding: Part
   /** All parts that strike, or, when none strikes, all that are closer than they should be. */
   readonly broken: readonly Part[]
-  /** Blade edge to the nearest measured opening, or blade centre to the machine's half width when none is measured. Negative when it strikes. */
+  /**
+   * Blade edge to the nearest measured opening, or blade centre to the machine's half width when none is
+   * measured. Negative when it strikes.
+   */
   readonly spareMm: number
   readonly spareLeftMm: number
   readonly spareRightMm: number
-  /** Outermost blade edge left and right of the middle, as distances; negative when it stays on the other side. */
+  /**
+   * Outermost blade edge left and right of the middle, as distances; negative when it stays on the other
+   * side.
+   */
   readonly reachLeftMm: number
   readonly reachRightMm: number
   /** Outermost to outermost blade centre: the width of what is sewn. */

@@ -91,7 +91,10 @@ function canSewStraight(input: SwingInput, allowance: 'bare' | 'safe'): boolean 
   return fits && machine.maxWidthMm - spanMm - marginMm > ROUNDING_MM
 }
 
-/** Where the needle bar stands at width 0; a straight stitch that is held to one side stands there at its own width. */
+/**
+ * Where the needle bar stands at width 0; a straight stitch that is held to one side stands there at its own
+ * width.
+ */
 function barAtMm({ stitch, machine }: SwingInput): number {
   const { at0, slope } = landing(
     stitch.drops[0]!.x,

@@ -1,4 +1,5 @@
-// The words a setup is described with, apart from the rules about them, so that forms and files need no rules.
+// The words a setup is described with, apart from the rules about them, so that forms and files need no
+// rules.
 
 export const TECHNIQUES = [
   'seam',

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { COUNT_SYSTEMS, countsOf, isNominal, parseThreadLabel, texByWeighing, texOf } from '#core/thread'
 
 describe('counts', () => {
-  // Source: ISO 1144, ISO 2947, ASTM D861 (from memory); ticket: ASTM D3823 (from memory); wt: common practice.
+  // Source: ISO 1144, ISO 2947, ASTM D861 (from memory); ticket: ASTM D3823 (from memory); wt: common
+  // practice.
   it.each([
     ['tex', 27, 1, 27],
     ['nm', 40, 1, 25],

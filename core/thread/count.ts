@@ -35,8 +35,8 @@ export function isNominal(system: CountSystem): boolean {
  * Linear density of a thread from its count.
  *
  * Tex, dtex and denier are mass per length and grow with thickness; Nm, Ne, wt and ticket are length per
- * mass and fall with it. Two plies of 120 denier weigh twice one ply; `wt` and `ticket` already name the whole
- * thread, so plies do not change them.
+ * mass and fall with it. Two plies of 120 denier weigh twice one ply; `wt` and `ticket` already name the
+ * whole thread, so plies do not change them.
  *
  * @param system - one of {@link COUNT_SYSTEMS}.
  * @param value - the number on the label, more than 0.

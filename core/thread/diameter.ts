@@ -7,7 +7,8 @@ import { type Fibre, FIBRE_DENSITIES, THREAD_KINDS, type ThreadKind } from './ki
  *
  * @param tex - linear density in tex (g per 1000 m).
  * @param fibre - sets the density.
- * @param packing - share of the cross-section that is fibre, 0.1 to 1: about 0.6 spun and plied, 0.5 pearl, 1 monofilament.
+ * @param packing - share of the cross-section that is fibre, 0.1 to 1: about 0.6 spun and plied, 0.5 pearl,
+ *   1 monofilament.
  * @returns The diameter in mm.
  * @throws {CoreError} `non-finite`, `out-of-range`.
  *

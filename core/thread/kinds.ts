@@ -15,7 +15,10 @@ export type Fibre = keyof typeof FIBRE_DENSITIES
 export interface ThreadKindFacts {
   readonly name: string
   readonly fibre: Fibre
-  /** Share of the thread's cross-section that is fibre. Common practice: spun and plied 0.6, pearl 0.5, monofilament 1. */
+  /**
+   * Share of the thread's cross-section that is fibre. Common practice: spun and plied 0.6, pearl 0.5,
+   * monofilament 1.
+   */
   readonly packing: number
   readonly look: ThreadLook
 }

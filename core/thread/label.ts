@@ -97,7 +97,8 @@ const USUAL_WEIGHTS = new Set([12, 28, 30, 35, 40, 50, 60, 70, 80, 100])
 const DENIER_FROM = 110
 
 /**
- * Reads a thread label the way spools print it: `120/2 den`, `50/2 Ne`, `40 wt`, `No. 12`, `Tex 27`, `Nm 80/2`.
+ * Reads a thread label the way spools print it: `120/2 den`, `50/2 Ne`, `40 wt`, `No. 12`, `Tex 27`, `Nm
+ * 80/2`.
  *
  * A number that names no system is not guessed: the readings come back, the likely one first.
  *
@@ -148,13 +149,17 @@ export function parseThreadLabel(text: string): ThreadReading {
   if (!(value! > 0) || !Number.isInteger(plies) || !(plies >= 1 && plies <= 24)) {
     return refuse(
       'bad-number',
-      `“${number.slice(0, 20)}” is not a count: it is a number above 0, and behind the slash 1 to 24 plies. ${FORMS}`,
+      `“${number.slice(0, 20)}” is not a count: it is a number above 0, and behind the slash 1 to `
+        + `24 plies. ${FORMS}`,
     )
   }
   return resolve({ value: value!, plies, plied: number.includes('/'), system, kind, numbered })
 }
 
-/** What a count is taken for when its label names no fibre: Ne is the cotton count, everything else is most often polyester. Common practice. */
+/**
+ * What a count is taken for when its label names no fibre: Ne is the cotton count, everything else is most
+ * often polyester. Common practice.
+ */
 export function usualKindOf({ kind, system }: Pick<ThreadCount, 'kind' | 'system'>): ThreadKind {
   return kind ?? (system === 'ne' ? 'cotton' : 'polyester')
 }
@@ -183,7 +188,8 @@ function resolve({ value, plies, plied, system, kind, numbered }: Parts): Thread
   if (kind === 'pearl-cotton') {
     return refuse(
       'bad-number',
-      `Pearl cotton comes as No. ${Object.keys(PEARL_TEX).join(', ')}: “${value}” is none of them. Weigh a length instead.`,
+      `Pearl cotton comes as No. ${Object.keys(PEARL_TEX).join(', ')}: “${value}” is none of them. `
+        + 'Weigh a length instead.',
     )
   }
   const likely: readonly CountSystem[] = plied

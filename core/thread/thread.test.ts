@@ -3,7 +3,8 @@ import { drawnDiameter, threadDiameterMm } from '#core/thread'
 
 describe('threadDiameterMm', () => {
   it('agrees with Peirce for cotton of Ne 25', () => {
-    // Source: F. T. Peirce, J. Textile Inst. 28 (1937) T45, d[in] = 1/(28·√Ne) (from memory): 1/140 in = 0.1814 mm at 23.62 tex.
+    // Source: F. T. Peirce, J. Textile Inst. 28 (1937) T45, d[in] = 1/(28·√Ne) (from memory): 1/140 in =
+    // 0.1814 mm at 23.62 tex.
     expect(Math.abs(threadDiameterMm(23.62, 'cotton') / 0.1814 - 1)).toBeLessThan(0.01)
   })
 

@@ -4,10 +4,10 @@ import type { SteppedDial, TrialPrior } from './types'
 /**
  * What is believed of the machine: at which mark the goal lies and how many reading steps a mark makes.
  *
- * A reading is target + slope × (dial − goal mark), with normal noise, rounded to a step and held to ±3. The belief is
- * a grid over goal mark and slope; a reading multiplies each cell by its chance. Slopes are log-normal about 1.3 steps
- * a mark on a dial of nine marks (our own assumption, stated in the study); the noise is 0.3 of a step, with one
- * reading in fifty taken to be a slip.
+ * A reading is target + slope × (dial − goal mark), with normal noise, rounded to a step and held to ±3. The
+ * belief is a grid over goal mark and slope; a reading multiplies each cell by its chance. Slopes are
+ * log-normal about 1.3 steps a mark on a dial of nine marks (our own assumption, stated in the study); the
+ * noise is 0.3 of a step, with one reading in fifty taken to be a slip.
  */
 export interface Belief {
   readonly mark: Float64Array
@@ -37,7 +37,8 @@ const RARE = 3e-3
 /** How many marks of this dial are one of a usual dial. */
 export const unitOf = ({ min, max }: SteppedDial): number => (max - min) / USUAL_MARKS
 
-// Chance of each of the seven readings for a true value, read from a table: the search asks for it a million times.
+// Chance of each of the seven readings for a true value, read from a table: the search asks for it a million
+// times.
 const TABLE_STEP = 0.02
 const TABLE_LOW = -6
 const TABLE_SIZE = Math.round((-2 * TABLE_LOW) / TABLE_STEP) + 1
@@ -50,7 +51,10 @@ const READING_CHANCE: readonly Float64Array[] = [-3, -2, -1, 0, 1, 2, 3].map(rea
   }),
 )
 
-/** Share of a standard normal below z. Source: Abramowitz and Stegun, Handbook of Mathematical Functions, 26.2.17 (error below 7.5e-8). */
+/**
+ * Share of a standard normal below z. Source: Abramowitz and Stegun, Handbook of Mathematical Functions,
+ * 26.2.17 (error below 7.5e-8).
+ */
 export function normalBelow(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z))
   const tail =
@@ -199,8 +203,8 @@ export function expectedOff({ mark, slope, weight }: Belief, goal: TrialGoal, at
 }
 
 /**
- * How sure one may expect to be after sewing a mark: for each reading it might give, the chance that the then best
- * mark is right, weighed by the chance of that reading.
+ * How sure one may expect to be after sewing a mark: for each reading it might give, the chance that the then
+ * best mark is right, weighed by the chance of that reading.
  */
 export function worthOf(
   { mark, slope, weight }: Belief,

@@ -2,7 +2,10 @@ import { unitOf } from './belief'
 import { GOAL_FACTS, type TrialGoal } from './goals'
 import type { Beside, SteppedDial, TrialRow } from './types'
 
-/** Tension moves both readings, so something else must move this one. Source: common practice; for slack cloth our own. */
+/**
+ * Tension moves both readings, so something else must move this one. Source: common practice; for slack cloth
+ * our own.
+ */
 const MENDS = {
   ridge: {
     above: 'lengthen the stitch, stabilize, or take a narrower gap',
@@ -14,7 +17,10 @@ const MENDS = {
   },
 } as const
 
-/** Whether what was found for one reading spoils the other, by the row sewn nearest; null: it does not, or nobody looked. */
+/**
+ * Whether what was found for one reading spoils the other, by the row sewn nearest; null: it does not, or
+ * nobody looked.
+ */
 export function besideOf(
   goal: TrialGoal,
   dial: SteppedDial,

@@ -6,7 +6,10 @@ interface Read {
   readonly reading: Reading
 }
 
-/** The closest rows on both sides of the goal; null while it was seen from one side only, or where rows disagree. */
+/**
+ * The closest rows on both sides of the goal; null while it was seen from one side only, or where rows
+ * disagree.
+ */
 export function bracketOf(read: readonly Read[], goal: TrialGoal): TrialAdvice['bracket'] {
   const { target } = GOAL_FACTS[goal]
   const low = Math.max(...read.filter(({ reading }) => reading < target).map(({ dial }) => dial))
@@ -17,7 +20,9 @@ export function bracketOf(read: readonly Read[], goal: TrialGoal): TrialAdvice['
 /** Noise alone makes a step of difference, hardly two. */
 const TOO_MUCH = 2
 
-/** The two rows that noise explains least: clearly less at a higher number, or clearly different at the same. */
+/**
+ * The two rows that noise explains least: clearly less at a higher number, or clearly different at the same.
+ */
 export function disagreement<R extends Read>(read: readonly R[]): readonly [R, R] | null {
   let [worst, most]: [readonly [R, R] | null, number] = [null, TOO_MUCH - 1]
   for (const [i, a] of read.entries()) {

@@ -5,8 +5,8 @@ export const READINGS = ['ridge', 'show'] as const
 export type ReadingName = (typeof READINGS)[number]
 
 /**
- * Seven steps, −3 to 3. Ridge: slack … 0 flat … stands up. Show: top thread pulled under … 0 locked inside … bobbin
- * thread on the right side.
+ * Seven steps, −3 to 3. Ridge: slack … 0 flat … stands up. Show: top thread pulled under … 0 locked inside …
+ * bobbin thread on the right side.
  */
 export const READING_STEPS = [-3, -2, -1, 0, 1, 2, 3] as const
 export type Reading = (typeof READING_STEPS)[number]
@@ -39,8 +39,8 @@ export interface GoalFacts {
 }
 
 /**
- * What each goal asks of the two readings. The directions are common practice; where on the seven steps each lies is
- * our own reading of it.
+ * What each goal asks of the two readings. The directions are common practice; where on the seven steps each
+ * lies is our own reading of it.
  */
 export const GOAL_FACTS: Readonly<Record<TrialGoal, GoalFacts>> = {
   flat: {

@@ -45,9 +45,9 @@ interface ReadRow {
 /**
  * The next number to sew, from all rows so far.
  *
- * The rows narrow down where the goal lies (see `Belief`); the next row is the mark from which one may expect to know
- * most, never outside the bracket of rows that lie on both sides, never at or above a mark where the thread broke or
- * stitches were skipped.
+ * The rows narrow down where the goal lies (see `Belief`); the next row is the mark from which one may expect
+ * to know most, never outside the bracket of rows that lie on both sides, never at or above a mark where the
+ * thread broke or stitches were skipped.
  *
  * @param input - see {@link TrialInput}.
  * @throws {CoreError} `non-finite` or `out-of-range`, naming dial, prior or row; `too-many` for over 60 rows.
@@ -112,7 +112,8 @@ export function nextTension(input: TrialInput): TrialAdvice {
     return stop(
       null,
       broke ? 'breaks-first' : 'skips-first',
-      `${broke ? 'The thread breaks' : 'Stitches are skipped'} at the lowest mark: tension does not cure it. Change needle or thread, or go slower.`,
+      `${broke ? 'The thread breaks' : 'Stitches are skipped'} at the lowest mark: tension does `
+        + 'not cure it. Change needle or thread, or go slower.',
       { outOfReach: true },
     )
   const [lowest, highest] = [marks[0]!, marks.at(-1)!]
@@ -139,7 +140,9 @@ export function nextTension(input: TrialInput): TrialAdvice {
     if (ceiling < Infinity)
       return end(
         broke ? 'breaks-first' : 'skips-first',
-        `The goal lies above ${say(ceiling)}, where ${broke ? 'the thread breaks' : 'stitches are skipped'}: change needle, thread or stabilizer instead.`,
+        `The goal lies above ${say(ceiling)}, where `
+          + `${broke ? 'the thread breaks' : 'stitches are skipped'}: change needle, thread or `
+          + 'stabilizer instead.',
         { outOfReach: true },
       )
     return end(
@@ -159,7 +162,9 @@ export function nextTension(input: TrialInput): TrialAdvice {
     if (again.dial < ceiling - 1e-9)
       return end(
         'contradiction',
-        `Rows ${disagree[0].at + 1} and ${disagree[1].at + 1} disagree: ${disagree[0].dial === disagree[1].dial ? 'one number cannot give both' : 'more tension cannot give less'}. Sew ${say(again.dial)} once more.`,
+        `Rows ${disagree[0].at + 1} and ${disagree[1].at + 1} disagree: `
+          + `${disagree[0].dial === disagree[1].dial ? 'one number cannot give both' : 'more tension cannot give less'}. `
+          + `Sew ${say(again.dial)} once more.`,
         { next: again.dial },
       )
   }
@@ -177,14 +182,16 @@ export function nextTension(input: TrialInput): TrialAdvice {
   ) {
     return end(
       'nearest',
-      `It lies between two marks; ${say(best)} is as near as any: about ${offReadings.toFixed(1)} of a step off.`,
+      `It lies between two marks; ${say(best)} is as near as any: about ${offReadings.toFixed(1)} `
+        + 'of a step off.',
       { settled: true },
     )
   }
   if (read.length >= ENOUGH_ROWS)
     return end(
       'restless',
-      `The rows say too different things after ${read.length} of them. ${say(best)} is the best guess; rethread, check needle and cloth, and begin a new strip.`,
+      `The rows say too different things after ${read.length} of them. ${say(best)} is the best `
+        + 'guess; rethread, check needle and cloth, and begin a new strip.',
     )
 
   const inside = bracket
@@ -212,7 +219,8 @@ function requireDial({ min, max, home, step }: SteppedDial): void {
 
 const say = (mark: number) => String(Math.round(mark * 1000) / 1000)
 const lowerWords = (code: 'breaks' | 'skips', ceiling: number, next: number) =>
-  `${code === 'breaks' ? 'The thread broke' : 'Stitches were skipped'} at ${say(ceiling)}: go lower, to ${say(next)}.`
+  `${code === 'breaks' ? 'The thread broke' : 'Stitches were skipped'} at ${say(ceiling)}: go `
+  + `lower, to ${say(next)}.`
 
 function reasonFor(
   next: number,

@@ -85,18 +85,22 @@ describe('the next number', () => {
     expect(next([])).toMatchObject({ next: 4.5, best: null, settled: false, reason: { code: 'first' } })
     expect(next([], { prior: { dial: 3.1, spread: 0.5 } }).next).toBe(3)
   })
-  it('goes up where the top thread shows below, down where the bobbin shows, between where both were seen', () => {
-    expect(next([row(4.5, -2)])).toMatchObject({ reason: { code: 'higher' } })
-    expect(next([row(4.5, -2)]).next!).toBeGreaterThan(5)
-    expect(next([row(4.5, 2)]).reason.code).toBe('lower')
-    const both = next([row(4.5, -2), row(6.5, 1)])
-    expect(both.bracket).toEqual({ low: 4.5, high: 6.5 })
-    expect(both.reason.code).toBe('between')
-    expect(both.next!).toBeGreaterThan(4.5)
-    expect(both.next!).toBeLessThan(6.5)
-    // A row that reads as wanted lies on neither side.
-    expect(next([row(4.5, -2), row(6.5, 0)]).bracket).toBeNull()
-  })
+  it(
+    'goes up where the top thread shows below, down where the bobbin shows, between where both were '
+      + 'seen',
+    () => {
+      expect(next([row(4.5, -2)])).toMatchObject({ reason: { code: 'higher' } })
+      expect(next([row(4.5, -2)]).next!).toBeGreaterThan(5)
+      expect(next([row(4.5, 2)]).reason.code).toBe('lower')
+      const both = next([row(4.5, -2), row(6.5, 1)])
+      expect(both.bracket).toEqual({ low: 4.5, high: 6.5 })
+      expect(both.reason.code).toBe('between')
+      expect(both.next!).toBeGreaterThan(4.5)
+      expect(both.next!).toBeLessThan(6.5)
+      // A row that reads as wanted lies on neither side.
+      expect(next([row(4.5, -2), row(6.5, 0)]).bracket).toBeNull()
+    },
+  )
   it('settles once it is sure, and says on what', () => {
     const done = next([row(4.5, 1), row(3.75, 0), row(3.75, 0), row(3.5, 0)])
     expect(done).toMatchObject({ settled: true, next: null, reason: { code: 'settled' } })
@@ -180,25 +184,29 @@ describe('the next number', () => {
       },
     })
   })
-  it('says when the number found for one reading spoils the other, by the nearest row, the later of equals', () => {
-    const found = (...ridges: (Reading | null)[]) =>
-      next([row(4.5, 1, { ridge: 3 }), ...ridges.map(ridge => row(3.75, 0, { ridge }))])
-    expect(found(2, 2, 2)).toMatchObject({
-      settled: true,
-      beside: { name: 'ridge', reading: 2, allowed: [-1, 1], mend: expect.stringContaining('stabilize') },
-    })
-    expect(found(0, -2, -2).beside).toMatchObject({ reading: -2 })
-    expect(found(2, 2, 1)).toMatchObject({ settled: true, beside: null })
-    expect(found(null, null, null)).toMatchObject({ settled: true, beside: null })
-    expect(next([row(4.5, 1, { ridge: 2 })]).beside).toBeNull()
-    // A hem is about its ridge; what the bobbin shows comes second.
-    expect(
-      next([row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 })], { goal: 'flat' }),
-    ).toMatchObject({
-      settled: true,
-      beside: { name: 'show', reading: 3, mend: 'match the bobbin’s colour' },
-    })
-  })
+  it(
+    'says when the number found for one reading spoils the other, by the nearest row, the later of '
+      + 'equals',
+    () => {
+      const found = (...ridges: (Reading | null)[]) =>
+        next([row(4.5, 1, { ridge: 3 }), ...ridges.map(ridge => row(3.75, 0, { ridge }))])
+      expect(found(2, 2, 2)).toMatchObject({
+        settled: true,
+        beside: { name: 'ridge', reading: 2, allowed: [-1, 1], mend: expect.stringContaining('stabilize') },
+      })
+      expect(found(0, -2, -2).beside).toMatchObject({ reading: -2 })
+      expect(found(2, 2, 1)).toMatchObject({ settled: true, beside: null })
+      expect(found(null, null, null)).toMatchObject({ settled: true, beside: null })
+      expect(next([row(4.5, 1, { ridge: 2 })]).beside).toBeNull()
+      // A hem is about its ridge; what the bobbin shows comes second.
+      expect(
+        next([row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 })], { goal: 'flat' }),
+      ).toMatchObject({
+        settled: true,
+        beside: { name: 'show', reading: 3, mend: 'match the bobbin’s colour' },
+      })
+    },
+  )
   it('gives up on rows that say nothing but noise', () => {
     const wild: TrialRow[] = []
     const said = [3, -3, 3, -3]

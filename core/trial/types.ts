@@ -39,11 +39,13 @@ export interface TrialInput {
 /**
  * Why this number is next, or why none is.
  *
- * - `first`: nothing sewn yet. `higher`, `lower`: the goal lies that way. `between`: between two rows already sewn.
+ * - `first`: nothing sewn yet. `higher`, `lower`: the goal lies that way. `between`: between two rows
+ *   already sewn.
  * - `confirm`: the same number once more. `contradiction`: two rows disagree; one of them is sewn again.
  * - `breaks`, `skips`: lower than where the thread broke or stitches were skipped.
  * - `settled`: found. `nearest`: found as near as the dial's marks allow.
- * - `beyond-top`, `beyond-bottom`: the goal lies past the dial's end. `breaks-first`, `skips-first`: it lies above where the thread breaks or stitches are skipped.
+ * - `beyond-top`, `beyond-bottom`: the goal lies past the dial's end. `breaks-first`, `skips-first`: it
+ *   lies above where the thread breaks or stitches are skipped.
  * - `restless`: the rows say too different things to go on.
  */
 export const TRIAL_REASONS = [
@@ -82,7 +84,10 @@ export interface TrialAdvice {
   readonly best: number | null
   /** Chance that the best number is right, 0 to 1. */
   readonly chance: number
-  /** How far from the goal the best number is expected to be, in steps of the reading; null before the first row. */
+  /**
+   * How far from the goal the best number is expected to be, in steps of the reading; null before the first
+   * row.
+   */
   readonly offReadings: number | null
   /** Where the goal is now thought to lie, and one standard deviation; in marks. */
   readonly estimate: TrialPrior

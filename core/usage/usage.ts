@@ -77,7 +77,10 @@ export function threadUsage({ stitch, maxWidthMm, needle, seamM, thicknessMm, wa
   }
 }
 
-/** Share of a wound bobbin that is thread: round threads side by side leave gaps, and winding is loose. A guess. */
+/**
+ * Share of a wound bobbin that is thread: round threads side by side leave gaps, and winding is loose. A
+ * guess.
+ */
 export const WINDING_PACKING = 0.6
 
 /**

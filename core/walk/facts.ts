@@ -8,7 +8,10 @@ import type { WalkInput } from './types'
 export const several = ({ needle }: WalkInput) => needle !== null && needle.construction !== 'single'
 export const bladeCount = ({ needle }: WalkInput) => (needle ? bladeNames(needle.construction).length : 1)
 export const needleWord = ({ needle }: WalkInput) => (needle?.construction === 'triple' ? 'triple' : 'twin')
-/** The hook faces left: the needle is threaded from the side and its flat faces right. Geometry; from memory which machines do. */
+/**
+ * The hook faces left: the needle is threaded from the side and its flat faces right. Geometry; from memory
+ * which machines do.
+ */
 export const threadsFromSide = ({ machine }: WalkInput) => machine?.hook === 'left'
 /** A twin cannot stand in a clamp whose flat faces sideways: its blades would stand one behind the other. */
 export const standsWrong = (input: WalkInput) => several(input) && threadsFromSide(input)

@@ -11,11 +11,12 @@ const FITTING = PREPARE_RULES.filter(({ id }) => !AFTER_THREADING.includes(id))
 const after = (...ids: string[]) => PREPARE_RULES.filter(({ id }) => ids.includes(id))
 
 /**
- * The steps for this setup on this machine, in the order of work: modes while it is on; needle, plate and foot while
- * it is locked or off; threads with the foot up; bobbin; then on again, tension, first stitches, stitch, hand-walk.
+ * The steps for this setup on this machine, in the order of work: modes while it is on; needle, plate and
+ * foot while it is locked or off; threads with the foot up; bobbin; then on again, tension, first stitches,
+ * stitch, hand-walk.
  *
- * Source of the order and of every rule: common practice. What is not known is not named; what is missing is said, and
- * the rest is given.
+ * Source of the order and of every rule: common practice. What is not known is not named; what is missing is
+ * said, and the rest is given.
  *
  * @param input - see {@link WalkInput}.
  */
@@ -63,7 +64,8 @@ function missingOf(input: WalkInput): Missing[] {
     standsWrong(input) && {
       code: 'side-hook',
       message:
-        'This machine threads its needle from the side: a twin’s blades would stand one behind the other. Take another machine or a single needle.',
+        'This machine threads its needle from the side: a twin’s blades would stand one behind the '
+        + 'other. Take another machine or a single needle.',
     },
     !foot && { code: 'foot', message: 'Choose the foot.' },
     strikesFoot(input) && {
@@ -89,7 +91,8 @@ function missingOf(input: WalkInput): Missing[] {
       message:
         safeWidthMm === null
           ? 'This stitch strikes at any width: choose another one, or another needle.'
-          : `It strikes at width ${stitch!.widthMm}: up to ${safeWidthMm.toFixed(1)} is safe. No hand-walk before that.`,
+          : `It strikes at width ${stitch!.widthMm}: up to ${safeWidthMm.toFixed(1)} is safe. No `
+            + 'hand-walk before that.',
     },
   ]
   return missing.filter(one => one !== false)

@@ -56,7 +56,9 @@ export const PREPARE_RULES: readonly WalkRule[] = [
         instruction: `Twin mode: ${gapWords(input)}`,
         why: 'Before the needle goes in, so that no stitch swings wider than the plate allows.',
         caution: over
-          ? `This mode reckons with ${mode.assumedGapMm.toFixed(1)} mm; yours needs ${outerSpanMm(needle!).toFixed(1)}. It lets you set more than is safe: keep to the width below.`
+          ? `This mode reckons with ${mode.assumedGapMm.toFixed(1)} mm; yours needs `
+            + `${outerSpanMm(needle!).toFixed(1)}. It lets you set more than is safe: keep to the `
+            + 'width below.'
           : '',
         effect: { twinMode: 'on' },
         picture: { kind: 'mode', gapMm: needle!.gapMm, blades: bladeCount(input) },
@@ -112,7 +114,9 @@ export const PREPARE_RULES: readonly WalkRule[] = [
     id: 'plate',
     step: input => ({
       on: [input.machine?.id, wantsSingleHole(input) ? input.plate.name : 'zigzag', wantsSingleHole(input)],
-      instruction: `${wantsSingleHole(input) ? input.plate.name : input.plate.singleHole ? 'Zigzag plate' : input.plate.name} on`,
+      instruction:
+        `${wantsSingleHole(input) ? input.plate.name : input.plate.singleHole ? 'Zigzag plate' : input.plate.name} `
+        + 'on',
       why: wantsSingleHole(input)
         ? 'Fine thread is not pushed into a wide slot.'
         : several(input)

@@ -11,7 +11,8 @@ export interface WalkProgress {
 }
 
 /**
- * The steps whose ticks still hold: nothing they depend on has changed, and the machine is still as they left it.
+ * The steps whose ticks still hold: nothing they depend on has changed, and the machine is still as they left
+ * it.
  *
  * @returns ids.
  */

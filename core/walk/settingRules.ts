@@ -41,7 +41,9 @@ export const SETTING_RULES: readonly WalkRule[] = [
             ],
             needs: ['needle-in'],
             instruction: 'First stitches by handwheel: straight, width 0',
-            why: 'Then a few slowly with the pedal. A straight seam first shows whether threads and bobbin are right.',
+            why:
+              'Then a few slowly with the pedal. A straight seam first shows whether threads and '
+              + 'bobbin are right.',
             caution: 'Glasses on. Turn toward you; if anything touches, stop and turn back.',
             picture: { kind: 'handwheel' },
           }

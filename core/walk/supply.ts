@@ -9,7 +9,10 @@ export interface LedSupply {
   readonly shared: boolean
 }
 
-/** Balls lie in a cup; metallic wants a long way; a film must turn on a pin; the rest sits on the machine's own pins. Common practice. */
+/**
+ * Balls lie in a cup; metallic wants a long way; a film must turn on a pin; the rest sits on the machine's
+ * own pins. Common practice.
+ */
 function preferences({ thread, form }: WalkThread): readonly SupplyPlace[] {
   switch (threadClassOf(thread)) {
     case 'film':
@@ -53,8 +56,8 @@ function maySay(place: SupplyPlace, { machine }: WalkInput): boolean {
 const holdsMany = (place: SupplyPlace) => place === 'stand' || place === 'cup'
 
 /**
- * Where each thread comes from: as recorded in the setup where that can be, else the best place that is there and free.
- * A film is never put in a cup or drawn over its end.
+ * Where each thread comes from: as recorded in the setup where that can be, else the best place that is there
+ * and free. A film is never put in a cup or drawn over its end.
  */
 export function ledSupplies(input: WalkInput): LedSupply[] {
   const taken = new Set<SupplyPlace>()

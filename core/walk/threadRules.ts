@@ -93,7 +93,9 @@ const leadRule = (blade: Blade): WalkRule => ({
     return {
       on: [...worn(input), parted, blade],
       school: schoolOf(input),
-      instruction: `${called(input, thread)}: down through the guides, ${parted ? GROOVES[blade] : 'between the discs'}`,
+      instruction:
+        `${called(input, thread)}: down through the guides, `
+        + `${parted ? GROOVES[blade] : 'between the discs'}`,
       why: parted
         ? 'A groove of its own: neither holds the discs open for the other.'
         : several(input)
@@ -184,7 +186,8 @@ const eyeRule = (blade: Blade): WalkRule => ({
       needs: ['needle-in'],
       instruction: builtIn
         ? 'Eye: with the built-in threader'
-        : `${several(input) ? `${blade === 'left' ? 'Left' : blade === 'right' ? 'Right' : 'Middle'} eye` : 'Eye'} ${heavy ? 'with a wire threader' : 'by hand'}, ${way}`,
+        : `${several(input) ? `${blade === 'left' ? 'Left' : blade === 'right' ? 'Right' : 'Middle'} eye` : 'Eye'} `
+          + `${heavy ? 'with a wire threader' : 'by hand'}, ${way}`,
       why: builtIn
         ? ''
         : heavy

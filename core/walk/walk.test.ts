@@ -11,7 +11,8 @@ import {
   type WalkThread,
 } from '#core/walk'
 
-// Every rule here is common practice: the order of preparing, and what never goes with a twin or thick thread.
+// Every rule here is common practice: the order of preparing, and what never goes with a twin or thick
+// thread.
 
 const MACHINE: WalkMachine = {
   id: 'm',
@@ -113,7 +114,10 @@ const ATTRIBUTES = {
 } as const
 type Combination = { readonly [A in keyof typeof ATTRIBUTES]: (typeof ATTRIBUTES)[A][number] }
 
-/** Combinations in which every value of an attribute meets every value of every other: greedy, the same every time. */
+/**
+ * Combinations in which every value of an attribute meets every value of every other: greedy, the same every
+ * time.
+ */
 function pairwise(least: number): Combination[] {
   const names = Object.keys(ATTRIBUTES) as (keyof typeof ATTRIBUTES)[]
   const pair = (a: number, x: number, b: number, y: number) => `${a}=${x}&${b}=${y}`
@@ -155,155 +159,159 @@ function inputOf({ threading, lastGuide, cutterSchool, setup, ...machine }: Comb
   }
 }
 
-describe(`a walk without contradiction, over ${COMBINATIONS.length} machines and setups in which every two values meet`, () => {
-  const walks = COMBINATIONS.map(combination => {
-    const input = inputOf(combination)
-    const { steps, missing } = threadingWalk(input)
-    const place = (id: string) =>
-      steps.findIndex(one => one.id === id || (id.endsWith('-') && one.id.startsWith(id)))
-    return {
-      combination,
-      input,
-      steps,
-      missing,
-      place,
-      said: text(input),
-      several: input.needle!.construction !== 'single',
-    }
-  })
-  const each = (check: (walk: (typeof walks)[number]) => void) => () => walks.forEach(check)
-  const before = (walk: (typeof walks)[number], first: string, then: string) => {
-    if (walk.place(first) >= 0 && walk.place(then) >= 0)
-      expect(
-        walk.place(first),
-        `${first} before ${then} in ${JSON.stringify(walk.combination)}`,
-      ).toBeLessThan(walk.place(then))
-  }
-
-  it('meets every pair', () => {
-    const names = Object.keys(ATTRIBUTES) as (keyof Combination)[]
-    for (const a of names)
-      for (const b of names)
-        for (const x of ATTRIBUTES[a])
-          for (const y of ATTRIBUTES[b]) {
-            if (a !== b)
-              expect(
-                COMBINATIONS.some(one => one[a] === x && one[b] === y),
-                `${a} ${String(x)} with ${b} ${String(y)}`,
-              ).toBe(true)
-          }
-    expect(COMBINATIONS.length).toBeGreaterThanOrEqual(200)
-  })
-  it(
-    'has one place for each tick',
-    each(({ steps }) => {
-      expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
-      expect(new Set(steps.map(({ key }) => key)).size).toBe(steps.length)
-    }),
-  )
-  it(
-    'opens the foot before threading',
-    each(walk => {
-      if (walk.place('lead-') >= 0) expect(walk.place('foot-up')).toBeGreaterThanOrEqual(0)
-      before(walk, 'foot-up', 'lead-')
-    }),
-  )
-  it(
-    'tells the machine the gap before fitting, while it is on',
-    each(walk => {
-      for (const [first, then] of [
-        ['mode', 'needle-in'],
-        ['mode', 'lock'],
-        ['start-state', 'lock'],
-        ['power-on', 'mode-again'],
-      ] as const)
-        before(walk, first, then)
-      expect(walk.place('mode') >= 0).toBe(walk.several && walk.combination.twinMode.kind !== 'none')
-    }),
-  )
-  it(
-    'keeps hands and needle apart',
-    each(walk => {
-      for (const part of ['cover', 'needle-out', 'plate', 'needle-in', 'foot', 'lead-', 'eye-'])
-        before(walk, 'lock', part)
-      for (const part of ['needle-in', 'plate', 'eye-', 'bobbin']) before(walk, part, 'power-on')
-      for (const [first, then] of [
-        ['cover', 'needle-out'],
-        ['needle-out', 'needle-in'],
-        ['needle-in', 'uncover'],
-        ['uncover', 'bobbin'],
-        ['needle-out', 'plate'],
-        ['needle-in', 'eye-'],
-      ] as const)
-        before(walk, first, then)
-    }),
-  )
-  it(
-    'never uses the built-in threader with a twin or thick thread',
-    each(({ several, combination, steps }) => {
-      for (const { id, instruction } of steps.filter(one => one.id.startsWith('eye-'))) {
-        if (several || combination.setup === 'pearl' || combination.threader !== true)
-          expect(instruction, id).not.toContain('built-in')
+describe(
+  `a walk without contradiction, over ${COMBINATIONS.length} machines and setups in which every `
+    + 'two values meet',
+  () => {
+    const walks = COMBINATIONS.map(combination => {
+      const input = inputOf(combination)
+      const { steps, missing } = threadingWalk(input)
+      const place = (id: string) =>
+        steps.findIndex(one => one.id === id || (id.endsWith('-') && one.id.startsWith(id)))
+      return {
+        combination,
+        input,
+        steps,
+        missing,
+        place,
+        said: text(input),
+        several: input.needle!.construction !== 'single',
       }
-    }),
-  )
-  it(
-    'names no part the machine lacks',
-    each(({ combination, said }) => {
-      if (combination.divider === false) expect(said).not.toMatch(/\bdivider\b/)
-      if (combination.needleGuides === 0) expect(said).not.toMatch(/last guide/i)
-      if (combination.spoolPins === 1) expect(said).not.toContain('second pin')
-      if (combination.stand === false) expect(said).not.toMatch(/on the stand/)
-      if (combination.cup === false) expect(said).not.toContain('cup')
-      if (combination.threader === false) expect(said).not.toContain('built-in')
-      if (combination.cutter === false) expect(said).not.toMatch(/cutter/i)
-      if (combination.lock === false) expect(said).not.toMatch(/\block the|unlock the/i)
-      if (combination.twinMode.kind === 'none') expect(said).not.toMatch(/twin mode/i)
-    }),
-  )
-  it(
-    'leads every thread once through every stage, and ends with the hand-walk',
-    each(({ input, steps, combination, several }) => {
-      const standing = !(several && combination.hook === 'left')
-      const count = (start: string) => steps.filter(({ id }) => id.startsWith(start)).length
-      const threads = standing ? input.threads.length : 0
-      expect(count('supply-')).toBe(threads)
-      expect(count('eye-')).toBe(threads)
-      const oneByOne =
-        threads === 1
-        || combination.threading === 'one-by-one'
-        || (combination.threading === 'divider' && combination.divider !== true)
-      for (const stage of ['floss-', 'lever-'])
-        expect(count(stage), stage).toBe(oneByOne ? threads : Math.min(1, threads))
-      expect(count('lead-')).toBe(
-        combination.threading === 'together' && several ? Math.min(1, threads) : threads,
-      )
-      expect(steps.at(-1)!.id === 'hand-walk').toBe(standing)
-    }),
-  )
-  it(
-    'puts no two spools on one pin, and says so where no place is left',
-    each(({ input }) => {
-      const pins = ledSupplies(input)
-        .filter(({ place, shared }) => !shared && place !== 'stand' && place !== 'cup')
-        .map(({ place }) => place)
-      expect(new Set(pins).size).toBe(pins.length)
-      // Two pins, that of the winder too, hold two spools everywhere.
-      if (input.threads.length < 3) expect(ledSupplies(input).some(({ shared }) => shared)).toBe(false)
-    }),
-  )
-  it(
-    'refuses a twin where the needle is threaded from the side',
-    each(({ combination, several, missing, place }) => {
-      expect(missing.some(({ code }) => code === 'side-hook')).toBe(several && combination.hook === 'left')
-      if (several && combination.hook === 'left') expect(place('needle-in')).toBe(-1)
-    }),
-  )
-  it(
-    'depends on nothing but what it is given',
-    each(({ input, steps }) => expect(threadingWalk(input).steps).toEqual(steps)),
-  )
-})
+    })
+    const each = (check: (walk: (typeof walks)[number]) => void) => () => walks.forEach(check)
+    const before = (walk: (typeof walks)[number], first: string, then: string) => {
+      if (walk.place(first) >= 0 && walk.place(then) >= 0)
+        expect(
+          walk.place(first),
+          `${first} before ${then} in ${JSON.stringify(walk.combination)}`,
+        ).toBeLessThan(walk.place(then))
+    }
+
+    it('meets every pair', () => {
+      const names = Object.keys(ATTRIBUTES) as (keyof Combination)[]
+      for (const a of names)
+        for (const b of names)
+          for (const x of ATTRIBUTES[a])
+            for (const y of ATTRIBUTES[b]) {
+              if (a !== b)
+                expect(
+                  COMBINATIONS.some(one => one[a] === x && one[b] === y),
+                  `${a} ${String(x)} with ${b} ${String(y)}`,
+                ).toBe(true)
+            }
+      expect(COMBINATIONS.length).toBeGreaterThanOrEqual(200)
+    })
+    it(
+      'has one place for each tick',
+      each(({ steps }) => {
+        expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
+        expect(new Set(steps.map(({ key }) => key)).size).toBe(steps.length)
+      }),
+    )
+    it(
+      'opens the foot before threading',
+      each(walk => {
+        if (walk.place('lead-') >= 0) expect(walk.place('foot-up')).toBeGreaterThanOrEqual(0)
+        before(walk, 'foot-up', 'lead-')
+      }),
+    )
+    it(
+      'tells the machine the gap before fitting, while it is on',
+      each(walk => {
+        for (const [first, then] of [
+          ['mode', 'needle-in'],
+          ['mode', 'lock'],
+          ['start-state', 'lock'],
+          ['power-on', 'mode-again'],
+        ] as const)
+          before(walk, first, then)
+        expect(walk.place('mode') >= 0).toBe(walk.several && walk.combination.twinMode.kind !== 'none')
+      }),
+    )
+    it(
+      'keeps hands and needle apart',
+      each(walk => {
+        for (const part of ['cover', 'needle-out', 'plate', 'needle-in', 'foot', 'lead-', 'eye-'])
+          before(walk, 'lock', part)
+        for (const part of ['needle-in', 'plate', 'eye-', 'bobbin']) before(walk, part, 'power-on')
+        for (const [first, then] of [
+          ['cover', 'needle-out'],
+          ['needle-out', 'needle-in'],
+          ['needle-in', 'uncover'],
+          ['uncover', 'bobbin'],
+          ['needle-out', 'plate'],
+          ['needle-in', 'eye-'],
+        ] as const)
+          before(walk, first, then)
+      }),
+    )
+    it(
+      'never uses the built-in threader with a twin or thick thread',
+      each(({ several, combination, steps }) => {
+        for (const { id, instruction } of steps.filter(one => one.id.startsWith('eye-'))) {
+          if (several || combination.setup === 'pearl' || combination.threader !== true)
+            expect(instruction, id).not.toContain('built-in')
+        }
+      }),
+    )
+    it(
+      'names no part the machine lacks',
+      each(({ combination, said }) => {
+        if (combination.divider === false) expect(said).not.toMatch(/\bdivider\b/)
+        if (combination.needleGuides === 0) expect(said).not.toMatch(/last guide/i)
+        if (combination.spoolPins === 1) expect(said).not.toContain('second pin')
+        if (combination.stand === false) expect(said).not.toMatch(/on the stand/)
+        if (combination.cup === false) expect(said).not.toContain('cup')
+        if (combination.threader === false) expect(said).not.toContain('built-in')
+        if (combination.cutter === false) expect(said).not.toMatch(/cutter/i)
+        if (combination.lock === false) expect(said).not.toMatch(/\block the|unlock the/i)
+        if (combination.twinMode.kind === 'none') expect(said).not.toMatch(/twin mode/i)
+      }),
+    )
+    it(
+      'leads every thread once through every stage, and ends with the hand-walk',
+      each(({ input, steps, combination, several }) => {
+        const standing = !(several && combination.hook === 'left')
+        const count = (start: string) => steps.filter(({ id }) => id.startsWith(start)).length
+        const threads = standing ? input.threads.length : 0
+        expect(count('supply-')).toBe(threads)
+        expect(count('eye-')).toBe(threads)
+        const oneByOne =
+          threads === 1
+          || combination.threading === 'one-by-one'
+          || (combination.threading === 'divider' && combination.divider !== true)
+        for (const stage of ['floss-', 'lever-'])
+          expect(count(stage), stage).toBe(oneByOne ? threads : Math.min(1, threads))
+        expect(count('lead-')).toBe(
+          combination.threading === 'together' && several ? Math.min(1, threads) : threads,
+        )
+        expect(steps.at(-1)!.id === 'hand-walk').toBe(standing)
+      }),
+    )
+    it(
+      'puts no two spools on one pin, and says so where no place is left',
+      each(({ input }) => {
+        const pins = ledSupplies(input)
+          .filter(({ place, shared }) => !shared && place !== 'stand' && place !== 'cup')
+          .map(({ place }) => place)
+        expect(new Set(pins).size).toBe(pins.length)
+        // Two pins, that of the winder too, hold two spools everywhere.
+        if (input.threads.length < 3) expect(ledSupplies(input).some(({ shared }) => shared)).toBe(false)
+      }),
+    )
+    it(
+      'refuses a twin where the needle is threaded from the side',
+      each(({ combination, several, missing, place }) => {
+        expect(missing.some(({ code }) => code === 'side-hook')).toBe(several && combination.hook === 'left')
+        if (several && combination.hook === 'left') expect(place('needle-in')).toBe(-1)
+      }),
+    )
+    it(
+      'depends on nothing but what it is given',
+      each(({ input, steps }) => expect(threadingWalk(input).steps).toEqual(steps)),
+    )
+  },
+)
 
 describe('a twin on a machine with a divider', () => {
   it('parts the threads, stage by stage', () => {
@@ -415,17 +423,21 @@ describe('what a setup asks for', () => {
     })
     expect(ids(PLAIN)).not.toContain('mode')
   })
-  it('puts a zigzag plate on for a twin whatever plate was chosen, and the single hole for a straight seam', () => {
-    const single = { name: 'Round hole', singleHole: true }
-    expect(step({ ...BASE, plate: single }, 'plate')).toMatchObject({
-      instruction: 'Zigzag plate on',
-      effect: { plate: 'zigzag' },
-    })
-    expect(step({ ...PEARL, plate: single }, 'plate')).toMatchObject({
-      instruction: 'Round hole on',
-      effect: { plate: 'single-hole' },
-    })
-  })
+  it(
+    'puts a zigzag plate on for a twin whatever plate was chosen, and the single hole for a straight '
+      + 'seam',
+    () => {
+      const single = { name: 'Round hole', singleHole: true }
+      expect(step({ ...BASE, plate: single }, 'plate')).toMatchObject({
+        instruction: 'Zigzag plate on',
+        effect: { plate: 'zigzag' },
+      })
+      expect(step({ ...PEARL, plate: single }, 'plate')).toMatchObject({
+        instruction: 'Round hole on',
+        effect: { plate: 'single-hole' },
+      })
+    },
+  )
   it('uses a wire threader for pearl, the built-in one only where it may', () => {
     expect(step(PEARL, 'eye-left')!.instruction).toContain('wire threader')
     expect(step(PLAIN, 'eye-left')!.instruction).toContain('built-in threader')

@@ -1,4 +1,5 @@
-// A Bayesian search that knows the study's machines exactly: written apart from the core, on a finer grid, to hold it against.
+// A Bayesian search that knows the study's machines exactly: written apart from the core, on a finer grid, to
+// hold it against.
 const NOISE = 0.3
 const GOAL_POINTS = 161
 const SLOPE_POINTS = 15

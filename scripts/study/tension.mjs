@@ -1,4 +1,5 @@
-// npm run study:tension: rows until settled, and how often that is right, on simulated machines; into docs/studies/tension.md.
+// npm run study:tension: rows until settled, and how often that is right, on simulated machines; into
+// docs/studies/tension.md.
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { ensurePackages, machineLine, root, say } from '../steps.mjs'
@@ -83,16 +84,28 @@ function ideal(dial, enough, count) {
 }
 const bookLine = care => {
   const [rule, own] = [fromRule[care].map(one => one.rows), book[care].map(one => one.rows)]
-  return `| ${care} | ${quantile(rule, 0.5)} | ${quantile(own, 0.5)} | ${mean(rule).toFixed(2)} | ${mean(own).toFixed(2)} | ${percent(1 - wrong(book[care]))} |`
+  return (
+    `| ${care} | ${quantile(rule, 0.5)} | ${quantile(own, 0.5)} | ${mean(rule).toFixed(2)} | `
+    + `${mean(own).toFixed(2)} | ${percent(1 - wrong(book[care]))} |`
+  )
 }
 const percent = value => `${(100 * value).toFixed(1)} %`
 const line = (name, outcomes) => {
   const settled = outcomes.filter(one => one.settled)
   const rows = settled.map(one => one.rows)
-  return `| ${name} | ${percent(settled.length / outcomes.length)} | ${quantile(rows, 0.5)} | ${mean(rows).toFixed(2)} | ${quantile(rows, 0.95)} | ${percent(share(settled, one => one.rows <= 5))} | ${percent(share(settled, one => one.off <= 0.5))} | ${percent(share(settled, one => one.off <= 1))} | ${mean(sorted(outcomes.map(one => one.rows)).slice(Math.floor(0.95 * outcomes.length))).toFixed(1)} |`
+  return (
+    `| ${name} | ${percent(settled.length / outcomes.length)} | ${quantile(rows, 0.5)} | `
+    + `${mean(rows).toFixed(2)} | ${quantile(rows, 0.95)} | `
+    + `${percent(share(settled, one => one.rows <= 5))} | `
+    + `${percent(share(settled, one => one.off <= 0.5))} | `
+    + `${percent(share(settled, one => one.off <= 1))} | `
+    + `${mean(sorted(outcomes.map(one => one.rows)).slice(Math.floor(0.95 * outcomes.length))).toFixed(1)} `
+    + '|'
+  )
 }
 const HEAD =
-  '| way | settled | rows, median | rows, mean | rows, 95 % | within 5 rows | right within half a reading | within one | slowest 5 %, mean rows |\n|---|---|---|---|---|---|---|---|---|'
+  '| way | settled | rows, median | rows, mean | rows, 95 % | within 5 rows | right within half a '
+  + 'reading | within one | slowest 5 %, mean rows |\n|---|---|---|---|---|---|---|---|---|'
 const wrong = outcomes => share(outcomes, one => one.off > 0.5)
 
 const parts = []
@@ -106,7 +119,9 @@ for (const step of STEPS) {
   const ones = habit(dial, stepByOne, MACHINES)
   const halves = habit(dial, bisection, MACHINES)
   parts.push(
-    `### Dial step ${step}\n\n${HEAD}\n${line('careful', careful[step])}\n${line('quick', quick)}\n${line('stepping by one from home', ones)}\n${line('plain bisection', halves)}\n\nThe careful search is wrong ${(wrong(ones) / wrong(careful[step])).toFixed(1)}× less often than stepping by one${step >= 0.5 ? `, on a dial whose nearest mark alone is more than half a reading off on ${percent(share(machines(dial, MACHINES), ({ machine }) => Math.min(...marksOf(dial).map(mark => Math.abs(machine.slope * (mark - machine.goalMark)))) > 0.5))} of these machines; where that is so it says how near it comes` : ''}.`,
+    `### Dial step ${step}\n\n${HEAD}\n${line('careful', careful[step])}\n${line('quick', quick)}\n${line('stepping by one from home', ones)}\n${line('plain bisection', halves)}\n\nThe `
+      + `careful search is wrong ${(wrong(ones) / wrong(careful[step])).toFixed(1)}× less often than `
+      + `stepping by one${step >= 0.5 ? `, on a dial whose nearest mark alone is more than half a reading off on ${percent(share(machines(dial, MACHINES), ({ machine }) => Math.min(...marksOf(dial).map(mark => Math.abs(machine.slope * (mark - machine.goalMark)))) > 0.5))} of these machines; where that is so it says how near it comes` : ''}.`,
   )
   say(`step ${step} done`)
 }
@@ -122,7 +137,11 @@ const idealRows = [0.1, 0.25].map(step => {
   if (wrong(fair) > wrong(mine))
     throw new Error('The ideal search is never right as often as ours: ask it to be surer.')
   say(`ideal, step ${step} done`)
-  return `| ${step} | ${mean(mine.map(one => one.rows)).toFixed(2)} | ${percent(1 - wrong(mine))} | ${mean(fair.map(one => one.rows)).toFixed(2)} | ${percent(1 - wrong(fair))} | ${(mean(mine.map(one => one.rows)) / mean(fair.map(one => one.rows))).toFixed(2)} |`
+  return (
+    `| ${step} | ${mean(mine.map(one => one.rows)).toFixed(2)} | ${percent(1 - wrong(mine))} | `
+    + `${mean(fair.map(one => one.rows)).toFixed(2)} | ${percent(1 - wrong(fair))} | `
+    + `${(mean(mine.map(one => one.rows)) / mean(fair.map(one => one.rows))).toFixed(2)} |`
+  )
 })
 
 /** Machines whose goal lies past the dial's end, by one to three marks. */
@@ -155,7 +174,9 @@ function outOfReach() {
 const reach = outOfReach()
 say('out of reach done')
 
-/** Ten combinations of thread and stitch, each with an offset of its own; three records of each in the book. */
+/**
+ * Ten combinations of thread and stitch, each with an offset of its own; three records of each in the book.
+ */
 function withBook(care) {
   const dial = dialOf(0.25)
   const COMBINATIONS = 10

@@ -6,7 +6,10 @@ import type { z } from 'zod'
 import { apiError } from './apiError'
 import { MOST_BODY_BYTES, readJsonBody } from './readJsonBody'
 
-/** A stateless route: a JSON body that passes its schema gives an answer, anything else an error in the one form. */
+/**
+ * A stateless route: a JSON body that passes its schema gives an answer, anything else an error in the one
+ * form.
+ */
 export function jsonRoute<T extends z.ZodType, Answer>(schema: T, answer: (request: z.output<T>) => Answer) {
   return defineEventHandler(async event => {
     const body = await readJsonBody(event)

@@ -8,7 +8,10 @@ export type BodyReading =
   | { readonly kind: 'too-large' }
   | { readonly kind: 'not-json' }
 
-/** Reads a request body, counting as it comes: a length that is missing or untrue does not help a large one in. */
+/**
+ * Reads a request body, counting as it comes: a length that is missing or untrue does not help a large one
+ * in.
+ */
 export async function readJsonBody(event: H3Event): Promise<BodyReading> {
   const chunks: Buffer[] = []
   let bytes = 0

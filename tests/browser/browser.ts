@@ -118,7 +118,10 @@ const ELEMENTS: Record<string, string> = {
   form: 'form',
 }
 
-/** Shown elements that may have the name, in one go: asking the browser for every element's name takes seconds. */
+/**
+ * Shown elements that may have the name, in one go: asking the browser for every element's name takes
+ * seconds.
+ */
 const LIKELY = `
   const [root, css, text, pattern] = arguments
   const bare = name => (name ?? '').replace(/\\s+/g, '')
@@ -129,7 +132,10 @@ const LIKELY = `
   ]
   return [...(root ?? document).querySelectorAll(css)].filter(e => e.checkVisibility({ visibilityProperty: true }) && named(e).some(test))`
 
-/** All shown elements with this role whose accessible name matches; a page that redraws meanwhile is read again. */
+/**
+ * All shown elements with this role whose accessible name matches; a page that redraws meanwhile is read
+ * again.
+ */
 export async function allByRole(driver: WebDriver, { role, name, within }: Named): Promise<WebElement[]> {
   const css = ELEMENTS[role]
   if (!css) throw new Error(`No selector for role ${role}`)

@@ -56,7 +56,8 @@ describe('keeping plans', () => {
     await (
       await driver.findElement(
         By.xpath(
-          '//ol//button[contains(., "Undo")] | //*[@role="alert" or @role="status"]//button[contains(., "Undo")]',
+          '//ol//button[contains(., "Undo")] | //*[@role="alert" or '
+            + '@role="status"]//button[contains(., "Undo")]',
         ),
       )
     ).click()

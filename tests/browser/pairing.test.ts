@@ -185,7 +185,8 @@ describe('the workbox', () => {
     const path = join(downloads, '..', 'threads.csv')
     writeFileSync(
       path,
-      'name,kind,tex,metres_left\n=Harbour red,cotton,25,100\nMinus,cotton,25,-3\n,cotton,25,1\nVelvet,velvet,25,1\n',
+      'name,kind,tex,metres_left\n=Harbour '
+        + 'red,cotton,25,100\nMinus,cotton,25,-3\n,cotton,25,1\nVelvet,velvet,25,1\n',
     )
     await press(driver, 'button', 'From CSV')
     await (

@@ -66,72 +66,75 @@ const chooseFile = async (name: RegExp, path: string) =>
   (await byRole(session.driver, 'textbox', name)).sendKeys(path)
 
 describe('a trial', () => {
-  it('goes to settled, is kept, reloaded, compared, put on another machine, exported, wiped and imported', async () => {
-    session = await openBrowser()
-    const { driver, downloads } = session
-    await open(driver, `${inject('demo')}/trial`)
-    await untilText(driver, /own swatches/)
-    await press(driver, 'button', 'New strip')
-    await pick(driver, 'Goal', 'Balanced topstitch')
-    const done = await sewUntilDone()
-    expect(done).toMatch(/Settled/)
-    const best = Number(/[\d.]+/.exec(done)![0])
-    expect(Math.abs(best - 3.4)).toBeLessThan(0.5 / 1.4)
-    await press(driver, 'button', 'Keep as a swatch')
-    await type(driver, 'Name', 'Found in the browser')
-    await type(driver, 'Note', 'Like <b>silk</b>')
-    await press(driver, 'button', 'Keep')
-    await untilText(driver, 'Kept in the swatch book')
-    await untilSaved(driver)
-    await open(driver, `${inject('demo')}/swatches`)
-    await untilText(driver, '32 of 32 swatches')
-    await untilText(driver, 'Like <b>silk</b>')
-    await type(driver, 'Search', 'found browser')
-    await untilText(driver, '1 of 32 swatches')
-    await press(driver, 'checkbox', 'Compare')
-    await type(driver, 'Search', 'lantern corners')
-    await untilText(driver, '1 of 32')
-    await press(driver, 'checkbox', 'Compare')
-    const table = await (await byRole(driver, 'region', 'Side by side')).getText()
-    expect(table).toMatch(new RegExp(`Tension\\s+\\(differs\\)\\s+${best}\\s+5\\.1`))
-    await type(driver, 'Search', 'found browser')
-    await press(driver, 'button', /^Machine: Attic seven/)
-    await press(driver, 'button', /^Gallery nine/)
-    await byRole(driver, 'button', /^Machine: Gallery nine/)
-    // As far from home 4 as a share of the way to 0 is as far from home 4.5: the nearest quarter.
-    const there = Math.round(4 * (4.5 + ((best - 4) / 4) * 4.5)) / 4
-    await press(driver, 'button', `On Gallery nine: ${there}, a guess`)
-    await byRole(driver, 'button', new RegExp(`^Tension: Tension ${String(there).replace('.', '\\.')}`))
-    await untilSaved(driver)
-    await open(driver, `${inject('demo')}/files`)
-    await press(driver, 'button', 'Export everything')
-    const name = (await driver.wait(
-      async () => {
-        const { readdirSync, existsSync } = await import('node:fs')
-        return existsSync(downloads) && readdirSync(downloads).find(file => file.endsWith('.json'))
-      },
-      10_000,
-      'nothing exported',
-    )) as string
-    await press(driver, 'button', 'Empty the book')
-    await press(driver, 'button', 'Empty it')
-    await untilText(driver, /0\s+swatches/)
-    await chooseFile(/^A file exported/, `${downloads}/${name}`)
-    await press(driver, 'button', /^Import \d+ records/)
-    await untilText(driver, /32\s+swatches/)
-    await untilSaved(driver)
-    await open(driver, `${inject('demo')}/swatches`)
-    await type(driver, 'Search', 'found browser')
-    await untilText(driver, '1 of 32 swatches')
-    await type(driver, 'Search', 'nothing at all')
-    await press(driver, 'button', 'Show all 32')
-    await untilText(driver, '32 of 32 swatches')
-    await press(driver, 'button', 'Table')
-    await press(driver, 'button', 'Use the settings of Lantern line')
-    await byRole(driver, 'button', /^Tension: Tension 5/)
-    await press(driver, 'button', 'Cards')
-    expect(await severeLogs(driver)).toEqual([])
-  })
+  it(
+    'goes to settled, is kept, reloaded, compared, put on another machine, exported, wiped and ' + 'imported',
+    async () => {
+      session = await openBrowser()
+      const { driver, downloads } = session
+      await open(driver, `${inject('demo')}/trial`)
+      await untilText(driver, /own swatches/)
+      await press(driver, 'button', 'New strip')
+      await pick(driver, 'Goal', 'Balanced topstitch')
+      const done = await sewUntilDone()
+      expect(done).toMatch(/Settled/)
+      const best = Number(/[\d.]+/.exec(done)![0])
+      expect(Math.abs(best - 3.4)).toBeLessThan(0.5 / 1.4)
+      await press(driver, 'button', 'Keep as a swatch')
+      await type(driver, 'Name', 'Found in the browser')
+      await type(driver, 'Note', 'Like <b>silk</b>')
+      await press(driver, 'button', 'Keep')
+      await untilText(driver, 'Kept in the swatch book')
+      await untilSaved(driver)
+      await open(driver, `${inject('demo')}/swatches`)
+      await untilText(driver, '32 of 32 swatches')
+      await untilText(driver, 'Like <b>silk</b>')
+      await type(driver, 'Search', 'found browser')
+      await untilText(driver, '1 of 32 swatches')
+      await press(driver, 'checkbox', 'Compare')
+      await type(driver, 'Search', 'lantern corners')
+      await untilText(driver, '1 of 32')
+      await press(driver, 'checkbox', 'Compare')
+      const table = await (await byRole(driver, 'region', 'Side by side')).getText()
+      expect(table).toMatch(new RegExp(`Tension\\s+\\(differs\\)\\s+${best}\\s+5\\.1`))
+      await type(driver, 'Search', 'found browser')
+      await press(driver, 'button', /^Machine: Attic seven/)
+      await press(driver, 'button', /^Gallery nine/)
+      await byRole(driver, 'button', /^Machine: Gallery nine/)
+      // As far from home 4 as a share of the way to 0 is as far from home 4.5: the nearest quarter.
+      const there = Math.round(4 * (4.5 + ((best - 4) / 4) * 4.5)) / 4
+      await press(driver, 'button', `On Gallery nine: ${there}, a guess`)
+      await byRole(driver, 'button', new RegExp(`^Tension: Tension ${String(there).replace('.', '\\.')}`))
+      await untilSaved(driver)
+      await open(driver, `${inject('demo')}/files`)
+      await press(driver, 'button', 'Export everything')
+      const name = (await driver.wait(
+        async () => {
+          const { readdirSync, existsSync } = await import('node:fs')
+          return existsSync(downloads) && readdirSync(downloads).find(file => file.endsWith('.json'))
+        },
+        10_000,
+        'nothing exported',
+      )) as string
+      await press(driver, 'button', 'Empty the book')
+      await press(driver, 'button', 'Empty it')
+      await untilText(driver, /0\s+swatches/)
+      await chooseFile(/^A file exported/, `${downloads}/${name}`)
+      await press(driver, 'button', /^Import \d+ records/)
+      await untilText(driver, /32\s+swatches/)
+      await untilSaved(driver)
+      await open(driver, `${inject('demo')}/swatches`)
+      await type(driver, 'Search', 'found browser')
+      await untilText(driver, '1 of 32 swatches')
+      await type(driver, 'Search', 'nothing at all')
+      await press(driver, 'button', 'Show all 32')
+      await untilText(driver, '32 of 32 swatches')
+      await press(driver, 'button', 'Table')
+      await press(driver, 'button', 'Use the settings of Lantern line')
+      await byRole(driver, 'button', /^Tension: Tension 5/)
+      await press(driver, 'button', 'Cards')
+      expect(await severeLogs(driver)).toEqual([])
+    },
+  )
 
   it('says when something else was changed, and waits for a decision', async () => {
     session = await openBrowser()

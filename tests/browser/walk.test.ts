@@ -121,7 +121,8 @@ describe('the threading walk', () => {
     // Seconds pass twenty times as fast for the page.
     session = await openBrowser({
       script:
-        'const slow = window.setInterval; window.setInterval = (run, ms, ...rest) => slow(run, ms / 20, ...rest)',
+        'const slow = window.setInterval; window.setInterval = (run, ms, ...rest) => slow(run, ms '
+        + '/ 20, ...rest)',
     })
     const { driver } = session
     await open(driver, `${inject('demo')}/walk`)
@@ -214,31 +215,35 @@ describe('when something goes wrong in the middle', () => {
 })
 
 describe('the bench card', () => {
-  it('shows what is on the bench in figures to read from a metre, and keeps the screen awake or says it may not', async () => {
-    session = await openBrowser()
-    const { driver } = session
-    await open(driver, `${inject('demo')}/card`)
-    const dials = await byRole(driver, 'region', 'Dial in')
-    expect((await dials.getText()).split(/\s*\n\s*/)).toEqual([
-      'Width',
-      '4.0',
-      'safe to 4.5, rule',
-      'Length',
-      '2.5',
-      'Honeycomb',
-      'Tension',
-      '2.8',
-      'home is 4',
-    ])
-    const numbers = await dials.findElements(By.css('b'))
-    for (const number of numbers) expect((await number.getRect()).height).toBeGreaterThan(150)
-    await untilText(driver, /The screen (stays on|may go dark)/)
-    await press(driver, 'button', 'Smaller')
-    expect((await numbers[0]!.getRect()).height).toBeLessThan(150)
-    await pick(driver, 'Speed', 'medium')
-    await press(driver, 'link', 'Back')
-    await byRole(driver, 'region', 'This step')
-  })
+  it(
+    'shows what is on the bench in figures to read from a metre, and keeps the screen awake or says '
+      + 'it may not',
+    async () => {
+      session = await openBrowser()
+      const { driver } = session
+      await open(driver, `${inject('demo')}/card`)
+      const dials = await byRole(driver, 'region', 'Dial in')
+      expect((await dials.getText()).split(/\s*\n\s*/)).toEqual([
+        'Width',
+        '4.0',
+        'safe to 4.5, rule',
+        'Length',
+        '2.5',
+        'Honeycomb',
+        'Tension',
+        '2.8',
+        'home is 4',
+      ])
+      const numbers = await dials.findElements(By.css('b'))
+      for (const number of numbers) expect((await number.getRect()).height).toBeGreaterThan(150)
+      await untilText(driver, /The screen (stays on|may go dark)/)
+      await press(driver, 'button', 'Smaller')
+      expect((await numbers[0]!.getRect()).height).toBeLessThan(150)
+      await pick(driver, 'Speed', 'medium')
+      await press(driver, 'link', 'Back')
+      await byRole(driver, 'region', 'This step')
+    },
+  )
 
   it('comes out on paper at true size, as card and as labels', async () => {
     session = await openBrowser()

@@ -1,6 +1,9 @@
 import { learnFrom, type LearntFrom, type SwatchFeatures } from '#core/swatch'
 
-/** In place of `#workers/client`: the same answers, later but without another thread. `downed` stands for one that does not start. */
+/**
+ * In place of `#workers/client`: the same answers, later but without another thread. `downed` stands for one
+ * that does not start.
+ */
 export const downed = { value: false }
 export function startForetellWorker() {
   let book = learnFrom([])

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { SEVERITY_LOOKS } from '~/utils/fit'
 
-/** What does not go together on the machine now: a count in the line-up that opens the list with its mends. */
+/**
+ * What does not go together on the machine now: a count in the line-up that opens the list with its mends.
+ */
 const bench = useBenchStore()
 const open = ref(false)
 const worst = computed(() => bench.conflicts[0]?.severity ?? null)

@@ -4,7 +4,10 @@ import { type CsvPreview, MOST_CSV, readTableCsv } from '~/utils/workboxCsv'
 import { newId } from '~/utils/id'
 import { type Owned, WORKBOX, type WorkboxTableName } from '~/utils/workboxTables'
 
-/** A table's CSV, looked through before anything is written: each refused row is named with what would mend it. */
+/**
+ * A table's CSV, looked through before anything is written: each refused row is named with what would mend
+ * it.
+ */
 const open = defineModel<boolean>('open', { required: true })
 const { table } = defineProps<{ table: WorkboxTableName | 'swatches' }>()
 const title = computed(() => (table === 'swatches' ? 'Swatches' : WORKBOX[table].title))

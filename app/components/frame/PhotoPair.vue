@@ -44,7 +44,8 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
   if (!file) return
   problem.value =
     file.size > MOST_BYTES
-      ? `${file.name} has ${Math.round(file.size / 1e6)} MB: a photo may have ${MOST_BYTES / 1e6}. Save it smaller and try again.`
+      ? `${file.name} has ${Math.round(file.size / 1e6)} MB: a photo may have ${MOST_BYTES / 1e6}. `
+        + 'Save it smaller and try again.'
       : ''
   if (problem.value) return
   busy.value = true

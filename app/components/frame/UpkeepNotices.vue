@@ -3,7 +3,10 @@ import { registerSW } from 'virtual:pwa-register'
 import { dropPhotosExcept } from '#db/photos'
 import { photoIdsOf } from '#shared/photoIds'
 
-/** Nothing to see: works without the server, offers updates, asks the browser to keep the data, reminds of a backup. */
+/**
+ * Nothing to see: works without the server, offers updates, asks the browser to keep the data, reminds of a
+ * backup.
+ */
 const book = useBookStore()
 const toast = useToast()
 const route = useRoute()
@@ -38,7 +41,9 @@ watch(
   { immediate: true },
 )
 
-/** Photos nothing points at any more go at the next start, when no undo can bring back what they belong to. */
+/**
+ * Photos nothing points at any more go at the next start, when no undo can bring back what they belong to.
+ */
 function tidyPhotos(): void {
   if (book.storage !== 'saved' || book.unreadable.length > 0) return
   const wanted = photoIdsOf({ swatches: book.shelf.swatches.values(), trials: book.shelf.trials.values() })

@@ -3,7 +3,10 @@ import { needleSizeLabel, type NeedleType } from '#core/needle'
 import type { Thickness } from '#core/pairing'
 import type { ThreadKind } from '#core/thread'
 
-/** The thread in the eye, to scale: the blade, its clear eye, and the thread's cross-section; a film as the band it is. */
+/**
+ * The thread in the eye, to scale: the blade, its clear eye, and the thread's cross-section; a film as the
+ * band it is.
+ */
 const { type, sizeNm, eyeMm, threads } = defineProps<{
   type: NeedleType
   sizeNm: number
@@ -19,7 +22,8 @@ const across = computed(() => Math.max(bladeMm.value, ...threads.map(({ thicknes
 const tall = computed(() => eyeMm * EYE_LONG + 0.16)
 const label = computed(
   () =>
-    `${type} ${needleSizeLabel(sizeNm)}: the eye is ${eyeMm.toFixed(2)} mm wide; ${threads.map(({ kind, thickness }) => `the ${kind === 'film' ? 'film is a band' : 'thread is'} ${thickness.mm.toFixed(2)} mm ${kind === 'film' ? 'wide' : 'thick'}`).join(', ')}.`,
+    `${type} ${needleSizeLabel(sizeNm)}: the eye is ${eyeMm.toFixed(2)} mm wide; `
+    + `${threads.map(({ kind, thickness }) => `the ${kind === 'film' ? 'film is a band' : 'thread is'} ${thickness.mm.toFixed(2)} mm ${kind === 'film' ? 'wide' : 'thick'}`).join(', ')}.`,
 )
 </script>
 

@@ -15,7 +15,8 @@ const hex = ref('#77294f')
 const reading = computed(() => (text.value.trim() === '' ? null : parseThreadLabel(text.value)))
 const PLAIN_RUN_MM = 1000
 const said = (count: ThreadCount) =>
-  `${count.said}; taken as ${THREAD_KINDS[usualKindOf(count)].name.toLowerCase()}, about ${length(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
+  `${count.said}; taken as ${THREAD_KINDS[usualKindOf(count)].name.toLowerCase()}, about `
+  + `${length(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
 
 function add(count: ThreadCount): void {
   const id = newId('thread')

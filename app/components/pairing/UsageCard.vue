@@ -45,7 +45,9 @@ const rows = computed(() => {
     return { ...row, left, short: left !== null && wanted > left ? wanted - left : null }
   })
 })
-/** What one bobbin holds of this thread: known or weighed, else from the winding space of a bobbin measured. */
+/**
+ * What one bobbin holds of this thread: known or weighed, else from the winding space of a bobbin measured.
+ */
 const holds = computed(() => {
   const bobbins = [...book.shelf.bobbins.values()]
   const known = bobbins.find(

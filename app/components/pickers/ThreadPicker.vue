@@ -11,10 +11,14 @@ const threads = computed(() => [...book.shelf.threads.values()].sort((a, b) => a
 
 function hint(thread: Thread): string {
   const { mm, source } = drawnDiameter(thread)
-  return `${THREAD_KINDS[thread.kind].name} · ${source === 'guess' ? 'thickness not measured' : `${length(mm)} thick (${source === 'rule' ? 'from tex' : 'measured'})`}`
+  return (
+    `${THREAD_KINDS[thread.kind].name} · `
+    + `${source === 'guess' ? 'thickness not measured' : `${length(mm)} thick (${source === 'rule' ? 'from tex' : 'measured'})`}`
+  )
 }
 const paint = ({ colours }: Thread) =>
-  `linear-gradient(90deg, ${colours.map(({ hex }, i) => `${hex} ${(100 * i) / colours.length}% ${(100 * (i + 1)) / colours.length}%`).join(', ')})`
+  'linear-gradient(90deg, '
+  + `${colours.map(({ hex }, i) => `${hex} ${(100 * i) / colours.length}% ` + `${(100 * (i + 1)) / colours.length}%`).join(', ')})`
 </script>
 
 <template>

@@ -3,7 +3,10 @@ import { drawMachine, seeded, sewRow } from '#core/simulated'
 import { GOAL_FACTS, nextTension, TRIAL_GOALS, type TrialRow, usualPrior } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
 
-/** A simulated machine with hidden insides: find its tension in as few rows as you can, then see how the search would have gone. */
+/**
+ * A simulated machine with hidden insides: find its tension in as few rows as you can, then see how the
+ * search would have gone.
+ */
 const { seed } = defineProps<{ seed: number }>()
 const seam = useSeamPoints()
 const DIAL = { min: 0, max: 9, home: 4.5, step: 0.25 } as const
@@ -75,10 +78,14 @@ const why = computed(() => {
     )
   }).length
   if (wrongWay > 0)
-    return `${wrongWay} ${wrongWay === 1 ? 'row went' : 'rows went'} the wrong way: a reading above the goal asks for less.`
+    return (
+      `${wrongWay} ${wrongWay === 1 ? 'row went' : 'rows went'} the wrong way: a reading above the `
+      + 'goal asks for less.'
+    )
   if (dials.length > 5) return 'Small steps cost rows: go far first, then halve on each turn.'
   return Math.abs(off.value) > 0.5
-    ? 'One row at the goal is not enough: the same row reads a step more or less the next time. Sew it once more.'
+    ? 'One row at the goal is not enough: the same row reads a step more or less the next time. Sew '
+        + 'it once more.'
     : 'Far first, then between, then once more to be sure: that is all the search does.'
 })
 </script>

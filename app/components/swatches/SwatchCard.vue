@@ -37,12 +37,14 @@ const dots = computed(() => [
 const needle = computed(
   () =>
     swatch.frozen.needle
-    && `${swatch.frozen.needle.construction === 'single' ? '' : `${swatch.frozen.needle.construction} `}${needleLabel(swatch.frozen.needle)} ${swatch.frozen.needle.type}`,
+    && `${swatch.frozen.needle.construction === 'single' ? '' : `${swatch.frozen.needle.construction} `}${needleLabel(swatch.frozen.needle)} `
+      + `${swatch.frozen.needle.type}`,
 )
 function useHere(): void {
   swatches.useHere(swatch)
   offerUndo(
-    `On ${bench.parts.machine?.name}: ${guess.value === null ? 'no number, its dial is not known' : `${guess.value} is a guess, begin a strip there`}`,
+    `On ${bench.parts.machine?.name}: `
+      + `${guess.value === null ? 'no number, its dial is not known' : `${guess.value} is a guess, begin a strip there`}`,
   )
 }
 </script>

@@ -3,7 +3,10 @@ import { benchOf } from '#shared/bench'
 import type { Swatch } from '#shared/records'
 import { seamPointsOf } from '~/utils/seamPoints'
 
-/** What a swatch looked like by its readings, drawn in the colours it was sewn in. Nothing where nothing was read. */
+/**
+ * What a swatch looked like by its readings, drawn in the colours it was sewn in. Nothing where nothing was
+ * read.
+ */
 const { swatch } = defineProps<{ swatch: Swatch }>()
 const book = useBookStore()
 /** The widest any machine here swings: a machine that is gone no longer says. */

@@ -18,7 +18,8 @@ const d = computed(() => {
       ? `Q${middle} ${BASE - 2 * up + 2 * slack} ${right} ${BASE}`
       : `Q${middle} ${BASE - up} ${right + 0.01} ${BASE}`
   const side = (from: number, to: number) =>
-    `Q${(3 * from + to) / 4} ${BASE - slack * 1.6} ${(from + to) / 2} ${BASE + up * 0.12} Q${(from + 3 * to) / 4} ${BASE + slack * 1.6} ${to} ${BASE}`
+    `Q${(3 * from + to) / 4} ${BASE - slack * 1.6} ${(from + to) / 2} ${BASE + up * 0.12} `
+    + `Q${(from + 3 * to) / 4} ${BASE + slack * 1.6} ${to} ${BASE}`
   return `M2 ${BASE} ${side(2, left)} ${between} ${side(right, 82)}`
 })
 </script>

@@ -2,7 +2,10 @@
 import { GOAL_FACTS, MOST_ROWS, type Reading } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
 
-/** Reads one row: the number it was sewn at, two drawings, and what happened while sewing. Each row gets a fresh one, by its key. */
+/**
+ * Reads one row: the number it was sewn at, two drawings, and what happened while sewing. Each row gets a
+ * fresh one, by its key.
+ */
 const trial = useTrialStore()
 const seam = useSeamPoints()
 const facts = computed(() => GOAL_FACTS[trial.goal])

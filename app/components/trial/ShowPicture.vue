@@ -2,7 +2,10 @@
 import type { Reading } from '#core/trial'
 import type { SeamPoints } from '~/utils/seamPoints'
 
-/** A piece of the seam, right side above and under side below, as it looks when the threads lock where this reading says. */
+/**
+ * A piece of the seam, right side above and under side below, as it looks when the threads lock where this
+ * reading says.
+ */
 const { seam, reading } = defineProps<{ seam: SeamPoints; reading: Reading }>()
 const WIDE = 84
 const TALL = 34

@@ -31,7 +31,8 @@ const option = computed(() => {
 })
 const label = computed(
   () =>
-    `Rows against the dial; the goal is thought to lie at ${advice.estimate.dial.toFixed(1)}, give or take ${advice.estimate.spread.toFixed(1)}. The same rows stand in the table.`,
+    `Rows against the dial; the goal is thought to lie at ${advice.estimate.dial.toFixed(1)}, give `
+    + `or take ${advice.estimate.spread.toFixed(1)}. The same rows stand in the table.`,
 )
 </script>
 

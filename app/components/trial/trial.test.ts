@@ -59,7 +59,8 @@ describe('the next number', () => {
     await flushPromises()
     const page = show(NextCard)
     expect(page.text()).toContain(
-      'The last row had an odd sound, holes. Stop and look before you sew on, your machine’s own manual first.',
+      'The last row had an odd sound, holes. Stop and look before you sew on, your machine’s own '
+        + 'manual first.',
     )
     expect(page.wrapper.html()).toContain('/signs?sign=odd-sound')
   })

@@ -2,7 +2,10 @@
 import type { PathPoint } from '#core/walk'
 import { STRAND_COLOURS } from '~/utils/strands'
 
-/** The thread's way through the machine, seen from the front: done up to here, dashed from here on. A schematic of our own. */
+/**
+ * The thread's way through the machine, seen from the front: done up to here, dashed from here on. A
+ * schematic of our own.
+ */
 const { at, strands, parted, apart } = defineProps<{
   at: PathPoint
   strands: readonly ('left' | 'middle' | 'right')[]
@@ -38,7 +41,8 @@ const ring = computed(
 )
 const label = computed(
   () =>
-    `The thread’s way, ${strands.join(', ')}, down to the ${{ spool: 'spool', discs: 'tension discs', lever: 'take-up lever', guide: 'last guide', eye: 'needle’s eye' }[at]}`,
+    `The thread’s way, ${strands.join(', ')}, down to the `
+    + `${{ spool: 'spool', discs: 'tension discs', lever: 'take-up lever', guide: 'last guide', eye: 'needle’s eye' }[at]}`,
 )
 </script>
 

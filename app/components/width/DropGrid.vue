@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { Drop } from '#core/stitch'
 
-/** A millimetre grid: click drops in sewing order, in half-millimetre steps. Arrow keys and Enter do the same. */
+/**
+ * A millimetre grid: click drops in sewing order, in half-millimetre steps. Arrow keys and Enter do the same.
+ */
 const drops = defineModel<Drop[]>({ required: true })
 
 const HALF_WIDTH_MM = 5

@@ -6,7 +6,10 @@ import { swingInputOf } from '#shared/bench'
 import type { NeedleRecord } from '#shared/records'
 import { byConstructionAndGap, inTheCase } from '~/utils/needles'
 
-/** Every twin and triple owned, side by side, each with its own safe width or its refusal. Singles stand in the line-up. */
+/**
+ * Every twin and triple owned, side by side, each with its own safe width or its refusal. Singles stand in
+ * the line-up.
+ */
 const book = useBookStore()
 const bench = useBenchStore()
 const { limit } = useLength()

@@ -38,7 +38,9 @@ async function read(event: Event): Promise<void> {
   input.value = ''
   if (!file) return
   if (file.size > MOST_BYTES) {
-    message.value = `${file.name} is larger than 1 MB: a stitch of 2000 drops takes far less. Choose the file of one repeat.`
+    message.value =
+      `${file.name} is larger than 1 MB: a stitch of 2000 drops takes far less. Choose the file of `
+      + 'one repeat.'
     return
   }
   const text = await file.text()

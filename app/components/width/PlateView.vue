@@ -76,7 +76,8 @@ interface Dimension {
 }
 const dimensions = computed<Dimension[]>(() => {
   const { reachLeftMm: left, reachRightMm: right, spareLeftMm, spareRightMm } = result.value
-  // Drawn as it is counted: to the measured edge, or from blade centre to the end of the swing where that is struck worse.
+  // Drawn as it is counted: to the measured edge, or from blade centre to the end of the swing where that is
+  // struck worse.
   const out = Math.max(left, right)
   const toEdge = openHalf.value - out
   const toEnd = half.value - (out - bladeMm.value)
@@ -104,7 +105,9 @@ const dimensions = computed<Dimension[]>(() => {
       from: -half.value,
       to: half.value,
       y: 209,
-      text: `widest stitch ${bare(input.value.machine.maxWidthMm)}, blade centres${hole.value ? '' : '; plate opening not measured'}`,
+      text:
+        `widest stitch ${bare(input.value.machine.maxWidthMm)}, blade `
+        + `centres${hole.value ? '' : '; plate opening not measured'}`,
       ink: 'var(--ink)',
     })
   if (footSlot.value !== null)
@@ -120,7 +123,10 @@ const dimensions = computed<Dimension[]>(() => {
 const tall = computed(() => (footSlot.value === null ? 214 : 242))
 const said = computed(() => {
   const spare = `${bare(result.value.spareLeftMm)} left and ${bare(result.value.spareRightMm)} right to spare`
-  return `Plate from above. ${dimensions.value.map(({ text }) => text).join('; ')}. ${spare}. Drop ${bench.drop + 1} of ${bench.clearances.length}.`
+  return (
+    `Plate from above. ${dimensions.value.map(({ text }) => text).join('; ')}. ${spare}. Drop `
+    + `${bench.drop + 1} of ${bench.clearances.length}.`
+  )
 })
 </script>
 

@@ -67,7 +67,9 @@ function cure(): void {
 }
 function exportSvg(): void {
   if (!view.value) return
-  const title = `${bench.parts.stitch?.name ?? 'Stitch'}, width ${bench.setup.stitch.widthMm} mm, gap ${bench.parts.needle?.gapMm ?? 0} mm`
+  const title =
+    `${bench.parts.stitch?.name ?? 'Stitch'}, width ${bench.setup.stitch.widthMm} mm, gap `
+    + `${bench.parts.needle?.gapMm ?? 0} mm`
   download('right-side.svg', 'image/svg+xml', sewnSvg(view.value.right, title, cloth.value))
 }
 const rightLabel = computed(() =>
