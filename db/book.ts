@@ -1,5 +1,5 @@
-import { issueLine } from '#shared/issues'
-import { type AnyRecord, TABLE_NAMES, TABLE_SCHEMAS, type TableName } from '#shared/records'
+import { issueLine } from '#shared/fields'
+import { type AnyRecord, TABLE_NAMES, TABLES, type TableName } from '#shared/records'
 import type { BookDatabase } from './database'
 
 /** One record put (or, with null, taken out). */
@@ -30,7 +30,7 @@ export async function readBook(database: BookDatabase): Promise<StoredBook> {
   const unreadable: UnreadableRow[] = []
   for (const table of TABLE_NAMES) {
     for (const raw of (await database.table(table).toArray()) as unknown[]) {
-      const parsed = TABLE_SCHEMAS[table].safeParse(raw)
+      const parsed = TABLES[table].schema.safeParse(raw)
       if (parsed.success) records.push({ table, record: parsed.data })
       else unreadable.push({ table, raw, message: issueLine(parsed.error) })
     }
@@ -48,7 +48,7 @@ export async function writeBook(database: BookDatabase, changes: readonly Record
   const plain = changes.map(({ table, id, record }) => ({
     table,
     id,
-    record: record && TABLE_SCHEMAS[table].parse(record),
+    record: record && TABLES[table].schema.parse(record),
   }))
   await database.transaction(
     'rw',

@@ -1,45 +1,32 @@
 import { Dexie, type EntityTable, type Transaction } from 'dexie'
-import type { AnyRecord, TableName } from '#shared/records'
-import { upgradeRecord, VERSIONS } from '#shared/upgrade'
+import {
+  type AnyRecord,
+  RECORDS_VERSION,
+  TABLE_NAMES,
+  type TableName,
+  TABLES,
+  upgradeRecord,
+  VERSIONS,
+} from '#shared/records'
 
 export type BookDatabase = Dexie & { readonly [T in TableName]: EntityTable<AnyRecord, 'id'> }
 
-const FIRST_TABLES = [
-  'machines',
-  'feet',
-  'needles',
-  'threads',
-  'cloths',
-  'stitches',
-  'plans',
-  'setup',
-  'handWalks',
-  'settings',
-] as const
-const ADDED_IN_2 = ['plates', 'stabilizers', 'bobbins'] as const
-const SECOND_TABLES = [...FIRST_TABLES, ...ADDED_IN_2]
-const ADDED_IN_3 = ['machineStates', 'walks', 'needleTimes', 'needleEnds'] as const
-const byId = (tables: readonly string[]) => Object.fromEntries(tables.map(table => [table, 'id']))
-
 /** Pictures lie beside the book: they are no records and go into no JSON. */
 export const PHOTOS = 'photos'
+const PHOTOS_SINCE = 4
 
-/** Bump by appending a version with its upgrade below; never edit one that has shipped. */
+const byId = (tables: readonly string[]) => Object.fromEntries(tables.map(table => [table, 'id']))
+const addedIn = (version: number) => TABLE_NAMES.filter(table => TABLES[table].since === version)
+const olderThan = (version: number) => TABLE_NAMES.filter(table => TABLES[table].since < version)
+
+/** One database version for each version of the records: its new tables, and older rows brought up to date. */
 export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
   const database = new Dexie(name)
-  database.version(1).stores(byId(FIRST_TABLES))
-  database
-    .version(2)
-    .stores(byId(ADDED_IN_2))
-    .upgrade(transaction => upgradeRows(transaction, FIRST_TABLES, 1))
-  database
-    .version(3)
-    .stores(byId(ADDED_IN_3))
-    .upgrade(transaction => upgradeRows(transaction, SECOND_TABLES, 2))
-  database
-    .version(4)
-    .stores(byId(['trials', 'swatches', PHOTOS]))
-    .upgrade(transaction => upgradeRows(transaction, [...SECOND_TABLES, ...ADDED_IN_3], 3))
+  for (let version = 1; version <= RECORDS_VERSION; version++) {
+    const added = version === PHOTOS_SINCE ? [...addedIn(version), PHOTOS] : addedIn(version)
+    const stage = database.version(version).stores(byId(added))
+    if (version > 1) stage.upgrade(transaction => upgradeRows(transaction, olderThan(version), version - 1))
+  }
   return database as BookDatabase
 }
 

@@ -1,3 +1,4 @@
+import { VERSIONS, UNKNOWN_MACHINE } from '#shared/records'
 import 'fake-indexeddb/auto'
 import { Dexie } from 'dexie'
 import { readFileSync } from 'node:fs'
@@ -5,8 +6,6 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { readBook, writeBook } from '#db/book'
 import { type BookDatabase, openBookDatabase, upgradeRows } from '#db/database'
 import type { Machine } from '#shared/records'
-import { UNKNOWN_MACHINE } from '#shared/defaults'
-import { VERSIONS } from '#shared/upgrade'
 
 const machine = (id: string, name = 'Attic seven'): Machine => ({ id, name, ...UNKNOWN_MACHINE })
 let database: BookDatabase

@@ -12,7 +12,7 @@ const vite = await createServer({
   appType: 'custom',
   logLevel: 'error',
 })
-const { backupJsonSchema, BACKUP_SCHEMA_PATH } = await vite.ssrLoadModule('/shared/backupSchema.ts')
+const { backupJsonSchema, BACKUP_SCHEMA_PATH } = await vite.ssrLoadModule('/shared/backup/index.ts')
 writeFileSync(join(root, 'public', BACKUP_SCHEMA_PATH), `${JSON.stringify(backupJsonSchema(), null, 2)}\n`)
 await vite.close()
 say(`Wrote public${BACKUP_SCHEMA_PATH}`)

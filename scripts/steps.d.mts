@@ -6,5 +6,9 @@ export function ensurePackages(): void
 export function ensureBuild(): void
 export function ensureBrowser(): void
 export function findPort(wished: number): Promise<number>
-export function startServer(options: { port: number, demo: boolean, host?: string }): Promise<{ address: string, child: ChildProcess }>
+export function startServer(options: {
+  port: number
+  demo: boolean
+  host?: string
+}): Promise<{ address: string; child: ChildProcess }>
 export function machineLine(): string

@@ -1,7 +1,7 @@
+import { findStitch } from '#core/stitch'
 import type { SewnApi } from './sewn.worker'
 import { beforeAll, describe, expect, it, vi } from 'vitest'
 import type { SewnInput } from '#core/sewn'
-import { findStitch } from '#core/stitch'
 
 /** What the worker hands to the other side. */
 let api: SewnApi

@@ -1,6 +1,6 @@
+import { findStitch } from '#core/stitch'
 import { describe, expect, it } from 'vitest'
 import { gapCurve, judgeSwing, type SwingInput } from '#core/swing'
-import { findStitch } from '#core/stitch'
 import { gapChart } from '~/charts/gapChart'
 
 const input: SwingInput = {

@@ -1,7 +1,6 @@
 import { benchCard } from '#core/card'
 import { startSettings } from '#core/pairing'
-import { startInputOf } from '#shared/pairing'
-import { stateOf, walkInputOf } from '#shared/walk'
+import { startInputOf, stateOf, walkInputOf } from '#shared/inputs'
 
 /** The bench card of the current setup. */
 export function useBenchCard() {

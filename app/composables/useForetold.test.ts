@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref, shallowRef } from 'vue'
 import type { LearntFrom } from '#core/swatch'
-import type { Question } from '#shared/trial'
+import type { Question } from '#shared/inputs'
 import { useForetold } from './useForetold'
 
 const worker = vi.hoisted(() => ({

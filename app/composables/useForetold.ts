@@ -1,6 +1,6 @@
 import { onScopeDispose, shallowRef, watch } from 'vue'
 import type { Foretold, LearntFrom } from '#core/swatch'
-import type { Question } from '#shared/trial'
+import type { Question } from '#shared/inputs'
 import { startForetellWorker } from '#workers/client'
 
 /**

@@ -10,7 +10,7 @@ import {
   threadClassOf,
 } from '#core/pairing'
 import { leadingColour } from '#core/colour'
-import { candidateOf, clothFactsOf, startInputOf, threadedBlades } from '#shared/pairing'
+import { candidateOf, clothFactsOf, startInputOf, threadedBlades } from '#shared/inputs'
 
 /** Owned needles ranked for the threads chosen, the bobbin, and where to start. */
 export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | null>) {

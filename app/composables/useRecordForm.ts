@@ -1,6 +1,6 @@
 import { reactive, shallowRef, toRaw } from 'vue'
-import { type FieldIssue, fieldIssues } from '#shared/issues'
-import { type RecordOf, TABLE_SCHEMAS, type TableName } from '#shared/records'
+import { type FieldIssue, fieldIssues } from '#shared/fields'
+import { type RecordOf, TABLES, type TableName } from '#shared/records'
 
 /**
  * A form's draft of one record: nothing is saved until the whole draft passes its schema.
@@ -18,7 +18,7 @@ export function useRecordForm<T extends TableName>(
   const { save: keep } = useShelf()
 
   function save(): void {
-    const parsed = TABLE_SCHEMAS[table].safeParse(draft)
+    const parsed = TABLES[table].schema.safeParse(draft)
     issues.value = parsed.success ? [] : fieldIssues(parsed.error)
     if (!parsed.success) return
     keep(table, parsed.data as RecordOf<T>)

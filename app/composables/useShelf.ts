@@ -1,13 +1,14 @@
-import type { RecordChange } from '#db/book'
 import {
   type AnyRecord,
   type RecordOf,
-  type SetupContent,
-  TABLE_NAMES,
+  removalOf,
   type TableName,
+  TABLE_NAMES,
+  usersOf,
 } from '#shared/records'
-import { referencesOf } from '#shared/references'
-import { EMPTY_SETUP } from '#shared/defaults'
+import { type OwnedTable, type SetupContent, setupReferences, setupWithout } from '#shared/setup'
+
+const MOST_NAMED = 3
 
 /** Saving and removing what the user owns, with the same rules everywhere. */
 export function useShelf() {
@@ -17,9 +18,8 @@ export function useShelf() {
 
   /** Names of the plans that would lose something. */
   function plansUsing(table: TableName, id: string): string[] {
-    return [...book.shelf.plans.values()]
-      .filter(plan => referencesOf('plans', plan).some(to => to.table === table && to.id === id))
-      .map(plan => plan.name)
+    const users = usersOf({ table: table as OwnedTable, id }, book.tables)
+    return users.map(user => ('name' in user ? user.name : user.id))
   }
 
   function save<T extends TableName>(table: T, record: RecordOf<T>): void {
@@ -30,16 +30,15 @@ export function useShelf() {
   function remove(table: TableName, id: string, name: string): boolean {
     const users = plansUsing(table, id)
     if (users.length > 0) {
+      const some = `${users.slice(0, MOST_NAMED).join(', ')}${users.length > MOST_NAMED ? ' …' : ''}`
       toast.add({
         title: `${name} is needed by ${users.length === 1 ? 'a kept plan' : `${users.length} kept plans`}`,
-        description:
-          `${users.slice(0, 3).join(', ')}${users.length > 3 ? ' …' : ''}. Delete or change the plan `
-          + 'first.',
+        description: `${some}. Delete or change the plan first.`,
         color: 'warning',
       })
       return false
     }
-    book.commit(`Delete ${name}`, deletion(table, [id]))
+    book.commit(`Delete ${name}`, removalOf([{ table, id }], book.tables))
     offerUndo(`${name} deleted`)
     return true
   }
@@ -47,12 +46,11 @@ export function useShelf() {
   /** Takes several records out in one step of undo; those a kept plan needs stay, and are counted. */
   function removeMany(table: TableName, ids: readonly string[], name: string): void {
     const free = ids.filter(id => plansUsing(table, id).length === 0)
-    book.commit(`Delete ${free.length} ${name}`, deletion(table, free))
+    const targets = free.map(id => ({ table, id }))
+    book.commit(`Delete ${free.length} ${name}`, removalOf(targets, book.tables))
     const kept = ids.length - free.length
-    if (free.length > 0)
-      offerUndo(
-        `${free.length} ${name} deleted${kept > 0 ? `; ${kept} stay because kept plans need them` : ''}`,
-      )
+    const stayed = kept > 0 ? `; ${kept} stay because kept plans need them` : ''
+    if (free.length > 0) offerUndo(`${free.length} ${name} deleted${stayed}`)
     else
       toast.add({
         title: `Kept plans need ${kept === 1 ? 'it' : `all ${kept}`}`,
@@ -61,98 +59,20 @@ export function useShelf() {
       })
   }
 
-  /** Records out, and with them whatever points at them from the bench or a bobbin. */
-  function deletion(table: TableName, ids: readonly string[]): RecordChange[] {
-    const inSetup = ids.filter(id =>
-      referencesOf('setup', bench.setup).some(to => to.table === table && to.id === id),
-    )
-    return [
-      ...ids.map(id => ({ table, id, record: null })),
-      // With a machine go what was known to be on it and the walk that was under way.
-      ...(table === 'machines'
-        ? ids.flatMap(id => [
-            ...(book.shelf.machineStates.has(id)
-              ? [{ table: 'machineStates' as const, id, record: null }]
-              : []),
-            ...[...book.shelf.walks.values()]
-              .filter(walk => walk.machineId === id && walk.finishedAt === null)
-              .map(walk => ({ table: 'walks' as const, id: walk.id, record: null })),
-          ])
-        : []),
-      // A bobbin whose thread goes is empty.
-      ...[...book.shelf.bobbins.values()]
-        .filter(bobbin => table === 'threads' && ids.includes(bobbin.threadId ?? ''))
-        .map(bobbin => ({
-          table: 'bobbins' as const,
-          id: bobbin.id,
-          record: { ...bobbin, threadId: null, woundM: null },
-        })),
-      ...(inSetup.length > 0
-        ? [
-            {
-              table: 'setup' as const,
-              id: 'current',
-              record: inSetup.reduce((setup, id) => withoutReference(setup, table, id), bench.setup),
-            },
-          ]
-        : []),
-    ]
-  }
-
-  function withoutReference(setup: RecordOf<'setup'>, table: TableName, id: string): RecordOf<'setup'> {
-    const drop = (value: string | null) => (value === id ? null : value)
-    switch (table) {
-      case 'machines':
-        return { ...setup, machineId: null }
-      case 'feet':
-        return { ...setup, footId: null }
-      case 'needles':
-        return { ...setup, needleId: null }
-      case 'cloths':
-        return { ...setup, clothId: null }
-      case 'plates':
-        return { ...setup, plateId: null }
-      case 'stabilizers':
-        return { ...setup, stabilizerId: null }
-      case 'stitches':
-        return { ...setup, stitch: EMPTY_SETUP.stitch }
-      case 'threads':
-        return {
-          ...setup,
-          threadIds: {
-            left: drop(setup.threadIds.left),
-            middle: drop(setup.threadIds.middle),
-            right: drop(setup.threadIds.right),
-          },
-          bobbinId: drop(setup.bobbinId),
-        }
-      default:
-        return setup
-    }
-  }
-
   function offerUndo(title: string): void {
-    toast.add({
-      title,
-      actions: [
-        {
-          label: 'Undo',
-          color: 'primary',
-          variant: 'outline',
-          onClick: () => {
-            book.undo()
-          },
-        },
-      ],
-    })
+    const undo = {
+      label: 'Undo',
+      color: 'primary',
+      variant: 'outline',
+      onClick: () => void book.undo(),
+    } as const
+    toast.add({ title, actions: [undo] })
   }
 
   /** Puts a setup that was kept elsewhere on the bench, without what is no longer owned. */
   function takeSetup(label: string, content: SetupContent): void {
-    const setup: RecordOf<'setup'> = { ...content, id: 'current' }
-    const gone = referencesOf('setup', setup).filter(to => !book.shelf[to.table].has(to.id))
-    const { id: _, ...whole } = gone.reduce((left, to) => withoutReference(left, to.table, to.id), setup)
-    bench.update(label, whole)
+    const gone = setupReferences(content).filter(to => !book.shelf[to.table].has(to.id))
+    bench.update(label, gone.reduce(setupWithout, content))
   }
 
   const count = () => TABLE_NAMES.reduce((sum, table) => sum + book.shelf[table].size, 0)

@@ -4,7 +4,7 @@ import { shareOf } from '#core/dial'
 import { fitThread, threadClassOf } from '#core/pairing'
 import type { SignContext } from '#core/signs'
 import { hasSwing } from '#core/stitch'
-import { threadedBlades } from '#shared/pairing'
+import { threadedBlades } from '#shared/inputs'
 
 const DENSE_MM = 0.5
 

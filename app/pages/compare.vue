@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { needleTag } from '#core/needle'
 import Papa from 'papaparse'
 import { gapCurve } from '#core/swing'
 import { compareCsvRows, compareRow, COMPARE_CSV_HEADER } from '~/utils/compareRows'
 import { download } from '~/utils/download'
-import { byConstructionAndGap, inTheCase, needleName } from '~/utils/needles'
+import { byConstructionAndGap, inTheCase } from '~/utils/needles'
 
 useHead({ title: 'Compare · Lacy Spool' })
 const book = useBookStore()
@@ -21,7 +22,7 @@ const needleRows = computed(() =>
       bench.setup,
       { ...bench.parts, needle },
       bench.settings,
-      needleName(needle),
+      needleTag(needle),
       needle.type,
       needle.id,
     )
@@ -126,7 +127,7 @@ function saveCsv(): void {
         >
           <CompareTable
             :rows="machineRows"
-            :caption="`${title}, with ${bench.parts.needle ? needleName(bench.parts.needle) : ''}`"
+            :caption="`${title}, with ${bench.parts.needle ? needleTag(bench.parts.needle) : ''}`"
             first="Machine"
             :current-id="bench.setup.machineId"
             @choose="bench.update('Choose the machine', { machineId: $event })"

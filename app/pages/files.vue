@@ -4,11 +4,9 @@ import {
   type ImportPreview,
   MOST_BACKUP_BYTES,
   readBackup,
-  type Tables,
   writeBackup,
 } from '#shared/backup'
-import { photoIdsOf } from '#shared/photoIds'
-import { TABLE_NAMES } from '#shared/records'
+import { photoIdsOf, TABLE_NAMES, TABLES } from '#shared/records'
 import { putPhoto } from '#db/photos'
 import { readBookZip, writeBookZip } from '~/utils/bookZip'
 import { download, downloadBlob } from '~/utils/download'
@@ -40,26 +38,11 @@ async function askToKeep(): Promise<void> {
     })
 }
 
-const WORDS = {
-  machines: 'machines',
-  feet: 'feet',
-  needles: 'needles',
-  threads: 'threads',
-  cloths: 'cloths',
-  plates: 'plates',
-  stabilizers: 'stabilizers',
-  bobbins: 'bobbins',
-  stitches: 'own stitches',
-  plans: 'kept plans',
-  handWalks: 'hand-walks',
-  walks: 'threading walks',
-  needleTimes: 'sewing times',
-  needleEnds: 'needles closed',
-  trials: 'trial strips',
-  swatches: 'swatches',
-} as const
 const counts = computed(() =>
-  Object.entries(WORDS).map(([table, word]) => ({ word, n: book.shelf[table as keyof typeof WORDS].size })),
+  TABLE_NAMES.flatMap(table => {
+    const { words } = TABLES[table]
+    return words ? [{ word: words.many, n: book.shelf[table].size }] : []
+  }),
 )
 
 function exportAll(): void {
@@ -68,7 +51,7 @@ function exportAll(): void {
   download(
     `lacy-spool-${now.slice(0, 10)}.json`,
     'application/json',
-    JSON.stringify(writeBackup(book.shelf as Tables, now), null, 2),
+    JSON.stringify(writeBackup(book.tables, now), null, 2),
   )
   note(moment)
 }
@@ -76,10 +59,7 @@ function exportAll(): void {
 async function exportWithPhotos(): Promise<void> {
   const moment = new Date()
   const now = moment.toISOString()
-  downloadBlob(
-    `lacy-spool-${now.slice(0, 10)}.zip`,
-    await writeBookZip(writeBackup(book.shelf as Tables, now)),
-  )
+  downloadBlob(`lacy-spool-${now.slice(0, 10)}.zip`, await writeBookZip(writeBackup(book.tables, now)))
   note(moment)
 }
 const photoIds = () =>
@@ -116,7 +96,7 @@ async function read(event: Event): Promise<void> {
 /** Photos that came in a zip, kept once the import is pressed. */
 const beside = shallowRef<readonly { readonly id: string; readonly blob: Blob }[]>([])
 function show(text: string): void {
-  const reading = readBackup(text, book.shelf as Tables)
+  const reading = readBackup(text, book.tables)
   if (reading.ok) preview.value = reading.preview
   else problem.value = reading.message
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { needleLabel } from '#core/needle'
+import { needleSearchText } from '#core/needle'
 import { judgeSwing } from '#core/swing'
-import { benchOf, swingInputOf } from '#shared/bench'
+import { benchOf, swingInputOf } from '#shared/inputs'
 import type { Plan } from '#shared/records'
 import { newId } from '~/utils/id'
 import { VERDICT_LOOKS } from '~/utils/verdict'
@@ -36,14 +36,7 @@ const found = computed(() => {
 })
 function textOf(plan: Plan): string {
   const { machine, needle, stitch, foot } = benchOf(plan.setup, book.shelf)
-  return [
-    plan.name,
-    plan.note,
-    machine?.name,
-    needle && `${needle.construction} ${needleLabel(needle)} ${needle.type}`,
-    stitch?.name,
-    foot?.name,
-  ]
+  return [plan.name, plan.note, machine?.name, needle && needleSearchText(needle), stitch?.name, foot?.name]
     .join(' ')
     .toLowerCase()
 }
@@ -73,7 +66,7 @@ function facts(plan: Plan) {
     look: result && VERDICT_LOOKS[result.verdict],
     line: [
       parts.machine?.name,
-      parts.needle && `${parts.needle.construction} ${needleLabel(parts.needle)} ${parts.needle.type}`,
+      parts.needle && needleSearchText(parts.needle),
       `${parts.stitch?.name ?? 'stitch gone'} `
         + `${widthMm > 0 ? `width ${bare(widthMm)} ` : ''}length ${length(lengthMm)}`,
     ]

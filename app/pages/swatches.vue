@@ -2,9 +2,9 @@
 import { useLocalStorage } from '@vueuse/core'
 import { labelSheets } from '#core/sheet'
 import type { CardFieldId } from '#core/card'
-import { type Tables, writeBackup } from '#shared/backup'
-import { type Swatch, TABLE_NAMES } from '#shared/records'
-import { swatchFields } from '#shared/swatchFields'
+import { emptyTables, type Swatch } from '#shared/records'
+import { writeBackup } from '#shared/backup'
+import { swatchFields } from '#shared/inputs'
 import { dayOf } from '~/utils/dates'
 import { download } from '~/utils/download'
 import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from '~/utils/swatchFilters'
@@ -73,7 +73,7 @@ const importing = ref(false)
 const asCsv = () => download('swatches.csv', 'text/csv', writeSwatchCsv(found.value))
 /** The swatches found as a file that Files takes in like any other. */
 function asJson(): void {
-  const nothing = Object.fromEntries(TABLE_NAMES.map(table => [table, new Map()])) as unknown as Tables
+  const nothing = emptyTables()
   download(
     'swatches.json',
     'application/json',

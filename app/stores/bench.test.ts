@@ -1,8 +1,8 @@
 // @vitest-environment happy-dom
+import { UNKNOWN_MACHINE } from '#shared/records'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { findStitch, type StitchSetting } from '#core/stitch'
-import { UNKNOWN_MACHINE } from '#shared/defaults'
 import { useBenchStore } from './bench'
 import { useBookStore } from './book'
 

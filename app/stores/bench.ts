@@ -12,11 +12,11 @@ import {
 import type { Schools } from '#core/schools'
 import { STITCHES, type StitchSetting } from '#core/stitch'
 import { dropClearances, explainSwing, judgeSwing } from '#core/swing'
-import type { RecordChange } from '#db/book'
-import { type Bench, benchOf, type NamedStitch, swingInputOf } from '#shared/bench'
-import { DEFAULT_SETTINGS, EMPTY_SETUP, FRESH_NEEDLE } from '#shared/defaults'
-import { conflictInputOf } from '#shared/pairing'
-import type { HandWalk, Settings, Setup, SetupContent } from '#shared/records'
+import type { RecordChange, HandWalk, Settings, Setup } from '#shared/records'
+import { type Bench, benchOf, type NamedStitch, swingInputOf, conflictInputOf } from '#shared/inputs'
+import { FRESH_NEEDLE, DEFAULT_SETTINGS } from '#shared/records'
+import { EMPTY_SETUP } from '#shared/setup'
+import type { SetupContent } from '#shared/setup'
 import { newId } from '~/utils/id'
 
 /** The width dial's step, in mm. */

@@ -1,10 +1,10 @@
 // @vitest-environment happy-dom
+import { UNKNOWN_MACHINE } from '#shared/records'
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { openBookDatabase } from '#db/database'
 import { readBook, writeBook } from '#db/book'
-import { UNKNOWN_MACHINE } from '#shared/defaults'
 import type { Machine } from '#shared/records'
 import { useBookStore } from './book'
 

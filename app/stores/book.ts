@@ -1,10 +1,18 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowReactive, shallowRef } from 'vue'
-import { type RecordChange, readBook, type UnreadableRow, writeBook } from '#db/book'
+import { readBook, type UnreadableRow, writeBook } from '#db/book'
 import { type BookDatabase, openBookDatabase } from '#db/database'
-import type { Tables } from '#shared/backup'
-import { type AnyRecord, type RecordOf, TABLE_NAMES, TABLE_SCHEMAS, type TableName } from '#shared/records'
-import { demoRemoval } from '~/utils/demo'
+import {
+  type AnyRecord,
+  demoRemoval,
+  isDemo,
+  type RecordChange,
+  type RecordOf,
+  TABLE_NAMES,
+  TABLES,
+  type TableName,
+  type Tables,
+} from '#shared/records'
 import { type Edit, EMPTY_HISTORY, type History, reversed, sealed, withStep } from '~/utils/history'
 
 type Shelf = { [T in TableName]: ReadonlyMap<string, RecordOf<T>> }
@@ -20,6 +28,8 @@ const emptyShelf = () => Object.fromEntries(TABLE_NAMES.map(table => [table, new
  */
 export const useBookStore = defineStore('book', () => {
   const shelf = shallowReactive(emptyShelf())
+  /** The same for what works over all tables alike. */
+  const tables = shelf as Tables
   const ready = ref(false)
   const storage = ref<StorageState>('opening')
   const storageMessage = ref('')
@@ -85,7 +95,7 @@ export const useBookStore = defineStore('book', () => {
       table,
       id,
       before: shelf[table].get(id) ?? null,
-      after: record && TABLE_SCHEMAS[table].parse(record),
+      after: record && TABLES[table].schema.parse(record),
     }))
     if (edits.length === 0) return
     if (label !== null) history.value = withStep(history.value, { label, joinKey, edits })
@@ -159,7 +169,7 @@ export const useBookStore = defineStore('book', () => {
       import('#shared/demo'),
       import('#shared/backup'),
     ])
-    const reading = readBackup(JSON.stringify(demoBackup), shelf as Tables)
+    const reading = readBackup(JSON.stringify(demoBackup), tables)
     if (!reading.ok) throw new Error(reading.message)
     const { added, changed } = reading.preview
     commit(
@@ -168,11 +178,9 @@ export const useBookStore = defineStore('book', () => {
     )
   }
 
-  const hasDemo = computed(() =>
-    TABLE_NAMES.some(table => [...shelf[table].keys()].some(id => id.startsWith('demo-'))),
-  )
+  const hasDemo = computed(() => TABLE_NAMES.some(table => [...shelf[table].keys()].some(isDemo)))
   function removeDemo(): void {
-    commit('Remove the demo', demoRemoval(shelf as Tables))
+    commit('Remove the demo', demoRemoval(tables))
   }
 
   function wipe(): void {
@@ -184,6 +192,7 @@ export const useBookStore = defineStore('book', () => {
 
   return {
     shelf,
+    tables,
     ready,
     storage,
     storageMessage,

@@ -1,12 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { carePrompts, FRESH_USE, needleLife, sessionHours } from '#core/care'
-import { needleLabel } from '#core/needle'
-import type { RecordChange } from '#db/book'
-import { sewnKinds, sewnSince } from '#shared/care'
+import { FRESH_USE, carePrompts, needleLife, sessionHours } from '#core/care'
+import { needleNameAndType, needleLabel } from '#core/needle'
+import type { RecordChange, MachineStateRecord, NeedleEnd, NeedleRecord, NeedleTime } from '#shared/records'
+import { sewnKinds, sewnSince, blankState } from '#shared/inputs'
 import { LIMITS } from '#shared/fields'
-import type { MachineStateRecord, NeedleEnd, NeedleRecord, NeedleTime } from '#shared/records'
-import { blankState } from '#shared/walk'
 import { newId } from '~/utils/id'
 import { byConstructionAndGap } from '~/utils/needles'
 
@@ -111,9 +109,7 @@ export const useCareStore = defineStore('care', () => {
         record: {
           id,
           needleId: needle.id,
-          label:
-            `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} `
-            + `${needle.type}`,
+          label: needleNameAndType(needle),
           hours: needle.hoursSewn,
           blocks: needle.blocksSewn,
           seen: needle.seen,

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { type MachineState, type PowerOff, afterPowerOff, type PutBackItem, putBackOf } from '#core/putback'
 import { hasSwing } from '#core/stitch'
 import type { MachineStateRecord } from '#shared/records'
-import { blankState, fittedFactsOf, stateOf } from '#shared/walk'
+import { blankState, fittedFactsOf, stateOf } from '#shared/inputs'
 
 /** What is still changed on each machine, and undoing it. */
 export const usePutBackStore = defineStore('putBack', () => {

@@ -3,8 +3,7 @@ import { computed } from 'vue'
 import { markAt } from '#core/dial'
 import { marksOf, nearestOf } from '#core/trial'
 import type { Machine, Swatch } from '#shared/records'
-import { offsetOf } from '#shared/swatch'
-import { steppedDialOf } from '#shared/trial'
+import { offsetOf, steppedDialOf } from '#shared/inputs'
 
 /** The swatch book: newest first, and putting a swatch back on the bench. */
 export const useSwatchStore = defineStore('swatches', () => {

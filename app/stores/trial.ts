@@ -8,10 +8,10 @@ import {
   type TrialRow,
   usualTrialGoal,
 } from '#core/trial'
-import { differencesOf } from '#shared/differences'
-import type { SetupContent, Swatch, Trial, TrialRowRecord } from '#shared/records'
-import { frozenOf } from '#shared/swatch'
-import { expectationOf, lessonsOf, questionOf, steppedDialOf } from '#shared/trial'
+import { differencesOf } from '#shared/setup'
+import type { SetupContent } from '#shared/setup'
+import type { Swatch, Trial, TrialRowRecord } from '#shared/records'
+import { frozenOf, expectationOf, lessonsOf, questionOf, steppedDialOf } from '#shared/inputs'
 import { newId } from '~/utils/id'
 
 const MOST_WORDS = 300

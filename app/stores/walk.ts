@@ -1,9 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { heldSteps, resumeAt, threadingWalk, type WalkStep } from '#core/walk'
-import type { RecordChange } from '#db/book'
-import type { MachineStateRecord, WalkRecord } from '#shared/records'
-import { blankState, stateOf, walkInputOf } from '#shared/walk'
+import type { RecordChange, MachineStateRecord, WalkRecord } from '#shared/records'
+import { blankState, stateOf, walkInputOf } from '#shared/inputs'
 import { newId } from '~/utils/id'
 
 const HAND_WALK = 'hand-walk'

@@ -1,7 +1,7 @@
 import { strToU8, unzip, zip } from 'fflate'
 import { readPhoto } from '#db/photos'
 import { type Backup, MOST_BACKUP_BYTES } from '#shared/backup'
-import { photoIdsOf } from '#shared/photoIds'
+import { photoIdsOf } from '#shared/records'
 
 const BOOK = 'book.json'
 const PHOTO_NAME = /^photos\/([\w-]{1,64})\.jpg$/

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { compareCsvRows, compareRow, COMPARE_CSV_HEADER } from '~/utils/compareRows'
 import { plainCell, safeCell } from '~/utils/csvCell'
-import { benchOf } from '#shared/bench'
-import { DEFAULT_SETTINGS } from '#shared/defaults'
+import { benchOf } from '#shared/inputs'
+import { DEFAULT_SETTINGS } from '#shared/records'
 import { demoBackup } from '#shared/demo'
 
 const { records } = demoBackup

@@ -1,6 +1,7 @@
 import { compareSwing, type Verdict } from '#core/swing'
-import { type Bench, swingInputOf } from '#shared/bench'
-import type { Settings, SetupContent } from '#shared/records'
+import { type Bench, swingInputOf } from '#shared/inputs'
+import type { Settings } from '#shared/records'
+import type { SetupContent } from '#shared/setup'
 import { safeCell } from './csvCell'
 
 /** One line of a comparison: the same stitch with another needle or on another machine. */

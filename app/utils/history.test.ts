@@ -1,6 +1,6 @@
+import { EMPTY_SETUP } from '#shared/setup'
 import { describe, expect, it } from 'vitest'
 import { EMPTY_HISTORY, type Edit, reversed, sealed, type Step, withStep } from '~/utils/history'
-import { EMPTY_SETUP } from '#shared/defaults'
 
 const width = (from: number, to: number): Edit => ({
   table: 'setup',

@@ -1,4 +1,4 @@
-import { CONSTRUCTIONS, type Needle, needleLabel } from '#core/needle'
+import { CONSTRUCTIONS } from '#core/needle'
 import type { NeedleRecord } from '#shared/records'
 
 /** Singles first, then twins and triples by gap, size and type: the order in which they lie in a case. */
@@ -18,7 +18,3 @@ export function byConstructionAndGap(a: NeedleRecord, b: NeedleRecord): number {
 export function inTheCase(needle: NeedleRecord, currentId: string | null): boolean {
   return needle.count > 0 || needle.id === currentId
 }
-
-/** A needle's short name: its label, with the word that tells a triple from a twin. */
-export const needleName = (needle: Needle) =>
-  `${needle.construction === 'triple' ? 'triple ' : ''}${needleLabel(needle)}`

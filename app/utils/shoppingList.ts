@@ -1,5 +1,5 @@
 import { needleLife } from '#core/care'
-import { describeNeedle, needleLabel } from '#core/needle'
+import { needleNameAndType, describeNeedle } from '#core/needle'
 import { THREAD_KINDS } from '#core/thread'
 import type { NeedleRecord, Thread } from '#shared/records'
 import { safeCell } from './csvCell'
@@ -22,9 +22,7 @@ export function shoppingList(needles: Iterable<NeedleRecord>, threads: Iterable<
         ? [
             {
               what: 'needle',
-              name:
-                `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} `
-                + `${needle.type}`,
+              name: needleNameAndType(needle),
               detail: describeNeedle(needle),
               why,
             },

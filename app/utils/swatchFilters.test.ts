@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
-import { swatchFields } from '#shared/swatchFields'
+import { swatchFields } from '#shared/inputs'
 import { findSwatches, SWATCH_FILTERS, valuesOf } from './swatchFilters'
 
 const all = demoBackup.records.swatches

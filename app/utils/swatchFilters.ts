@@ -1,5 +1,5 @@
 import { GOAL_FACTS } from '#core/trial'
-import { needleLabel } from '#core/needle'
+import { needleSearchText } from '#core/needle'
 import type { Swatch } from '#shared/records'
 
 /** What a book can be narrowed by: each with the value a swatch has. */
@@ -54,7 +54,7 @@ function swatchText({ name, note, frozen, goal }: Swatch): string {
     threads.left?.name,
     threads.middle?.name,
     threads.right?.name,
-    needle && `${needle.construction} ${needleLabel(needle)} ${needle.type}`,
+    needle && needleSearchText(needle),
   ]
     .join(' ')
     .toLowerCase()

@@ -1,9 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { coverJobs, TWIN_JOBS } from '#core/coverage'
-import { FRESH_NEEDLE, UNKNOWN_THREAD } from '#shared/defaults'
+import { UNKNOWN_THREAD, FRESH_NEEDLE, type NeedleRecord, TABLES, type Thread } from '#shared/records'
 import { demoBackup } from '#shared/demo'
-import { type NeedleRecord, TABLE_SCHEMAS, type Thread } from '#shared/records'
 import { BULK_EDITS } from '~/utils/bulkEdits'
 import { shoppingList, shoppingRows, shoppingText } from '~/utils/shoppingList'
 import { twinCandidates } from '~/utils/twinCandidates'
@@ -89,7 +88,7 @@ describe('the workbox’s tables', () => {
   it.each(Object.entries(BULK_EDITS))('change many %s to what the schema takes', (table, edits) => {
     for (const { edit } of edits!)
       for (const record of records[table as 'needles'])
-        expect(TABLE_SCHEMAS[table as 'needles'].safeParse(edit(record)).success).toBe(true)
+        expect(TABLES[table as 'needles'].schema.safeParse(edit(record)).success).toBe(true)
   })
 })
 

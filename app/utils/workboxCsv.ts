@@ -1,7 +1,6 @@
 import Papa from 'papaparse'
-import { FRESH_NEEDLE, UNKNOWN_CLOTH, UNKNOWN_MACHINE, UNKNOWN_THREAD } from '#shared/defaults'
-import { issueLine } from '#shared/issues'
-import { TABLE_SCHEMAS } from '#shared/records'
+import { UNKNOWN_THREAD, UNKNOWN_MACHINE, UNKNOWN_CLOTH, FRESH_NEEDLE, TABLES } from '#shared/records'
+import { issueLine } from '#shared/fields'
 import { plainCell, safeCell } from './csvCell'
 import type { Owned, WorkboxTableName } from './workboxTables'
 
@@ -290,7 +289,7 @@ export function readTableCsv(
       if (at >= 0) column.read(plainCell(row[at]!.trim()), draft)
     }
     const id = draft.id === undefined || draft.id === '' ? newId() : draft.id
-    const parsed = TABLE_SCHEMAS[table].safeParse({ ...draft, id })
+    const parsed = TABLES[table].schema.safeParse({ ...draft, id })
     if (!parsed.success) {
       refuse(issueLine(parsed.error))
       continue

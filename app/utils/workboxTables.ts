@@ -1,5 +1,5 @@
 import { needleLife } from '#core/care'
-import { describeNeedle, needleLabel } from '#core/needle'
+import { needleName, describeNeedle } from '#core/needle'
 import { drawnDiameter, THREAD_KINDS } from '#core/thread'
 import type {
   Bobbin,
@@ -75,7 +75,7 @@ const needles: WorkboxTable<NeedleRecord> = {
     {
       label: 'Label',
       wide: 1.2,
-      text: n => `${n.construction === 'single' ? '' : `${n.construction} `}${needleLabel(n)}`,
+      text: needleName,
       by: n => n.gapMm * 1000 + n.sizeNm,
     },
     { label: 'Type', wide: 1, text: n => n.type },

@@ -1,7 +1,7 @@
+import { findStitch } from '#core/stitch'
 import { bench, describe } from 'vitest'
 import { layThread, lengthThatCuresMm } from '#core/buildup'
 import { rightSide, type SewnInput, underSide } from '#core/sewn'
-import { findStitch } from '#core/stitch'
 
 const thread = {
   colours: [

@@ -1,7 +1,7 @@
+import { findStitch } from '#core/stitch'
 import { describe, expect, it } from 'vitest'
 import { layThread, lengthThatCuresMm } from '#core/buildup'
 import { rightSide, type SewnInput, type SewnPicture, type SewnThread } from '#core/sewn'
-import { findStitch } from '#core/stitch'
 
 const thread: SewnThread = { colours: [{ hex: '#2b4c7e', runMm: 100 }], diameterMm: 0.2, look: 'sheen' }
 const input = (stitch: string, width: number, length: number, gap = 2): SewnInput => ({

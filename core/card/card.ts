@@ -1,4 +1,4 @@
-import { needleLabel, outerSpanMm } from '#core/needle'
+import { needleName, outerSpanMm } from '#core/needle'
 import { compareTwinMode } from '#core/swing'
 import { formatLength, formatLengthDown, type LengthUnit } from '#core/units'
 import { type WalkInput, wantedBobbinTension } from '#core/walk'
@@ -104,7 +104,7 @@ export function benchCard(input: CardInput): BenchCard {
     {
       id: 'needle',
       label: 'Needle',
-      value: needle ? `${several ? `${needle.construction} ` : ''}${needleLabel(needle)}` : NONE,
+      value: needle ? needleName(needle) : NONE,
       note: needle?.type ?? 'not chosen',
     },
     { id: 'foot', label: 'Foot', value: foot?.name ?? NONE, note: foot ? '' : 'not chosen' },

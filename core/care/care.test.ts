@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CoreError } from '#core/errors'
-import { carePrompts, FRESH_USE, needleLife, type NeedleUse, seamHours, sessionHours } from '#core/care'
+import { FRESH_USE, carePrompts, needleLife, type NeedleUse, seamHours, sessionHours } from '#core/care'
 
 const use = (over: Partial<NeedleUse>) => needleLife({ ...FRESH_USE, ...over })
 const METALLIC = { metallic: true, fusible: false, pearl: false }

@@ -1,4 +1,4 @@
 export { findConflicts } from './find'
 export { CONFLICT_RULES } from './rules'
 export type { ConflictRule } from './rule'
-export type { Blade, Conflict, ConflictInput, Mend, Severity, ThreadedBlade } from './types'
+export type { Conflict, ConflictInput, Mend, Severity, ThreadedBlade } from './types'

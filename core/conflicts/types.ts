@@ -1,10 +1,8 @@
 import type { NeedleUse } from '#core/care'
-import type { Construction, NeedleType } from '#core/needle'
+import type { Blade, Construction, NeedleType } from '#core/needle'
 import type { ThreadFacts } from '#core/pairing'
 import type { CutterSchool } from '#core/schools'
 import type { ClothFacts, Goal, Hook, StabilizerKind, Supply, Technique, TensionDial } from '#core/terms'
-
-export type Blade = 'left' | 'middle' | 'right'
 
 /** A thread on its way to a blade. */
 export interface ThreadedBlade {

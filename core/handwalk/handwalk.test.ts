@@ -1,6 +1,6 @@
+import { findStitch } from '#core/stitch'
 import { describe, expect, it } from 'vitest'
 import { combinationKey, type Combination } from '#core/handwalk'
-import { findStitch } from '#core/stitch'
 
 const base: Combination = {
   machineId: 'm',

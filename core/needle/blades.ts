@@ -2,6 +2,27 @@ import type { Needle } from './needle'
 
 export type BladeName = 'only' | 'left' | 'middle' | 'right'
 
+/** Where a thread may be led, left to right. */
+export const BLADES = ['left', 'middle', 'right'] as const
+export type Blade = (typeof BLADES)[number]
+
+const THREADED = {
+  single: ['left'],
+  twin: ['left', 'right'],
+  triple: BLADES,
+} as const satisfies Record<Needle['construction'], readonly Blade[]>
+
+/**
+ * The blades that take a thread, left to right. The one thread of a single needle is kept as the left one, so
+ * that it stays when a twin is put in.
+ *
+ * @example
+ * threadedBladesOf('twin') // ['left', 'right']
+ */
+export function threadedBladesOf(construction: Needle['construction']): readonly Blade[] {
+  return THREADED[construction]
+}
+
 const NAMES = {
   single: ['only'],
   twin: ['left', 'right'],
@@ -32,5 +53,12 @@ export function bladeOffsetsMm({ construction, gapMm }: Needle): readonly number
 
 /** Distance between the outer blade centres, in mm: 0, g or 2g. */
 export function outerSpanMm({ construction, gapMm }: Needle): number {
-  return construction === 'single' ? 0 : construction === 'twin' ? gapMm : 2 * gapMm
+  switch (construction) {
+    case 'single':
+      return 0
+    case 'twin':
+      return gapMm
+    case 'triple':
+      return 2 * gapMm
+  }
 }

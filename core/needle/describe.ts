@@ -14,6 +14,42 @@ export function needleLabel({ construction, gapMm, sizeNm }: Needle): string {
 }
 
 /**
+ * Short and whole, wherever one needle among others is meant: a single needle by its size alone.
+ *
+ * @example
+ * needleName({ construction: 'twin', gapMm: 2.5, sizeNm: 80 }) // 'twin 2.5/80'
+ */
+export function needleName(needle: Needle): string {
+  const { construction } = needle
+  return construction === 'single' ? needleLabel(needle) : `${construction} ${needleLabel(needle)}`
+}
+
+/**
+ * Shorter still, where twins are the rule and only a triple must say so.
+ *
+ * @example
+ * needleTag({ construction: 'triple', gapMm: 2.5, sizeNm: 80 }) // 'triple 2.5/80'
+ */
+export function needleTag(needle: Needle): string {
+  return needle.construction === 'triple' ? needleName(needle) : needleLabel(needle)
+}
+
+/** The name with the type: `twin 2.5/80 jeans`. */
+export function needleNameAndType(needle: Needle & { readonly type: NeedleType }): string {
+  return `${needleName(needle)} ${needle.type}`
+}
+
+/** What a search finds a needle by: its construction too, which the name of a single one leaves out. */
+export function needleSearchText(needle: Needle & { readonly type: NeedleType }): string {
+  return `${needle.construction} ${needleLabel(needle)} ${needle.type}`
+}
+
+/** How it stands in the line-up: `Single 80/12`, `Twin 2.5/80`. */
+export function needleHeading(needle: Needle): string {
+  return `${WORDS[needle.construction]} ${needleLabel(needle)}`
+}
+
+/**
  * Said back in full, so that a misread label is noticed.
  *
  * @example

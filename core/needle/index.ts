@@ -1,4 +1,12 @@
-export { bladeOffsetsMm, bladeNames, outerSpanMm, type BladeName } from './blades'
+export {
+  type Blade,
+  type BladeName,
+  bladeNames,
+  bladeOffsetsMm,
+  BLADES,
+  outerSpanMm,
+  threadedBladesOf,
+} from './blades'
 export {
   CONSTRUCTIONS,
   NEEDLE_TYPES,
@@ -8,4 +16,13 @@ export {
   type NeedleType,
 } from './needle'
 export { parseNeedleLabel, type NeedleReading, type TripleGapReading } from './label'
-export { needleLabel, describeNeedle, needleSizeLabel } from './describe'
+export {
+  describeNeedle,
+  needleHeading,
+  needleLabel,
+  needleName,
+  needleNameAndType,
+  needleSearchText,
+  needleSizeLabel,
+  needleTag,
+} from './describe'

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  NEEDLE_TYPES,
+  NEEDLE_SIZES,
   bladeOffsetsMm,
   needleLabel,
-  NEEDLE_SIZES,
-  NEEDLE_TYPES,
   outerSpanMm,
   parseNeedleLabel,
 } from '#core/needle'

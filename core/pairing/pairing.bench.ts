@@ -1,5 +1,5 @@
-import { bench, describe } from 'vitest'
 import { FRESH_USE } from '#core/care'
+import { bench, describe } from 'vitest'
 import { NEEDLE_TYPES } from '#core/needle'
 import { type Candidate, rankNeedles, USUAL_THREADS } from '#core/pairing'
 

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import {
+  WIDE_GAP_SCHOOLS,
+  TRIPLE_GAP_SCHOOLS,
+  MARGIN_SCHOOLS,
   DEFAULT_SCHOOLS,
   isStraightOnly,
   marginForMm,
-  MARGIN_SCHOOLS,
-  TRIPLE_GAP_SCHOOLS,
-  WIDE_GAP_SCHOOLS,
 } from '#core/schools'
 
 describe('schools', () => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bladeOffsetsMm, type Construction } from '#core/needle'
-import { findStitch, landingsMm, STITCHES } from '#core/stitch'
+import { findStitch, STITCHES, landingsMm } from '#core/stitch'
 import {
   arithmetic,
   compareTwinMode,

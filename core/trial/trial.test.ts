@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { CoreError } from '#core/errors'
 import { bisection, drawMachine, type Habit, seeded, sewRow, stepByOne } from '#core/simulated'
 import {
+  TRIAL_GOALS,
   GOAL_FACTS,
   markFurther,
   marksOf,
@@ -10,7 +11,6 @@ import {
   nextTension,
   normalBelow,
   type Reading,
-  TRIAL_GOALS,
   type TrialInput,
   type TrialRow,
   usualPrior,

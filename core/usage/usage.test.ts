@@ -1,7 +1,7 @@
+import { findStitch, STITCHES } from '#core/stitch'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { rightSide, underSide } from '#core/sewn'
-import { findStitch, STITCHES } from '#core/stitch'
 import { bobbinCapacityM, threadUsage, type UsageInput } from '#core/usage'
 
 const SINGLE = { construction: 'single', gapMm: 0, sizeNm: 80 } as const

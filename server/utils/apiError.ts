@@ -1,6 +1,6 @@
 import { type H3Event, setResponseStatus } from 'h3'
 import type { ErrorResponse } from '#shared/api'
-import type { FieldIssue } from '#shared/issues'
+import type { FieldIssue } from '#shared/fields'
 
 /** The one form every API error has. */
 export function apiError(

@@ -1,8 +1,5 @@
 import type { H3Event } from 'h3'
 
-/** Bodies over this are refused, in bytes. */
-export const MOST_BODY_BYTES = 64_000
-
 export type BodyReading =
   | { readonly kind: 'json'; readonly value: unknown }
   | { readonly kind: 'too-large' }
@@ -11,16 +8,18 @@ export type BodyReading =
 /**
  * Reads a request body, counting as it comes: a length that is missing or untrue does not help a large one
  * in.
+ *
+ * @param mostBytes - a larger body is refused.
  */
-export async function readJsonBody(event: H3Event): Promise<BodyReading> {
+export async function readJsonBody(event: H3Event, mostBytes: number): Promise<BodyReading> {
   const chunks: Buffer[] = []
   let bytes = 0
   for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
     bytes += chunk.length
     // The rest is read and dropped, so that the client hears the answer.
-    if (bytes <= MOST_BODY_BYTES) chunks.push(chunk)
+    if (bytes <= mostBytes) chunks.push(chunk)
   }
-  if (bytes > MOST_BODY_BYTES) return { kind: 'too-large' }
+  if (bytes > mostBytes) return { kind: 'too-large' }
   try {
     return { kind: 'json', value: JSON.parse(Buffer.concat(chunks).toString('utf8')) }
   } catch {

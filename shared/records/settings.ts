@@ -1,7 +1,10 @@
 import * as z from 'zod/mini'
+import { DEFAULT_SCHOOLS } from '#core/schools'
+import { DEFAULT_CLEARANCE_MM } from '#core/swing'
 import { idField, momentField, within } from '../fields'
+import { table } from './manifest'
 
-export const settingsSchema = z.strictObject({
+const settingsSchema = z.strictObject({
   id: z.literal('settings'),
   unit: z.enum(['mm', 'inch']),
   clearanceMm: within('clearanceMm'),
@@ -20,4 +23,35 @@ export const settingsSchema = z.strictObject({
   twinJobs: z.array(idField).check(z.maxLength(30, 'has at most 30 jobs')),
   /** When the book was last exported; null: never. */
   backedUpAt: z.nullable(momentField),
+})
+
+export const DEFAULT_SETTINGS = {
+  id: 'settings',
+  unit: 'mm',
+  backedUpAt: null,
+  clearanceMm: DEFAULT_CLEARANCE_MM,
+  schools: DEFAULT_SCHOOLS,
+  twinJobs: [
+    'pintuck-fine',
+    'pintuck',
+    'decorative',
+    'decorative-rayon',
+    'metallic',
+    'knit-hem',
+    'knit-narrow',
+    'plain-hem',
+    'strip',
+    'jeans',
+    'wide-hem',
+  ],
+} satisfies z.output<typeof settingsSchema>
+
+export const settings = table({
+  schema: settingsSchema,
+  since: 1,
+  blank: DEFAULT_SETTINGS,
+  holdsSetup: 'nowhere',
+  refersTo: null,
+  words: null,
+  demo: false,
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describeNeedle, needleLabel } from '#core/needle'
+import { needleNameAndType, describeNeedle } from '#core/needle'
 import { NEEDLE_ENDS, type NeedleEnd, type NeedleRecord } from '#shared/records'
 import { dayOf } from '~/utils/dates'
 
@@ -19,8 +19,7 @@ const WHY_WORDS = {
 } as const
 const reasons = NEEDLE_ENDS.map(value => ({ value, label: WHY_WORDS[value] }))
 const MOST_ENDS = 6
-const name = (needle: NeedleRecord) =>
-  `${needle.construction === 'single' ? '' : `${needle.construction} `}${needleLabel(needle)} ${needle.type}`
+const name = (needle: NeedleRecord) => needleNameAndType(needle)
 
 function begin(needle: NeedleRecord): void {
   why.value = needle.state === 'good' ? 'hours' : needle.state

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { needleLabel } from '#core/needle'
+import { needleHeading } from '#core/needle'
 import type { Thread } from '#shared/records'
 import { SEVERITY_LOOKS } from '~/utils/fit'
 import { VERDICT_LOOKS } from '~/utils/verdict'
@@ -95,11 +95,7 @@ function spoolPaint(of: Thread | null): string {
       </LineUpStop>
       <LineUpStop
         title="Needle"
-        :main="
-          bench.parts.needle
-            ? `${bench.parts.needle.construction === 'single' ? 'Single' : bench.parts.needle.construction === 'twin' ? 'Twin' : 'Triple'} ${needleLabel(bench.parts.needle)}`
-            : 'Needle'
-        "
+        :main="bench.parts.needle ? needleHeading(bench.parts.needle) : 'Needle'"
         :sub="bench.parts.needle?.type ?? 'not chosen'"
       >
         <LazyNeedlePicker />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { registerSW } from 'virtual:pwa-register'
 import { dropPhotosExcept } from '#db/photos'
-import { photoIdsOf } from '#shared/photoIds'
+import { photoIdsOf } from '#shared/records'
 
 /**
  * Nothing to see: works without the server, offers updates, asks the browser to keep the data, reminds of a

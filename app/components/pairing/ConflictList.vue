@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Conflict } from '#core/conflicts'
-import { mendOf } from '#shared/mend'
+import { mendOf } from '#shared/setup'
 import { SEVERITY_LOOKS } from '~/utils/fit'
 
 /** Every conflict of the setup, worst first, with why, and one press to mend it where one change is right. */

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { describeNeedle } from '#core/needle'
+import { needleTag, describeNeedle } from '#core/needle'
 import { PRACTICE, type RankedNeedle, threadClassOf } from '#core/pairing'
 import type { Thread } from '#shared/records'
 import { FIT_LOOKS } from '~/utils/fit'
-import { needleName } from '~/utils/needles'
 import { leadingColour } from '#core/colour'
 
 /** The needles one owns for these threads, best first, each with its eye and its reasons. */
@@ -44,7 +43,7 @@ const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
       />
       <div>
         <p class="name serif">
-          {{ shown === buy ? 'To buy: ' : '' }}{{ needleName(shown.needle) }} {{ shown.needle.type }}
+          {{ shown === buy ? 'To buy: ' : '' }}{{ needleTag(shown.needle) }} {{ shown.needle.type }}
         </p>
         <p
           class="verdict"
@@ -103,7 +102,7 @@ const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
               ><UIcon :name="FIT_LOOKS[one.verdict].icon" /> {{ FIT_LOOKS[one.verdict].word }}</span
             >
             <span class="words"
-              ><b>{{ needleName(one.needle) }} {{ one.needle.type }}</b
+              ><b>{{ needleTag(one.needle) }} {{ one.needle.type }}</b
               ><span class="hint"
                 >fills {{ Math.round(100 * one.fit.fill) }} % of the eye{{
                   hours(one.needle.id) === null ? '' : ` · ${hours(one.needle.id)} h sewn`
@@ -129,7 +128,7 @@ const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
       >
         <UIcon name="i-lucide-shopping-bag" />
         <span
-          ><b>Buy {{ needleName(buy.needle) }} {{ buy.needle.type }}:</b> nothing you own is good for this.
+          ><b>Buy {{ needleTag(buy.needle) }} {{ buy.needle.type }}:</b> nothing you own is good for this.
           {{ buy.reasons[0] }}</span
         >
       </p>

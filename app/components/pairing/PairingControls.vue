@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CONSTRUCTIONS, type Construction } from '#core/needle'
 import { GOALS, type Goal, TECHNIQUES, type Technique, USUAL_GOAL } from '#core/terms'
-import type { SetupContent } from '#shared/records'
+import type { SetupContent } from '#shared/setup'
 
 /** What is to be sewn: threads, cloth, technique and goal, and what kind of needle is wanted. */
 const construction = defineModel<Construction>('construction', { required: true })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { parseThreadLabel, THREAD_KINDS, threadDiameterMm, type ThreadCount, usualKindOf } from '#core/thread'
-import { UNKNOWN_THREAD } from '#shared/defaults'
+import { UNKNOWN_THREAD } from '#shared/records'
 import { newId } from '~/utils/id'
 
 /** A thread by its label as printed: understood, said back, and put into the workbox and onto a blade. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CLOTH_STRUCTURES, CLOTH_WEIGHTS } from '#core/terms'
 import type { Cloth } from '#shared/records'
-import { UNKNOWN_CLOTH } from '#shared/defaults'
+import { UNKNOWN_CLOTH } from '#shared/records'
 import { openChoices, orUnknown } from '~/utils/orUnknown'
 import { newId } from '~/utils/id'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PLATE_NAMES } from '#shared/bench'
+import { PLATE_NAMES } from '#shared/inputs'
 import { PRESSURES } from '#core/terms'
 import type { Foot } from '#shared/records'
 

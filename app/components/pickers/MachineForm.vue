@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { HOOKS } from '#core/terms'
-import { UNKNOWN_MACHINE } from '#shared/defaults'
+import { UNKNOWN_MACHINE } from '#shared/records'
 import type { Machine } from '#shared/records'
 import { newId } from '~/utils/id'
 import { openChoices, orUnknown } from '~/utils/orUnknown'

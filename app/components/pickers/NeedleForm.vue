@@ -1,18 +1,15 @@
 <script setup lang="ts">
 import { NEEDLE_STATES } from '#core/care'
-import { needleLabel, parseNeedleLabel } from '#core/needle'
-import { FRESH_NEEDLE } from '#shared/defaults'
-import { type FieldIssue, fieldIssues } from '#shared/issues'
-import { type NeedleRecord, needleSchema } from '#shared/records'
+import { needleTag, parseNeedleLabel } from '#core/needle'
+import { FRESH_NEEDLE, type NeedleRecord, needleSchema } from '#shared/records'
+import { type FieldIssue, fieldIssues } from '#shared/fields'
 import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: NeedleRecord | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const bench = useBenchStore()
 const { save } = useShelf()
-const text = ref(
-  record ? `${record.construction === 'triple' ? 'triple ' : ''}${needleLabel(record)} ${record.type}` : '',
-)
+const text = ref(record ? `${needleTag(record)} ${record.type}` : '')
 const wear = reactive({
   ...FRESH_NEEDLE,
   ...(record

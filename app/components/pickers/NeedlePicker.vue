@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { describeNeedle, needleLabel } from '#core/needle'
+import { needleName, describeNeedle } from '#core/needle'
 import type { NeedleRecord } from '#shared/records'
 import { byConstructionAndGap } from '~/utils/needles'
 
@@ -7,8 +7,7 @@ const book = useBookStore()
 const bench = useBenchStore()
 const { remove } = useShelf()
 const needles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap))
-const name = (n: NeedleRecord) =>
-  `${n.construction === 'single' ? '' : `${n.construction} `}${needleLabel(n)}`
+const name = (n: NeedleRecord) => needleName(n)
 </script>
 
 <template>

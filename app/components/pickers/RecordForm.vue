@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FieldIssue } from '#shared/issues'
+import type { FieldIssue } from '#shared/fields'
 
 /** What every form of one record has: its fields, what is wrong with them, Save and Cancel. */
 const { issues } = defineProps<{ issues: readonly FieldIssue[] }>()

@@ -10,8 +10,7 @@ import {
   type ThreadKind,
 } from '#core/thread'
 import { LIMITS } from '#shared/fields'
-import { type Thread, THREAD_FORMS } from '#shared/records'
-import { UNKNOWN_THREAD } from '#shared/defaults'
+import { type Thread, THREAD_FORMS, UNKNOWN_THREAD } from '#shared/records'
 import { openChoices, orUnknown } from '~/utils/orUnknown'
 import { newId } from '~/utils/id'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { needleLabel } from '#core/needle'
+import { needleNameAndType } from '#core/needle'
 import { GOAL_FACTS } from '#core/trial'
 import type { Swatch } from '#shared/records'
-import { SOURCE_WORDS } from '#shared/swatchFields'
+import { SOURCE_WORDS } from '#shared/inputs'
 import { dayOf } from '~/utils/dates'
 import { readingWord } from '~/utils/readingWords'
 import { SWATCH_LOOKS } from '~/utils/swatchLooks'
@@ -34,12 +34,7 @@ const dots = computed(() => [
     ),
   ),
 ])
-const needle = computed(
-  () =>
-    swatch.frozen.needle
-    && `${swatch.frozen.needle.construction === 'single' ? '' : `${swatch.frozen.needle.construction} `}${needleLabel(swatch.frozen.needle)} `
-      + `${swatch.frozen.needle.type}`,
-)
+const needle = computed(() => swatch.frozen.needle && needleNameAndType(swatch.frozen.needle))
 function useHere(): void {
   swatches.useHere(swatch)
   offerUndo(

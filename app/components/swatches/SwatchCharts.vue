@@ -7,8 +7,7 @@ import VChart from 'vue-echarts'
 import { leaveOneOut } from '#core/swatch'
 import { GOAL_FACTS } from '#core/trial'
 import type { Swatch } from '#shared/records'
-import { featuresOf, offsetOf, ruleShareOf } from '#shared/swatch'
-import { lessonsOf } from '#shared/trial'
+import { featuresOf, offsetOf, ruleShareOf, lessonsOf } from '#shared/inputs'
 import { offsetChart, ruleChart, type SwatchPoint } from '~/charts/swatchChart'
 
 use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, CanvasRenderer])

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Swatch } from '#shared/records'
-import { swatchFields } from '#shared/swatchFields'
+import { swatchFields } from '#shared/inputs'
 
 /** Two to four swatches side by side; what differs is marked. */
 const { swatches } = defineProps<{ swatches: readonly Swatch[] }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { benchOf } from '#shared/bench'
+import { benchOf } from '#shared/inputs'
 import type { Swatch } from '#shared/records'
 import { seamPointsOf } from '~/utils/seamPoints'
 

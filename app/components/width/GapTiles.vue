@@ -2,7 +2,7 @@
 import { describeNeedle, needleLabel } from '#core/needle'
 import { isStraightOnly } from '#core/schools'
 import { judgeSwing } from '#core/swing'
-import { swingInputOf } from '#shared/bench'
+import { swingInputOf } from '#shared/inputs'
 import type { NeedleRecord } from '#shared/records'
 import { byConstructionAndGap, inTheCase } from '~/utils/needles'
 

@@ -2,7 +2,7 @@
 import Papa from 'papaparse'
 import { CoreError } from '#core/errors'
 import { type Alignment, type Drop, parseDropsCsvRows, stitchFromDrops } from '#core/stitch'
-import { type FieldIssue, fieldIssues } from '#shared/issues'
+import { type FieldIssue, fieldIssues } from '#shared/fields'
 import { ownStitchSchema } from '#shared/records'
 import { newId } from '~/utils/id'
 import { readSvgPolyline } from '~/utils/svgPolyline'

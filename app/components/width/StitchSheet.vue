@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { findStitch } from '#core/stitch'
-import type { NamedStitch } from '#shared/bench'
+import type { NamedStitch } from '#shared/inputs'
 
 const open = defineModel<boolean>('open', { required: true })
 const book = useBookStore()

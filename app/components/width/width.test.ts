@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
+import { needleTag } from '#core/needle'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { demoStores, show } from '../../../tests/unit/mounting'
 import CompareTable from '../compare/CompareTable.vue'
 import SchoolFieldset from '../frame/SchoolFieldset.vue'
 import { CUTTER_SCHOOLS } from '#core/schools'
 import { compareRow } from '~/utils/compareRows'
-import { needleName } from '~/utils/needles'
 import GapTiles from './GapTiles.vue'
 import HandWheel from './HandWheel.vue'
 import NeedleLabelInput from './NeedleLabelInput.vue'
@@ -148,7 +148,7 @@ describe('the comparison', () => {
           bench.setup,
           { ...bench.parts, needle: one },
           bench.settings,
-          needleName(one),
+          needleTag(one),
           one.type,
           one.id,
         )!,

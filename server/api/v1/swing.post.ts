@@ -1,4 +1,0 @@
-import { answerSwing, swingRequestSchema } from '#shared/api'
-import { jsonRoute } from '../../utils/jsonRoute'
-
-export default jsonRoute(swingRequestSchema, answerSwing)

@@ -1,4 +1,0 @@
-import { answerTension, tensionRequestSchema } from '#shared/apiTension'
-import { jsonRoute } from '../../../utils/jsonRoute'
-
-export default jsonRoute(tensionRequestSchema, answerTension)

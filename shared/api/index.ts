@@ -1,0 +1,16 @@
+export { errorResponseSchema, type ErrorResponse } from './errors'
+export { openApiDocument } from './openapi'
+export { answerPairing, type PairingRequest, pairingRequestSchema, pairingResponseSchema } from './pairing'
+export { RequestProblem } from './requestProblem'
+export { type JsonRoute } from './route'
+export { ROUTES } from './routes'
+export { answerStitches, stitchesResponseSchema } from './stitches'
+export {
+  answerSwing,
+  type SwingRequest,
+  swingRequestSchema,
+  type SwingResponse,
+  swingResponseSchema,
+} from './swing'
+export { answerTension, tensionRequestSchema, tensionResponseSchema } from './tension'
+export { answerThreadCount, threadCountRequestSchema, threadCountResponseSchema } from './threadCount'

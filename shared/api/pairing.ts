@@ -1,0 +1,280 @@
+import { DEFAULT_SCHOOLS } from '#core/schools'
+import { z } from 'zod'
+import { FRESH_USE } from '#core/care'
+import { findConflicts } from '#core/conflicts'
+import { CONSTRUCTIONS, needleLabel, NEEDLE_TYPES, parseNeedleLabel } from '#core/needle'
+import {
+  ASSORTMENT,
+  bobbinAdvice,
+  type Candidate,
+  FITS,
+  leadingThread,
+  needleToBuy,
+  type RankedNeedle,
+  rankNeedles,
+  startSettings,
+  type ThreadFacts,
+  type TypedNeedle,
+} from '#core/pairing'
+import { CLOTH_STRUCTURES, CLOTH_WEIGHTS, TECHNIQUES, USUAL_GOAL } from '#core/terms'
+import { THREAD_KINDS, type ThreadKind, usualKindOf } from '#core/thread'
+import { hexField, within } from '../fields'
+import { RequestProblem } from './requestProblem'
+import { readLabel } from './threadLabel'
+
+const KINDS = Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]
+const MOST_NEEDLES = 500
+
+const thread = z
+  .strictObject({
+    kind: z.enum(KINDS).optional(),
+    label: z
+      .string({ error: 'must be text' })
+      .max(80, 'must be at most 80 characters')
+      .optional()
+      .describe('As printed, instead of tex'),
+    tex: z.optional(within('tex')),
+    diameterMm: z.optional(within('diameterMm')).describe('Measured; of a film its width'),
+    hex: z.optional(hexField),
+  })
+  .superRefine(({ kind, label, tex }, context) => {
+    if (kind === undefined && label === undefined)
+      context.addIssue({ code: 'custom', path: ['kind'], message: 'is missing: give a kind or a label' })
+    if (label !== undefined && tex !== undefined)
+      context.addIssue({ code: 'custom', path: ['tex'], message: 'must be left out beside a label' })
+  })
+const needle = z.union(
+  [
+    z.string().max(60, 'must be at most 60 characters'),
+    z.strictObject({
+      construction: z.enum(CONSTRUCTIONS),
+      gapMm: z.optional(within('gapMm')),
+      sizeNm: within('sizeNm'),
+      type: z.enum(NEEDLE_TYPES),
+    }),
+  ],
+  { error: 'must be a label such as "2.5/80 metallic" or { construction, gapMm, sizeNm, type }' },
+)
+
+/** What `POST /api/v1/pairing` takes. */
+export const pairingRequestSchema = z
+  .strictObject({
+    thread: thread.optional(),
+    threads: z.strictObject({ left: thread, right: thread }).optional(),
+    cloth: z
+      .union(
+        [
+          z.enum(CLOTH_STRUCTURES),
+          z.strictObject({
+            structure: z.enum(CLOTH_STRUCTURES).optional(),
+            weight: z.enum(CLOTH_WEIGHTS).optional(),
+          }),
+        ],
+        { error: 'must be woven, knit, felt or leather, or { structure, weight }' },
+      )
+      .optional(),
+    technique: z.enum(TECHNIQUES).default('decorative'),
+    construction: z.enum(CONSTRUCTIONS),
+    gapMm: z.optional(within('gapMm')),
+    needles: z
+      .array(needle)
+      .max(MOST_NEEDLES, `has at most ${MOST_NEEDLES} needles`)
+      .optional()
+      .describe('What is owned; left out: the usual assortment'),
+    school: z
+      .strictObject({
+        heavyBobbin: z.enum(['ordinary', 'same']).optional(),
+        pearlTension: z.enum(['home', 'plus-one']).optional(),
+      })
+      .optional(),
+  })
+  .superRefine(({ thread: one, threads, construction, gapMm }, context) => {
+    if ((one === undefined) === (threads === undefined))
+      context.addIssue({ code: 'custom', path: ['thread'], message: 'give either thread or threads' })
+    if (construction === 'single' && gapMm !== undefined)
+      context.addIssue({
+        code: 'custom',
+        path: ['gapMm'],
+        message: 'must be left out: a single needle has no gap',
+      })
+    if (construction === 'single' && threads !== undefined)
+      context.addIssue({ code: 'custom', path: ['threads'], message: 'a single needle takes one thread' })
+  })
+export type PairingRequest = z.output<typeof pairingRequestSchema>
+
+const needleOut = z.strictObject({
+  label: z.string(),
+  construction: z.enum(CONSTRUCTIONS),
+  gapMm: z.number(),
+  sizeNm: z.number(),
+  type: z.enum(NEEDLE_TYPES),
+})
+const ranked = z.strictObject({
+  needle: needleOut,
+  verdict: z.enum(FITS),
+  score: z.number().describe('0 to 100; 0 when refused'),
+  eyeFill: z
+    .number()
+    .describe(
+      'Thickness over the eye’s clear width, of the thread that decides; of a film its width, which folds',
+    ),
+  decidedBy: z.enum(['practice', 'eye model']),
+  reasons: z.array(z.string()),
+})
+const startValue = z.strictObject({
+  text: z.string(),
+  source: z.enum(['rule', 'own plan', 'guess']),
+  why: z.string(),
+})
+export const pairingResponseSchema = z.strictObject({
+  ranked: z.array(ranked),
+  bobbin: z.strictObject({
+    mode: z.enum(['normal', 'bobbin work']),
+    choices: z.array(z.strictObject({ choice: z.string(), what: z.string(), why: z.string() })),
+    steps: z.array(z.string()),
+  }),
+  start: z.strictObject({
+    tensionShare: z.number().describe('From home as a share of the way to the end stop, −1 to 1'),
+    lengthMm: z.number().nullable(),
+    widthMm: z.number().nullable(),
+    tension: startValue,
+    length: startValue,
+    width: startValue,
+    speed: startValue,
+    stabilizer: startValue,
+    foot: startValue,
+    plate: startValue,
+  }),
+  conflicts: z.array(
+    z.strictObject({
+      code: z.string(),
+      severity: z.enum(['stop', 'warn', 'note']),
+      message: z.string(),
+      why: z.string(),
+    }),
+  ),
+  buy: ranked
+    .nullable()
+    .describe('What to buy when nothing owned is good; null when something is, or when no needle is good'),
+})
+
+const STRAIGHT: readonly string[] = ['seam', 'hem', 'topstitching', 'pintucks']
+
+/** @throws {RequestProblem} for a label that is not understood; CoreError out of range. */
+export function answerPairing(request: PairingRequest): z.output<typeof pairingResponseSchema> {
+  const { construction, technique } = request
+  const threads = request.threads
+    ? [factsOf(request.threads.left, 'threads.left'), factsOf(request.threads.right, 'threads.right')]
+    : [factsOf(request.thread!, 'thread')]
+  const cloth =
+    typeof request.cloth === 'string'
+      ? { structure: request.cloth, weight: null }
+      : { structure: request.cloth?.structure ?? null, weight: request.cloth?.weight ?? null }
+  const input = { threads, cloth, construction, gapMm: request.gapMm ?? null }
+  const list = rankNeedles(input, candidatesOf(request))
+  const buy = list.some(({ verdict }) => verdict === 'good') ? null : needleToBuy(input)
+  const lead = leadingThread(
+    threads as [ThreadFacts & { hex: string | null }, ...(ThreadFacts & { hex: string | null })[]],
+  )
+  const swings = !STRAIGHT.includes(technique)
+  const schools = { ...DEFAULT_SCHOOLS, ...request.school }
+  const { tensionDial: _, ...start } = startSettings({
+    thread: lead,
+    construction,
+    technique,
+    goal: USUAL_GOAL[technique],
+    swings,
+    dial: null,
+    washed: false,
+    pearlTension: schools.pearlTension,
+    own: null,
+  })
+  const chosen = list[0]?.score ? list[0] : buy
+  return {
+    ranked: list.map(shown),
+    bobbin: asPlain(bobbinAdvice({ top: lead, swings, school: schools.heavyBobbin })),
+    start,
+    conflicts: findConflicts({
+      needle: chosen?.needle ?? null,
+      hook: null,
+      foot: null,
+      plate: { singleHole: false },
+      stitch: null,
+      bobbin: null,
+      cloth,
+      technique,
+      goal: USUAL_GOAL[technique],
+      threads: threads.map((one, i) => ({
+        blade: i === 0 ? ('left' as const) : ('right' as const),
+        thread: one,
+        supply: { place: null, draw: null },
+      })),
+      washed: false,
+      stabilizer: null,
+      tension: null,
+      dial: null,
+      threader: false,
+      cutter: false,
+      sharedDiscs: null,
+      cutterSchool: schools.cutter,
+    }).map(({ code, severity, message, why }) => ({ code, severity, message, why })),
+    buy: buy && shown(buy),
+  }
+}
+
+function asPlain({ mode, choices, steps }: ReturnType<typeof bobbinAdvice>) {
+  return { mode, choices: choices.map(({ choice, what, why }) => ({ choice, what, why })), steps: [...steps] }
+}
+
+function shown({
+  needle: { construction, gapMm, sizeNm, type },
+  verdict,
+  score,
+  fit,
+  reasons,
+}: RankedNeedle) {
+  return {
+    needle: { label: needleLabel({ construction, gapMm, sizeNm }), construction, gapMm, sizeNm, type },
+    verdict,
+    score,
+    eyeFill: Math.round(fit.fill * 1e6) / 1e6,
+    decidedBy: fit.decidedBy,
+    reasons: [...reasons],
+  }
+}
+
+function factsOf(
+  { kind, label, tex, diameterMm, hex }: z.output<typeof thread>,
+  path: string,
+): ThreadFacts & { readonly hex: string | null } {
+  const own = { diameterMm: diameterMm ?? null, hex: hex ?? null }
+  if (label === undefined) return { kind: kind!, tex: tex ?? null, ...own }
+  const count = readLabel(kind ? `${label} ${KIND_ON_LABEL[kind]}` : label, `${path}.label`)
+  return { kind: kind ?? usualKindOf(count), tex: count.tex, ...own }
+}
+/** The word that says a kind on a label, so that `12` beside pearl cotton is no riddle. */
+const KIND_ON_LABEL = {
+  'cotton': '',
+  'rayon': '',
+  'polyester': '',
+  'silk': '',
+  'wool': '',
+  'pearl-cotton': 'pearl',
+  'metallic': '',
+  'film': '',
+  'monofilament': '',
+} as const satisfies Record<ThreadKind, string>
+
+function candidatesOf({ needles }: PairingRequest): Candidate[] {
+  const typed: readonly TypedNeedle[] =
+    needles?.map((one, i) => {
+      if (typeof one !== 'string') return { ...one, gapMm: one.gapMm ?? 0 }
+      const reading = parseNeedleLabel(one)
+      if (!reading.ok)
+        throw new RequestProblem(reading.code, reading.message, [
+          { path: `needles.${i}`, message: reading.message },
+        ])
+      return reading.needle
+    }) ?? ASSORTMENT
+  return typed.map((one, i) => ({ ...one, id: String(i), wear: FRESH_USE }))
+}

@@ -1,0 +1,156 @@
+import { z } from 'zod'
+import { CONSTRUCTIONS } from '#core/needle'
+import { findStitch } from '#core/stitch'
+import {
+  DEFAULT_CLEARANCE_MM,
+  DEFAULT_MARGIN_MM,
+  explainSwing,
+  judgeSwing,
+  type SwingInput,
+  stitchOfRawDrops,
+} from '#core/swing'
+import { within } from '../fields'
+
+const MOST_DROPS = 2000
+
+const drops = z
+  .array(z.strictObject({ xMm: within('dropMm'), yMm: within('dropMm') }))
+  .min(1, 'needs at least one needle drop')
+  .max(MOST_DROPS, `has at most ${MOST_DROPS} drops`)
+
+const needle = z
+  .strictObject({
+    construction: z.enum(CONSTRUCTIONS),
+    gapMm: z
+      .optional(within('gapMm'))
+      .describe('Centre to centre of neighbouring needles; required for twin and triple, absent for single'),
+    sizeNm: within('sizeNm').check(z.describe('Metric size: blade diameter in hundredths of a millimetre')),
+  })
+  .superRefine(({ construction, gapMm }, context) => {
+    if ((construction === 'single') !== (gapMm === undefined)) {
+      context.addIssue({
+        code: 'custom',
+        path: ['gapMm'],
+        message:
+          construction === 'single'
+            ? 'must be left out: a single needle has no gap'
+            : `is missing: a ${construction} needle needs its gap`,
+      })
+    }
+  })
+
+const namedStitch = z.strictObject({
+  id: z.string().refine(id => findStitch(id) !== null, {
+    error: `is not a known stitch: GET /api/v1/stitches lists them`,
+  }),
+  widthMm: within('widthMm'),
+  lengthMm: within('lengthMm'),
+  mirror: z.boolean().optional(),
+  positionMm: z.optional(within('positionMm')),
+})
+
+/** What `POST /api/v1/swing` takes. */
+export const swingRequestSchema = z.strictObject({
+  machine: z.strictObject({ maxWidthMm: within('maxWidthMm'), plateSlotMm: z.optional(within('openingMm')) }),
+  foot: z
+    .strictObject({ slotMm: z.optional(within('openingMm')), singleHole: z.boolean().optional() })
+    .optional(),
+  plate: z.strictObject({ singleHole: z.boolean().optional() }).optional(),
+  needle,
+  stitch: z.union([namedStitch, z.strictObject({ drops })], {
+    error: 'must be either { id, widthMm, lengthMm, … } or { drops }',
+  }),
+  marginMm: z
+    ._default(within('marginMm'), DEFAULT_MARGIN_MM)
+    .describe('Taken off the widest stitch before it may swing'),
+  clearanceMm: z
+    ._default(within('clearanceMm'), DEFAULT_CLEARANCE_MM)
+    .describe('Kept free on each side of a measured opening'),
+})
+export type SwingRequest = z.output<typeof swingRequestSchema>
+
+const lengthOrNull = z.number().nullable()
+/** What it returns. Lengths in mm. */
+export const swingResponseSchema = z.strictObject({
+  verdict: z.enum(['clear', 'close', 'strikes']),
+  limitWidthMm: lengthOrNull.describe(
+    'Widest setting by the machine rule and bare openings; null when no width helps',
+  ),
+  safeWidthMm: lengthOrNull.describe(
+    'Widest setting with margin and clearance kept; null when no width helps',
+  ),
+  binding: z.enum(['machine', 'foot', 'plate']),
+  spareMm: z
+    .number()
+    .describe(
+      'Blade edge to the nearest measured opening, or blade centre to the machine’s half width '
+        + 'when none is measured; negative when it strikes',
+    ),
+  spareLeftMm: z.number(),
+  spareRightMm: z.number(),
+  reachLeftMm: z.number().describe('Outermost blade edge left of the needle bar’s middle'),
+  reachRightMm: z.number(),
+  spanMm: z.number().describe('Outermost to outermost blade centre'),
+  overlapMm: lengthOrNull.describe(
+    'How far two neighbouring columns overlap; negative is a clear lane; null with a single needle',
+  ),
+  worstDrop: z.strictObject({
+    index: z.int(),
+    blade: z.enum(['only', 'left', 'middle', 'right']),
+    xMm: z.number(),
+    yMm: z.number(),
+  }),
+  reasons: z.array(z.strictObject({ code: z.string(), message: z.string() })),
+})
+export type SwingResponse = z.output<typeof swingResponseSchema>
+
+/** Answers a swing request that has passed its schema. */
+export function answerSwing(request: SwingRequest): SwingResponse {
+  const input: SwingInput = {
+    machine: { maxWidthMm: request.machine.maxWidthMm, plateSlotMm: request.machine.plateSlotMm ?? null },
+    foot: { slotMm: request.foot?.slotMm ?? null, singleHole: request.foot?.singleHole ?? false },
+    plate: { singleHole: request.plate?.singleHole ?? false },
+    needle: { ...request.needle, gapMm: request.needle.gapMm ?? 0 },
+    stitch: 'drops' in request.stitch ? stitchOfRawDrops(request.stitch.drops) : settingOf(request.stitch),
+    marginMm: request.marginMm,
+    clearanceMm: request.clearanceMm,
+  }
+  const result = judgeSwing(input)
+  const { worstDrop } = result
+  return {
+    verdict: result.verdict,
+    limitWidthMm: result.limitWidthMm === null ? null : tidy(result.limitWidthMm),
+    safeWidthMm: result.safeWidthMm === null ? null : tidy(result.safeWidthMm),
+    binding: result.binding,
+    spareMm: tidy(result.spareMm),
+    spareLeftMm: tidy(result.spareLeftMm),
+    spareRightMm: tidy(result.spareRightMm),
+    reachLeftMm: tidy(result.reachLeftMm),
+    reachRightMm: tidy(result.reachRightMm),
+    spanMm: tidy(result.spanMm),
+    overlapMm: result.overlapMm === null ? null : tidy(result.overlapMm),
+    worstDrop: {
+      index: worstDrop.index,
+      blade: worstDrop.blade,
+      xMm: tidy(worstDrop.xMm),
+      yMm: tidy(worstDrop.yMm),
+    },
+    reasons: explainSwing(result, input),
+  }
+}
+
+function settingOf({
+  id,
+  widthMm,
+  lengthMm,
+  mirror = false,
+  positionMm = 0,
+}: z.output<typeof namedStitch>): SwingInput['stitch'] {
+  const { alignment, drops: list, repeat } = findStitch(id)!
+  return { alignment, drops: list, repeat, widthMm, lengthMm, mirror, positionMm }
+}
+
+/** Rounding noise off, to a nanometre; −0 becomes 0. */
+function tidy(mm: number): number {
+  return Math.round(mm * 1e6) / 1e6 + 0
+}

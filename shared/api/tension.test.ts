@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest'
+import { answerTension, tensionRequestSchema, tensionResponseSchema } from '#shared/api'
+
+const DIAL = { min: 0, max: 9, home: 4.5, step: 0.25 }
+const ask = (body: object) =>
+  tensionResponseSchema.parse(
+    answerTension(tensionRequestSchema.parse({ goal: 'balanced', dial: DIAL, rows: [], ...body })),
+  )
+
+describe('the next tension over the API', () => {
+  it('begins at the rule of the goal, or where it is told to', () => {
+    expect(ask({})).toEqual({
+      next: 4.5,
+      settled: false,
+      best: null,
+      bracket: null,
+      outOfReach: false,
+      reason: { code: 'first', message: 'Begin at 4.5.' },
+    })
+    expect(ask({ goal: 'raised' }).next).toBe(9)
+    expect(ask({ prior: { dial: 3.2, spread: 0.5 } }).next).toBe(3.25)
+  })
+  it('takes rows with one reading or both, and the breaks', () => {
+    expect(ask({ rows: [{ dial: 4.5, show: -2 }] }).next).toBeGreaterThan(5)
+    expect(ask({ rows: [{ dial: 4.5, ridge: 2, show: 0 }], goal: 'flat' }).next).toBeLessThan(4.5)
+    expect(ask({ rows: [{ dial: 4.5, breaks: true }] })).toMatchObject({ reason: { code: 'breaks' } })
+  })
+  it.each<[string, object, string]>([
+    ['an unknown goal', { goal: 'pretty' }, 'goal'],
+    ['a home outside', { dial: { ...DIAL, home: 12 } }, 'dial.home'],
+    ['a step of 0', { dial: { ...DIAL, step: 0 } }, 'dial.step'],
+    ['ends the wrong way round', { dial: { ...DIAL, max: -1, home: -1 } }, 'dial.max'],
+    ['half a reading', { rows: [{ dial: 4, show: 0.5 }] }, 'rows.0.show'],
+    ['200 rows', { rows: Array.from({ length: 200 }, () => ({ dial: 4, show: 0 })) }, 'rows'],
+    ['an unknown field', { colour: 1 }, ''],
+  ])('refuses %s and names the field', (_, over, path) => {
+    const { error } = tensionRequestSchema.safeParse({ goal: 'balanced', dial: DIAL, rows: [], ...over })
+    expect(error?.issues[0]?.path.join('.')).toBe(path)
+  })
+  it('refuses a row off the dial', () =>
+    expect(() => ask({ rows: [{ dial: 40, show: 0 }] })).toThrow(
+      expect.objectContaining({
+        code: 'out-of-range',
+        details: expect.objectContaining({ field: 'rows.0.dial' }),
+      }),
+    ))
+})

@@ -1,0 +1,154 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  UNKNOWN_MACHINE,
+  type Tables,
+  type AnyRecord,
+  type Machine,
+  type Plan,
+  TABLE_NAMES,
+  type TableName,
+} from '#shared/records'
+import { readBackup, writeBackup } from '#shared/backup'
+import { EMPTY_SETUP } from '#shared/setup'
+
+const machine: Machine = { id: 'm1', name: 'Attic seven', ...UNKNOWN_MACHINE }
+const { id: _, ...content } = EMPTY_SETUP
+const plan: Plan = {
+  id: 'p1',
+  name: 'Collar',
+  setup: { ...content, machineId: 'm1' },
+  keptAt: '2026-03-01T10:00:00Z',
+  note: '',
+}
+const book = (entries: [TableName, AnyRecord][] = []): Tables =>
+  Object.fromEntries(
+    TABLE_NAMES.map(table => [
+      table,
+      new Map(entries.filter(([t]) => t === table).map(([, record]) => [record.id, record])),
+    ]),
+  ) as unknown as Tables
+const full = book([
+  ['machines', machine],
+  ['plans', plan],
+])
+const text = (b: Tables) => JSON.stringify(writeBackup(b, '2026-11-24T10:00:00Z'))
+const preview = (t: string, b: Tables) => {
+  const reading = readBackup(t, b)
+  if (!reading.ok) throw new Error(reading.message)
+  return reading.preview
+}
+
+describe('a backup', () => {
+  it('goes round without loss', () => {
+    const { added, refused } = preview(text(full), book())
+    expect(added.map(({ record }) => record)).toEqual([machine, plan])
+    expect(refused).toEqual([])
+  })
+
+  it('says what is new, what changes and what stays', () => {
+    const here = book([
+      ['machines', { ...machine, name: 'Attic eight' }],
+      ['plans', plan],
+    ])
+    expect(preview(text(full), here)).toMatchObject({ added: [], changed: [{ table: 'machines' }], same: 1 })
+  })
+
+  it('does not take another order of keys for a change', () => {
+    const turned = book([['machines', Object.fromEntries(Object.entries(machine).reverse()) as Machine]])
+    expect(preview(text(book([['machines', machine]])), turned)).toMatchObject({ same: 1, changed: [] })
+  })
+
+  it('keeps names with markup as text', () => {
+    const hostile = { ...machine, name: '<img src=x onerror=alert(1)>' }
+    expect(preview(text(book([['machines', hostile]])), book()).added[0]!.record).toEqual(hostile)
+  })
+})
+
+describe('what is refused', () => {
+  const changed = (
+    change: (raw: { version: unknown; format: unknown; records: Record<string, unknown[]> }) => void,
+  ) => {
+    const raw = JSON.parse(text(full))
+    change(raw)
+    return JSON.stringify(raw)
+  }
+  it.each<[string, string, string]>([
+    ['not-json', text(full).slice(0, -20), 'damaged'],
+    ['not-json', '', 'damaged'],
+    ['not-ours', '{"format":"other"}', 'not written by'],
+    ['not-ours', 'null', 'not written by'],
+    [
+      'newer',
+      changed(raw => {
+        raw.version = 9
+      }),
+      'update the app',
+    ],
+    [
+      'wrong-version',
+      changed(raw => {
+        raw.version = '1'
+      }),
+      'version must be',
+    ],
+    [
+      'damaged',
+      changed(raw => {
+        raw.records = { machines: 'none' as unknown as unknown[] }
+      }),
+      'records',
+    ],
+    ['too-large', 'x'.repeat(20_000_001), '20 MB'],
+  ])('a file that is %s, whole', (code, file, part) => {
+    expect(readBackup(file, book())).toMatchObject({
+      ok: false,
+      code,
+      message: expect.stringContaining(part),
+    })
+  })
+
+  it.each<[string, (raw: { records: Record<string, unknown[]> }) => void, string]>([
+    [
+      'a field out of range',
+      ({ records }) => Object.assign(records.machines![0]!, { maxWidthMm: 1e9 }),
+      'maxWidthMm: must be a number from 3 to 12',
+    ],
+    ['an unknown field', ({ records }) => Object.assign(records.machines![0]!, { script: 1 }), 'script'],
+    [
+      'a name of 300 characters',
+      ({ records }) => Object.assign(records.machines![0]!, { name: 'x'.repeat(300) }),
+      'at most 80',
+    ],
+    ['a record that comes twice', ({ records }) => records.machines!.push(records.machines![0]!), 'twice'],
+    ['an unknown list', ({ records }) => Object.assign(records, { spoons: [1] }), 'not a known list'],
+    [
+      'a plan whose machine is nowhere',
+      ({ records }) => {
+        records.machines = []
+      },
+      'points at m1',
+    ],
+  ])('%s, by name', (_, change, part) => {
+    const { refused } = preview(changed(change as never), book())
+    expect(refused.map(({ message }) => message).join()).toContain(part)
+  })
+
+  it('a plan goes with the machine that was refused', () => {
+    const { added, refused } = preview(
+      changed(({ records }) => Object.assign(records.machines![0]!, { maxWidthMm: -1 })),
+      book(),
+    )
+    expect(added).toEqual([])
+    expect(refused).toHaveLength(2)
+  })
+
+  it('never throws, whatever the file holds', () => {
+    fc.assert(
+      fc.property(fc.json(), json => {
+        readBackup(json, book())
+        readBackup(JSON.stringify({ format: 'lacy-spool', version: 1, records: JSON.parse(json) }), book())
+      }),
+    )
+  })
+})

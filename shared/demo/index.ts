@@ -1,0 +1,1 @@
+export { demoBackup } from './demo'

@@ -1,0 +1,56 @@
+import { EMPTY_SETUP } from '../setup'
+import type { SetupContent } from '../setup'
+
+/** A setup of the demo in short: what is left out is what the attic machine usually has on. */
+export interface Sewn {
+  stitch: string
+  width: number
+  length: number
+  needle: string
+  machine?: string
+  foot?: string | null
+  left?: string
+  right?: string
+  bobbin?: string
+  cloth?: string
+  layers?: number
+  tension?: number | null
+  mirror?: boolean
+  position?: number
+  plate?: 'zigzag' | 'single-hole'
+  technique?: SetupContent['technique']
+  goal?: SetupContent['goal']
+  stabilizer?: 'tear' | 'cut' | null
+}
+const DENSE = new Set(['satin-leaf', 'satin-diamond', 'satin-wave'])
+const { id: _, ...NOTHING_ON } = EMPTY_SETUP
+export const demoSetup = (s: Sewn): SetupContent => ({
+  ...NOTHING_ON,
+  machineId: `demo-machine-${s.machine ?? 'attic'}`,
+  footId: s.foot === null ? null : `demo-foot-${s.foot ?? 'open'}`,
+  plate: s.plate ?? 'zigzag',
+  needleId: `demo-needle-${s.needle}`,
+  stitch: {
+    stitchId: s.stitch,
+    widthMm: s.width,
+    lengthMm: s.length,
+    mirror: s.mirror ?? false,
+    positionMm: s.position ?? 0,
+  },
+  threadIds: {
+    left: `demo-thread-${s.left ?? 'slate'}`,
+    middle: null,
+    right: `demo-thread-${s.right ?? 'gold'}`,
+  },
+  bobbinId: `demo-thread-${s.bobbin ?? 'fine'}`,
+  tension: s.tension === undefined ? 4 : s.tension,
+  clothId: `demo-cloth-${s.cloth ?? 'linen'}`,
+  layers: s.layers ?? 2,
+  technique: s.technique ?? 'decorative',
+  goal: s.goal ?? 'balanced',
+  stabilizerId: s.stabilizer
+    ? `demo-stabilizer-${s.stabilizer}`
+    : DENSE.has(s.stitch)
+      ? 'demo-stabilizer-tear'
+      : null,
+})

@@ -1,0 +1,52 @@
+import type { SewnSince } from '#core/care'
+import type { Cloth, MachineStateRecord, NeedleTime, Stabilizer, Thread, WalkRecord } from '../records'
+import type { SetupContent } from '../setup'
+
+interface CareTables {
+  readonly threads: ReadonlyMap<string, Thread>
+  readonly cloths: ReadonlyMap<string, Cloth>
+  readonly stabilizers: ReadonlyMap<string, Stabilizer>
+}
+
+/** What of a setup leaves lint, flakes or glue behind. */
+export function sewnKinds(
+  setup: SetupContent,
+  { threads, cloths, stabilizers }: CareTables,
+): NeedleTime['sewn'] {
+  const kinds = [...Object.values(setup.threadIds), setup.bobbinId].flatMap(
+    id => threads.get(id ?? '')?.kind ?? [],
+  )
+  return {
+    pearl: kinds.includes('pearl-cotton'),
+    metallic: kinds.includes('metallic') || kinds.includes('film'),
+    felt: cloths.get(setup.clothId ?? '')?.structure === 'felt',
+    fusible: stabilizers.get(setup.stabilizerId ?? '')?.kind === 'fusible',
+  }
+}
+
+/** What has been sewn on a machine since a moment: by its times, and by the walks finished on it. */
+export function sewnSince(
+  machineId: string,
+  since: MachineStateRecord['cleanedAt'],
+  times: Iterable<NeedleTime>,
+  walks: Iterable<WalkRecord>,
+  tables: CareTables,
+): SewnSince {
+  const start = since === null ? -Infinity : Date.parse(since)
+  const timed = [...times].filter(time => time.machineId === machineId && Date.parse(time.at) > start)
+  const walked = [...walks].filter(
+    walk => walk.machineId === machineId && walk.finishedAt !== null && Date.parse(walk.finishedAt) > start,
+  )
+  const kinds = [
+    ...timed.map(({ sewn }) => sewn),
+    ...walked.flatMap(({ setup }) => (setup ? [sewnKinds(setup, tables)] : [])),
+  ]
+  const any = (kind: keyof NeedleTime['sewn']) => kinds.some(one => one[kind])
+  return {
+    pearl: any('pearl'),
+    felt: any('felt'),
+    metallic: any('metallic'),
+    fusible: any('fusible'),
+    hours: timed.reduce((sum, { hours }) => sum + hours, 0),
+  }
+}

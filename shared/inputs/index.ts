@@ -1,0 +1,23 @@
+export { sewnKinds, sewnSince } from './care'
+export {
+  candidateOf,
+  clothFactsOf,
+  conflictInputOf,
+  type PairingTables,
+  startInputOf,
+  threadedBlades,
+} from './pairing'
+export { featuresOf, frozenOf, learntFromSwatch, offsetOf, ruleShareOf } from './swatch'
+export { SOURCE_WORDS, type SwatchField, swatchFields } from './swatchFields'
+export { type Bench, benchOf, type BenchTables, type NamedStitch, PLATE_NAMES, swingInputOf } from './swing'
+export {
+  type Expectation,
+  expectationOf,
+  GUESSED_STEP,
+  lessonsOf,
+  type Question,
+  questionOf,
+  steppedDialOf,
+} from './trial'
+export { GOAL_SETUPS } from './trialGoals'
+export { blankState, fittedFactsOf, stateOf, walkInputOf } from './walk'

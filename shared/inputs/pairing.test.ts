@@ -1,0 +1,169 @@
+import { describe, expect, it } from 'vitest'
+import { findConflicts, type Mend } from '#core/conflicts'
+import { DEFAULT_SETTINGS } from '#shared/records'
+import { demoBackup } from '#shared/demo'
+import { mendOf } from '#shared/setup'
+import { conflictInputOf, startInputOf, threadedBlades, type PairingTables } from '#shared/inputs'
+import type { SetupContent } from '#shared/setup'
+
+const { records } = demoBackup
+const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
+const tables: PairingTables = {
+  machines: byId(records.machines),
+  feet: byId(records.feet),
+  needles: byId(records.needles),
+  stitches: byId(records.stitches),
+  plates: byId(records.plates),
+  threads: byId(records.threads),
+  cloths: byId(records.cloths),
+  stabilizers: byId(records.stabilizers),
+  plans: byId(records.plans),
+}
+const collar = records.plans[0]!.setup
+const conflicts = (setup: SetupContent) => findConflicts(conflictInputOf(setup, tables, DEFAULT_SETTINGS))
+const codes = (setup: SetupContent) => conflicts(setup).map(({ code }) => code)
+
+describe('the demo plans', () => {
+  it.each(records.plans.map(plan => [plan.name, plan] as const))(
+    '“%s” has nothing that stops it, unless it is an honest failure',
+    (name, plan) => {
+      const stops = conflicts(plan.setup)
+        .filter(({ severity }) => severity === 'stop')
+        .map(({ code }) => code)
+      if (!/\((struck|refused)\)/.test(name)) expect(stops).toEqual([])
+    },
+  )
+})
+
+describe('a setup as the rules see it', () => {
+  it(
+    'gives each blade its own thread and supply, the spool’s own way of unwinding where nothing else '
+      + 'is said',
+    () => {
+      expect(
+        threadedBlades(collar, 'twin', tables.threads).map(({ blade, thread, supply }) => [
+          blade,
+          thread.kind,
+          supply.draw,
+        ]),
+      ).toEqual([
+        ['left', 'rayon', 'rolling off'],
+        ['right', 'metallic', 'rolling off'],
+      ])
+      expect(threadedBlades(collar, 'single', tables.threads)).toHaveLength(1)
+    },
+  )
+  it('takes an own plate before the machine’s', () => {
+    expect(codes({ ...collar, plateId: 'demo-plate-round' })).toContain('several-single-hole-plate')
+    expect(
+      codes({
+        ...collar,
+        plateId: 'demo-plate-round',
+        needleId: 'demo-needle-80',
+        stitch: { ...collar.stitch, stitchId: 'straight', widthMm: 0 },
+      }),
+    ).not.toContain('swing-single-hole')
+  })
+  it('calls a wide swing at a short length dense', () => {
+    expect(
+      codes({
+        ...collar,
+        stabilizerId: null,
+        stitch: { ...collar.stitch, stitchId: 'zigzag', widthMm: 4, lengthMm: 0.4 },
+      }),
+    ).toContain('dense-no-stabilizer')
+    expect(
+      codes({
+        ...collar,
+        stabilizerId: null,
+        stitch: { ...collar.stitch, stitchId: 'zigzag', widthMm: 4, lengthMm: 1.5 },
+      }),
+    ).not.toContain('dense-no-stabilizer')
+  })
+  it('starts from the newest own plan alike, and from the rule where there is none', () => {
+    expect(startInputOf(collar, 'twin', tables, DEFAULT_SETTINGS)).toMatchObject({
+      thread: { kind: 'metallic' },
+      own: { name: 'Sailor collar, honeycomb band', tension: 2.8 },
+    })
+    expect(startInputOf({ ...collar, technique: 'hem' }, 'twin', tables, DEFAULT_SETTINGS)?.own).toBeNull()
+    expect(
+      startInputOf(
+        { ...collar, threadIds: { left: null, middle: null, right: null } },
+        'twin',
+        tables,
+        DEFAULT_SETTINGS,
+      ),
+    ).toBeNull()
+  })
+})
+
+describe('a mend', () => {
+  const broken: [string, SetupContent][] = [
+    ['several-single-hole-plate', { ...collar, plate: 'single-hole' }],
+    ['several-single-hole-foot', { ...collar, footId: 'demo-foot-quarter' }],
+    [
+      'thick-in-needle',
+      { ...collar, threadIds: { left: 'demo-thread-rope', middle: null, right: 'demo-thread-rope' } },
+    ],
+    ['threader-several', { ...collar, threader: true }],
+    ['cutter-several', { ...collar, cutter: true }],
+    ['one-groove', { ...collar, sharedDiscs: true }],
+    ['metallic-tension', { ...collar, tension: 5 }],
+    ['metallic-in-cup', { ...collar, supplies: { ...collar.supplies, right: { place: 'cup', draw: null } } }],
+    ['dense-no-stabilizer', { ...collar, stabilizerId: null, stitch: { ...collar.stitch, lengthMm: 0.4 } }],
+    [
+      'uneven-supply',
+      {
+        ...collar,
+        supplies: {
+          ...collar.supplies,
+          left: { place: 'cup', draw: null },
+          right: { place: 'stand', draw: null },
+        },
+      },
+    ],
+    [
+      'film-over-end',
+      {
+        ...collar,
+        threadIds: { left: 'demo-thread-star', middle: null, right: 'demo-thread-star' },
+        supplies: { ...collar.supplies, left: { place: null, draw: 'over the end' } },
+      },
+    ],
+    [
+      'heavy-short',
+      {
+        ...collar,
+        needleId: 'demo-needle-topstitch',
+        threadIds: { ...collar.threadIds, left: 'demo-thread-mast' },
+        stitch: { ...collar.stitch, stitchId: 'straight', widthMm: 0, lengthMm: 2 },
+      },
+    ],
+  ]
+  it.each(broken)('takes %s away in one press', (code, setup) => {
+    const conflict = conflicts(setup).find(found => found.code === code)
+    expect(conflict?.mend).toBeTruthy()
+    const change = mendOf(conflict!.mend!, setup, tables.feet, tables.stabilizers)
+    expect(codes({ ...setup, ...change })).not.toContain(code)
+  })
+  it('winds the thick thread on the bobbin and takes it off every needle', () => {
+    const setup = {
+      ...collar,
+      threadIds: { left: 'demo-thread-rope', middle: null, right: 'demo-thread-rope' },
+    }
+    expect(
+      mendOf({ kind: 'to-bobbin', label: '', blade: 'right' }, setup, tables.feet, tables.stabilizers),
+    ).toEqual({ bobbinId: 'demo-thread-rope', threadIds: { left: null, middle: null, right: null } })
+  })
+  it('is not offered when what it needs is not owned', () => {
+    expect(mendOf({ kind: 'foot', label: '' }, collar, new Map(), new Map())).toBeNull()
+    expect(
+      mendOf(
+        { kind: 'stabilizer', label: '', stabilizer: 'wash-away' } satisfies Mend,
+        collar,
+        tables.feet,
+        tables.stabilizers,
+      ),
+    ).toBeNull()
+  })
+})

@@ -1,0 +1,85 @@
+import { GOAL_FACTS } from '#core/trial'
+import { needleNameAndType } from '#core/needle'
+import type { Frozen, Swatch } from '../records'
+
+/** Everything a swatch says, as label and value, in one order: for comparing, for CSV and for labels. */
+export interface SwatchField {
+  readonly id: string
+  readonly label: string
+  readonly value: string
+}
+
+/** Where a swatch's number comes from. */
+export const SOURCE_WORDS = { own: 'own test', rule: 'quoted rule', guess: 'guess' } as const
+
+const NOT_KNOWN = 'not known'
+const threadText = (thread: Frozen['bobbin']) => (thread ? thread.name : 'none')
+const reading = (value: number | null) => (value === null ? 'not read' : String(value))
+const yesNo = (value: boolean) => (value ? 'yes' : 'no')
+
+/** Lengths are in mm whatever is shown elsewhere; what is not known says so. */
+export function swatchFields({
+  goal,
+  setup,
+  frozen,
+  readings,
+  rowsSewn,
+  verdict,
+  source,
+  note,
+  keptAt,
+}: Swatch): SwatchField[] {
+  const { machine, needle, threads } = frozen
+  const field = (id: string, label: string, value: string): SwatchField => ({ id, label, value })
+  return [
+    field('goal', 'Goal', GOAL_FACTS[goal].name),
+    field('tension', 'Tension', setup.tension === null ? 'not set' : String(setup.tension)),
+    field(
+      'home',
+      'Home and dial',
+      machine?.dial ? `${machine.dial.home} on ${machine.dial.min} to ${machine.dial.max}` : NOT_KNOWN,
+    ),
+    field('machine', 'Machine', machine?.name ?? 'none'),
+    field('stitch', 'Stitch', frozen.stitch?.name ?? 'gone'),
+    field('length', 'Length, mm', String(setup.stitch.lengthMm)),
+    field('width', 'Width, mm', String(setup.stitch.widthMm)),
+    field('position', 'Needle position, mm', String(setup.stitch.positionMm)),
+    field('needle', 'Needle', needle ? needleNameAndType(needle) : 'none'),
+    field(
+      'needleHours',
+      'Needle sewn, h',
+      needle?.hoursSewn == null ? 'not counted' : String(needle.hoursSewn),
+    ),
+    field('left', 'Left thread', threadText(threads.left)),
+    field('middle', 'Middle thread', threadText(threads.middle)),
+    field('right', 'Right thread', threadText(threads.right)),
+    field('bobbin', 'Bobbin', threadText(frozen.bobbin)),
+    field(
+      'supply',
+      'Supply',
+      Object.values(setup.supplies)
+        .map(({ place, draw }) => [place, draw].filter(Boolean).join(' '))
+        .filter(Boolean)
+        .join(' / ') || NOT_KNOWN,
+    ),
+    field('foot', 'Foot', frozen.foot ?? 'none'),
+    field('plate', 'Plate', frozen.plate),
+    field('bobbinTension', 'Bobbin tension', setup.bobbinTension),
+    field('pressure', 'Foot pressure', setup.pressure),
+    field('speed', 'Speed', setup.speed ?? 'by the rule'),
+    field('cloth', 'Cloth', frozen.cloth?.name ?? 'none'),
+    field('layers', 'Layers', String(setup.layers)),
+    field('stabilizer', 'Stabilizer', frozen.stabilizer ?? 'none'),
+    field('show', 'Show', reading(readings.show)),
+    field('ridge', 'Ridge', reading(readings.ridge)),
+    field('skips', 'Skips', yesNo(readings.skips)),
+    field('breaks', 'Breaks', yesNo(readings.breaks)),
+    field('holes', 'Holes', yesNo(readings.holes)),
+    field('sound', 'Sound', readings.sound ?? 'not read'),
+    field('rows', 'Rows sewn', rowsSewn === null ? 'not counted' : String(rowsSewn)),
+    field('verdict', 'Verdict', verdict),
+    field('source', 'Number from', SOURCE_WORDS[source]),
+    field('date', 'Kept', keptAt.slice(0, 10)),
+    field('note', 'Note', note),
+  ]
+}

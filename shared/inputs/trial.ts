@@ -1,0 +1,85 @@
+import { markAt } from '#core/dial'
+import { type Foretold, LEAST_RECORDS, type LearntFrom, type SwatchFeatures } from '#core/swatch'
+import type { SteppedDial, TrialGoal, TrialPrior } from '#core/trial'
+import type { PairingTables } from './pairing'
+import type { Machine, Settings, Swatch } from '../records'
+import type { SetupContent } from '../setup'
+import { featuresOf, frozenOf, learntFromSwatch, ruleShareOf } from './swatch'
+
+/** The smallest step of a dial nobody has looked at closely: a guess. */
+export const GUESSED_STEP = 0.5
+
+/** A machine's dial with its step; null while its ends and home are not known. */
+export function steppedDialOf(machine: Machine | null): SteppedDial | null {
+  return machine?.tensionDial ? { ...machine.tensionDial, step: machine.dialStep ?? GUESSED_STEP } : null
+}
+
+/** What the swatch book is asked before a row is sewn. */
+export interface Question {
+  readonly wanted: SwatchFeatures
+  /** What the rule says, as a share of the way from home. */
+  readonly ruleShare: number
+}
+export function questionOf(
+  goal: TrialGoal,
+  setup: SetupContent,
+  tables: PairingTables,
+  settings: Settings,
+): Question {
+  const frozen = frozenOf(setup, tables)
+  return { wanted: featuresOf(goal, frozen), ruleShare: ruleShareOf(goal, setup, frozen, settings) }
+}
+
+/** All that swatches teach. */
+export function lessonsOf(swatches: Iterable<Swatch>, settings: Settings): LearntFrom[] {
+  return [...swatches].flatMap(swatch => learntFromSwatch(swatch, settings) ?? [])
+}
+
+export interface Expectation {
+  readonly prior: TrialPrior
+  readonly source: 'own swatches' | 'rule'
+  /** In words, with what it leans on. */
+  readonly why: string
+  /** The most alike of `of` records. */
+  readonly leansOn: readonly { readonly id: string; readonly alike: number }[]
+  readonly of: number
+  /**
+   * How far off the book was on records it had not seen, and the rule, in marks of this dial; null: too few.
+   */
+  readonly error: { readonly book: number; readonly rule: number; readonly of: number } | null
+}
+
+const RULE_SPREAD_SHARE = 1 / 4.5
+
+/**
+ * Where the goal of a setup is expected before a row was sewn: from own swatches, else from the rule.
+ *
+ * @param told - what the book answered; a word while there is no answer.
+ */
+export function expectationOf(
+  { ruleShare }: Question,
+  dial: SteppedDial,
+  told: Foretold | 'not read yet' | 'not readable',
+): Expectation {
+  const unit = (dial.max - dial.min) / 2
+  const byRule = (why: string): Expectation => ({
+    prior: { dial: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit },
+    source: 'rule',
+    why: `by the rule for thread and goal; ${why}`,
+    leansOn: [],
+    of: 0,
+    error: null,
+  })
+  if (told === 'not read yet') return byRule('own swatches are being read')
+  if (told === 'not readable') return byRule('own swatches could not be read: load the page once more')
+  const { prediction, error } = told
+  if (!prediction) return byRule(`under ${LEAST_RECORDS} own swatches like this`)
+  return {
+    prior: { dial: markAt(prediction.share, dial), spread: prediction.spread * unit },
+    source: 'own swatches',
+    why: `from ${prediction.of} own swatches like this, drawn toward the rule`,
+    leansOn: prediction.leansOn,
+    of: prediction.of,
+    error: error && { book: error.book * unit, rule: error.rule * unit, of: error.of },
+  }
+}

@@ -1,0 +1,29 @@
+import { bench, describe } from 'vitest'
+import { UNKNOWN_STATE } from '#core/putback'
+import { threadingWalk } from '#core/walk'
+import { DEFAULT_SETTINGS } from '#shared/records'
+import { demoBackup } from '#shared/demo'
+import { walkInputOf } from '#shared/inputs'
+
+const byId = <T extends { id: string }>(records: readonly T[]) =>
+  new Map(records.map(record => [record.id, record]))
+const { machines, feet, needles, stitches, plates, threads, cloths, stabilizers, plans } = demoBackup.records
+const tables = {
+  machines: byId(machines),
+  feet: byId(feet),
+  needles: byId(needles),
+  stitches: byId(stitches),
+  plates: byId(plates),
+  threads: byId(threads),
+  cloths: byId(cloths),
+  stabilizers: byId(stabilizers),
+  plans: byId(plans),
+}
+const inputs = plans.map(({ setup }) => walkInputOf(setup, tables, DEFAULT_SETTINGS, UNKNOWN_STATE))
+let turn = 0
+
+describe('the demo’s setups, one after the other', () => {
+  bench('a threading walk', () => {
+    threadingWalk(inputs[turn++ % inputs.length]!)
+  })
+})

@@ -1,0 +1,91 @@
+import { combinationKey } from '#core/handwalk'
+import { type FittedFacts, type MachineState, UNKNOWN_STATE } from '#core/putback'
+import { hasSwing } from '#core/stitch'
+import { judgeSwing } from '#core/swing'
+import type { WalkInput } from '#core/walk'
+import { benchOf, swingInputOf, PLATE_NAMES } from './swing'
+import { type PairingTables, threadedBlades } from './pairing'
+import type { Foot, MachineStateRecord, NeedleRecord, Machine, Settings } from '../records'
+import type { SetupContent } from '../setup'
+
+/** What is known to be on a machine; nothing, before anything was noted. */
+export function stateOf(
+  machineId: string | null,
+  states: ReadonlyMap<string, MachineStateRecord>,
+): MachineState {
+  return states.get(machineId ?? '')?.state ?? UNKNOWN_STATE
+}
+
+/** A record for a machine about which nothing was noted yet. */
+export function blankState(machineId: string): MachineStateRecord {
+  return { id: machineId, state: UNKNOWN_STATE, cleanedAt: null, oiledAt: null, sewingSince: null }
+}
+
+/** What a state names, looked up. The everyday foot is a zigzag foot. */
+export function fittedFactsOf(
+  state: MachineState,
+  machine: Machine,
+  tables: { readonly needles: ReadonlyMap<string, NeedleRecord>; readonly feet: ReadonlyMap<string, Foot> },
+): FittedFacts {
+  const foot = tables.feet.get(state.footId ?? '')
+  return {
+    twinModeKind: machine.twinMode.kind,
+    forgetsTwinMode: machine.forgetsTwinMode,
+    dial: machine.tensionDial,
+    construction: tables.needles.get(state.needleId ?? '')?.construction ?? null,
+    foot: foot ? { name: foot.name, usual: foot.kind === 'zigzag' } : null,
+  }
+}
+
+/** A setup as the walk's rules see it. */
+export function walkInputOf(
+  setup: SetupContent,
+  tables: PairingTables,
+  settings: Settings,
+  left: MachineState,
+): WalkInput {
+  const bench = benchOf(setup, tables)
+  const { machine, needle, foot, plate, stitch } = bench
+  const swing = swingInputOf(setup, bench, settings)
+  const judged = swing && judgeSwing(swing)
+  const bobbin = tables.threads.get(setup.bobbinId ?? '')
+  const { widthMm, lengthMm, positionMm } = setup.stitch
+  return {
+    machine,
+    needle,
+    foot,
+    left,
+    plate: {
+      name: plate?.name ?? PLATE_NAMES[setup.plate],
+      singleHole: plate?.singleHole ?? setup.plate === 'single-hole',
+    },
+    threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads).map(
+      ({ blade, thread, supply }) => ({
+        blade,
+        thread,
+        supply,
+        id: thread.id,
+        name: thread.name,
+        form: thread.form,
+      }),
+    ),
+    bobbin: bobbin ?? null,
+    stitch: stitch && { name: stitch.name, swings: hasSwing(stitch), widthMm, lengthMm, positionMm },
+    verdict: judged?.verdict ?? null,
+    safeWidthMm: judged?.safeWidthMm ?? null,
+    tension: setup.tension,
+    bobbinTension: setup.bobbinTension,
+    pressure: setup.pressure,
+    threader: setup.threader,
+    cutter: setup.cutter,
+    schools: settings.schools,
+    combination:
+      swing
+      && combinationKey({
+        machineId: setup.machineId ?? '',
+        footId: setup.footId,
+        needleId: setup.needleId ?? '',
+        swing,
+      }),
+  }
+}

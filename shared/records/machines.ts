@@ -1,0 +1,78 @@
+import * as z from 'zod/mini'
+import { HOOKS } from '#core/terms'
+import { idField, measured, nameField, within } from '../fields'
+import { table } from './manifest'
+
+/** null: not known. */
+const yesNo = z.nullable(z.boolean())
+
+const machineSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  maxWidthMm: within('maxWidthMm'),
+  twinMode: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('none') }),
+    z.strictObject({ kind: z.literal('on-off'), assumedGapMm: within('gapMm') }),
+    z.strictObject({ kind: z.literal('by-gap') }),
+  ]),
+  /** null: not known. */
+  forgetsTwinMode: yesNo,
+  /** How many needle positions, evenly across the widest stitch; null: not known. */
+  needlePositions: z.nullable(z.int('must be a whole number').check(z.gte(1), z.lte(99))),
+  plateSlotMm: measured('openingMm'),
+  tensionDial: z.nullable(
+    z
+      .strictObject({ min: z.number(), max: z.number(), home: z.number() })
+      .check(
+        z.refine(
+          ({ min, max, home }) => min < max && home >= min && home <= max,
+          'home must lie between the dial’s ends',
+        ),
+      ),
+  ),
+  /** The smallest step its tension can be set by. */
+  dialStep: z.nullable(z.number().check(z.gt(0, 'must be above 0'), z.lte(10, 'must be at most 10'))),
+  // What preparing it depends on; null: not known.
+  divider: yesNo,
+  needleGuides: z.nullable(z.literal([0, 1, 2])),
+  spoolPins: z.nullable(z.literal([1, 2, 3])),
+  stand: yesNo,
+  cup: yesNo,
+  threader: yesNo,
+  cutter: yesNo,
+  lock: yesNo,
+  hook: z.nullable(z.enum(HOOKS)),
+  /** Never oiled by its user. */
+  sealed: yesNo,
+})
+
+/** A machine about which only its widest stitch is known. */
+export const UNKNOWN_MACHINE = {
+  maxWidthMm: 7,
+  twinMode: { kind: 'none' },
+  forgetsTwinMode: null,
+  needlePositions: null,
+  plateSlotMm: null,
+  tensionDial: null,
+  dialStep: null,
+  divider: null,
+  needleGuides: null,
+  spoolPins: null,
+  stand: null,
+  cup: null,
+  threader: null,
+  cutter: null,
+  lock: null,
+  hook: null,
+  sealed: null,
+} as const satisfies Omit<z.output<typeof machineSchema>, 'id' | 'name'>
+
+export const machines = table({
+  schema: machineSchema,
+  since: 1,
+  blank: UNKNOWN_MACHINE,
+  holdsSetup: 'nowhere',
+  refersTo: null,
+  words: { one: 'machine', many: 'machines' },
+  demo: true,
+})

@@ -1,0 +1,18 @@
+import * as z from 'zod/mini'
+import { READING_STEPS } from '#core/trial'
+import { idField } from '../fields'
+
+const SOUNDS = ['usual', 'odd'] as const
+
+/** What a row looks, sounds and feels like; null: not read. */
+export const readingFields = {
+  ridge: z.nullable(z.literal(READING_STEPS)),
+  show: z.nullable(z.literal(READING_STEPS)),
+  skips: z.boolean(),
+  breaks: z.boolean(),
+  holes: z.boolean(),
+  sound: z.nullable(z.enum(SOUNDS)),
+}
+/** Photos by name, kept beside the book; null: none. */
+export const photoFields = z.strictObject({ front: z.nullable(idField), back: z.nullable(idField) })
+export const dialMark = z.number().check(z.gte(-1000), z.lte(1000))

@@ -1,0 +1,86 @@
+import type { Reference } from '../setup'
+import type { Pointing } from './manifest'
+import { type AnyRecord, type RecordOf, TABLE_NAMES, TABLES, type TableName, type Tables } from './tables'
+
+/** One record put (or, with null, taken out). */
+export interface RecordChange {
+  readonly table: TableName
+  readonly id: string
+  readonly record: AnyRecord | null
+}
+
+/** A table's manifest speaks of its own records only; here every record comes with its table. */
+const pointingOf = (table: TableName) => TABLES[table].refersTo as Pointing<AnyRecord> | null
+
+/** What a record points at in other tables. */
+export function referencesOf<T extends TableName>(
+  table: T,
+  record: RecordOf<T> | AnyRecord,
+): readonly Reference[] {
+  return pointingOf(table)?.find(record) ?? []
+}
+
+const keyOf = ({ table, id }: { readonly table: string; readonly id: string }) => `${table}/${id}`
+
+/** The records that cannot be without this one: as long as one stands, it stays. */
+export function usersOf(target: Reference, book: Tables): AnyRecord[] {
+  const blocking = TABLE_NAMES.filter(table => pointingOf(table)?.whenGone === 'blocks')
+  const pointsThere = (table: TableName, record: AnyRecord) =>
+    referencesOf(table, record).some(to => keyOf(to) === keyOf(target))
+  return blocking.flatMap(table => [...book[table].values()].filter(record => pointsThere(table, record)))
+}
+
+/** Records out, and what that changes in those that point at them: each without them, or gone too. */
+export function removalOf(
+  targets: readonly { readonly table: TableName; readonly id: string }[],
+  book: Tables,
+) {
+  const gone = new Set(targets.map(keyOf))
+  const removed = targets.map(({ table, id }): RecordChange => ({ table, id, record: null }))
+  const changed = TABLE_NAMES.flatMap(table =>
+    [...book[table].values()]
+      .filter(record => !gone.has(keyOf({ table, id: record.id })))
+      .flatMap(record => changeWithout(table, record, gone)),
+  )
+  return [...removed, ...changed]
+}
+
+function changeWithout(table: TableName, record: AnyRecord, gone: ReadonlySet<string>): RecordChange[] {
+  const pointing = pointingOf(table)
+  if (pointing === null || pointing.whenGone === 'blocks') return []
+  const { whenGone } = pointing
+  const lost = pointing.find(record).filter(to => gone.has(keyOf(to)))
+  if (lost.length === 0) return []
+  const without = lost.reduce<AnyRecord | null>((left, to) => left && whenGone(left, to), record)
+  return [{ table, id: record.id, record: without }]
+}
+
+/** Taking the demo out: its records go, except those the user's own still need. */
+export function demoRemoval(book: Tables): RecordChange[] {
+  const needed = new Set(
+    ownRecords(book).flatMap(([table, record]) => referencesOf(table, record).map(keyOf)),
+  )
+  const targets = TABLE_NAMES.flatMap(table =>
+    [...book[table].keys()]
+      .filter(id => isDemo(id) && !needed.has(keyOf({ table, id })))
+      .map(id => ({ table, id })),
+  )
+  const whole = removalOf(targets, book)
+  // A bench that loses something is cleared: half a demo on it would help nobody.
+  return whole.map(change =>
+    change.table === 'setup' ? { ...change, record: TABLES.setup.blank as AnyRecord } : change,
+  )
+}
+
+/** Demo records are known by their ids. */
+export const isDemo = (id: string) => id.startsWith('demo-')
+
+function ownRecords(book: Tables): [TableName, AnyRecord][] {
+  // What stands on the bench is no reason to keep a demo record.
+  const tables = TABLE_NAMES.filter(table => table !== 'setup')
+  return tables.flatMap(table =>
+    [...book[table].values()]
+      .filter(({ id }) => !isDemo(id))
+      .map((record): [TableName, AnyRecord] => [table, record]),
+  )
+}

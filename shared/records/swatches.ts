@@ -1,0 +1,73 @@
+import * as z from 'zod/mini'
+import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
+import { CLOTH_STRUCTURES } from '#core/terms'
+import { THREAD_KINDS, type ThreadKind } from '#core/thread'
+import { MOST_ROWS, TRIAL_GOALS } from '#core/trial'
+import { hexField, idField, momentField, nameField, within } from '../fields'
+import { setupSchema } from '../setup'
+import { table } from './manifest'
+import { photoFields, readingFields } from './reading'
+
+export const SWATCH_VERDICTS = ['good', 'usable', 'failed'] as const
+export const SWATCH_SOURCES = ['own', 'rule', 'guess'] as const
+
+const dialSchema = z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
+const frozenThread = z.nullable(
+  z.strictObject({
+    name: nameField,
+    kind: z.enum(Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]),
+    hex: hexField,
+    tex: z.nullable(within('tex')),
+  }),
+)
+/** A setup's records by name and nature, as they were: what is changed or sold later changes nothing here. */
+const frozenSchema = z.strictObject({
+  machine: z.nullable(z.strictObject({ name: nameField, dial: z.nullable(dialSchema) })),
+  needle: z.nullable(
+    z.strictObject({
+      construction: z.enum(CONSTRUCTIONS),
+      gapMm: z.number(),
+      sizeNm: within('sizeNm'),
+      type: z.enum(NEEDLE_TYPES),
+      hoursSewn: z.nullable(within('hours')),
+    }),
+  ),
+  threads: z.strictObject({ left: frozenThread, middle: frozenThread, right: frozenThread }),
+  bobbin: frozenThread,
+  foot: z.nullable(nameField),
+  plate: nameField,
+  cloth: z.nullable(
+    z.strictObject({ name: nameField, structure: z.nullable(z.enum(CLOTH_STRUCTURES)), hex: hexField }),
+  ),
+  stabilizer: z.nullable(nameField),
+  stitch: z.nullable(z.strictObject({ name: nameField, swings: z.boolean() })),
+})
+
+/** A swatch: settings that were tried, with all that was on the machine. */
+export const swatchSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  goal: z.enum(TRIAL_GOALS),
+  setup: setupSchema,
+  frozen: frozenSchema,
+  readings: z.strictObject(readingFields),
+  /** Rows it took; null: not counted. */
+  rowsSewn: z.nullable(z.int().check(z.gte(0), z.lte(MOST_ROWS))),
+  verdict: z.enum(SWATCH_VERDICTS),
+  note: z.string().check(z.maxLength(500, 'must be at most 500 characters')),
+  keptAt: momentField,
+  /** Where the number comes from: own test, quoted rule, or a guess. */
+  source: z.enum(SWATCH_SOURCES),
+  photos: photoFields,
+})
+
+export const swatches = table({
+  schema: swatchSchema,
+  since: 4,
+  blank: null,
+  holdsSetup: 'inside',
+  // Its ids are hints only: what they meant is frozen in it.
+  refersTo: null,
+  words: { one: 'swatch', many: 'swatches' },
+  demo: true,
+})

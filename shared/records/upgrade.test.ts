@@ -1,0 +1,97 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { VERSIONS, emptyTables, type Added, RECORDS_VERSION, upgradeRecord } from '#shared/records'
+import { readBackup } from '#shared/backup'
+import { EMPTY_SETUP } from '#shared/setup'
+
+const fileOf = (version: number) =>
+  readFileSync(new URL(`../../tests/fixtures/backup-${version}.json`, import.meta.url), 'utf8')
+const file = fileOf(1)
+const empty = emptyTables
+
+describe('a file of an earlier version', () => {
+  it.each([1, 2, 3, 4])('%d comes in whole, and nothing it said is changed', version => {
+    const file = fileOf(version)
+    const reading = readBackup(file, empty())
+    if (!reading.ok) throw new Error(reading.message)
+    expect(reading.preview.refused).toEqual([])
+    const { records } = JSON.parse(file) as { records: Record<string, { id: string }[]> }
+    expect(reading.preview.added).toHaveLength(Object.values(records).flat().length)
+    for (const { table, record } of reading.preview.added)
+      expect(record).toMatchObject(records[table]!.find(({ id }) => id === record.id)!)
+  })
+
+  it('gets what is new as not known, and no conflict from it', () => {
+    const { records } = JSON.parse(file) as { records: Record<string, object[]> }
+    expect(upgradeRecord('threads', records.threads![0], 1)).toMatchObject({
+      label: '',
+      texBasis: null,
+      metresLeft: null,
+      unwinds: null,
+    })
+    expect(upgradeRecord('needles', records.needles![0], 1)).toMatchObject({
+      state: 'good',
+      hoursSewn: null,
+      blocksSewn: 0,
+    })
+    expect(upgradeRecord('machines', records.machines![0], 1)).toMatchObject({
+      divider: null,
+      spoolPins: null,
+      hook: null,
+    })
+    expect(upgradeRecord('plans', records.plans![0], 1)).toMatchObject({
+      setup: { bobbinTension: 'home', pressure: 'home', speed: null },
+    })
+    expect(upgradeRecord('setup', records.setup![0], 1)).toMatchObject({
+      threader: false,
+      cutter: false,
+      plateId: null,
+      supplies: EMPTY_SETUP.supplies,
+    })
+  })
+
+  it.each([null, 3, 'text', [], { setup: 7 }])('leaves %j for the schema to report', raw =>
+    expect(() => upgradeRecord('plans', raw, 1)).not.toThrow(),
+  )
+  it('leaves today’s records alone', () => {
+    const raw = { id: 'x' }
+    expect(upgradeRecord('threads', raw, RECORDS_VERSION)).toBe(raw)
+  })
+})
+
+/** Every object in a record that looks like a setup: it says what stitch is sewn and with which threads. */
+function setupsIn(value: unknown): object[] {
+  if (typeof value !== 'object' || value === null) return []
+  const own = 'stitch' in value && 'threadIds' in value ? [value] : []
+  return [...own, ...Object.values(value).flatMap(setupsIn)]
+}
+
+describe('the version after this one, made up', () => {
+  const next: Added = {
+    records: { trials: { paper: 'plain' } },
+    setup: { lamp: 'on' },
+    settings: { lampless: false },
+    schools: { lamps: 'dim' },
+  }
+  const { records } = JSON.parse(fileOf(4)) as { records: Record<string, object[]> }
+  const upgraded = Object.entries(records).map(([table, list]) => ({
+    table,
+    records: list.map(record => upgradeRecord(table, record, RECORDS_VERSION, [...VERSIONS, next])),
+  }))
+
+  it('reaches every setup, in whatever table it lies', () => {
+    const found = upgraded.map(({ table, records }) => ({ table, setups: records.flatMap(setupsIn) }))
+    const tables = found.filter(({ setups }) => setups.length > 0).map(({ table }) => table)
+    expect(tables).toEqual(['plans', 'setup', 'walks', 'trials', 'swatches'])
+    for (const { setups } of found) for (const setup of setups) expect(setup).toMatchObject({ lamp: 'on' })
+  })
+
+  it('adds to a record’s own fields beside its setup, and to the settings', () => {
+    expect(upgraded.find(({ table }) => table === 'trials')!.records[0]).toMatchObject({
+      paper: 'plain',
+      setup: { lamp: 'on' },
+    })
+    const settings = upgraded.find(({ table }) => table === 'settings')!.records[0]
+    expect(settings).toMatchObject({ lampless: false, schools: { lamps: 'dim', margin: 'roomy' } })
+  })
+})

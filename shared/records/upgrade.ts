@@ -1,0 +1,124 @@
+import { isTable, TABLES } from './tables'
+
+/** The version of records in the database and in backup files. */
+export const RECORDS_VERSION = 4
+
+type Plain = Record<string, unknown>
+/**
+ * What a version added to records, as it stood in the one before. Never edit: files of that version stay as
+ * they are.
+ */
+export interface Added {
+  readonly records: Readonly<Record<string, object>>
+  /** To every setup, wherever a record holds one. */
+  readonly setup: object
+  readonly settings: object
+  readonly schools: object
+}
+
+const TO_2: Added = {
+  records: {
+    needles: {
+      count: 1,
+      state: 'good',
+      hoursSewn: null,
+      seen: { metallic: false, fusible: false, pearl: false },
+    },
+    threads: { label: '', texBasis: null, metresLeft: null, form: null, unwinds: null },
+    cloths: { structure: null, weight: null },
+  },
+  setup: {
+    plateId: null,
+    stabilizerId: null,
+    technique: 'seam',
+    goal: 'balanced',
+    washed: false,
+    supplies: {
+      left: { place: null, draw: null },
+      middle: { place: null, draw: null },
+      right: { place: null, draw: null },
+    },
+    threader: false,
+    cutter: false,
+    sharedDiscs: null,
+    seamM: 1,
+  },
+  settings: {
+    twinJobs: [
+      'pintuck-fine',
+      'pintuck',
+      'decorative',
+      'decorative-rayon',
+      'metallic',
+      'knit-hem',
+      'knit-narrow',
+      'plain-hem',
+      'strip',
+      'jeans',
+      'wide-hem',
+    ],
+  },
+  schools: { heavyBobbin: 'ordinary', pearlTension: 'home', cutter: 'never' },
+}
+
+const TO_3: Added = {
+  records: {
+    machines: {
+      divider: null,
+      needleGuides: null,
+      spoolPins: null,
+      stand: null,
+      cup: null,
+      threader: null,
+      cutter: null,
+      lock: null,
+      hook: null,
+      sealed: null,
+    },
+    needles: { blocksSewn: 0 },
+  },
+  setup: { bobbinTension: 'home', pressure: 'home', speed: null },
+  settings: { backedUpAt: null },
+  schools: { threading: 'divider', lastGuide: 'each-side' },
+}
+
+const TO_4: Added = { records: { machines: { dialStep: null } }, setup: {}, settings: {}, schools: {} }
+
+/** In order: the first brings version 1 to 2. */
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4]
+
+/**
+ * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays
+ * damaged, for the schema to report.
+ *
+ * @param table - its table.
+ * @param raw - as stored or read from a file.
+ * @param from - the version it was written by.
+ * @param versions - what each version added; only tests give another history.
+ */
+export function upgradeRecord(table: string, raw: unknown, from: number, versions = VERSIONS): unknown {
+  const later = versions.slice(from - 1)
+  return later.reduce((record, added) => (isPlain(record) ? withAdded(table, record, added) : record), raw)
+}
+
+function withAdded(table: string, raw: Plain, added: Added): Plain {
+  const record = { ...added.records[table], ...raw }
+  if (table === 'settings') return withSettings(record, added)
+  switch (isTable(table) ? TABLES[table].holdsSetup : 'nowhere') {
+    case 'whole':
+      return { ...added.setup, ...record }
+    case 'inside':
+      return isPlain(record.setup) ? { ...record, setup: { ...added.setup, ...record.setup } } : record
+    case 'nowhere':
+      return record
+  }
+}
+
+function withSettings(record: Plain, { settings, schools }: Added): Plain {
+  const whole = { ...settings, ...record }
+  return isPlain(record.schools) ? { ...whole, schools: { ...schools, ...record.schools } } : whole
+}
+
+function isPlain(value: unknown): value is Plain {
+  return typeof value === 'object' && value !== null && !Array.isArray(value)
+}

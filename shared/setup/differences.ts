@@ -1,0 +1,93 @@
+import { BLADES, type Blade, type Needle, needleNameAndType, type NeedleType } from '#core/needle'
+import { findStitch } from '#core/stitch'
+import type { SetupContent } from './schema'
+
+/** What a setup may point at, as far as it takes a name: a record's own, or what stands on a needle's packet. */
+type Named = { readonly name: string } | (Needle & { readonly type: NeedleType })
+type NamedTable = ReadonlyMap<string, Named>
+interface NamedTables {
+  readonly machines: NamedTable
+  readonly feet: NamedTable
+  readonly needles: NamedTable
+  readonly threads: NamedTable
+  readonly cloths: NamedTable
+  readonly plates: NamedTable
+  readonly stabilizers: NamedTable
+  readonly stitches: NamedTable
+}
+
+/** One thing that is not the same any more, in words. */
+export interface Difference {
+  readonly what: string
+  readonly stitch: boolean
+}
+
+/** A part of the setup that a trial row depends on: what it is called, and what it is in words. */
+interface Part {
+  readonly what: string
+  readonly words: (setup: SetupContent, tables: NamedTables) => string
+  /** It belongs to the stitch. */
+  readonly stitch?: true
+}
+
+const yesNo = (value: boolean) => (value ? 'yes' : 'no')
+
+function nameIn(table: NamedTable, id: string | null): string {
+  if (id === null) return 'none'
+  const found = table.get(id)
+  if (found === undefined) return 'gone'
+  return 'name' in found ? found.name : needleNameAndType(found)
+}
+
+const threadPart = (blade: Blade): Part => ({
+  what: `${blade} thread`,
+  words: (setup, { threads }) => nameIn(threads, setup.threadIds[blade]),
+})
+
+const supplyPart = (blade: Blade): Part => ({
+  what: `${blade} supply`,
+  words: ({ supplies }) => {
+    const { place, draw } = supplies[blade]
+    return [place, draw].filter(Boolean).join(' ') || 'not known'
+  },
+})
+
+/** The tension and what no row depends on are left out. */
+const PARTS: readonly Part[] = [
+  { what: 'machine', words: ({ machineId }, { machines }) => nameIn(machines, machineId) },
+  { what: 'needle', words: ({ needleId }, { needles }) => nameIn(needles, needleId) },
+  { what: 'foot', words: ({ footId }, { feet }) => nameIn(feet, footId) },
+  { what: 'plate', words: ({ plate, plateId }, { plates }) => (plateId ? nameIn(plates, plateId) : plate) },
+  {
+    what: 'stitch',
+    words: ({ stitch: { stitchId } }, { stitches }) =>
+      findStitch(stitchId)?.name ?? nameIn(stitches, stitchId),
+    stitch: true,
+  },
+  { what: 'stitch length', words: ({ stitch }) => String(stitch.lengthMm), stitch: true },
+  { what: 'stitch width', words: ({ stitch }) => String(stitch.widthMm), stitch: true },
+  { what: 'mirror', words: ({ stitch }) => yesNo(stitch.mirror), stitch: true },
+  { what: 'needle position', words: ({ stitch }) => String(stitch.positionMm), stitch: true },
+  ...BLADES.map(threadPart),
+  ...BLADES.map(supplyPart),
+  {
+    what: 'shared discs',
+    words: ({ sharedDiscs }) => (sharedDiscs === null ? 'not known' : yesNo(sharedDiscs)),
+  },
+  { what: 'bobbin', words: ({ bobbinId }, { threads }) => nameIn(threads, bobbinId) },
+  { what: 'bobbin tension', words: ({ bobbinTension }) => bobbinTension },
+  { what: 'foot pressure', words: ({ pressure }) => pressure },
+  { what: 'speed', words: ({ speed }) => speed ?? 'by the rule' },
+  { what: 'cloth', words: ({ clothId }, { cloths }) => nameIn(cloths, clothId) },
+  { what: 'layers', words: ({ layers }) => String(layers) },
+  { what: 'stabilizer', words: ({ stabilizerId }, { stabilizers }) => nameIn(stabilizers, stabilizerId) },
+]
+
+/** What two setups differ in, as far as a trial row depends on it. */
+export function differencesOf(before: SetupContent, now: SetupContent, tables: NamedTables): Difference[] {
+  return PARTS.flatMap(({ what, words, stitch = false }) => {
+    const was = words(before, tables)
+    const is = words(now, tables)
+    return was === is ? [] : [{ what: `${what}: ${was} → ${is}`, stitch }]
+  })
+}

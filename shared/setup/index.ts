@@ -1,0 +1,5 @@
+export { EMPTY_SETUP } from './blank'
+export { type Difference, differencesOf } from './differences'
+export { mendOf } from './mend'
+export { type OwnedTable, type Reference, setupReferences, setupWithout } from './references'
+export { currentSetupSchema, type SetupContent, setupSchema } from './schema'

@@ -1,0 +1,58 @@
+import * as z from 'zod/mini'
+import { BOBBIN_TENSIONS, DRAWS, GOALS, PRESSURES, SPEEDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
+import { idField, within } from '../fields'
+
+const stitchSettingSchema = z.strictObject({
+  stitchId: idField,
+  widthMm: within('widthMm'),
+  lengthMm: within('lengthMm'),
+  mirror: z.boolean(),
+  positionMm: within('positionMm'),
+})
+
+const supplySchema = z.strictObject({
+  place: z.nullable(z.enum(SUPPLY_PLACES)),
+  draw: z.nullable(z.enum(DRAWS)),
+})
+
+/** What a setup is made of, whatever it belongs to. */
+const setupFields = {
+  machineId: z.nullable(idField),
+  footId: z.nullable(idField),
+  plate: z.enum(['zigzag', 'single-hole']),
+  /** A plate of one's own; null: the machine's, of the kind above. */
+  plateId: z.nullable(idField),
+  needleId: z.nullable(idField),
+  stitch: stitchSettingSchema,
+  threadIds: z.strictObject({
+    left: z.nullable(idField),
+    middle: z.nullable(idField),
+    right: z.nullable(idField),
+  }),
+  bobbinId: z.nullable(idField),
+  /** As on this machine's own dial; null: not set. */
+  tension: z.nullable(z.number().check(z.gte(-20), z.lte(20))),
+  clothId: z.nullable(idField),
+  layers: z.int().check(z.gte(1), z.lte(20)),
+  stabilizerId: z.nullable(idField),
+  technique: z.enum(TECHNIQUES),
+  goal: z.enum(GOALS),
+  /** Washed and tumbled often. */
+  washed: z.boolean(),
+  supplies: z.strictObject({ left: supplySchema, middle: supplySchema, right: supplySchema }),
+  /** The built-in needle threader is used; the automatic cutter is on. */
+  threader: z.boolean(),
+  cutter: z.boolean(),
+  sharedDiscs: z.nullable(z.boolean()),
+  /** Length of the seam planned, in m. */
+  seamM: within('seamM'),
+  bobbinTension: z.enum(BOBBIN_TENSIONS),
+  pressure: z.enum(PRESSURES),
+  /** null: as the rule for the thread says. */
+  speed: z.nullable(z.enum(SPEEDS)),
+}
+
+/** The same as a record of its own: the one on the bench. */
+export const currentSetupSchema = z.strictObject({ id: z.literal('current'), ...setupFields })
+export const setupSchema = z.strictObject(setupFields)
+export type SetupContent = z.output<typeof setupSchema>
