@@ -1,12 +1,25 @@
 import { randomUUID } from 'node:crypto'
+import { fileURLToPath } from 'node:url'
+import { STATIONS } from './app/stations'
 
 // Everything ships with the app: no font, icon or telemetry request leaves the machine.
 export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
   ssr: false,
-  components: [{ path: '~/components', pathPrefix: false }],
+  // What stands together in the tree: a station's own parts beside it, what several share in rooms of its own.
+  components: [
+    ...['frame', 'fields', 'pickers', 'seam', 'paper'].map(room => ({
+      path: `~/${room}`,
+      pathPrefix: false,
+    })),
+    { path: '~/stations', pattern: '*/parts/*.vue', pathPrefix: false },
+  ],
+  pages: true,
   // Core, database and workers import everything by name, so that they run outside Nuxt too.
-  imports: { transform: { exclude: [/[\\/](core|db|workers|shared)[\\/]/] } },
+  imports: {
+    dirs: ['~/stores', '~/stations/*/*tore.ts'],
+    transform: { exclude: [/[\\/](core|db|workers|shared)[\\/]/] },
+  },
   devtools: { enabled: false },
   app: {
     head: {
@@ -79,6 +92,14 @@ export default defineNuxtConfig({
   },
   telemetry: false,
   hooks: {
+    // Each view of a station's manifest is a page.
+    'pages:extend': pages => {
+      const fileOf = (folder: string, page: string) =>
+        fileURLToPath(new URL(`./app/stations/${folder}/${page}`, import.meta.url))
+      for (const { folder, views } of STATIONS)
+        for (const { path, page } of views)
+          pages.push({ name: path === '/' ? 'index' : path.slice(1), path, file: fileOf(folder, page) })
+    },
     // What the first view does not need must not be fetched before it stands; the layout preloads the rest
     // later.
     'build:manifest': manifest => {

@@ -12,9 +12,12 @@ export default defineConfig({
       autoImport: {
         dts: false,
         imports: ['vue', 'pinia'],
-        dirs: ['app/composables', 'app/stores', 'app/utils'],
+        dirs: ['app/composables', 'app/stores', 'app/utils', 'app/stations/*/*tore.ts'],
       },
-      components: { dts: false, dirs: ['app/components'] },
+      components: {
+        dts: false,
+        dirs: ['app/frame', 'app/fields', 'app/pickers', 'app/seam', 'app/paper', 'app/stations/*/parts'],
+      },
     }),
   ],
   resolve: {

@@ -1,7 +1,16 @@
 // npm run shots: one current picture of each main view, made from the demo data, into docs/screenshots/.
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { ensureBrowser, ensureBuild, ensurePackages, findPort, root, say, startServer } from './steps.mjs'
+import {
+  ensureBrowser,
+  ensureBuild,
+  ensurePackages,
+  findPort,
+  loadModule,
+  root,
+  say,
+  startServer,
+} from './steps.mjs'
 
 ensurePackages()
 ensureBrowser()
@@ -18,8 +27,8 @@ const press = async (driver, xpath) => {
   )
   await element.click()
 }
-const VIEWS = [
-  { name: 'width-and-swing', path: '/', size: LAPTOP },
+/** Pictures for which something must be pressed first, or which are taken on another device. */
+const ACTED = [
   {
     name: 'build-up',
     path: '/plans',
@@ -29,8 +38,6 @@ const VIEWS = [
       await press(driver, '//button[normalize-space() = "Build-up"]')
     },
   },
-  { name: 'compare', path: '/compare', size: LAPTOP },
-  { name: 'thread-and-needle', path: '/pairing', size: LAPTOP },
   {
     name: 'conflicts',
     path: '/pairing',
@@ -40,27 +47,18 @@ const VIEWS = [
       await press(driver, '//button[starts-with(@aria-label, "Conflicts")]')
     },
   },
-  { name: 'threading-walk', path: '/walk', size: LAPTOP },
-  { name: 'bench-card', path: '/card', size: LAPTOP },
-  { name: 'care', path: '/care', size: LAPTOP },
-  { name: 'trial-strip', path: '/trial', size: LAPTOP },
-  { name: 'sign-doctor', path: '/signs', size: LAPTOP },
-  { name: 'swatch-book', path: '/swatches', size: LAPTOP },
   {
     name: 'swatch-charts',
     path: '/swatches',
     size: LAPTOP,
     act: driver => press(driver, '//button[normalize-space() = "Charts"]'),
   },
-  { name: 'which-twins', path: '/twins', size: LAPTOP },
-  { name: 'how-we-know', path: '/evidence', size: LAPTOP },
   {
     name: 'workbox',
     path: '/workbox',
     size: LAPTOP,
     act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]'),
   },
-  { name: 'files', path: '/files', size: LAPTOP },
   {
     name: 'put-back-dim',
     path: '/putback',
@@ -71,12 +69,17 @@ const VIEWS = [
     name: 'practice-tablet',
     path: '/practice',
     size: [1024, 768],
-    act: async driver => {
-      await press(driver, '//button[normalize-space() = "Sew a row"]')
-    },
+    act: driver => press(driver, '//button[normalize-space() = "Sew a row"]'),
   },
   { name: 'phone', path: '/', size: [390, 844] },
 ]
+const { ALL_VIEWS } = await loadModule('/app/stations/index.ts')
+const plain = ALL_VIEWS.filter(({ shot }) => shot).map(({ shot, path }) => ({
+  name: shot,
+  path,
+  size: LAPTOP,
+}))
+const VIEWS = [...plain, ...ACTED]
 
 /** Still once two pictures a quarter of a second apart are the same. */
 async function settled(driver) {

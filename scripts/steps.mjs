@@ -180,3 +180,20 @@ export function machineLine() {
   const cores = execFileSync('nproc', { encoding: 'utf8' }).trim()
   return `${cpu}, ${cores} cores, Node.js ${process.versions.node}`
 }
+
+/** Loads a TypeScript module of ours, by its path from the root: `/app/stations/index.ts`. */
+export async function loadModule(path) {
+  const { createServer: createVite } = await import('vite')
+  const vite = await createVite({
+    root,
+    configFile: false,
+    server: { middlewareMode: true },
+    appType: 'custom',
+    logLevel: 'error',
+  })
+  try {
+    return await vite.ssrLoadModule(path)
+  } finally {
+    await vite.close()
+  }
+}

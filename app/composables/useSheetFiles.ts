@@ -16,7 +16,7 @@ export function useSheetFiles() {
 
   async function savePdf(name: string, sheets: (paper: Paper) => readonly Sheet[]): Promise<void> {
     try {
-      const { sheetsToPdf } = await import('~/utils/sheetPdf')
+      const { sheetsToPdf } = await import('~/paper/sheetPdf')
       downloadBlob(`${name}.pdf`, sheetsToPdf(sheets(paper.value)))
     } catch {
       toast.add({

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { until } from '@vueuse/core'
-import { STATIONS, VIEWS } from '~/utils/stations'
+import { ALL_VIEWS, JUMPS, STATIONS, stationOf } from '~/stations'
 
 const book = useBookStore()
 const bench = useBenchStore()
@@ -29,23 +29,14 @@ onNuxtReady(async () => {
   setTimeout(
     () =>
       requestIdleCallback(() => {
-        for (const { to } of [...STATIONS, ...VIEWS.flat()]) void preloadRouteComponents(to)
+        for (const { path } of ALL_VIEWS) void preloadRouteComponents(path)
       }),
     FIRST_VIEW_MS,
   )
 })
 
 defineShortcuts({
-  '1': () => navigateTo('/'),
-  '2': () => navigateTo('/pairing'),
-  '3': () => navigateTo('/walk'),
-  '4': () => navigateTo('/trial'),
-  '9': () => navigateTo('/swatches'),
-  '0': () => navigateTo('/workbox'),
-  'b': () => navigateTo('/card'),
-  'c': () => navigateTo('/compare'),
-  'p': () => navigateTo('/plans'),
-  'f': () => navigateTo('/files'),
+  ...Object.fromEntries(JUMPS.map(({ key, path }) => [key.toLowerCase(), () => navigateTo(path)])),
   '?': () => {
     keysOpen.value = true
   },
@@ -73,7 +64,7 @@ defineShortcuts({
       <div class="word serif">Lacy Spool<i aria-hidden="true" /></div>
       <template
         v-for="(station, index) in STATIONS"
-        :key="station.to"
+        :key="station.key"
       >
         <small
           v-if="station.group !== STATIONS[index - 1]?.group"
@@ -82,7 +73,7 @@ defineShortcuts({
         >
         <NuxtLink
           no-prefetch
-          :to="station.to"
+          :to="station.views[0].path"
           class="station"
           :class="{ on: stationOf($route.path) === station }"
           :aria-current="stationOf($route.path) === station ? 'page' : undefined"

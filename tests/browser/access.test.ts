@@ -2,9 +2,13 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { ALL_VIEWS } from '../../app/stations'
 import { byRole, open, openBrowser, press, type Session, untilText } from './browser'
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+/** The bench card has no frame, and a test of its own. */
+const framed = ALL_VIEWS.filter(({ axe }) => axe).map(({ path }) => path)
+
 let session: Session
 beforeAll(async () => {
   session = await openBrowser()
@@ -31,42 +35,13 @@ async function faults(): Promise<string[]> {
 }
 
 describe('axe finds no serious or critical fault', () => {
-  it.each([
-    '/',
-    '/compare',
-    '/plans',
-    '/files',
-    '/pairing',
-    '/twins',
-    '/evidence',
-    '/workbox',
-    '/walk',
-    '/putback',
-    '/care',
-    '/trial',
-    '/signs',
-    '/practice',
-    '/swatches',
-  ])('on %s', async path => {
+  it.each(framed)('on %s', async path => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     expect(await faults()).toEqual([])
   })
 
-  it.each([
-    '/',
-    '/pairing',
-    '/twins',
-    '/workbox',
-    '/compare',
-    '/walk',
-    '/putback',
-    '/care',
-    '/trial',
-    '/signs',
-    '/practice',
-    '/swatches',
-  ])('with the dim lamp on, on %s', async path => {
+  it.each(framed)('with the dim lamp on, on %s', async path => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
     await press(session.driver, 'button', 'Dim lamp')

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { stationOf } from '~/stations'
+
+/** The name of the station one is in, its views, and what can be done in the one that is open. */
+const route = useRoute()
+const station = computed(() => stationOf(route.path))
+const views = computed(() => (station.value && station.value.views.length > 1 ? station.value.views : []))
+</script>
+
+<template>
+  <div class="head">
+    <h1>{{ station?.name }}</h1>
+    <nav aria-label="Views of this station">
+      <NuxtLink
+        v-for="view in views"
+        :key="view.path"
+        no-prefetch
+        :to="view.path"
+        :aria-current="$route.path === view.path ? 'page' : undefined"
+      >
+        {{ view.name }}
+      </NuxtLink>
+    </nav>
+    <div class="aside">
+      <slot />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 20px;
+  margin-bottom: 10px;
+}
+h1 {
+  font-size: 27px;
+}
+nav {
+  display: flex;
+  gap: 2px;
+  max-width: 100%;
+  overflow-x: auto;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 12px;
+  border-bottom: 3px solid transparent;
+  color: var(--mute);
+  font-weight: 600;
+  white-space: nowrap;
+}
+nav a:hover {
+  color: var(--ink);
+}
+nav a[aria-current] {
+  color: var(--ink);
+  border-color: var(--mulberry);
+}
+.aside {
+  margin-left: auto;
+}
+@media (max-width: 640px) {
+  h1 {
+    font-size: 23px;
+  }
+  nav a {
+    padding: 0 8px;
+  }
+}
+</style>

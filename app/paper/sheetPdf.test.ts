@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest'
+import { cardSheet, labelSheets } from '#core/sheet'
+import { measurePdf } from '~/../tests/unit/pdf'
+import { sheetsToPdf } from './sheetPdf'
+
+const CARD = {
+  fields: [
+    { id: 'width', label: 'Width', value: '4.0', note: 'safe to 4.5, rule' },
+    { id: 'length', label: 'Length', value: '2.5', note: 'Honeycomb' },
+    { id: 'tension', label: 'Tension', value: '2.8', note: 'home is 4' },
+    { id: 'left', label: 'L', value: 'Grün 40', note: '' },
+    { id: 'right', label: 'R', value: '金 metallic', note: '' },
+  ],
+  caution: { severity: 'warn', message: 'Not hand-walked yet: handwheel first, toward you.' },
+} as const
+const read = async (sheets: Parameters<typeof sheetsToPdf>[0]) =>
+  measurePdf(new Uint8Array(await sheetsToPdf(sheets).arrayBuffer()))
+const HEAD = { title: 'Attic seven', date: '1 June 2026' } as const
+
+describe('a PDF at true size', () => {
+  it('has pages of A4 by ISO 216, and of letter by its 8.5 × 11 inches', async () => {
+    const [a4] = await read([cardSheet(CARD, { ...HEAD, paper: 'a4' })])
+    expect([a4!.wideMm, a4!.tallMm].map(Math.round)).toEqual([210, 297])
+    const [letter] = await read([cardSheet(CARD, { ...HEAD, paper: 'letter' })])
+    expect([letter!.wideMm / 25.4, letter!.tallMm / 25.4].map(inch => inch.toFixed(2))).toEqual([
+      '8.50',
+      '11.00',
+    ])
+  })
+  it('has a check line of 50 mm on each page, and labels of 60 × 32 mm', async () => {
+    const pages = await read(
+      labelSheets(
+        Array.from({ length: 30 }, () => ({ card: CARD, ...HEAD })),
+        'a4',
+      ),
+    )
+    expect(pages.length).toBe(2)
+    expect(pages.flatMap(({ frames }) => frames)).toHaveLength(30)
+    for (const page of pages) {
+      expect(page.lines.filter(({ lengthMm }) => Math.abs(lengthMm - 50) < 0.02)).toHaveLength(1)
+      for (const { wideMm, tallMm } of page.frames)
+        expect([wideMm.toFixed(1), tallMm.toFixed(1)]).toEqual(['60.0', '32.0'])
+    }
+  })
+  it('says what the card says; letters it cannot print become a question mark, never garbage', async () => {
+    const [{ texts }] = (await read([cardSheet(CARD, { ...HEAD, paper: 'a4' })])) as [
+      Awaited<ReturnType<typeof read>>[number],
+    ]
+    for (const said of ['4.0', '2.5', '2.8', 'Grün 40', '? metallic', 'Attic seven'])
+      expect(texts).toContain(said)
+    expect(texts.join(' ')).toContain('Not hand-walked yet')
+  })
+})

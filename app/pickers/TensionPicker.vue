@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { BOBBIN_TENSIONS } from '#core/terms'
+
+const bench = useBenchStore()
+const dial = computed(() => bench.parts.machine?.tensionDial ?? null)
+const text = ref(bench.setup.tension === null ? '' : String(bench.setup.tension))
+const problem = computed(() => {
+  if (text.value.trim() === '') return null
+  const value = Number(text.value.replace(',', '.'))
+  const [min, max] = dial.value ? [dial.value.min, dial.value.max] : [-20, 20]
+  return Number.isFinite(value) && value >= min && value <= max
+    ? null
+    : `Tension goes from ${min} to ${max}${dial.value ? ' on this dial' : ''}.`
+})
+function set(): void {
+  if (problem.value) return
+  bench.update('Set the tension', {
+    tension: text.value.trim() === '' ? null : Number(text.value.replace(',', '.')),
+  })
+}
+function goHome(home: number): void {
+  text.value = String(home)
+  set()
+}
+</script>
+
+<template>
+  <form
+    novalidate
+    class="grid gap-3"
+    @submit.prevent="set"
+  >
+    <h2 class="serif text-xl">Tension</h2>
+    <div>
+      <label
+        class="field-label"
+        for="tension"
+        >On this machine’s dial</label
+      >
+      <UInput
+        id="tension"
+        v-model="text"
+        inputmode="decimal"
+        autocomplete="off"
+        placeholder="not set"
+        @change="set"
+      />
+    </div>
+    <p
+      v-if="problem"
+      role="alert"
+      class="strikes-ink hint"
+    >
+      {{ problem }}
+    </p>
+    <p class="hint">
+      {{
+        dial
+          ? `Home is ${dial.home}, the dial goes from ${dial.min} to ${dial.max}.`
+          : 'This machine’s dial is not known: add its home under Machine.'
+      }}
+      A number means nothing without its machine.
+    </p>
+    <SelectField
+      :model-value="bench.setup.bobbinTension"
+      label="Bobbin tension"
+      :items="BOBBIN_TENSIONS.map(value => ({ value, label: value }))"
+      @update:model-value="bench.update('Note the bobbin tension', { bobbinTension: $event })"
+    />
+    <div class="flex gap-2">
+      <UButton
+        type="submit"
+        label="Set"
+        icon="i-lucide-check"
+      />
+      <UButton
+        v-if="dial"
+        variant="outline"
+        :label="`Back to home, ${dial.home}`"
+        @click="goHome(dial.home)"
+      />
+    </div>
+  </form>
+</template>

@@ -1,0 +1,239 @@
+<script setup lang="ts">
+import { MUDDY_MEAN_LAYERS } from '#core/buildup'
+import { sewnSvg } from '#core/sewn'
+import { drawHeatMap, LAYER_INKS } from './heatMap'
+import { drawCloth, drawHoles, drawSewn, type View } from './drawSewn'
+import { download } from '~/utils/download'
+
+/** Right side, under side and build-up as the worker sewed them. */
+const { rightTallPx, underTallPx } = defineProps<{ rightTallPx: number; underTallPx: number }>()
+const SEAM_MM = 40
+const SCREEN_MM_PER_PX = 25.4 / 96
+/** Less than this between the columns does not show, in mm: under a thread's thickness. */
+const EDGE_TO_EDGE_MM = 0.05
+const NEEDLE_INKS = ['#2b4c7e', '#b57e12', '#6a4b33']
+
+const book = useBookStore()
+const bench = useBenchStore()
+const { length } = useLength()
+const { input, widthSource } = useSewnInput(() => SEAM_MM)
+const { view, problem } = useSewnView(() => input.value)
+const mode = ref<'thread' | 'layers'>('thread')
+const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? '')?.hex ?? '#eadfcb')
+const spanMm = computed(() => {
+  const right = view.value?.right
+  return right ? 2 * Math.max(-right.leftMm, right.rightMm) : 8
+})
+const scale = ref(1)
+
+const drawRight = computed(() => {
+  const [current, colour, layers] = [view.value, cloth.value, mode.value === 'layers']
+  return (context: CanvasRenderingContext2D, at: View, width: number, height: number) => {
+    drawCloth(context, layers ? LAYER_INKS[0] : colour, width, height)
+    if (!current) return
+    if (layers) drawHeatMap(context, current.buildUp, at)
+    else drawSewn(context, current.right, at)
+  }
+})
+const drawUnder = computed(() => {
+  const [current, colour] = [view.value, cloth.value]
+  return (context: CanvasRenderingContext2D, at: View, width: number, height: number) => {
+    drawCloth(context, colour, width, height)
+    if (!current) return
+    drawSewn(context, current.under, at)
+    drawHoles(context, current.under, NEEDLE_INKS, at)
+  }
+})
+
+const columns = computed(() => {
+  const overlap = bench.result?.overlapMm
+  if (overlap == null || !bench.result) return 'One row, one thread.'
+  if (Math.abs(overlap) < EDGE_TO_EDGE_MM)
+    return `The rows meet edge to edge, ${length(bench.result.spanMm)} wide in all.`
+  if (overlap < 0) return `A clear lane of ${length(-overlap)} between the rows.`
+  const share = Math.round(100 * (bench.result.interlacedShare ?? 0))
+  return `Rows overlap ${length(overlap)}, ${share} % interlaced, ${length(bench.result.spanMm)} wide in all.`
+})
+const muddy = computed(() => {
+  const current = view.value
+  if (!current?.buildUp.muddy) return null
+  const layers = current.buildUp.overlapMeanLayers!.toFixed(1)
+  return current.cureLengthMm === null
+    ? `Muddy: ${layers} layers where the rows overlap. Choose an open stitch or a wider gap.`
+    : `Muddy: ${layers} layers where the rows overlap. Length ${length(current.cureLengthMm)} cures it.`
+})
+function cure(): void {
+  if (view.value?.cureLengthMm) bench.setStitch({ lengthMm: view.value.cureLengthMm })
+}
+function exportSvg(): void {
+  if (!view.value) return
+  const title =
+    `${bench.parts.stitch?.name ?? 'Stitch'}, width ${bench.setup.stitch.widthMm} mm, gap `
+    + `${bench.parts.needle?.gapMm ?? 0} mm`
+  download('right-side.svg', 'image/svg+xml', sewnSvg(view.value.right, title, cloth.value))
+}
+const rightLabel = computed(() =>
+  mode.value === 'thread'
+    ? `Right side as sewn: ${bench.parts.stitch?.name}. ${columns.value}`
+    : `Thread layers: at most ${view.value?.buildUp.mostLayers ?? 0}. ${muddy.value ?? 'Not muddy.'}`,
+)
+</script>
+
+<template>
+  <div class="cards">
+    <section
+      class="card"
+      aria-label="Right side"
+    >
+      <header>
+        <h2>Right side</h2>
+        <span class="hint">{{ (scale * SCREEN_MM_PER_PX).toFixed(1) }}× size</span>
+      </header>
+      <SewnCanvas
+        :draw="drawRight"
+        :span-mm="spanMm"
+        :tall-px="rightTallPx"
+        :label="rightLabel"
+        @scale="scale = $event"
+      />
+      <div
+        class="switch"
+        role="group"
+        aria-label="Show"
+      >
+        <button
+          type="button"
+          :aria-pressed="mode === 'thread'"
+          @click="mode = 'thread'"
+        >
+          Thread
+        </button>
+        <button
+          type="button"
+          :aria-pressed="mode === 'layers'"
+          @click="mode = 'layers'"
+        >
+          Build-up
+        </button>
+        <button
+          type="button"
+          class="export"
+          aria-label="Save the right side as SVG at true size"
+          @click="exportSvg"
+        >
+          SVG
+        </button>
+      </div>
+      <p
+        v-if="mode === 'layers'"
+        class="legend hint"
+      >
+        Layers
+        <span
+          v-for="(ink, layers) in LAYER_INKS"
+          :key="ink"
+          ><i :style="{ background: ink }" />{{ layers
+          }}{{ layers === LAYER_INKS.length - 1 ? '+' : '' }}</span
+        >
+      </p>
+      <p
+        v-if="problem"
+        class="hint strikes-ink"
+        role="alert"
+      >
+        {{ problem }}
+      </p>
+      <p class="note">{{ columns }}</p>
+      <div
+        v-if="muddy"
+        class="muddy"
+        role="status"
+      >
+        <p>
+          <UIcon name="i-lucide-triangle-alert" /> {{ muddy }}
+          <span class="hint">Over {{ MUDDY_MEAN_LAYERS }} counts as muddy: a guess.</span>
+        </p>
+        <UButton
+          v-if="view?.cureLengthMm"
+          size="sm"
+          variant="outline"
+          :label="`Set length ${length(view.cureLengthMm)}`"
+          @click="cure"
+        />
+      </div>
+    </section>
+    <section
+      class="card"
+      aria-label="Under side"
+    >
+      <header>
+        <h2>Under side</h2>
+        <span class="hint">turned over</span>
+      </header>
+      <SewnCanvas
+        :draw="drawUnder"
+        :span-mm="spanMm"
+        :tall-px="underTallPx"
+        :label="`Under side, turned over: the bobbin thread ${bench.parts.needle?.construction === 'single' ? 'runs along the seam' : 'zigzags between the needle holes, which is normal'}.`"
+      />
+      <p class="hint note">Thread width: {{ widthSource === 'rule' ? 'rule, from tex' : widthSource }}</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.cards {
+  display: grid;
+  gap: 12px;
+}
+.card {
+  padding: 10px;
+}
+.switch {
+  display: flex;
+  gap: 4px;
+  margin-top: 6px;
+}
+.switch button {
+  flex: 1;
+  min-height: 44px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 8px;
+  font-weight: 600;
+  font-size: 14.5px;
+  cursor: pointer;
+}
+.switch button[aria-pressed='true'] {
+  border-color: var(--mulberry);
+  box-shadow: inset 0 0 0 1px var(--mulberry);
+}
+.switch .export {
+  flex: 0 0 52px;
+}
+.note {
+  margin-top: 6px;
+  font-size: 14px;
+  line-height: 1.3;
+}
+.muddy {
+  margin-top: 6px;
+  padding: 6px 8px;
+  border-radius: 8px;
+  background: var(--close-bg);
+  font-size: 14px;
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 6px;
+}
+.legend i {
+  display: inline-block;
+  width: 12px;
+  height: 12px;
+  margin-right: 3px;
+  border: 1px solid var(--line-strong);
+  vertical-align: -1px;
+}
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { Construction } from '#core/needle'
+
+useHead({ title: 'Thread and needle · Lacy Spool' })
+const bench = useBenchStore()
+const construction = ref<Construction>(bench.parts.needle?.construction ?? 'single')
+const gap = ref('any')
+watch(construction, () => {
+  gap.value = 'any'
+})
+const gapMm = computed(() =>
+  gap.value === 'any' || construction.value === 'single' ? null : Number(gap.value),
+)
+const { threads, ranked, buy, start, bobbin, bobbins } = usePairing(construction, gapMm)
+</script>
+
+<template>
+  <div>
+    <StationHead />
+    <div class="station">
+      <PairingControls
+        v-model:construction="construction"
+        v-model:gap="gap"
+      />
+      <div class="middle">
+        <NeedleRanking
+          :ranked="ranked"
+          :threads="threads"
+          :buy="buy"
+        />
+        <UsageCard />
+      </div>
+      <div class="side">
+        <section
+          v-if="bench.conflicts.some(({ severity }) => severity === 'stop')"
+          aria-label="What stops this setup"
+        >
+          <ConflictList />
+        </section>
+        <BobbinCard
+          v-if="bobbin"
+          :advice="bobbin"
+          :ranked="bobbins"
+        />
+        <StartCard
+          v-if="start"
+          :start="start"
+        />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.station {
+  display: grid;
+  grid-template-columns: 262px minmax(0, 1fr) 284px;
+  gap: 14px;
+  align-items: start;
+}
+.middle,
+.side {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+@media (max-width: 1150px) {
+  .station {
+    grid-template-columns: 280px minmax(0, 1fr);
+  }
+  .side {
+    grid-column: 2;
+  }
+}
+@media (max-width: 800px) {
+  .station {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .side {
+    grid-column: 1;
+  }
+}
+</style>

@@ -1,0 +1,248 @@
+// @vitest-environment happy-dom
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { ref } from 'vue'
+import { mount } from '@vue/test-utils'
+import type { Construction } from '#core/needle'
+import { demoStores, show } from '~/../tests/unit/mounting'
+import { usePairing } from '~/composables/usePairing'
+import BobbinCard from './parts/BobbinCard.vue'
+import ConflictList from '~/frame/ConflictList.vue'
+import NeedleRanking from './parts/NeedleRanking.vue'
+import PairingControls from './parts/PairingControls.vue'
+import StartCard from './parts/StartCard.vue'
+import ThreadLabelInput from './parts/ThreadLabelInput.vue'
+import UsageCard from './parts/UsageCard.vue'
+
+// Icons come from the app’s own bundle, which is not built here.
+vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
+
+let book: Awaited<ReturnType<typeof demoStores>>['book']
+let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+beforeEach(async () => {
+  document.body.innerHTML = ''
+  ;({ book, bench } = await demoStores())
+})
+/** The pairing of the current setup, as the station has it. */
+function pairing(construction: Construction = 'twin', gapMm: number | null = null) {
+  let made: ReturnType<typeof usePairing>
+  mount({
+    setup: () => {
+      made = usePairing(ref(construction), ref(gapMm))
+    },
+    render: () => null,
+  })
+  return made!
+}
+const put = (thread: string | null, side: 'left' | 'right' = 'left') =>
+  bench.update('Choose', {
+    threadIds: { ...bench.setup.threadIds, [side]: thread && `demo-thread-${thread}` },
+  })
+const ranking = (construction: Construction = 'twin', gapMm: number | null = null) => {
+  const { ranked, threads, buy } = pairing(construction, gapMm)
+  return show(NeedleRanking, { ranked: ranked.value, threads: threads.value, buy: buy.value })
+}
+
+describe('the pairing of a setup', () => {
+  it('leaves used-up needles out and keeps to the gap asked for', () => {
+    const ids = pairing().ranked.value.map(({ needle }) => needle.id)
+    expect(ids[0]).toBe('demo-needle-20m')
+    expect(ids).not.toContain('demo-needle-60')
+    expect(pairing('twin', 4).ranked.value.every(({ needle }) => needle.gapMm === 4)).toBe(true)
+  })
+  it('has nothing to rank without a thread', () => {
+    put(null)
+    put(null, 'right')
+    const { ranked, buy, start, bobbin } = pairing()
+    expect([ranked.value, buy.value, start.value, bobbin.value]).toEqual([[], null, null, null])
+  })
+  it('follows the more delicate thread for bobbin and start', () => {
+    expect(pairing().lead.value?.kind).toBe('metallic')
+    put('mist')
+    expect(pairing().lead.value?.kind).toBe('metallic')
+    put('star')
+    expect(pairing().lead.value?.kind).toBe('film')
+  })
+  it('offers no used-up thread for the bobbin', () => {
+    put('lantern')
+    put('lantern', 'right')
+    book.commit('Use up', [
+      {
+        table: 'threads',
+        id: 'demo-thread-navy',
+        record: { ...book.shelf.threads.get('demo-thread-navy')!, metresLeft: 0 },
+      },
+    ])
+    expect(pairing('single').bobbins.value.map(({ id }) => id)).toEqual(['demo-thread-white'])
+  })
+})
+
+describe('the ranking', () => {
+  it('shows the best with its eye and reasons, and puts another one in', async () => {
+    const page = ranking()
+    expect(page.text()).toContain('2.0/80 metallic Good')
+    expect(page.wrapper.findAll('svg[role="img"]')).toHaveLength(2)
+    await page.press(/^Put in Twin, 3\.0 mm apart/)
+    expect(bench.setup.needleId).toBe('demo-needle-30e')
+  })
+  it('explains the needle that is pressed', async () => {
+    const page = ranking()
+    await page.press(/^Tight\s*4\.0\/100 jeans/)
+    expect(page.text()).toContain('Without a long polished eye the wrapping strips')
+  })
+  it('names what to buy when nothing owned is good', () => {
+    book.commit('Lose', [
+      {
+        table: 'needles',
+        id: 'demo-needle-20m',
+        record: { ...book.shelf.needles.get('demo-needle-20m')!, count: 0 },
+      },
+    ])
+    expect(ranking().text()).toMatch(/Buy 2\.5\/80 metallic: nothing you own is good for this/)
+  })
+  it('draws a film as a band', () => {
+    put('star')
+    expect(ranking('single').wrapper.get('svg[role="img"]').attributes('aria-label')).toContain(
+      'the film is a band 0.40 mm wide',
+    )
+  })
+})
+
+describe('the controls', () => {
+  const controls = (construction: Construction = 'twin') =>
+    show(PairingControls, { construction, gap: 'any' })
+  it('write into the one setup, and a technique brings its usual goal', async () => {
+    const page = controls()
+    await page.fill('Technique', 'pintucks')
+    expect(bench.setup).toMatchObject({ technique: 'pintucks', goal: 'raised' })
+    await page.fill('Goal', 'flat')
+    await page.fill('Left thread', 'demo-thread-wine')
+    await page.fill('Cloth', '')
+    await page.fill('Layers', '3')
+    expect(bench.setup).toMatchObject({
+      goal: 'flat',
+      threadIds: { left: 'demo-thread-wine', right: 'demo-thread-gold' },
+      clothId: null,
+      layers: 3,
+    })
+  })
+  it('ask for as many threads as there are blades', () => {
+    const labels = (construction: Construction) =>
+      controls(construction)
+        .wrapper.findAll('label')
+        .map(label => label.text())
+        .filter(text => /thread$/i.test(text))
+    expect(labels('single')).toEqual(['Thread'])
+    expect(labels('triple')).toEqual(['Left thread', 'Middle thread', 'Right thread'])
+  })
+  it('offer the gaps that are owned', () => {
+    expect(
+      controls()
+        .wrapper.get('select')
+        .findAll('option')
+        .map(option => option.text()),
+    ).toEqual(['any gap', '1.6 mm', '2.0 mm', '2.5 mm', '3.0 mm', '4.0 mm', '6.0 mm', '8.0 mm'])
+  })
+})
+
+describe('a thread by its label', () => {
+  const sides = [
+    ['left', 'Left thread'],
+    ['right', 'Right thread'],
+  ] as const
+  it('goes into the workbox and onto the first free blade, in one step of undo', async () => {
+    put(null, 'right')
+    const page = show(ThreadLabelInput, { sides })
+    await page.fill('Thread label from the spool', '50/2 Ne')
+    expect(page.text()).toContain('taken as cotton, about 0.18 mm thick by rule')
+    await page.wrapper.get('form').trigger('submit')
+    const added = book.shelf.threads.get(bench.setup.threadIds.right!)
+    expect(added).toMatchObject({ label: '50/2 Ne', kind: 'cotton', tex: 23.62, texBasis: 'label' })
+    book.undo()
+    expect(bench.setup.threadIds.right).toBeNull()
+  })
+  it('is not taken while it is not understood', async () => {
+    const page = show(ThreadLabelInput, { sides })
+    await page.fill('Thread label from the spool', '0/2 den')
+    await page.wrapper.get('form').trigger('submit')
+    expect(page.text()).toContain('is not a count')
+    expect(book.shelf.threads.size).toBe(13)
+  })
+})
+
+describe('bobbin, start and thread needed', () => {
+  it('switch to bobbin work for what is too thick', () => {
+    put('rope')
+    const { bobbin, bobbins } = pairing('single')
+    const page = show(BobbinCard, { advice: bobbin.value!, ranked: bobbins.value })
+    expect(page.text()).toMatch(/Bobbin work.*the pattern comes out mirrored.*no automatic cutter/)
+    expect(page.text()).toContain('You own none of these')
+  })
+  it('stay with bobbin work once the thick thread is wound, whatever is above', () => {
+    bench.update('Wind', { bobbinId: 'demo-thread-rope' })
+    expect(pairing().bobbin.value?.mode).toBe('bobbin work')
+    bench.update('Wind', { bobbinId: 'demo-thread-fine' })
+    expect(pairing().bobbin.value?.mode).toBe('normal')
+  })
+  it('put a bobbin thread in', async () => {
+    const { bobbin, bobbins } = pairing()
+    await show(BobbinCard, { advice: bobbin.value!, ranked: bobbins.value }).press(
+      'Use Navy cotton 50 on the bobbin',
+    )
+    expect(bench.setup.bobbinId).toBe('demo-thread-navy')
+  })
+  it('dial in tension and length together, each with its source', async () => {
+    put('lantern')
+    put('lantern', 'right')
+    bench.update('Straight', {
+      needleId: 'demo-needle-topstitch',
+      stitch: { ...bench.setup.stitch, stitchId: 'straight', widthMm: 0 },
+      tension: 7,
+    })
+    const page = show(StartCard, { start: pairing('single').start.value! })
+    expect(page.text()).toMatch(
+      /Tension\s*5 \(home 4\) own plan: as kept in “Lantern banner.*Length\s*3\.0 mm rule: a pearl line wants room/,
+    )
+    await page.press('Dial in')
+    expect(bench.setup).toMatchObject({ tension: 5, stitch: { lengthMm: 3 } })
+  })
+  it('hold metres needed against what is left, for all blades one spool feeds', async () => {
+    put('white')
+    put('white', 'right')
+    const page = show(UsageCard)
+    expect(page.text()).toMatch(/left White cotton 50\s*3\.6 m\s*45 m left/)
+    await page.fill('Length of the seam in metres', '10')
+    expect(page.text()).toMatch(/left White cotton 50\s*37 m\s*28 m short/)
+    expect(page.text()).toContain('12 % for tails and trials')
+  })
+  it('say “at least” when the cloth is not measured, and refuse a seam of nothing', async () => {
+    bench.update('Jersey', { clothId: 'demo-cloth-jersey' })
+    const page = show(UsageCard)
+    expect(page.text()).toContain('at least')
+    await page.fill('Length of the seam in metres', '0')
+    expect(page.text()).toContain('Seam goes from 0.01 to 10000 m.')
+    expect(bench.setup.seamM).toBe(1)
+  })
+})
+
+describe('the list of conflicts', () => {
+  it('says so when there is none', () => {
+    put('gold')
+    expect(show(ConflictList).text()).toBe('Nothing speaks against this setup.')
+  })
+  it('mends in one press that can be undone', async () => {
+    bench.update('Threader', { threader: true })
+    const page = show(ConflictList)
+    expect(page.text()).toMatch(/^Stop: Do not use the built-in threader with a twin needle/)
+    await page.press('By hand')
+    expect(bench.setup.threader).toBe(false)
+    expect(book.undo()).toBe('Mend: By hand')
+    expect(bench.conflicts[0]?.code).toBe('threader-several')
+  })
+  it('offers no mend that needs what is not owned', () => {
+    bench.update('Round', { footId: 'demo-foot-quarter' })
+    for (const foot of book.shelf.feet.values())
+      if (!foot.singleHole)
+        book.commit('Lose', [{ table: 'feet', id: foot.id, record: { ...foot, singleHole: true } }])
+    expect(show(ConflictList).text()).not.toContain('Another foot')
+  })
+})

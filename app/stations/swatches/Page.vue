@@ -1,0 +1,404 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { labelSheets } from '#core/sheet'
+import type { CardFieldId } from '#core/card'
+import { emptyTables, type Swatch } from '#shared/records'
+import { writeBackup } from '#shared/backup'
+import { swatchFields } from '#shared/inputs'
+import { dayOf } from '~/utils/dates'
+import { download } from '~/utils/download'
+import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from './swatchFilters'
+import { writeSwatchCsv } from './swatchCsv'
+
+useHead({ title: 'Swatch book · Lacy Spool' })
+const swatches = useSwatchStore()
+const { remove, offerUndo } = useShelf()
+const toast = useToast()
+const { savePdf } = useSheetFiles()
+const search = ref('')
+const chosen = reactive<Partial<Record<SwatchFilter, string>>>({})
+const found = computed(() => findSwatches(swatches.newest, search.value, chosen))
+const VIEWS = [
+  ['cards', 'Cards'],
+  ['table', 'Table'],
+  ['charts', 'Charts'],
+] as const
+const view = useLocalStorage<(typeof VIEWS)[number][0]>('lacy-spool-swatches-view', 'cards')
+
+/** What is in sight first, then a screen or two at a time: a thick book opens as fast as a thin one. */
+const IN_SIGHT = 6
+const A_FEW = 12
+const painted = useAfterPaint()
+const shown = ref(A_FEW)
+watch([search, chosen], () => {
+  shown.value = A_FEW
+})
+const page = computed(() => found.value.slice(0, painted.value ? shown.value : IN_SIGHT))
+const choices = computed(() => {
+  const values = painted.value ? valuesOf(swatches.newest) : null
+  return SWATCH_FILTERS.map(([id, label]) => ({
+    id,
+    label,
+    items: [
+      { value: '', label: 'all' },
+      ...[...(values?.[id] ?? [])].sort().map(value => ({ value, label: value })),
+    ],
+  }))
+})
+
+/** On a phone the filters fold away. */
+const folded = ref(false)
+const set = computed(() => Object.values(chosen).filter(value => value !== '' && value !== undefined).length)
+
+const MOST_COMPARED = 4
+const compared = ref<string[]>([])
+const side = computed(() =>
+  compared.value.flatMap(id => swatches.newest.find(swatch => swatch.id === id) ?? []),
+)
+function choose(id: string): void {
+  if (compared.value.includes(id)) compared.value = compared.value.filter(one => one !== id)
+  else if (compared.value.length < MOST_COMPARED) compared.value = [...compared.value, id]
+  else toast.add({ title: 'Four side by side are enough', description: 'Take one out first.' })
+}
+const seeThem = () => document.getElementById('side')?.scrollIntoView({ block: 'start' })
+function clear(): void {
+  search.value = ''
+  Object.assign(chosen, Object.fromEntries(SWATCH_FILTERS.map(([id]) => [id, ''])))
+}
+function use(swatch: Swatch): void {
+  swatches.use(swatch)
+  offerUndo(`“${swatch.name}” is on the bench`)
+}
+const importing = ref(false)
+const asCsv = () => download('swatches.csv', 'text/csv', writeSwatchCsv(found.value))
+/** The swatches found as a file that Files takes in like any other. */
+function asJson(): void {
+  const nothing = emptyTables()
+  download(
+    'swatches.json',
+    'application/json',
+    JSON.stringify(
+      writeBackup(
+        { ...nothing, swatches: new Map(found.value.map(swatch => [swatch.id, swatch])) },
+        new Date().toISOString(),
+      ),
+      null,
+      2,
+    ),
+  )
+}
+/** The few fields of a swatch that a label has room for. */
+const LABEL_FIELDS: readonly CardFieldId[] = [
+  'tension',
+  'width',
+  'length',
+  'needle',
+  'left',
+  'middle',
+  'right',
+  'bobbin',
+  'foot',
+]
+function labelOf(swatch: Swatch) {
+  const fields = new Map(swatchFields(swatch).map(({ id, value }) => [id, value]))
+  const note = { tension: `home ${fields.get('home')}` } as Partial<Record<CardFieldId, string>>
+  return {
+    title: swatch.name,
+    date: dayOf(swatch.keptAt),
+    card: {
+      fields: LABEL_FIELDS.filter(id => fields.get(id) !== 'none').map(id => ({
+        id,
+        label: id,
+        value: fields.get(id)!,
+        note: note[id] ?? '',
+      })),
+    },
+  }
+}
+const labels = () =>
+  savePdf('swatch-labels', paper =>
+    labelSheets((side.value.length > 0 ? side.value : found.value).map(labelOf), paper),
+  )
+</script>
+
+<template>
+  <div>
+    <StationHead>
+      <div class="tools">
+        <UButton
+          variant="outline"
+          size="sm"
+          icon="i-lucide-tags"
+          :label="side.length > 0 ? `Labels for ${side.length}` : 'Labels'"
+          :disabled="found.length === 0"
+          @click="labels"
+        />
+        <UButton
+          variant="outline"
+          size="sm"
+          icon="i-lucide-file-down"
+          label="CSV"
+          :disabled="found.length === 0"
+          @click="asCsv"
+        />
+        <UButton
+          variant="outline"
+          size="sm"
+          icon="i-lucide-file-json"
+          label="JSON"
+          :disabled="found.length === 0"
+          @click="asJson"
+        />
+        <UButton
+          variant="outline"
+          size="sm"
+          icon="i-lucide-file-up"
+          label="From a CSV"
+          @click="
+            () => {
+              importing = true
+            }
+          "
+        />
+        <div
+          class="switch"
+          role="group"
+          aria-label="How to show it"
+        >
+          <button
+            v-for="[id, label] in VIEWS"
+            :key="id"
+            type="button"
+            :aria-pressed="view === id"
+            @click="view = id"
+          >
+            {{ label }}
+          </button>
+        </div>
+      </div>
+    </StationHead>
+    <div class="filters">
+      <div class="search">
+        <label
+          class="field-label"
+          for="swatch-search"
+          >Search</label
+        ><UInput
+          id="swatch-search"
+          v-model="search"
+          type="search"
+          placeholder="name, thread, note …"
+          class="w-full"
+        />
+      </div>
+      <UButton
+        class="fold"
+        variant="outline"
+        icon="i-lucide-list-filter"
+        :label="set > 0 ? `Filters, ${set} set` : 'Filters'"
+        :aria-expanded="folded"
+        @click="
+          () => {
+            folded = !folded
+          }
+        "
+      />
+      <SelectField
+        v-for="{ id, label, items } in choices"
+        :key="id"
+        :class="{ shut: !folded }"
+        :label="label"
+        :model-value="chosen[id] ?? ''"
+        :items="items"
+        @update:model-value="chosen[id] = $event"
+      />
+    </div>
+    <p
+      class="hint count"
+      role="status"
+    >
+      {{ found.length }} of {{ swatches.newest.length }} swatches
+    </p>
+    <SwatchCompare
+      v-if="side.length > 1"
+      id="side"
+      :swatches="side"
+      class="mb-4"
+      @drop="choose"
+    />
+    <p
+      v-if="swatches.newest.length === 0"
+      class="card"
+    >
+      No swatch yet. Sew a
+      <NuxtLink
+        to="/trial"
+        class="link"
+        >trial strip</NuxtLink
+      >
+      and keep what you found.
+    </p>
+    <p
+      v-else-if="found.length === 0"
+      class="card"
+    >
+      No swatch is like that.
+      <button
+        type="button"
+        class="link"
+        @click="clear"
+      >
+        Show all {{ swatches.newest.length }}
+      </button>
+    </p>
+    <template v-else-if="view === 'charts'"><LazySwatchCharts :swatches="found" /></template>
+    <div
+      v-else-if="view === 'cards'"
+      class="cards"
+    >
+      <SwatchCard
+        v-for="swatch in page"
+        :key="swatch.id"
+        :swatch="swatch"
+        :chosen="compared.includes(swatch.id)"
+        @choose="choose(swatch.id)"
+        @use="use(swatch)"
+        @remove="remove('swatches', swatch.id, swatch.name)"
+      />
+    </div>
+    <SwatchTable
+      v-else
+      :swatches="page"
+      :chosen="compared"
+      @choose="choose"
+      @use="use"
+    />
+    <div
+      v-if="side.length > 0"
+      class="tray"
+      role="status"
+    >
+      <span>{{ side.length === 1 ? 'One chosen: choose one more' : `${side.length} side by side` }}</span>
+      <UButton
+        v-if="side.length > 1"
+        size="sm"
+        icon="i-lucide-arrow-up"
+        label="See them"
+        @click="seeThem"
+      />
+      <UButton
+        size="sm"
+        variant="outline"
+        label="Choose none"
+        @click="
+          () => {
+            compared = []
+          }
+        "
+      />
+    </div>
+    <LazyCsvImport
+      v-if="importing"
+      v-model:open="importing"
+      table="swatches"
+    />
+    <UButton
+      v-if="view !== 'charts' && found.length > shown"
+      variant="outline"
+      class="mt-4"
+      :label="`Show ${Math.min(A_FEW, found.length - shown)} more`"
+      @click="
+        () => {
+          shown += A_FEW
+        }
+      "
+    />
+  </div>
+</template>
+
+<style scoped>
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+}
+.switch {
+  display: flex;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  overflow: hidden;
+}
+.switch button {
+  min-height: 44px;
+  padding: 0 14px;
+  font-weight: 600;
+  background: var(--white);
+  cursor: pointer;
+}
+.switch button[aria-pressed='true'] {
+  background: var(--mulberry);
+  color: var(--on-mulberry);
+}
+.filters {
+  display: grid;
+  grid-template-columns: 1.6fr repeat(7, minmax(0, 1fr));
+  gap: 10px;
+}
+.count {
+  margin: 8px 0;
+}
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  gap: 14px;
+}
+.tray {
+  position: sticky;
+  bottom: 10px;
+  z-index: 5;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 14px;
+  width: fit-content;
+  max-width: 100%;
+  margin: 14px auto 0;
+  padding: 7px 14px;
+  background: var(--white);
+  border: 1.5px solid var(--line-strong);
+  border-radius: 12px;
+  box-shadow: 0 4px 16px #0002;
+}
+.link {
+  cursor: pointer;
+  text-decoration: underline;
+  color: var(--mulberry);
+}
+@media (max-width: 1150px) {
+  .filters {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+  }
+}
+.fold {
+  display: none;
+}
+@media (max-width: 640px) {
+  .filters {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    align-items: end;
+  }
+  .fold {
+    display: inline-flex;
+  }
+  .shut {
+    display: none;
+  }
+  .tray {
+    bottom: 78px;
+  }
+  .cards {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { needleNameAndType } from '#core/needle'
+import { GOAL_FACTS } from '#core/trial'
+import type { Swatch } from '#shared/records'
+import { SOURCE_WORDS } from '#shared/inputs'
+import { dayOf } from '~/utils/dates'
+import { readingWord } from '~/utils/readingWords'
+import { SWATCH_LOOKS } from '../swatchLooks'
+
+/** One kept swatch: the number, what it was for, and how it came out. */
+const { swatch, chosen } = defineProps<{ swatch: Swatch; chosen: boolean }>()
+const emit = defineEmits<{ choose: []; use: []; remove: [] }>()
+const swatches = useSwatchStore()
+const bench = useBenchStore()
+const { offerUndo } = useShelf()
+const look = computed(() => SWATCH_LOOKS[swatch.verdict])
+const elsewhere = computed(
+  () => bench.parts.machine !== null && bench.parts.machine.id !== swatch.setup.machineId,
+)
+const guess = computed(() => (elsewhere.value ? swatches.guessOn(swatch, bench.parts.machine!) : null))
+const threads = computed(() =>
+  [
+    ...new Set(
+      [swatch.frozen.threads.left, swatch.frozen.threads.middle, swatch.frozen.threads.right].flatMap(
+        thread => thread?.name ?? [],
+      ),
+    ),
+  ].join(' / '),
+)
+const dots = computed(() => [
+  ...new Set(
+    [swatch.frozen.threads.left, swatch.frozen.threads.middle, swatch.frozen.threads.right].flatMap(
+      thread => thread?.hex ?? [],
+    ),
+  ),
+])
+const needle = computed(() => swatch.frozen.needle && needleNameAndType(swatch.frozen.needle))
+function useHere(): void {
+  swatches.useHere(swatch)
+  offerUndo(
+    `On ${bench.parts.machine?.name}: `
+      + `${guess.value === null ? 'no number, its dial is not known' : `${guess.value} is a guess, begin a strip there`}`,
+  )
+}
+</script>
+
+<template>
+  <article
+    class="card swatch"
+    :aria-label="swatch.name"
+  >
+    <header>
+      <h2>{{ swatch.name }}</h2>
+      <span
+        class="verdict"
+        :style="{ color: look.ink, background: look.bg, borderColor: look.edge }"
+        ><UIcon :name="look.icon" /> {{ look.word }}</span
+      >
+    </header>
+    <div class="body">
+      <div><SwatchPicture :swatch="swatch" /></div>
+      <div>
+        <p class="number">
+          <b>{{ swatch.setup.tension ?? '–' }}</b>{{ ' ' }}
+          <span class="hint"
+            >{{ swatch.frozen.machine?.dial ? `home ${swatch.frozen.machine.dial.home}` : 'home not known' }},
+            {{ SOURCE_WORDS[swatch.source] }}</span
+          >
+        </p>
+        <p>
+          <b>{{ GOAL_FACTS[swatch.goal].name }}</b>{{ ' ' }}
+          <span class="hint">{{ swatch.frozen.machine?.name ?? 'no machine' }}</span>
+        </p>
+        <p class="hint">
+          {{ swatch.frozen.stitch?.name ?? 'stitch gone' }}, length {{ swatch.setup.stitch.lengthMm
+          }}{{ swatch.setup.stitch.widthMm > 0 ? `, width ${swatch.setup.stitch.widthMm}` : '' }};
+          {{ needle ?? 'no needle' }}
+        </p>
+        <p class="hint">
+          <i
+            v-for="hex in dots"
+            :key="hex"
+            class="dot"
+            :style="{ background: hex }"
+          />{{ threads || 'no thread' }} on {{ swatch.frozen.cloth?.name ?? 'cloth not noted' }}
+        </p>
+        <p class="hint">
+          Read: {{ readingWord('show', swatch.readings.show) }},
+          {{ readingWord('ridge', swatch.readings.ridge) }}{{ swatch.readings.breaks ? ', it broke' : ''
+          }}{{ swatch.readings.skips ? ', skips' : '' }}. {{ dayOf(swatch.keptAt) }}
+        </p>
+        <p
+          v-if="swatch.note"
+          class="note"
+        >
+          {{ swatch.note }}
+        </p>
+      </div>
+    </div>
+    <PhotoPair
+      :photos="swatch.photos"
+      :of="swatch.name"
+      @change="(side, id) => swatches.setPhoto(swatch.id, side, id)"
+    />
+    <div class="do">
+      <UButton
+        size="sm"
+        label="Use these settings"
+        icon="i-lucide-arrow-up-to-line"
+        @click="emit('use')"
+      />
+      <UButton
+        v-if="elsewhere"
+        size="sm"
+        variant="outline"
+        :label="`On ${bench.parts.machine!.name}: ${guess ?? 'no number'}, a guess`"
+        @click="useHere"
+      />
+      <label
+        ><input
+          type="checkbox"
+          :checked="chosen"
+          @change="emit('choose')"
+        />
+        Compare</label
+      >
+      <button
+        type="button"
+        class="bin"
+        :aria-label="`Delete ${swatch.name}`"
+        @click="emit('remove')"
+      >
+        <UIcon name="i-lucide-trash-2" />
+      </button>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.swatch {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+h2 {
+  font-size: 18px;
+  line-height: 1.2;
+}
+.verdict {
+  flex: none;
+  display: inline-flex;
+  align-items: center;
+  gap: 5px;
+  padding: 2px 9px;
+  border: 1.5px solid;
+  border-radius: 10px;
+  font-weight: 650;
+  font-size: 14.5px;
+}
+.body {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr);
+  gap: 12px;
+  line-height: 1.3;
+}
+.number b {
+  font-size: 32px;
+  line-height: 1;
+  font-weight: 650;
+}
+.note {
+  font-style: italic;
+  font-size: 15px;
+}
+.dot {
+  display: inline-block;
+  width: 11px;
+  height: 11px;
+  margin-right: 4px;
+  border-radius: 50%;
+  border: 1px solid var(--line-strong);
+  vertical-align: -1px;
+}
+.do {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 10px;
+}
+.do label {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 44px;
+  cursor: pointer;
+}
+.do input {
+  width: 19px;
+  height: 19px;
+  accent-color: var(--mulberry);
+}
+.bin {
+  margin-left: auto;
+  min-width: 40px;
+  min-height: 44px;
+  display: grid;
+  place-items: center;
+  color: var(--mute);
+  cursor: pointer;
+}
+</style>

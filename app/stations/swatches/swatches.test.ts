@@ -1,0 +1,111 @@
+// @vitest-environment happy-dom
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Swatch } from '#shared/records'
+import { demoStores, show } from '~/../tests/unit/mounting'
+import SwatchCard from './parts/SwatchCard.vue'
+import SwatchCompare from './parts/SwatchCompare.vue'
+import SwatchPicture from './parts/SwatchPicture.vue'
+import SwatchTable from './parts/SwatchTable.vue'
+
+// Icons come from the app’s own bundle, which is not built here.
+vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
+vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhoto: async () => {} }))
+let book: Awaited<ReturnType<typeof demoStores>>['book']
+let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+beforeEach(async () => {
+  document.body.innerHTML = ''
+  ;({ book, bench } = await demoStores())
+})
+const named = (name: string) => [...book.shelf.swatches.values()].find(swatch => swatch.name === name)!
+const read = (swatch: Swatch, readings: Partial<Swatch['readings']>): Swatch => ({
+  ...swatch,
+  readings: { ...swatch.readings, ...readings },
+})
+
+describe('a swatch’s picture', () => {
+  const dots = (swatch: Swatch) =>
+    show(SwatchPicture, { swatch })
+      .wrapper.findAll('circle')
+      .map(dot => dot.attributes('fill'))
+  const bobbin = () => named('Lantern line').frozen.bobbin!.hex
+  it('shows the bobbin on the right side and the top thread under it, by what was read', () => {
+    expect(dots(read(named('Lantern line'), { show: 2, ridge: null }))).toContain(bobbin())
+    const below = dots(read(named('Lantern line'), { show: -2, ridge: null }))
+    expect(below.length).toBeGreaterThan(3)
+    expect(new Set(below)).toEqual(new Set([named('Lantern line').frozen.threads.left!.hex]))
+    expect(dots(read(named('Lantern line'), { show: 0, ridge: null }))).toEqual([])
+  })
+  it('is not there where nothing was read, and still there when stitch and machine are gone', () => {
+    expect(
+      show(SwatchPicture, {
+        swatch: read(named('Lantern line'), { show: null, ridge: null }),
+      }).wrapper.findAll('svg'),
+    ).toEqual([])
+    const swatch = named('Cape scrolls')
+    expect(
+      show(SwatchPicture, {
+        swatch: {
+          ...swatch,
+          setup: { ...swatch.setup, machineId: 'sold', stitch: { ...swatch.setup.stitch, stitchId: 'gone' } },
+        },
+      }).wrapper.findAll('svg'),
+    ).toHaveLength(2)
+  })
+})
+
+describe('a swatch’s card', () => {
+  it('says the number, home, and where it comes from', () => {
+    expect(show(SwatchCard, { swatch: named('Lantern line, guessed'), chosen: false }).text()).toMatch(
+      /6 home 4, guess\s*Bobbin a hair up Attic seven/,
+    )
+    expect(
+      show(SwatchCard, { swatch: read(named('Strap edges'), { show: null }), chosen: false }).text(),
+    ).toContain('not read')
+  })
+  it('gives a guess where another machine is on the bench, and puts it there', async () => {
+    const swatch = named('Strap edges, second bolt')
+    expect(show(SwatchCard, { swatch, chosen: false }).text()).not.toContain('a guess')
+    document.body.innerHTML = ''
+    bench.update('Gallery', { machineId: 'demo-machine-gallery' })
+    // 0.2 of 5 marks above home 4; as much of 4.5 above home 4.5 is 4.68: the nearest quarter.
+    const page = show(SwatchCard, { swatch, chosen: false })
+    await page.press('On Gallery nine: 4.75, a guess')
+    expect(bench.setup).toMatchObject({
+      machineId: 'demo-machine-gallery',
+      tension: 4.75,
+      needleId: 'demo-needle-40',
+    })
+    await page.press('Use these settings')
+    expect(page.wrapper.emitted('use')).toHaveLength(1)
+  })
+})
+
+describe('swatches in a table', () => {
+  it('say the same in a line each, and can be chosen and used there', async () => {
+    const swatches = [named('Strap edges'), named('Cape scrolls, first')]
+    const page = show(SwatchTable, { swatches, chosen: [swatches[1]!.id] })
+    const lines = page.wrapper.findAll('tbody tr').map(line => line.text().replace(/\s+/g, ' '))
+    expect(lines[0]).toMatch(
+      /^Strap edges ?4 ?Balanced topstitch ?Attic seven.*Straight ?Linen ?Good ?24 March 2026/,
+    )
+    expect(lines[1]).toContain('Failed')
+    expect(page.wrapper.findAll<HTMLInputElement>('input').map(({ element }) => element.checked)).toEqual([
+      false,
+      true,
+    ])
+    await page.wrapper.get('input[aria-label="Compare Strap edges"]').trigger('change')
+    await page.press('Use the settings of Cape scrolls, first')
+    expect(page.wrapper.emitted()).toMatchObject({ choose: [[swatches[0]!.id]], use: [[swatches[1]]] })
+  })
+})
+
+describe('swatches side by side', () => {
+  it('mark what differs, and can leave out the rest', async () => {
+    const page = show(SwatchCompare, { swatches: [named('Strap edges'), named('Strap edges, second bolt')] })
+    expect(page.text()).toMatch(/Tension \(differs\)44\.2/)
+    expect(page.text()).toMatch(/Machine(?! \(differs\))/)
+    await page.wrapper.get('input[type=checkbox]').setValue(true)
+    expect(page.text()).not.toContain('Machine')
+    expect(page.text()).toContain('Tension (differs)')
+  })
+})

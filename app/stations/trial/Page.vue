@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { GOAL_FACTS } from '#core/trial'
+
+useHead({ title: 'Trial strip · Lacy Spool' })
+const trial = useTrialStore()
+const facts = computed(() => GOAL_FACTS[trial.goal])
+const chartRows = computed(() =>
+  trial.counted.flatMap(row =>
+    row[facts.value.leads] === null
+      ? []
+      : [{ number: row.number, dial: row.dial, reading: row[facts.value.leads]! }],
+  ),
+)
+/** What the sign doctor asks to be tried, until a row is sewn. */
+const { at } = useRoute().query
+const tried = ref(typeof at === 'string' && Number.isFinite(Number(at)) ? Number(at) : null)
+watch(
+  () => trial.strip?.rows.length,
+  () => {
+    tried.value = null
+  },
+)
+const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
+</script>
+
+<template>
+  <div>
+    <StationHead />
+    <section
+      v-if="trial.changes.length > 0"
+      class="changed"
+      aria-label="Changed since the rows were sewn"
+    >
+      <p>
+        <b>Changed since:</b> {{ trial.changes.map(({ what }) => what).join('; ') }}.<template
+          v-if="stitchChanged"
+        >
+          Many machines reset the tension when the stitch changes: check the dial.</template
+        >
+        One thing at a time: the rows so far do not compare with what comes.
+      </p>
+      <div class="buttons">
+        <UButton
+          label="New strip"
+          icon="i-lucide-scissors"
+          @click="trial.begin(new Date())"
+        />
+        <UButton
+          variant="outline"
+          label="Go on, earlier rows do not count"
+          @click="trial.goOn()"
+        />
+      </div>
+    </section>
+    <div class="station">
+      <GoalCard />
+      <section
+        class="card read"
+        aria-label="Next row"
+      >
+        <NextCard />
+        <RowForm
+          v-if="trial.dial"
+          :key="trial.strip?.rows.length ?? 0"
+          :tried="tried"
+        />
+      </section>
+      <section
+        class="card"
+        aria-label="Rows"
+      >
+        <TrialChart
+          v-if="trial.dial && trial.advice"
+          :rows="chartRows"
+          :dial="trial.dial"
+          :advice="trial.advice"
+          :target="facts.target"
+        />
+        <RowList />
+        <div class="mt-3"><KeepSwatch /></div>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.station {
+  display: grid;
+  grid-template-columns: 226px minmax(0, 1fr) 266px;
+  gap: 14px;
+  align-items: start;
+}
+.read {
+  display: grid;
+  gap: 10px;
+}
+.changed {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 16px;
+  margin-bottom: 12px;
+  padding: 9px 14px;
+  background: var(--close-bg);
+  border: 1.5px solid var(--weld);
+  border-radius: 12px;
+  color: var(--ink);
+}
+.changed p {
+  flex: 1 1 420px;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+@media (max-width: 1150px) {
+  .station {
+    grid-template-columns: minmax(0, 1fr) 260px;
+  }
+  .station > :nth-child(1) {
+    order: 2;
+  }
+  .station > :nth-child(3) {
+    order: 3;
+    grid-column: 1 / -1;
+  }
+  .station > :nth-child(2) {
+    order: 1;
+  }
+}
+@media (max-width: 800px) {
+  .station {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .station > :nth-child(3) {
+    grid-column: auto;
+  }
+}
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+useHead({ title: 'Practice · Lacy Spool' })
+const A_LOT = 1_000_000
+const fresh = () => Math.floor(Math.random() * A_LOT)
+const seed = ref(fresh())
+</script>
+
+<template>
+  <div>
+    <StationHead>
+      <UButton
+        variant="outline"
+        icon="i-lucide-refresh-cw"
+        label="Another machine"
+        @click="
+          () => {
+            seed = fresh()
+          }
+        "
+      />
+    </StationHead>
+    <p class="hint simulated">
+      <UIcon name="i-lucide-info" /> Simulated: a made-up machine in the colours and stitch of your bench.
+      Nothing here goes into the swatch book.
+    </p>
+    <div class="station">
+      <FindTension :seed="seed" />
+      <ReadSwatches :seed="seed" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.station {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+  gap: 16px;
+  align-items: start;
+}
+.simulated {
+  margin-bottom: 10px;
+}
+@media (max-width: 1000px) {
+  .station {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,212 @@
+// @vitest-environment happy-dom
+import { flushPromises } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { demoStores } from '~/../tests/unit/mounting'
+import { downed } from '~/../tests/unit/workers'
+import { useSwatchStore } from '~/stations/swatches/store'
+import { type RowReading, useTrialStore } from './store'
+
+vi.mock('#workers/client', () => import('~/../tests/unit/workers'))
+
+const NOW = new Date('2026-06-01T18:00:00Z')
+const READ: RowReading = { ridge: 0, show: 0, skips: false, breaks: false, holes: false, sound: 'usual' }
+let book: Awaited<ReturnType<typeof demoStores>>['book']
+let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let trial: ReturnType<typeof useTrialStore>
+beforeEach(async () => {
+  ;({ book, bench } = await demoStores())
+  downed.value = false
+  trial = useTrialStore()
+  await flushPromises()
+})
+const row = (at: number, over: Partial<RowReading> = {}) => trial.note(at, { ...READ, ...over }, NOW)
+
+describe('a strip', () => {
+  it('begins where own swatches like this one lie, and says which', async () => {
+    trial.begin(NOW)
+    await flushPromises()
+    expect(trial.expected).toMatchObject({ source: 'own swatches' })
+    expect(trial.expected!.prior.dial).toBeLessThan(bench.parts.machine!.tensionDial!.home)
+    const names = trial.expected!.leansOn.map(({ id }) => book.shelf.swatches.get(id)!.name)
+    expect(names).toContain('Sailor band')
+    expect(names).not.toContain('Sailor band, first')
+    expect(trial.advice!.reason.code).toBe('first')
+  })
+  it('begins at the rule until the book is read, and when it cannot be', async () => {
+    downed.value = true
+    await demoStores()
+    const alone = useTrialStore()
+    expect(alone.expected).toMatchObject({ source: 'rule', why: expect.stringContaining('are being read') })
+    await flushPromises()
+    expect(alone.expected).toMatchObject({
+      source: 'rule',
+      why: expect.stringContaining('could not be read'),
+      of: 0,
+    })
+  })
+  it('keeps what the book said while nothing but the tension changes', async () => {
+    const before = trial.expected
+    row(3.1)
+    expect(trial.expected).toEqual(before)
+    bench.update('Felt', { clothId: 'demo-cloth-felt' })
+    await flushPromises()
+    expect(trial.expected!.source).toBe('own swatches')
+    expect(trial.expected!.prior.spread).not.toBe(before!.prior.spread)
+  })
+  it('begins at the rule where nothing like it was kept', async () => {
+    bench.update('Pintuck in jersey', {
+      threadIds: { left: 'demo-thread-market', middle: null, right: 'demo-thread-market' },
+      clothId: 'demo-cloth-jersey',
+    })
+    trial.begin(NOW, { goal: 'raised' })
+    await flushPromises()
+    expect(trial.expected).toMatchObject({ source: 'rule', prior: { dial: 9 }, leansOn: [] })
+  })
+  it('goes from the first row to settled, and the bench follows the number', () => {
+    trial.begin(NOW, { goal: 'balanced' })
+    for (let sewn = 0; trial.advice!.next !== null && sewn < 12; sewn++) {
+      const at = trial.advice!.next
+      row(at, { show: Math.max(-3, Math.min(3, Math.round(1.4 * (at - 3.4)))) as RowReading['show'] })
+      expect(bench.setup.tension).toBe(at)
+    }
+    expect(trial.advice).toMatchObject({ settled: true })
+    expect(Math.abs(1.4 * (trial.advice!.best! - 3.4))).toBeLessThan(0.5)
+  })
+  it('takes a row out, and brings it back by undo', () => {
+    row(2.5)
+    trial.forget(2)
+    expect(trial.strip!.rows).toHaveLength(1)
+    book.undo()
+    expect(trial.strip!.rows).toHaveLength(2)
+  })
+  it('keeps the old strip closed when a new one begins', () => {
+    const old = trial.strip!.id
+    trial.begin(NOW)
+    expect(book.shelf.trials.get(old)!.closed).toBe(true)
+    expect(trial.strip!.rows).toEqual([])
+  })
+  it('needs a dial', () => {
+    bench.update('None', { machineId: null })
+    expect([trial.advice, trial.dial, trial.expected]).toEqual([null, null, null])
+  })
+})
+
+describe('when something else is changed', () => {
+  it('says what, and lets earlier rows no longer count', () => {
+    bench.update('Longer', { stitch: { ...bench.setup.stitch, lengthMm: 3 }, clothId: 'demo-cloth-felt' })
+    expect(trial.changes).toEqual([
+      { what: 'stitch length: 2.5 → 3', stitch: true },
+      { what: 'cloth: Linen → Lantern felt', stitch: false },
+    ])
+    trial.goOn()
+    expect(trial.changes).toEqual([])
+    expect(trial.counted).toEqual([])
+    row(2.5)
+    expect(trial.strip!.rows.at(-1)).toMatchObject({
+      comparable: true,
+      changed: 'stitch length: 2.5 → 3; cloth: Linen → Lantern felt',
+    })
+    expect(trial.counted.map(({ number }) => number)).toEqual([2])
+  })
+  it('counts the way from the spool as one, too', () => {
+    bench.update('Stand', {
+      supplies: { ...bench.setup.supplies, right: { place: 'stand', draw: null } },
+      sharedDiscs: true,
+    })
+    expect(trial.changes).toEqual([
+      { what: 'right supply: not known → stand', stitch: false },
+      { what: 'shared discs: not known → yes', stitch: false },
+    ])
+  })
+  it('goes on saying so when a row was noted all the same', () => {
+    bench.update('Felt', { clothId: 'demo-cloth-felt' })
+    row(2.5)
+    expect(trial.changes).toEqual([{ what: 'cloth: Linen → Lantern felt', stitch: false }])
+  })
+  it('does not take the tension for a change', () => {
+    bench.update('Tension', { tension: 7 })
+    expect(trial.changes).toEqual([])
+  })
+})
+
+describe('keeping', () => {
+  it('freezes the whole setup with what was read, and closes the strip', () => {
+    row(2.6, { show: -1 })
+    const id = trial.keep('Collar, second', 'good', 'Quiet.', NOW)!
+    const kept = book.shelf.swatches.get(id)!
+    expect(kept).toMatchObject({
+      name: 'Collar, second',
+      source: 'own',
+      rowsSewn: 2,
+      verdict: 'good',
+      frozen: {
+        machine: { name: 'Attic seven', dial: { home: 4 } },
+        threads: { left: { name: 'Slate rayon 40' }, middle: null, right: { name: 'Gold metallic' } },
+        cloth: { name: 'Linen' },
+      },
+    })
+    expect(kept.setup.tension).toBe(trial.advice!.best ?? bench.setup.tension)
+    expect(trial.strip).toBeNull()
+    // What is on the shelf may change: the swatch stays as it was.
+    book.commit('Rename', [
+      {
+        table: 'machines',
+        id: 'demo-machine-attic',
+        record: { ...book.shelf.machines.get('demo-machine-attic')!, name: 'Cellar seven' },
+      },
+    ])
+    expect(book.shelf.swatches.get(id)!.frozen.machine!.name).toBe('Attic seven')
+  })
+  it('calls a number nobody sewed a guess', () => {
+    trial.begin(NOW)
+    const id = trial.keep('From memory', 'usable', '', NOW)!
+    const kept = book.shelf.swatches.get(id)!
+    expect(kept).toMatchObject({
+      source: 'guess',
+      rowsSewn: 0,
+      readings: { show: null, ridge: null, sound: null },
+    })
+    expect(useSwatchStore().newest[0]).toBe(kept)
+    expect(useSwatchStore().newest.at(-1)!.name).toBe('Sailor band, first')
+  })
+  it('makes the next start better', async () => {
+    const before = trial.expected!.of
+    row(2.4, { show: -1 })
+    trial.keep('One more', 'good', '', NOW)
+    await flushPromises()
+    expect(trial.expected!.of).toBe(before + 1)
+  })
+})
+
+describe('a swatch on the bench', () => {
+  const swatch = (name: string) => [...book.shelf.swatches.values()].find(one => one.name === name)!
+  it('comes back whole', () => {
+    useSwatchStore().use(swatch('Lantern line'))
+    expect(bench.setup).toMatchObject({
+      tension: 5,
+      needleId: 'demo-needle-topstitch',
+      clothId: 'demo-cloth-felt',
+    })
+  })
+  it('is a guess on another machine: as far from home, as a share of the way', () => {
+    bench.update('Gallery', { machineId: 'demo-machine-gallery' })
+    const swatches = useSwatchStore()
+    // 2 of 4 marks down is half the way; half the way of 4.5 is 2.25.
+    expect(swatches.guessOn(swatch('Gold line, second'), bench.parts.machine!)).toBe(2.25)
+    swatches.useHere(swatch('Gold line, second'))
+    expect(bench.setup).toMatchObject({
+      machineId: 'demo-machine-gallery',
+      tension: 2.25,
+      needleId: 'demo-needle-90m',
+    })
+  })
+  it('has no number where a dial is not known', () => {
+    const unknown = { ...bench.parts.machine!, tensionDial: null }
+    expect(useSwatchStore().guessOn(swatch('Gold line, second'), unknown)).toBeNull()
+  })
+  it('leaves out what is no longer owned', () => {
+    book.commit('Sell', [{ table: 'needles', id: 'demo-needle-topstitch', record: null }])
+    useSwatchStore().use(swatch('Lantern line'))
+    expect(bench.setup).toMatchObject({ needleId: null, tension: 5 })
+  })
+})

@@ -1,0 +1,157 @@
+// @vitest-environment happy-dom
+import { flushPromises } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Reading } from '#core/trial'
+import { useTrialStore } from './store'
+import { demoStores, show } from '~/../tests/unit/mounting'
+import GoalCard from './parts/GoalCard.vue'
+import NextCard from './parts/NextCard.vue'
+import RowForm from './parts/RowForm.vue'
+import RowList from './parts/RowList.vue'
+
+// Icons come from the app’s own bundle, which is not built here.
+vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
+vi.mock('#workers/client', () => import('~/../tests/unit/workers'))
+vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhoto: async () => {} }))
+const NOW = new Date('2026-06-01T18:00:00Z')
+let trial: ReturnType<typeof useTrialStore>
+let book: Awaited<ReturnType<typeof demoStores>>['book']
+let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+beforeEach(async () => {
+  document.body.innerHTML = ''
+  ;({ book, bench } = await demoStores())
+  trial = useTrialStore()
+  trial.begin(NOW, { goal: 'balanced' })
+  await flushPromises()
+})
+const sew = async (
+  at: number,
+  showing: Reading | null,
+  ridge: Reading | null = 0,
+  over: { skips?: boolean; breaks?: boolean } = {},
+) => {
+  trial.note(
+    at,
+    { show: showing, ridge, skips: false, breaks: false, holes: false, sound: 'usual', ...over },
+    NOW,
+  )
+  await flushPromises()
+}
+
+describe('the next number', () => {
+  it('says what spoils the other reading once one is settled, and what else to change', async () => {
+    for (const [at, showing] of [
+      [4.5, 1],
+      [3.7, 0],
+      [3.7, 0],
+      [3.6, 0],
+    ] as const)
+      await sew(at, showing, 2)
+    expect(show(NextCard).text()).toMatch(
+      /Settled.*Ridge there is \+2, stands up; this goal wants −1 to \+1\. Tension moves both: lengthen the stitch, stabilize, or take a narrower gap/,
+    )
+  })
+  it('sends holes and sounds to the sign doctor, an odd sound first', async () => {
+    await sew(4, -1)
+    expect(show(NextCard).text()).not.toContain('The last row had')
+    document.body.innerHTML = ''
+    trial.note(4, { show: 0, ridge: 0, skips: false, breaks: false, holes: true, sound: 'odd' }, NOW)
+    await flushPromises()
+    const page = show(NextCard)
+    expect(page.text()).toContain(
+      'The last row had an odd sound, holes. Stop and look before you sew on, your machine’s own '
+        + 'manual first.',
+    )
+    expect(page.wrapper.html()).toContain('/signs?sign=odd-sound')
+  })
+  it('asks for the machine’s dial where it is not known', async () => {
+    bench.update('None', { machineId: null })
+    await flushPromises()
+    expect(show(NextCard).text()).toContain('is not known: choose a machine')
+  })
+})
+
+describe('reading a row', () => {
+  it('waits for a drawing, or for what happened, and takes a number to try', async () => {
+    const page = show(RowForm, { tried: 0 })
+    expect(page.text()).toContain('Choose a drawing, or say what happened.')
+    await page.wrapper.findAll('input[type=checkbox]')[1]!.setValue(true)
+    await page.press('Note the row')
+    expect(trial.strip!.rows).toMatchObject([
+      { dial: 0, breaks: true, skips: false, show: null, ridge: null },
+    ])
+  })
+  it('stops at the most rows a strip has, without losing one', async () => {
+    book.commit('Many', [
+      {
+        table: 'trials',
+        id: trial.strip!.id,
+        record: {
+          ...trial.strip!,
+          rows: Array.from({ length: 60 }, () => ({
+            dial: 4,
+            show: 0,
+            ridge: 0,
+            skips: false,
+            breaks: false,
+            holes: false,
+            sound: 'usual' as const,
+            comparable: true,
+            changed: '',
+            at: NOW.toISOString(),
+            photos: { front: null, back: null },
+          })),
+        },
+      },
+    ])
+    const page = show(RowForm)
+    await page.wrapper.findAll('input[type=checkbox]')[0]!.setValue(true)
+    expect(page.text()).toContain(
+      'This strip has 60 rows, its most: keep what you found, or begin a new strip.',
+    )
+    expect(page.wrapper.get('button[type=submit]').attributes('disabled')).toBeDefined()
+    expect(trial.strip!.rows).toHaveLength(60)
+  })
+  it('refuses a number off the dial by name', async () => {
+    const page = show(RowForm)
+    await page.fill('Sewn at', '14')
+    expect(page.text()).toContain('Sewn at goes from 0 to 9 on this dial.')
+    expect(trial.strip!.rows).toEqual([])
+  })
+})
+
+describe('the rows', () => {
+  it('marks two that disagree, and takes one out', async () => {
+    await sew(4, -1)
+    await sew(5, 0)
+    await sew(6, -3)
+    const page = show(RowList)
+    expect(page.wrapper.findAll('tr.odd').map(row => row.text()[0])).toEqual(['2', '3'])
+    await page.press('Take row 3 out')
+    expect(trial.strip!.rows.map(({ dial }) => dial)).toEqual([4, 5])
+    expect(page.wrapper.findAll('tr.odd')).toEqual([])
+  })
+})
+
+describe('the goal', () => {
+  it('says where it is expected, from what, and asks for the other reading too', async () => {
+    const page = show(GoalCard)
+    expect(page.text()).toContain('the other reading from −1 to +1')
+    await page.fill('Goal', 'metallic')
+    expect(page.text()).toMatch(
+      /Expected at 2\.\d ± 0\.\d \(own swatches\)from 4 own swatches like this, drawn toward the rule: Sailor band/,
+    )
+    expect(page.text()).toMatch(
+      /On 4 swatches it had not seen the book was off by 0\.\d, the rule by 0\.\d\./,
+    )
+    bench.update('Without gold', {
+      threadIds: { ...bench.setup.threadIds, right: bench.setup.threadIds.left },
+    })
+    await flushPromises()
+    expect(page.text()).toMatch(
+      /± 1\.0 \(rule\)by the rule for thread and goal; under 3 own swatches like this\./,
+    )
+    await page.fill('How sure', 'quick')
+    expect(trial.care).toBe('quick')
+  })
+})

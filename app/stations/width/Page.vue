@@ -1,0 +1,86 @@
+<script setup lang="ts">
+const book = useBookStore()
+const bench = useBenchStore()
+useHead({ title: 'Width and swing · Lacy Spool' })
+</script>
+
+<template>
+  <div>
+    <StationHead><KeepPlan v-if="bench.result" /></StationHead>
+    <LazyWelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
+    <div class="station">
+      <section
+        class="controls"
+        aria-label="Needle, stitch and width"
+      >
+        <div class="grid gap-2">
+          <NeedleLabelInput />
+          <GapTiles />
+        </div>
+        <div class="grid gap-2">
+          <StitchPicker />
+          <StitchSettings />
+        </div>
+        <WidthDial />
+        <VerdictCard />
+      </section>
+      <div
+        v-if="bench.result"
+        class="middle"
+      >
+        <section
+          class="card"
+          aria-label="Over the plate"
+        >
+          <header>
+            <h2>Over the plate</h2>
+            <span class="hint">to scale; dashed: end of swing</span>
+          </header>
+          <PlateView />
+        </section>
+        <HandWheel />
+      </div>
+      <SewnCards
+        v-if="bench.result"
+        class="sides"
+        :right-tall-px="232"
+        :under-tall-px="128"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.station {
+  display: grid;
+  grid-template-columns: 330px minmax(0, 1fr) 236px;
+  gap: 18px;
+  align-items: start;
+}
+.controls {
+  display: grid;
+  gap: 10px;
+}
+.middle {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+@media (max-width: 1150px) {
+  .station {
+    grid-template-columns: 320px minmax(0, 1fr);
+    gap: 14px;
+  }
+  .sides {
+    grid-column: 2;
+  }
+}
+@media (max-width: 800px) {
+  .station {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .sides {
+    grid-column: 1;
+  }
+}
+</style>

@@ -1,0 +1,263 @@
+<script setup lang="ts">
+import { useWindowVirtualizer } from '@tanstack/vue-virtual'
+import { needleSearchText } from '#core/needle'
+import { judgeSwing } from '#core/swing'
+import { benchOf, swingInputOf } from '#shared/inputs'
+import type { Plan } from '#shared/records'
+import { newId } from '~/utils/id'
+import { VERDICT_LOOKS } from '~/utils/verdict'
+
+useHead({ title: 'Kept plans · Lacy Spool' })
+const book = useBookStore()
+const bench = useBenchStore()
+const { remove } = useShelf()
+const { bare, length } = useLength()
+const toast = useToast()
+
+const ROW_PX = 84
+const search = ref('')
+// By moments as numbers: right whatever the time zone, and much faster than as text.
+const newest = computed(() =>
+  [...book.shelf.plans.values()]
+    .map(plan => ({ plan, at: Date.parse(plan.keptAt) }))
+    .sort((a, b) => b.at - a.at)
+    .map(({ plan }) => plan),
+)
+/** Twin and double are the same needle: search finds both. */
+const found = computed(() => {
+  const words = search.value
+    .toLowerCase()
+    .replace(/\bdouble\b/g, 'twin')
+    .split(/\s+/)
+    .filter(Boolean)
+  return words.length === 0
+    ? newest.value
+    : newest.value.filter(plan => words.every(word => textOf(plan).includes(word)))
+})
+function textOf(plan: Plan): string {
+  const { machine, needle, stitch, foot } = benchOf(plan.setup, book.shelf)
+  return [plan.name, plan.note, machine?.name, needle && needleSearchText(needle), stitch?.name, foot?.name]
+    .join(' ')
+    .toLowerCase()
+}
+
+const list = useTemplateRef('list')
+const virtual = useWindowVirtualizer(
+  computed(() => ({
+    count: found.value.length,
+    estimateSize: () => ROW_PX,
+    overscan: 3,
+    initialRect: { width: window.innerWidth, height: window.innerHeight },
+    scrollMargin: list.value?.offsetTop ?? 0,
+  })),
+)
+const rows = computed(() =>
+  virtual.value.getVirtualItems().flatMap(item => {
+    const plan = found.value[item.index]
+    return plan ? [{ plan, top: item.start - (list.value?.offsetTop ?? 0), ...facts(plan) }] : []
+  }),
+)
+function facts(plan: Plan) {
+  const parts = benchOf(plan.setup, book.shelf)
+  const input = swingInputOf(plan.setup, parts, bench.settings)
+  const result = input && judgeSwing(input)
+  const { widthMm, lengthMm } = plan.setup.stitch
+  return {
+    look: result && VERDICT_LOOKS[result.verdict],
+    line: [
+      parts.machine?.name,
+      parts.needle && needleSearchText(parts.needle),
+      `${parts.stitch?.name ?? 'stitch gone'} `
+        + `${widthMm > 0 ? `width ${bare(widthMm)} ` : ''}length ${length(lengthMm)}`,
+    ]
+      .filter(Boolean)
+      .join(' · '),
+    day: new Date(plan.keptAt).toLocaleDateString('en-GB', {
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+    }),
+  }
+}
+
+function reopen(plan: Plan): void {
+  bench.update(`Open ${plan.name}`, plan.setup)
+  bench.dropIndex = 0
+  toast.add({ title: `“${plan.name}” is on the bench` })
+  void navigateTo('/')
+}
+function duplicate(plan: Plan): void {
+  const id = newId('plan')
+  const name = `${plan.name.slice(0, 73)} (copy)`
+  book.commit(`Duplicate ${plan.name}`, [
+    { table: 'plans', id, record: { ...plan, id, name, keptAt: new Date().toISOString() } },
+  ])
+}
+</script>
+
+<template>
+  <div>
+    <StationHead>
+      <UInput
+        v-model="search"
+        icon="i-lucide-search"
+        class="search"
+        aria-label="Search kept plans"
+        placeholder="name, machine, needle, stitch"
+      />
+    </StationHead>
+    <p
+      class="hint count"
+      role="status"
+    >
+      {{ found.length }} of {{ newest.length }} {{ newest.length === 1 ? 'plan' : 'plans' }}
+    </p>
+    <p
+      v-if="newest.length === 0"
+      class="card"
+    >
+      Nothing kept yet. On Plan, press “Keep this plan”.
+    </p>
+    <ul
+      ref="list"
+      class="list"
+      :style="{ height: `${virtual.getTotalSize()}px` }"
+      aria-label="Kept plans"
+    >
+      <li
+        v-for="{ plan, top, look, line, day } in rows"
+        :key="plan.id"
+        class="plan"
+        :style="{ transform: `translateY(${top}px)`, height: `${ROW_PX - 8}px` }"
+      >
+        <span
+          class="mark"
+          :style="look ? { color: look.ink, background: look.bg, borderColor: look.edge } : {}"
+          ><UIcon
+            v-if="look"
+            :name="look.icon"
+          />
+          {{ look?.word ?? 'incomplete' }}</span
+        >
+        <button
+          type="button"
+          class="open"
+          @click="reopen(plan)"
+        >
+          <b>{{ plan.name }}</b>
+          <span class="hint">{{ line }}</span>
+          <span
+            v-if="plan.note"
+            class="hint note"
+            >{{ plan.note }}</span
+          >
+        </button>
+        <span class="hint day">{{ day }}</span>
+        <button
+          type="button"
+          class="icon"
+          :aria-label="`Duplicate ${plan.name}`"
+          @click="duplicate(plan)"
+        >
+          <UIcon name="i-lucide-copy" />
+        </button>
+        <button
+          type="button"
+          class="icon"
+          :aria-label="`Delete ${plan.name}`"
+          @click="remove('plans', plan.id, plan.name)"
+        >
+          <UIcon name="i-lucide-trash-2" />
+        </button>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.search {
+  max-width: 320px;
+}
+.count {
+  margin-bottom: 6px;
+}
+.list {
+  position: relative;
+}
+.plan {
+  position: absolute;
+  left: 0;
+  right: 0;
+  top: 0;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 6px 8px 6px 12px;
+  background: var(--white);
+  border: 1.5px solid var(--line);
+  border-radius: 12px;
+}
+.mark {
+  flex: none;
+  width: 98px;
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  padding: 4px 8px;
+  border: 1.5px solid var(--line);
+  border-radius: 8px;
+  font-weight: 650;
+  font-size: 14px;
+}
+.open {
+  flex: 1;
+  min-width: 0;
+  min-height: 44px;
+  text-align: left;
+  cursor: pointer;
+  line-height: 1.25;
+}
+.open b,
+.open .hint {
+  display: block;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.open:hover b {
+  text-decoration: underline;
+}
+.note {
+  font-style: italic;
+}
+.day {
+  flex: none;
+}
+.icon {
+  flex: none;
+  width: 44px;
+  height: 44px;
+  display: grid;
+  place-items: center;
+  font-size: 19px;
+  border-radius: 8px;
+  cursor: pointer;
+}
+.icon:hover {
+  background: var(--paper);
+}
+@media (max-width: 640px) {
+  .day {
+    display: none;
+  }
+  .mark {
+    width: 42px;
+    font-size: 0;
+    gap: 0;
+    justify-content: center;
+  }
+  .mark :deep(.iconify) {
+    font-size: 20px;
+  }
+}
+</style>

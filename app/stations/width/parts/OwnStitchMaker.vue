@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import Papa from 'papaparse'
+import { CoreError } from '#core/errors'
+import { type Alignment, type Drop, parseDropsCsvRows, stitchFromDrops } from '#core/stitch'
+import { type FieldIssue, fieldIssues } from '#shared/fields'
+import { ownStitchSchema } from '#shared/records'
+import { newId } from '~/utils/id'
+import { readSvgPolyline } from '../svgPolyline'
+
+const emit = defineEmits<{ added: [id: string]; cancel: [] }>()
+const book = useBookStore()
+
+const SIDES = [
+  { value: 'centre', label: 'about the middle' },
+  { value: 'left', label: 'at the left end of the swing' },
+  { value: 'right', label: 'at the right end of the swing' },
+] as const
+const MOST_BYTES = 1_000_000
+const name = ref('')
+const alignment = ref<Alignment>('centre')
+const drops = ref<Drop[]>([])
+const message = ref('')
+const issues = ref<FieldIssue[]>([])
+
+const drawn = computed(() => {
+  if (drops.value.length === 0) return null
+  try {
+    return stitchFromDrops(drops.value)
+  } catch (error) {
+    if (error instanceof CoreError) return error
+    throw error
+  }
+})
+
+async function read(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  if (file.size > MOST_BYTES) {
+    message.value =
+      `${file.name} is larger than 1 MB: a stitch of 2000 drops takes far less. Choose the file of `
+      + 'one repeat.'
+    return
+  }
+  const text = await file.text()
+  const reading =
+    /\.svg$/i.test(file.name) || text.trimStart().startsWith('<')
+      ? readSvgPolyline(text)
+      : parseDropsCsvRows(
+          Papa.parse<string[]>(text.trim(), { delimiter: text.includes(';') ? ';' : ',' }).data,
+        )
+  message.value = reading.ok
+    ? `${reading.drops.length} drops read from ${file.name}.`
+    : `${file.name}: ${reading.message}`
+  if (!reading.ok) return
+  drops.value = [...reading.drops]
+  if (name.value === '') name.value = file.name.replace(/\.\w+$/, '').slice(0, 80)
+}
+
+function keep(): void {
+  if (drawn.value === null || drawn.value instanceof CoreError) {
+    issues.value = [
+      { path: 'drops', message: drawn.value?.message ?? 'click needle drops on the grid or choose a file' },
+    ]
+    return
+  }
+  const { drops: unit, repeat, widthMm, lengthMm } = drawn.value
+  const parsed = ownStitchSchema.safeParse({
+    id: newId('stitch'),
+    name: name.value,
+    alignment: alignment.value,
+    drops: [...unit],
+    repeat,
+    defaultWidthMm: Math.round(widthMm * 100) / 100,
+    defaultLengthMm: Math.round(lengthMm * 1000) / 1000,
+  })
+  issues.value = parsed.success ? [] : fieldIssues(parsed.error)
+  if (!parsed.success) return
+  book.commit(`Add ${parsed.data.name}`, [{ table: 'stitches', id: parsed.data.id, record: parsed.data }])
+  emit('added', parsed.data.id)
+}
+</script>
+
+<template>
+  <div class="maker">
+    <DropGrid v-model="drops" />
+    <RecordForm
+      class="content-start"
+      :issues="issues"
+      @save="keep"
+      @cancel="emit('cancel')"
+    >
+      <TextField
+        v-model="name"
+        label="Name"
+        placeholder="by what it looks like"
+      />
+      <div>
+        <label
+          class="field-label"
+          for="stitch-file"
+          >Or from a file: CSV with columns x_mm,y_mm, or an SVG polyline</label
+        >
+        <input
+          id="stitch-file"
+          type="file"
+          accept=".csv,.svg,text/csv,image/svg+xml"
+          class="file"
+          @change="read"
+        />
+      </div>
+      <p
+        v-if="message"
+        role="status"
+        class="hint"
+      >
+        {{ message }}
+      </p>
+      <SelectField
+        v-model="alignment"
+        label="Held"
+        :items="SIDES"
+      />
+      <p class="hint">
+        <template v-if="drawn && !(drawn instanceof CoreError)">
+          {{ drops.length }} drops, {{ drawn.widthMm.toFixed(1) }} mm wide; one repeat is
+          {{ (drawn.repeat * drawn.lengthMm).toFixed(1) }} mm. End where the next repeat begins to close it.
+        </template>
+        <template v-else-if="drawn">
+          {{ drawn.message }}
+        </template>
+        <template v-else> Click the drops in sewing order, top to bottom. </template>
+      </p>
+    </RecordForm>
+  </div>
+</template>
+
+<style scoped>
+.maker {
+  display: grid;
+  grid-template-columns: 290px 1fr;
+  gap: 20px;
+}
+.file {
+  display: block;
+  width: 100%;
+  min-height: 44px;
+  padding: 8px;
+  border: 1.5px dashed var(--line-strong);
+  border-radius: 10px;
+  font-size: 15px;
+}
+@media (max-width: 700px) {
+  .maker {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

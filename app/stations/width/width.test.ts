@@ -1,0 +1,176 @@
+// @vitest-environment happy-dom
+import { needleTag } from '#core/needle'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { demoStores, show } from '~/../tests/unit/mounting'
+import CompareTable from './parts/CompareTable.vue'
+import SchoolFieldset from '~/frame/SchoolFieldset.vue'
+import { CUTTER_SCHOOLS } from '#core/schools'
+import { compareRow } from './compareRows'
+import GapTiles from './parts/GapTiles.vue'
+import HandWheel from '~/seam/HandWheel.vue'
+import NeedleLabelInput from './parts/NeedleLabelInput.vue'
+import StitchSettings from './parts/StitchSettings.vue'
+import VerdictCard from './parts/VerdictCard.vue'
+import WidthDial from './parts/WidthDial.vue'
+
+// Icons come from the app’s own bundle, which is not built here; keys are tried in a real browser.
+vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
+
+let book: Awaited<ReturnType<typeof demoStores>>['book']
+let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+beforeEach(async () => {
+  document.body.innerHTML = ''
+  ;({ book, bench } = await demoStores())
+})
+const needle = (id: string) => bench.update('Choose', { needleId: `demo-needle-${id}` })
+const tileOf = (page: ReturnType<typeof show>, name: RegExp) =>
+  page.wrapper.findAll('button').find(button => name.test(button.text()))!
+
+describe('the tiles', () => {
+  it('stand side by side with each needle’s own safe width or its refusal', () => {
+    const page = show(GapTiles)
+    // Arithmetic on a 7 mm machine: 7 − gap − 0.5 (common practice).
+    expect(tileOf(page, /2\.0 mm apart, size 80\/12, universal/).text()).toMatch(/to 4\.5$/)
+    expect(tileOf(page, /4\.0 mm apart, size 90/).text()).toMatch(/to 2\.5$/)
+    expect(tileOf(page, /8\.0 mm apart/).text()).toMatch(/strikes$/)
+    expect(tileOf(page, /Triple, 2\.5/).text()).toMatch(/to 1\.5$/)
+  })
+  it('leave out what is used up, unless it is in', () => {
+    const gaps = () =>
+      show(GapTiles)
+        .wrapper.findAll('button')
+        .filter(button => /6\.0 mm apart/.test(button.text())).length
+    expect(gaps()).toBe(0)
+    needle('60')
+    expect(gaps()).toBe(1)
+  })
+  it('follow machine and foot at once', () => {
+    bench.update('Choose', { machineId: 'demo-machine-gallery', footId: 'demo-foot-wide' })
+    expect(tileOf(show(GapTiles), /8\.0 mm apart/).text()).toMatch(/straight$/)
+  })
+})
+
+describe('the verdict', () => {
+  it('says the sum and what the machine’s own mode would allow', () => {
+    expect(show(VerdictCard).text()).toMatch(
+      /Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*Twin mode assumes 2\.0 mm, allows 5\.0 mm, 0\.5 mm more than is safe\. Switched off, it forgets the mode\./,
+    )
+  })
+  it('warns where the mode assumes a smaller gap than is in', () => {
+    needle('40')
+    // Assumes 2, told nothing of 4: allows 5 and lands 1 mm past on each side (arithmetic).
+    expect(show(VerdictCard).text()).toContain('allows 5.0 mm, 1.0 mm past the end on each side.')
+  })
+  it('says what is missing', () => {
+    bench.update('Nothing', { machineId: null })
+    expect(show(VerdictCard).text()).toContain('Choose a machine and a needle.')
+  })
+  it('speaks inches when inches are on', () => {
+    bench.changeSettings({ unit: 'inch' })
+    expect(show(VerdictCard).text()).toContain('inch is safe.')
+  })
+})
+
+describe('the width dial', () => {
+  it('takes typing with a decimal comma and refuses nonsense, keeping what was set', async () => {
+    const page = show(WidthDial)
+    await page.fill('Stitch width', '3,3')
+    expect(bench.setup.stitch.widthMm).toBe(3.3)
+    await page.fill('Stitch width', '-2')
+    expect(page.text()).toContain('Width goes from 0.0 to 12.0 mm.')
+    expect(bench.setup.stitch.widthMm).toBe(3.3)
+  })
+  it('sets the safe width in one press where it is passed', async () => {
+    needle('40')
+    await show(WidthDial).press(/^Set the width to 2\.5/)
+    expect(bench.setup.stitch.widthMm).toBe(2.5)
+  })
+  it('has no width for a straight seam', () => {
+    bench.chooseStitch(bench.allStitches.find(({ id }) => id === 'straight')!)
+    expect(show(WidthDial).text()).toContain('a straight seam has no width')
+  })
+})
+
+describe('needle by its label, and the stitch’s settings', () => {
+  it('puts in what it understood and adds it once', async () => {
+    const page = show(NeedleLabelInput)
+    const before = book.shelf.needles.size
+    await page.fill('Needle label from the packet', '3.0/90 jeans')
+    await page.wrapper.get('form').trigger('submit')
+    await page.fill('Needle label from the packet', '3.0/90 jeans')
+    await page.wrapper.get('form').trigger('submit')
+    expect(book.shelf.needles.size).toBe(before + 1)
+    expect(bench.parts.needle).toMatchObject({ gapMm: 3, type: 'jeans', count: 1, state: 'good' })
+  })
+  it('steps length and needle position, and mirrors', async () => {
+    const page = show(StitchSettings)
+    await page.press('Length more')
+    await page.press(/^Needle moved more/)
+    await page.press('Mirror')
+    expect(bench.setup.stitch).toMatchObject({ mirror: true })
+    expect(bench.setup.stitch.lengthMm).toBeGreaterThan(2.5)
+    expect(bench.setup.stitch.positionMm).toBeGreaterThan(0)
+  })
+})
+
+describe('the handwheel', () => {
+  const logButton = (page: ReturnType<typeof show>) =>
+    page.wrapper.findAll('button').find(button => button.text() === 'I have hand-walked this')!
+  it('logs what was walked on the real machine', async () => {
+    const page = show(HandWheel)
+    await page.press('I have hand-walked this')
+    expect(page.text()).toMatch(/Hand-walked \d+ \w+ 20\d\d, in exactly this combination/)
+  })
+  it('logs nothing while it strikes or the needle is bent, and says why', () => {
+    book.commit('Bend', [
+      {
+        table: 'needles',
+        id: 'demo-needle-20m',
+        record: { ...book.shelf.needles.get('demo-needle-20m')!, state: 'bent' },
+      },
+    ])
+    const bent = show(HandWheel)
+    expect(bent.text()).toContain('This needle is bent: fit a fresh one')
+    expect(logButton(bent).attributes('disabled')).toBeDefined()
+    needle('40')
+    const struck = show(HandWheel)
+    expect(struck.text()).toContain('It strikes: change the setup')
+    expect(logButton(struck).attributes('disabled')).toBeDefined()
+  })
+})
+
+describe('the comparison', () => {
+  it('says width, rows and verdict of each, and is chosen by pressing', async () => {
+    const rows = [...book.shelf.needles.values()]
+      .filter(({ construction }) => construction === 'twin')
+      .map(one =>
+        compareRow(
+          bench.setup,
+          { ...bench.parts, needle: one },
+          bench.settings,
+          needleTag(one),
+          one.type,
+          one.id,
+        )!,
+      )
+    const page = show(CompareTable, {
+      rows,
+      caption: 'Twins',
+      first: 'Needle',
+      currentId: bench.setup.needleId,
+    })
+    expect(page.text()).toMatch(/4\.0\/90\s*universal\s*2\.5\s*machine\s*lane 1\.5\s*Strikes/)
+    expect(page.text()).toMatch(/8\.0\/100\s*universal\s*none/)
+    await page.press(/^Use 2\.5\/80, universal/)
+    expect(page.wrapper.emitted('choose')?.[0]).toEqual(['demo-needle-25'])
+  })
+})
+
+describe('a school', () => {
+  it('gives each choice its reason and says which was pressed', async () => {
+    const page = show(SchoolFieldset, { legend: 'Cutter', choices: CUTTER_SCHOOLS, chosen: 'never' })
+    for (const { why } of CUTTER_SCHOOLS) expect(page.text()).toContain(why)
+    await page.wrapper.findAll('input')[1]!.trigger('change')
+    expect(page.wrapper.emitted('choose')?.[0]).toEqual(['allowed'])
+  })
+})

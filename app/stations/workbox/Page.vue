@@ -1,0 +1,341 @@
+<script setup lang="ts">
+import Papa from 'papaparse'
+import type { AnyRecord } from '#shared/records'
+import { download } from '~/utils/download'
+import { shoppingList, shoppingRows, shoppingText } from './shoppingList'
+import { writeTableCsv } from './workboxCsv'
+import { BULK_EDITS } from './bulkEdits'
+import {
+  type Owned,
+  pickRecords,
+  WORKBOX,
+  WORKBOX_TABLES,
+  type WorkboxTable,
+  type WorkboxTableName,
+} from './workboxTables'
+
+useHead({ title: 'Workbox · Lacy Spool' })
+const book = useBookStore()
+const { length } = useLength()
+const { removeMany } = useShelf()
+const toast = useToast()
+
+const table = ref<WorkboxTableName>('needles')
+const search = ref('')
+const filter = ref('')
+const sortBy = ref(0)
+const down = ref(false)
+const selected = shallowRef<ReadonlySet<string>>(new Set())
+watch(table, () => {
+  ;[search.value, filter.value, sortBy.value, down.value, selected.value] = ['', '', 0, false, new Set()]
+})
+const config = computed(() => WORKBOX[table.value] as unknown as WorkboxTable<Owned>)
+const show = computed(() => ({
+  length,
+  threadName: (id: string | null) => book.shelf.threads.get(id ?? '')?.name ?? 'thread gone',
+}))
+const all = computed(() => book.shelf[table.value] as ReadonlyMap<string, Owned>)
+const rows = computed(() =>
+  pickRecords(config.value, all.value.values(), show.value, {
+    search: search.value,
+    filter: filter.value,
+    sortBy: sortBy.value,
+    down: down.value,
+  }),
+)
+const chosen = computed(() => [...selected.value].flatMap(id => all.value.get(id) ?? []))
+const bulk = computed(() => BULK_EDITS[table.value] ?? [])
+
+const editing = shallowRef<Owned | 'new' | null>(null)
+const importing = ref(false)
+const FORMS = {
+  needles: resolveComponent('LazyNeedleForm'),
+  threads: resolveComponent('LazyThreadForm'),
+  bobbins: resolveComponent('LazyBobbinForm'),
+  cloths: resolveComponent('LazyClothForm'),
+  stabilizers: resolveComponent('LazyStabilizerForm'),
+  feet: resolveComponent('LazyFootForm'),
+  plates: resolveComponent('LazyPlateForm'),
+  machines: resolveComponent('LazyMachineForm'),
+}
+const formTitle = computed(() =>
+  editing.value === 'new'
+    ? `Add a ${config.value.one}`
+    : editing.value
+      ? `Change ${config.value.name(editing.value)}`
+      : '',
+)
+
+function change(name: string, edit: (record: Owned) => Owned): void {
+  book.commit(
+    `${name}: ${chosen.value.length} ${config.value.title.toLowerCase()}`,
+    chosen.value.map(record => ({ table: table.value, id: record.id, record: edit(record) as AnyRecord })),
+  )
+  toast.add({ title: `${name}: ${chosen.value.length}` })
+  selected.value = new Set()
+}
+function removeChosen(): void {
+  removeMany(
+    table.value,
+    chosen.value.map(({ id }) => id),
+    config.value.title.toLowerCase(),
+  )
+  selected.value = new Set()
+}
+const csvOut = () => download(`${table.value}.csv`, 'text/csv', writeTableCsv(table.value, rows.value))
+const wanted = computed(() => shoppingList(book.shelf.needles.values(), book.shelf.threads.values()))
+</script>
+
+<template>
+  <div>
+    <div class="head">
+      <h1>Workbox</h1>
+      <div
+        class="tabs"
+        role="group"
+        aria-label="What to show"
+      >
+        <button
+          v-for="one in WORKBOX_TABLES"
+          :key="one"
+          type="button"
+          :aria-pressed="table === one"
+          @click="table = one"
+        >
+          {{ WORKBOX[one].title }} <span class="hint">{{ book.shelf[one].size }}</span>
+        </button>
+      </div>
+    </div>
+    <div class="bar">
+      <UInput
+        v-model="search"
+        icon="i-lucide-search"
+        :aria-label="`Search ${config.title.toLowerCase()}`"
+        placeholder="search"
+        class="search"
+      />
+      <select
+        v-if="config.filters.length > 0"
+        v-model="filter"
+        class="filter"
+        aria-label="Show only"
+      >
+        <option value="">all</option>
+        <option
+          v-for="one in config.filters"
+          :key="one.name"
+          :value="one.name"
+        >
+          {{ one.name }}
+        </option>
+      </select>
+      <p
+        class="hint"
+        role="status"
+      >
+        {{ rows.length }} of {{ all.size }}
+      </p>
+      <UButton
+        icon="i-lucide-plus"
+        :label="`Add a ${config.one}`"
+        class="ml-auto"
+        @click="
+          () => {
+            editing = 'new'
+          }
+        "
+      />
+      <UButton
+        icon="i-lucide-download"
+        variant="outline"
+        label="CSV"
+        aria-label="Save what is shown as CSV"
+        :disabled="rows.length === 0"
+        @click="csvOut"
+      />
+      <UButton
+        icon="i-lucide-upload"
+        variant="outline"
+        label="From CSV"
+        @click="
+          () => {
+            importing = true
+          }
+        "
+      />
+      <PopPanel
+        label="Shopping list"
+        align="end"
+      >
+        <template #default="{ target }">
+          <UButton
+            icon="i-lucide-shopping-bag"
+            variant="outline"
+            :label="`To buy ${wanted.length}`"
+            :popovertarget="target"
+          />
+        </template>
+        <template #content>
+          <h2 class="serif text-xl mb-2">To buy</h2>
+          <p
+            v-if="wanted.length === 0"
+            class="hint"
+          >
+            Nothing is used up, low or worn out.
+          </p>
+          <ul class="wanted">
+            <li
+              v-for="item in wanted"
+              :key="item.what + item.name"
+            >
+              <b>{{ item.name }}</b> <span class="hint">{{ item.why }}</span>
+            </li>
+          </ul>
+          <div
+            v-if="wanted.length > 0"
+            class="flex gap-2 mt-3"
+          >
+            <UButton
+              size="sm"
+              variant="outline"
+              label="As text"
+              @click="() => download('to-buy.txt', 'text/plain', shoppingText(wanted))"
+            />
+            <UButton
+              size="sm"
+              variant="outline"
+              label="As CSV"
+              @click="() => download('to-buy.csv', 'text/csv', Papa.unparse(shoppingRows(wanted)))"
+            />
+          </div>
+        </template>
+      </PopPanel>
+    </div>
+    <div
+      v-if="chosen.length > 0"
+      class="bulk"
+      role="group"
+      aria-label="Change all selected"
+    >
+      <b>{{ chosen.length }} selected</b>
+      <UButton
+        v-for="one in bulk"
+        :key="one.name"
+        size="sm"
+        variant="outline"
+        :label="one.name"
+        @click="change(one.name, one.edit)"
+      />
+      <UButton
+        size="sm"
+        variant="outline"
+        color="error"
+        icon="i-lucide-trash-2"
+        label="Delete"
+        @click="removeChosen"
+      />
+    </div>
+    <p
+      v-if="all.size === 0"
+      class="card"
+    >
+      Nothing here yet: add a {{ config.one }}, or read a CSV.
+    </p>
+    <WorkboxTable
+      v-else
+      :key="table"
+      v-model:selected="selected"
+      v-model:sort-by="sortBy"
+      v-model:down="down"
+      :rows="rows"
+      :columns="config.columns"
+      :show="show"
+      :caption="config.title"
+      :name-of="config.name"
+      @edit="editing = $event"
+    />
+    <UModal
+      :open="editing !== null"
+      :title="formTitle"
+      description="What you do not know stays “not measured”."
+      @update:open="editing = null"
+    >
+      <template #body>
+        <component
+          :is="FORMS[table]"
+          :record="editing === 'new' ? null : editing"
+          @done="editing = null"
+        />
+      </template>
+    </UModal>
+    <LazyCsvImport
+      v-if="importing"
+      v-model:open="importing"
+      :table="table"
+    />
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 18px;
+  margin-bottom: 8px;
+}
+h1 {
+  font-size: 27px;
+}
+.tabs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px;
+}
+.tabs button {
+  min-height: 44px;
+  padding: 0 10px;
+  border-bottom: 3px solid transparent;
+  color: var(--mute);
+  font-weight: 600;
+  cursor: pointer;
+}
+.tabs button[aria-pressed='true'] {
+  color: var(--ink);
+  border-color: var(--mulberry);
+}
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 8px;
+}
+.search {
+  width: 190px;
+}
+.filter {
+  min-height: 44px;
+  padding: 6px 10px;
+  font: inherit;
+  color: var(--ink);
+  background: var(--white);
+  border: 1.5px solid var(--line-strong);
+  border-radius: 8px;
+}
+.bulk {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 8px;
+  padding: 6px 10px;
+  border: 1.5px solid var(--mulberry);
+  border-radius: 10px;
+  background: var(--white);
+}
+.wanted {
+  display: grid;
+  gap: 4px;
+}
+</style>

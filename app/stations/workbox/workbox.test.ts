@@ -1,0 +1,94 @@
+// @vitest-environment happy-dom
+import { flushPromises } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { demoStores, show } from '~/../tests/unit/mounting'
+import { WORKBOX } from './workboxTables'
+import CsvImport from '~/fields/CsvImport.vue'
+import WorkboxTable from './parts/WorkboxTable.vue'
+
+// Icons come from the app’s own bundle, which is not built here.
+vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
+
+let book: Awaited<ReturnType<typeof demoStores>>['book']
+beforeEach(async () => {
+  document.body.innerHTML = ''
+  ;({ book } = await demoStores())
+})
+const shown = {
+  length: (mm: number | null) => (mm === null ? 'not measured' : `${mm} mm`),
+  threadName: (id: string | null) => id ?? '',
+}
+
+describe('the table', () => {
+  const table = (count = 13) =>
+    show(WorkboxTable, {
+      rows: [...book.shelf.threads.values()].slice(0, count),
+      columns: WORKBOX.threads.columns,
+      show: shown,
+      caption: 'Threads',
+      nameOf: WORKBOX.threads.name,
+      selected: new Set(),
+      sortBy: 0,
+      down: false,
+    })
+  const last = (page: ReturnType<typeof table>, event: string) => page.wrapper.emitted(event)?.at(-1)?.[0]
+
+  it('sorts by a column, and the other way when pressed again', async () => {
+    const page = table()
+    await page.press(/^Tex/)
+    expect(last(page, 'update:sortBy')).toBe(3)
+    await page.wrapper.setProps({ sortBy: 3 })
+    await page.press(/^Tex/)
+    expect(last(page, 'update:down')).toBe(true)
+    expect(page.wrapper.findAll('[role="columnheader"]')[4]!.attributes('aria-sort')).toBe('descending')
+  })
+  it('selects all shown, and none', async () => {
+    const page = table(3)
+    const all = page.wrapper.get('[aria-label="Select all shown"]')
+    await all.trigger('change')
+    const chosen = last(page, 'update:selected') as Set<string>
+    expect(chosen.size).toBe(3)
+    await page.wrapper.setProps({ selected: chosen })
+    await all.trigger('change')
+    expect((last(page, 'update:selected') as Set<string>).size).toBe(0)
+  })
+  it('says how many rows there are, though only those in view exist', () =>
+    expect(table().wrapper.get('[role="table"]').attributes('aria-rowcount')).toBe('14'))
+})
+
+describe('a CSV import', () => {
+  async function choose(content: string) {
+    show(CsvImport, { open: true, table: 'cloths' })
+    await flushPromises()
+    const input = document.body.querySelector<HTMLInputElement>('#csv-file')!
+    Object.defineProperty(input, 'files', { value: [new File([content], 'cloths.csv')] })
+    input.dispatchEvent(new Event('change'))
+    await vi.waitFor(() => expect(document.body.textContent).toMatch(/refused|Nothing was changed/))
+    return {
+      text: document.body.textContent!.replace(/\s+/g, ' '),
+      take: () =>
+        [...document.body.querySelectorAll('button')]
+          .find(button => /^Import \d/.test(button.textContent!.trim()))!
+          .click(),
+    }
+  }
+  it('writes nothing before it is told to, then all that passed in one step of undo', async () => {
+    const { text, take } = await choose(
+      'name,structure,thickness_mm\nCanvas,woven,0.6\nGauze,woven,-1\nTulle,velvet,\n',
+    )
+    expect(text).toMatch(
+      /1 new, 0 changed, 0 the same, 2 refused.*Row 3 Gauze: thicknessMm: must be a number from 0\.01.*Row 4 Tulle: structure/,
+    )
+    expect(book.shelf.cloths.size).toBe(5)
+    take()
+    expect([...book.shelf.cloths.values()].at(-1)).toMatchObject({
+      name: 'Canvas',
+      thicknessMm: 0.6,
+      weight: null,
+    })
+    expect(book.undo()).toBe('Import cloths.csv')
+    expect(book.shelf.cloths.size).toBe(5)
+  })
+  it('refuses a file of another kind whole', async () =>
+    expect((await choose('{"json": true}')).text).toMatch(/is not known\..*Nothing was changed/))
+})
