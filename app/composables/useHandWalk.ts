@@ -1,3 +1,4 @@
+import { handWalkHindrance } from '#core/handwalk'
 import { dayOf } from '~/utils/dates'
 
 /**
@@ -8,12 +9,10 @@ export function useHandWalk() {
   const bench = useBenchStore()
   const toast = useToast()
   /** null: it may be turned. */
-  const hindrance = computed(() => {
-    if (bench.result?.verdict === 'strikes') return 'It strikes: change the setup before you turn anything.'
-    return bench.parts.needle?.state === 'bent'
-      ? 'This needle is bent: fit a fresh one before you turn anything.'
-      : null
-  })
+  const hindrance = computed(
+    () =>
+      handWalkHindrance(bench.result?.verdict ?? null, bench.parts.needle?.state ?? null)?.message ?? null,
+  )
   function log(): void {
     bench.logHandWalk(new Date())
     toast.add({ title: 'Hand-walk logged for exactly this setup', icon: 'i-lucide-check' })

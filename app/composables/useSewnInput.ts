@@ -1,15 +1,13 @@
 import { computed } from 'vue'
-import { bladeNames } from '#core/needle'
+import { threadedBladesOf } from '#core/needle'
 import type { SewnInput, SewnThread } from '#core/sewn'
-import { drawnDiameter, THREAD_KINDS } from '#core/thread'
+import { drawnDiameter, leastSure, THREAD_KINDS } from '#core/thread'
+import { BLADE_LOOKS } from '~/seam/bladeLooks'
 import type { Thread } from '#shared/records'
 
-const NO_THREAD = {
-  left: { hex: '#2b4c7e', runMm: 1000 },
-  middle: { hex: '#6a4b33', runMm: 1000 },
-  right: { hex: '#b57e12', runMm: 1000 },
-  bobbin: { hex: '#9a9088', runMm: 1000 },
-} as const
+const instead = (hex: string) => ({ hex, runMm: 1000 })
+/** What is drawn where no thread is chosen. */
+const NO_BOBBIN = instead('#9a9088')
 
 /** The current setup as the drawing core wants it, with where the thread widths come from. */
 export function useSewnInput(seamMm: () => number) {
@@ -22,40 +20,32 @@ export function useSewnInput(seamMm: () => number) {
     if (!swing || !(swing.stitch.lengthMm > 0)) return null
     const { threadIds, bobbinId, clothId, layers } = bench.setup
     const thickness = book.shelf.cloths.get(clothId ?? '')?.thicknessMm ?? null
-    const threads = bladeNames(swing.needle.construction).map(blade => {
-      const side = blade === 'only' ? 'left' : blade
-      return asSewn(thread(threadIds[side]), NO_THREAD[side])
-    })
+    const threads = threadedBladesOf(swing.needle.construction).map(blade =>
+      asSewn(thread(threadIds[blade]), instead(BLADE_LOOKS[blade].hex)),
+    )
     return {
       stitch: swing.stitch,
       maxWidthMm: swing.machine.maxWidthMm,
       needle: swing.needle,
       threads,
-      bobbin: asSewn(thread(bobbinId), NO_THREAD.bobbin),
+      bobbin: asSewn(thread(bobbinId), NO_BOBBIN),
       seamMm: seamMm(),
       clothThicknessMm: (thickness ?? 0) * layers,
     }
   })
   const widthSource = computed(() => {
-    const { left, middle, right } = bench.setup.threadIds
-    const ids =
-      bench.swingInput?.needle.construction === 'single'
-        ? [left]
-        : bench.swingInput?.needle.construction === 'triple'
-          ? [left, middle, right]
-          : [left, right]
-    const sources = ids.map(id => drawnDiameter(thread(id)).source)
-    return sources.includes('guess') ? 'guess' : sources.includes('rule') ? 'rule' : 'measured'
+    const blades = threadedBladesOf(bench.swingInput?.needle.construction ?? 'single')
+    return leastSure(blades.map(blade => drawnDiameter(thread(bench.setup.threadIds[blade])).source))
   })
   return { input, widthSource }
 }
 
 function asSewn(
   thread: Thread | null,
-  instead: { readonly hex: string; readonly runMm: number },
+  unchosen: { readonly hex: string; readonly runMm: number },
 ): SewnThread {
   return {
-    colours: thread?.colours ?? [instead],
+    colours: thread?.colours ?? [unchosen],
     diameterMm: drawnDiameter(thread).mm,
     look: thread ? THREAD_KINDS[thread.kind].look : 'sheen',
   }

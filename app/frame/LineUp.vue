@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plateOn } from '#shared/inputs'
 import { needleHeading } from '#core/needle'
 import type { Thread } from '#shared/records'
 import { SEVERITY_LOOKS } from '~/utils/fit'
@@ -36,16 +37,18 @@ const spoolNames = computed(() => {
 })
 const footLine = computed(() => {
   const { foot } = bench.parts
-  if (bench.swingInput?.plate.singleHole ?? bench.setup.plate === 'single-hole') return 'single-hole plate'
-  if (foot?.singleHole) return 'single hole'
-  return foot?.slotMm != null ? `opens ${bare(foot.slotMm)}` : foot ? 'not measured' : 'zigzag plate'
+  if (plateOn(bench.setup, bench.parts.plate).singleHole) return 'single-hole plate'
+  if (!foot) return 'zigzag plate'
+  if (foot.singleHole) return 'single hole'
+  return foot.slotMm === null ? 'not measured' : `opens ${bare(foot.slotMm)}`
 })
 
 /** A spool from above: the thread's colours wound round. */
 function spoolPaint(of: Thread | null): string {
   if (!of) return 'repeating-linear-gradient(135deg, var(--line) 0 4px, var(--cloth) 4px 8px)'
   const step = 360 / of.colours.length
-  return `conic-gradient(${of.colours.map(({ hex }, i) => `${hex} ${i * step}deg ${(i + 1) * step}deg`).join(', ')})`
+  const wedges = of.colours.map(({ hex }, i) => `${hex} ${i * step}deg ${(i + 1) * step}deg`)
+  return `conic-gradient(${wedges.join(', ')})`
 }
 </script>
 

@@ -1,42 +1,48 @@
 <script setup lang="ts">
 import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core'
+import { wheelView } from '#core/plate'
+import { dropClearances, type SwingInput } from '#core/swing'
 
-/** One repeat turned by hand: clearance at every drop, and the log that it was done on the real machine. */
-const bench = useBenchStore()
+/**
+ * One repeat turned by hand: clearance at every drop. What is logged of it on the real machine stands in the
+ * slot.
+ */
+const { input } = defineProps<{ input: SwingInput }>()
+/** Which drop it stands at, from 0. */
+const drop = defineModel<number>('drop', { required: true })
 const { bare, length } = useLength()
 const motion = usePreferredReducedMotion()
 
 const WIDE = 470
 const TALL = 92
 const BASE = 78
+const TOP = 8
 const LEFT = 26
-const drops = computed(() => bench.clearances)
-const most = computed(() => Math.max(1, ...drops.value.map(({ clearanceMm }) => clearanceMm)))
-const least = computed(() => Math.min(0, ...drops.value.map(({ clearanceMm }) => clearanceMm)))
-const perMm = computed(() => (BASE - 8) / (most.value - Math.max(-1, least.value)))
-const zero = computed(() => BASE + Math.max(-1, least.value) * perMm.value)
+const WIDEST_BAR = 22
+const BAR_OF_STEP = 0.72
+const ASKS = { clearance: 'clearance', margin: 'half the margin' } as const
+
+const drops = computed(() => dropClearances(input))
+const view = computed(() => wheelView(input, drops.value))
+const perMm = computed(() => (BASE - TOP) / (view.value.highMm - view.value.lowMm))
+const y = (mm: number) => BASE - (mm - view.value.lowMm) * perMm.value
 const step = computed(() => (WIDE - LEFT) / Math.max(1, drops.value.length))
-const barWidth = computed(() => Math.max(1, Math.min(22, step.value * 0.72)))
-const y = (mm: number) => zero.value - Math.max(-1, mm) * perMm.value
-/** What should stay free: the clearance at a measured opening, half the margin at the end of the swing. */
-const wanted = computed(() => {
-  const input = bench.swingInput
-  const measured = input !== null && (input.machine.plateSlotMm !== null || input.foot.slotMm !== null)
-  return measured
-    ? { mm: input.clearanceMm, what: 'clearance' }
-    : { mm: (input?.marginMm ?? 0) / 2, what: 'half the margin' }
+const barWidth = computed(() => Math.max(1, Math.min(WIDEST_BAR, step.value * BAR_OF_STEP)))
+const now = computed(() => drops.value[drop.value])
+const freeWords = computed(() => {
+  if (!now.value) return ''
+  const { clearanceMm } = now.value
+  return clearanceMm < 0 ? `, ${length(-clearanceMm)} too far` : `, ${length(clearanceMm)} free`
 })
-const kind = (mm: number) => (mm < -1e-9 ? 'strikes' : mm < wanted.value.mm - 1e-9 ? 'close' : 'clear')
-const at = computed(() => drops.value[bench.drop])
-const gridMm = computed(() =>
-  [0, Math.max(1, Math.floor(most.value))].filter((mm, i, all) => all.indexOf(mm) === i),
+const label = computed(
+  () => `Clearance at each of ${drops.value.length} drops: least ${bare(view.value.leastMm)}`,
 )
 
 const TURN_MS = 260
 const { pause, resume, isActive } = useIntervalFn(
   () => {
-    if (bench.drop >= drops.value.length - 1) pause()
-    else bench.dropIndex = bench.drop + 1
+    if (drop.value >= drops.value.length - 1) pause()
+    else drop.value += 1
   },
   TURN_MS,
   { immediate: false },
@@ -44,21 +50,19 @@ const { pause, resume, isActive } = useIntervalFn(
 function whole(): void {
   if (isActive.value) return pause()
   // With reduced motion the end state is shown at once: nothing runs by itself.
-  bench.dropIndex = motion.value === 'reduce' ? drops.value.length - 1 : 0
+  drop.value = motion.value === 'reduce' ? drops.value.length - 1 : 0
   if (motion.value !== 'reduce') resume()
 }
 function scrub(index: number): void {
   pause()
-  bench.dropIndex = index
+  drop.value = index
 }
 function turn(by: number): void {
   pause()
   const count = drops.value.length
-  if (count > 0) bench.dropIndex = (bench.drop + by + count) % count
+  if (count > 0) drop.value = (drop.value + by + count) % count
 }
 defineShortcuts({ '.': () => turn(1), ',': () => turn(-1) })
-
-const { hindrance, log, walkedOn } = useHandWalk()
 </script>
 
 <template>
@@ -71,20 +75,14 @@ const { hindrance, log, walkedOn } = useHandWalk()
       <span
         class="hint"
         aria-live="polite"
-        >drop {{ bench.drop + 1 }} of {{ drops.length
-        }}<template v-if="at"
-          >,
-          {{
-            at.clearanceMm < 0 ? `${length(-at.clearanceMm)} too far` : `${length(at.clearanceMm)} free`
-          }}</template
-        ></span
+        >drop {{ drop + 1 }} of {{ drops.length }}{{ freeWords }}</span
       >
     </header>
     <svg
       :viewBox="`0 0 ${WIDE} ${TALL}`"
       class="bars"
       role="img"
-      :aria-label="`Clearance at each of ${drops.length} drops: least ${bare(Math.min(...drops.map(d => d.clearanceMm)))}`"
+      :aria-label="label"
     >
       <defs>
         <pattern
@@ -107,7 +105,7 @@ const { hindrance, log, walkedOn } = useHandWalk()
         </pattern>
       </defs>
       <text
-        v-for="mm in gridMm"
+        v-for="mm in view.marksMm"
         :key="mm"
         x="20"
         :y="y(mm) + 4"
@@ -117,23 +115,23 @@ const { hindrance, log, walkedOn } = useHandWalk()
         {{ bare(mm) }}
       </text>
       <rect
-        v-for="(drop, i) in drops"
-        :key="i"
-        :x="LEFT + i * step + (step - barWidth) / 2"
-        :y="Math.min(y(drop.clearanceMm), zero)"
+        v-for="{ index, heightMm, verdict } in view.bars"
+        :key="index"
+        :x="LEFT + index * step + (step - barWidth) / 2"
+        :y="Math.min(y(heightMm), y(0))"
         :width="barWidth"
-        :height="Math.max(2, Math.abs(y(drop.clearanceMm) - zero))"
+        :height="Math.max(2, Math.abs(y(heightMm) - y(0)))"
         :rx="Math.min(3, barWidth / 3)"
-        :class="['bar', kind(drop.clearanceMm), { now: i === bench.drop }]"
-        @click="bench.dropIndex = i"
+        :class="['bar', verdict, { now: index === drop }]"
+        @click="drop = index"
       />
       <path
-        :d="`M${LEFT} ${zero}H${WIDE}`"
+        :d="`M${LEFT} ${y(0)}H${WIDE}`"
         stroke="var(--ink)"
         stroke-width="1.2"
       />
       <path
-        :d="`M${LEFT} ${y(wanted.mm)}H${WIDE}`"
+        :d="`M${LEFT} ${y(view.wanted.mm)}H${WIDE}`"
         stroke="var(--madder)"
         stroke-width="1.3"
         stroke-dasharray="4 4"
@@ -144,12 +142,12 @@ const { hindrance, log, walkedOn } = useHandWalk()
         class="axis"
         text-anchor="end"
       >
-        dashed: {{ bare(wanted.mm) }} {{ wanted.what }}
+        dashed: {{ bare(view.wanted.mm) }} {{ ASKS[view.wanted.asks] }}
       </text>
     </svg>
     <RangeSlider
       v-if="drops.length > 1"
-      :model-value="bench.drop"
+      :model-value="drop"
       :min="0"
       :max="drops.length - 1"
       :step="1"
@@ -177,44 +175,7 @@ const { hindrance, log, walkedOn } = useHandWalk()
         @click="whole"
       />
     </div>
-    <div class="walk">
-      <p class="caution">
-        <UIcon
-          name="i-lucide-hand"
-          class="hand"
-        />
-        <span
-          ><b>On your machine:</b> its own manual first. Glasses on, handwheel toward you, the whole repeat;
-          then sew slowly, then faster.</span
-        >
-      </p>
-      <p
-        v-if="hindrance"
-        class="hint strikes-ink"
-      >
-        {{ hindrance }}
-      </p>
-      <p
-        v-else-if="bench.handWalk"
-        class="walked clear-ink"
-        role="status"
-      >
-        <UIcon name="i-lucide-check" /> Hand-walked {{ walkedOn }}, in exactly this combination
-      </p>
-      <p
-        v-else
-        class="hint"
-      >
-        Not yet hand-walked in exactly this combination.
-      </p>
-      <UButton
-        v-if="!bench.handWalk"
-        class="log"
-        label="I have hand-walked this"
-        :disabled="hindrance !== null"
-        @click="log"
-      />
-    </div>
+    <slot />
   </section>
 </template>
 
@@ -252,41 +213,5 @@ const { hindrance, log, walkedOn } = useHandWalk()
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.walk {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-  justify-content: space-between;
-  margin-top: 8px;
-  padding-top: 8px;
-  border-top: 1px solid var(--line);
-}
-.walk .hint {
-  flex: 1;
-  min-width: 150px;
-}
-.caution {
-  flex: 1 0 100%;
-  display: flex;
-  gap: 8px;
-  font-size: 14.5px;
-  line-height: 1.3;
-}
-.hand {
-  flex: none;
-  font-size: 20px;
-  color: var(--weld-text);
-  margin-top: 2px;
-}
-.log {
-  flex: none;
-}
-.walked {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  font-weight: 650;
 }
 </style>

@@ -1,132 +1,77 @@
 <script setup lang="ts">
-import { bladeNames, bladeOffsetsMm } from '#core/needle'
-import type { BladeName } from '#core/needle'
+import { type Dimension, plateView } from '#core/plate'
+import { dropClearances, judgeSwing, type SwingInput } from '#core/swing'
+import { BLADE_LOOKS } from './bladeLooks'
 
 /** The plate from above, to scale across: what is open, where every blade lands, how much is spare. */
-const bench = useBenchStore()
+const { input, drop } = defineProps<{
+  input: SwingInput
+  /** Which drop of the repeat the handwheel stands at, from 0. */
+  drop: number
+}>()
 const { bare } = useLength()
 
 const WIDE = 470
 const MIDDLE = WIDE / 2
+const ASIDE = 40
 const NEEDLE_Y = 104
 const HALF_SLOT_TALL = 27
+const TOE_WIDE = 34
 const MOST_PX_PER_MM = 46
-const BLADE_INK = {
-  only: 'var(--woad)',
-  left: 'var(--woad)',
-  middle: 'var(--middle)',
-  right: 'var(--weld)',
-} as const satisfies Record<BladeName, string>
-const LETTERS = { only: '', left: 'L', middle: 'M', right: 'R' } as const satisfies Record<BladeName, string>
+/** Where each dimension line runs. */
+const LINE_Y = {
+  'blades': 34,
+  'spare-left': 168,
+  'spare-right': 168,
+  'plate': 209,
+  'machine': 209,
+  'foot': 236,
+} as const satisfies Record<Dimension['of'], number>
 
-const input = computed(() => bench.swingInput!)
-const result = computed(() => bench.result!)
-const footSlot = computed(() => (input.value.foot.singleHole ? null : input.value.foot.slotMm))
-const bladeMm = computed(() => input.value.needle.sizeNm / 200)
-const scale = computed(() => {
-  const widest = Math.max(
-    input.value.machine.maxWidthMm,
-    input.value.machine.plateSlotMm ?? 0,
-    footSlot.value ?? 0,
-    2 * result.value.reachLeftMm,
-    2 * result.value.reachRightMm,
-  )
-  return Math.min(MOST_PX_PER_MM, (WIDE - 40) / widest)
-})
+const drops = computed(() => dropClearances(input))
+const result = computed(() => judgeSwing(input))
+const view = computed(() => plateView(input, drops.value, drop, result.value))
+const scale = computed(() => Math.min(MOST_PX_PER_MM, (WIDE - ASIDE) / view.value.wideMm))
 const px = (mm: number) => MIDDLE + mm * scale.value
-const halfSlot = computed(
-  () => (input.value.machine.plateSlotMm ?? input.value.machine.maxWidthMm + 2 * bladeMm.value) / 2,
-)
-const hole = computed(() => input.value.plate.singleHole)
+const foot = computed(() => view.value.foot)
+const tall = computed(() => (foot.value?.kind === 'slot' ? 242 : 214))
 
-const blades = computed(() => {
-  const names = bladeNames(input.value.needle.construction)
-  const offsets = bladeOffsetsMm(input.value.needle)
-  return names.map((name, i) => ({ name, offset: offsets[i]!, ink: BLADE_INK[name], letter: LETTERS[name] }))
-})
-/** Each place once, however many drops land there. */
-const ghosts = computed(() => {
-  const places = new Map<string, { x: number; ink: string }>()
-  for (const { xMm } of bench.clearances) {
-    for (const { offset, ink, name } of blades.value)
-      places.set(`${name}${(xMm + offset).toFixed(2)}`, { x: px(xMm + offset), ink })
+function wordsOf({ of, lengthMm }: Dimension): string {
+  switch (of) {
+    case 'blades':
+      return `blades span ${bare(lengthMm)}`
+    case 'spare-left':
+    case 'spare-right':
+      return bare(lengthMm)
+    case 'plate':
+      return `plate opening ${bare(lengthMm)} measured`
+    case 'machine': {
+      const unmeasured = view.value.plate.kind === 'hole' ? '' : '; plate opening not measured'
+      return `widest stitch ${bare(lengthMm)}, blade centres${unmeasured}`
+    }
+    case 'foot':
+      return `foot opening ${bare(lengthMm)} measured`
   }
-  return [...places.values()].slice(0, 150)
-})
-const now = computed(() => {
-  const at = bench.clearances[bench.drop]
-  return at ? blades.value.map(blade => ({ ...blade, xMm: at.xMm + blade.offset })) : []
-})
-const half = computed(() => input.value.machine.maxWidthMm / 2)
-const openHalf = computed(() =>
-  Math.min(
-    hole.value ? bladeMm.value : input.value.machine.plateSlotMm === null ? Infinity : halfSlot.value,
-    footSlot.value === null ? Infinity : footSlot.value / 2,
-  ),
-)
-const strikesAt = (xMm: number) =>
-  Math.abs(xMm) > half.value + 1e-9 || Math.abs(xMm) + bladeMm.value > openHalf.value + 1e-9
-
-interface Dimension {
-  readonly from: number
-  readonly to: number
-  readonly y: number
-  readonly text: string
-  readonly ink: string
 }
-const dimensions = computed<Dimension[]>(() => {
-  const { reachLeftMm: left, reachRightMm: right, spareLeftMm, spareRightMm } = result.value
-  // Drawn as it is counted: to the measured edge, or from blade centre to the end of the swing where that is
-  // struck worse.
-  const out = Math.max(left, right)
-  const toEdge = openHalf.value - out
-  const toEnd = half.value - (out - bladeMm.value)
-  const measured = Number.isFinite(openHalf.value) && !hole.value && !(toEnd < 0 && toEnd < toEdge)
-  const edge = measured ? openHalf.value : half.value
-  const blade = measured ? 0 : bladeMm.value
-  const ink = (mm: number) => (mm < 0 ? 'var(--madder-text)' : 'var(--lichen-text)')
-  const list: Dimension[] = [
-    { from: -left, to: right, y: 34, text: `blades span ${bare(left + right)}`, ink: 'var(--ink)' },
-  ]
-  if (!hole.value && Math.abs(spareLeftMm) > 1e-6)
-    list.push({ from: -edge, to: -left + blade, y: 168, text: bare(spareLeftMm), ink: ink(spareLeftMm) })
-  if (!hole.value && Math.abs(spareRightMm) > 1e-6)
-    list.push({ from: right - blade, to: edge, y: 168, text: bare(spareRightMm), ink: ink(spareRightMm) })
-  if (input.value.machine.plateSlotMm !== null && !hole.value)
-    list.push({
-      from: -halfSlot.value,
-      to: halfSlot.value,
-      y: 209,
-      text: `plate opening ${bare(input.value.machine.plateSlotMm)} measured`,
-      ink: 'var(--ink)',
-    })
-  else
-    list.push({
-      from: -half.value,
-      to: half.value,
-      y: 209,
-      text:
-        `widest stitch ${bare(input.value.machine.maxWidthMm)}, blade `
-        + `centres${hole.value ? '' : '; plate opening not measured'}`,
-      ink: 'var(--ink)',
-    })
-  if (footSlot.value !== null)
-    list.push({
-      from: -footSlot.value / 2,
-      to: footSlot.value / 2,
-      y: 236,
-      text: `foot opening ${bare(footSlot.value)} measured`,
-      ink: 'var(--ink)',
-    })
-  return list
-})
-const tall = computed(() => (footSlot.value === null ? 214 : 242))
+function inkOf({ of, lengthMm }: Dimension): string {
+  if (of !== 'spare-left' && of !== 'spare-right') return 'var(--ink)'
+  return lengthMm < 0 ? 'var(--madder-text)' : 'var(--lichen-text)'
+}
+const dimensions = computed(() =>
+  view.value.dimensions.map(dimension => ({
+    ...dimension,
+    y: LINE_Y[dimension.of],
+    text: wordsOf(dimension),
+    ink: inkOf(dimension),
+    // A spare is short and lies low: its number stands under the line.
+    textY: LINE_Y[dimension.of] + (dimension.of.startsWith('spare') ? 20 : -8),
+  })),
+)
 const said = computed(() => {
-  const spare = `${bare(result.value.spareLeftMm)} left and ${bare(result.value.spareRightMm)} right to spare`
-  return (
-    `Plate from above. ${dimensions.value.map(({ text }) => text).join('; ')}. ${spare}. Drop `
-    + `${bench.drop + 1} of ${bench.clearances.length}.`
-  )
+  const { spareLeftMm, spareRightMm } = result.value
+  const lines = dimensions.value.map(({ text }) => text).join('; ')
+  const spare = `${bare(spareLeftMm)} left and ${bare(spareRightMm)} right to spare`
+  return `Plate from above. ${lines}. ${spare}. Drop ${drop + 1} of ${drops.value.length}.`
 })
 </script>
 
@@ -164,55 +109,50 @@ const said = computed(() => {
     <rect
       v-for="x in [-0.72, -0.5, 0.5, 0.72]"
       :key="x"
-      :x="px(half * x * 1.25) - 7"
+      :x="px(view.halfSwingMm * x * 1.25) - 7"
       y="54"
       width="14"
       height="100"
       rx="4"
       fill="var(--feed)"
     />
-    <template v-if="hole">
-      <circle
-        :cx="MIDDLE"
-        :cy="NEEDLE_Y"
-        :r="bladeMm * scale * 1.5"
-        fill="var(--hole)"
-      />
-    </template>
+    <circle
+      v-if="view.plate.kind === 'hole'"
+      :cx="MIDDLE"
+      :cy="NEEDLE_Y"
+      :r="view.plate.halfMm * scale"
+      fill="var(--hole)"
+    />
     <rect
       v-else
-      :x="px(-halfSlot)"
+      :x="px(-view.plate.halfMm)"
       :y="NEEDLE_Y - HALF_SLOT_TALL"
-      :width="2 * halfSlot * scale"
+      :width="2 * view.plate.halfMm * scale"
       :height="2 * HALF_SLOT_TALL"
-      :rx="Math.min(HALF_SLOT_TALL, halfSlot * scale)"
-      :fill="
-        input.machine.plateSlotMm === null
-          ? 'color-mix(in srgb, var(--hole) 55%, var(--plate))'
-          : 'var(--hole)'
-      "
-      :stroke="input.machine.plateSlotMm === null ? 'var(--ink)' : 'none'"
+      :rx="Math.min(HALF_SLOT_TALL, view.plate.halfMm * scale)"
+      :fill="view.plate.measured ? 'var(--hole)' : 'color-mix(in srgb, var(--hole) 55%, var(--plate))'"
+      :stroke="view.plate.measured ? 'none' : 'var(--ink)'"
       stroke-dasharray="5 4"
     />
     <!-- the foot's toes stand over the plate; only their inner edges are to scale -->
     <g
-      v-if="footSlot !== null"
+      v-if="foot"
       fill="var(--mute)"
       fill-opacity="0.28"
       stroke="var(--ink)"
       stroke-width="1.4"
     >
       <rect
-        :x="px(-footSlot / 2) - 34"
+        :x="px(-foot.halfMm) - TOE_WIDE"
         y="48"
-        width="34"
+        :width="TOE_WIDE"
         height="112"
         rx="9"
       />
       <rect
-        :x="px(footSlot / 2)"
+        :x="px(foot.halfMm)"
         y="48"
-        width="34"
+        :width="TOE_WIDE"
         height="112"
         rx="9"
       />
@@ -220,69 +160,69 @@ const said = computed(() => {
     <path
       v-for="side in [-1, 1]"
       :key="side"
-      :d="`M${px(side * half)} 62V146`"
+      :d="`M${px(side * view.halfSwingMm)} 62V146`"
       stroke="var(--close-bar)"
       stroke-width="1.6"
       stroke-dasharray="3 3"
     />
     <circle
-      v-for="(ghost, i) in ghosts"
+      v-for="(landing, i) in view.landings"
       :key="i"
-      :cx="ghost.x"
+      :cx="px(landing.xMm)"
       :cy="NEEDLE_Y"
-      :r="bladeMm * scale"
-      :fill="ghost.ink"
+      :r="view.bladeRadiusMm * scale"
+      :fill="BLADE_LOOKS[landing.blade].ink"
       fill-opacity="0.32"
-      :stroke="ghost.ink"
+      :stroke="BLADE_LOOKS[landing.blade].ink"
       stroke-width="1"
     />
     <g
-      v-for="blade in now"
-      :key="blade.name"
+      v-for="{ blade, xMm, strikes } in view.now"
+      :key="blade"
     >
       <circle
-        :cx="px(blade.xMm)"
+        :cx="px(xMm)"
         :cy="NEEDLE_Y"
-        :r="bladeMm * scale"
-        :fill="blade.ink"
+        :r="view.bladeRadiusMm * scale"
+        :fill="BLADE_LOOKS[blade].ink"
         stroke="var(--cloth)"
         stroke-width="2"
       />
       <circle
-        v-if="strikesAt(blade.xMm)"
-        :cx="px(blade.xMm)"
+        v-if="strikes"
+        :cx="px(xMm)"
         :cy="NEEDLE_Y"
-        :r="bladeMm * scale + 2"
+        :r="view.bladeRadiusMm * scale + 2"
         fill="url(#strike)"
         stroke="var(--madder)"
         stroke-width="2.5"
       />
       <text
-        :x="px(blade.xMm)"
+        :x="px(xMm)"
         :y="NEEDLE_Y + 5"
         class="letter"
         text-anchor="middle"
       >
-        {{ blade.letter }}
+        {{ BLADE_LOOKS[blade].letter }}
       </text>
     </g>
     <g
-      v-for="d in dimensions"
-      :key="d.text + d.from"
-      :stroke="d.ink"
+      v-for="{ of, fromMm, toMm, y, text, textY, ink } in dimensions"
+      :key="of"
+      :stroke="ink"
       stroke-width="1.6"
       fill="none"
     >
-      <path :d="`M${px(d.from)} ${d.y - 6}v12M${px(d.to)} ${d.y - 6}v12M${px(d.from)} ${d.y}H${px(d.to)}`" />
+      <path :d="`M${px(fromMm)} ${y - 6}v12M${px(toMm)} ${y - 6}v12M${px(fromMm)} ${y}H${px(toMm)}`" />
       <text
-        :x="(px(d.from) + px(d.to)) / 2"
-        :y="d.y === 168 ? d.y + 20 : d.y - 8"
+        :x="(px(fromMm) + px(toMm)) / 2"
+        :y="textY"
         class="dim"
         text-anchor="middle"
         stroke="none"
-        :fill="d.ink"
+        :fill="ink"
       >
-        {{ d.text }}
+        {{ text }}
       </text>
     </g>
   </svg>

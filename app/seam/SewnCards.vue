@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { MUDDY_MEAN_LAYERS } from '#core/buildup'
+import { bladeNames } from '#core/needle'
+import { BLADE_LOOKS } from './bladeLooks'
 import { sewnSvg } from '#core/sewn'
 import { drawHeatMap, LAYER_INKS } from './heatMap'
 import { drawCloth, drawHoles, drawSewn, type View } from './drawSewn'
@@ -11,7 +13,6 @@ const SEAM_MM = 40
 const SCREEN_MM_PER_PX = 25.4 / 96
 /** Less than this between the columns does not show, in mm: under a thread's thickness. */
 const EDGE_TO_EDGE_MM = 0.05
-const NEEDLE_INKS = ['#2b4c7e', '#b57e12', '#6a4b33']
 
 const book = useBookStore()
 const bench = useBenchStore()
@@ -37,11 +38,12 @@ const drawRight = computed(() => {
 })
 const drawUnder = computed(() => {
   const [current, colour] = [view.value, cloth.value]
+  const inks = bladeNames(bench.parts.needle?.construction ?? 'single').map(name => BLADE_LOOKS[name].hex)
   return (context: CanvasRenderingContext2D, at: View, width: number, height: number) => {
     drawCloth(context, colour, width, height)
     if (!current) return
     drawSewn(context, current.under, at)
-    drawHoles(context, current.under, NEEDLE_INKS, at)
+    drawHoles(context, current.under, inks, at)
   }
 })
 
@@ -72,6 +74,13 @@ function exportSvg(): void {
     + `${bench.parts.needle?.gapMm ?? 0} mm`
   download('right-side.svg', 'image/svg+xml', sewnSvg(view.value.right, title, cloth.value))
 }
+const underLabel = computed(() => {
+  const runs =
+    bench.parts.needle?.construction === 'single'
+      ? 'runs along the seam'
+      : 'zigzags between the needle holes, which is normal'
+  return `Under side, turned over: the bobbin thread ${runs}.`
+})
 const rightLabel = computed(() =>
   mode.value === 'thread'
     ? `Right side as sewn: ${bench.parts.stitch?.name}. ${columns.value}`
@@ -174,7 +183,7 @@ const rightLabel = computed(() =>
         :draw="drawUnder"
         :span-mm="spanMm"
         :tall-px="underTallPx"
-        :label="`Under side, turned over: the bobbin thread ${bench.parts.needle?.construction === 'single' ? 'runs along the seam' : 'zigzags between the needle holes, which is normal'}.`"
+        :label="underLabel"
       />
       <p class="hint note">Thread width: {{ widthSource === 'rule' ? 'rule, from tex' : widthSource }}</p>
     </section>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { colourDifference, labDifference, leadingColour } from '#core/colour'
+import { colourLook, bobbinMatches, colourDifference, labDifference, leadingColour } from '#core/colour'
 
 describe('colour difference', () => {
   // Source: Sharma, Wu, Dalal 2005, table of test pairs (from memory).
@@ -35,5 +35,22 @@ describe('colour difference', () => {
       ]),
     ).toBe('#222222')
     expect(leadingColour([])).toBeNull()
+  })
+})
+
+describe('two threads side by side', () => {
+  it.each([
+    [0, 'matches'],
+    [2, 'matches'],
+    [2.01, 'near'],
+    [6, 'near'],
+    [6.01, 'shows'],
+  ] as const)('at a difference of %d: %s', (deltaE, look) => {
+    expect(colourLook(deltaE)).toBe(look)
+  })
+  it('match when the bobbin shows beside none of them', () => {
+    expect(bobbinMatches('#222222', ['#222222', '#242424'])).toBe(true)
+    expect(bobbinMatches('#222222', ['#222222', '#ffffff'])).toBe(false)
+    expect(bobbinMatches('#222222', [])).toBeNull()
   })
 })

@@ -65,3 +65,29 @@ export function leadingColour(
     )?.hex ?? null
   )
 }
+
+/** How two threads look side by side. */
+export type ColourLook = 'matches' | 'near' | 'shows'
+
+/**
+ * @param deltaE - from {@link colourDifference}, ≥ 0.
+ *
+ * @example
+ * colourLook(1) // 'matches'
+ */
+export function colourLook(deltaE: number): ColourLook {
+  if (deltaE <= MATCH_DELTA_E) return 'matches'
+  return deltaE <= NEAR_DELTA_E ? 'near' : 'shows'
+}
+
+/**
+ * Whether a bobbin thread that comes up would not show beside any of the threads above it.
+ *
+ * @param bobbinHex - `#rrggbb`.
+ * @param topHexes - the needle threads' colours; null is returned for none: there is nothing to match.
+ * @throws {CoreError} `bad-colour`.
+ */
+export function bobbinMatches(bobbinHex: string, topHexes: readonly string[]): boolean | null {
+  if (topHexes.length === 0) return null
+  return topHexes.every(hex => colourLook(colourDifference(hex, bobbinHex)) !== 'shows')
+}

@@ -1,5 +1,8 @@
 export {
+  bobbinMatches,
   colourDifference,
+  colourLook,
+  type ColourLook,
   labDifference,
   leadingColour,
   MATCH_DELTA_E,

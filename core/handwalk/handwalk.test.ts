@@ -1,6 +1,6 @@
 import { findStitch } from '#core/stitch'
 import { describe, expect, it } from 'vitest'
-import { combinationKey, type Combination } from '#core/handwalk'
+import { handWalkHindrance, combinationKey, type Combination } from '#core/handwalk'
 
 const base: Combination = {
   machineId: 'm',
@@ -44,5 +44,18 @@ describe('combinationKey', () => {
 
   it('stays when only the wished margin changes', () => {
     expect(combinationKey({ ...base, swing: { ...swing, marginMm: 1 } })).toBe(combinationKey(base))
+  })
+})
+
+describe('turning by hand', () => {
+  it.each([
+    ['strikes', 'good', 'strikes'],
+    ['strikes', 'bent', 'strikes'],
+    ['clear', 'bent', 'bent'],
+    ['clear', 'good', null],
+    ['close', null, null],
+    [null, 'burred', null],
+  ] as const)('with verdict %s and a needle that is %s: %s', (verdict, state, code) => {
+    expect(handWalkHindrance(verdict, state)?.code ?? null).toBe(code)
   })
 })

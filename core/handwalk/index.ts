@@ -1,1 +1,2 @@
 export { combinationKey, type Combination } from './combination'
+export { handWalkHindrance, type HandWalkHindrance } from './hindrance'

@@ -1,4 +1,4 @@
-import { colourDifference, MATCH_DELTA_E, NEAR_DELTA_E } from '#core/colour'
+import { colourLook, type ColourLook, colourDifference } from '#core/colour'
 import type { HeavyBobbinSchool } from '#core/schools'
 import { threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
 
@@ -119,7 +119,7 @@ export interface RankedBobbin {
   readonly choice: BobbinChoice
   /** ΔE₀₀ to the top thread; null when a colour is not known. */
   readonly deltaE: number | null
-  readonly look: 'matches' | 'near' | 'shows' | 'colour not known'
+  readonly look: ColourLook | 'colour not known'
   readonly why: string
 }
 
@@ -136,14 +136,7 @@ export function rankBobbins(
       if (order < 0) return []
       const { choice, why } = choices[order]!
       const deltaE = input.top.hex && thread.hex ? colourDifference(input.top.hex, thread.hex) : null
-      const look =
-        deltaE === null
-          ? 'colour not known'
-          : deltaE <= MATCH_DELTA_E
-            ? 'matches'
-            : deltaE <= NEAR_DELTA_E
-              ? 'near'
-              : 'shows'
+      const look = deltaE === null ? 'colour not known' : colourLook(deltaE)
       return [{ id: thread.id, choice, deltaE, look, why, order }]
     })
     .sort((a, b) => a.order - b.order || (a.deltaE ?? Infinity) - (b.deltaE ?? Infinity))

@@ -8,3 +8,4 @@ export {
   type PutBackItem,
   type PutBackPart,
 } from './putBack'
+export { notedState, type NotedSetup } from './noted'

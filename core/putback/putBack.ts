@@ -35,87 +35,125 @@ export interface PutBackItem {
   readonly change: StateChange
 }
 
+/** One thing that may be changed: what is said when it is; null when it is normal or not known. */
+interface PutBackRule {
+  readonly part: PutBackPart
+  readonly why: string
+  readonly find: (
+    state: MachineState,
+    facts: FittedFacts,
+  ) => { readonly message: string; readonly change: StateChange } | null
+}
+
+const sideOf = (positionMm: number) => (positionMm < 0 ? 'left' : 'right')
+
 /**
- * What differs from the machine's normal state, in the order to undo it. The needle swings home before
- * anything is touched, and the twin mode guards the twin as long as it is in. What is not known is not
- * listed.
+ * In the order to undo them: the needle swings home before anything is touched, and the twin mode guards the
+ * twin as long as it is in.
+ */
+const RULES: readonly PutBackRule[] = [
+  {
+    part: 'width',
+    why: 'The next needle may have less room.',
+    find: ({ widthMm }) =>
+      widthMm !== null && widthMm > 0
+        ? { message: `Straight stitch, width 0 (now ${widthMm})`, change: { widthMm: 0 } }
+        : null,
+  },
+  {
+    part: 'position',
+    why: 'A moved needle strikes a single hole.',
+    find: ({ positionMm }) => {
+      if (positionMm === null || positionMm === 0) return null
+      const now = `${Math.abs(positionMm)} mm ${sideOf(positionMm)}`
+      return { message: `Needle to the middle (now ${now})`, change: { positionMm: 0 } }
+    },
+  },
+  {
+    part: 'needle',
+    why: 'Forgotten, it strikes at the next wide stitch. Lock or switch off first.',
+    find: (state, { construction }) =>
+      severalIn(state, construction)
+        ? {
+            message: `${construction === 'twin' ? 'Twin' : 'Triple'} out, single needle in`,
+            change: { needleId: null },
+          }
+        : null,
+  },
+  {
+    part: 'twin-mode',
+    why: 'Left on, it narrows every stitch. The twin comes out first: the mode guards it.',
+    find: (state, facts) =>
+      modeIsOn(state, facts) ? { message: 'Twin mode off', change: { twinMode: 'off' } } : null,
+  },
+  {
+    part: 'tension',
+    why: 'The next seam begins from there.',
+    find: ({ tension }, { dial }) => {
+      if (tension === null || tension === dial?.home) return null
+      if (!dial)
+        return { message: `Tension to home (now ${tension}; home is not known)`, change: { tension: null } }
+      return { message: `Tension to home, ${dial.home} (now ${tension})`, change: { tension: dial.home } }
+    },
+  },
+  {
+    part: 'bobbin-tension',
+    why: 'Ordinary seams loop without it.',
+    find: ({ bobbinTension }) =>
+      bobbinTension !== null && bobbinTension !== 'home'
+        ? { message: `Bobbin tension to home (now ${bobbinTension})`, change: { bobbinTension: 'home' } }
+        : null,
+  },
+  {
+    part: 'pressure',
+    why: 'Cloth creeps or is marked.',
+    find: ({ pressure }) =>
+      pressure !== null && pressure !== 'home'
+        ? { message: `Foot pressure to home (now ${pressure})`, change: { pressure: 'home' } }
+        : null,
+  },
+  {
+    part: 'plate',
+    why: 'Any zigzag strikes the single hole.',
+    find: ({ plate }) =>
+      plate === 'single-hole' ? { message: 'Zigzag plate on', change: { plate: 'zigzag' } } : null,
+  },
+  {
+    part: 'foot',
+    why: 'The next stitch may need its slot.',
+    find: ({ footId }, { foot }) =>
+      footId !== null && foot !== null && !foot.usual
+        ? { message: `Everyday foot on (now ${foot.name})`, change: { footId: null } }
+        : null,
+  },
+]
+
+function severalIn({ needleId }: MachineState, construction: Construction | null): boolean {
+  return needleId !== null && construction !== null && construction !== 'single'
+}
+
+function modeIsOn({ twinMode }: MachineState, { twinModeKind }: FittedFacts): boolean {
+  return twinMode === 'on' && twinModeKind !== 'none'
+}
+
+/**
+ * What differs from the machine's normal state, in the order to undo it. What is not known is not listed.
  *
  * Normal: straight, width 0, needle in the middle, a single needle, twin mode off, tension, bobbin tension
  * and pressure at home, zigzag plate, everyday foot. Source: common practice.
+ *
+ * @param state - what is known to be on the machine.
+ * @param facts - what its parts are.
+ * @returns Each with what the machine is like once it is done; empty when nothing known is changed.
+ *
+ * @example
+ * putBackOf({ ...UNKNOWN_STATE, plate: 'single-hole' }, facts).map(({ part }) => part) // ['plate']
  */
 export function putBackOf(state: MachineState, facts: FittedFacts): PutBackItem[] {
-  const { dial, construction, foot } = facts
-  const items: (PutBackItem | false)[] = [
-    state.widthMm !== null
-      && state.widthMm > 0 && {
-        part: 'width',
-        message: `Straight stitch, width 0 (now ${state.widthMm})`,
-        why: 'The next needle may have less room.',
-        change: { widthMm: 0 },
-      },
-    state.positionMm !== null
-      && state.positionMm !== 0 && {
-        part: 'position',
-        message:
-          `Needle to the middle (now ${Math.abs(state.positionMm)} mm `
-          + `${state.positionMm < 0 ? 'left' : 'right'})`,
-        why: 'A moved needle strikes a single hole.',
-        change: { positionMm: 0 },
-      },
-    state.needleId !== null
-      && construction !== null
-      && construction !== 'single' && {
-        part: 'needle',
-        message: `${construction === 'twin' ? 'Twin' : 'Triple'} out, single needle in`,
-        why: 'Forgotten, it strikes at the next wide stitch. Lock or switch off first.',
-        change: { needleId: null },
-      },
-    state.twinMode === 'on'
-      && facts.twinModeKind !== 'none' && {
-        part: 'twin-mode',
-        message: 'Twin mode off',
-        why: 'Left on, it narrows every stitch. The twin comes out first: the mode guards it.',
-        change: { twinMode: 'off' },
-      },
-    state.tension !== null
-      && state.tension !== dial?.home && {
-        part: 'tension',
-        message: dial
-          ? `Tension to home, ${dial.home} (now ${state.tension})`
-          : `Tension to home (now ${state.tension}; home is not known)`,
-        why: 'The next seam begins from there.',
-        change: { tension: dial?.home ?? null },
-      },
-    state.bobbinTension !== null
-      && state.bobbinTension !== 'home' && {
-        part: 'bobbin-tension',
-        message: `Bobbin tension to home (now ${state.bobbinTension})`,
-        why: 'Ordinary seams loop without it.',
-        change: { bobbinTension: 'home' },
-      },
-    state.pressure !== null
-      && state.pressure !== 'home' && {
-        part: 'pressure',
-        message: `Foot pressure to home (now ${state.pressure})`,
-        why: 'Cloth creeps or is marked.',
-        change: { pressure: 'home' },
-      },
-    state.plate === 'single-hole' && {
-      part: 'plate',
-      message: 'Zigzag plate on',
-      why: 'Any zigzag strikes the single hole.',
-      change: { plate: 'zigzag' },
-    },
-    state.footId !== null
-      && foot !== null
-      && !foot.usual && {
-        part: 'foot',
-        message: `Everyday foot on (now ${foot.name})`,
-        why: 'The next stitch may need its slot.',
-        change: { footId: null },
-      },
-  ]
-  return items.filter(item => item !== false)
+  return RULES.flatMap(({ part, why, find }) => {
+    const found = find(state, facts)
+    return found ? [{ part, why, ...found }] : []
+  })
 }
 
 export interface PowerOff {
@@ -132,19 +170,11 @@ export interface PowerOff {
  *
  * Source: common practice; whether a machine forgets its twin mode is its own record.
  */
-export function afterPowerOff(
-  state: MachineState,
-  { twinModeKind, forgetsTwinMode, construction }: FittedFacts,
-): PowerOff {
-  const modeWasOn = state.twinMode === 'on' && twinModeKind !== 'none'
-  const several = state.needleId !== null && construction !== null && construction !== 'single'
-  const twinMode = modeWasOn
-    ? forgetsTwinMode === null
-      ? null
-      : forgetsTwinMode
-        ? ('off' as const)
-        : ('on' as const)
-    : state.twinMode
+export function afterPowerOff(state: MachineState, facts: FittedFacts): PowerOff {
+  const { twinModeKind, forgetsTwinMode, construction } = facts
+  const modeWasOn = modeIsOn(state, facts)
+  const several = severalIn(state, construction)
+  const twinMode = modeWasOn ? modeAfterOff(forgetsTwinMode) : state.twinMode
   return {
     forgets: modeWasOn && forgetsTwinMode === true ? ['twin mode'] : [],
     keeps: [
@@ -165,4 +195,10 @@ export function afterPowerOff(
         : null,
     change: { twinMode, widthMm: null, positionMm: null },
   }
+}
+
+/** @param forgets - whether the machine forgets a mode that was on; null: not known, and so is what it is now. */
+function modeAfterOff(forgets: boolean | null): MachineState['twinMode'] {
+  if (forgets === null) return null
+  return forgets ? 'off' : 'on'
 }

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import {
+  notedState,
+  type NotedSetup,
   afterPowerOff,
   type FittedFacts,
   type MachineState,
@@ -104,4 +106,43 @@ describe('after the machine was switched off', () => {
   })
   it('keeps what is metal', () =>
     expect(off(true).keeps).toEqual(['needle', 'foot', 'plate', 'bobbin tension']))
+})
+
+describe('a setup put on without the walk', () => {
+  const setup: NotedSetup = {
+    twinModeKind: 'on-off',
+    construction: 'twin',
+    needleId: 'n',
+    footId: 'f',
+    singleHolePlate: false,
+    tension: 3,
+    bobbinTension: 'changed',
+    pressure: 'less',
+    swings: true,
+    widthMm: 4,
+    positionMm: -1,
+  }
+  it('is on the machine whole', () => {
+    expect(notedState(setup)).toEqual({
+      twinMode: 'on',
+      needleId: 'n',
+      footId: 'f',
+      plate: 'zigzag',
+      tension: 3,
+      bobbinTension: 'changed',
+      pressure: 'less',
+      widthMm: 4,
+      positionMm: -1,
+    })
+  })
+  it.each([
+    ['no mode where the machine has none', { twinModeKind: 'none' }, { twinMode: null }],
+    ['the mode off with one needle', { construction: 'single' }, { twinMode: 'off' }],
+    ['the mode off while no needle is chosen', { construction: null }, { twinMode: 'off' }],
+    ['the mode on with a triple', { construction: 'triple' }, { twinMode: 'on' }],
+    ['the single-hole plate', { singleHolePlate: true }, { plate: 'single-hole' }],
+    ['width 0 for a straight stitch', { swings: false }, { widthMm: 0 }],
+  ] as const)('notes %s', (_, over, expected) => {
+    expect(notedState({ ...setup, ...over })).toMatchObject(expected)
+  })
 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { SIGNS, type SignContext, type SignId, suspectsOf } from '#core/signs'
+import { stabilizerForSigns, SIGNS, type SignContext, type SignId, suspectsOf } from '#core/signs'
 
 const ON: SignContext = {
   construction: 'single',
@@ -74,4 +74,16 @@ describe('what cannot be here', () => {
 it('shows the caution where one could be hurt', () => {
   for (const sign of ['skips', 'odd-sound', 'crooked'] as const)
     expect(suspectsOf(sign, ON).some(({ caution }) => caution !== '')).toBe(true)
+})
+
+describe('a stabilizer', () => {
+  it.each([
+    [null, 'none'],
+    ['tear-away', 'tear-away'],
+    ['cut-away', 'cut-away'],
+    ['fusible', 'other'],
+    ['interfacing', 'other'],
+  ] as const)('of kind %s counts as %s', (kind, as) => {
+    expect(stabilizerForSigns(kind)).toBe(as)
+  })
 })

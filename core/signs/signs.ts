@@ -1,7 +1,7 @@
 import type { NeedleState } from '#core/care'
 import type { Construction } from '#core/needle'
 import type { ThreadClass } from '#core/pairing'
-import type { Technique } from '#core/terms'
+import type { StabilizerKind, Technique } from '#core/terms'
 
 /** What is seen on the right side, seen on the under side, heard or felt while sewing, or found after. */
 export const SIGN_PLACES = ['front', 'back', 'sewing', 'after'] as const
@@ -45,6 +45,15 @@ export interface SignContext {
   readonly bobbinMatches: boolean | null
   readonly walked: boolean
   readonly holesDense: boolean
+}
+
+/** Shorter stitches than this perforate the cloth, in mm. A guess. */
+export const DENSE_HOLES_MM = 0.5
+
+/** A stabilizer as the signs tell it apart; null: none is under the cloth. */
+export function stabilizerForSigns(kind: StabilizerKind | null): SignContext['stabilizer'] {
+  if (kind === null) return 'none'
+  return kind === 'tear-away' || kind === 'cut-away' ? kind : 'other'
 }
 
 /** The one change a suspect asks for. */

@@ -1,7 +1,8 @@
 import { bladeNames, bladeOffsetsMm, type BladeName } from '#core/needle'
 import { landingsMm } from '#core/stitch'
-import { roomsOf, spareAtMm } from './rooms'
-import type { SwingInput } from './types'
+import { type Room, roomsOf, spareAtMm } from './rooms'
+import { needleSwings, standingAt } from './standing'
+import type { SwingInput, Verdict } from './types'
 
 /** What the handwheel shows at one needle drop. */
 export interface DropClearance {
@@ -13,13 +14,20 @@ export interface DropClearance {
   readonly blade: BladeName
   /** From that blade to the nearest part, in mm; negative when it strikes. */
   readonly clearanceMm: number
+  /** How this drop stands by itself; the worst of all drops is the verdict of the stitch. */
+  readonly verdict: Verdict
 }
 
 /**
  * Clearance at every drop of one repeat, counted as the verdict's spare is: blade edge to the nearest
  * measured opening, or blade centre to the machine's half width when none is measured.
  *
+ * @param input - see {@link SwingInput}.
+ * @returns One entry a drop, in the stitch's own order; lengths in mm.
  * @throws {CoreError} as `landingsMm`.
+ *
+ * @example
+ * dropClearances({ ...attic7, needle: twin2, stitch: { ...zigzag, widthMm: 4 } })[0].clearanceMm // 0.5
  */
 export function dropClearances(input: SwingInput): DropClearance[] {
   const offsets = bladeOffsetsMm(input.needle)
@@ -27,7 +35,44 @@ export function dropClearances(input: SwingInput): DropClearance[] {
   const rooms = roomsOf(input)
   return landingsMm(input.stitch, input.stitch, input.machine.maxWidthMm).map(({ xMm, yMm }, index) => {
     // The outermost blade on the side the bar has swung to.
-    const b = xMm >= 0 ? offsets.length - 1 : 0
-    return { index, xMm, yMm, blade: names[b]!, clearanceMm: spareAtMm(rooms, Math.abs(xMm + offsets[b]!)) }
+    const outer = xMm >= 0 ? offsets.length - 1 : 0
+    const outMm = Math.abs(xMm + offsets[outer]!)
+    return {
+      index,
+      xMm,
+      yMm,
+      blade: names[outer]!,
+      clearanceMm: spareAtMm(rooms, outMm),
+      verdict: standingAt(outMm, rooms, input).verdict,
+    }
   })
+}
+
+/** What should stay free at every drop, on the scale on which {@link dropClearances} counts. */
+export interface WantedClearance {
+  /** From here on a drop is clear, in mm; 0 or more. */
+  readonly mm: number
+  /** What asks for it: the clearance kept at a measured opening, or the machine's margin, half a side. */
+  readonly asks: 'clearance' | 'margin'
+}
+
+/**
+ * The clearance below which a drop is close: the margin and the clearances of all parts, re-expressed as the
+ * spare that is left when the tightest of them is just kept.
+ *
+ * @example
+ * wantedClearance({ ...attic7, machine: { maxWidthMm: 7, plateSlotMm: null } }) // { mm: 0.25, asks: 'margin' }
+ */
+export function wantedClearance(input: SwingInput): WantedClearance {
+  // A single hole asks for nothing: it is struck or it is not.
+  const rooms = roomsOf(input).filter(({ kind }) => kind !== 'single-hole')
+  const bounding = rooms.filter(({ kind }) => kind === 'opening' || needleSwings(input.stitch))
+  const tightest = bounding.reduce<Room | null>(
+    (least, room) => (least === null || room.safeMm < least.safeMm ? room : least),
+    null,
+  )
+  // A straight seam over no measured opening: nothing is asked for but not to strike.
+  if (tightest === null) return { mm: 0, asks: 'margin' }
+  const asks = tightest.part === 'machine' ? 'margin' : 'clearance'
+  return { mm: Math.max(0, spareAtMm(rooms, tightest.safeMm)), asks }
 }

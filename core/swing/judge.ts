@@ -1,8 +1,9 @@
+import { standingAt, needleSwings } from './standing'
 import { requireInRange } from '#core/errors'
 import { bladeNames, bladeOffsetsMm, outerSpanMm } from '#core/needle'
-import { type Drop, hasSwing, landingsMm, type StitchSetting, type StitchShape } from '#core/stitch'
+import { type Drop, landingsMm, type StitchSetting, type StitchShape } from '#core/stitch'
 import { type Room, ROUNDING_MM, roomsOf, spareAtMm } from './rooms'
-import type { SwingInput, SwingResult, Verdict, WorstDrop } from './types'
+import type { SwingInput, SwingResult, WorstDrop } from './types'
 import { widestMm } from './widths'
 
 /**
@@ -28,12 +29,8 @@ export function judgeSwing(input: SwingInput): SwingResult {
   const landings = landingsMm(stitch, stitch, machine.maxWidthMm)
   const { worst, leftMm, rightMm } = extremes(landings, input)
   const outMm = Math.abs(worst.xMm)
-  const swings = hasSwing(stitch) && stitch.widthMm > 0
   const rooms = roomsOf(input)
-  const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)
-  const tight = rooms.filter(room => isTight(room, outMm, swings, input))
-
-  const verdict: Verdict = struck.length > 0 ? 'strikes' : tight.length > 0 ? 'close' : 'clear'
+  const { verdict, struck, tight } = standingAt(outMm, rooms, input)
   const binding =
     verdict === 'strikes'
       ? tightest(struck, ({ bareMm }) => bareMm)
@@ -54,9 +51,9 @@ export function judgeSwing(input: SwingInput): SwingResult {
     reachRightMm: rightMm + bladeMm,
     spanMm: rightMm - leftMm,
     overlapMm,
-    interlacedShare: overlapMm === null || !swings ? null : Math.max(0, overlapMm) / widthMm,
+    interlacedShare: overlapMm === null || !needleSwings(stitch) ? null : Math.max(0, overlapMm) / widthMm,
     worstDrop: worst,
-    swings,
+    swings: needleSwings(stitch),
   }
 }
 
@@ -79,14 +76,6 @@ export function stitchOfRawDrops(drops: readonly Drop[]): StitchShape & StitchSe
     mirror: false,
     positionMm: straight ? (xs[0] ?? 0) : 0,
   }
-}
-
-function isTight({ kind, part, safeMm }: Room, outMm: number, swings: boolean, input: SwingInput): boolean {
-  if (kind === 'single-hole') return false
-  if (part === 'machine' && !swings) {
-    return input.machine.maxWidthMm - outerSpanMm(input.needle) - input.marginMm <= ROUNDING_MM
-  }
-  return outMm - safeMm > ROUNDING_MM
 }
 
 function tightest(rooms: readonly Room[], room: (room: Room) => number): Room {

@@ -50,3 +50,13 @@ export function drawnDiameter(
   if (thread?.tex != null) return { mm: threadDiameterMm(thread.tex, thread.kind), source: 'rule' }
   return { mm: GUESSED_DIAMETER_MM, source: 'guess' }
 }
+
+/**
+ * Where several numbers together come from: as sure as the least sure of them.
+ *
+ * @param sources - none: nothing was guessed, and nothing measured either; taken as a guess.
+ */
+export function leastSure(sources: readonly DrawnDiameter['source'][]): DrawnDiameter['source'] {
+  if (sources.length === 0 || sources.includes('guess')) return 'guess'
+  return sources.includes('rule') ? 'rule' : 'measured'
+}

@@ -6,7 +6,7 @@ export {
   type ThreadLook,
   type ThreadKindFacts,
 } from './kinds'
-export { roundDiameterMm, threadDiameterMm, drawnDiameter, type DrawnDiameter } from './diameter'
+export { roundDiameterMm, threadDiameterMm, drawnDiameter, type DrawnDiameter, leastSure } from './diameter'
 export {
   COUNT_SYSTEMS,
   type CountSystem,

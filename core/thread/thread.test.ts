@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { drawnDiameter, threadDiameterMm } from '#core/thread'
+import { leastSure, drawnDiameter, threadDiameterMm } from '#core/thread'
 
 describe('threadDiameterMm', () => {
   it('agrees with Peirce for cotton of Ne 25', () => {
@@ -27,5 +27,14 @@ describe('drawnDiameter', () => {
     expect(drawnDiameter({ kind: 'film', tex: 20, diameterMm: 0.4 })).toEqual({ mm: 0.4, source: 'measured' })
     expect(drawnDiameter({ kind: 'cotton', tex: 25, diameterMm: null }).source).toBe('rule')
     expect(drawnDiameter(null).source).toBe('guess')
+  })
+})
+
+describe('several numbers together', () => {
+  it('are as sure as the least sure of them', () => {
+    expect(leastSure(['measured', 'rule', 'guess'])).toBe('guess')
+    expect(leastSure(['rule', 'measured'])).toBe('rule')
+    expect(leastSure(['measured', 'measured'])).toBe('measured')
+    expect(leastSure([])).toBe('guess')
   })
 })

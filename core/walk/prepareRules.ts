@@ -130,7 +130,7 @@ export const PREPARE_RULES: readonly WalkRule[] = [
         blades: bladeCount(input),
         singleHole: wantsSingleHole(input),
         reachMm: 0,
-        maxWidthMm: input.machine?.maxWidthMm ?? 7,
+        maxWidthMm: input.machine?.maxWidthMm ?? null,
       },
     }),
   },
@@ -173,7 +173,7 @@ export const PREPARE_RULES: readonly WalkRule[] = [
           blades: bladeCount(input),
           singleHole: foot.singleHole,
           reachMm: 0,
-          maxWidthMm: input.machine?.maxWidthMm ?? 7,
+          maxWidthMm: input.machine?.maxWidthMm ?? null,
         },
       }
     },

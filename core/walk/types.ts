@@ -73,7 +73,8 @@ export type StepPicture =
       readonly blades: number
       readonly singleHole: boolean
       readonly reachMm: number
-      readonly maxWidthMm: number
+      /** null: not known, and then nothing in the picture is to scale across. */
+      readonly maxWidthMm: number | null
     }
   | {
       readonly kind: 'supply'

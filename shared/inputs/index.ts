@@ -7,9 +7,18 @@ export {
   startInputOf,
   threadedBlades,
 } from './pairing'
+export { signContextOf } from './signs'
 export { featuresOf, frozenOf, learntFromSwatch, offsetOf, ruleShareOf } from './swatch'
 export { SOURCE_WORDS, type SwatchField, swatchFields } from './swatchFields'
-export { type Bench, benchOf, type BenchTables, type NamedStitch, PLATE_NAMES, swingInputOf } from './swing'
+export {
+  type Bench,
+  benchOf,
+  type BenchTables,
+  type NamedStitch,
+  PLATE_NAMES,
+  plateOn,
+  swingInputOf,
+} from './swing'
 export {
   type Expectation,
   expectationOf,

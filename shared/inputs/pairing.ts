@@ -4,7 +4,7 @@ import { shareOf } from '#core/dial'
 import { type Candidate, leadingThread, type StartInput, type ThreadFacts } from '#core/pairing'
 import type { ClothFacts, TensionDial } from '#core/terms'
 import { hasSwing } from '#core/stitch'
-import { type Bench, type BenchTables, benchOf } from './swing'
+import { type Bench, benchOf, type BenchTables, plateOn } from './swing'
 import type { Cloth, NeedleRecord, Plan, Settings, Stabilizer, Thread } from '../records'
 import type { SetupContent } from '../setup'
 
@@ -63,7 +63,7 @@ export function conflictInputOf(
     needle: needle && candidateOf(needle),
     hook: machine?.hook ?? null,
     foot: foot && { singleHole: foot.singleHole, grooved: foot.sole === 'grooved' },
-    plate: { singleHole: plate?.singleHole ?? setup.plate === 'single-hole' },
+    plate: { singleHole: plateOn(setup, plate).singleHole },
     stitch: stitchFactsOf(setup, bench),
     threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads),
     bobbin: tables.threads.get(setup.bobbinId ?? '') ?? null,

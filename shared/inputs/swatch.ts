@@ -4,7 +4,7 @@ import { leadingThread, startSettings, type ThreadFacts } from '#core/pairing'
 import type { LearntFrom, SwatchFeatures } from '#core/swatch'
 import { hasSwing } from '#core/stitch'
 import type { TrialGoal } from '#core/trial'
-import { benchOf, type BenchTables, PLATE_NAMES } from './swing'
+import { benchOf, type BenchTables, plateOn } from './swing'
 import type { Cloth, Frozen, Settings, Stabilizer, Swatch, Thread } from '../records'
 import type { SetupContent } from '../setup'
 import { GOAL_SETUPS } from './trialGoals'
@@ -37,7 +37,7 @@ export function frozenOf(setup: SetupContent, tables: FreezeTables): Frozen {
     threads: { left: onBlade('left'), middle: onBlade('middle'), right: onBlade('right') },
     bobbin: thread(setup.bobbinId),
     foot: foot?.name ?? null,
-    plate: plate?.name ?? PLATE_NAMES[setup.plate],
+    plate: plateOn(setup, plate).name,
     cloth: cloth ? { name: cloth.name, structure: cloth.structure, hex: cloth.hex } : null,
     stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.name ?? null,
     stitch: stitch && { name: stitch.name, swings: hasSwing(stitch) },

@@ -33,6 +33,15 @@ export interface BenchTables {
 /** The plates that come with a machine. */
 export const PLATE_NAMES = { 'zigzag': 'Zigzag plate', 'single-hole': 'Single-hole plate' } as const
 
+/** The plate that is on: one of one's own, else the machine's of the kind chosen. */
+export function plateOn(
+  setup: SetupContent,
+  plate: Plate | null,
+): { readonly name: string; readonly singleHole: boolean } {
+  if (plate) return { name: plate.name, singleHole: plate.singleHole }
+  return { name: PLATE_NAMES[setup.plate], singleHole: setup.plate === 'single-hole' }
+}
+
 /** Looks up what a setup points at. */
 export function benchOf(setup: SetupContent, tables: BenchTables): Bench {
   return {
@@ -56,7 +65,7 @@ export function swingInputOf(
   settings: Settings,
 ): SwingInput | null {
   if (!machine || !needle || !stitch) return null
-  const singleHole = plate?.singleHole ?? setup.plate === 'single-hole'
+  const { singleHole } = plateOn(setup, plate)
   const plateSlotMm = plate ? plate.slotMm : machine.plateSlotMm
   const { widthMm, lengthMm, mirror, positionMm }: StitchSetting = setup.stitch
   return {

@@ -3,7 +3,7 @@ import { type FittedFacts, type MachineState, UNKNOWN_STATE } from '#core/putbac
 import { hasSwing } from '#core/stitch'
 import { judgeSwing } from '#core/swing'
 import type { WalkInput } from '#core/walk'
-import { benchOf, swingInputOf, PLATE_NAMES } from './swing'
+import { benchOf, swingInputOf, plateOn } from './swing'
 import { type PairingTables, threadedBlades } from './pairing'
 import type { Foot, MachineStateRecord, NeedleRecord, Machine, Settings } from '../records'
 import type { SetupContent } from '../setup'
@@ -55,10 +55,7 @@ export function walkInputOf(
     needle,
     foot,
     left,
-    plate: {
-      name: plate?.name ?? PLATE_NAMES[setup.plate],
-      singleHole: plate?.singleHole ?? setup.plate === 'single-hole',
-    },
+    plate: plateOn(setup, plate),
     threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads).map(
       ({ blade, thread, supply }) => ({
         blade,

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process'
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import {
@@ -182,29 +182,59 @@ export async function byRole(
   ) as Promise<WebElement>
 }
 
-export async function press(driver: WebDriver, role: string, name: string | RegExp): Promise<void> {
+/**
+ * The element once it stands still over two frames and nothing lies over its middle; a radio button that only
+ * screen readers see is pressed by its label. Null: not yet.
+ */
+const READY = `
+  const [element, done] = arguments
+  const place = () => {
+    const { x, y, width, height } = element.getBoundingClientRect()
+    return { x, y, width, height }
+  }
+  const before = place()
+  requestAnimationFrame(() => requestAnimationFrame(() => {
+    const after = place()
+    const still = ['x', 'y', 'width', 'height'].every(side => before[side] === after[side])
+    const moving = document.getAnimations().some(({ playState, effect }) =>
+      playState === 'running' && effect?.target?.contains(element))
+    const top = document.elementFromPoint(after.x + after.width / 2, after.y + after.height / 2)
+    const onTop = [element, ...(element.labels ?? [])].find(owner => owner.contains(top))
+    if (!onTop) element.scrollIntoView({ block: 'center' })
+    done(still && !moving && onTop ? onTop : null)
+  }))`
+
+/** What may happen while a page redraws: the element is looked for again. */
+const PASSING = [
+  error.StaleElementReferenceError,
+  error.ElementClickInterceptedError,
+  error.ElementNotInteractableError,
+]
+
+/** Presses what is found once it stands still and is on top, as a person would wait for it. */
+export async function pressFound(
+  driver: WebDriver,
+  find: () => Promise<WebElement>,
+  what: string,
+): Promise<void> {
   await driver.wait(
     async () => {
-      const element = await byRole(driver, role, name)
       try {
-        await element.click()
-        return true
+        const ready = await driver.executeAsyncScript<WebElement | null>(READY, await find())
+        await ready?.click()
+        return ready !== null
       } catch (problem) {
-        // Redrawn, still sliding in or scrolled under the line-up: try again.
-        if (problem instanceof error.ElementClickInterceptedError)
-          await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
-        if (
-          problem instanceof error.StaleElementReferenceError
-          || problem instanceof error.ElementClickInterceptedError
-          || problem instanceof error.ElementNotInteractableError
-        )
-          return false
+        if (PASSING.some(passing => problem instanceof passing)) return false
         throw problem
       }
     },
     PATIENCE_MS,
-    `could not press ${role} ${name}`,
+    `could not press ${what}`,
   )
+}
+
+export async function press(driver: WebDriver, role: string, name: string | RegExp): Promise<void> {
+  await pressFound(driver, () => byRole(driver, role, name), `${role} ${name}`)
 }
 
 export async function type(driver: WebDriver, name: string | RegExp, text: string): Promise<WebElement> {
@@ -255,11 +285,21 @@ export async function untilSaved(driver: WebDriver): Promise<void> {
 }
 
 /** Waits for a whole file in the download folder and reads it. */
-export async function downloaded({ driver, downloads }: Session, name: string): Promise<Buffer> {
-  await driver.wait(
-    () => existsSync(downloads) && readdirSync(downloads).includes(name),
+export async function downloaded({ driver, downloads }: Session, name: string | RegExp): Promise<Buffer> {
+  const fits = (file: string) => (typeof name === 'string' ? file === name : name.test(file))
+  let sizeBefore = 0
+  const path = await driver.wait(
+    () => {
+      const file = existsSync(downloads) && readdirSync(downloads).find(fits)
+      if (!file) return null
+      // The browser makes the file first and fills it after: it is whole once it has stopped growing.
+      const { size } = statSync(join(downloads, file))
+      const whole = size > 0 && size === sizeBefore
+      sizeBefore = size
+      return whole ? join(downloads, file) : null
+    },
     PATIENCE_MS,
     `${name} was not saved`,
   )
-  return readFileSync(join(downloads, name))
+  return readFileSync(path as string)
 }

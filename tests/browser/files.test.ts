@@ -1,13 +1,15 @@
-import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { By } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import {
   allByRole,
   byRole,
+  downloaded,
   open,
   openBrowser,
   press,
+  pressFound,
   type Session,
   type,
   untilSaved,
@@ -21,15 +23,6 @@ beforeAll(async () => {
 })
 afterAll(() => session.quit())
 
-async function downloaded(pattern: RegExp): Promise<string> {
-  const { driver, downloads } = session
-  const name = await driver.wait(
-    () => existsSync(downloads) && readdirSync(downloads).find(file => pattern.test(file)),
-    10_000,
-    `no download like ${pattern}`,
-  )
-  return join(downloads, name as string)
-}
 async function choose(content: string, name = 'backup.json'): Promise<void> {
   const path = join(session.downloads, '..', name)
   writeFileSync(path, content)
@@ -53,14 +46,17 @@ describe('keeping plans', () => {
       async () => (await allByRole(driver, { role: 'button', name: /^Chorus.*\(copy\)/ })).length === 0,
       5000,
     )
-    await (
-      await driver.findElement(
-        By.xpath(
-          '//ol//button[contains(., "Undo")] | //*[@role="alert" or '
-            + '@role="status"]//button[contains(., "Undo")]',
+    await pressFound(
+      driver,
+      () =>
+        driver.findElement(
+          By.xpath(
+            '//ol//button[contains(., "Undo")] | //*[@role="alert" or '
+              + '@role="status"]//button[contains(., "Undo")]',
+          ),
         ),
-      )
-    ).click()
+      'Undo in the toast',
+    )
     await byRole(driver, 'button', /^Chorus.*\(copy\)/)
   })
 
@@ -86,7 +82,7 @@ describe('files', () => {
     await untilSaved(driver)
     await open(driver, `${inject('demo')}/files`)
     await press(driver, 'button', 'Export everything')
-    exported = readFileSync(await downloaded(/^lacy-spool-.*\.json$/), 'utf8')
+    exported = (await downloaded(session, /^lacy-spool-.*\.json$/)).toString()
     const { records } = JSON.parse(exported)
     expect(records.plans).toHaveLength(16)
     await press(driver, 'button', 'Empty the book')

@@ -32,22 +32,7 @@ const SHOW_WORDS = [
 const advice = async () => (await byRole(session.driver, 'status', 'Next number')).getText()
 
 /** Chooses a drawing: its radio button is seen by screen readers, its label is what one presses. */
-async function read(words: RegExp): Promise<void> {
-  await session.driver.wait(
-    async () => {
-      try {
-        await (
-          await (await byRole(session.driver, 'radio', words)).findElement(By.xpath('./ancestor::label'))
-        ).click()
-        return true
-      } catch {
-        return false
-      }
-    },
-    5000,
-    `no drawing ${words}`,
-  )
-}
+const read = (words: RegExp) => press(session.driver, 'radio', words)
 /** Reads rows as a machine would whose threads lock inside at 3.4, until nothing is left to sew. */
 async function sewUntilDone(): Promise<string> {
   const { driver } = session
@@ -204,7 +189,7 @@ describe('the sign doctor', () => {
     await press(driver, 'checkbox', 'Thread broke')
     await press(driver, 'button', 'Note the row')
     await untilText(driver, 'The last row had a broken thread, holes.')
-    await (await driver.findElement(By.linkText('Ask the sign doctor'))).click()
+    await press(driver, 'link', 'Ask the sign doctor')
     expect(await (await byRole(driver, 'region', 'First suspects')).getText()).toMatch(
       /^The thread breaks or shreds/,
     )

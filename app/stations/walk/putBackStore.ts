@@ -1,9 +1,16 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { type MachineState, type PowerOff, afterPowerOff, type PutBackItem, putBackOf } from '#core/putback'
+import {
+  notedState,
+  type MachineState,
+  type PowerOff,
+  afterPowerOff,
+  type PutBackItem,
+  putBackOf,
+} from '#core/putback'
 import { hasSwing } from '#core/stitch'
 import type { MachineStateRecord } from '#shared/records'
-import { blankState, fittedFactsOf, stateOf } from '#shared/inputs'
+import { plateOn, blankState, fittedFactsOf, stateOf } from '#shared/inputs'
 
 /** What is still changed on each machine, and undoing it. */
 export const usePutBackStore = defineStore('putBack', () => {
@@ -47,18 +54,15 @@ export const usePutBackStore = defineStore('putBack', () => {
   function takeBench(): void {
     const { setup, parts } = bench
     if (!parts.machine) return
-    const several = parts.needle !== null && parts.needle.construction !== 'single'
-    write('Note what is on the machine', parts.machine.id, {
-      twinMode: parts.machine.twinMode.kind === 'none' ? null : several ? 'on' : 'off',
-      needleId: setup.needleId,
-      footId: setup.footId,
-      plate: (bench.swingInput?.plate.singleHole ?? setup.plate === 'single-hole') ? 'single-hole' : 'zigzag',
-      tension: setup.tension,
-      bobbinTension: setup.bobbinTension,
-      pressure: setup.pressure,
-      widthMm: parts.stitch && hasSwing(parts.stitch) ? setup.stitch.widthMm : 0,
-      positionMm: setup.stitch.positionMm,
+    const noted = notedState({
+      ...setup,
+      ...setup.stitch,
+      twinModeKind: parts.machine.twinMode.kind,
+      construction: parts.needle?.construction ?? null,
+      singleHolePlate: plateOn(setup, parts.plate).singleHole,
+      swings: parts.stitch !== null && hasSwing(parts.stitch),
     })
+    write('Note what is on the machine', parts.machine.id, noted)
   }
   return { open, elsewhere, itemsOn, putBack, whatOffDoes, switchedOff, takeBench }
 })

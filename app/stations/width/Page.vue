@@ -25,7 +25,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
         <VerdictCard />
       </section>
       <div
-        v-if="bench.result"
+        v-if="bench.swingInput"
         class="middle"
       >
         <section
@@ -36,9 +36,17 @@ useHead({ title: 'Width and swing · Lacy Spool' })
             <h2>Over the plate</h2>
             <span class="hint">to scale; dashed: end of swing</span>
           </header>
-          <PlateView />
+          <PlateView
+            :input="bench.swingInput"
+            :drop="bench.drop"
+          />
         </section>
-        <HandWheel />
+        <HandWheel
+          v-model:drop="bench.drop"
+          :input="bench.swingInput"
+        >
+          <HandWalkLog />
+        </HandWheel>
       </div>
       <SewnCards
         v-if="bench.result"

@@ -1,4 +1,6 @@
 // @vitest-environment happy-dom
+import { findStitch } from '#core/stitch'
+import { judgeSwing, type SwingInput } from '#core/swing'
 import { needleTag } from '#core/needle'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { demoStores, show } from '~/../tests/unit/mounting'
@@ -8,6 +10,8 @@ import { CUTTER_SCHOOLS } from '#core/schools'
 import { compareRow } from './compareRows'
 import GapTiles from './parts/GapTiles.vue'
 import HandWheel from '~/seam/HandWheel.vue'
+import PlateView from '~/seam/PlateView.vue'
+import HandWalkLog from './parts/HandWalkLog.vue'
 import NeedleLabelInput from './parts/NeedleLabelInput.vue'
 import StitchSettings from './parts/StitchSettings.vue'
 import VerdictCard from './parts/VerdictCard.vue'
@@ -113,11 +117,63 @@ describe('needle by its label, and the stitch’s settings', () => {
   })
 })
 
-describe('the handwheel', () => {
+/** 7 mm, plate opening 8.2, twin 2.0 at width 4.8: 0.3 to the plate's edge, but 0.1 of the margin is missing. */
+const WITHIN_MARGIN: SwingInput = {
+  machine: { maxWidthMm: 7, plateSlotMm: 8.2 },
+  foot: { slotMm: null, singleHole: false },
+  plate: { singleHole: false },
+  needle: { construction: 'twin', gapMm: 2, sizeNm: 80 },
+  stitch: { ...findStitch('zigzag')!, widthMm: 4.8, lengthMm: 1.5, mirror: false, positionMm: 0 },
+  marginMm: 0.5,
+  clearanceMm: 0.25,
+}
+
+describe('the handwheel’s bars', () => {
+  const bars = (input: SwingInput) =>
+    show(HandWheel, { input, drop: 0 })
+      .wrapper.findAll('rect.bar')
+      .map(bar => bar.classes())
+  it('are as close as the verdict says, where the margin binds before the opening', () => {
+    expect(judgeSwing(WITHIN_MARGIN).verdict).toBe('close')
+    for (const classes of bars(WITHIN_MARGIN)) expect(classes).toContain('close')
+    expect(show(HandWheel, { input: WITHIN_MARGIN, drop: 0 }).text()).toMatch(/dashed: 0\.45 half the margin/)
+  })
+  it('turn to the next drop when asked, round and round', async () => {
+    const page = show(HandWheel, { input: WITHIN_MARGIN, drop: 1 })
+    await page.press('Turn')
+    expect(page.wrapper.emitted('update:drop')).toEqual([[0]])
+    await page.press('Back')
+    expect(page.wrapper.emitted('update:drop')!.at(-1)).toEqual([1])
+  })
+})
+
+describe('over the plate', () => {
+  it('hatches both blades of a twin over a foot with a single hole', () => {
+    const page = show(PlateView, {
+      input: { ...WITHIN_MARGIN, foot: { slotMm: null, singleHole: true } },
+      drop: 0,
+    })
+    expect(page.wrapper.findAll('circle[fill="url(#strike)"]')).toHaveLength(2)
+    expect(
+      show(PlateView, { input: WITHIN_MARGIN, drop: 0 }).wrapper.find('circle[fill="url(#strike)"]').exists(),
+    ).toBe(false)
+  })
+  it('says in words what it shows', () => {
+    const label = show(PlateView, { input: WITHIN_MARGIN, drop: 0 })
+      .wrapper.get('svg')
+      .attributes('aria-label')
+    // Hand sum: the blades reach (4.8 + 2) / 2 + 0.4 = 3.8 to each side; 8.2 / 2 − 3.8 = 0.3.
+    expect(label).toMatch(
+      /blades span 7\.6; 0\.3; 0\.3; plate opening 8\.2 measured\. 0\.3 left and 0\.3 right to spare\. Drop 1 of 2/,
+    )
+  })
+})
+
+describe('the hand-walk', () => {
   const logButton = (page: ReturnType<typeof show>) =>
     page.wrapper.findAll('button').find(button => button.text() === 'I have hand-walked this')!
   it('logs what was walked on the real machine', async () => {
-    const page = show(HandWheel)
+    const page = show(HandWalkLog)
     await page.press('I have hand-walked this')
     expect(page.text()).toMatch(/Hand-walked \d+ \w+ 20\d\d, in exactly this combination/)
   })
@@ -129,11 +185,11 @@ describe('the handwheel', () => {
         record: { ...book.shelf.needles.get('demo-needle-20m')!, state: 'bent' },
       },
     ])
-    const bent = show(HandWheel)
+    const bent = show(HandWalkLog)
     expect(bent.text()).toContain('This needle is bent: fit a fresh one')
     expect(logButton(bent).attributes('disabled')).toBeDefined()
     needle('40')
-    const struck = show(HandWheel)
+    const struck = show(HandWalkLog)
     expect(struck.text()).toContain('It strikes: change the setup')
     expect(logButton(struck).attributes('disabled')).toBeDefined()
   })

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { bladeLooksOf } from '~/seam/bladeLooks'
+
 /** Blades to scale from the front, and which way the flat faces, from above. */
 const {
   gapMm,
@@ -22,16 +24,20 @@ const xs = computed(() =>
   Array.from({ length: blades }, (_, i) => MIDDLE + (i - (blades - 1) / 2) * gapMm * PX_PER_MM),
 )
 const half = computed(() => Math.max(2, (sizeNm / 200) * PX_PER_MM))
-const colour = (i: number) =>
-  blades === 1 ? 'var(--ink)' : i === 0 ? 'var(--woad)' : i === blades - 1 ? 'var(--weld)' : 'var(--middle)'
-const letter = (i: number) => (blades === 1 ? '' : i === 0 ? 'L' : i === blades - 1 ? 'R' : 'M')
+const looks = computed(() => bladeLooksOf(blades))
+/** A blade alone needs no side, and has no side's colour. */
+const colour = (i: number) => (blades === 1 ? 'var(--ink)' : looks.value[i]!.ink)
+const label = computed(() => {
+  const stand = blades === 1 ? 'One blade' : `${blades} blades ${gapMm.toFixed(1)} mm apart, drawn to scale`
+  return flat ? `${stand}; the flat faces ${flat}` : stand
+})
 </script>
 
 <template>
   <svg
     viewBox="0 0 320 240"
     role="img"
-    :aria-label="`${blades === 1 ? 'One blade' : `${blades} blades ${gapMm.toFixed(1)} mm apart, drawn to scale`}${flat ? `; the flat faces ${flat}` : ''}`"
+    :aria-label="label"
   >
     <rect
       x="84"
@@ -61,13 +67,13 @@ const letter = (i: number) => (blades === 1 ? '' : i === 0 ? 'L' : i === blades 
         fill="var(--white)"
       />
       <text
-        v-if="letter(i)"
+        v-if="looks[i]!.letter"
         :x="x"
         y="222"
         text-anchor="middle"
         class="letter"
       >
-        {{ letter(i) }}
+        {{ looks[i]!.letter }}
       </text>
     </g>
     <g

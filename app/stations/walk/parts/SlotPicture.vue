@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { bladeLooksOf } from '~/seam/bladeLooks'
+
 /** The opening from above with the blades in it, to scale. */
 const { gapMm, sizeNm, blades, singleHole, reachMm, maxWidthMm } = defineProps<{
   gapMm: number
@@ -7,7 +9,8 @@ const { gapMm, sizeNm, blades, singleHole, reachMm, maxWidthMm } = defineProps<{
   singleHole: boolean
   /** Outer blade to outer blade at the end of the swing; 0: not swinging. */
   reachMm: number
-  maxWidthMm: number
+  /** null: not known, and the slot is a sketch. */
+  maxWidthMm: number | null
 }>()
 const { bare, sign } = useLength()
 const PX_PER_MM = 26
@@ -15,28 +18,25 @@ const MIDDLE = 160
 const xs = computed(() =>
   Array.from({ length: blades }, (_, i) => MIDDLE + (i - (blades - 1) / 2) * gapMm * PX_PER_MM),
 )
-const half = computed(() => (maxWidthMm / 2) * PX_PER_MM)
+/** Drawn for a machine that is not known; nothing is said of it. */
+const SKETCHED_MM = 7
+const half = computed(() => ((maxWidthMm ?? SKETCHED_MM) / 2) * PX_PER_MM)
 const radius = computed(() => Math.max(4, (sizeNm / 200) * PX_PER_MM))
-const colour = (i: number) =>
-  blades === 1
-    ? 'var(--mulberry)'
-    : i === 0
-      ? 'var(--woad)'
-      : i === blades - 1
-        ? 'var(--weld)'
-        : 'var(--middle)'
+const colour = (i: number) => (blades === 1 ? 'var(--mulberry)' : bladeLooksOf(blades)[i]!.ink)
 const reach = computed(() => (reachMm / 2) * PX_PER_MM)
+const label = computed(() => {
+  if (singleHole) return 'A single hole, from above'
+  if (maxWidthMm === null) return 'The slot from above; how wide the machine swings is not known'
+  const span = reachMm > 0 ? `, blades span ${bare(reachMm)}` : ''
+  return `The slot from above, ${bare(maxWidthMm)} between the ends of the swing${span}`
+})
 </script>
 
 <template>
   <svg
     viewBox="0 0 320 240"
     role="img"
-    :aria-label="
-      singleHole
-        ? 'A single hole, from above'
-        : `The slot from above, ${bare(maxWidthMm)} between the ends of the swing${reachMm > 0 ? `, blades span ${bare(reachMm)}` : ''}`
-    "
+    :aria-label="label"
   >
     <rect
       x="14"
@@ -93,7 +93,7 @@ const reach = computed(() => (reachMm / 2) * PX_PER_MM)
       stroke-width="1.5"
     />
     <g
-      v-if="reachMm > 0 && !singleHole"
+      v-if="reachMm > 0 && !singleHole && maxWidthMm !== null"
       class="dim"
     >
       <path

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { hasSwing } from '#core/stitch'
 import { parseLength } from '#core/units'
 import { LIMITS } from '#shared/fields'
 
@@ -7,7 +8,10 @@ const bench = useBenchStore()
 const { bare, limit, sign } = useLength()
 
 const STEP_MM = 0.1
-const maxMm = computed(() => bench.parts.machine?.maxWidthMm ?? 9)
+/** null: no machine is chosen, and how wide it swings is not known. */
+const machineMm = computed(() => bench.parts.machine?.maxWidthMm ?? null)
+/** Where the dial ends: at the machine's widest stitch, else at the widest that may be typed. */
+const maxMm = computed(() => machineMm.value ?? LIMITS.widthMm[1])
 const width = computed(() => bench.setup.stitch.widthMm)
 const text = ref('')
 watch(
@@ -47,9 +51,12 @@ const zones = computed(() => {
   ].filter(({ from, to }) => to > from)
 })
 const ticks = computed(() => Array.from({ length: Math.floor(maxMm.value) + 1 }, (_, i) => i))
-const swings = computed(
-  () => bench.parts.stitch?.drops.some(({ x }) => x !== bench.parts.stitch?.drops[0]?.x) ?? false,
-)
+const swings = computed(() => bench.parts.stitch !== null && hasSwing(bench.parts.stitch))
+const safeWords = computed(() => {
+  const safe = bench.result?.safeWidthMm ?? null
+  if (safe === null) return 'no safe width'
+  return safe === 0 ? 'straight only' : 'safe to'
+})
 defineShortcuts({
   '[': () => set(width.value - STEP_MM),
   ']': () => set(width.value + STEP_MM),
@@ -75,14 +82,9 @@ defineShortcuts({
         aria-live="polite"
       >
         <template v-if="!swings"> a straight seam has no width </template>
+        <template v-else-if="machineMm === null"> widest stitch not known: choose a machine </template>
         <template v-else-if="bench.result">
-          {{
-            bench.result.safeWidthMm === null
-              ? 'no safe width'
-              : bench.result.safeWidthMm === 0
-                ? 'straight only'
-                : 'safe to'
-          }}
+          {{ safeWords }}
           <b v-if="bench.result.safeWidthMm">{{ limit(bench.result.safeWidthMm) }}</b>
           <span class="hint"> rule</span>
         </template>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+/** Under the handwheel: the caution, whether exactly this was hand-walked, and the press that logs it. */
+const bench = useBenchStore()
+const { hindrance, log, walkedOn } = useHandWalk()
+</script>
+
+<template>
+  <div class="walk">
+    <p class="caution">
+      <UIcon
+        name="i-lucide-hand"
+        class="hand"
+      />
+      <span
+        ><b>On your machine:</b> its own manual first. Glasses on, handwheel toward you, the whole repeat;
+        then sew slowly, then faster.</span
+      >
+    </p>
+    <p
+      v-if="hindrance"
+      class="hint strikes-ink"
+    >
+      {{ hindrance }}
+    </p>
+    <p
+      v-else-if="bench.handWalk"
+      class="walked clear-ink"
+      role="status"
+    >
+      <UIcon name="i-lucide-check" /> Hand-walked {{ walkedOn }}, in exactly this combination
+    </p>
+    <p
+      v-else
+      class="hint"
+    >
+      Not yet hand-walked in exactly this combination.
+    </p>
+    <UButton
+      v-if="!bench.handWalk"
+      class="log"
+      label="I have hand-walked this"
+      :disabled="hindrance !== null"
+      @click="log"
+    />
+  </div>
+</template>
+
+<style scoped>
+.walk {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  justify-content: space-between;
+  margin-top: 8px;
+  padding-top: 8px;
+  border-top: 1px solid var(--line);
+}
+.walk .hint {
+  flex: 1;
+  min-width: 150px;
+}
+.caution {
+  flex: 1 0 100%;
+  display: flex;
+  gap: 8px;
+  font-size: 14.5px;
+  line-height: 1.3;
+}
+.hand {
+  flex: none;
+  font-size: 20px;
+  color: var(--weld-text);
+  margin-top: 2px;
+}
+.log {
+  flex: none;
+}
+.walked {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,23 @@
+import type { NeedleState } from '#core/care'
+import type { Verdict } from '#core/swing'
+
+export type HandWalkHindrance = 'strikes' | 'bent'
+
+const MESSAGES: Readonly<Record<HandWalkHindrance, string>> = {
+  strikes: 'It strikes: change the setup before you turn anything.',
+  bent: 'This needle is bent: fit a fresh one before you turn anything.',
+}
+
+/**
+ * Why the pattern may not be turned by hand now; null: it may. Source: common practice.
+ *
+ * @param verdict - of the swing; null while it is not known.
+ * @param needleState - null: no needle is in.
+ */
+export function handWalkHindrance(
+  verdict: Verdict | null,
+  needleState: NeedleState | null,
+): { readonly code: HandWalkHindrance; readonly message: string } | null {
+  if (verdict === 'strikes') return { code: 'strikes', message: MESSAGES.strikes }
+  return needleState === 'bent' ? { code: 'bent', message: MESSAGES.bent } : null
+}

@@ -1,0 +1,44 @@
+import { outerSpanMm } from '#core/needle'
+import { hasSwing, type StitchSetting, type StitchShape } from '#core/stitch'
+import { type Room, ROUNDING_MM } from './rooms'
+import type { SwingInput, Verdict } from './types'
+
+/** How one landing stands among its rooms. */
+export interface Standing {
+  readonly verdict: Verdict
+  /** The rooms whose part a blade would strike. */
+  readonly struck: readonly Room[]
+  /** The rooms in which less than margin or clearance is left, struck ones among them. */
+  readonly tight: readonly Room[]
+}
+
+/** Whether the needle moves from side to side at this setting. */
+export function needleSwings(stitch: StitchShape & StitchSetting): boolean {
+  return hasSwing(stitch) && stitch.widthMm > 0
+}
+
+/**
+ * The verdict of a single landing: the whole stitch is as good as the landing farthest out.
+ *
+ * @param outMm - the blade centre's distance from the middle, in mm, ≥ 0.
+ * @param rooms - from `roomsOf`, for the same input.
+ */
+export function standingAt(outMm: number, rooms: readonly Room[], input: SwingInput): Standing {
+  const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)
+  const tight = rooms.filter(room => isTight(room, outMm, input))
+  return { verdict: verdictOf(struck, tight), struck, tight }
+}
+
+function verdictOf(struck: readonly Room[], tight: readonly Room[]): Verdict {
+  if (struck.length > 0) return 'strikes'
+  return tight.length > 0 ? 'close' : 'clear'
+}
+
+function isTight({ kind, part, safeMm }: Room, outMm: number, input: SwingInput): boolean {
+  if (kind === 'single-hole') return false
+  // The margin is for swing. A straight seam is tight when it could not swing at all.
+  if (part === 'machine' && !needleSwings(input.stitch)) {
+    return input.machine.maxWidthMm - outerSpanMm(input.needle) - input.marginMm <= ROUNDING_MM
+  }
+  return outMm - safeMm > ROUNDING_MM
+}
