@@ -15,6 +15,8 @@ export interface Belief {
   readonly weight: Float64Array
 }
 
+/** Marks nearer than this are the same. */
+const ROUNDING = 1e-9
 const NOISE = 0.3
 const SLIP = 0.02
 const MIDDLE_SLOPE = 1.3
@@ -33,6 +35,21 @@ const PAST_ENDS = 3
 /** Cells and readings rarer than this change nothing one could notice. */
 const NEGLIGIBLE = 1e-5
 const RARE = 3e-3
+
+/** What is aimed at, on which dial: what every question to a belief depends on. */
+export interface Aim {
+  /** The reading wanted, in steps from −3 to 3. */
+  readonly target: number
+  /** Past the target is as good as on it. */
+  readonly atLeast: boolean
+  /** Half the dial's step, in its marks: the nearest mark there is counts as right. */
+  readonly halfStep: number
+}
+
+export function aimOf(goal: TrialGoal, { step }: Pick<SteppedDial, 'step'>): Aim {
+  const { target, atLeast } = GOAL_FACTS[goal]
+  return { target, atLeast, halfStep: step / 2 + ROUNDING }
+}
 
 /** How many marks of this dial are one of a usual dial. */
 export const unitOf = ({ min, max }: SteppedDial): number => (max - min) / USUAL_MARKS
@@ -64,44 +81,63 @@ export function normalBelow(z: number): number {
   return z > 0 ? 1 - tail : tail
 }
 
+/** A stretch of goal marks, taken together: its middle and how wide it is, in marks. */
+interface Cell {
+  readonly mark: number
+  readonly wide: number
+}
+
+/**
+ * What is believed before the first row: the goal near where it is expected, or, rarely, anywhere on the dial
+ * and a little past its ends.
+ *
+ * @param prior - where it is expected, and one standard deviation, in the dial's marks.
+ */
 export function beliefBefore(dial: SteppedDial, prior: TrialPrior): Belief {
   const unit = unitOf(dial)
-  const [low, high] = [dial.min - PAST_ENDS * unit, dial.max + PAST_ENDS * unit]
+  const whole = dial.max - dial.min + 2 * PAST_ENDS * unit
+  const cells = cellsOf(dial, prior)
+  const size = cells.length * SLOPES.length
+  const [mark, slope, weight] = [new Float64Array(size), new Float64Array(size), new Float64Array(size)]
+  let i = 0
+  for (const cell of cells) {
+    const density = (1 - SURPRISE) * normalDensity(cell.mark, prior) + SURPRISE / whole
+    for (const s of SLOPES) {
+      mark[i] = cell.mark
+      slope[i] = s.slope / unit
+      weight[i] = density * cell.wide * s.weight
+      i++
+    }
+  }
+  return normalized({ mark, slope, weight })
+}
+
+function normalDensity(mark: number, { dial, spread }: TrialPrior): number {
+  const z = (mark - dial) / spread
+  return Math.exp((-z * z) / 2) / (spread * Math.sqrt(2 * Math.PI))
+}
+
+/** Fine cells where the goal is expected, coarse ones elsewhere; from below the dial to above it. */
+function cellsOf(dial: SteppedDial, prior: TrialPrior): Cell[] {
+  const unit = unitOf(dial)
   const fine = prior.spread / FINE_PER_SPREAD
-  const marks: number[] = []
-  const widths: number[] = []
   const coarse = unit / 3
   const nearLow = prior.dial - NEAR_SPREADS * prior.spread
   const nearHigh = prior.dial + NEAR_SPREADS * prior.spread
-  for (let at = Math.min(low, nearLow); at < Math.max(high, nearHigh);) {
-    const width =
-      at >= nearLow - 1e-9 && at < nearHigh - 1e-9
-        ? fine
-        : Math.min(coarse, at < nearLow ? Math.max(fine, nearLow - at) : coarse)
-    marks.push(at + width / 2)
-    widths.push(width)
-    at += width
+  const low = Math.min(dial.min - PAST_ENDS * unit, nearLow)
+  const high = Math.max(dial.max + PAST_ENDS * unit, nearHigh)
+  const widthAt = (mark: number) => {
+    if (mark >= nearLow - ROUNDING && mark < nearHigh - ROUNDING) return fine
+    // The last coarse cell ends where the fine ones begin.
+    return mark < nearLow ? Math.min(coarse, Math.max(fine, nearLow - mark)) : coarse
   }
-  const size = marks.length * SLOPES.length
-  const belief = {
-    mark: new Float64Array(size),
-    slope: new Float64Array(size),
-    weight: new Float64Array(size),
+  const cells: Cell[] = []
+  for (let mark = low; mark < high;) {
+    const wide = widthAt(mark)
+    cells.push({ mark: mark + wide / 2, wide })
+    mark += wide
   }
-  const whole = high - low
-  let i = 0
-  marks.forEach((mark, m) => {
-    const z = (mark - prior.dial) / prior.spread
-    const density =
-      ((1 - SURPRISE) * Math.exp((-z * z) / 2)) / (prior.spread * Math.sqrt(2 * Math.PI)) + SURPRISE / whole
-    for (const s of SLOPES) {
-      belief.mark[i] = mark
-      belief.slope[i] = s.slope / unit
-      belief.weight[i] = density * widths[m]! * s.weight
-      i++
-    }
-  })
-  return normalized(belief)
+  return cells
 }
 
 function normalized({ mark, slope, weight }: Belief): Belief {
@@ -113,13 +149,12 @@ function normalized({ mark, slope, weight }: Belief): Belief {
 
 /** Where a true value stands in the tables. */
 function placeOf(truth: number): number {
-  const at = Math.round((truth - TABLE_LOW) / TABLE_STEP)
-  return at < 0 ? 0 : at >= TABLE_SIZE ? TABLE_SIZE - 1 : at
+  const place = Math.round((truth - TABLE_LOW) / TABLE_STEP)
+  return Math.min(TABLE_SIZE - 1, Math.max(0, place))
 }
 
 /** The belief after a reading; cells that hardly count any more are left out. */
-export function beliefAfter(before: Belief, goal: TrialGoal, dial: number, reading: Reading): Belief {
-  const { target } = GOAL_FACTS[goal]
+export function beliefAfter(before: Belief, { target }: Aim, dial: number, reading: Reading): Belief {
   const table = READING_CHANCE[reading + 3]!
   const size = before.mark.length
   const weight = new Float64Array(size)
@@ -153,36 +188,32 @@ export function meanAndSpread({ mark, weight }: Belief): { mean: number; spread:
 }
 
 const HALF = 0.5
-/** Whether a mark is right in a cell: within half a reading of the goal, or the nearest mark the dial has. */
-function isRight(off: number, slope: number, halfStep: number, atLeast: boolean): boolean {
-  return atLeast
-    ? slope * off >= -HALF || off >= -halfStep
-    : Math.abs(slope * off) <= HALF || Math.abs(off) <= halfStep
+/**
+ * Whether a mark is right in a cell: within half a reading of the goal, or the nearest mark the dial has.
+ *
+ * @param off - how far the mark lies above the cell's goal mark, in marks.
+ */
+function isRight(off: number, slope: number, { atLeast, halfStep }: Aim): boolean {
+  if (atLeast) return slope * off >= -HALF || off >= -halfStep
+  return Math.abs(slope * off) <= HALF || Math.abs(off) <= halfStep
 }
 
-/** Chance that a mark is right. */
-export function chanceRight(
-  { mark, slope, weight }: Belief,
-  goal: TrialGoal,
-  dial: SteppedDial,
-  at: number,
-): number {
-  const { atLeast } = GOAL_FACTS[goal]
-  const halfStep = dial.step / 2 + 1e-9
+/** Chance that this number is right, 0 to 1. */
+export function chanceRight({ mark, slope, weight }: Belief, aim: Aim, number: number): number {
   let sum = 0
-  for (let i = 0; i < mark.length; i++)
-    if (isRight(at - mark[i]!, slope[i]!, halfStep, atLeast)) sum += weight[i]!
+  for (let i = 0; i < mark.length; i++) {
+    if (isRight(number - mark[i]!, slope[i]!, aim)) sum += weight[i]!
+  }
   return sum
 }
 
 /** Chances that the goal lies below the lowest and above the highest of the marks one may use. */
 export function chanceBeyond(
   { mark, slope, weight }: Belief,
-  goal: TrialGoal,
+  { atLeast }: Aim,
   lowest: number,
   highest: number,
 ): { readonly below: number; readonly above: number } {
-  const { atLeast } = GOAL_FACTS[goal]
   let [below, above] = [0, 0]
   for (let i = 0; i < mark.length; i++) {
     if (mark[i]! < lowest && !atLeast && slope[i]! * (lowest - mark[i]!) > HALF) below += weight[i]!
@@ -192,11 +223,10 @@ export function chanceBeyond(
 }
 
 /** How far from the goal a mark is expected to be, in reading steps; past an at-least goal is no distance. */
-export function expectedOff({ mark, slope, weight }: Belief, goal: TrialGoal, at: number): number {
-  const { atLeast } = GOAL_FACTS[goal]
+export function expectedOff({ mark, slope, weight }: Belief, { atLeast }: Aim, number: number): number {
   let sum = 0
   for (let i = 0; i < mark.length; i++) {
-    const off = slope[i]! * (at - mark[i]!)
+    const off = slope[i]! * (number - mark[i]!)
     sum += weight[i]! * (atLeast ? Math.max(0, -off) : Math.abs(off))
   }
   return sum
@@ -208,16 +238,13 @@ export function expectedOff({ mark, slope, weight }: Belief, goal: TrialGoal, at
  */
 export function worthOf(
   { mark, slope, weight }: Belief,
-  goal: TrialGoal,
-  dial: SteppedDial,
-  at: number,
+  aim: Aim,
+  number: number,
   nearest: (mean: number) => number,
 ): number {
-  const { target, atLeast } = GOAL_FACTS[goal]
-  const halfStep = dial.step / 2 + 1e-9
   const size = mark.length
   const places = new Uint16Array(size)
-  for (let i = 0; i < size; i++) places[i] = placeOf(target + slope[i]! * (at - mark[i]!))
+  for (let i = 0; i < size; i++) places[i] = placeOf(aim.target + slope[i]! * (number - mark[i]!))
   const after = new Float64Array(size)
   let worth = 0
   for (const table of READING_CHANCE) {
@@ -230,8 +257,7 @@ export function worthOf(
     }
     if (sum < RARE) continue
     const best = nearest(mean / sum)
-    for (let i = 0; i < size; i++)
-      if (isRight(best - mark[i]!, slope[i]!, halfStep, atLeast)) worth += after[i]!
+    for (let i = 0; i < size; i++) if (isRight(best - mark[i]!, slope[i]!, aim)) worth += after[i]!
   }
   return worth
 }

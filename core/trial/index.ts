@@ -10,7 +10,8 @@ export {
   type TrialGoal,
 } from './goals'
 export { markFurther, marksOf, nearestOf } from './marks'
-export { nextTension, usualPrior } from './next'
+export { nextTension } from './next'
+export { usualPrior } from './search'
 export { normalBelow } from './belief'
 export {
   MOST_ROWS,

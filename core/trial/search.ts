@@ -1,0 +1,150 @@
+import { CoreError, requireInRange } from '#core/errors'
+import {
+  type Aim,
+  aimOf,
+  type Belief,
+  beliefAfter,
+  beliefBefore,
+  chanceRight,
+  expectedOff,
+  meanAndSpread,
+  unitOf,
+} from './belief'
+import { bracketOf, disagreement } from './bracket'
+import { GOAL_FACTS, type Reading, type TrialGoal } from './goals'
+import { marksOf, nearestOf } from './marks'
+import {
+  MOST_ROWS,
+  type SteppedDial,
+  type TrialAdvice,
+  type TrialInput,
+  type TrialPrior,
+  type TrialRow,
+} from './types'
+
+/** Marks nearer than this are the same. */
+export const SAME_MARK = 1e-9
+/** Marks looked at on both sides of the mean for the best one. */
+const BEST_REACH = 4
+
+/** A row whose leading reading was taken. */
+export interface ReadRow {
+  readonly dial: number
+  readonly reading: Reading
+  /** Its place among all rows, from 0. */
+  readonly place: number
+}
+
+/** The number that is best so far, and how good it is. */
+export interface Leader {
+  readonly mark: number
+  /** Chance that it is right, 0 to 1. */
+  readonly chance: number
+  /** How far off it is expected to read, in steps. */
+  readonly offReadings: number
+}
+
+/** All that the rules of the search look at, worked out once. */
+export interface Search {
+  readonly goal: TrialGoal
+  readonly dial: SteppedDial
+  readonly aim: Aim
+  readonly care: TrialInput['care']
+  readonly prior: TrialPrior
+  readonly rows: readonly TrialRow[]
+  readonly read: readonly ReadRow[]
+  /** The marks one may use: below any number at which the thread broke or stitches were skipped. */
+  readonly marks: readonly number[]
+  /** The lowest number at which something went wrong; Infinity: nothing did. */
+  readonly ceiling: number
+  /** Whether the thread broke there; else stitches were skipped. */
+  readonly broke: boolean
+  readonly belief: Belief
+  readonly mean: number
+  readonly spread: number
+  readonly bracket: TrialAdvice['bracket']
+  readonly disagree: readonly [ReadRow, ReadRow] | null
+  /** null: no mark may be used, or nothing was read yet. */
+  readonly leader: Leader | null
+}
+
+/**
+ * What the rows so far say, worked out once for all rules.
+ *
+ * @throws {CoreError} `non-finite` or `out-of-range`, naming dial, prior or row; `too-many` for over 60 rows.
+ */
+export function searchOf(input: TrialInput): Search {
+  const { goal, dial, rows, care } = input
+  const prior = input.prior ?? usualPrior(goal, dial)
+  requireInput(input, prior)
+  const aim = aimOf(goal, dial)
+  const ceiling = Math.min(...rows.filter(({ breaks, skips }) => breaks || skips).map(row => row.dial))
+  const marks = marksOf(dial).filter(mark => mark < ceiling - SAME_MARK)
+  const read = readRows(rows, goal)
+  const belief = read.reduce(
+    (before, row) => beliefAfter(before, aim, row.dial, row.reading),
+    beliefBefore(dial, prior),
+  )
+  const { mean, spread } = meanAndSpread(belief)
+  return {
+    goal,
+    dial,
+    aim,
+    care,
+    prior,
+    rows,
+    read,
+    marks,
+    ceiling,
+    broke: rows.some(row => row.breaks && row.dial === ceiling),
+    belief,
+    mean,
+    spread,
+    bracket: bracketOf(read, goal),
+    disagree: disagreement(read),
+    leader: marks.length === 0 || read.length === 0 ? null : leaderOf(belief, aim, marks, mean),
+  }
+}
+
+/** Where to begin without an own swatch: by the goal's rule, give or take a mark of a usual dial. */
+export function usualPrior(goal: TrialGoal, dial: SteppedDial): TrialPrior {
+  const { startShare } = GOAL_FACTS[goal]
+  return {
+    dial: dial.home + startShare * (startShare < 0 ? dial.home - dial.min : dial.max - dial.home),
+    spread: unitOf(dial),
+  }
+}
+
+function readRows(rows: readonly TrialRow[], goal: TrialGoal): ReadRow[] {
+  const lead = GOAL_FACTS[goal].leads
+  return rows.flatMap((row, place): ReadRow[] => {
+    const reading = row[lead]
+    return reading === null ? [] : [{ dial: row.dial, reading, place }]
+  })
+}
+
+/** The mark most likely to be right; they lie close together, so a few about the mean are enough. */
+function leaderOf(belief: Belief, aim: Aim, marks: readonly number[], mean: number): Leader {
+  const middle = marks.indexOf(nearestOf(marks, mean))
+  const near = marks.slice(Math.max(0, middle - BEST_REACH), middle + BEST_REACH + 1)
+  const mark = near.reduce((best, next) =>
+    chanceRight(belief, aim, next) > chanceRight(belief, aim, best) + SAME_MARK ? next : best,
+  )
+  return { mark, chance: chanceRight(belief, aim, mark), offReadings: expectedOff(belief, aim, mark) }
+}
+
+function requireInput({ dial, rows }: TrialInput, prior: TrialPrior): void {
+  const { min, max, home, step } = dial
+  requireInRange(min, 'dial.min', -1000, 1000)
+  requireInRange(max, 'dial.max', min + 1e-6, 1000)
+  requireInRange(home, 'dial.home', min, max)
+  requireInRange(step, 'dial.step', (max - min) / 1000, max - min)
+  if (rows.length > MOST_ROWS) {
+    const message = `A trial has at most ${MOST_ROWS} rows: begin a new strip.`
+    throw new CoreError('too-many', message, { field: 'rows', most: MOST_ROWS })
+  }
+  rows.forEach((row, i) => requireInRange(row.dial, `rows.${i}.dial`, min, max))
+  const whole = max - min
+  requireInRange(prior.dial, 'prior.dial', min - 2 * whole, max + 2 * whole)
+  requireInRange(prior.spread, 'prior.spread', whole / 1000, 2 * whole)
+}

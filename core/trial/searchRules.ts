@@ -1,0 +1,222 @@
+import { aimOf, chanceBeyond, chanceRight, meanAndSpread, unitOf, worthOf } from './belief'
+import { nearestOf } from './marks'
+import { type Leader, type ReadRow, SAME_MARK, type Search } from './search'
+import type { TrialCare, TrialReasonCode } from './types'
+
+/** After so many rows that were read, going on without changing something else is a waste of thread. */
+const ENOUGH_ROWS = 10
+/** On a coarse dial the goal may lie between two marks: after so many rows either of them will do. */
+const ENOUGH_FOR_TWO = 4
+/** A step this large, in marks of a usual dial, is coarse. */
+const COARSE = 0.4
+/** So sure the best number must be to be called found. */
+const SURE: Readonly<Record<TrialCare, number>> = { careful: 0.919, quick: 0.83 }
+const SURE_BEYOND = 0.9
+/** A best number expected to read farther off than this is only the nearest there is, in steps. */
+const NEAR_ENOUGH = 0.5
+/** Marks looked at for the next row. */
+const MOST_CANDIDATES = 8
+const REACH_SPREADS = 1.6
+const OTHERS = 'change thread, needle, stabilizer or bobbin instead'
+
+/** What one rule says of the search. */
+export interface Finding {
+  readonly code: TrialReasonCode
+  readonly message: string
+  /** The number to sew next; left out: there is none. */
+  readonly next?: number
+  readonly settled?: true
+  readonly outOfReach?: true
+}
+type Rule = (search: Search) => Finding | null
+/** A rule once something was read. */
+type ReadRule = (search: Search, leader: Leader) => Finding | null
+const onceRead =
+  (rule: ReadRule): Rule =>
+  search =>
+    search.leader && rule(search, search.leader)
+
+const say = (mark: number) => String(Math.round(mark * 1000) / 1000)
+const sameMark = (a: number, b: number) => Math.abs(a - b) < SAME_MARK
+const faultCode = ({ broke }: Search) => (broke ? 'breaks' : 'skips')
+const lowerWords = ({ broke, ceiling }: Search, next: number) =>
+  `${broke ? 'The thread broke' : 'Stitches were skipped'} at ${say(ceiling)}: go lower, to ${say(next)}.`
+
+/** No mark is left below the number at which the thread broke or stitches were skipped. */
+const noMarkLeft: Rule = ({ marks, broke }) => {
+  if (marks.length > 0) return null
+  const fault = broke ? 'The thread breaks' : 'Stitches are skipped'
+  return {
+    code: broke ? 'breaks-first' : 'skips-first',
+    message:
+      `${fault} at the lowest mark: tension does not cure it. ` + 'Change needle or thread, or go slower.',
+    outOfReach: true,
+  }
+}
+
+/** Nothing was read: begin where the goal is expected. */
+const nothingRead: Rule = search => {
+  if (search.read.length > 0) return null
+  const next = nearestOf(search.marks, search.prior.dial)
+  if (search.ceiling === Infinity) return { code: 'first', message: `Begin at ${say(next)}.`, next }
+  return { code: faultCode(search), message: lowerWords(search, next), next }
+}
+
+/** Only what was seen may say that a goal is out of reach: a row at or next to that end. */
+const beyondTop: Rule = ({ belief, aim, marks, read, dial, ceiling, broke }) => {
+  const highest = marks.at(-1)!
+  if (!(chanceBeyond(belief, aim, marks[0]!, highest).above > SURE_BEYOND)) return null
+  const seen = read.some(
+    row => row.dial >= highest - unitOf(dial) - SAME_MARK && row.dial <= highest + SAME_MARK,
+  )
+  if (!seen) return null
+  if (ceiling === Infinity) {
+    return {
+      code: 'beyond-top',
+      message: `Even at ${say(dial.max)} it does not get there: ${OTHERS}.`,
+      outOfReach: true,
+    }
+  }
+  const fault = broke ? 'the thread breaks' : 'stitches are skipped'
+  return {
+    code: broke ? 'breaks-first' : 'skips-first',
+    message: `The goal lies above ${say(ceiling)}, where ${fault}: change needle, thread or stabilizer instead.`,
+    outOfReach: true,
+  }
+}
+
+const beyondBottom: Rule = ({ belief, aim, marks, read, dial }) => {
+  const lowest = marks[0]!
+  if (!(chanceBeyond(belief, aim, lowest, marks.at(-1)!).below > SURE_BEYOND)) return null
+  if (!read.some(row => row.dial <= lowest + unitOf(dial) + SAME_MARK)) return null
+  return {
+    code: 'beyond-bottom',
+    message: `Even at ${say(dial.min)} it is too much: ${OTHERS}.`,
+    outOfReach: true,
+  }
+}
+
+/** Two rows that noise hardly explains: the more surprising of them is sewn once more. */
+const rowsDisagree: Rule = search => {
+  const { disagree, read, ceiling } = search
+  if (!disagree || isAnswered(disagree, read)) return null
+  const [first, second] = disagree
+  const again = surprise(search, first) < surprise(search, second) ? second : first
+  if (!(again.dial < ceiling - SAME_MARK)) return null
+  const why = first.dial === second.dial ? 'one number cannot give both' : 'more tension cannot give less'
+  return {
+    code: 'contradiction',
+    message: `Rows ${first.place + 1} and ${second.place + 1} disagree: ${why}. Sew ${say(again.dial)} once more.`,
+    next: again.dial,
+  }
+}
+
+const sureEnough: ReadRule = ({ care }, { mark, chance, offReadings }) => {
+  if (!(chance >= SURE[care])) return null
+  if (offReadings <= NEAR_ENOUGH)
+    return { code: 'settled', message: `Settled at ${say(mark)}.`, settled: true }
+  const off = offReadings.toFixed(1)
+  return {
+    code: 'nearest',
+    message: `${say(mark)} is the nearest mark: about ${off} of a step off.`,
+    settled: true,
+  }
+}
+
+/** On a coarse dial: the best mark or the one beside it is right. */
+const betweenTwoMarks: ReadRule = (search, { mark, offReadings }) => {
+  const { read, dial, care } = search
+  if (read.length < ENOUGH_FOR_TWO || !(dial.step > COARSE * unitOf(dial))) return null
+  if (!(chanceOfPair(search, mark) >= SURE[care])) return null
+  const off = offReadings.toFixed(1)
+  return {
+    code: 'nearest',
+    message: `It lies between two marks; ${say(mark)} is as near as any: about ${off} of a step off.`,
+    settled: true,
+  }
+}
+
+const tooManyRows: ReadRule = ({ read }, { mark }) => {
+  if (read.length < ENOUGH_ROWS) return null
+  return {
+    code: 'restless',
+    message:
+      `The rows say too different things after ${read.length} of them. ${say(mark)} is the best `
+      + 'guess; rethread, check needle and cloth, and begin a new strip.',
+  }
+}
+
+/** Go on: the mark from which one may expect to know most, inside the bracket. */
+const sewOn: Rule = search => {
+  const { bracket, marks } = search
+  const inside = bracket
+    ? marks.filter(mark => mark >= bracket.low - SAME_MARK && mark <= bracket.high + SAME_MARK)
+    : marks
+  const next = worthiest(search, inside.length > 0 ? inside : marks)
+  return { ...reasonToSew(search, next), next }
+}
+
+/** The first that has something to say decides; the last always has. */
+export const SEARCH_RULES: readonly Rule[] = [
+  noMarkLeft,
+  nothingRead,
+  beyondTop,
+  beyondBottom,
+  rowsDisagree,
+  onceRead(sureEnough),
+  onceRead(betweenTwoMarks),
+  onceRead(tooManyRows),
+  sewOn,
+]
+
+function reasonToSew(
+  search: Search,
+  next: number,
+): { readonly code: TrialReasonCode; readonly message: string } {
+  const { rows, bracket, ceiling } = search
+  const last = rows.at(-1)!
+  if ((last.breaks || last.skips) && next < ceiling) {
+    return { code: faultCode(search), message: lowerWords(search, next) }
+  }
+  if (rows.some(({ dial }) => sameMark(dial, next))) {
+    return { code: 'confirm', message: `Sew ${say(next)} once more to be sure.` }
+  }
+  if (bracket) {
+    return {
+      code: 'between',
+      message: `Between ${say(bracket.low)} and ${say(bracket.high)}: try ${say(next)}.`,
+    }
+  }
+  if (next > last.dial) return { code: 'higher', message: `Higher: try ${say(next)}.` }
+  return { code: 'lower', message: `Lower: try ${say(next)}.` }
+}
+
+/** Chance that the best mark or one beside it is right. */
+function chanceOfPair({ belief, goal, dial }: Search, best: number): number {
+  const twoSteps = aimOf(goal, { step: 2 * dial.step })
+  const beside = [best - dial.step, best + dial.step]
+  return Math.max(...beside.map(mark => chanceRight(belief, twoSteps, (best + mark) / 2)))
+}
+
+function worthiest({ belief, aim, dial, mean, spread, marks }: Search, inside: readonly number[]): number {
+  const reach = Math.max(REACH_SPREADS * spread, dial.step)
+  const within = inside.filter(mark => Math.abs(mark - mean) <= reach)
+  const near = within.length > 0 ? within : [nearestOf(inside, mean)]
+  const every = Math.ceil(near.length / MOST_CANDIDATES)
+  const candidates = near.filter((_, i) => i % every === 0)
+  const nearest = (mark: number) => nearestOf(marks, mark)
+  const worths = candidates.map(mark => worthOf(belief, aim, mark, nearest))
+  return candidates[worths.indexOf(Math.max(...worths))]!
+}
+
+/** How unexpected a row is: its distance from what the others make of the machine, in marks. */
+function surprise({ belief, aim }: Search, { dial, reading }: ReadRow): number {
+  const { mean } = meanAndSpread(belief)
+  return Math.sign(reading - aim.target) === Math.sign(dial - mean) ? 0 : Math.abs(dial - mean)
+}
+
+/** A third row at one of the two marks has settled which of them was a slip. */
+function isAnswered(pair: readonly [ReadRow, ReadRow], read: readonly ReadRow[]): boolean {
+  const later = Math.max(pair[0].place, pair[1].place)
+  return pair.some(({ dial }) => read.some(row => row.place > later && sameMark(row.dial, dial)))
+}
