@@ -65,11 +65,11 @@ describe('the current setup', () => {
   it('keeps the handwheel on a drop that exists', () => {
     fitTwin()
     bench.chooseStitch({ ...stitch('honeycomb') })
-    bench.dropIndex = 5
+    bench.drop = 5
     zigzag({})
     expect(bench.drop).toBeLessThan(bench.clearances.length)
     bench.chooseStitch({ ...stitch('straight') })
-    expect(bench.dropIndex).toBe(0)
+    expect(bench.drop).toBe(0)
   })
 })
 

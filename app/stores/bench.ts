@@ -40,9 +40,14 @@ export const useBenchStore = defineStore('bench', () => {
   const clearances = computed(() => (swingInput.value ? dropClearances(swingInput.value) : []))
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
 
-  /** Which drop the handwheel stands at. */
+  /** Which drop the handwheel was turned to; a stitch with fewer drops is held to its last. */
   const dropIndex = ref(0)
-  const drop = computed(() => Math.min(dropIndex.value, Math.max(0, clearances.value.length - 1)))
+  const drop = computed({
+    get: () => Math.min(dropIndex.value, Math.max(0, clearances.value.length - 1)),
+    set: index => {
+      dropIndex.value = index
+    },
+  })
 
   const key = computed(
     () =>
@@ -142,7 +147,6 @@ export const useBenchStore = defineStore('bench', () => {
     conflicts,
     clearances,
     allStitches,
-    dropIndex,
     drop,
     handWalk,
     tripleGap,

@@ -65,7 +65,7 @@ const LETTERS = { left: 'L', middle: 'M', right: 'R' } as const
  */
 export function benchCard(input: CardInput): BenchCard {
   const { walk, unit, speed } = input
-  const { machine, needle, foot, plate, stitch, threads, bobbin, tension, safeWidthMm } = walk
+  const { machine, needle, foot, plate, stitch, threads, bobbin, tension } = walk
   const several = needle !== null && needle.construction !== 'single'
   const swings = stitch !== null && stitch.swings
   const fields: (CardField | false)[] = [
@@ -73,13 +73,7 @@ export function benchCard(input: CardInput): BenchCard {
       id: 'width',
       label: 'Width',
       value: stitch ? formatLength(swings ? stitch.widthMm : 0, unit) : NONE,
-      note: !stitch
-        ? 'no stitch chosen'
-        : !swings
-          ? 'straight'
-          : safeWidthMm === null
-            ? 'no width is safe'
-            : `safe to ${formatLengthDown(safeWidthMm, unit)}, ${input.safeSource}`,
+      note: widthNote(input),
     },
     {
       id: 'length',
@@ -91,14 +85,7 @@ export function benchCard(input: CardInput): BenchCard {
       id: 'tension',
       label: 'Tension',
       value: tension === null ? NONE : String(tension),
-      note:
-        tension === null
-          ? 'not set'
-          : machine?.tensionDial
-            ? machine.tensionDial.home === tension
-              ? 'home'
-              : `home is ${machine.tensionDial.home}`
-            : 'home not known',
+      note: homeNote(tension, machine?.tensionDial?.home ?? null),
     },
     { id: 'mode', label: 'Twin mode', ...modeOf(walk, several) },
     {
@@ -120,11 +107,7 @@ export function benchCard(input: CardInput): BenchCard {
       id: 'bobbin',
       label: 'Bobbin',
       value: bobbin?.name ?? NONE,
-      note: !bobbin
-        ? 'not chosen'
-        : wantedBobbinTension(walk) === 'home'
-          ? ''
-          : `tension ${wantedBobbinTension(walk)}`,
+      note: bobbinNote(walk),
     },
     stitch !== null
       && stitch.positionMm !== 0 && {
@@ -141,6 +124,25 @@ export function benchCard(input: CardInput): BenchCard {
     },
   ]
   return { fields: fields.filter(field => field !== false), caution: cautionOf(input, several) }
+}
+
+function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInput): string {
+  if (!stitch) return 'no stitch chosen'
+  if (!stitch.swings) return 'straight'
+  if (safeWidthMm === null) return 'no width is safe'
+  return `safe to ${formatLengthDown(safeWidthMm, unit)}, ${safeSource}`
+}
+
+function homeNote(tension: number | null, home: number | null): string {
+  if (tension === null) return 'not set'
+  if (home === null) return 'home not known'
+  return tension === home ? 'home' : `home is ${home}`
+}
+
+function bobbinNote(walk: WalkInput): string {
+  if (!walk.bobbin) return 'not chosen'
+  const tension = wantedBobbinTension(walk)
+  return tension === 'home' ? '' : `tension ${tension}`
 }
 
 function modeOf({ machine, needle }: WalkInput, several: boolean): Pick<CardField, 'value' | 'note'> {

@@ -62,5 +62,11 @@ export function needleLife({ state, hoursSewn, blocksSewn, seen }: NeedleUse): N
       ? `${blocksSewn} of about ${MOST_BLOCKS} fused blocks`
       : `${hoursSewn} of about ${limitHours} `
         + `hours${seen.metallic ? ', fewer because it has sewn metallic' : ''}`
-  return { ...said, advice: share >= 1 ? 'now' : share >= SOON ? 'soon' : 'fine', why: by }
+  return { ...said, advice: adviceAt(share), why: by }
+}
+
+/** @param share - of its life that is sewn; 1: all of it. */
+function adviceAt(share: number): 'now' | 'soon' | 'fine' {
+  if (share >= 1) return 'now'
+  return share >= SOON ? 'soon' : 'fine'
 }

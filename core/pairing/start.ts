@@ -85,11 +85,7 @@ export function startSettings(input: StartInput): StartSettings {
         },
     lengthMm: length?.mm ?? null,
     widthMm: length?.widthMm ?? null,
-    length: length
-      ? { text: `${length.mm} mm`, source: 'rule', why: length.why }
-      : own
-        ? { text: `${own.lengthMm} mm`, source: 'own plan', why: `as kept in “${own.name}”` }
-        : { text: 'the stitch’s own', source: 'rule', why: 'nothing speaks against it' },
+    length: lengthSetting(length, own),
     width:
       length?.widthMm != null
         ? { text: `${length.widthMm} mm`, source: 'rule', why: length.why }
@@ -101,17 +97,27 @@ export function startSettings(input: StartInput): StartSettings {
     speed: speedRule(threadClass, input.construction),
     stabilizer: stabilizerRule(input),
     foot: footRule(input),
-    plate:
-      input.construction !== 'single' || input.swings
-        ? {
-            text: 'zigzag plate',
-            source: 'rule',
-            why: input.construction === 'single' ? 'the needle swings' : 'a twin strikes a single hole',
-          }
-        : threadClass === 'fine'
-          ? { text: 'single-hole plate', source: 'rule', why: 'fine thread is pushed into a wide opening' }
-          : { text: 'either plate', source: 'rule', why: 'one needle, straight' },
+    plate: plateRule(input, threadClass),
   }
+}
+
+function lengthSetting(
+  rule: { readonly mm: number; readonly why: string } | null,
+  own: StartInput['own'],
+): StartValue {
+  if (rule) return { text: `${rule.mm} mm`, source: 'rule', why: rule.why }
+  if (own) return { text: `${own.lengthMm} mm`, source: 'own plan', why: `as kept in “${own.name}”` }
+  return { text: 'the stitch’s own', source: 'rule', why: 'nothing speaks against it' }
+}
+
+function plateRule({ construction, swings }: StartInput, threadClass: ThreadClass): StartValue {
+  const zigzag = (why: string): StartValue => ({ text: 'zigzag plate', source: 'rule', why })
+  if (construction !== 'single') return zigzag('a twin strikes a single hole')
+  if (swings) return zigzag('the needle swings')
+  if (threadClass === 'fine') {
+    return { text: 'single-hole plate', source: 'rule', why: 'fine thread is pushed into a wide opening' }
+  }
+  return { text: 'either plate', source: 'rule', why: 'one needle, straight' }
 }
 
 /** The number on a dial that lies this share of the way from home to the end stop, in halves. */

@@ -104,7 +104,8 @@ describe('the handwheel', () => {
   })
 
   it('asks for the tighter of margin and clearance, on the scale of its bars', () => {
-    // Hand sums: the margin leaves 3.5 − 0.25 = 3.25; over an opening of 8.2 that is 4.1 − 0.4 − 3.25 = 0.45 free.
+    // Hand sums: the margin leaves 3.5 − 0.25 = 3.25; over an opening of 8.2 that is
+    // 4.1 − 0.4 − 3.25 = 0.45 free.
     expect(wantedClearance(base)).toEqual({ mm: 0.25, asks: 'margin' })
     const plate = wantedClearance({ ...base, machine: { maxWidthMm: 7, plateSlotMm: 8.2 } })
     expect(plate.asks).toBe('margin')

@@ -50,7 +50,7 @@ export interface PlateView {
   readonly dimensions: readonly Dimension[]
 }
 
-/** A round hole is drawn this much wider than the blade that goes through it: how wide it is nobody measured. */
+/** A round hole is drawn this much wider than its blade: how wide it is nobody measured. */
 const HOLE_BY_BLADE = 1.5
 /** Landings nearer to each other than this are drawn once, in mm. */
 const SAME_PLACE_MM = 0.01

@@ -197,7 +197,7 @@ export function afterPowerOff(state: MachineState, facts: FittedFacts): PowerOff
   }
 }
 
-/** @param forgets - whether the machine forgets a mode that was on; null: not known, and so is what it is now. */
+/** @param forgets - whether the machine forgets a mode that was on; null: not known, so is the mode then. */
 function modeAfterOff(forgets: boolean | null): MachineState['twinMode'] {
   if (forgets === null) return null
   return forgets ? 'off' : 'on'

@@ -35,26 +35,36 @@ export function sewnSvg(picture: SewnPicture, title: string, clothColour: string
       lines.push(
         `<path d="M${mm(x1 + a)} ${mm(y1 + a)}L${mm(x2 + a)} ${mm(y2 + a)}" stroke="${colour}" `
           + `stroke-opacity="${opacity}" `
-          + `stroke-width="${mm(w)}"${dashMm ? ` stroke-dasharray="${mm(dashMm[0])} ${mm(dashMm[1])}"` : ''}/>`,
+          + `stroke-width="${mm(w)}"${dashOf(dashMm)}/>`,
       )
     }
   }
   const checkY = seamMm + 8
   const middle = left + widthMm / 2
+  const viewBox = [left, 0, widthMm, heightMm].map(mm).join(' ')
   return `<?xml version="1.0" encoding="UTF-8"?>
-<svg xmlns="http://www.w3.org/2000/svg" width="${mm(widthMm)}mm" height="${mm(heightMm)}mm" viewBox="${mm(left)} 0 ${mm(widthMm)} ${mm(heightMm)}">
+<svg xmlns="http://www.w3.org/2000/svg" width="${mm(widthMm)}mm" height="${mm(heightMm)}mm" viewBox="${viewBox}">
 <title>${escapeXml(title)}</title>
 <clipPath id="seam"><rect x="${mm(left)}" y="0" width="${mm(widthMm)}" height="${mm(seamMm)}"/></clipPath>
 <rect x="${mm(left)}" y="0" width="${mm(widthMm)}" height="${mm(seamMm)}" fill="${colourOnly(clothColour)}"/>
 <g clip-path="url(#seam)" fill="none" stroke-linecap="round">
 ${lines.join('\n')}
 </g>
-<path d="M${mm(middle - CHECK_LINE_MM / 2)} ${mm(checkY - 2)}v4m0 -2h${CHECK_LINE_MM}m0 -2v4" fill="none" stroke="#000" stroke-width="0.25"/>
-<text x="${mm(middle)}" y="${mm(checkY - 2.5)}" font-size="3" text-anchor="middle" font-family="sans-serif">50 mm</text>
+${checkLineSvg(middle, checkY)}
 </svg>
 `
 }
 
 function colourOnly(hex: string): string {
   return /^#[0-9a-f]{6}$/i.test(hex) ? hex : '#eadfcb'
+}
+
+const dashOf = (dashMm: readonly [number, number] | null) =>
+  dashMm ? ` stroke-dasharray="${dashMm.map(mm).join(' ')}"` : ''
+
+function checkLineSvg(middle: number, y: number): string {
+  const d = `M${mm(middle - CHECK_LINE_MM / 2)} ${mm(y - 2)}v4m0 -2h${CHECK_LINE_MM}m0 -2v4`
+  const at = `x="${mm(middle)}" y="${mm(y - 2.5)}"`
+  return `<path d="${d}" fill="none" stroke="#000" stroke-width="0.25"/>
+<text ${at} font-size="3" text-anchor="middle" font-family="sans-serif">50 mm</text>`
 }

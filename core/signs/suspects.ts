@@ -22,12 +22,11 @@ const tooTight: SuspectRule = {
   change: 'One step down',
   expect: 'The bobbin thread sinks back into the cloth',
   does: down,
-  weigh: ({ tensionShare: t }) =>
-    t === null
-      ? nothing
-      : t > HIGH
-        ? { by: 2, because: 'the dial stands above home' }
-        : when(t < LOW, -1.5, 'the dial stands well below home already'),
+  weigh: ({ tensionShare }) => {
+    if (tensionShare === null) return nothing
+    if (tensionShare > HIGH) return { by: 2, because: 'the dial stands above home' }
+    return when(tensionShare < LOW, -1.5, 'the dial stands well below home already')
+  },
 }
 const spentNeedle: SuspectRule = {
   id: 'needle-dull',
@@ -48,12 +47,11 @@ const wrongNeedle: SuspectRule = {
   expect: 'The thread runs through freely',
   does: hand,
   caution: NEEDLE_CAUTION,
-  weigh: ({ eyeFill: fill }) =>
-    fill === null
-      ? nothing
-      : fill > 0.6
-        ? { by: 2.5, because: `the thread fills ${Math.round(100 * fill)} % of the eye` }
-        : when(fill < 0.45, -1, 'the eye has room'),
+  weigh: ({ eyeFill: fill }) => {
+    if (fill === null) return nothing
+    if (fill > 0.6) return { by: 2.5, because: `the thread fills ${Math.round(100 * fill)} % of the eye` }
+    return when(fill < 0.45, -1, 'the eye has room')
+  },
 }
 const slower: SuspectRule = {
   id: 'too-fast',
@@ -131,12 +129,11 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
       change: 'One step up',
       expect: 'The loops close to dots, then vanish',
       does: up,
-      weigh: ({ tensionShare: t }) =>
-        t === null
-          ? nothing
-          : t < LOW
-            ? { by: 2.5, because: 'the dial stands below home' }
-            : when(t > HIGH, -1.5, 'the dial stands above home'),
+      weigh: ({ tensionShare }) => {
+        if (tensionShare === null) return nothing
+        if (tensionShare < LOW) return { by: 2.5, because: 'the dial stands below home' }
+        return when(tensionShare > HIGH, -1.5, 'the dial stands above home')
+      },
     },
     {
       id: 'bobbin-tight',

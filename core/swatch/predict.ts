@@ -102,7 +102,8 @@ export function leaveOneOut(
     { features: SwatchFeatures; offs: { off: number; share: number; ruleShare: number }[]; sum: number }
   >()
   for (const { features, share, ruleShare = 0 } of records) {
-    const key = `${features.thread}|${features.needle}|${features.stitch}|${features.goal}|${features.cloth}|${features.gap}`
+    const { thread, needle, stitch, goal, cloth, gap } = features
+    const key = [thread, needle, stitch, goal, cloth, gap].join('|')
     const group = groups.get(key) ?? { features, offs: [], sum: 0 }
     group.offs.push({ off: share - ruleShare, share, ruleShare })
     group.sum += share - ruleShare

@@ -61,7 +61,7 @@ export interface WantedClearance {
  * spare that is left when the tightest of them is just kept.
  *
  * @example
- * wantedClearance({ ...attic7, machine: { maxWidthMm: 7, plateSlotMm: null } }) // { mm: 0.25, asks: 'margin' }
+ * wantedClearance(attic7Unmeasured) // { mm: 0.25, asks: 'margin' }
  */
 export function wantedClearance(input: SwingInput): WantedClearance {
   // A single hole asks for nothing: it is struck or it is not.

@@ -210,7 +210,8 @@ function spareSentence(
 }
 
 function singleHolePart({ foot, plate }: SwingInput): 'plate' | 'foot' | null {
-  return plate.singleHole ? 'plate' : foot.singleHole ? 'foot' : null
+  if (plate.singleHole) return 'plate'
+  return foot.singleHole ? 'foot' : null
 }
 
 function isSingleHole(part: Part, input: SwingInput): boolean {

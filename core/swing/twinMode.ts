@@ -30,11 +30,22 @@ export function compareTwinMode(
   safeWidthMm: number | null,
 ): TwinModeComparison {
   const spanMm = outerSpanMm(needle)
-  const takenMm = mode.kind === 'none' ? 0 : mode.kind === 'on-off' ? mode.assumedGapMm : spanMm
-  const allowsMm = Math.max(0, maxWidthMm - takenMm)
+  const allowsMm = Math.max(0, maxWidthMm - takenOffMm(mode, spanMm))
   return {
     allowsMm,
     overMm: safeWidthMm === null ? null : allowsMm - safeWidthMm,
     pastEachSideMm: Math.max(0, (allowsMm + spanMm - maxWidthMm) / 2),
+  }
+}
+
+/** What the machine takes off its widest stitch with its mode on, in mm. */
+function takenOffMm(mode: TwinMode, spanMm: number): number {
+  switch (mode.kind) {
+    case 'none':
+      return 0
+    case 'on-off':
+      return mode.assumedGapMm
+    case 'by-gap':
+      return spanMm
   }
 }

@@ -94,6 +94,8 @@ const SYSTEM_NAMES: Readonly<Record<CountSystem, string>> = {
 }
 const USUAL_WEIGHTS = new Set([12, 28, 30, 35, 40, 50, 60, 70, 80, 100])
 /** From here on a bare pair like 120/2 is more likely denier than a yarn count. */
+/** Above this a bare number is no thread's tex. */
+const MOST_TEX_BARE = 100
 const DENIER_FROM = 110
 
 /**
@@ -192,15 +194,7 @@ function resolve({ value, plies, plied, system, kind, numbered }: Parts): Thread
         + 'Weigh a length instead.',
     )
   }
-  const likely: readonly CountSystem[] = plied
-    ? value >= DENIER_FROM
-      ? ['denier', 'dtex', 'nm', 'ne']
-      : ['ne', 'nm', 'denier']
-    : USUAL_WEIGHTS.has(value)
-      ? ['wt', 'tex', 'ticket']
-      : value > 100
-        ? ['ticket', 'denier', 'dtex']
-        : ['tex', 'wt']
+  const likely = likelySystems(value, plied)
   const readings = [
     ...(pearl ? [pearl] : []),
     ...likely.flatMap(one => countOf(one, value, plies, kind) ?? []),
@@ -214,6 +208,13 @@ function resolve({ value, plies, plied, system, kind, numbered }: Parts): Thread
     message: `“${number}” can mean ${readings.map(({ said }) => said).join('; or ')}. Which is it?`,
     readings,
   }
+}
+
+/** What a number without a system may mean, the likely first. Common practice. */
+function likelySystems(value: number, plied: boolean): readonly CountSystem[] {
+  if (plied) return value >= DENIER_FROM ? ['denier', 'dtex', 'nm', 'ne'] : ['ne', 'nm', 'denier']
+  if (USUAL_WEIGHTS.has(value)) return ['wt', 'tex', 'ticket']
+  return value > MOST_TEX_BARE ? ['ticket', 'denier', 'dtex'] : ['tex', 'wt']
 }
 
 function countOf(

@@ -80,7 +80,9 @@ const beyondTop: Rule = ({ belief, aim, marks, read, dial, ceiling, broke }) => 
   const fault = broke ? 'the thread breaks' : 'stitches are skipped'
   return {
     code: broke ? 'breaks-first' : 'skips-first',
-    message: `The goal lies above ${say(ceiling)}, where ${fault}: change needle, thread or stabilizer instead.`,
+    message:
+      `The goal lies above ${say(ceiling)}, where ${fault}: `
+      + 'change needle, thread or stabilizer instead.',
     outOfReach: true,
   }
 }
@@ -104,9 +106,10 @@ const rowsDisagree: Rule = search => {
   const again = surprise(search, first) < surprise(search, second) ? second : first
   if (!(again.dial < ceiling - SAME_MARK)) return null
   const why = first.dial === second.dial ? 'one number cannot give both' : 'more tension cannot give less'
+  const places = `Rows ${first.place + 1} and ${second.place + 1}`
   return {
     code: 'contradiction',
-    message: `Rows ${first.place + 1} and ${second.place + 1} disagree: ${why}. Sew ${say(again.dial)} once more.`,
+    message: `${places} disagree: ${why}. Sew ${say(again.dial)} once more.`,
     next: again.dial,
   }
 }

@@ -18,6 +18,24 @@ const METAL = ['needle-', 'plate', 'foot']
 const gapWords = ({ machine, needle }: WalkInput) =>
   machine?.twinMode.kind === 'by-gap' ? `gap ${needle!.gapMm.toFixed(1)}` : 'on'
 
+const PRESSURE_WORDS = {
+  home: { instruction: 'Foot pressure home', why: 'It was changed last time.' },
+  less: { instruction: 'Foot pressure down a little', why: 'So that the cloth does not creep.' },
+  more: { instruction: 'Foot pressure up a little', why: 'So that the cloth does not flutter.' },
+} as const satisfies Record<WalkInput['pressure'], { instruction: string; why: string }>
+
+/** The plate that belongs on: the chosen one, unless it has a single hole where none may be. */
+function plateWanted(input: WalkInput): string {
+  const { name, singleHole } = input.plate
+  return singleHole && !wantsSingleHole(input) ? 'Zigzag plate' : name
+}
+
+function plateWhy(input: WalkInput): string {
+  if (wantsSingleHole(input)) return 'Fine thread is not pushed into a wide slot.'
+  if (several(input)) return 'Blades that stand apart strike a single hole. Paper back over the slot.'
+  return 'Its slot lets the needle swing. Paper back over it.'
+}
+
 /** Before any thread: modes, needle, plate, foot. Source: common practice. */
 export const PREPARE_RULES: readonly WalkRule[] = [
   {
@@ -114,14 +132,8 @@ export const PREPARE_RULES: readonly WalkRule[] = [
     id: 'plate',
     step: input => ({
       on: [input.machine?.id, wantsSingleHole(input) ? input.plate.name : 'zigzag', wantsSingleHole(input)],
-      instruction:
-        `${wantsSingleHole(input) ? input.plate.name : input.plate.singleHole ? 'Zigzag plate' : input.plate.name} `
-        + 'on',
-      why: wantsSingleHole(input)
-        ? 'Fine thread is not pushed into a wide slot.'
-        : several(input)
-          ? 'Blades that stand apart strike a single hole. Paper back over the slot.'
-          : 'Its slot lets the needle swing. Paper back over it.',
+      instruction: `${plateWanted(input)} on`,
+      why: plateWhy(input),
       effect: { plate: wantsSingleHole(input) ? 'single-hole' : 'zigzag' },
       picture: {
         kind: 'plate',
@@ -185,13 +197,7 @@ export const PREPARE_RULES: readonly WalkRule[] = [
       return {
         on: [machine?.id, pressure],
         effect: { pressure },
-        instruction: `Foot pressure ${pressure === 'home' ? 'home' : pressure === 'less' ? 'down a little' : 'up a little'}`,
-        why:
-          pressure === 'home'
-            ? 'It was changed last time.'
-            : pressure === 'less'
-              ? 'So that the cloth does not creep.'
-              : 'So that the cloth does not flutter.',
+        ...PRESSURE_WORDS[pressure],
         picture: { kind: 'foot-up' },
       }
     },

@@ -6,6 +6,11 @@ import type { WalkInput, WalkRule } from './types'
 const isPlain = ({ stitch }: WalkInput) => stitch !== null && (!stitch.swings || stitch.widthMm === 0)
 const ready = (input: WalkInput) => input.machine !== null && input.needle !== null && !standsWrong(input)
 
+function homeWords(tension: number, home: number | null): string {
+  if (home === null) return 'Home on this dial is not known: note where it stood.'
+  return tension === home ? 'Home on this dial.' : `Home is ${home}: put it back after.`
+}
+
 /** From the dial to the hand-walk. Source: common practice. */
 export const SETTING_RULES: readonly WalkRule[] = [
   {
@@ -17,11 +22,7 @@ export const SETTING_RULES: readonly WalkRule[] = [
         on: [machine?.id, tension],
         effect: { tension },
         instruction: `Tension ${tension}`,
-        why: dial
-          ? tension === dial.home
-            ? 'Home on this dial.'
-            : `Home is ${dial.home}: put it back after.`
-          : 'Home on this dial is not known: note where it stood.',
+        why: homeWords(tension, dial?.home ?? null),
         picture: dial ? { kind: 'dial', dial, value: tension } : { kind: 'handwheel' },
       }
     },

@@ -1,4 +1,6 @@
+import { type Blade, BLADES } from '#core/needle'
 import { threadClassOf } from '#core/pairing'
+import type { BobbinTension, SupplyPlace } from '#core/terms'
 import {
   hasHeavyThread,
   isBobbinWork,
@@ -11,15 +13,15 @@ import {
 import { ledSupplies } from './supply'
 import type { WalkInput, WalkRule, WalkThread } from './types'
 
-type Blade = WalkThread['blade']
-const BLADES: readonly Blade[] = ['left', 'middle', 'right']
+const BLADE_WORDS = { left: 'Left', middle: 'Middle', right: 'Right' } as const satisfies Record<
+  Blade,
+  string
+>
 /** Nothing is threaded through a needle that cannot be fitted. */
 const threadsOf = (input: WalkInput) => (standsWrong(input) ? [] : input.threads)
 const find = (input: WalkInput, blade: Blade) => threadsOf(input).find(one => one.blade === blade)
 const called = (input: WalkInput, { blade, name }: WalkThread) =>
-  several(input)
-    ? `${blade === 'left' ? 'Left' : blade === 'right' ? 'Right' : 'Middle'} thread, ${name}`
-    : name
+  several(input) ? `${BLADE_WORDS[blade]} thread, ${name}` : name
 const sides = (input: WalkInput) => threadsOf(input).map(({ blade }) => blade)
 /** Threading has to be done anew when any of this changes. */
 const worn = (input: WalkInput) => [
@@ -44,6 +46,23 @@ const GROOVES = {
   right: 'right of the divider',
 } as const
 
+function placeWords(place: SupplyPlace): string {
+  if (place === 'cup') return 'in the cup'
+  return place === 'stand' ? 'on the stand' : `on the ${place}`
+}
+
+const CAP = 'A cap that fits, not so tight that it brakes.'
+function supplyWhy(
+  input: WalkInput,
+  { place, shared, film }: { readonly place: SupplyPlace; readonly shared: boolean; readonly film: boolean },
+): string {
+  if (shared) return 'No place for a spool is left: two may share a pin if both turn freely.'
+  if (film) return 'It must unroll sideways and stay flat: over the end it twists, and twisted it tears.'
+  if (place === 'cup') return 'A ball jumps about on a pin.'
+  if (place === 'winder pin') return 'A second place for a spool; let it turn freely.'
+  return several(input) ? `Both must run off equally freely. ${CAP}` : CAP
+}
+
 const supplyRule = (blade: Blade): WalkRule => ({
   id: `supply-${blade}`,
   step: input => {
@@ -51,26 +70,20 @@ const supplyRule = (blade: Blade): WalkRule => ({
     if (!thread) return null
     const { place, draw, shared } = ledSupplies(input)[input.threads.indexOf(thread)]!
     const film = threadClassOf(thread.thread) === 'film'
-    const where = place === 'cup' ? 'in the cup' : place === 'stand' ? 'on the stand' : `on the ${place}`
-    const why = shared
-      ? 'No place for a spool is left: two may share a pin if both turn freely.'
-      : film
-        ? 'It must unroll sideways and stay flat: over the end it twists, and twisted it tears.'
-        : place === 'cup'
-          ? 'A ball jumps about on a pin.'
-          : place === 'winder pin'
-            ? 'A second place for a spool; let it turn freely.'
-            : several(input)
-              ? 'Both must run off equally freely. A cap that fits, not so tight that it brakes.'
-              : 'A cap that fits, not so tight that it brakes.'
+    const wound = shared ? 'some wound on a bobbin, ' : ''
     return {
       on: [input.machine?.id, blade, thread.id, place, draw, shared],
-      instruction: `${called(input, thread)}: ${shared ? 'some wound on a bobbin, ' : ''}${where}, ${draw}`,
-      why,
+      instruction: `${called(input, thread)}: ${wound}${placeWords(place)}, ${draw}`,
+      why: supplyWhy(input, { place, shared, film }),
       picture: { kind: 'supply', strand: blade, draw, place, film },
     }
   },
 })
+
+function leadWhy(input: WalkInput, parted: boolean): string {
+  if (parted) return 'A groove of its own: neither holds the discs open for the other.'
+  return several(input) ? 'One all the way through before the next: they do not twist.' : ''
+}
 
 const leadRule = (blade: Blade): WalkRule => ({
   id: `lead-${blade}`,
@@ -96,11 +109,7 @@ const leadRule = (blade: Blade): WalkRule => ({
       instruction:
         `${called(input, thread)}: down through the guides, `
         + `${parted ? GROOVES[blade] : 'between the discs'}`,
-      why: parted
-        ? 'A groove of its own: neither holds the discs open for the other.'
-        : several(input)
-          ? 'One all the way through before the next: they do not twist.'
-          : '',
+      why: leadWhy(input, parted),
       picture: pathPicture(input, 'discs', [blade]),
     }
   },
@@ -173,6 +182,20 @@ const guideRule = (blade: Blade) =>
     }
   })
 
+const BUILT_IN_EYE = { instruction: 'Eye: with the built-in threader', why: '' } as const
+
+function eyeByHand(input: WalkInput, blade: Blade): { readonly instruction: string; readonly why: string } {
+  const heavy = hasHeavyThread(input)
+  const eye = several(input) ? `${BLADE_WORDS[blade]} eye` : 'Eye'
+  const way = threadsFromSide(input) ? 'from right to left' : 'from the front to the back'
+  return {
+    instruction: `${eye} ${heavy ? 'with a wire threader' : 'by hand'}, ${way}`,
+    why: heavy
+      ? 'Thick thread goes through folded in a wire loop.'
+      : 'The foot may be down for this: more room for fingers.',
+  }
+}
+
 const eyeRule = (blade: Blade): WalkRule => ({
   id: `eye-${blade}`,
   step: input => {
@@ -180,19 +203,10 @@ const eyeRule = (blade: Blade): WalkRule => ({
     if (!thread || !input.needle) return null
     const heavy = hasHeavyThread(input)
     const builtIn = input.machine?.threader === true && input.threader && !several(input) && !heavy
-    const way = threadsFromSide(input) ? 'from right to left' : 'from the front to the back'
     return {
       on: [...worn(input), builtIn],
       needs: ['needle-in'],
-      instruction: builtIn
-        ? 'Eye: with the built-in threader'
-        : `${several(input) ? `${blade === 'left' ? 'Left' : blade === 'right' ? 'Right' : 'Middle'} eye` : 'Eye'} `
-          + `${heavy ? 'with a wire threader' : 'by hand'}, ${way}`,
-      why: builtIn
-        ? ''
-        : heavy
-          ? 'Thick thread goes through folded in a wire loop.'
-          : 'The foot may be down for this: more room for fingers.',
+      ...(builtIn ? BUILT_IN_EYE : eyeByHand(input, blade)),
       caution:
         !builtIn && input.machine?.threader === true && (several(input) || heavy)
           ? 'Never the built-in threader here: its hook bends.'
@@ -228,6 +242,18 @@ export const BEFORE_THREADING: readonly WalkRule[] = [
   },
 ]
 
+const BOBBIN_TENSION_WORDS = {
+  bypassed: {
+    instruction: 'Lead the bobbin thread past its tension',
+    why: 'Thread this thick jams under the spring. Sew wrong side up: it comes out mirrored.',
+  },
+  home: { instruction: 'Bobbin tension back to home', why: 'It was changed last time.' },
+  changed: {
+    instruction: 'Bobbin tension as noted for this piece',
+    why: 'Note how far you turned the screw: put it back after.',
+  },
+} as const satisfies Record<BobbinTension, { instruction: string; why: string }>
+
 /** The thread below. Source: common practice. */
 export const BOBBIN_RULES: readonly WalkRule[] = [
   {
@@ -252,18 +278,7 @@ export const BOBBIN_RULES: readonly WalkRule[] = [
       return {
         on: [input.machine?.id, wanted, input.bobbin?.id],
         effect: { bobbinTension: wanted },
-        instruction:
-          wanted === 'bypassed'
-            ? 'Lead the bobbin thread past its tension'
-            : wanted === 'home'
-              ? 'Bobbin tension back to home'
-              : 'Bobbin tension as noted for this piece',
-        why:
-          wanted === 'bypassed'
-            ? 'Thread this thick jams under the spring. Sew wrong side up: it comes out mirrored.'
-            : wanted === 'home'
-              ? 'It was changed last time.'
-              : 'Note how far you turned the screw: put it back after.',
+        ...BOBBIN_TENSION_WORDS[wanted],
         picture: { kind: 'bobbin', hook: input.machine?.hook ?? null, bypassed: wanted === 'bypassed' },
       }
     },

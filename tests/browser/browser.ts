@@ -198,8 +198,10 @@ const READY = `
     const still = ['x', 'y', 'width', 'height'].every(side => before[side] === after[side])
     const moving = document.getAnimations().some(({ playState, effect }) =>
       playState === 'running' && effect?.target?.contains(element))
-    const top = document.elementFromPoint(after.x + after.width / 2, after.y + after.height / 2)
-    const onTop = [element, ...(element.labels ?? [])].find(owner => owner.contains(top))
+    // A link that runs over two lines is pressed in its first one.
+    const [line] = element.getClientRects()
+    const top = line && document.elementFromPoint(line.x + line.width / 2, line.y + line.height / 2)
+    const onTop = [element, ...(element.labels ?? [])].find(owner => top && owner.contains(top))
     if (!onTop) element.scrollIntoView({ block: 'center' })
     done(still && !moving && onTop ? onTop : null)
   }))`

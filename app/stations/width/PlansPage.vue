@@ -82,7 +82,7 @@ function facts(plan: Plan) {
 
 function reopen(plan: Plan): void {
   bench.update(`Open ${plan.name}`, plan.setup)
-  bench.dropIndex = 0
+  bench.drop = 0
   toast.add({ title: `“${plan.name}” is on the bench` })
   void navigateTo('/')
 }
