@@ -6,7 +6,7 @@ import { STATIONS } from './app/stations'
 export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
   ssr: false,
-  // What stands together in the tree: a station's own parts beside it, what several share in rooms of its own.
+  // A station's own parts stand beside it, what several share in rooms of its own.
   components: [
     ...['frame', 'fields', 'pickers', 'seam', 'paper'].map(room => ({
       path: `~/${room}`,

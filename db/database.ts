@@ -19,7 +19,7 @@ const byId = (tables: readonly string[]) => Object.fromEntries(tables.map(table 
 const addedIn = (version: number) => TABLE_NAMES.filter(table => TABLES[table].since === version)
 const olderThan = (version: number) => TABLE_NAMES.filter(table => TABLES[table].since < version)
 
-/** One database version for each version of the records: its new tables, and older rows brought up to date. */
+/** A database version for each version of the records: its new tables, and older rows brought up to date. */
 export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
   const database = new Dexie(name)
   for (let version = 1; version <= RECORDS_VERSION; version++) {

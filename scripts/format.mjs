@@ -4,7 +4,7 @@ import { readFile, writeFile } from 'node:fs/promises'
 import { join, relative } from 'node:path'
 import { ESLint } from 'eslint'
 import { format, getFileInfo, resolveConfig } from 'prettier'
-import { git, root } from './steps.mjs'
+import { git, root, stop } from './steps.mjs'
 
 /** Prettier keeps a short element on one line, contents and all; these rules give each thought its own. */
 const WRAPPING = new Set(['vue/max-attributes-per-line', 'vue/singleline-html-element-content-newline'])
@@ -31,7 +31,7 @@ for (const name of files) {
   if ((await getFileInfo(path, options)).ignored) continue
   const text = await readFile(path, 'utf8').catch(() => null)
   if (text === null) continue
-  const wanted = await laidOut(path, text)
+  const wanted = await laidOut(path, text).catch(error => stop(`${name}: ${error.message.split('\n')[0]}`))
   if (wanted === text) continue
   different += 1
   if (checking) console.error(`not laid out: ${relative(root, path)}`)

@@ -20,7 +20,8 @@ export function useBackupAge() {
   const said = computed(() => {
     if (last.value === null) return 'There is no backup yet'
     const days = Math.max(0, Math.floor((Date.now() - Date.parse(last.value)) / MS_PER_DAY))
-    return `Last backup: ${dayOf(last.value)}${days === 0 ? ', today' : `, ${days} ${days === 1 ? 'day' : 'days'} ago`}`
+    const ago = days === 0 ? 'today' : `${days} ${days === 1 ? 'day' : 'days'} ago`
+    return `Last backup: ${dayOf(last.value)}, ${ago}`
   })
   const overdue = computed(
     () =>

@@ -49,13 +49,15 @@ function takeIn(): void {
   toast.add({ title: `${entries.value.length} rows imported`, icon: 'i-lucide-check' })
   open.value = false
 }
+const ABOUT =
+  'The first row names the columns; save a CSV here to see them. ' + 'Nothing is written before you say so.'
 </script>
 
 <template>
   <UModal
     v-model:open="open"
     :title="`${title} from a CSV`"
-    description="The first row names the columns; save a CSV here to see them. Nothing is written before you say so."
+    :description="ABOUT"
   >
     <template #body>
       <label

@@ -25,13 +25,16 @@ function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): voi
   if (field === 'clearanceMm') bench.changeSettings({ clearanceMm: mm })
   else bench.changeSchools({ ownMarginMm: mm })
 }
+const ABOUT =
+  'Where sewists disagree, you choose. Each choice says why; all are common practice, '
+  + 'none has a published source.'
 </script>
 
 <template>
   <UModal
     v-model:open="open"
     title="Schools"
-    description="Where sewists disagree, you choose. Each choice says why; all are common practice, none has a published source."
+    :description="ABOUT"
   >
     <template #body>
       <SchoolFieldset

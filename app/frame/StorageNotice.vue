@@ -1,5 +1,9 @@
 <script setup lang="ts">
 const book = useBookStore()
+const damaged = computed(() => {
+  const count = book.unreadable.length
+  return `${count} stored ${count === 1 ? 'record is' : 'records are'} damaged and left aside`
+})
 </script>
 
 <template>
@@ -30,7 +34,7 @@ const book = useBookStore()
     variant="subtle"
     icon="i-lucide-file-warning"
     class="mb-3"
-    :title="`${book.unreadable.length} stored ${book.unreadable.length === 1 ? 'record is' : 'records are'} damaged and left aside`"
+    :title="damaged"
     description="Nothing was thrown away: download them as they are from Files."
     :actions="[{ label: 'Go to Files', to: '/files', color: 'primary', variant: 'outline' }]"
   />

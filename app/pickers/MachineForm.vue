@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { yesNoText, yesNoValue } from '~/utils/yesNo'
 import { HOOKS } from '#core/terms'
 import { UNKNOWN_MACHINE } from '#shared/records'
 import type { Machine } from '#shared/records'
@@ -40,9 +41,9 @@ const TRAITS = [
   ['sealed', 'Never oiled by you'],
 ] as const
 type YesNoField = (typeof TRAITS)[number][0] | 'forgetsTwinMode'
-const answerOf = (field: YesNoField) => (draft[field] === null ? '' : draft[field] ? 'yes' : 'no')
+const answerOf = (field: YesNoField) => yesNoText(draft[field])
 function answer(field: YesNoField, said: string): void {
-  draft[field] = said === '' ? null : said === 'yes'
+  draft[field] = yesNoValue(said)
 }
 const numberOf = (value: number | null) => (value === null ? '' : String(value))
 const HOOK_WORDS = { up: 'up: bobbin drops in', front: 'toward you', left: 'to the left' } as const

@@ -40,9 +40,15 @@ const draw = orUnknown(
   () => supply.value.draw,
   value => setSupply({ draw: value }),
 )
+/** Whether both threads run between the same discs: as the choices stand, and back. */
+const DISCS = new Map([
+  ['', null],
+  ['together', true],
+  ['parted', false],
+])
 const discs = computed({
-  get: () => (bench.setup.sharedDiscs === null ? '' : bench.setup.sharedDiscs ? 'together' : 'parted'),
-  set: value => bench.update('Tension discs', { sharedDiscs: value === '' ? null : value === 'together' }),
+  get: () => [...DISCS].find(([, shared]) => shared === bench.setup.sharedDiscs)![0],
+  set: value => bench.update('Tension discs', { sharedDiscs: DISCS.get(value) ?? null }),
 })
 </script>
 

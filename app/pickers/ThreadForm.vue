@@ -62,17 +62,15 @@ watch(weighing, ({ grams, metres }) => {
     draft.tex = Number.NaN
   }
 })
-const basisWords = computed(() =>
-  draft.tex === null
-    ? ''
-    : draft.texBasis === 'weighed'
-      ? 'measured by weighing'
-      : draft.texBasis === 'label'
-        ? 'from the label'
-        : draft.texBasis === 'nominal'
-          ? 'nominal: makers differ'
-          : 'typed',
-)
+const BASIS_WORDS = {
+  weighed: 'measured by weighing',
+  label: 'from the label',
+  nominal: 'nominal: makers differ',
+} as const
+const basisWords = computed(() => {
+  if (draft.tex === null) return ''
+  return draft.texBasis === null ? 'typed' : BASIS_WORDS[draft.texBasis]
+})
 const form = orUnknown(
   () => draft.form,
   value => {

@@ -9,16 +9,19 @@ const { remove } = useShelf()
 const { length } = useLength()
 const threads = computed(() => [...book.shelf.threads.values()].sort((a, b) => a.name.localeCompare(b.name)))
 
+const SOURCE_WORDS = { rule: 'from tex', measured: 'measured' } as const
 function hint(thread: Thread): string {
   const { mm, source } = drawnDiameter(thread)
-  return (
-    `${THREAD_KINDS[thread.kind].name} · `
-    + `${source === 'guess' ? 'thickness not measured' : `${length(mm)} thick (${source === 'rule' ? 'from tex' : 'measured'})`}`
-  )
+  const thick =
+    source === 'guess' ? 'thickness not measured' : `${length(mm)} thick (${SOURCE_WORDS[source]})`
+  return `${THREAD_KINDS[thread.kind].name} · ${thick}`
 }
-const paint = ({ colours }: Thread) =>
-  'linear-gradient(90deg, '
-  + `${colours.map(({ hex }, i) => `${hex} ${(100 * i) / colours.length}% ` + `${(100 * (i + 1)) / colours.length}%`).join(', ')})`
+/** Its colours side by side, each as wide as the next. */
+function paint({ colours }: Thread): string {
+  const wide = 100 / colours.length
+  const stripes = colours.map(({ hex }, i) => `${hex} ${i * wide}% ${(i + 1) * wide}%`)
+  return `linear-gradient(90deg, ${stripes.join(', ')})`
+}
 </script>
 
 <template>

@@ -26,7 +26,7 @@ const LINE_Y = {
   'plate': 209,
   'machine': 209,
   'foot': 236,
-} as const satisfies Record<Dimension['of'], number>
+} as const satisfies Record<Dimension['what'], number>
 
 const drops = computed(() => dropClearances(input))
 const result = computed(() => judgeSwing(input))
@@ -36,8 +36,8 @@ const px = (mm: number) => MIDDLE + mm * scale.value
 const foot = computed(() => view.value.foot)
 const tall = computed(() => (foot.value?.kind === 'slot' ? 242 : 214))
 
-function wordsOf({ of, lengthMm }: Dimension): string {
-  switch (of) {
+function wordsOf({ what, lengthMm }: Dimension): string {
+  switch (what) {
     case 'blades':
       return `blades span ${bare(lengthMm)}`
     case 'spare-left':
@@ -53,18 +53,18 @@ function wordsOf({ of, lengthMm }: Dimension): string {
       return `foot opening ${bare(lengthMm)} measured`
   }
 }
-function inkOf({ of, lengthMm }: Dimension): string {
-  if (of !== 'spare-left' && of !== 'spare-right') return 'var(--ink)'
+function inkOf({ what, lengthMm }: Dimension): string {
+  if (what !== 'spare-left' && what !== 'spare-right') return 'var(--ink)'
   return lengthMm < 0 ? 'var(--madder-text)' : 'var(--lichen-text)'
 }
 const dimensions = computed(() =>
   view.value.dimensions.map(dimension => ({
     ...dimension,
-    y: LINE_Y[dimension.of],
+    y: LINE_Y[dimension.what],
     text: wordsOf(dimension),
     ink: inkOf(dimension),
     // A spare is short and lies low: its number stands under the line.
-    textY: LINE_Y[dimension.of] + (dimension.of.startsWith('spare') ? 20 : -8),
+    textY: LINE_Y[dimension.what] + (dimension.what.startsWith('spare') ? 20 : -8),
   })),
 )
 const said = computed(() => {
@@ -207,8 +207,8 @@ const said = computed(() => {
       </text>
     </g>
     <g
-      v-for="{ of, fromMm, toMm, y, text, textY, ink } in dimensions"
-      :key="of"
+      v-for="{ what, fromMm, toMm, y, text, textY, ink } in dimensions"
+      :key="what"
       :stroke="ink"
       stroke-width="1.6"
       fill="none"

@@ -23,4 +23,7 @@ export const READING_WORDS: Readonly<Record<ReadingName, Readonly<Record<`${Read
 }
 export const readingWord = (name: ReadingName, reading: Reading | null) =>
   reading === null ? 'not read' : READING_WORDS[name][`${reading}`]
-export const signed = (reading: number) => (reading > 0 ? `+${reading}` : reading < 0 ? `−${-reading}` : '0')
+export function signed(reading: number): string {
+  if (reading === 0) return '0'
+  return reading > 0 ? `+${reading}` : `−${-reading}`
+}

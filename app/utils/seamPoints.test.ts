@@ -10,7 +10,7 @@ const zigzag = {
 const twin = { construction: 'twin' as const, gapMm: 2, sizeNm: 80 }
 
 describe('a piece of seam for small drawings', () => {
-  it('spans swing and gap about its middle, each blade in its own colour, as far apart as the needles', () => {
+  it('spans swing and gap about its middle, each blade in its own colour and place', () => {
     const { blades, wideMm } = seamPointsOf({
       needle: twin,
       sewn: zigzag,

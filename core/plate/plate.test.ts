@@ -21,7 +21,9 @@ const base: SwingInput = {
 }
 const viewOf = (input: SwingInput, drop = 0) => plateView(input, dropClearances(input), drop)
 const lengths = (input: SwingInput) =>
-  Object.fromEntries(viewOf(input).dimensions.map(({ of, lengthMm }) => [of, Number(lengthMm.toFixed(3))]))
+  Object.fromEntries(
+    viewOf(input).dimensions.map(({ what, lengthMm }) => [what, Number(lengthMm.toFixed(3))]),
+  )
 
 describe('over the plate', () => {
   it('draws each landing once, and the blades of the drop the handwheel stands at', () => {
@@ -35,7 +37,7 @@ describe('over the plate', () => {
   it('counts spare from the blade’s centre to the end of the swing while nothing is measured', () => {
     // Hand sum: 7 / 2 − (4 + 2) / 2 = 0.5.
     expect(lengths(base)).toEqual({ 'blades': 6.8, 'spare-left': 0.5, 'spare-right': 0.5, 'machine': 7 })
-    const spare = viewOf(base).dimensions.find(({ of }) => of === 'spare-right')!
+    const spare = viewOf(base).dimensions.find(({ what }) => what === 'spare-right')!
     expect([spare.fromMm, spare.toMm]).toEqual([3, 3.5])
   })
 
@@ -53,7 +55,7 @@ describe('over the plate', () => {
   it('counts it to the end of the swing where that is struck worse than the opening', () => {
     const wide = { ...base, machine: { maxWidthMm: 7, plateSlotMm: 10 }, stitch: zigzag(6) }
     // Hand sum: (6 + 2) / 2 = 4: half a millimetre beyond 3.5, while 10 / 2 − 4.4 = 0.6 is free.
-    const spare = viewOf(wide).dimensions.find(({ of }) => of === 'spare-right')!
+    const spare = viewOf(wide).dimensions.find(({ what }) => what === 'spare-right')!
     expect([spare.fromMm, spare.toMm, spare.lengthMm]).toEqual([4, 3.5, -0.5])
   })
 

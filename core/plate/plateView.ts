@@ -26,7 +26,7 @@ export interface BladeAt {
 
 /** A dimension line between two places, in mm from the middle. */
 export interface Dimension {
-  readonly of: 'blades' | 'spare-left' | 'spare-right' | 'plate' | 'machine' | 'foot'
+  readonly what: 'blades' | 'spare-left' | 'spare-right' | 'plate' | 'machine' | 'foot'
   readonly fromMm: number
   readonly toMm: number
   /** What it says, in mm; negative where something is struck. */
@@ -134,14 +134,14 @@ function dimensionsOf(
   foot: Opening | null,
 ): Dimension[] {
   const { reachLeftMm: left, reachRightMm: right } = result
-  const across = (of: Dimension['of'], halfMm: number): Dimension => ({
-    of,
+  const across = (what: Dimension['what'], halfMm: number): Dimension => ({
+    what,
     fromMm: -halfMm,
     toMm: halfMm,
     lengthMm: 2 * halfMm,
   })
   return [
-    { of: 'blades', fromMm: -left, toMm: right, lengthMm: left + right },
+    { what: 'blades', fromMm: -left, toMm: right, lengthMm: left + right },
     ...(plate.kind === 'slot' ? sparesOf(input, result, plate, foot) : []),
     plate.kind === 'slot' && plate.measured
       ? across('plate', plate.halfMm)
@@ -167,8 +167,8 @@ function sparesOf(input: SwingInput, result: SwingResult, plate: Opening, foot: 
   const edgeMm = byEdge ? openMm : halfSwingMm
   const inwardMm = byEdge ? 0 : bladeRadiusMm
   const spares: Dimension[] = [
-    { of: 'spare-left', fromMm: -edgeMm, toMm: -left + inwardMm, lengthMm: spareLeftMm },
-    { of: 'spare-right', fromMm: right - inwardMm, toMm: edgeMm, lengthMm: spareRightMm },
+    { what: 'spare-left', fromMm: -edgeMm, toMm: -left + inwardMm, lengthMm: spareLeftMm },
+    { what: 'spare-right', fromMm: right - inwardMm, toMm: edgeMm, lengthMm: spareRightMm },
   ]
   return spares.filter(({ lengthMm }) => Math.abs(lengthMm) > NOTHING_MM)
 }

@@ -3,7 +3,7 @@ import type { z } from 'zod'
 /** Bodies over this are refused, in bytes, unless a route says otherwise. */
 const MOST_BODY_BYTES = 64_000
 
-/** One route: its handler, the method check, its limits and its place in the OpenAPI document follow from it. */
+/** One route: handler, method check, limits and its place in the OpenAPI document follow from it. */
 export interface JsonRoute {
   readonly method: 'GET' | 'POST'
   readonly path: `/api/v1/${string}`

@@ -48,9 +48,11 @@ export const demoSetup = (s: Sewn): SetupContent => ({
   layers: s.layers ?? 2,
   technique: s.technique ?? 'decorative',
   goal: s.goal ?? 'balanced',
-  stabilizerId: s.stabilizer
-    ? `demo-stabilizer-${s.stabilizer}`
-    : DENSE.has(s.stitch)
-      ? 'demo-stabilizer-tear'
-      : null,
+  stabilizerId: stabilizerOf(s),
 })
+
+/** Dense stitches have tear-away under them, unless something else is said. */
+function stabilizerOf({ stabilizer, stitch }: Sewn): string | null {
+  if (stabilizer) return `demo-stabilizer-${stabilizer}`
+  return DENSE.has(stitch) ? 'demo-stabilizer-tear' : null
+}

@@ -19,7 +19,7 @@ import { threads } from './threads'
 import { trials } from './trials'
 import { walks } from './walks'
 
-/** Every table of the book, in the order in which they stand in a backup file. A new table is one line here. */
+/** Every table of the book, in the order of a backup file. A new table is one line here. */
 export const TABLES = {
   machines,
   feet,

@@ -2,7 +2,7 @@ import { BLADES, type Blade, type Needle, needleNameAndType, type NeedleType } f
 import { findStitch } from '#core/stitch'
 import type { SetupContent } from './schema'
 
-/** What a setup may point at, as far as it takes a name: a record's own, or what stands on a needle's packet. */
+/** What a setup may point at, as far as it has a name: its own, or what stands on a needle's packet. */
 type Named = { readonly name: string } | (Needle & { readonly type: NeedleType })
 type NamedTable = ReadonlyMap<string, Named>
 interface NamedTables {

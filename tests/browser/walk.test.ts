@@ -43,7 +43,7 @@ async function walkThrough(): Promise<string[]> {
 }
 
 describe('the threading walk', () => {
-  it('leads through a machine with a divider, from the twin mode to the hand-walk, and is logged', async () => {
+  it('leads through a machine with a divider, from twin mode to hand-walk, and is logged', async () => {
     session = await openBrowser()
     const { driver } = session
     await open(driver, `${inject('demo')}/walk`)
@@ -74,7 +74,7 @@ describe('the threading walk', () => {
     expect(await severeLogs(driver)).toEqual([])
   })
 
-  it('leads through a machine without divider, guide modes or threader, and names nothing it lacks', async () => {
+  it('leads through a machine without divider or threader, and names nothing it lacks', async () => {
     session = await openBrowser()
     const { driver } = session
     await open(driver, `${inject('demo')}/walk`)

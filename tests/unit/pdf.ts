@@ -2,6 +2,12 @@ import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
 
 const MM_PER_PT = 25.4 / 72
 
+/** How many numbers a path operator takes, where it is not one point. */
+const NUMBERS_TAKEN = new Map<number, number>([
+  [OPS.rectangle, 4],
+  [OPS.closePath, 0],
+])
+
 export interface MeasuredPage {
   readonly wideMm: number
   readonly tallMm: number
@@ -28,7 +34,7 @@ export async function measurePdf(bytes: Uint8Array): Promise<MeasuredPage[]> {
         let [read, x, y] = [0, 0, 0]
         for (const one of operators) {
           const [a, b, c, d] = numbers.slice(read, read + 4) as [number, number, number, number]
-          read += one === OPS.rectangle ? 4 : one === OPS.closePath ? 0 : 2
+          read += NUMBERS_TAKEN.get(one) ?? 2
           if (one === OPS.lineTo) lines.push({ lengthMm: MM_PER_PT * Math.hypot(a - x, b - y) })
           if (one === OPS.rectangle)
             frames.push({ wideMm: MM_PER_PT * Math.abs(c), tallMm: MM_PER_PT * Math.abs(d) })

@@ -130,6 +130,9 @@ async function takeIn(): Promise<void> {
 const nameOf = (record: { id: string }) =>
   'name' in record && typeof record.name === 'string' ? record.name : record.id
 
+const WIPE_WARNING =
+  'Everything in this browser goes. Export first if you want to keep it; '
+  + 'undo works until you close this tab.'
 function removeDemo(): void {
   book.removeDemo()
   offerUndo('The demo is out')
@@ -382,7 +385,7 @@ const inTables = (list: ImportPreview['added']) =>
     <UModal
       v-model:open="asking"
       title="Empty the book?"
-      description="Everything in this browser goes. Export first if you want to keep it; undo works until you close this tab."
+      :description="WIPE_WARNING"
     >
       <template #footer>
         <UButton

@@ -49,7 +49,7 @@ export async function readBookZip(file: Blob): Promise<ZipReading> {
   const bytes = new Uint8Array(await file.arrayBuffer())
   let [unpacked, count, tooLarge] = [0, 0, false]
   const wanted = ({ name, originalSize }: { name: string; originalSize: number }) => {
-    const limit = name === BOOK ? MOST_BACKUP_BYTES : PHOTO_NAME.test(name) ? MOST_PHOTO_BYTES : 0
+    const limit = mostBytesOf(name)
     if (limit === 0) return false
     unpacked += originalSize
     count += 1
@@ -75,4 +75,10 @@ export async function readBookZip(file: Blob): Promise<ZipReading> {
       : []
   })
   return { ok: true, json: new TextDecoder().decode(book), photos }
+}
+
+/** How large a file of this name may be when unpacked, in bytes; 0: it is none of ours. */
+function mostBytesOf(name: string): number {
+  if (name === BOOK) return MOST_BACKUP_BYTES
+  return PHOTO_NAME.test(name) ? MOST_PHOTO_BYTES : 0
 }

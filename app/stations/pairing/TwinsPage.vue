@@ -37,6 +37,11 @@ function tick(id: string, on: boolean): void {
     twinJobs: TWIN_JOBS.map(job => job.id).filter(job => (job === id ? on : ticked.value.has(job))),
   })
 }
+const headline = computed(() => {
+  if (!coverage.value) return 'Searching …'
+  const buy = toBuy.value.length === 0 ? ', and you own them' : `; ${toBuy.value.length} to buy`
+  return `${coverage.value.chosen.length} twins do it all${buy}`
+})
 </script>
 
 <template>
@@ -79,11 +84,7 @@ function tick(id: string, on: boolean): void {
         aria-live="polite"
       >
         <h2>
-          {{
-            coverage
-              ? `${coverage.chosen.length} twins do it all${toBuy.length === 0 ? ', and you own them' : `; ${toBuy.length} to buy`}`
-              : 'Searching …'
-          }}
+          {{ headline }}
         </h2>
         <p
           v-if="problem"

@@ -200,7 +200,10 @@ describe('bobbin, start and thread needed', () => {
     })
     const page = show(StartCard, { start: pairing('single').start.value! })
     expect(page.text()).toMatch(
-      /Tension\s*5 \(home 4\) own plan: as kept in “Lantern banner.*Length\s*3\.0 mm rule: a pearl line wants room/,
+      new RegExp(
+        String.raw`Tension\s*5 \(home 4\) own plan: as kept in “Lantern banner.*Length\s*3\.0 mm rule: a `
+          + String.raw`pearl line wants room`,
+      ),
     )
     await page.press('Dial in')
     expect(bench.setup).toMatchObject({ tension: 5, stitch: { lengthMm: 3 } })

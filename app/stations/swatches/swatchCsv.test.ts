@@ -56,7 +56,11 @@ describe('swatches as CSV', () => {
     ])
     expect(
       read(
-        `id,name,goal,tension,machine,left,needle,show,verdict,source,skips,rows,pressure,note\n${swatch.id},${swatch.name},metallic,,,,,,,,,,,\n`,
+        [
+          'id,name,goal,tension,machine,left,needle,show,verdict,source,skips,rows,pressure,note',
+          `${swatch.id},${swatch.name},metallic,,,,,,,,,,,`,
+          '',
+        ].join('\n'),
         tables,
       ).changed,
     ).toEqual([{ ...swatch, note: '' }])
@@ -134,7 +138,18 @@ describe('what it refuses', () => {
   })
   it('rows by themselves, with field and mend', () => {
     const { added, refused } = read(
-      'name,goal,tension,left,show,verdict\nA,pretty,4,,,\nB,flat,4,Unicorn,,\nC,flat,much,,,\nD,flat,4,,7,\nE,flat,4,,,superb\nF,flat,4\n,flat,4,,,\nG,flat,4,,,good\n',
+      [
+        'name,goal,tension,left,show,verdict',
+        'A,pretty,4,,,',
+        'B,flat,4,Unicorn,,',
+        'C,flat,much,,,',
+        'D,flat,4,,7,',
+        'E,flat,4,,,superb',
+        'F,flat,4',
+        ',flat,4,,,',
+        'G,flat,4,,,good',
+        '',
+      ].join('\n'),
     )
     expect(added.map(({ name }) => name)).toEqual(['G'])
     expect(refused.map(({ row, message }) => `${row} ${message}`)).toEqual([

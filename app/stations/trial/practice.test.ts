@@ -2,6 +2,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { drawMachine, seeded } from '#core/simulated'
 import { GOAL_FACTS, READING_STEPS, TRIAL_GOALS, usualPrior } from '#core/trial'
+import { signed } from '~/utils/readingWords'
 import { demoStores, show } from '~/../tests/unit/mounting'
 import FindTension from './parts/FindTension.vue'
 import ReadSwatches from './parts/ReadSwatches.vue'
@@ -23,8 +24,9 @@ describe('reading swatches', () => {
       return READING_STEPS[Math.floor(random() * READING_STEPS.length)]!
     })
     for (const [i, truth] of truths.entries()) {
-      const said = i === 0 ? (truth === 3 ? 2 : truth + 1) : truth
-      await page.press(new RegExp(`^${said > 0 ? `\\+${said}` : said < 0 ? `−${-said}` : '0'} `))
+      const beside = truth === 3 ? 2 : truth + 1
+      const said = signed(i === 0 ? beside : truth)
+      await page.press(new RegExp(`^${said.replace('+', '\\+')} `))
       if (i === 0) expect(page.text()).toContain('Not quite')
     }
     expect(page.text()).toContain('19 of 20 right, 20 within one step')

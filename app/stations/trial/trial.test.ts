@@ -48,7 +48,10 @@ describe('the next number', () => {
     ] as const)
       await sew(at, showing, 2)
     expect(show(NextCard).text()).toMatch(
-      /Settled.*Ridge there is \+2, stands up; this goal wants −1 to \+1\. Tension moves both: lengthen the stitch, stabilize, or take a narrower gap/,
+      new RegExp(
+        String.raw`Settled.*Ridge there is \+2, stands up; this goal wants −1 to \+1\. Tension moves both: `
+          + String.raw`lengthen the stitch, stabilize, or take a narrower gap`,
+      ),
     )
   })
   it('sends holes and sounds to the sign doctor, an odd sound first', async () => {
@@ -139,7 +142,10 @@ describe('the goal', () => {
     expect(page.text()).toContain('the other reading from −1 to +1')
     await page.fill('Goal', 'metallic')
     expect(page.text()).toMatch(
-      /Expected at 2\.\d ± 0\.\d \(own swatches\)from 4 own swatches like this, drawn toward the rule: Sailor band/,
+      new RegExp(
+        String.raw`Expected at 2\.\d ± 0\.\d \(own swatches\)from 4 own swatches like this, drawn toward `
+          + String.raw`the rule: Sailor band`,
+      ),
     )
     expect(page.text()).toMatch(
       /On 4 swatches it had not seen the book was off by 0\.\d, the rule by 0\.\d\./,

@@ -58,13 +58,10 @@ const FORMS = {
   plates: resolveComponent('LazyPlateForm'),
   machines: resolveComponent('LazyMachineForm'),
 }
-const formTitle = computed(() =>
-  editing.value === 'new'
-    ? `Add a ${config.value.one}`
-    : editing.value
-      ? `Change ${config.value.name(editing.value)}`
-      : '',
-)
+const formTitle = computed(() => {
+  if (editing.value === null) return ''
+  return editing.value === 'new' ? `Add a ${config.value.one}` : `Change ${config.value.name(editing.value)}`
+})
 
 function change(name: string, edit: (record: Owned) => Owned): void {
   book.commit(

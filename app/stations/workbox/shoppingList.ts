@@ -14,35 +14,32 @@ export interface Wanted {
 
 /** What to bring home: used up, low, bent or past its hours with none in reserve. */
 export function shoppingList(needles: Iterable<NeedleRecord>, threads: Iterable<Thread>): Wanted[] {
-  return [
-    ...[...needles].flatMap((needle): Wanted[] => {
-      const worn = needle.state !== 'good' ? needle.state : isSpent(needle) ? needleLife(needle).why : null
-      const why = needle.count === 0 ? 'used up' : worn && needle.count <= 1 ? `${worn}, the last one` : null
-      return why
-        ? [
-            {
-              what: 'needle',
-              name: needleNameAndType(needle),
-              detail: describeNeedle(needle),
-              why,
-            },
-          ]
-        : []
-    }),
-    ...[...threads].flatMap((thread): Wanted[] => {
-      const why = isUsedUp(thread) ? 'used up' : isLow(thread) ? `${thread.metresLeft} m left` : null
-      return why
-        ? [
-            {
-              what: 'thread',
-              name: thread.name,
-              detail: [THREAD_KINDS[thread.kind].name, thread.label].filter(Boolean).join(', '),
-              why,
-            },
-          ]
-        : []
-    }),
-  ]
+  return [...[...needles].flatMap(wantedNeedle), ...[...threads].flatMap(wantedThread)]
+}
+
+function wantedNeedle(needle: NeedleRecord): Wanted[] {
+  const why = whyNeedle(needle)
+  if (why === null) return []
+  return [{ what: 'needle', name: needleNameAndType(needle), detail: describeNeedle(needle), why }]
+}
+
+function whyNeedle(needle: NeedleRecord): string | null {
+  if (needle.count === 0) return 'used up'
+  if (needle.count > 1) return null
+  if (needle.state !== 'good') return `${needle.state}, the last one`
+  return isSpent(needle) ? `${needleLife(needle).why}, the last one` : null
+}
+
+function wantedThread(thread: Thread): Wanted[] {
+  const why = whyThread(thread)
+  if (why === null) return []
+  const detail = [THREAD_KINDS[thread.kind].name, thread.label].filter(Boolean).join(', ')
+  return [{ what: 'thread', name: thread.name, detail, why }]
+}
+
+function whyThread(thread: Thread): string | null {
+  if (isUsedUp(thread)) return 'used up'
+  return isLow(thread) ? `${thread.metresLeft} m left` : null
 }
 
 export const shoppingText = (list: readonly Wanted[]) =>

@@ -135,8 +135,17 @@ describe('a table as CSV', () => {
   })
   it('names each refused row, its field and the mend, and takes the rest', () => {
     const file =
-      'name,kind,tex,metres_left\nGood,cotton,25,100\n,cotton,25,1\nWide,cotton,wide,1\nMinus,cotton,25,-3\nVelvet,velvet,25,1\nShort,cotton\nGood,cotton,25,100\n'
-      + `${'x'.repeat(300)},cotton,25,1\n`
+      [
+        'name,kind,tex,metres_left',
+        'Good,cotton,25,100',
+        ',cotton,25,1',
+        'Wide,cotton,wide,1',
+        'Minus,cotton,25,-3',
+        'Velvet,velvet,25,1',
+        'Short,cotton',
+        'Good,cotton,25,100',
+        '',
+      ].join('\n') + `${'x'.repeat(300)},cotton,25,1\n`
     const { added, refused } = read('threads', file)
     expect(added.map(one => 'name' in one && one.name)).toEqual(['Good'])
     expect(refused.map(({ row, message }) => `${row} ${message}`)).toEqual([

@@ -2,6 +2,7 @@ import Papa from 'papaparse'
 import { UNKNOWN_THREAD, UNKNOWN_MACHINE, UNKNOWN_CLOTH, FRESH_NEEDLE, TABLES } from '#shared/records'
 import { issueLine } from '#shared/fields'
 import { plainCell, safeCell } from '~/utils/csvCell'
+import { yesNoText } from '~/utils/yesNo'
 import type { Owned, WorkboxTableName } from './workboxTables'
 
 /** One column of a table's CSV: how a record is written into a cell, and a cell read back. */
@@ -41,7 +42,7 @@ const count = (field: string, header: string): CsvColumn => ({
 })
 const yesNo = (field: string, header = field): CsvColumn => ({
   header,
-  write: record => (record[field] === null ? '' : record[field] ? 'yes' : 'no'),
+  write: record => yesNoText(record[field] as boolean | null),
   read: (cell, draft) => {
     draft[field] = cell === '' ? null : (YES_NO[cell.toLowerCase()] ?? cell)
   },
@@ -204,8 +205,7 @@ export const MOST_CSV = 5_000_000
 /** A table as CSV, lengths in mm; a cell a spreadsheet would run as a formula is made plain. */
 export function writeTableCsv(table: WorkboxTableName, records: readonly Owned[]): string {
   const columns = [ID, ...COLUMNS[table]]
-  const cell = (value: unknown) =>
-    value === null || value === undefined ? '' : typeof value === 'string' ? safeCell(value) : String(value)
+  const cell = (value: unknown) => (typeof value === 'string' ? safeCell(value) : String(value ?? ''))
   return Papa.unparse([
     columns.map(({ header }) => header),
     ...records.map(record => columns.map(({ write }) => cell(write(record as Draft)))),

@@ -66,6 +66,11 @@ const metres = (value: number | null) =>
   value === null ? 'not measured' : `${Math.round(value * 10) / 10} m`
 const BASIS = { weighed: 'measured', label: 'label', nominal: 'nominal' } as const
 
+function stateWords(needle: NeedleRecord): string {
+  if (needle.state !== 'good') return needle.state
+  return isSpent(needle) ? 'change it' : 'good'
+}
+
 const needles: WorkboxTable<NeedleRecord> = {
   title: 'Needles',
   one: 'needle',
@@ -83,7 +88,7 @@ const needles: WorkboxTable<NeedleRecord> = {
     {
       label: 'State',
       wide: 0.8,
-      text: n => (n.state !== 'good' ? n.state : isSpent(n) ? 'change it' : 'good'),
+      text: stateWords,
     },
     {
       label: 'Sewn',
@@ -295,9 +300,13 @@ export function pickRecords<T>(
     key: column.by ? column.by(record) : column.text(record, show).toLowerCase(),
   }))
   const sign = down ? -1 : 1
-  return keys
-    .sort(({ key: a }, { key: b }) =>
-      a === null ? (b === null ? 0 : 1) : b === null ? -1 : a < b ? -sign : a > b ? sign : 0,
-    )
-    .map(({ record }) => record)
+  return keys.sort((a, b) => byKey(a.key, b.key, sign)).map(({ record }) => record)
+}
+
+/** What is not known comes last, whichever way the rest runs. */
+function byKey(a: string | number | null, b: string | number | null, sign: 1 | -1): number {
+  if (a === b) return 0
+  if (a === null) return 1
+  if (b === null) return -1
+  return a < b ? -sign : sign
 }

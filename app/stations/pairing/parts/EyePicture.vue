@@ -20,11 +20,14 @@ const EYE_LONG = 2.6
 const bladeMm = computed(() => sizeNm / 100)
 const across = computed(() => Math.max(bladeMm.value, ...threads.map(({ thickness }) => thickness.mm)) + 0.12)
 const tall = computed(() => eyeMm * EYE_LONG + 0.16)
-const label = computed(
-  () =>
-    `${type} ${needleSizeLabel(sizeNm)}: the eye is ${eyeMm.toFixed(2)} mm wide; `
-    + `${threads.map(({ kind, thickness }) => `the ${kind === 'film' ? 'film is a band' : 'thread is'} ${thickness.mm.toFixed(2)} mm ${kind === 'film' ? 'wide' : 'thick'}`).join(', ')}.`,
-)
+function threadWords({ kind, thickness }: (typeof threads)[number]): string {
+  const mm = thickness.mm.toFixed(2)
+  return kind === 'film' ? `the film is a band ${mm} mm wide` : `the thread is ${mm} mm thick`
+}
+const label = computed(() => {
+  const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${eyeMm.toFixed(2)} mm wide`
+  return `${eye}; ${threads.map(threadWords).join(', ')}.`
+})
 </script>
 
 <template>

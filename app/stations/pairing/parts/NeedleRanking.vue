@@ -26,6 +26,7 @@ const cautions = computed(() => [
   ...new Set(threads.flatMap(thread => PRACTICE[threadClassOf(thread)].cautions)),
 ])
 const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
+const isIn = ({ needle }: RankedNeedle) => needle.id === bench.setup.needleId
 </script>
 
 <template>
@@ -113,10 +114,10 @@ const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
           </button>
           <UButton
             size="sm"
-            :variant="one.needle.id === bench.setup.needleId ? 'ghost' : 'outline'"
-            :label="one.needle.id === bench.setup.needleId ? 'is in' : 'Put in'"
-            :aria-label="`${one.needle.id === bench.setup.needleId ? 'is in:' : 'Put in'} ${describeNeedle(one.needle)}`"
-            :disabled="one.needle.id === bench.setup.needleId"
+            :variant="isIn(one) ? 'ghost' : 'outline'"
+            :label="isIn(one) ? 'is in' : 'Put in'"
+            :aria-label="`${isIn(one) ? 'is in:' : 'Put in'} ${describeNeedle(one.needle)}`"
+            :disabled="isIn(one)"
             @click="bench.update('Choose the needle', { needleId: one.needle.id })"
           />
         </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CONSTRUCTIONS, type Construction } from '#core/needle'
+import { threadedBladesOf, CONSTRUCTIONS, type Construction } from '#core/needle'
 import { GOALS, type Goal, TECHNIQUES, type Technique, USUAL_GOAL } from '#core/terms'
 import type { SetupContent } from '#shared/setup'
 
@@ -22,19 +22,11 @@ const stabilizers = computed(() => options(book.shelf.stabilizers.values()))
 const same = (list: readonly string[]) => list.map(value => ({ value, label: value }))
 const MOST_LAYERS = 20
 const layers = Array.from({ length: MOST_LAYERS }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))
+const SIDE_WORDS = { left: 'Left thread', middle: 'Middle thread', right: 'Right thread' } as const
 const sides = computed(() =>
-  construction.value === 'single'
-    ? ([['left', 'Thread']] as const)
-    : construction.value === 'twin'
-      ? ([
-          ['left', 'Left thread'],
-          ['right', 'Right thread'],
-        ] as const)
-      : ([
-          ['left', 'Left thread'],
-          ['middle', 'Middle thread'],
-          ['right', 'Right thread'],
-        ] as const),
+  threadedBladesOf(construction.value).map(
+    blade => [blade, construction.value === 'single' ? 'Thread' : SIDE_WORDS[blade]] as const,
+  ),
 )
 const gaps = computed(() =>
   [

@@ -91,6 +91,11 @@ watch(
   },
 )
 const metres = (value: number) => `${value < 10 ? value.toFixed(1) : Math.ceil(value)} m`
+const bobbinWords = computed(() => {
+  if (!holds.value) return 'Bobbins to wind: not measured; note what one holds in the workbox. '
+  const count = bobbinsToWind.value === 1 ? 'One bobbin' : `${bobbinsToWind.value} bobbins`
+  return `${count} to wind, about ${metres(holds.value.metres)} each (${holds.value.source}). `
+})
 </script>
 
 <template>
@@ -156,11 +161,7 @@ const metres = (value: number) => `${value < 10 ? value.toFixed(1) : Math.ceil(v
       v-if="usage"
       class="hint note"
     >
-      {{
-        holds
-          ? `${bobbinsToWind === 1 ? 'One bobbin' : `${bobbinsToWind} bobbins`} to wind, about ${metres(holds.metres)} each (${holds.source}). `
-          : 'Bobbins to wind: not measured; note what one holds in the workbox. '
-      }}
+      {{ bobbinWords }}
       Rule: stitch length and
       {{ thicknessMm === null ? 'cloth not measured' : `${length(thicknessMm)} of cloth` }} a stitch,
       {{ Math.round(100 * USUAL_WASTE) }} % for tails and trials; {{ usage.stitches }} stitches.

@@ -37,10 +37,10 @@ const dots = computed(() => [
 const needle = computed(() => swatch.frozen.needle && needleNameAndType(swatch.frozen.needle))
 function useHere(): void {
   swatches.useHere(swatch)
-  offerUndo(
-    `On ${bench.parts.machine?.name}: `
-      + `${guess.value === null ? 'no number, its dial is not known' : `${guess.value} is a guess, begin a strip there`}`,
-  )
+  const number = guess.value
+  const said =
+    number === null ? 'no number, its dial is not known' : `${number} is a guess, begin a strip there`
+  offerUndo(`On ${bench.parts.machine?.name}: ${said}`)
 }
 </script>
 

@@ -11,6 +11,7 @@ const name = ref('')
 const verdict = ref<Swatch['verdict']>('good')
 const note = ref('')
 const MOST_NAME = 80
+const MOST_NOTE = 500
 const verdicts = SWATCH_VERDICTS.map(value => ({ value, label: value }))
 function begin(): void {
   name.value = `${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`.slice(
@@ -20,15 +21,11 @@ function begin(): void {
   verdict.value = trial.advice?.settled ? 'good' : 'usable'
   open.value = true
 }
-const problem = computed(() =>
-  name.value.trim() === ''
-    ? 'Name: needs a name.'
-    : name.value.length > MOST_NAME
-      ? `Name: at most ${MOST_NAME} characters.`
-      : note.value.length > 500
-        ? 'Note: at most 500 characters.'
-        : '',
-)
+const problem = computed(() => {
+  if (name.value.trim() === '') return 'Name: needs a name.'
+  if (name.value.length > MOST_NAME) return `Name: at most ${MOST_NAME} characters.`
+  return note.value.length > MOST_NOTE ? `Note: at most ${MOST_NOTE} characters.` : ''
+})
 function keep(): void {
   if (problem.value || trial.keep(name.value.trim(), verdict.value, note.value.trim(), new Date()) === null)
     return

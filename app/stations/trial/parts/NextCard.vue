@@ -1,76 +1,36 @@
 <script setup lang="ts">
 import { readingWord, signed } from '~/utils/readingWords'
+import { nextView } from '../nextView'
 
 /** The next number, large, and why; or that it is found, or cannot be. */
 const trial = useTrialStore()
 const advice = computed(() => trial.advice)
 const READING_NAMES = { ridge: 'Ridge', show: 'Show' } as const
 const mark = (value: number) => String(Math.round(value * 100) / 100)
-const kind = computed(() =>
-  !advice.value
-    ? ''
-    : advice.value.outOfReach
-      ? 'stop'
-      : advice.value.settled
-        ? 'clear'
-        : advice.value.reason.code === 'restless'
-          ? 'stop'
-          : advice.value.reason.code === 'contradiction'
-            ? 'close'
-            : '',
-)
+const view = computed(() => {
+  const row = trial.strip?.rows.at(-1)
+  return advice.value && nextView(advice.value, trial.counted.length, row?.comparable ? row : null)
+})
 const ICON = {
   'stop': 'i-lucide-octagon-x',
   'clear': 'i-lucide-check',
   'close': 'i-lucide-triangle-alert',
   '': 'i-lucide-arrow-right',
 } as const
-/** What the last row showed that no number cures, and where to look. An odd sound stops the work. */
-const last = computed(() => {
-  const row = trial.strip?.rows.at(-1)
-  const seen = row?.comparable
-    ? (
-        [
-          ['odd-sound', 'an odd sound', row.sound === 'odd'],
-          ['breaks', 'a broken thread', row.breaks],
-          ['skips', 'skipped stitches', row.skips],
-          ['holes', 'holes', row.holes],
-        ] as const
-      ).filter(([, , is]) => is)
-    : []
-  return seen.length === 0
-    ? null
-    : {
-        words: seen.map(([, words]) => words).join(', '),
-        sign: seen[0]![0],
-        odd: seen[0]![0] === 'odd-sound',
-      }
-})
-const number = computed(() => advice.value && (advice.value.next ?? advice.value.best))
 </script>
 
 <template>
   <div
-    v-if="advice"
-    :class="['next', kind]"
+    v-if="advice && view"
+    :class="['next', view.kind]"
     role="status"
     aria-label="Next number"
   >
-    <b class="serif">{{ number === null ? '–' : mark(number) }}</b>
+    <b class="serif">{{ view.number === null ? '–' : mark(view.number) }}</b>
     <div>
       <p class="word">
-        <UIcon :name="ICON[kind]" />
-        {{
-          advice.settled
-            ? 'Settled'
-            : advice.outOfReach
-              ? 'Out of reach'
-              : advice.next === null
-                ? 'Stop here'
-                : trial.counted.length === 0
-                  ? 'Sew the first row'
-                  : 'Sew the next row'
-        }}
+        <UIcon :name="ICON[view.kind]" />
+        {{ view.word }}
       </p>
       <p>{{ advice.reason.message }}</p>
       <p
@@ -86,27 +46,27 @@ const number = computed(() => advice.value && (advice.value.next ?? advice.value
         {{ signed(advice.beside.allowed[0]) }} to {{ signed(advice.beside.allowed[1]) }}. Tension moves both:
         {{ advice.beside.mend }}, then sew a new strip.
         <NuxtLink
-          :to="`/signs?sign=${advice.beside.name === 'ridge' ? 'ridge' : advice.beside.reading > 0 ? 'bobbin-on-top' : 'loops-below'}`"
+          :to="`/signs?sign=${view.besideSign}`"
           class="link"
           >Ask the sign doctor</NuxtLink
         >
       </p>
       <p
-        v-if="last"
+        v-if="view.fault"
         class="beside"
       >
         <UIcon
           name="i-lucide-triangle-alert"
           class="close-ink"
         />
-        The last row had {{ last.words }}.
+        The last row had {{ view.fault.words }}.
         {{
-          last.odd
+          view.fault.stopsWork
             ? 'Stop and look before you sew on, your machine’s own manual first.'
             : 'More than the number may be wrong.'
         }}
         <NuxtLink
-          :to="`/signs?sign=${last.sign}`"
+          :to="`/signs?sign=${view.fault.sign}`"
           class="link"
           >Ask the sign doctor</NuxtLink
         >

@@ -19,11 +19,16 @@ const LABELS = {
   'cutter': 'The cutter is off',
   'bobbin': 'The bobbin',
 } as const
-const label = computed(() =>
-  kind === 'bobbin'
-    ? `The bobbin${hook === 'up' ? ', dropped in from above' : hook ? `, its case facing ${hook === 'front' ? 'you' : 'left'}` : ''}${bypassed ? '; the thread passes its tension spring by' : ''}`
-    : LABELS[kind],
-)
+const HOOK_WORDS = {
+  up: ', dropped in from above',
+  front: ', its case facing you',
+  left: ', its case facing left',
+} as const
+const label = computed(() => {
+  if (kind !== 'bobbin') return LABELS[kind]
+  const way = hook ? HOOK_WORDS[hook] : ''
+  return `The bobbin${way}${bypassed ? '; the thread passes its tension spring by' : ''}`
+})
 </script>
 
 <template>

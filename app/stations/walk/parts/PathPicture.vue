@@ -18,10 +18,13 @@ const LETTER = { left: 'L', middle: 'M', right: 'R' } as const
 const one = computed(() => strands.length === 1)
 /** How far a strand lies from the middle of the way at each point. */
 const side = (strand: 'left' | 'middle' | 'right', wide: number) => OFFSET[strand] * wide
+function apartAtGuide(strand: 'left' | 'middle' | 'right'): number {
+  if (apart === 'each-side') return 9
+  return apart === 'first-in' && strand === 'right' ? 12 : 3
+}
 function wayOf(strand: 'left' | 'middle' | 'right') {
   const disc = 122 + side(strand, parted ? 10 : 3)
-  const guide =
-    84 + side(strand, apart === 'each-side' ? 9 : apart === 'first-in' && strand === 'right' ? 12 : 3)
+  const guide = 84 + side(strand, apartAtGuide(strand))
   const eye = 84 + side(strand, 7)
   const lever = 84 + side(strand, 3)
   return {
@@ -39,11 +42,14 @@ const ring = computed(
       at
     ],
 )
-const label = computed(
-  () =>
-    `The thread’s way, ${strands.join(', ')}, down to the `
-    + `${{ spool: 'spool', discs: 'tension discs', lever: 'take-up lever', guide: 'last guide', eye: 'needle’s eye' }[at]}`,
-)
+const POINT_WORDS = {
+  spool: 'spool',
+  discs: 'tension discs',
+  lever: 'take-up lever',
+  guide: 'last guide',
+  eye: 'needle’s eye',
+} as const satisfies Record<PathPoint, string>
+const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to the ${POINT_WORDS[at]}`)
 </script>
 
 <template>

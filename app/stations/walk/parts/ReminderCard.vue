@@ -18,8 +18,9 @@ const REPEATS = [
 const what = ref<(typeof WHAT)[number]['value']>('clean')
 const repeat = ref<Reminder['repeat']>('monthly')
 const IN_A_MONTH_MS = 30 * 86_400_000
+const twoDigits = (value: number) => String(value).padStart(2, '0')
 const localDay = (moment: Date) =>
-  `${moment.getFullYear()}-${String(moment.getMonth() + 1).padStart(2, '0')}-${String(moment.getDate()).padStart(2, '0')}`
+  [moment.getFullYear(), twoDigits(moment.getMonth() + 1), twoDigits(moment.getDate())].join('-')
 const day = ref(localDay(new Date(Date.now() + IN_A_MONTH_MS)))
 const problem = computed(() => (/^\d{4}-\d{2}-\d{2}$/.test(day.value) ? '' : 'Day: choose a date.'))
 const SAID = {

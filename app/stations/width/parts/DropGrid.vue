@@ -52,6 +52,11 @@ function key(event: KeyboardEvent): void {
   event.preventDefault()
   move()
 }
+const label = computed(
+  () =>
+    `Millimetre grid, ${drops.value.length} drops. Arrow keys move by half a millimetre, Enter drops the `
+    + `needle at ${cursor.x} across, ${cursor.y} along, Backspace takes the last one out.`,
+)
 </script>
 
 <template>
@@ -62,7 +67,7 @@ function key(event: KeyboardEvent): void {
       :viewBox="`-5.6 -0.6 11.2 13.2`"
       tabindex="0"
       role="application"
-      :aria-label="`Millimetre grid, ${drops.length} drops. Arrow keys move by half a millimetre, Enter drops the needle at ${cursor.x} across, ${cursor.y} along, Backspace takes the last one out.`"
+      :aria-label="label"
       @click="click"
       @keydown="key"
     >

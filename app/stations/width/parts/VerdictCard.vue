@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { outerSpanMm } from '#core/needle'
+import type { Machine } from '#shared/records'
+import { type Needle, outerSpanMm } from '#core/needle'
 import { isStraightOnly } from '#core/schools'
-import { compareTwinMode, headline } from '#core/swing'
+import { type TwinModeComparison, compareTwinMode, headline } from '#core/swing'
 import { VERDICT_LOOKS } from '~/utils/verdict'
 
 const bench = useBenchStore()
@@ -26,32 +27,29 @@ const more = computed(() => bench.reasons.filter(({ code }) => QUIET.has(code)))
 const mode = computed(() => {
   const { machine, needle } = bench.parts
   if (!machine || !needle || !bench.result || needle.construction === 'single') return null
-  const { allowsMm, overMm, pastEachSideMm } = compareTwinMode(
-    machine.twinMode,
-    machine.maxWidthMm,
-    needle,
-    bench.result.safeWidthMm,
-  )
-  const lead =
-    machine.twinMode.kind === 'none'
-      ? `No twin mode: it lets you set ${length(allowsMm)}`
-      : machine.twinMode.kind === 'on-off'
-        ? `Twin mode assumes ${length(machine.twinMode.assumedGapMm)}, allows ${length(allowsMm)}`
-        : `Told ${length(outerSpanMm(needle))}, twin mode allows ${length(allowsMm)}`
-  const past =
-    pastEachSideMm > 0
-      ? `, ${length(pastEachSideMm)} past the end on each side`
-      : overMm !== null && overMm > 0
-        ? `, ${length(overMm)} more than is safe`
-        : ', no more than is safe'
-  const forget =
-    machine.twinMode.kind === 'none' || machine.forgetsTwinMode === false
-      ? ''
-      : machine.forgetsTwinMode
-        ? ' Switched off, it forgets the mode.'
-        : ' Whether it keeps the mode when switched off is not known: check.'
-  return { text: `${lead}${past}.${forget}`, warn: pastEachSideMm > 0 }
+  const compared = compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, bench.result.safeWidthMm)
+  const text = `${allowsWords(machine, needle, compared)}${pastWords(compared)}.${forgetWords(machine)}`
+  return { text, warn: compared.pastEachSideMm > 0 }
 })
+function allowsWords({ twinMode }: Machine, needle: Needle, { allowsMm }: TwinModeComparison): string {
+  switch (twinMode.kind) {
+    case 'none':
+      return `No twin mode: it lets you set ${length(allowsMm)}`
+    case 'on-off':
+      return `Twin mode assumes ${length(twinMode.assumedGapMm)}, allows ${length(allowsMm)}`
+    case 'by-gap':
+      return `Told ${length(outerSpanMm(needle))}, twin mode allows ${length(allowsMm)}`
+  }
+}
+function pastWords({ overMm, pastEachSideMm }: TwinModeComparison): string {
+  if (pastEachSideMm > 0) return `, ${length(pastEachSideMm)} past the end on each side`
+  return overMm !== null && overMm > 0 ? `, ${length(overMm)} more than is safe` : ', no more than is safe'
+}
+function forgetWords({ twinMode, forgetsTwinMode }: Machine): string {
+  if (twinMode.kind === 'none' || forgetsTwinMode === false) return ''
+  if (forgetsTwinMode) return ' Switched off, it forgets the mode.'
+  return ' Whether it keeps the mode when switched off is not known: check.'
+}
 const wideNote = computed(() => {
   const { needle } = bench.parts
   return needle && bench.result?.swings && isStraightOnly(needle, bench.settings.schools)

@@ -1,0 +1,101 @@
+import { GOAL_FACTS, TRIAL_GOALS, type TrialGoal } from '#core/trial'
+import { issueLine } from '#shared/fields'
+import { frozenOf, GOAL_SETUPS, SOURCE_WORDS, swatchFields } from '#shared/inputs'
+import { type Frozen, type Swatch, SWATCH_SOURCES, swatchSchema } from '#shared/records'
+import { EMPTY_SETUP, type SetupContent } from '#shared/setup'
+import {
+  type Draft,
+  numberSaid,
+  readingSaid,
+  type Row,
+  RowProblem,
+  said,
+  SETUP_COLUMNS,
+  wordSaid,
+  yesNoSaid,
+} from './swatchColumns'
+
+/**
+ * A row as the swatch it makes or changes.
+ *
+ * @param id - the swatch's.
+ * @param now - for a row without a day.
+ * @throws {RowProblem} naming field and mend.
+ */
+export function swatchOf(row: Row, id: string, now: string): Swatch {
+  const { cell, old, tables } = row
+  const goal = goalSaid(row)
+  const before = old?.setup ?? setupForGoal(goal)
+  const had = old && Object.fromEntries(swatchFields(old).map(field => [field.id, field.value]))
+  const setup: Draft = { ...before }
+  for (const column of SETUP_COLUMNS) column({ ...row, had }, setup, before)
+  // The words for tension, pressure and speed are checked here too; nothing frozen depends on them.
+  const parsed = swatchSchema.safeParse({
+    id,
+    name: cell('name'),
+    goal,
+    setup,
+    frozen: frozenAs(row, setup as SetupContent),
+    readings: {
+      ridge: readingSaid(row, 'ridge'),
+      show: readingSaid(row, 'show'),
+      skips: yesNoSaid(row, 'skips'),
+      breaks: yesNoSaid(row, 'breaks'),
+      holes: yesNoSaid(row, 'holes'),
+      sound: wordSaid(row, 'sound', old?.readings.sound ?? null),
+    },
+    rowsSewn: rowsSaid(row),
+    verdict: said(row, 'verdict') ?? old?.verdict ?? 'usable',
+    note: cell('note') ?? old?.note ?? '',
+    keptAt: keptAt(row, now),
+    source: sourceSaid(row),
+    photos: old?.photos ?? { front: null, back: null },
+  })
+  if (!parsed.success) throw new RowProblem(issueLine(parsed.error))
+  return parsed.data
+
+  function frozenAs({ old: known }: Row, content: SetupContent): Frozen {
+    return known && partsOf(content) === partsOf(known.setup) ? known.frozen : frozenOf(content, tables)
+  }
+}
+
+/** What a setup is frozen from: its parts, without the numbers set on them. */
+function partsOf(setup: SetupContent): string {
+  const stitch = { ...setup.stitch, lengthMm: 0, widthMm: 0, positionMm: 0 }
+  return JSON.stringify({ ...setup, tension: null, stitch })
+}
+
+function goalSaid({ cell }: Row): TrialGoal {
+  const text = cell('goal')
+  const goal = TRIAL_GOALS.find(one => GOAL_FACTS[one].name === text || one === text)
+  if (goal) return goal
+  throw new RowProblem(`goal: must be one of ${TRIAL_GOALS.map(one => GOAL_FACTS[one].name).join(', ')}`)
+}
+
+/** What a new swatch begins with: an empty setup, meant for its goal. */
+function setupForGoal(goal: TrialGoal): SetupContent {
+  const { id: _, ...empty } = EMPTY_SETUP
+  const aim = GOAL_SETUPS[goal]
+  return { ...empty, goal: aim.goal, technique: aim.technique ?? empty.technique }
+}
+
+function sourceSaid(row: Row): Swatch['source'] {
+  const text = said(row, 'source')
+  if (text == null) return row.old?.source ?? 'guess'
+  const source = SWATCH_SOURCES.find(one => SOURCE_WORDS[one] === text)
+  if (source) return source
+  throw new RowProblem(`source: must be one of ${Object.values(SOURCE_WORDS).join(', ')}`)
+}
+
+function rowsSaid(row: Row): number | null {
+  const text = said(row, 'rows')
+  if (text === undefined) return row.old?.rowsSewn ?? null
+  return text === null ? null : numberSaid(row, 'rows', 0)
+}
+
+function keptAt(row: Row, now: string): string {
+  const day = said(row, 'date')
+  const { old } = row
+  if (day == null || day === old?.keptAt.slice(0, 10)) return old?.keptAt ?? now
+  return `${day}T12:00:00Z`
+}
