@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { parseDecimal } from '#core/units'
 /** A plain number without a unit of length; empty is null: not known. */
 const model = defineModel<number | null>({ required: true })
 const {
@@ -17,7 +18,7 @@ const {
 const id = useId()
 const text = ref('')
 /** A decimal comma is as good as a point; NaN lets the form's schema refuse what is no number. */
-const read = (typed: string) => (typed.trim() === '' ? null : Number(typed.trim().replace(',', '.')))
+const read = (typed: string) => (typed.trim() === '' ? null : parseDecimal(typed))
 watch(
   model,
   now => {

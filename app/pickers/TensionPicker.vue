@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { parseDecimal } from '#core/units'
 import { BOBBIN_TENSIONS } from '#core/terms'
 
 const bench = useBenchStore()
@@ -6,7 +7,7 @@ const dial = computed(() => bench.parts.machine?.tensionDial ?? null)
 const text = ref(bench.setup.tension === null ? '' : String(bench.setup.tension))
 const problem = computed(() => {
   if (text.value.trim() === '') return null
-  const value = Number(text.value.replace(',', '.'))
+  const value = parseDecimal(text.value)
   const [min, max] = dial.value ? [dial.value.min, dial.value.max] : [-20, 20]
   return Number.isFinite(value) && value >= min && value <= max
     ? null
@@ -15,7 +16,7 @@ const problem = computed(() => {
 function set(): void {
   if (problem.value) return
   bench.update('Set the tension', {
-    tension: text.value.trim() === '' ? null : Number(text.value.replace(',', '.')),
+    tension: text.value.trim() === '' ? null : parseDecimal(text.value),
   })
 }
 function goHome(home: number): void {

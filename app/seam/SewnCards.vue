@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { MUDDY_MEAN_LAYERS } from '#core/buildup'
 import { bladeNames } from '#core/needle'
 import { BLADE_LOOKS } from './bladeLooks'
@@ -59,7 +60,7 @@ const columns = computed(() => {
 const muddy = computed(() => {
   const current = view.value
   if (!current?.buildUp.muddy) return null
-  const layers = current.buildUp.overlapMeanLayers!.toFixed(1)
+  const layers = formatNumber(current.buildUp.overlapMeanLayers!, 1)
   return current.cureLengthMm === null
     ? `Muddy: ${layers} layers where the rows overlap. Choose an open stitch or a wider gap.`
     : `Muddy: ${layers} layers where the rows overlap. Length ${length(current.cureLengthMm)} cures it.`
@@ -96,7 +97,7 @@ const rightLabel = computed(() =>
     >
       <header>
         <h2>Right side</h2>
-        <span class="hint">{{ (scale * SCREEN_MM_PER_PX).toFixed(1) }}× size</span>
+        <span class="hint">{{ formatNumber(scale * SCREEN_MM_PER_PX, 1) }}× size</span>
       </header>
       <SewnCanvas
         :draw="drawRight"

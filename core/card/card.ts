@@ -1,6 +1,6 @@
 import { needleName, outerSpanMm } from '#core/needle'
 import { compareTwinMode } from '#core/swing'
-import { formatLength, formatLengthDown, type LengthUnit } from '#core/units'
+import { formatNumber, formatLength, formatLengthDown, type LengthUnit } from '#core/units'
 import { type WalkInput, wantedBobbinTension } from '#core/walk'
 
 export const CARD_FIELDS = [
@@ -150,8 +150,8 @@ function modeOf({ machine, needle }: WalkInput, several: boolean): Pick<CardFiel
   if (machine.twinMode.kind === 'none') return { value: 'none', note: several ? 'limit by hand' : '' }
   if (!several) return { value: 'off', note: '' }
   return machine.twinMode.kind === 'by-gap'
-    ? { value: needle!.gapMm.toFixed(1), note: 'gap to tell it' }
-    : { value: 'on', note: `reckons with ${machine.twinMode.assumedGapMm.toFixed(1)}` }
+    ? { value: formatNumber(needle!.gapMm, 1), note: 'gap to tell it' }
+    : { value: 'on', note: `reckons with ${formatNumber(machine.twinMode.assumedGapMm, 1)}` }
 }
 
 /** Common practice, worst first: what breaks a needle now; then what may; then how to sew. */

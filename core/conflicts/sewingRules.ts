@@ -1,3 +1,4 @@
+import { formatNumber } from '#core/units'
 import { threadClassOf } from '#core/pairing'
 import { WIDE_GAP_MM } from '#core/schools'
 import { capital, classOf, type ConflictRule, firstOf, nameOf, several } from './rule'
@@ -74,7 +75,7 @@ export const SEWING_RULES: readonly ConflictRule[] = [
       several(input) && input.needle!.gapMm >= WIDE_GAP_MM && input.stitch?.swings === true
         ? {
             message:
-              `A gap of ${input.needle!.gapMm.toFixed(1)} with a stitch that swings: two far rows `
+              `A gap of ${formatNumber(input.needle!.gapMm, 1)} with a stitch that swings: two far rows `
               + 'that do not read as one. Take 1.6 to 2.5.',
             why: 'Only close rows interlace.',
             mend: null,
@@ -104,7 +105,7 @@ export const SEWING_RULES: readonly ConflictRule[] = [
       input.technique === 'pintucks' && several(input) && input.needle!.gapMm > PINTUCK_WIDEST_MM
         ? {
             message:
-              `A gap of ${input.needle!.gapMm.toFixed(1)} raises a wide, flat tuck: 1.6 to 2.5 is `
+              `A gap of ${formatNumber(input.needle!.gapMm, 1)} raises a wide, flat tuck: 1.6 to 2.5 is `
               + 'usual, 2.0 first.',
             why: 'More cloth than the bobbin thread can lift.',
             mend: null,

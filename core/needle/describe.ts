@@ -1,3 +1,4 @@
+import { formatNumber } from '#core/units'
 import { NEEDLE_SIZES, type Needle, type NeedleType } from './needle'
 
 const WORDS = { single: 'Single', twin: 'Twin', triple: 'Triple' } as const
@@ -10,7 +11,7 @@ export function needleSizeLabel(sizeNm: number): string {
 
 /** As a packet prints it: `2.5/80`, or `80/12` for a single needle. */
 export function needleLabel({ construction, gapMm, sizeNm }: Needle): string {
-  return construction === 'single' ? needleSizeLabel(sizeNm) : `${gapMm.toFixed(1)}/${sizeNm}`
+  return construction === 'single' ? needleSizeLabel(sizeNm) : `${formatNumber(gapMm, 1)}/${sizeNm}`
 }
 
 /**
@@ -57,6 +58,6 @@ export function needleHeading(needle: Needle): string {
  * // 'Twin, 2.5 mm apart, size 80/12, jeans'
  */
 export function describeNeedle(needle: Needle & { readonly type: NeedleType }): string {
-  const apart = needle.construction === 'single' ? '' : `, ${needle.gapMm.toFixed(1)} mm apart`
+  const apart = needle.construction === 'single' ? '' : `, ${formatNumber(needle.gapMm, 1)} mm apart`
   return `${WORDS[needle.construction]}${apart}, size ${needleSizeLabel(needle.sizeNm)}, ${needle.type}`
 }

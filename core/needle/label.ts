@@ -1,3 +1,4 @@
+import { formatNumber } from '#core/units'
 import { describeNeedle } from './describe'
 import { type Construction, NEEDLE_SIZES, NEEDLE_TYPES, type Needle, type NeedleType } from './needle'
 
@@ -101,9 +102,9 @@ export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'ne
   const gapMm = tripleGap === 'total' ? labelGap / 2 : labelGap
   const note =
     tripleGap === 'total'
-      ? `${labelGap.toFixed(1)} is read as the distance across all three.`
-      : `${labelGap.toFixed(1)} is read as the distance between neighbours; the outer two stand `
-        + `${(2 * labelGap).toFixed(1)} mm apart.`
+      ? `${formatNumber(labelGap, 1)} is read as the distance across all three.`
+      : `${formatNumber(labelGap, 1)} is read as the distance between neighbours; the outer two stand `
+        + `${formatNumber(2 * labelGap, 1)} mm apart.`
   return accept({ construction: 'triple', gapMm, sizeNm, type }, note)
 }
 

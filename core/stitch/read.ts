@@ -1,3 +1,4 @@
+import { parseDecimal } from '#core/units'
 import type { Drop } from './landing'
 
 export type DropsReading =
@@ -62,7 +63,7 @@ export function parsePolylinePoints(points: string, mmPerUnit: number): DropsRea
 }
 
 function toNumber(cell: string): number {
-  return Number(cell.trim().replace(',', '.').replace('−', '-'))
+  return parseDecimal(cell)
 }
 
 function badNumber(cell: string): string | null {

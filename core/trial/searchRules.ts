@@ -1,3 +1,4 @@
+import { formatNumber } from '#core/units'
 import { aimOf, chanceBeyond, chanceRight, meanAndSpread, unitOf, worthOf } from './belief'
 import { nearestOf } from './marks'
 import { type Leader, type ReadRow, SAME_MARK, type Search } from './search'
@@ -118,7 +119,7 @@ const sureEnough: ReadRule = ({ care }, { mark, chance, offReadings }) => {
   if (!(chance >= SURE[care])) return null
   if (offReadings <= NEAR_ENOUGH)
     return { code: 'settled', message: `Settled at ${say(mark)}.`, settled: true }
-  const off = offReadings.toFixed(1)
+  const off = formatNumber(offReadings, 1)
   return {
     code: 'nearest',
     message: `${say(mark)} is the nearest mark: about ${off} of a step off.`,
@@ -131,7 +132,7 @@ const betweenTwoMarks: ReadRule = (search, { mark, offReadings }) => {
   const { read, dial, care } = search
   if (read.length < ENOUGH_FOR_TWO || !(dial.step > COARSE * unitOf(dial))) return null
   if (!(chanceOfPair(search, mark) >= SURE[care])) return null
-  const off = offReadings.toFixed(1)
+  const off = formatNumber(offReadings, 1)
   return {
     code: 'nearest',
     message: `It lies between two marks; ${say(mark)} is as near as any: about ${off} of a step off.`,

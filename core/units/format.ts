@@ -1,3 +1,4 @@
+import { formatNumber } from './number'
 import { type LengthUnit, MM_PER_INCH } from './unit'
 
 /** Sewists read inches in halves down to thirty-seconds; finer marks are not on their rulers. */
@@ -41,7 +42,7 @@ function render(mm: number, unit: LengthUnit, round: (value: number) => number):
   }
   const decimals = DECIMALS[unit]
   const scaled = round((unit === 'mm' ? mm : mm / MM_PER_INCH) * 10 ** decimals)
-  const text = (scaled / 10 ** decimals).toFixed(decimals)
+  const text = formatNumber(scaled / 10 ** decimals, decimals)
   const trimmed = text.replace(/(\.\d+?)0+$/, '$1')
   return (/^-0\.0+$/.test(trimmed) ? trimmed.slice(1) : trimmed).replace('-', '−')
 }

@@ -1,3 +1,4 @@
+import { parseDecimal } from './number'
 import { type LengthUnit, MM_PER_INCH } from './unit'
 
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`
@@ -21,7 +22,7 @@ export function parseLength(text: string, unit: LengthUnit): number | null {
   const decimal = DECIMAL_FORM.exec(trimmed)
   if (decimal) {
     const [, sign, number, typed] = decimal
-    return signed(sign, Number(number!.replace(',', '.')) * mmPer(typed, unit))
+    return signed(sign, parseDecimal(number!) * mmPer(typed, unit))
   }
   const fraction = FRACTION_FORM.exec(trimmed)
   if (!fraction) return null

@@ -1,3 +1,4 @@
+import { formatNumber } from '#core/units'
 import { bladeNames } from '#core/needle'
 import { standsWrong, strikesFoot } from './facts'
 import { PREPARE_RULES } from './prepareRules'
@@ -91,7 +92,7 @@ function missingOf(input: WalkInput): Missing[] {
       message:
         safeWidthMm === null
           ? 'This stitch strikes at any width: choose another one, or another needle.'
-          : `It strikes at width ${stitch!.widthMm}: up to ${safeWidthMm.toFixed(1)} is safe. No `
+          : `It strikes at width ${stitch!.widthMm}: up to ${formatNumber(safeWidthMm, 1)} is safe. No `
             + 'hand-walk before that.',
     },
   ]

@@ -1,3 +1,4 @@
+import { formatNumber } from '#core/units'
 import { describeNeedle, outerSpanMm } from '#core/needle'
 import {
   bladeCount,
@@ -16,7 +17,7 @@ import type { WalkInput, WalkRule } from './types'
 
 const METAL = ['needle-', 'plate', 'foot']
 const gapWords = ({ machine, needle }: WalkInput) =>
-  machine?.twinMode.kind === 'by-gap' ? `gap ${needle!.gapMm.toFixed(1)}` : 'on'
+  machine?.twinMode.kind === 'by-gap' ? `gap ${formatNumber(needle!.gapMm, 1)}` : 'on'
 
 const PRESSURE_WORDS = {
   home: { instruction: 'Foot pressure home', why: 'It was changed last time.' },
@@ -74,8 +75,8 @@ export const PREPARE_RULES: readonly WalkRule[] = [
         instruction: `Twin mode: ${gapWords(input)}`,
         why: 'Before the needle goes in, so that no stitch swings wider than the plate allows.',
         caution: over
-          ? `This mode reckons with ${mode.assumedGapMm.toFixed(1)} mm; yours needs `
-            + `${outerSpanMm(needle!).toFixed(1)}. It lets you set more than is safe: keep to the `
+          ? `This mode reckons with ${formatNumber(mode.assumedGapMm, 1)} mm; yours needs `
+            + `${formatNumber(outerSpanMm(needle!), 1)}. It lets you set more than is safe: keep to the `
             + 'width below.'
           : '',
         effect: { twinMode: 'on' },

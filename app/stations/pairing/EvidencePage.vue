@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { needleSizeLabel } from '#core/needle'
 import { compareModels, PRACTICE } from '#core/pairing'
 import { FIT_LOOKS } from '~/utils/fit'
@@ -59,7 +60,7 @@ const agreed = rows.filter(({ agree }) => agree).length
             >
               <th scope="row">{{ PRACTICE[row.threadClass].name }}</th>
               <td>{{ row.type }} {{ needleSizeLabel(row.sizeNm) }}</td>
-              <td class="num">{{ row.eyeMm.toFixed(2) }}</td>
+              <td class="num">{{ formatNumber(row.eyeMm, 2) }}</td>
               <td class="num">{{ Math.round(100 * row.fill) }} %</td>
               <td :style="{ color: FIT_LOOKS[row.eyeFit].ink }">{{ FIT_LOOKS[row.eyeFit].word }}</td>
               <td :style="row.practiceFit ? { color: FIT_LOOKS[row.practiceFit].ink } : {}">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { type Coverage, TWIN_JOBS } from '#core/coverage'
 import { needleLabel } from '#core/needle'
 import { marginForMm } from '#core/schools'
@@ -67,8 +68,8 @@ const headline = computed(() => {
               >gap
               {{
                 job.gapMm[0] === job.gapMm[1]
-                  ? job.gapMm[0].toFixed(1)
-                  : `${job.gapMm[0].toFixed(1)} to ${job.gapMm[1].toFixed(1)}`
+                  ? formatNumber(job.gapMm[0], 1)
+                  : `${formatNumber(job.gapMm[0], 1)} to ${formatNumber(job.gapMm[1], 1)}`
               }}{{ job.widthMm > 0 ? `, width ${length(job.widthMm)}` : ', straight' }}</span
             ></span
           >

@@ -1,3 +1,4 @@
+import { parseDecimal } from '#core/units'
 import { type Blade, BLADES, needleLabel, NEEDLE_TYPES, parseNeedleLabel } from '#core/needle'
 import { STITCHES } from '#core/stitch'
 import { READING_STEPS } from '#core/trial'
@@ -50,7 +51,7 @@ export function said({ cell }: Row, header: string): string | null | undefined {
 /** A number with a decimal point or comma; text that is none becomes NaN, which the schema refuses. */
 export function numberSaid(row: Row, header: string, otherwise: number): number {
   const text = said(row, header)
-  return text == null ? otherwise : Number(text.replace(',', '.'))
+  return text == null ? otherwise : parseDecimal(text)
 }
 
 /** As the cell says; what it does not say stays. */

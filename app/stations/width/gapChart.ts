@@ -1,3 +1,4 @@
+import { formatNumber } from '#core/units'
 import type { EChartsCoreOption } from 'echarts/core'
 import type { GapPoint } from '#core/swing'
 
@@ -40,7 +41,7 @@ export function gapChart(
     legend: { top: 0, left: 0, itemGap: 14, textStyle: { color: look.ink, fontSize: 14 } },
     tooltip: {
       trigger: 'axis',
-      valueFormatter: (value: unknown) => (typeof value === 'number' ? value.toFixed(2) : 'none'),
+      valueFormatter: (value: unknown) => (typeof value === 'number' ? formatNumber(value, 2) : 'none'),
     },
     xAxis: {
       type: 'value',

@@ -1,3 +1,4 @@
+import { parseDecimal } from '#core/units'
 import Papa from 'papaparse'
 import { UNKNOWN_THREAD, UNKNOWN_MACHINE, UNKNOWN_CLOTH, FRESH_NEEDLE, TABLES } from '#shared/records'
 import { issueLine } from '#shared/fields'
@@ -48,7 +49,7 @@ const yesNo = (field: string, header = field): CsvColumn => ({
   },
 })
 const YES_NO: Readonly<Record<string, boolean>> = { yes: true, no: false, true: true, false: false }
-const numberIn = (cell: string) => (cell === '' ? null : Number(cell.replace(',', '.')))
+const numberIn = (cell: string) => (cell === '' ? null : parseDecimal(cell))
 
 const seen = (what: string): CsvColumn => ({
   header: `seen_${what}`,

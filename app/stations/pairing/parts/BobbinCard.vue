@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import type { BobbinAdvice, RankedBobbin } from '#core/pairing'
 
 const { advice, ranked } = defineProps<{ advice: BobbinAdvice; ranked: readonly RankedBobbin[] }>()
@@ -57,7 +58,9 @@ const rows = computed(() =>
         />
         <span class="words"
           ><b>{{ thread.name }}</b
-          ><span class="hint">{{ look }}{{ deltaE === null ? '' : `, ΔE ${deltaE.toFixed(1)}` }}</span></span
+          ><span class="hint"
+            >{{ look }}{{ deltaE === null ? '' : `, ΔE ${formatNumber(deltaE, 1)}` }}</span
+          ></span
         >
         <UButton
           size="sm"

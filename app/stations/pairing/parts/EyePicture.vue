@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { needleSizeLabel, type NeedleType } from '#core/needle'
 import type { Thickness } from '#core/pairing'
 import type { ThreadKind } from '#core/thread'
@@ -21,11 +22,11 @@ const bladeMm = computed(() => sizeNm / 100)
 const across = computed(() => Math.max(bladeMm.value, ...threads.map(({ thickness }) => thickness.mm)) + 0.12)
 const tall = computed(() => eyeMm * EYE_LONG + 0.16)
 function threadWords({ kind, thickness }: (typeof threads)[number]): string {
-  const mm = thickness.mm.toFixed(2)
+  const mm = formatNumber(thickness.mm, 2)
   return kind === 'film' ? `the film is a band ${mm} mm wide` : `the thread is ${mm} mm thick`
 }
 const label = computed(() => {
-  const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${eyeMm.toFixed(2)} mm wide`
+  const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${formatNumber(eyeMm, 2)} mm wide`
   return `${eye}; ${threads.map(threadWords).join(', ')}.`
 })
 </script>
@@ -82,10 +83,10 @@ const label = computed(() => {
       </svg>
     </div>
     <figcaption class="hint">
-      eye {{ eyeMm.toFixed(2) }} mm, {{ (PX_PER_MM / CSS_PX_PER_MM).toFixed(0) }}× size<template
+      eye {{ formatNumber(eyeMm, 2) }} mm, {{ formatNumber(PX_PER_MM / CSS_PX_PER_MM, 0) }}× size<template
         v-for="(thread, i) in threads"
         :key="i"
-        ><br />{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ thread.thickness.mm.toFixed(2) }} mm,
+        ><br />{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ formatNumber(thread.thickness.mm, 2) }} mm,
         {{ thread.thickness.source }}</template
       >
     </figcaption>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { threadedBladesOf, CONSTRUCTIONS, type Construction } from '#core/needle'
 import { GOALS, type Goal, TECHNIQUES, type Technique, USUAL_GOAL } from '#core/terms'
 import type { SetupContent } from '#shared/setup'
@@ -65,7 +66,7 @@ const orNull = (id: string) => (id === NONE ? null : id)
       label="Gap"
       :items="[
         { value: 'any', label: 'any gap' },
-        ...gaps.map(mm => ({ value: String(mm), label: `${mm.toFixed(1)} mm` })),
+        ...gaps.map(mm => ({ value: String(mm), label: `${formatNumber(mm, 1)} mm` })),
       ]"
     />
     <SelectField

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { parseDecimal, formatNumber } from '#core/units'
 import { bladeNames, type BladeName } from '#core/needle'
 import { drawnDiameter } from '#core/thread'
 import { bobbinCapacityM, threadUsage, USUAL_WASTE } from '#core/usage'
@@ -75,22 +76,21 @@ const bobbinsToWind = computed(() =>
 )
 const seamText = ref(String(bench.setup.seamM))
 const problem = computed(() => {
-  const metres = Number(seamText.value.replace(',', '.'))
+  const metres = parseDecimal(seamText.value)
   return seamText.value.trim() !== '' && metres >= 0.01 && metres <= 10_000
     ? null
     : 'Seam goes from 0.01 to 10000 m.'
 })
 function setSeam(): void {
-  if (!problem.value)
-    bench.update('Set the seam', { seamM: Number(seamText.value.replace(',', '.')) }, 'seam')
+  if (!problem.value) bench.update('Set the seam', { seamM: parseDecimal(seamText.value) }, 'seam')
 }
 watch(
   () => bench.setup.seamM,
   metres => {
-    if (Number(seamText.value.replace(',', '.')) !== metres) seamText.value = String(metres)
+    if (parseDecimal(seamText.value) !== metres) seamText.value = String(metres)
   },
 )
-const metres = (value: number) => `${value < 10 ? value.toFixed(1) : Math.ceil(value)} m`
+const metres = (value: number) => `${value < 10 ? formatNumber(value, 1) : Math.ceil(value)} m`
 const bobbinWords = computed(() => {
   if (!holds.value) return 'Bobbins to wind: not measured; note what one holds in the workbox. '
   const count = bobbinsToWind.value === 1 ? 'One bobbin' : `${bobbinsToWind.value} bobbins`

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { drawMachine, seeded, sewRow } from '#core/simulated'
 import { GOAL_FACTS, nextTension, TRIAL_GOALS, type TrialRow, usualPrior } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
@@ -66,7 +67,7 @@ const searched = computed(() => {
   }
 })
 const steps = (value: number) =>
-  `${Math.abs(value).toFixed(1)} of a step ${value > 0 ? 'too tight' : 'too loose'}`
+  `${formatNumber(Math.abs(value), 1)} of a step ${value > 0 ? 'too tight' : 'too loose'}`
 const why = computed(() => {
   const dials = rows.value.map(({ dial }) => dial)
   const wrongWay = rows.value.slice(1).filter((row, i) => {
@@ -177,7 +178,7 @@ const why = computed(() => {
       <p>
         <b>{{ Math.abs(off) <= 0.5 ? 'Found' : 'Not there yet' }}</b>: your {{ last!.dial }} after
         {{ rows.length }} {{ rows.length === 1 ? 'row' : 'rows' }} is {{ steps(off) }}. The goal lay at
-        {{ game.machine.goalMark.toFixed(1) }}.
+        {{ formatNumber(game.machine.goalMark, 1) }}.
       </p>
       <p>
         The search: {{ searched.rows.map(({ dial }) => dial).join(', ') }};

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { GOAL_FACTS, TRIAL_GOALS, type TrialCare, type TrialGoal } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
 
@@ -12,7 +13,7 @@ const cares = [
   { value: 'careful', label: 'Careful' },
   { value: 'quick', label: 'Quick' },
 ] as const
-const mark = (value: number) => value.toFixed(1)
+const mark = (value: number) => formatNumber(value, 1)
 const names = computed(
   () =>
     trial.expected?.leansOn.slice(0, 4).flatMap(({ id }) => book.shelf.swatches.get(id)?.name ?? []) ?? [],

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { readingWord, signed } from '~/utils/readingWords'
 import { nextView } from '../nextView'
 
@@ -75,7 +76,7 @@ const ICON = {
         <template v-if="advice.best !== null"
           >Best so far {{ mark(advice.best) }}, right with {{ Math.round(100 * advice.chance) }} %<template
             v-if="advice.offReadings !== null"
-            >, about {{ advice.offReadings.toFixed(1) }} of a step off</template
+            >, about {{ formatNumber(advice.offReadings, 1) }} of a step off</template
           >.
         </template>
         <template v-if="advice.bracket"

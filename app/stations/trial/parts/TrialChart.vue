@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { LineChart, ScatterChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components'
 import { use } from 'echarts/core'
@@ -31,8 +32,8 @@ const option = computed(() => {
 })
 const label = computed(
   () =>
-    `Rows against the dial; the goal is thought to lie at ${advice.estimate.dial.toFixed(1)}, give `
-    + `or take ${advice.estimate.spread.toFixed(1)}. The same rows stand in the table.`,
+    `Rows against the dial; the goal is thought to lie at ${formatNumber(advice.estimate.dial, 1)}, give `
+    + `or take ${formatNumber(advice.estimate.spread, 1)}. The same rows stand in the table.`,
 )
 </script>
 
@@ -46,8 +47,8 @@ const label = computed(
       :aria-label="label"
     />
     <p class="hint">
-      Numbered rows; shaded: where the goal is thought to lie, {{ advice.estimate.dial.toFixed(1) }} ±
-      {{ advice.estimate.spread.toFixed(1)
+      Numbered rows; shaded: where the goal is thought to lie, {{ formatNumber(advice.estimate.dial, 1) }} ±
+      {{ formatNumber(advice.estimate.spread, 1)
       }}<template v-if="advice.bracket">; upright lines: the bracket</template>.
     </p>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { bladeLooksOf } from '~/seam/bladeLooks'
 
 /** Blades to scale from the front, and which way the flat faces, from above. */
@@ -28,7 +29,8 @@ const looks = computed(() => bladeLooksOf(blades))
 /** A blade alone needs no side, and has no side's colour. */
 const colour = (i: number) => (blades === 1 ? 'var(--ink)' : looks.value[i]!.ink)
 const label = computed(() => {
-  const stand = blades === 1 ? 'One blade' : `${blades} blades ${gapMm.toFixed(1)} mm apart, drawn to scale`
+  const stand =
+    blades === 1 ? 'One blade' : `${blades} blades ${formatNumber(gapMm, 1)} mm apart, drawn to scale`
   return flat ? `${stand}; the flat faces ${flat}` : stand
 })
 </script>

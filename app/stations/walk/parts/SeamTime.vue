@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { seamHours, SPEED_STITCHES } from '#core/care'
 import { threadUsage } from '#core/usage'
 
@@ -33,7 +34,7 @@ function add(): void {
   if (!found.value) return
   care.addTime(found.value.minutes / 60, 0, 'metres', new Date())
   toast.add({
-    title: `${found.value.minutes.toFixed(0)} minutes added to the needle`,
+    title: `${formatNumber(found.value.minutes, 0)} minutes added to the needle`,
     icon: 'i-lucide-check',
   })
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import type { StepPicture } from '#core/walk'
 
 const { picture } = defineProps<{ picture: StepPicture }>()
@@ -12,7 +13,7 @@ const { picture } = defineProps<{ picture: StepPicture }>()
   <NeedlePicture
     v-else-if="picture.kind === 'needle'"
     v-bind="picture"
-    :dimension="picture.blades > 1 ? `${picture.gapMm.toFixed(1)} mm` : ''"
+    :dimension="picture.blades > 1 ? `${formatNumber(picture.gapMm, 1)} mm` : ''"
   />
   <NeedlePicture
     v-else-if="picture.kind === 'mode'"
@@ -21,7 +22,7 @@ const { picture } = defineProps<{ picture: StepPicture }>()
     :blades="picture.blades"
     :flat="null"
     :out="false"
-    :dimension="`${picture.gapMm.toFixed(1)} mm`"
+    :dimension="`${formatNumber(picture.gapMm, 1)} mm`"
   />
   <SupplyPicture
     v-else-if="picture.kind === 'supply'"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import { newId } from '~/utils/id'
 import { nameField } from '#shared/fields'
 
@@ -13,7 +14,7 @@ function start(): void {
   name.value = [
     bench.parts.stitch?.name,
     bench.parts.needle && bench.parts.needle.construction !== 'single'
-      ? bench.parts.needle.gapMm.toFixed(1)
+      ? formatNumber(bench.parts.needle.gapMm, 1)
       : '',
     bench.parts.machine?.name,
   ]

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '#core/units'
 import Papa from 'papaparse'
 import { CoreError } from '#core/errors'
 import { type Alignment, type Drop, parseDropsCsvRows, stitchFromDrops } from '#core/stitch'
@@ -124,8 +125,9 @@ function keep(): void {
       />
       <p class="hint">
         <template v-if="drawn && !(drawn instanceof CoreError)">
-          {{ drops.length }} drops, {{ drawn.widthMm.toFixed(1) }} mm wide; one repeat is
-          {{ (drawn.repeat * drawn.lengthMm).toFixed(1) }} mm. End where the next repeat begins to close it.
+          {{ drops.length }} drops, {{ formatNumber(drawn.widthMm, 1) }} mm wide; one repeat is
+          {{ formatNumber(drawn.repeat * drawn.lengthMm, 1) }} mm. End where the next repeat begins to close
+          it.
         </template>
         <template v-else-if="drawn">
           {{ drawn.message }}
