@@ -20,7 +20,7 @@ const TOP = 8
 const LEFT = 26
 const WIDEST_BAR = 22
 const BAR_OF_STEP = 0.72
-const ASKS = { clearance: 'clearance', margin: 'half the margin' } as const
+const ASKS = { clearance: 'clearance', margin: 'keeps the margin' } as const
 
 const drops = computed(() => dropClearances(input))
 const view = computed(() => wheelView(input, drops.value))

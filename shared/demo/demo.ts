@@ -6,7 +6,7 @@ import { UNKNOWN_STATE } from '#core/putback'
 import { threadingWalk } from '#core/walk'
 import type { Backup } from '../backup'
 import { benchOf, swingInputOf, walkInputOf } from '../inputs'
-import { UNKNOWN_THREAD, FRESH_NEEDLE, DEFAULT_SETTINGS } from '../records'
+import { TABLE_NAMES, RECORDS_VERSION, UNKNOWN_THREAD, FRESH_NEEDLE, DEFAULT_SETTINGS } from '../records'
 import type {
   Bobbin,
   Cloth,
@@ -688,12 +688,16 @@ const trials: Trial[] = [
   },
 ]
 
+/** Tables of which the demo has nothing stay empty. */
+const NOTHING = Object.fromEntries(TABLE_NAMES.map(table => [table, []])) as unknown as Backup['records']
+
 /** The demo book, in the form of a backup file. */
 export const demoBackup: Backup = {
   format: 'lacy-spool',
-  version: 4,
+  version: RECORDS_VERSION,
   exportedAt: '2026-05-20T20:00:00Z',
   records: {
+    ...NOTHING,
     machines,
     feet,
     needles,
@@ -702,7 +706,6 @@ export const demoBackup: Backup = {
     plates,
     stabilizers,
     bobbins,
-    stitches: [],
     plans,
     setup: [setup],
     handWalks,
@@ -712,6 +715,5 @@ export const demoBackup: Backup = {
     needleEnds,
     trials,
     swatches,
-    settings: [],
   },
 }

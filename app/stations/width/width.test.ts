@@ -140,7 +140,9 @@ describe('the handwheel’s bars', () => {
   it('are as close as the verdict says, where the margin binds before the opening', () => {
     expect(judgeSwing(WITHIN_MARGIN).verdict).toBe('close')
     for (const classes of bars(WITHIN_MARGIN)) expect(classes).toContain('close')
-    expect(show(HandWheel, { input: WITHIN_MARGIN, drop: 0 }).text()).toMatch(/dashed: 0\.45 half the margin/)
+    expect(show(HandWheel, { input: WITHIN_MARGIN, drop: 0 }).text()).toMatch(
+      /dashed: 0\.45 keeps the margin/,
+    )
   })
   it('turn to the next drop when asked, round and round', async () => {
     const page = show(HandWheel, { input: WITHIN_MARGIN, drop: 1 })
