@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { MOST_LAYERS } from '#shared/fields'
 const book = useBookStore()
 const bench = useBenchStore()
 const { remove } = useShelf()
 const { length } = useLength()
-const MOST_LAYERS = 20
 const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.name.localeCompare(b.name)))
 </script>
 

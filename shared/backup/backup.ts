@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { momentField, issueLine } from '../fields'
+import { issueLine, momentField, MOST_NAME } from '../fields'
 import {
   type Tables,
   isTable,
@@ -164,7 +164,7 @@ function withoutDangling(entries: readonly Entry[], book: Tables, refused: Refus
 
 function nameOf(raw: unknown): string | null {
   const named = z.looseObject({ name: z.string() }).safeParse(raw)
-  return named.success ? named.data.name.slice(0, 80) : null
+  return named.success ? named.data.name.slice(0, MOST_NAME) : null
 }
 
 /** Key order does not make two records different. */

@@ -29,6 +29,11 @@ export const LIMITS = {
 
 export type LimitName = keyof typeof LIMITS
 
+/** How long a name and a note may be, in characters; how many layers of cloth lie under the foot. */
+export const MOST_NAME = 80
+export const MOST_NOTE = 500
+export const MOST_LAYERS = 20
+
 /** A length or size in its range; the message names limit and mend. */
 export function within(name: LimitName) {
   const [min, max] = LIMITS[name]
@@ -52,7 +57,7 @@ export const idField = z.string().check(z.regex(/^[\w-]{1,64}$/, 'must be 1 to 6
 export const nameField = z.string({ error: 'must be text' }).check(
   z.trim(),
   z.minLength(1, 'needs a name'),
-  z.maxLength(80, 'must be at most 80 characters'),
+  z.maxLength(MOST_NAME, `must be at most ${MOST_NAME} characters`),
   // eslint-disable-next-line no-control-regex
   z.refine(text => !/[\u0000-\u001f\u007f]/.test(text), 'must not hold control characters'),
 )

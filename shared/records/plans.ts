@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { idField, momentField, nameField } from '../fields'
+import { idField, momentField, MOST_NOTE, nameField } from '../fields'
 import { setupReferences, setupSchema } from '../setup'
 import { table } from './manifest'
 
@@ -8,7 +8,7 @@ const planSchema = z.strictObject({
   name: nameField,
   setup: setupSchema,
   keptAt: momentField,
-  note: z.string().check(z.maxLength(500)),
+  note: z.string().check(z.maxLength(MOST_NOTE)),
 })
 
 export const plans = table({

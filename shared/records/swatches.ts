@@ -3,7 +3,7 @@ import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
 import { CLOTH_STRUCTURES } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
 import { MOST_ROWS, TRIAL_GOALS } from '#core/trial'
-import { hexField, idField, momentField, nameField, within } from '../fields'
+import { hexField, idField, momentField, MOST_NOTE, nameField, within } from '../fields'
 import { setupSchema } from '../setup'
 import { table } from './manifest'
 import { photoFields, readingFields } from './reading'
@@ -54,7 +54,7 @@ export const swatchSchema = z.strictObject({
   /** Rows it took; null: not counted. */
   rowsSewn: z.nullable(z.int().check(z.gte(0), z.lte(MOST_ROWS))),
   verdict: z.enum(SWATCH_VERDICTS),
-  note: z.string().check(z.maxLength(500, 'must be at most 500 characters')),
+  note: z.string().check(z.maxLength(MOST_NOTE, `must be at most ${MOST_NOTE} characters`)),
   keptAt: momentField,
   /** Where the number comes from: own test, quoted rule, or a guess. */
   source: z.enum(SWATCH_SOURCES),

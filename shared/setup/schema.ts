@@ -1,6 +1,6 @@
 import * as z from 'zod/mini'
 import { BOBBIN_TENSIONS, DRAWS, GOALS, PRESSURES, SPEEDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
-import { idField, within } from '../fields'
+import { idField, MOST_LAYERS, within } from '../fields'
 
 const stitchSettingSchema = z.strictObject({
   stitchId: idField,
@@ -33,7 +33,7 @@ const setupFields = {
   /** As on this machine's own dial; null: not set. */
   tension: z.nullable(z.number().check(z.gte(-20), z.lte(20))),
   clothId: z.nullable(idField),
-  layers: z.int().check(z.gte(1), z.lte(20)),
+  layers: z.int().check(z.gte(1), z.lte(MOST_LAYERS)),
   stabilizerId: z.nullable(idField),
   technique: z.enum(TECHNIQUES),
   goal: z.enum(GOALS),

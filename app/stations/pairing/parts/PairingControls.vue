@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_LAYERS } from '#shared/fields'
 import { formatNumber } from '#core/units'
 import { threadedBladesOf, CONSTRUCTIONS, type Construction } from '#core/needle'
 import { GOALS, type Goal, TECHNIQUES, type Technique, USUAL_GOAL } from '#core/terms'
@@ -21,7 +22,6 @@ const threads = computed(() => options(book.shelf.threads.values()))
 const cloths = computed(() => options(book.shelf.cloths.values()))
 const stabilizers = computed(() => options(book.shelf.stabilizers.values()))
 const same = (list: readonly string[]) => list.map(value => ({ value, label: value }))
-const MOST_LAYERS = 20
 const layers = Array.from({ length: MOST_LAYERS }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))
 const SIDE_WORDS = { left: 'Left thread', middle: 'Middle thread', right: 'Right thread' } as const
 const sides = computed(() =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_NAME } from '#shared/fields'
 import { parseThreadLabel, THREAD_KINDS, threadDiameterMm, type ThreadCount, usualKindOf } from '#core/thread'
 import { UNKNOWN_THREAD } from '#shared/records'
 import { newId } from '~/utils/id'
@@ -20,7 +21,7 @@ const said = (count: ThreadCount) =>
 
 function add(count: ThreadCount): void {
   const id = newId('thread')
-  const name = text.value.trim().slice(0, 80)
+  const name = text.value.trim().slice(0, MOST_NAME)
   const side = sides.find(([one]) => bench.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
   book.commit(`Add ${name}`, [
     {

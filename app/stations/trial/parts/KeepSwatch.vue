@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_NAME, MOST_NOTE } from '#shared/fields'
 import { GOAL_FACTS } from '#core/trial'
 import { SWATCH_VERDICTS, type Swatch } from '#shared/records'
 
@@ -10,8 +11,6 @@ const open = ref(false)
 const name = ref('')
 const verdict = ref<Swatch['verdict']>('good')
 const note = ref('')
-const MOST_NAME = 80
-const MOST_NOTE = 500
 const verdicts = SWATCH_VERDICTS.map(value => ({ value, label: value }))
 function begin(): void {
   name.value = `${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`.slice(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { MOST_NAME, nameField } from '#shared/fields'
 import { formatNumber } from '#core/units'
 import { newId } from '~/utils/id'
-import { nameField } from '#shared/fields'
 
 const book = useBookStore()
 const bench = useBenchStore()
@@ -20,7 +20,7 @@ function start(): void {
   ]
     .filter(Boolean)
     .join(' · ')
-    .slice(0, 80)
+    .slice(0, MOST_NAME)
   open.value = true
 }
 function keep(): void {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_NAME } from '#shared/fields'
 import { formatNumber } from '#core/units'
 import Papa from 'papaparse'
 import { CoreError } from '#core/errors'
@@ -56,7 +57,7 @@ async function read(event: Event): Promise<void> {
     : `${file.name}: ${reading.message}`
   if (!reading.ok) return
   drops.value = [...reading.drops]
-  if (name.value === '') name.value = file.name.replace(/\.\w+$/, '').slice(0, 80)
+  if (name.value === '') name.value = file.name.replace(/\.\w+$/, '').slice(0, MOST_NAME)
 }
 
 function keep(): void {
