@@ -1,4 +1,4 @@
-// npm run mutation: single faults put into the core one by one, to see whether a test notices. Not part of npm test.
+// npm run mutation: puts single faults into the core, to see whether a test notices. Not part of npm test.
 export default {
   testRunner: 'vitest',
   vitest: { configFile: 'vitest.mutation.config.ts' },
