@@ -1,7 +1,7 @@
 export { UNKNOWN_CLOTH } from './cloths'
 export { FOOT_KINDS, SOLES } from './feet'
 export { UNKNOWN_MACHINE } from './machines'
-export { type SetupPlace, table, type TableManifest } from './manifest'
+export { table, type TableManifest } from './manifest'
 export { NEEDLE_ENDS } from './needleEnds'
 export { FRESH_NEEDLE, needleSchema } from './needles'
 export { photoIdsOf } from './photoIds'

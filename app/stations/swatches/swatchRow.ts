@@ -23,7 +23,7 @@ import {
  * @throws {RowProblem} naming field and mend.
  */
 export function swatchOf(row: Row, id: string, now: string): Swatch {
-  const { cell, old, tables } = row
+  const { cell, old } = row
   const goal = goalSaid(row)
   const before = old?.setup ?? setupForGoal(goal)
   const had = old && Object.fromEntries(swatchFields(old).map(field => [field.id, field.value]))
@@ -53,10 +53,11 @@ export function swatchOf(row: Row, id: string, now: string): Swatch {
   })
   if (!parsed.success) throw new RowProblem(issueLine(parsed.error))
   return parsed.data
+}
 
-  function frozenAs({ old: known }: Row, content: SetupContent): Frozen {
-    return known && partsOf(content) === partsOf(known.setup) ? known.frozen : frozenOf(content, tables)
-  }
+/** As it was frozen, while no part changed; else as the workbox has the parts now. */
+function frozenAs({ old, tables }: Row, setup: SetupContent): Frozen {
+  return old && partsOf(setup) === partsOf(old.setup) ? old.frozen : frozenOf(setup, tables)
 }
 
 /** What a setup is frozen from: its parts, without the numbers set on them. */
