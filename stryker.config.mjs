@@ -1,12 +1,14 @@
-// npm run mutation: puts single faults into the core, to see whether a test notices. Not part of npm test.
+// See scripts/mutation.mjs, which names the folder.
+const folder = process.env.MUTATED_FOLDER ?? 'core'
+
 export default {
+  mutate: [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.bench.ts'],
   testRunner: 'vitest',
   vitest: { configFile: 'vitest.mutation.config.ts' },
   coverageAnalysis: 'perTest',
   concurrency: 2,
-  reporters: ['clear-text', 'json', 'progress-append-only'],
-  clearTextReporter: { allowColor: false, reportTests: false, reportMutants: false },
-  jsonReporter: { fileName: '.cache/mutation.json' },
+  reporters: ['json', 'progress-append-only'],
+  jsonReporter: { fileName: `.cache/mutation/${folder}.json` },
   tempDirName: '.cache/stryker',
   cleanTempDir: 'always',
   // Words are no rules: what a message says is for the eyes, that there is one is tested.

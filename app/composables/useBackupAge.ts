@@ -9,14 +9,14 @@ const MS_PER_DAY = 86_400_000
 /** When the book was last exported, in words, and whether it is time to do it again. */
 export function useBackupAge() {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const settings = useSettingsStore()
   const own = computed(() =>
     TABLE_NAMES.filter(table => table !== 'setup' && table !== 'settings').reduce(
       (sum, table) => sum + [...book.shelf[table].keys()].filter(id => !id.startsWith('demo-')).length,
       0,
     ),
   )
-  const last = computed(() => bench.settings.backedUpAt)
+  const last = computed(() => settings.record.backedUpAt)
   const said = computed(() => {
     if (last.value === null) return 'There is no backup yet'
     const days = Math.max(0, Math.floor((Date.now() - Date.parse(last.value)) / MS_PER_DAY))
@@ -28,11 +28,5 @@ export function useBackupAge() {
       own.value >= WORTH_KEEPING
       && (last.value === null || Date.now() - Date.parse(last.value) > OVERDUE_DAYS * MS_PER_DAY),
   )
-  /** After an export; no step of undo, for the file cannot be taken back. */
-  function note(now: Date): void {
-    book.commit(null, [
-      { table: 'settings', id: 'settings', record: { ...bench.settings, backedUpAt: now.toISOString() } },
-    ])
-  }
-  return { said, overdue, note }
+  return { said, overdue, note: settings.noteBackup }
 }

@@ -6,6 +6,8 @@ import { startInputOf, stateOf, walkInputOf } from '#shared/inputs'
 export function useBenchCard() {
   const book = useBookStore()
   const bench = useBenchStore()
+  const settings = useSettingsStore()
+  const handWalks = useHandWalksStore()
   const speed = computed(() => {
     if (bench.setup.speed !== null)
       return { text: bench.setup.speed === 'usual' ? 'as usual' : bench.setup.speed, source: 'your choice' }
@@ -13,7 +15,7 @@ export function useBenchCard() {
       bench.setup,
       bench.parts.needle?.construction ?? 'single',
       book.shelf,
-      bench.settings,
+      settings.record,
     )
     return start
       ? { text: startSettings(start).speed.text, source: 'rule' }
@@ -24,13 +26,13 @@ export function useBenchCard() {
       walk: walkInputOf(
         bench.setup,
         book.shelf,
-        bench.settings,
+        settings.record,
         stateOf(bench.setup.machineId, book.shelf.machineStates),
       ),
       stops: bench.conflicts.filter(({ severity }) => severity === 'stop').map(({ message }) => message),
-      walked: bench.handWalk !== null,
+      walked: handWalks.latest !== null,
       speed: speed.value,
-      unit: bench.unit,
+      unit: settings.unit,
       safeSource: bench.result?.binding === 'machine' ? 'rule' : 'measured',
     }),
   )

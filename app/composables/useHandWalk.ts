@@ -7,6 +7,7 @@ import { dayOf } from '~/utils/dates'
  */
 export function useHandWalk() {
   const bench = useBenchStore()
+  const handWalks = useHandWalksStore()
   const toast = useToast()
   /** null: it may be turned. */
   const hindrance = computed(
@@ -14,9 +15,9 @@ export function useHandWalk() {
       handWalkHindrance(bench.result?.verdict ?? null, bench.parts.needle?.state ?? null)?.message ?? null,
   )
   function log(): void {
-    bench.logHandWalk(new Date())
+    handWalks.log(new Date())
     toast.add({ title: 'Hand-walk logged for exactly this setup', icon: 'i-lucide-check' })
   }
-  const walkedOn = computed(() => bench.handWalk && dayOf(bench.handWalk.walkedAt))
+  const walkedOn = computed(() => handWalks.latest && dayOf(handWalks.latest.walkedAt))
   return { hindrance, log, walkedOn }
 }

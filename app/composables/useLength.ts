@@ -1,20 +1,15 @@
-import { formatLength, formatLengthDown } from '#core/units'
+import { formatLength, formatLengthDown, lengthWithUnit, UNIT_SIGNS } from '#core/units'
 
 /** Lengths as the user reads them, following the units switch. */
 export function useLength() {
-  const bench = useBenchStore()
+  const settings = useSettingsStore()
   return {
     /** The number alone. */
-    bare: (mm: number | null) => formatLength(mm, bench.unit),
+    bare: (mm: number | null) => formatLength(mm, settings.unit),
     /** With its unit; `not measured` stands alone. */
-    length: (mm: number | null) =>
-      mm === null ? 'not measured' : `${formatLength(mm, bench.unit)} ${unitSign(bench.unit)}`,
+    length: (mm: number | null) => lengthWithUnit(mm, settings.unit),
     /** A limit: never rounded up. */
-    limit: (mm: number | null) => formatLengthDown(mm, bench.unit),
-    sign: () => unitSign(bench.unit),
+    limit: (mm: number | null) => formatLengthDown(mm, settings.unit),
+    sign: () => UNIT_SIGNS[settings.unit],
   }
-}
-
-function unitSign(unit: 'mm' | 'inch'): string {
-  return unit === 'mm' ? 'mm' : 'in'
 }

@@ -16,6 +16,7 @@ import { candidateOf, clothFactsOf, startInputOf, threadedBlades } from '#shared
 export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | null>) {
   const book = useBookStore()
   const bench = useBenchStore()
+  const settings = useSettingsStore()
   const blades = computed(() => threadedBlades(bench.setup, construction.value, book.shelf.threads))
   const threads = computed(() => blades.value.map(({ thread }) => thread))
   const input = computed(() =>
@@ -36,7 +37,9 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
   const buy = computed(() =>
     input.value && !ranked.value.some(({ verdict }) => verdict === 'good') ? needleToBuy(input.value) : null,
   )
-  const startInput = computed(() => startInputOf(bench.setup, construction.value, book.shelf, bench.settings))
+  const startInput = computed(() =>
+    startInputOf(bench.setup, construction.value, book.shelf, settings.record),
+  )
   const start = computed(() => startInput.value && startSettings(startInput.value))
 
   const lead = computed(() => {
@@ -53,7 +56,7 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
       decides.value && {
         top: { ...decides.value, hex: leadingColour(decides.value.colours) },
         swings: startInput.value?.swings ?? false,
-        school: bench.settings.schools.heavyBobbin,
+        school: settings.schools.heavyBobbin,
       },
   )
   const bobbin = computed(() => bobbinInput.value && bobbinAdvice(bobbinInput.value))

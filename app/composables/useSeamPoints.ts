@@ -1,4 +1,4 @@
-import { type SeamPoints, seamPointsOf } from '~/utils/seamPoints'
+import { type SeamPoints, seamPointsOf } from '#core/seam'
 
 /** The current setup's seam for small drawings; a plain straight one while nothing is chosen. */
 export function useSeamPoints() {

@@ -4,5 +4,6 @@ import { signContextOf } from '#shared/inputs'
 export function useSignContext() {
   const book = useBookStore()
   const bench = useBenchStore()
-  return computed(() => signContextOf(bench.setup, book.shelf, bench.handWalk !== null))
+  const handWalks = useHandWalksStore()
+  return computed(() => signContextOf(bench.setup, book.shelf, handWalks.latest !== null))
 }

@@ -16,36 +16,36 @@ const {
   hint?: string
 }>()
 
-const bench = useBenchStore()
+const settings = useSettingsStore()
 const text = ref('')
 const shown = (mm: number | null) =>
-  mm === null || Number.isNaN(mm) ? '' : formatLength(mm, bench.unit).replace('−', '-')
+  mm === null || Number.isNaN(mm) ? '' : formatLength(mm, settings.unit).replace('−', '-')
 watch(
-  [model, () => bench.unit],
+  [model, () => settings.unit],
   () => {
     // While it is typed the text is the user's: only a value from elsewhere rewrites it.
-    if (!Number.isNaN(model.value) && parseLength(text.value, bench.unit) !== model.value)
+    if (!Number.isNaN(model.value) && parseLength(text.value, settings.unit) !== model.value)
       text.value = shown(model.value)
   },
   { immediate: true },
 )
 
+const EXAMPLES = { mm: '4.5', inch: '1/4 or 0.25' } as const
 const problem = computed(() => {
   const trimmed = text.value.trim()
   if (trimmed === '') return optional ? null : `${label} is missing`
-  const mm = parseLength(trimmed, bench.unit)
+  const mm = parseLength(trimmed, settings.unit)
+  if (mm === null) return `“${trimmed.slice(0, 20)}” is not a length: type ${EXAMPLES[settings.unit]}`
   const [min, max] = LIMITS[limit]
-  if (mm === null)
-    return `“${trimmed.slice(0, 20)}” is not a length: type ${bench.unit === 'mm' ? '4.5' : '1/4 or 0.25'}`
-  return mm >= min && mm <= max
-    ? null
-    : `${label} goes from ${formatLength(min, bench.unit)} to ${formatLength(max, bench.unit)} ${bench.unit}`
+  if (mm >= min && mm <= max) return null
+  const [from, to] = [min, max].map(end => formatLength(end, settings.unit))
+  return `${label} goes from ${from} to ${to} ${settings.unit}`
 })
 
 // NaN tells the form that the field holds something unusable; its schema refuses it.
 function take(): void {
   if (problem.value) model.value = Number.NaN
-  else model.value = text.value.trim() === '' ? null : parseLength(text.value, bench.unit)
+  else model.value = text.value.trim() === '' ? null : parseLength(text.value, settings.unit)
 }
 const id = useId()
 </script>
@@ -55,7 +55,7 @@ const id = useId()
     <label
       class="field-label"
       :for="id"
-      >{{ label }} <span class="hint">{{ bench.unit }}</span></label
+      >{{ label }} <span class="hint">{{ settings.unit }}</span></label
     >
     <UInput
       :id="id"

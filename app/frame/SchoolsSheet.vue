@@ -11,8 +11,8 @@ import {
 } from '#core/schools'
 
 const open = defineModel<boolean>('open', { required: true })
-const bench = useBenchStore()
-const schools = computed(() => bench.settings.schools)
+const settings = useSettingsStore()
+const schools = computed(() => settings.schools)
 const whyNotFive = ref(false)
 const margins = MARGIN_SCHOOLS.map(({ id, name, why, marginMm }) => ({
   id,
@@ -22,8 +22,8 @@ const margins = MARGIN_SCHOOLS.map(({ id, name, why, marginMm }) => ({
 
 function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): void {
   if (mm === null || Number.isNaN(mm)) return
-  if (field === 'clearanceMm') bench.changeSettings({ clearanceMm: mm })
-  else bench.changeSchools({ ownMarginMm: mm })
+  if (field === 'clearanceMm') settings.change({ clearanceMm: mm })
+  else settings.changeSchools({ ownMarginMm: mm })
 }
 const ABOUT =
   'Where sewists disagree, you choose. Each choice says why; all are common practice, '
@@ -41,7 +41,7 @@ const ABOUT =
         legend="Margin taken off before a twin swings"
         :choices="margins"
         :chosen="schools.margin"
-        @choose="bench.changeSchools({ margin: $event })"
+        @choose="settings.changeSchools({ margin: $event })"
       >
         <LengthField
           v-if="schools.margin === 'own'"
@@ -72,7 +72,7 @@ const ABOUT =
         <LengthField
           label="Clearance"
           limit="clearanceMm"
-          :model-value="bench.settings.clearanceMm"
+          :model-value="settings.record.clearanceMm"
           @update:model-value="setLength('clearanceMm', $event)"
         />
       </fieldset>
@@ -80,43 +80,43 @@ const ABOUT =
         legend="The gap on a triple needle’s label"
         :choices="TRIPLE_GAP_SCHOOLS"
         :chosen="schools.tripleGap"
-        @choose="bench.changeSchools({ tripleGap: $event })"
+        @choose="settings.changeSchools({ tripleGap: $event })"
       />
       <SchoolFieldset
         legend="Swing with a wide twin"
         :choices="WIDE_GAP_SCHOOLS"
         :chosen="schools.wideGap"
-        @choose="bench.changeSchools({ wideGap: $event })"
+        @choose="settings.changeSchools({ wideGap: $event })"
       />
       <SchoolFieldset
         legend="On the bobbin under heavy thread"
         :choices="HEAVY_BOBBIN_SCHOOLS"
         :chosen="schools.heavyBobbin"
-        @choose="bench.changeSchools({ heavyBobbin: $event })"
+        @choose="settings.changeSchools({ heavyBobbin: $event })"
       />
       <SchoolFieldset
         legend="Tension for pearl cotton"
         :choices="PEARL_TENSION_SCHOOLS"
         :chosen="schools.pearlTension"
-        @choose="bench.changeSchools({ pearlTension: $event })"
+        @choose="settings.changeSchools({ pearlTension: $event })"
       />
       <SchoolFieldset
         legend="Thread cutter with a twin"
         :choices="CUTTER_SCHOOLS"
         :chosen="schools.cutter"
-        @choose="bench.changeSchools({ cutter: $event })"
+        @choose="settings.changeSchools({ cutter: $event })"
       />
       <SchoolFieldset
         legend="Leading the threads of a twin"
         :choices="THREADING_SCHOOLS"
         :chosen="schools.threading"
-        @choose="bench.changeSchools({ threading: $event })"
+        @choose="settings.changeSchools({ threading: $event })"
       />
       <SchoolFieldset
         legend="The last guide above a twin"
         :choices="LAST_GUIDE_SCHOOLS"
         :chosen="schools.lastGuide"
-        @choose="bench.changeSchools({ lastGuide: $event })"
+        @choose="settings.changeSchools({ lastGuide: $event })"
       />
     </template>
   </UModal>

@@ -73,7 +73,7 @@ describe('the backup reminder', () => {
       {
         table: 'settings',
         id: 'settings',
-        record: { ...bench.settings, backedUpAt: new Date().toISOString() },
+        record: { ...useSettingsStore().record, backedUpAt: new Date().toISOString() },
       },
     ])
     mount(UpkeepNotices)

@@ -3,7 +3,7 @@ import { until } from '@vueuse/core'
 import { ALL_VIEWS, JUMPS, STATIONS, stationOf } from '~/stations'
 
 const book = useBookStore()
-const bench = useBenchStore()
+const settings = useSettingsStore()
 const toast = useToast()
 const colorMode = useColorMode()
 const keysOpen = ref(false)
@@ -17,7 +17,7 @@ function doAgain(): void {
   const label = book.redo()
   toast.add({ title: label ? `Done again: ${label}` : 'Nothing to redo' })
 }
-const switchUnit = () => bench.changeSettings({ unit: bench.unit === 'mm' ? 'inch' : 'mm' })
+const switchUnit = () => settings.change({ unit: settings.unit === 'mm' ? 'inch' : 'mm' })
 const switchLamp = () => {
   colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
 }
@@ -105,7 +105,7 @@ defineShortcuts({
           type="button"
           @click="switchUnit"
         >
-          <UIcon name="i-lucide-ruler" /><span>{{ bench.unit === 'mm' ? 'Millimetres' : 'Inches' }}</span>
+          <UIcon name="i-lucide-ruler" /><span>{{ settings.unit === 'mm' ? 'Millimetres' : 'Inches' }}</span>
         </button>
         <button
           type="button"

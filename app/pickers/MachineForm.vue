@@ -8,7 +8,7 @@ import { openChoices, orUnknown } from '~/utils/orUnknown'
 
 const { record } = defineProps<{ record: Machine | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const bench = useBenchStore()
+const settings = useSettingsStore()
 const { bare } = useLength()
 const { draft, issues, save } = useRecordForm(
   'machines',
@@ -199,7 +199,7 @@ watch(dial, ({ min, home, max }) => {
       </div>
     </details>
     <p class="hint">
-      Lengths are in {{ bench.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not
+      Lengths are in {{ settings.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not
       measured.
     </p>
   </RecordForm>

@@ -7,7 +7,7 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: NeedleRecord | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const bench = useBenchStore()
+const settings = useSettingsStore()
 const { save } = useShelf()
 const text = ref(record ? `${needleTag(record)} ${record.type}` : '')
 const wear = reactive({
@@ -19,7 +19,9 @@ const wear = reactive({
 }) as Pick<NeedleRecord, 'count' | 'state' | 'hoursSewn' | 'blocksSewn' | 'seen'>
 const issues = shallowRef<readonly FieldIssue[]>([])
 const states = NEEDLE_STATES.map(value => ({ value, label: value }))
-const reading = computed(() => parseNeedleLabel(text.value, record ? 'neighbour' : bench.tripleGap))
+// What is owned has been read already; only a label newly typed goes by the school.
+const tripleGap = computed(() => (record ? 'neighbour' : settings.schools.tripleGap))
+const reading = computed(() => parseNeedleLabel(text.value, tripleGap.value))
 
 function submit(): void {
   if (!reading.value.ok) return

@@ -101,7 +101,7 @@ describe('the machine’s form', () => {
   })
 
   it('reads inches when inches are on', async () => {
-    useBenchStore().changeSettings({ unit: 'inch' })
+    useSettingsStore().change({ unit: 'inch' })
     const form = open(MachineForm)
     await form.fill('Name', 'Loft')
     await form.fill('Widest stitch', '1/4')

@@ -1,11 +1,12 @@
 import { type BladeName, bladeNames, CONSTRUCTIONS } from '#core/needle'
+import { UNCHOSEN_HEX } from '#core/seam'
 
 /** How each blade looks in every drawing: its ink on screen, the same as a plain colour, and its letter. */
 export const BLADE_LOOKS = {
-  only: { ink: 'var(--woad)', hex: '#2b4c7e', letter: '' },
-  left: { ink: 'var(--woad)', hex: '#2b4c7e', letter: 'L' },
-  middle: { ink: 'var(--middle)', hex: '#6a4b33', letter: 'M' },
-  right: { ink: 'var(--weld)', hex: '#b57e12', letter: 'R' },
+  only: { ink: 'var(--woad)', hex: UNCHOSEN_HEX.left, letter: '' },
+  left: { ink: 'var(--woad)', hex: UNCHOSEN_HEX.left, letter: 'L' },
+  middle: { ink: 'var(--middle)', hex: UNCHOSEN_HEX.middle, letter: 'M' },
+  right: { ink: 'var(--weld)', hex: UNCHOSEN_HEX.right, letter: 'R' },
 } as const satisfies Record<
   BladeName,
   { readonly ink: string; readonly hex: string; readonly letter: string }

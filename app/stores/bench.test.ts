@@ -5,6 +5,10 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { findStitch, type StitchSetting } from '#core/stitch'
 import { useBenchStore } from './bench'
 import { useBookStore } from './book'
+import { useHandWalksStore } from './handWalks'
+import { useHandwheelStore } from './handwheel'
+import { useSettingsStore } from './settings'
+import { usePutInNeedle } from '~/composables/usePutInNeedle'
 
 const ATTIC = { id: 'attic', name: 'Attic seven', ...UNKNOWN_MACHINE }
 const stitch = (id: string) => findStitch(id)!
@@ -12,16 +16,24 @@ const zigzag = (over: Partial<StitchSetting>) =>
   bench.update('Zigzag', { stitch: { ...bench.setup.stitch, stitchId: 'zigzag', ...over } })
 let book: ReturnType<typeof useBookStore>
 let bench: ReturnType<typeof useBenchStore>
+let handwheel: ReturnType<typeof useHandwheelStore>
+let handWalks: ReturnType<typeof useHandWalksStore>
+let settings: ReturnType<typeof useSettingsStore>
+let putInNeedle: ReturnType<typeof usePutInNeedle>['putInNeedle']
 
 beforeEach(() => {
   setActivePinia(createPinia())
   book = useBookStore()
   bench = useBenchStore()
+  handwheel = useHandwheelStore()
+  handWalks = useHandWalksStore()
+  settings = useSettingsStore()
+  ;({ putInNeedle } = usePutInNeedle())
 })
 function fitTwin(gapMm = 2.5): void {
   book.commit('Add', [{ table: 'machines', id: ATTIC.id, record: ATTIC }])
   bench.update('Choose', { machineId: ATTIC.id })
-  bench.putInNeedle({ construction: 'twin', gapMm, sizeNm: 80, type: 'universal' })
+  putInNeedle({ construction: 'twin', gapMm, sizeNm: 80, type: 'universal' })
 }
 
 describe('the current setup', () => {
@@ -54,8 +66,8 @@ describe('the current setup', () => {
 
   it('buys a needle once, however often it is put in', () => {
     fitTwin()
-    bench.putInNeedle({ construction: 'twin', gapMm: 4, sizeNm: 90, type: 'jeans' })
-    bench.putInNeedle({ construction: 'twin', gapMm: 2.5, sizeNm: 80, type: 'universal' })
+    putInNeedle({ construction: 'twin', gapMm: 4, sizeNm: 90, type: 'jeans' })
+    putInNeedle({ construction: 'twin', gapMm: 2.5, sizeNm: 80, type: 'universal' })
     expect(book.shelf.needles.size).toBe(2)
     expect(bench.parts.needle?.gapMm).toBe(2.5)
     expect(book.undo()).toBe('Put in 2.5/80')
@@ -65,25 +77,25 @@ describe('the current setup', () => {
   it('keeps the handwheel on a drop that exists', () => {
     fitTwin()
     bench.chooseStitch({ ...stitch('honeycomb') })
-    bench.drop = 5
+    handwheel.drop = 5
     zigzag({})
-    expect(bench.drop).toBeLessThan(bench.clearances.length)
+    expect(handwheel.drop).toBeLessThan(handwheel.clearances.length)
     bench.chooseStitch({ ...stitch('straight') })
-    expect(bench.drop).toBe(0)
+    expect(handwheel.drop).toBe(0)
   })
 })
 
 describe('the hand-walk', () => {
-  const walk = () => bench.logHandWalk(new Date('2026-03-01T10:00:00Z'))
+  const walk = () => handWalks.log(new Date('2026-03-01T10:00:00Z'))
   beforeEach(() => {
     fitTwin()
     bench.chooseStitch({ ...stitch('zigzag') })
   })
 
   it('is remembered for this very combination', () => {
-    expect(bench.handWalk).toBeNull()
+    expect(handWalks.latest).toBeNull()
     walk()
-    expect(bench.handWalk).toMatchObject({
+    expect(handWalks.latest).toMatchObject({
       walkedAt: '2026-03-01T10:00:00.000Z',
       summary: expect.stringContaining('Attic seven'),
     })
@@ -94,7 +106,7 @@ describe('the hand-walk', () => {
     ['stitch length', () => bench.setStitch({ lengthMm: 3.3 })],
     ['mirror', () => bench.setStitch({ mirror: true })],
     ['plate', () => bench.update('Plate', { plate: 'single-hole' })],
-    ['needle', () => bench.putInNeedle({ construction: 'twin', gapMm: 2, sizeNm: 80, type: 'universal' })],
+    ['needle', () => putInNeedle({ construction: 'twin', gapMm: 2, sizeNm: 80, type: 'universal' })],
     [
       'machine’s widest stitch',
       () => book.commit('Change', [{ table: 'machines', id: 'attic', record: { ...ATTIC, maxWidthMm: 9 } }]),
@@ -102,9 +114,9 @@ describe('the hand-walk', () => {
   ])('is asked for again when the %s changes, and stands when that is taken back', (_, change) => {
     walk()
     change()
-    expect(bench.handWalk).toBeNull()
+    expect(handWalks.latest).toBeNull()
     book.undo()
-    expect(bench.handWalk).not.toBeNull()
+    expect(handWalks.latest).not.toBeNull()
   })
 })
 
@@ -113,9 +125,9 @@ describe('schools', () => {
     fitTwin()
     bench.chooseStitch({ ...stitch('zigzag') })
     expect(bench.result?.safeWidthMm).toBeCloseTo(4, 9)
-    bench.changeSchools({ margin: 'bare' })
+    settings.changeSchools({ margin: 'bare' })
     expect(bench.result?.safeWidthMm).toBeCloseTo(4.5, 9)
-    bench.changeSchools({ margin: 'own', ownMarginMm: 0.7 })
+    settings.changeSchools({ margin: 'own', ownMarginMm: 0.7 })
     expect(bench.result?.safeWidthMm).toBeCloseTo(3.8, 9)
   })
 })

@@ -1,23 +1,12 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { type Conflict, findConflicts } from '#core/conflicts'
-import { combinationKey } from '#core/handwalk'
-import {
-  describeNeedle,
-  type Needle,
-  needleLabel,
-  type NeedleType,
-  type TripleGapReading,
-} from '#core/needle'
-import type { Schools } from '#core/schools'
 import { STITCHES, type StitchSetting } from '#core/stitch'
-import { dropClearances, explainSwing, judgeSwing } from '#core/swing'
-import type { RecordChange, HandWalk, Settings, Setup } from '#shared/records'
-import { type Bench, benchOf, type NamedStitch, swingInputOf, conflictInputOf } from '#shared/inputs'
-import { FRESH_NEEDLE, DEFAULT_SETTINGS } from '#shared/records'
+import { explainSwing, judgeSwing } from '#core/swing'
+import type { Setup } from '#shared/records'
+import { type Bench, benchOf, type NamedStitch, swingInputOf, conflictInputOf, seamOf } from '#shared/inputs'
 import { EMPTY_SETUP } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
-import { newId } from '~/utils/id'
 
 /** The width dial's step, in mm. */
 const WIDTH_STEP_MM = 0.1
@@ -25,44 +14,19 @@ const WIDTH_STEP_MM = 0.1
 /** The one current setup: what is on the machine now, and what follows from it. */
 export const useBenchStore = defineStore('bench', () => {
   const book = useBookStore()
+  const settings = useSettingsStore()
   const setup = computed<Setup>(() => book.shelf.setup.get('current') ?? EMPTY_SETUP)
-  const settings = computed<Settings>(() => book.shelf.settings.get('settings') ?? DEFAULT_SETTINGS)
-  const unit = computed(() => settings.value.unit)
   const parts = computed<Bench>(() => benchOf(setup.value, book.shelf))
-  const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.value))
+  const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.record))
   const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
   const reasons = computed(() =>
-    swingInput.value && result.value ? explainSwing(result.value, swingInput.value, unit.value) : [],
+    swingInput.value && result.value ? explainSwing(result.value, swingInput.value, settings.unit) : [],
   )
   const conflicts = computed<readonly Conflict[]>(() =>
-    findConflicts(conflictInputOf(setup.value, book.shelf, settings.value)),
+    findConflicts(conflictInputOf(setup.value, book.shelf, settings.record)),
   )
-  const clearances = computed(() => (swingInput.value ? dropClearances(swingInput.value) : []))
+  const seam = computed(() => seamOf(setup.value, book.shelf, settings.record))
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
-
-  /** Which drop the handwheel was turned to; a stitch with fewer drops is held to its last. */
-  const dropIndex = ref(0)
-  const drop = computed({
-    get: () => Math.min(dropIndex.value, Math.max(0, clearances.value.length - 1)),
-    set: index => {
-      dropIndex.value = index
-    },
-  })
-
-  const key = computed(
-    () =>
-      swingInput.value
-      && combinationKey({
-        machineId: setup.value.machineId ?? '',
-        footId: setup.value.footId,
-        needleId: setup.value.needleId ?? '',
-        swing: swingInput.value,
-      }),
-  )
-  const handWalk = computed<HandWalk | null>(() => {
-    const walks = [...book.shelf.handWalks.values()].filter(walk => walk.key === key.value)
-    return walks.sort((a, b) => b.walkedAt.localeCompare(a.walkedAt))[0] ?? null
-  })
 
   function update(label: string, change: Partial<SetupContent>, joinKey: string | null = null): void {
     book.commit(label, [{ table: 'setup', id: 'current', record: { ...setup.value, ...change } }], joinKey)
@@ -84,12 +48,11 @@ export const useBenchStore = defineStore('bench', () => {
     const input = swingInputOf(
       { ...setup.value, stitch: setting },
       { ...parts.value, stitch },
-      settings.value,
+      settings.record,
     )
     const safe = input && judgeSwing(input).safeWidthMm
     const widthMm = safe == null ? setting.widthMm : Math.min(setting.widthMm, floorToStep(safe))
     update(`Choose ${stitch.name}`, { stitch: { ...setting, widthMm } })
-    dropIndex.value = 0
   }
 
   function useSafeWidth(): void {
@@ -97,68 +60,19 @@ export const useBenchStore = defineStore('bench', () => {
     if (safe != null) setStitch({ widthMm: floorToStep(safe) })
   }
 
-  /** Puts a needle in, adding it to what is owned when no such needle is there yet. */
-  function putInNeedle(needle: Needle & { readonly type: NeedleType }): void {
-    const owned = [...book.shelf.needles.values()].find(
-      n =>
-        n.construction === needle.construction
-        && n.gapMm === needle.gapMm
-        && n.sizeNm === needle.sizeNm
-        && n.type === needle.type,
-    )
-    const id = owned?.id ?? newId('needle')
-    book.commit(`Put in ${needleLabel(needle)}`, [
-      ...(owned ? [] : [{ table: 'needles' as const, id, record: { ...FRESH_NEEDLE, ...needle, id } }]),
-      { table: 'setup', id: 'current', record: { ...setup.value, needleId: id } },
-    ])
-  }
-
-  /** The record that says this combination was hand-walked; none while it is not complete. */
-  function handWalkRecord(now: Date): RecordChange[] {
-    const { machine, needle, stitch, foot } = parts.value
-    if (!key.value || !machine || !needle || !stitch) return []
-    const id = newId('walk')
-    const summary = (
-      `${machine.name} · ${describeNeedle(needle)} · ${stitch.name} width `
-      + `${setup.value.stitch.widthMm} · ${foot?.name ?? 'no foot chosen'}`
-    ).slice(0, 300)
-    return [{ table: 'handWalks', id, record: { id, key: key.value, summary, walkedAt: now.toISOString() } }]
-  }
-  const logHandWalk = (now: Date) => book.commit('Log the hand-walk', handWalkRecord(now))
-
-  function changeSettings(change: Partial<Omit<Settings, 'id'>>): void {
-    book.commit('Change settings', [
-      { table: 'settings', id: 'settings', record: { ...settings.value, ...change } },
-    ])
-  }
-  function changeSchools(change: Partial<Schools>): void {
-    changeSettings({ schools: { ...settings.value.schools, ...change } })
-  }
-  const tripleGap = computed<TripleGapReading>(() => settings.value.schools.tripleGap)
-
   return {
     setup,
-    settings,
-    unit,
     parts,
     swingInput,
     result,
     reasons,
     conflicts,
-    clearances,
+    seam,
     allStitches,
-    drop,
-    handWalk,
-    tripleGap,
     update,
     setStitch,
     chooseStitch,
     useSafeWidth,
-    putInNeedle,
-    handWalkRecord,
-    logHandWalk,
-    changeSettings,
-    changeSchools,
   }
 })
 

@@ -1,3 +1,9 @@
+// Made once: making one takes longer than a list of plans takes to open.
+const LONG = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+
 /** A moment as a day: `25 November 2026`. */
-export const dayOf = (moment: string) =>
-  new Date(moment).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+export const dayOf = (moment: string) => LONG.format(Date.parse(moment))
+
+/** A moment as a day where there is little room: `25 Nov 2026`. */
+export const shortDayOf = (moment: string) => SHORT.format(Date.parse(moment))

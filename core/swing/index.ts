@@ -9,3 +9,4 @@ export { compareTwinMode, type TwinMode, type TwinModeComparison } from './twinM
 export { compareSwing, gapCurve, type Comparison, type GapPoint } from './compare'
 export { explainSwing, headline, arithmetic } from './explain'
 export { needlePositionLimitMm } from './needlePosition'
+export { type Columns, columnsInWords, columnsOf } from './columns'

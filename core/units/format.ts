@@ -34,6 +34,19 @@ export function formatLengthDown(mm: number | null, unit: LengthUnit): string {
   return render(mm, unit, value => Math.floor(value + 1e-6))
 }
 
+/** How a unit is written behind a length. */
+export const UNIT_SIGNS = { mm: 'mm', inch: 'in' } as const satisfies Record<LengthUnit, string>
+
+/**
+ * {@link formatLength} with its unit; `not measured` stands alone.
+ *
+ * @example
+ * lengthWithUnit(6.35, 'inch') // '1/4 in'
+ */
+export function lengthWithUnit(mm: number | null, unit: LengthUnit): string {
+  return mm === null ? formatLength(mm, unit) : `${formatLength(mm, unit)} ${UNIT_SIGNS[unit]}`
+}
+
 function render(mm: number, unit: LengthUnit, round: (value: number) => number): string {
   if (!Number.isFinite(mm)) return '?'
   if (unit === 'inch') {

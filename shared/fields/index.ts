@@ -1,2 +1,3 @@
 export * from './fields'
 export * from './issues'
+export * from './newest'

@@ -7,6 +7,8 @@ export {
   startInputOf,
   threadedBlades,
 } from './pairing'
+export { type ThreadNeed, type ThreadNeeds, threadNeedsOf } from './needs'
+export { seamOf } from './seam'
 export { signContextOf } from './signs'
 export { featuresOf, frozenOf, learntFromSwatch, offsetOf, ruleShareOf } from './swatch'
 export { SOURCE_WORDS, type SwatchField, swatchFields } from './swatchFields'

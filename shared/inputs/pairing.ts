@@ -5,6 +5,7 @@ import { type Candidate, leadingThread, type StartInput, type ThreadFacts } from
 import type { ClothFacts, TensionDial } from '#core/terms'
 import { hasSwing } from '#core/stitch'
 import { type Bench, benchOf, type BenchTables, plateOn } from './swing'
+import { newestFirst } from '../fields'
 import type { Cloth, NeedleRecord, Plan, Settings, Stabilizer, Thread } from '../records'
 import type { SetupContent } from '../setup'
 
@@ -127,7 +128,7 @@ function ownPlan(
       && needles.get(plan.setup.needleId ?? '')?.type === needle.type
       && Object.values(plan.setup.threadIds).some(id => threads.get(id ?? '')?.kind === thread.kind),
   )
-  const newest = alike.sort((a, b) => Date.parse(b.keptAt) - Date.parse(a.keptAt))[0]
+  const newest = newestFirst(alike, ({ keptAt }) => keptAt)[0]
   return newest
     ? { name: newest.name, tension: newest.setup.tension, lengthMm: newest.setup.stitch.lengthMm }
     : null

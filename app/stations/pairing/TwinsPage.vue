@@ -8,9 +8,9 @@ import { twinCandidates } from './twinCandidates'
 
 useHead({ title: 'Which twins to own · Lacy Spool' })
 const book = useBookStore()
-const bench = useBenchStore()
+const settings = useSettingsStore()
 const { length } = useLength()
-const ticked = computed(() => new Set(bench.settings.twinJobs))
+const ticked = computed(() => new Set(settings.record.twinJobs))
 const jobs = computed(() => TWIN_JOBS.filter(({ id }) => ticked.value.has(id)))
 const widths = computed(() =>
   [...new Set([...book.shelf.machines.values()].map(({ maxWidthMm }) => maxWidthMm))].sort((a, b) => a - b),
@@ -26,7 +26,7 @@ watchEffect(async () => {
   const plain = JSON.parse(
     JSON.stringify([twinCandidates(book.shelf.needles.values()), jobs.value, widths.value]),
   ) as Parameters<typeof client.api.cover> extends [infer A, infer B, infer C, unknown] ? [A, B, C] : never
-  const reply = await client.api.cover(...plain, marginForMm('twin', bench.settings.schools))
+  const reply = await client.api.cover(...plain, marginForMm('twin', settings.schools))
   // Only the newest wish is answered: ticking fast must not show an old set.
   if (mine !== wish) return
   coverage.value = reply.ok ? reply.coverage : null
@@ -34,7 +34,7 @@ watchEffect(async () => {
 })
 const toBuy = computed(() => coverage.value?.chosen.filter(({ needle }) => !needle.owned) ?? [])
 function tick(id: string, on: boolean): void {
-  bench.changeSettings({
+  settings.change({
     twinJobs: TWIN_JOBS.map(job => job.id).filter(job => (job === id ? on : ticked.value.has(job))),
   })
 }

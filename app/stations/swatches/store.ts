@@ -1,3 +1,4 @@
+import { newestFirst } from '#shared/fields'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { markAt } from '#core/dial'
@@ -10,12 +11,7 @@ export const useSwatchStore = defineStore('swatches', () => {
   const book = useBookStore()
   const bench = useBenchStore()
   const { takeSetup } = useShelf()
-  const newest = computed(() =>
-    [...book.shelf.swatches.values()]
-      .map(swatch => ({ swatch, at: Date.parse(swatch.keptAt) }))
-      .sort((a, b) => b.at - a.at)
-      .map(({ swatch }) => swatch),
-  )
+  const newest = computed(() => newestFirst(book.shelf.swatches.values(), ({ keptAt }) => keptAt))
 
   /**
    * What a swatch's number would be on another machine: as far from home, as a share of the way. null: a dial

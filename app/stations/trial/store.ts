@@ -1,3 +1,4 @@
+import { newestFirst } from '#shared/fields'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import {
@@ -22,13 +23,13 @@ export type RowReading = Pick<TrialRowRecord, 'ridge' | 'show' | 'skips' | 'brea
 export const useTrialStore = defineStore('trial', () => {
   const book = useBookStore()
   const bench = useBenchStore()
+  const settings = useSettingsStore()
 
   /** The newest strip that is not closed. */
   const strip = computed<Trial | null>(
     () =>
-      [...book.shelf.trials.values()]
-        .filter(({ closed }) => !closed)
-        .sort((a, b) => b.startedAt.localeCompare(a.startedAt))[0] ?? null,
+      newestFirst(book.shelf.trials.values(), ({ startedAt }) => startedAt).find(({ closed }) => !closed)
+      ?? null,
   )
   const content = computed<SetupContent>(() => {
     const { id: _, ...setup } = bench.setup
@@ -51,9 +52,9 @@ export const useTrialStore = defineStore('trial', () => {
       : [],
   )
   const question = computed(() =>
-    dial.value ? questionOf(goal.value, content.value, book.shelf, bench.settings) : null,
+    dial.value ? questionOf(goal.value, content.value, book.shelf, settings.record) : null,
   )
-  const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), bench.settings))
+  const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), settings.record))
   const told = useForetold(
     () => lessons.value,
     () => question.value,

@@ -4,7 +4,7 @@ import { FRESH_USE, carePrompts, needleLife, sessionHours } from '#core/care'
 import { needleNameAndType, needleLabel } from '#core/needle'
 import type { RecordChange, MachineStateRecord, NeedleEnd, NeedleRecord, NeedleTime } from '#shared/records'
 import { sewnKinds, sewnSince, blankState } from '#shared/inputs'
-import { LIMITS } from '#shared/fields'
+import { LIMITS, newestFirst } from '#shared/fields'
 import { newId } from '~/utils/id'
 import { byConstructionAndGap } from '~/utils/needles'
 
@@ -129,7 +129,7 @@ export const useCareStore = defineStore('care', () => {
       })),
     ])
   }
-  const ends = computed(() => [...book.shelf.needleEnds.values()].sort((a, b) => b.at.localeCompare(a.at)))
+  const ends = computed(() => newestFirst(book.shelf.needleEnds.values(), end => end.at))
 
   const since = (moment: string | null) =>
     sewnSince(

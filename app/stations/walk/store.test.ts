@@ -60,7 +60,7 @@ describe('a walk done to the end', () => {
       finishedAt: NOW.toISOString(),
       setup: { machineId: bench.setup.machineId, needleId: bench.setup.needleId },
     })
-    expect(bench.handWalk?.walkedAt).toBe(NOW.toISOString())
+    expect(useHandWalksStore().latest?.walkedAt).toBe(NOW.toISOString())
     expect(book.shelf.handWalks.size).toBe(before + 1)
     expect(walk.log[0]!.id).toBe(walk.record!.id)
   })
@@ -76,11 +76,11 @@ describe('a walk done to the end', () => {
     expect(walk.record!.finishedAt).toBeNull()
   })
   it('takes a hand-walk logged at station 1 for its own, and takes it back with the tick', () => {
-    bench.logHandWalk(NOW)
+    useHandWalksStore().log(NOW)
     // Its tick rests on the needle, which is in.
     expect(walk.held.has('hand-walk')).toBe(true)
     walk.untick(step('hand-walk'), NOW)
-    expect(bench.handWalk).toBeNull()
+    expect(useHandWalksStore().latest).toBeNull()
   })
 })
 

@@ -1,3 +1,4 @@
+import { newestFirst } from '#shared/fields'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { heldSteps, resumeAt, threadingWalk, type WalkStep } from '#core/walk'
@@ -11,28 +12,25 @@ const HAND_WALK = 'hand-walk'
 export const useWalkStore = defineStore('walk', () => {
   const book = useBookStore()
   const bench = useBenchStore()
+  const settings = useSettingsStore()
+  const handWalks = useHandWalksStore()
   const machineId = computed(() => bench.setup.machineId)
   const state = computed(() => stateOf(machineId.value, book.shelf.machineStates))
-  const input = computed(() => walkInputOf(bench.setup, book.shelf, bench.settings, state.value))
+  const input = computed(() => walkInputOf(bench.setup, book.shelf, settings.record, state.value))
   const walk = computed(() => threadingWalk(input.value))
   /** The last walk on this machine, finished or not. */
-  const record = computed<WalkRecord | null>(
-    () =>
-      [...book.shelf.walks.values()]
-        .filter(one => one.machineId === machineId.value)
-        .sort(
-          (a, b) =>
-            Number(a.finishedAt !== null) - Number(b.finishedAt !== null)
-            || b.startedAt.localeCompare(a.startedAt),
-        )[0] ?? null,
-  )
+  const record = computed<WalkRecord | null>(() => {
+    const here = [...book.shelf.walks.values()].filter(walk => walk.machineId === machineId.value)
+    const started = newestFirst(here, ({ startedAt }) => startedAt)
+    return started.find(({ finishedAt }) => finishedAt === null) ?? started[0] ?? null
+  })
   const held = computed(() =>
     heldSteps(
       walk.value,
       {
         keys: new Set(record.value?.keys),
         finished: record.value?.finishedAt != null,
-        walked: bench.handWalk !== null,
+        walked: handWalks.latest !== null,
       },
       state.value,
     ),
@@ -43,11 +41,10 @@ export const useWalkStore = defineStore('walk', () => {
   const index = computed(() =>
     resumeAt(walk.value, held.value, record.value?.finishedAt == null ? (record.value?.at ?? null) : null),
   )
-  const log = computed(() =>
-    [...book.shelf.walks.values()]
-      .filter(one => one.finishedAt !== null)
-      .sort((a, b) => b.finishedAt!.localeCompare(a.finishedAt!)),
-  )
+  const log = computed(() => {
+    const finished = [...book.shelf.walks.values()].filter(({ finishedAt }) => finishedAt !== null)
+    return newestFirst(finished, ({ finishedAt }) => finishedAt!)
+  })
 
   const keysOf = (ids: ReadonlySet<string>) =>
     walk.value.steps.filter(({ id }) => ids.has(id) && id !== HAND_WALK).map(({ key }) => key)
@@ -106,7 +103,7 @@ export const useWalkStore = defineStore('walk', () => {
     book.commit(`Tick “${step.instruction}”`, [
       { table: 'walks', id: kept.id, record: kept },
       ...stateChange(step),
-      ...(step.id === HAND_WALK ? bench.handWalkRecord(now) : []),
+      ...(step.id === HAND_WALK ? handWalks.recordOf(now) : []),
     ])
   }
   function untick(step: WalkStep, now: Date): void {
@@ -114,8 +111,8 @@ export const useWalkStore = defineStore('walk', () => {
     const ids = new Set([...held.value].filter(id => id !== step.id))
     const kept: WalkRecord = { ...current(now), keys: keysOf(ids), at: step.id }
     const walked =
-      step.id === HAND_WALK && bench.handWalk
-        ? [{ table: 'handWalks' as const, id: bench.handWalk.id, record: null }]
+      step.id === HAND_WALK && handWalks.latest
+        ? [{ table: 'handWalks' as const, id: handWalks.latest.id, record: null }]
         : []
     book.commit(`Untick “${step.instruction}”`, [{ table: 'walks', id: kept.id, record: kept }, ...walked])
   }

@@ -9,6 +9,7 @@ import { byConstructionAndGap, inTheCase } from '~/utils/needles'
 useHead({ title: 'Compare · Lacy Spool' })
 const book = useBookStore()
 const bench = useBenchStore()
+const settings = useSettingsStore()
 const { length } = useLength()
 
 const needles = computed(() =>
@@ -21,7 +22,7 @@ const needleRows = computed(() =>
     const row = compareRow(
       bench.setup,
       { ...bench.parts, needle },
-      bench.settings,
+      settings.record,
       needleTag(needle),
       needle.type,
       needle.id,
@@ -36,7 +37,7 @@ const machineRows = computed(() =>
       const row = compareRow(
         bench.setup,
         { ...bench.parts, machine },
-        bench.settings,
+        settings.record,
         machine.name,
         `widest ${length(machine.maxWidthMm)}`,
         machine.id,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 const book = useBookStore()
 const bench = useBenchStore()
+const handwheel = useHandwheelStore()
 useHead({ title: 'Width and swing · Lacy Spool' })
 </script>
 
@@ -38,21 +39,24 @@ useHead({ title: 'Width and swing · Lacy Spool' })
           </header>
           <PlateView
             :input="bench.swingInput"
-            :drop="bench.drop"
+            :drop="handwheel.drop"
           />
         </section>
         <HandWheel
-          v-model:drop="bench.drop"
+          v-model:drop="handwheel.drop"
           :input="bench.swingInput"
         >
           <HandWalkLog />
         </HandWheel>
       </div>
-      <SewnCards
-        v-if="bench.result"
+      <SeamSides
+        v-if="bench.seam"
         class="sides"
+        :seam="bench.seam"
+        :stitch-name="bench.parts.stitch?.name ?? 'Stitch'"
         :right-tall-px="232"
         :under-tall-px="128"
+        @cure="bench.setStitch({ lengthMm: $event })"
       />
     </div>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newestFirst } from '#shared/fields'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { needleSearchText } from '#core/needle'
 import { judgeSwing } from '#core/swing'
@@ -10,19 +11,15 @@ import { VERDICT_LOOKS } from '~/utils/verdict'
 useHead({ title: 'Kept plans · Lacy Spool' })
 const book = useBookStore()
 const bench = useBenchStore()
+const settings = useSettingsStore()
+const handwheel = useHandwheelStore()
 const { remove } = useShelf()
 const { bare, length } = useLength()
 const toast = useToast()
 
 const ROW_PX = 84
 const search = ref('')
-// By moments as numbers: right whatever the time zone, and much faster than as text.
-const newest = computed(() =>
-  [...book.shelf.plans.values()]
-    .map(plan => ({ plan, at: Date.parse(plan.keptAt) }))
-    .sort((a, b) => b.at - a.at)
-    .map(({ plan }) => plan),
-)
+const newest = computed(() => newestFirst(book.shelf.plans.values(), ({ keptAt }) => keptAt))
 /** Twin and double are the same needle: search finds both. */
 const found = computed(() => {
   const words = search.value
@@ -59,7 +56,7 @@ const rows = computed(() =>
 )
 function facts(plan: Plan) {
   const parts = benchOf(plan.setup, book.shelf)
-  const input = swingInputOf(plan.setup, parts, bench.settings)
+  const input = swingInputOf(plan.setup, parts, settings.record)
   const result = input && judgeSwing(input)
   const { widthMm, lengthMm } = plan.setup.stitch
   return {
@@ -72,17 +69,13 @@ function facts(plan: Plan) {
     ]
       .filter(Boolean)
       .join(' · '),
-    day: new Date(plan.keptAt).toLocaleDateString('en-GB', {
-      day: 'numeric',
-      month: 'short',
-      year: 'numeric',
-    }),
+    day: shortDayOf(plan.keptAt),
   }
 }
 
 function reopen(plan: Plan): void {
   bench.update(`Open ${plan.name}`, plan.setup)
-  bench.drop = 0
+  handwheel.drop = 0
   toast.add({ title: `“${plan.name}” is on the bench` })
   void navigateTo('/')
 }

@@ -74,7 +74,7 @@ describe('the verdict', () => {
     expect(show(VerdictCard).text()).toContain('Choose a machine and a needle.')
   })
   it('speaks inches when inches are on', () => {
-    bench.changeSettings({ unit: 'inch' })
+    useSettingsStore().change({ unit: 'inch' })
     expect(show(VerdictCard).text()).toContain('inch is safe.')
   })
 })
@@ -212,7 +212,7 @@ describe('the comparison', () => {
         compareRow(
           bench.setup,
           { ...bench.parts, needle: one },
-          bench.settings,
+          useSettingsStore().record,
           needleTag(one),
           one.type,
           one.id,

@@ -5,8 +5,9 @@ import { formatLength } from '#core/units'
 /** Numbers to begin a trial with, each with its source, and one press that dials them in. */
 const { start } = defineProps<{ start: StartSettings }>()
 const bench = useBenchStore()
+const settings = useSettingsStore()
 const mm = (value: number | null, text: string) =>
-  value === null ? text : `${formatLength(value, bench.unit)} ${bench.unit}`
+  value === null ? text : `${formatLength(value, settings.unit)} ${settings.unit}`
 const rows = computed(() => [
   {
     name: 'Tension',

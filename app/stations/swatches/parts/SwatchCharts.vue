@@ -14,7 +14,7 @@ use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, 
 
 /** Where the swatches found their tension, by thread and by goal, and against the rule. */
 const { swatches } = defineProps<{ swatches: readonly Swatch[] }>()
-const bench = useBenchStore()
+const settings = useSettingsStore()
 const colorMode = useColorMode()
 const points = computed(() =>
   swatches.flatMap((swatch): SwatchPoint[] => {
@@ -27,7 +27,7 @@ const points = computed(() =>
             kind: featuresOf(swatch.goal, swatch.frozen).thread,
             goal: GOAL_FACTS[swatch.goal].name,
             share,
-            ruleShare: ruleShareOf(swatch.goal, swatch.setup, swatch.frozen, bench.settings),
+            ruleShare: ruleShareOf(swatch.goal, swatch.setup, swatch.frozen, settings.record),
             verdict: swatch.verdict,
           },
         ]
@@ -46,7 +46,7 @@ const look = computed(() => {
     failed: dye('--madder'),
   }
 })
-const error = computed(() => leaveOneOut(lessonsOf(swatches, bench.settings)))
+const error = computed(() => leaveOneOut(lessonsOf(swatches, settings.record)))
 const percent = (share: number) => `${Math.round(100 * share)} %`
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { benchOf } from '#shared/inputs'
 import type { Swatch } from '#shared/records'
-import { seamPointsOf } from '~/utils/seamPoints'
+import { seamPointsOf } from '#core/seam'
 
 /**
  * What a swatch looked like by its readings, drawn in the colours it was sewn in. Nothing where nothing was

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type Reading, READING_STEPS, type ReadingName } from '#core/trial'
-import type { SeamPoints } from '~/utils/seamPoints'
+import type { SeamPoints } from '#core/seam'
 import { readingWord, signed } from '~/utils/readingWords'
 
 /** Seven drawn swatches to choose from: the row is read by looking, not by words. */

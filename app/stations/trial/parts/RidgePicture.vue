@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Reading } from '#core/trial'
-import type { SeamPoints } from '~/utils/seamPoints'
+import type { SeamPoints } from '#core/seam'
 
 /** The cloth cut across the seam: slack, flat or standing up between the rows. */
 const { seam, reading } = defineProps<{ seam: SeamPoints; reading: Reading }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Reading } from '#core/trial'
-import type { SeamPoints } from '~/utils/seamPoints'
+import type { SeamPoints } from '#core/seam'
 
 /**
  * A piece of the seam, right side above and under side below, as it looks when the threads lock where this

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PathPoint } from '#core/walk'
-import { STRAND_COLOURS } from '~/utils/strands'
+import { BLADE_LOOKS } from '~/seam/bladeLooks'
 
 /**
  * The thread's way through the machine, seen from the front: done up to here, dashed from here on. A
@@ -14,7 +14,6 @@ const { at, strands, parted, apart } = defineProps<{
 }>()
 const POINTS: readonly PathPoint[] = ['spool', 'discs', 'lever', 'guide', 'eye']
 const OFFSET = { left: -1, middle: 0, right: 1 } as const
-const LETTER = { left: 'L', middle: 'M', right: 'R' } as const
 const one = computed(() => strands.length === 1)
 /** How far a strand lies from the middle of the way at each point. */
 const side = (strand: 'left' | 'middle' | 'right', wide: number) => OFFSET[strand] * wide
@@ -139,7 +138,7 @@ const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to
         :key="point"
         :d="wayOf(strand)[point]"
         fill="none"
-        :stroke="i <= now ? STRAND_COLOURS[strand] : 'var(--line-strong)'"
+        :stroke="i <= now ? BLADE_LOOKS[strand].ink : 'var(--line-strong)'"
         :stroke-width="i === now ? 4 : 2.5"
         :stroke-dasharray="i <= now ? undefined : '3 5'"
         stroke-linecap="round"
@@ -151,7 +150,7 @@ const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to
         class="letter"
         text-anchor="middle"
       >
-        {{ LETTER[strand] }}
+        {{ BLADE_LOOKS[strand].letter }}
       </text>
     </template>
     <circle

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { formatNumber } from '#core/units'
 import { seamHours, SPEED_STITCHES } from '#core/care'
-import { threadUsage } from '#core/usage'
+import { seamUsage } from '#core/seam'
 
 /** Time from metres, stitch and speed, where nobody held a watch. */
 const care = useCareStore()
@@ -18,16 +18,8 @@ const problem = computed(() => {
     : ''
 })
 const found = computed(() => {
-  const input = bench.swingInput
-  if (!input || problem.value) return null
-  const { stitches } = threadUsage({
-    stitch: input.stitch,
-    maxWidthMm: input.machine.maxWidthMm,
-    needle: input.needle,
-    seamM: metres.value!,
-    thicknessMm: null,
-    waste: 0,
-  })
+  if (!bench.seam || problem.value) return null
+  const { stitches } = seamUsage(bench.seam, metres.value!, 0)
   return { stitches, minutes: 60 * seamHours(stitches, speed.value!) }
 })
 function add(): void {

@@ -1,16 +1,17 @@
 <script setup lang="ts">
+import type { Blade } from '#core/needle'
 import type { Draw, SupplyPlace } from '#core/terms'
-import { STRAND_COLOURS } from '~/utils/strands'
+import { BLADE_LOOKS } from '~/seam/bladeLooks'
 
 /** How a thread comes off: rolling off sideways, over the end, from a cup or a stand. */
 const { strand, draw, place, film } = defineProps<{
-  strand: keyof typeof STRAND_COLOURS
+  strand: Blade
   draw: Draw
   place: SupplyPlace
   film: boolean
 }>()
 const wide = computed(() => (film ? 9 : 3.5))
-const colour = computed(() => STRAND_COLOURS[strand])
+const colour = computed(() => BLADE_LOOKS[strand].ink)
 </script>
 
 <template>

@@ -12,6 +12,7 @@ import { byConstructionAndGap, inTheCase } from '~/utils/needles'
  */
 const book = useBookStore()
 const bench = useBenchStore()
+const settings = useSettingsStore()
 const { limit } = useLength()
 
 const tiles = computed(() =>
@@ -19,7 +20,7 @@ const tiles = computed(() =>
     .filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId))
     .sort(byConstructionAndGap)
     .map(needle => {
-      const input = swingInputOf(bench.setup, { ...bench.parts, needle }, bench.settings)
+      const input = swingInputOf(bench.setup, { ...bench.parts, needle }, settings.record)
       const result = input && judgeSwing(input)
       return {
         needle,
@@ -32,7 +33,7 @@ const tiles = computed(() =>
 function wordFor(needle: NeedleRecord, safe: number | null, verdict: string): string {
   if (safe === null) return verdict === 'close' ? 'close' : 'strikes'
   if (safe === 0) return 'straight'
-  if (isStraightOnly(needle, bench.settings.schools)) return 'straight'
+  if (isStraightOnly(needle, settings.schools)) return 'straight'
   return `to ${limit(safe)}`
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Under the handwheel: the caution, whether exactly this was hand-walked, and the press that logs it. */
-const bench = useBenchStore()
+const handWalks = useHandWalksStore()
 const { hindrance, log, walkedOn } = useHandWalk()
 </script>
 
@@ -23,7 +23,7 @@ const { hindrance, log, walkedOn } = useHandWalk()
       {{ hindrance }}
     </p>
     <p
-      v-else-if="bench.handWalk"
+      v-else-if="handWalks.latest"
       class="walked clear-ink"
       role="status"
     >
@@ -36,7 +36,7 @@ const { hindrance, log, walkedOn } = useHandWalk()
       Not yet hand-walked in exactly this combination.
     </p>
     <UButton
-      v-if="!bench.handWalk"
+      v-if="!handWalks.latest"
       class="log"
       label="I have hand-walked this"
       :disabled="hindrance !== null"

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { parseNeedleLabel } from '#core/needle'
 
-const bench = useBenchStore()
+const settings = useSettingsStore()
+const { putInNeedle } = usePutInNeedle()
 const text = ref('')
 const reading = computed(() =>
-  text.value.trim() === '' ? null : parseNeedleLabel(text.value, bench.tripleGap),
+  text.value.trim() === '' ? null : parseNeedleLabel(text.value, settings.schools.tripleGap),
 )
 
 function putIn(): void {
   if (!reading.value?.ok) return
-  bench.putInNeedle(reading.value.needle)
+  putInNeedle(reading.value.needle)
   text.value = ''
 }
 </script>

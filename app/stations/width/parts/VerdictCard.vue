@@ -6,11 +6,12 @@ import { type TwinModeComparison, compareTwinMode, headline } from '#core/swing'
 import { VERDICT_LOOKS } from '~/utils/verdict'
 
 const bench = useBenchStore()
+const settings = useSettingsStore()
 const { length } = useLength()
 
 const look = computed(() => bench.result && VERDICT_LOOKS[bench.result.verdict])
 const line = computed(() =>
-  bench.result && bench.swingInput ? headline(bench.result, bench.swingInput, bench.unit) : '',
+  bench.result && bench.swingInput ? headline(bench.result, bench.swingInput, settings.unit) : '',
 )
 const SUMS = new Set(['safe-width', 'straight-only', 'no-width-helps'])
 /** Said elsewhere: the caution stands beside the handwheel. */
@@ -52,7 +53,7 @@ function forgetWords({ twinMode, forgetsTwinMode }: Machine): string {
 }
 const wideNote = computed(() => {
   const { needle } = bench.parts
-  return needle && bench.result?.swings && isStraightOnly(needle, bench.settings.schools)
+  return needle && bench.result?.swings && isStraightOnly(needle, settings.schools)
     ? 'Your school sews straight only from a gap of 5.0 up.'
     : null
 })

@@ -5,6 +5,7 @@ import { LIMITS } from '#shared/fields'
 
 const book = useBookStore()
 const bench = useBenchStore()
+const settings = useSettingsStore()
 const { bare, limit, sign } = useLength()
 
 const STEP_MM = 0.1
@@ -15,7 +16,7 @@ const maxMm = computed(() => machineMm.value ?? LIMITS.widthMm[1])
 const width = computed(() => bench.setup.stitch.widthMm)
 const text = ref('')
 watch(
-  [width, () => bench.unit],
+  [width, () => settings.unit],
   () => {
     text.value = bare(width.value)
   },
@@ -24,7 +25,7 @@ watch(
 
 const problem = ref('')
 function typed(): void {
-  const mm = parseLength(text.value, bench.unit)
+  const mm = parseLength(text.value, settings.unit)
   const [min, max] = LIMITS.widthMm
   problem.value =
     mm !== null && mm >= min && mm <= max ? '' : `Width goes from ${bare(min)} to ${bare(max)} ${sign()}.`

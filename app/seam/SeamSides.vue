@@ -2,26 +2,32 @@
 import { formatNumber } from '#core/units'
 import { MUDDY_MEAN_LAYERS } from '#core/buildup'
 import { bladeNames } from '#core/needle'
+import { type Seam, sewnInputOf } from '#core/seam'
+import { columnsInWords, columnsOf, judgeSwing } from '#core/swing'
 import { BLADE_LOOKS } from './bladeLooks'
 import { sewnSvg } from '#core/sewn'
 import { drawHeatMap, LAYER_INKS } from './heatMap'
 import { drawCloth, drawHoles, drawSewn, type View } from './drawSewn'
+import { useSewnView } from './useSewnView'
 import { download } from '~/utils/download'
 
-/** Right side, under side and build-up as the worker sewed them. */
-const { rightTallPx, underTallPx } = defineProps<{ rightTallPx: number; underTallPx: number }>()
+/** Right side, under side and build-up of a seam, as the worker sewed them. */
+const { seam, stitchName, rightTallPx, underTallPx } = defineProps<{
+  seam: Seam
+  stitchName: string
+  rightTallPx: number
+  underTallPx: number
+}>()
+/** A stitch length that cures what is muddy, in mm. */
+const emit = defineEmits<{ cure: [lengthMm: number] }>()
 const SEAM_MM = 40
 const SCREEN_MM_PER_PX = 25.4 / 96
-/** Less than this between the columns does not show, in mm: under a thread's thickness. */
-const EDGE_TO_EDGE_MM = 0.05
 
-const book = useBookStore()
-const bench = useBenchStore()
+const settings = useSettingsStore()
 const { length } = useLength()
-const { input, widthSource } = useSewnInput(() => SEAM_MM)
-const { view, problem } = useSewnView(() => input.value)
+const { view, problem } = useSewnView(() => sewnInputOf(seam, SEAM_MM))
 const mode = ref<'thread' | 'layers'>('thread')
-const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? '')?.hex ?? '#eadfcb')
+const construction = computed(() => seam.swing.needle.construction)
 const spanMm = computed(() => {
   const right = view.value?.right
   return right ? 2 * Math.max(-right.leftMm, right.rightMm) : 8
@@ -29,7 +35,7 @@ const spanMm = computed(() => {
 const scale = ref(1)
 
 const drawRight = computed(() => {
-  const [current, colour, layers] = [view.value, cloth.value, mode.value === 'layers']
+  const [current, colour, layers] = [view.value, seam.clothHex, mode.value === 'layers']
   return (context: CanvasRenderingContext2D, at: View, width: number, height: number) => {
     drawCloth(context, layers ? LAYER_INKS[0] : colour, width, height)
     if (!current) return
@@ -38,8 +44,8 @@ const drawRight = computed(() => {
   }
 })
 const drawUnder = computed(() => {
-  const [current, colour] = [view.value, cloth.value]
-  const inks = bladeNames(bench.parts.needle?.construction ?? 'single').map(name => BLADE_LOOKS[name].hex)
+  const [current, colour] = [view.value, seam.clothHex]
+  const inks = bladeNames(construction.value).map(name => BLADE_LOOKS[name].hex)
   return (context: CanvasRenderingContext2D, at: View, width: number, height: number) => {
     drawCloth(context, colour, width, height)
     if (!current) return
@@ -48,15 +54,7 @@ const drawUnder = computed(() => {
   }
 })
 
-const columns = computed(() => {
-  const overlap = bench.result?.overlapMm
-  if (overlap == null || !bench.result) return 'One row, one thread.'
-  if (Math.abs(overlap) < EDGE_TO_EDGE_MM)
-    return `The rows meet edge to edge, ${length(bench.result.spanMm)} wide in all.`
-  if (overlap < 0) return `A clear lane of ${length(-overlap)} between the rows.`
-  const share = Math.round(100 * (bench.result.interlacedShare ?? 0))
-  return `Rows overlap ${length(overlap)}, ${share} % interlaced, ${length(bench.result.spanMm)} wide in all.`
-})
+const columns = computed(() => columnsInWords(columnsOf(judgeSwing(seam.swing)), settings.unit))
 const muddy = computed(() => {
   const current = view.value
   if (!current?.buildUp.muddy) return null
@@ -66,25 +64,24 @@ const muddy = computed(() => {
     : `Muddy: ${layers} layers where the rows overlap. Length ${length(current.cureLengthMm)} cures it.`
 })
 function cure(): void {
-  if (view.value?.cureLengthMm) bench.setStitch({ lengthMm: view.value.cureLengthMm })
+  if (view.value?.cureLengthMm) emit('cure', view.value.cureLengthMm)
 }
 function exportSvg(): void {
   if (!view.value) return
-  const title =
-    `${bench.parts.stitch?.name ?? 'Stitch'}, width ${bench.setup.stitch.widthMm} mm, gap `
-    + `${bench.parts.needle?.gapMm ?? 0} mm`
-  download('right-side.svg', 'image/svg+xml', sewnSvg(view.value.right, title, cloth.value))
+  const { stitch, needle } = seam.swing
+  const title = `${stitchName}, width ${stitch.widthMm} mm, gap ${needle.gapMm} mm`
+  download('right-side.svg', 'image/svg+xml', sewnSvg(view.value.right, title, seam.clothHex))
 }
 const underLabel = computed(() => {
   const runs =
-    bench.parts.needle?.construction === 'single'
+    construction.value === 'single'
       ? 'runs along the seam'
       : 'zigzags between the needle holes, which is normal'
   return `Under side, turned over: the bobbin thread ${runs}.`
 })
 const rightLabel = computed(() =>
   mode.value === 'thread'
-    ? `Right side as sewn: ${bench.parts.stitch?.name}. ${columns.value}`
+    ? `Right side as sewn: ${stitchName}. ${columns.value}`
     : `Thread layers: at most ${view.value?.buildUp.mostLayers ?? 0}. ${muddy.value ?? 'Not muddy.'}`,
 )
 </script>
@@ -186,7 +183,9 @@ const rightLabel = computed(() =>
         :tall-px="underTallPx"
         :label="underLabel"
       />
-      <p class="hint note">Thread width: {{ widthSource === 'rule' ? 'rule, from tex' : widthSource }}</p>
+      <p class="hint note">
+        Thread width: {{ seam.threadWidthSource === 'rule' ? 'rule, from tex' : seam.threadWidthSource }}
+      </p>
     </section>
   </div>
 </template>

@@ -1,5 +1,6 @@
-import { bladeNames, bladeOffsetsMm, type Needle } from '#core/needle'
+import { bladeOffsetsMm, type Needle, threadedBladesOf } from '#core/needle'
 import { seamDropsMm, type StitchSetting, type StitchShape } from '#core/stitch'
+import { type SeamPlace, UNCHOSEN_HEX } from './colours'
 
 /** A short piece of a seam for small drawings: where each blade lands, in mm, along and across. */
 export interface SeamPoints {
@@ -13,7 +14,8 @@ export interface SeamPoints {
   readonly wideMm: number
 }
 
-export interface Seam {
+/** The little a small drawing needs of a seam. */
+export interface SeamSketch {
   readonly needle: Needle | null
   /** null: a plain straight one is drawn. */
   readonly sewn: {
@@ -22,7 +24,7 @@ export interface Seam {
     readonly maxWidthMm: number
   } | null
   /** `#rrggbb`; left out: a colour of our own. */
-  readonly hex: Readonly<Partial<Record<'left' | 'middle' | 'right' | 'bobbin' | 'cloth', string>>>
+  readonly hex: Readonly<Partial<Record<SeamPlace, string>>>
 }
 
 const LEAST_MM = 15
@@ -30,17 +32,8 @@ const MOST_MM = 32
 /** As long as small pictures are for their height. */
 const LONG_FOR_WIDE = 3.3
 const PLAIN_MM = 2.5
-/** Drawn where nothing is chosen. */
-const USUAL = {
-  left: '#2b4c7e',
-  middle: '#6a4b33',
-  right: '#b57e12',
-  bobbin: '#9a9088',
-  cloth: '#efe6d4',
-} as const
-
 /** Where the blades land on a piece of seam, with its middle at 0. */
-export function seamPointsOf({ needle, sewn, hex }: Seam): SeamPoints {
+export function seamPointsOf({ needle, sewn, hex }: SeamSketch): SeamPoints {
   const { construction, gapMm, sizeNm } = needle ?? { construction: 'single' as const, gapMm: 0, sizeNm: 80 }
   const offsets = bladeOffsetsMm({ construction, gapMm, sizeNm })
   const wide = (sewn?.setting.widthMm ?? 0) + offsets.at(-1)! - offsets[0]!
@@ -49,10 +42,9 @@ export function seamPointsOf({ needle, sewn, hex }: Seam): SeamPoints {
     ? seamDropsMm(sewn.shape, sewn.setting, sewn.maxWidthMm, longMm)
     : Array.from({ length: LEAST_MM / PLAIN_MM + 1 }, (_, i) => ({ xMm: 0, yMm: PLAIN_MM * i }))
   const blades = offsets.map((offset, place) => {
-    const blade = bladeNames(construction)[place]!
-    const side = blade === 'only' ? 'left' : blade
+    const side = threadedBladesOf(construction)[place]!
     return {
-      colour: hex[side] ?? USUAL[side],
+      colour: hex[side] ?? UNCHOSEN_HEX[side],
       points: drops.map(({ xMm, yMm }) => ({ along: yMm, across: xMm + offset })),
     }
   })
@@ -63,8 +55,8 @@ export function seamPointsOf({ needle, sewn, hex }: Seam): SeamPoints {
       colour,
       points: points.map(point => ({ along: point.along, across: point.across - (low + high) / 2 })),
     })),
-    bobbin: hex.bobbin ?? USUAL.bobbin,
-    cloth: hex.cloth ?? USUAL.cloth,
+    bobbin: hex.bobbin ?? UNCHOSEN_HEX.bobbin,
+    cloth: hex.cloth ?? UNCHOSEN_HEX.cloth,
     longMm,
     wideMm: high - low,
   }

@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { formatNumber, parseDecimal } from '#core/units'
+import type { Seam } from '#core/seam'
+import { USUAL_WASTE } from '#core/usage'
+import { rangeProblem } from '#shared/fields'
+import type { ThreadNeed, ThreadNeeds } from '#shared/inputs'
+
+/** Metres of each thread for a seam, held against what is left, and bobbins to wind. */
+const { seam, needs, seamM } = defineProps<{
+  /** null: not complete yet. */
+  seam: Seam | null
+  needs: ThreadNeeds | null
+  seamM: number
+}>()
+/** Another length of seam, in m. */
+const emit = defineEmits<{ seam: [seamM: number] }>()
+const { length } = useLength()
+const seamText = ref(String(seamM))
+const problem = computed(() => rangeProblem('Seam', 'seamM', parseDecimal(seamText.value), 'm'))
+function setSeam(): void {
+  if (!problem.value) emit('seam', parseDecimal(seamText.value))
+}
+watch(
+  () => seamM,
+  metres => {
+    if (parseDecimal(seamText.value) !== metres) seamText.value = String(metres)
+  },
+)
+const metres = (value: number) => `${value < 10 ? formatNumber(value, 1) : Math.ceil(value)} m`
+const bobbinWords = computed(() => {
+  const bobbin = needs?.bobbin
+  if (!bobbin) return 'Bobbins to wind: not measured; note what one holds in the workbox. '
+  const count = bobbin.count === 1 ? 'One bobbin' : `${bobbin.count} bobbins`
+  return `${count} to wind, about ${metres(bobbin.holdsM)} each (${bobbin.source}). `
+})
+function stockWords({ leftM, shortM }: ThreadNeed): string {
+  if (leftM === null) return 'left: not measured'
+  return shortM === null ? `${metres(leftM)} left` : `${metres(shortM)} short`
+}
+const clothWords = computed(() => {
+  const clothMm = seam?.clothThicknessMm ?? null
+  return clothMm === null ? 'cloth not measured' : `${length(clothMm)} of cloth`
+})
+</script>
+
+<template>
+  <section
+    class="card"
+    aria-label="Thread needed"
+  >
+    <header>
+      <h2>Thread needed</h2>
+      <label class="seam"
+        >for a seam of
+        <input
+          v-model="seamText"
+          inputmode="decimal"
+          aria-label="Length of the seam in metres"
+          autocomplete="off"
+          @input="setSeam"
+        />
+        m</label
+      >
+    </header>
+    <p
+      v-if="problem"
+      role="alert"
+      class="strikes-ink hint"
+    >
+      {{ problem }}
+    </p>
+    <p
+      v-if="!needs"
+      class="hint"
+    >
+      Choose a machine and a needle first.
+    </p>
+    <table
+      v-else
+      class="table"
+    >
+      <tbody>
+        <tr
+          v-for="row in needs.threads"
+          :key="row.place"
+        >
+          <th scope="row">
+            {{ row.place }} <span class="hint">{{ row.thread?.name ?? 'not chosen' }}</span>
+          </th>
+          <td>
+            <b>{{ needs.atLeast ? 'at least ' : '' }}{{ metres(row.metres) }}</b>
+          </td>
+          <td :class="row.shortM === null ? 'hint' : 'strikes-ink'">{{ stockWords(row) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p
+      v-if="needs"
+      class="hint note"
+    >
+      {{ bobbinWords }}
+      Rule: stitch length and {{ clothWords }} a stitch, {{ Math.round(100 * USUAL_WASTE) }} % for tails and
+      trials; {{ needs.stitches }} stitches.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.seam {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  font-size: 14px;
+  color: var(--mute);
+}
+.seam input {
+  width: 64px;
+  min-height: 44px;
+  padding: 4px 8px;
+  font: inherit;
+  font-size: 16px;
+  color: var(--ink);
+  background: var(--white);
+  border: 1.5px solid var(--line-strong);
+  border-radius: 8px;
+  text-align: right;
+}
+.table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 15px;
+}
+th {
+  text-align: left;
+  font-weight: 600;
+}
+th .hint {
+  font-weight: 450;
+}
+th,
+td {
+  padding: 5px 4px;
+  border-bottom: 1px solid var(--line);
+}
+td {
+  text-align: right;
+  white-space: nowrap;
+}
+.note {
+  margin-top: 6px;
+}
+</style>

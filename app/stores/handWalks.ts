@@ -1,0 +1,53 @@
+import { defineStore } from 'pinia'
+import { computed } from 'vue'
+import { combinationKey } from '#core/handwalk'
+import { describeNeedle } from '#core/needle'
+import { newestFirst } from '#shared/fields'
+import type { HandWalk, RecordChange } from '#shared/records'
+import { newId } from '~/utils/id'
+
+const MOST_SUMMARY = 300
+
+/** Whether exactly the current combination was turned through by hand. */
+export const useHandWalksStore = defineStore('handWalks', () => {
+  const book = useBookStore()
+  const bench = useBenchStore()
+  const key = computed(
+    () =>
+      bench.swingInput
+      && combinationKey({
+        machineId: bench.setup.machineId ?? '',
+        footId: bench.setup.footId,
+        needleId: bench.setup.needleId ?? '',
+        swing: bench.swingInput,
+      }),
+  )
+  /** The last one of this combination; null: not walked yet. */
+  const latest = computed<HandWalk | null>(() => {
+    const alike = [...book.shelf.handWalks.values()].filter(walk => walk.key === key.value)
+    return newestFirst(alike, walk => walk.walkedAt)[0] ?? null
+  })
+
+  /** The record that says this combination was hand-walked; none while it is not complete. */
+  function recordOf(now: Date): RecordChange[] {
+    const { machine, needle, stitch, foot } = bench.parts
+    if (!key.value || !machine || !needle || !stitch) return []
+    const id = newId('walk')
+    const summary = [
+      machine.name,
+      describeNeedle(needle),
+      `${stitch.name} width ${bench.setup.stitch.widthMm}`,
+      foot?.name ?? 'no foot chosen',
+    ].join(' · ')
+    const record = {
+      id,
+      key: key.value,
+      summary: summary.slice(0, MOST_SUMMARY),
+      walkedAt: now.toISOString(),
+    }
+    return [{ table: 'handWalks', id, record }]
+  }
+  const log = (now: Date) => book.commit('Log the hand-walk', recordOf(now))
+
+  return { latest, recordOf, log }
+})

@@ -1,0 +1,28 @@
+import { defineStore } from 'pinia'
+import { computed, ref, watch } from 'vue'
+import { dropClearances } from '#core/swing'
+
+/** Where the handwheel of the current setup stands. Not kept: it is a hand's position, no record. */
+export const useHandwheelStore = defineStore('handwheel', () => {
+  const bench = useBenchStore()
+  const clearances = computed(() => (bench.swingInput ? dropClearances(bench.swingInput) : []))
+
+  /** Which drop it was turned to; a stitch with fewer drops is held to its last. */
+  const turnedTo = ref(0)
+  const drop = computed({
+    get: () => Math.min(turnedTo.value, Math.max(0, clearances.value.length - 1)),
+    set: index => {
+      turnedTo.value = index
+    },
+  })
+  // Another pattern starts at its first drop.
+  watch(
+    () => bench.setup.stitch.stitchId,
+    () => {
+      turnedTo.value = 0
+    },
+    { flush: 'sync' },
+  )
+
+  return { clearances, drop }
+})

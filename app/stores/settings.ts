@@ -1,0 +1,23 @@
+import { defineStore } from 'pinia'
+import { computed } from 'vue'
+import type { Schools } from '#core/schools'
+import { DEFAULT_SETTINGS, type Settings } from '#shared/records'
+
+/** How the user works, whatever is on the machine: unit, schools, clearance, jobs ticked. */
+export const useSettingsStore = defineStore('settings', () => {
+  const book = useBookStore()
+  const record = computed<Settings>(() => book.shelf.settings.get('settings') ?? DEFAULT_SETTINGS)
+  const unit = computed(() => record.value.unit)
+  const schools = computed(() => record.value.schools)
+
+  /** @param label - names the step of undo; null: none, for what cannot be taken back. */
+  function put(label: string | null, change: Partial<Omit<Settings, 'id'>>): void {
+    book.commit(label, [{ table: 'settings', id: 'settings', record: { ...record.value, ...change } }])
+  }
+  const change = (changed: Partial<Omit<Settings, 'id'>>) => put('Change settings', changed)
+  const changeSchools = (changed: Partial<Schools>) => change({ schools: { ...schools.value, ...changed } })
+  /** After an export; no step of undo, for the file cannot be taken back. */
+  const noteBackup = (now: Date) => put(null, { backedUpAt: now.toISOString() })
+
+  return { record, unit, schools, change, changeSchools, noteBackup }
+})

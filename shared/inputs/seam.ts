@@ -1,0 +1,41 @@
+import { threadedBladesOf } from '#core/needle'
+import { type Seam, UNCHOSEN_HEX } from '#core/seam'
+import type { SewnThread } from '#core/sewn'
+import { drawnDiameter, leastSure, THREAD_KINDS } from '#core/thread'
+import type { Settings, Thread } from '../records'
+import type { SetupContent } from '../setup'
+import type { PairingTables } from './pairing'
+import { benchOf, swingInputOf } from './swing'
+
+/** A colour run without an end: a plain thread. */
+const PLAIN_RUN_MM = 1000
+
+/** The seam a setup sews; null while machine, needle or stitch are missing. */
+export function seamOf(
+  setup: SetupContent,
+  tables: Omit<PairingTables, 'plans' | 'stabilizers'>,
+  settings: Settings,
+): Seam | null {
+  const swing = swingInputOf(setup, benchOf(setup, tables), settings)
+  if (!swing) return null
+  const thread = (id: string | null) => tables.threads.get(id ?? '') ?? null
+  const cloth = tables.cloths.get(setup.clothId ?? '') ?? null
+  const blades = threadedBladesOf(swing.needle.construction)
+  return {
+    swing,
+    threads: blades.map(blade => sewnThreadOf(thread(setup.threadIds[blade]), UNCHOSEN_HEX[blade])),
+    bobbin: sewnThreadOf(thread(setup.bobbinId), UNCHOSEN_HEX.bobbin),
+    threadWidthSource: leastSure(blades.map(blade => drawnDiameter(thread(setup.threadIds[blade])).source)),
+    clothHex: cloth?.hex ?? UNCHOSEN_HEX.cloth,
+    clothThicknessMm: cloth?.thicknessMm == null ? null : cloth.thicknessMm * setup.layers,
+  }
+}
+
+/** A thread as it is drawn; one that is not chosen in a colour of ours. */
+function sewnThreadOf(thread: Thread | null, unchosenHex: string): SewnThread {
+  return {
+    colours: thread?.colours ?? [{ hex: unchosenHex, runMm: PLAIN_RUN_MM }],
+    diameterMm: drawnDiameter(thread).mm,
+    look: thread ? THREAD_KINDS[thread.kind].look : 'sheen',
+  }
+}
