@@ -5,6 +5,16 @@ export default defineAppConfig({
       slots: { base: 'min-h-11 font-semibold text-base cursor-pointer' },
       variants: { variant: { outline: 'ring-accented' } },
     },
+    formField: {
+      slots: {
+        labelWrapper: 'flex items-baseline justify-start gap-1',
+        label: 'field-label',
+        hint: 'hint',
+        help: 'hint mt-0',
+        error: 'hint strikes-ink mt-0',
+        container: 'mt-0',
+      },
+    },
     input: { slots: { root: 'w-full', base: 'min-h-11 text-base' } },
     modal: { slots: { title: 'font-serif text-xl font-normal' } },
   },

@@ -1,4 +1,4 @@
-import { reactive, shallowRef, toRaw } from 'vue'
+import { reactive, toRaw } from 'vue'
 import { type FieldIssue, fieldIssues } from '#shared/fields'
 import { type RecordOf, TABLES, type TableName } from '#shared/records'
 
@@ -14,15 +14,17 @@ export function useRecordForm<T extends TableName>(
   saved: (id: string) => void,
 ) {
   const draft = reactive(structuredClone(toRaw(initial))) as RecordOf<T>
-  const issues = shallowRef<readonly FieldIssue[]>([])
   const { save: keep } = useShelf()
 
-  function save(): void {
+  /** What keeps the draft from being saved. */
+  function check(): readonly FieldIssue[] {
     const parsed = TABLES[table].schema.safeParse(draft)
-    issues.value = parsed.success ? [] : fieldIssues(parsed.error)
-    if (!parsed.success) return
-    keep(table, parsed.data as RecordOf<T>)
+    return parsed.success ? [] : fieldIssues(parsed.error)
+  }
+  /** To be called once `check` finds nothing. */
+  function save(): void {
+    keep(table, TABLES[table].schema.parse(draft) as RecordOf<T>)
     saved(draft.id)
   }
-  return { draft, issues, save }
+  return { draft, check, save }
 }

@@ -1,38 +1,28 @@
 <script setup lang="ts">
 const model = defineModel<string>({ required: true })
-const { label, bare = false } = defineProps<{
+const {
+  label,
+  name = undefined,
+  bare = false,
+} = defineProps<{
   label: string
+  /** Path in the record, in dots: what is wrong with it stands here. @defaultValue undefined */
+  name?: string
   /** Shows the label to screen readers only. @defaultValue false */
   bare?: boolean
 }>()
-const id = useId()
 </script>
 
 <template>
-  <div>
-    <label
-      class="field-label"
-      :class="{ 'sr-only': bare }"
-      :for="id"
-      >{{ label }}</label
-    >
-    <input
-      :id="id"
+  <UFormField
+    :name="name"
+    :label="label"
+    :ui="bare ? { labelWrapper: 'sr-only' } : {}"
+  >
+    <UInput
       v-model="model"
       type="color"
-      class="colour"
+      :ui="{ root: 'w-16', base: 'p-[3px] cursor-pointer' }"
     />
-  </div>
+  </UFormField>
 </template>
-
-<style scoped>
-.colour {
-  width: 64px;
-  height: 44px;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--white);
-  padding: 3px;
-  cursor: pointer;
-}
-</style>

@@ -1,42 +1,32 @@
-<script setup lang="ts">
-import { MOST_SWATCH_CSV, readSwatchCsv, type SwatchCsvPreview } from '~/stations/swatches/swatchCsv'
-import { type CsvPreview, MOST_CSV, readTableCsv } from '~/stations/workbox/workboxCsv'
-import { newId } from '~/utils/id'
-import { type Owned, WORKBOX, type WorkboxTableName } from '~/stations/workbox/workboxTables'
+<script setup lang="ts" generic="T extends TableName">
+import type { CsvReading, CsvPreview } from '~/utils/csv'
+import type { RecordChange, RecordOf, TableName } from '#shared/records'
 
 /**
  * A table's CSV, looked through before anything is written: each refused row is named with what would mend
  * it.
  */
 const open = defineModel<boolean>('open', { required: true })
-const { table } = defineProps<{ table: WorkboxTableName | 'swatches' }>()
-const title = computed(() => (table === 'swatches' ? 'Swatches' : WORKBOX[table].title))
-const most = computed(() => (table === 'swatches' ? MOST_SWATCH_CSV : MOST_CSV))
-const readerOf = (text: string) =>
-  table === 'swatches'
-    ? readSwatchCsv(text, book.shelf, () => newId('swatch'), new Date().toISOString())
-    : readTableCsv(
-        table,
-        text,
-        book.shelf[table] as ReadonlyMap<string, Owned>,
-        new Set(book.shelf.threads.keys()),
-        () => newId(WORKBOX[table].one),
-      )
+const { table, title, most, reader } = defineProps<{
+  table: T
+  title: string
+  /** The largest file, in bytes. */
+  most: number
+  reader: (text: string) => CsvReading<RecordOf<T>>
+}>()
 const book = useBookStore()
 const toast = useToast()
-const preview = shallowRef<CsvPreview | SwatchCsvPreview | null>(null)
+const preview = shallowRef<CsvPreview<RecordOf<T>> | null>(null)
 const fileName = ref('')
 const problem = ref('')
 const MOST_SHOWN = 100
 
-async function read(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
+async function read(file: File): Promise<void> {
   fileName.value = file.name
   preview.value = null
-  problem.value = file.size > most.value ? `The file is larger than ${most.value / 1e6} MB: split it.` : ''
+  problem.value = file.size > most ? `The file is larger than ${most / 1e6} MB: split it.` : ''
   if (problem.value) return
-  const reading = readerOf(await file.text())
+  const reading = reader(await file.text())
   if (reading.ok) preview.value = reading.preview
   else problem.value = reading.message
 }
@@ -44,7 +34,7 @@ const entries = computed(() => (preview.value ? [...preview.value.added, ...prev
 function takeIn(): void {
   book.commit(
     `Import ${fileName.value}`,
-    entries.value.map(record => ({ table, id: record.id, record })),
+    entries.value.map(record => ({ table, id: record.id, record }) as RecordChange),
   )
   toast.add({ title: `${entries.value.length} rows imported`, icon: 'i-lucide-check' })
   open.value = false
@@ -60,17 +50,10 @@ const ABOUT =
     :description="ABOUT"
   >
     <template #body>
-      <label
-        class="field-label"
-        for="csv-file"
-        >CSV file</label
-      >
-      <input
-        id="csv-file"
-        type="file"
+      <FileField
+        label="CSV file"
         accept=".csv,text/csv"
-        class="file"
-        @change="read"
+        @file="read"
       />
       <p
         v-if="problem"
@@ -120,14 +103,6 @@ const ABOUT =
 </template>
 
 <style scoped>
-.file {
-  display: block;
-  width: 100%;
-  min-height: 44px;
-  padding: 8px;
-  border: 1.5px dashed var(--line-strong);
-  border-radius: 10px;
-}
 .preview {
   display: grid;
   gap: 8px;

@@ -5,11 +5,14 @@ import { LIMITS, type LimitName } from '#shared/fields'
 const model = defineModel<number | null>({ required: true })
 const {
   label,
+  name = undefined,
   limit,
   optional = false,
   hint = '',
 } = defineProps<{
   label: string
+  /** Path in the record, in dots: what is wrong with it stands here. @defaultValue undefined */
+  name?: string
   limit: LimitName
   /** Empty means “not measured” and gives null. @defaultValue false */
   optional?: boolean
@@ -47,40 +50,22 @@ function take(): void {
   if (problem.value) model.value = Number.NaN
   else model.value = text.value.trim() === '' ? null : parseLength(text.value, settings.unit)
 }
-const id = useId()
 </script>
 
 <template>
-  <div class="length">
-    <label
-      class="field-label"
-      :for="id"
-      >{{ label }} <span class="hint">{{ settings.unit }}</span></label
-    >
+  <UFormField
+    :name="name"
+    :label="label"
+    :hint="settings.unit"
+    :help="hint || undefined"
+    :error="problem ?? undefined"
+  >
     <UInput
-      :id="id"
       v-model="text"
       inputmode="decimal"
       autocomplete="off"
       :placeholder="optional ? 'not measured' : ''"
-      :aria-invalid="problem !== null"
-      :aria-describedby="problem ? `${id}-problem` : undefined"
-      :color="problem ? 'error' : 'primary'"
       @update:model-value="take"
     />
-    <p
-      v-if="problem"
-      :id="`${id}-problem`"
-      class="strikes-ink hint"
-      role="alert"
-    >
-      {{ problem }}
-    </p>
-    <p
-      v-else-if="hint"
-      class="hint"
-    >
-      {{ hint }}
-    </p>
-  </div>
+  </UFormField>
 </template>

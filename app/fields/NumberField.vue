@@ -4,18 +4,20 @@ import { parseDecimal } from '#core/units'
 const model = defineModel<number | null>({ required: true })
 const {
   label,
+  name = undefined,
   unit = '',
   placeholder = 'not known',
   bare = false,
 } = defineProps<{
   label: string
+  /** Path in the record, in dots: what is wrong with it stands here. @defaultValue undefined */
+  name?: string
   /** Stands small behind the label. @defaultValue '' */
   unit?: string
   placeholder?: string
   /** Shows the label to screen readers only, inside a group that has its own. @defaultValue false */
   bare?: boolean
 }>()
-const id = useId()
 const text = ref('')
 /** A decimal comma is as good as a point; NaN lets the form's schema refuse what is no number. */
 const read = (typed: string) => (typed.trim() === '' ? null : parseDecimal(typed))
@@ -29,26 +31,18 @@ watch(
 </script>
 
 <template>
-  <div>
-    <label
-      class="field-label"
-      :class="{ 'sr-only': bare }"
-      :for="id"
-      >{{ label }}
-      <span
-        v-if="unit"
-        class="hint"
-        >{{ unit }}</span
-      ></label
-    >
+  <UFormField
+    :name="name"
+    :label="label"
+    :hint="unit || undefined"
+    :ui="bare ? { labelWrapper: 'sr-only' } : {}"
+  >
     <UInput
-      :id="id"
       v-model="text"
       inputmode="decimal"
       autocomplete="off"
-      class="w-full"
       :placeholder="placeholder"
       @update:model-value="model = read(text)"
     />
-  </div>
+  </UFormField>
 </template>

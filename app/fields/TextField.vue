@@ -1,24 +1,26 @@
 <script setup lang="ts">
 const model = defineModel<string>({ required: true })
-const { label, placeholder = '' } = defineProps<{
+const {
+  label,
+  name = undefined,
+  placeholder = '',
+} = defineProps<{
   label: string
+  /** Path in the record, in dots: what is wrong with it stands here. @defaultValue undefined */
+  name?: string
   placeholder?: string
 }>()
-const id = useId()
 </script>
 
 <template>
-  <div>
-    <label
-      class="field-label"
-      :for="id"
-      >{{ label }}</label
-    >
+  <UFormField
+    :name="name"
+    :label="label"
+  >
     <UInput
-      :id="id"
       v-model="model"
       autocomplete="off"
       :placeholder="placeholder"
     />
-  </div>
+  </UFormField>
 </template>

@@ -12,7 +12,6 @@ vi.stubGlobal('useRoute', () => route)
 enableAutoUnmount(afterEach)
 let toast: ReturnType<typeof useToast>
 let book: Awaited<ReturnType<typeof demoStores>>['book']
-let bench: Awaited<ReturnType<typeof demoStores>>['bench']
 beforeEach(async () => {
   route.path = '/'
   pwa.updated = 0
@@ -23,7 +22,7 @@ beforeEach(async () => {
     render: () => null,
   })
   toast.clear()
-  ;({ book, bench } = await demoStores())
+  ;({ book } = await demoStores())
 })
 const offers = () => toast.toasts.value.filter(({ title }) => /newer/.test(String(title)))
 const reminders = () => toast.toasts.value.filter(({ title }) => /backup/.test(String(title)))

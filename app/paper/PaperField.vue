@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Paper } from '#core/sheet'
+import type { Paper } from '#core/paper'
 
 const paper = defineModel<Paper>({ required: true })
 const PAPERS = [

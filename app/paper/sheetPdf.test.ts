@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { cardSheet, labelSheets } from '#core/sheet'
+import { cardSheet, labelSheets } from '#core/card'
+import { circle, line, path, rect, tiledSheets } from '#core/paper'
 import { measurePdf } from '~/../tests/unit/pdf'
 import { sheetsToPdf } from './sheetPdf'
 
@@ -49,5 +50,23 @@ describe('a PDF at true size', () => {
     for (const said of ['4.0', '2.5', '2.8', 'Grün 40', '? metallic', 'Attic seven'])
       expect(texts).toContain(said)
     expect(texts.join(' ')).toContain('Not hand-walked yet')
+  })
+  it('draws every kind of mark, and a drawing over pages at its true size', async () => {
+    const marks = [
+      rect({ x: 0, y: 0, wideMm: 80, tallMm: 33, fill: '#2f5d50', lineMm: 0 }),
+      circle({ x: 20, y: 20, radiusMm: 3, ink: '#bb3344', opacity: 0.5 }),
+      path({ steps: [['M', 0, 0], ['L', 70, 0], ['C', 70, 10, 60, 20, 50, 20], ['Z']], fill: '#eadfcb' }),
+      line({ x1: 0, y1: 30, x2: 300, y2: 30 }),
+    ]
+    const pages = await read(tiledSheets({ title: 'Hem', wideMm: 300, tallMm: 50, marks }, 'a4'))
+    expect(pages).toHaveLength(2)
+    for (const page of pages) {
+      const lengths = page.lines.map(({ lengthMm }) => Math.round(lengthMm * 100) / 100)
+      expect(lengths).toEqual(expect.arrayContaining([70, 300, 50]))
+      expect(page.frames.map(({ wideMm, tallMm }) => [wideMm.toFixed(1), tallMm.toFixed(1)])).toEqual(
+        expect.arrayContaining([['80.0', '33.0']]),
+      )
+      expect(page.texts).toContain('50 mm. If a ruler says otherwise, print at 100 %.')
+    }
   })
 })

@@ -6,7 +6,7 @@ import { newId } from '~/utils/id'
 const { record } = defineProps<{ record: Bobbin | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const book = useBookStore()
-const { draft, issues, save } = useRecordForm(
+const { draft, check, save } = useRecordForm(
   'bobbins',
   record ?? {
     id: newId('bobbin'),
@@ -34,28 +34,33 @@ const threadId = orUnknown(
 
 <template>
   <RecordForm
-    :issues="issues"
+    :draft="draft"
+    :check="check"
     @save="save"
     @cancel="emit('done', null)"
   >
     <TextField
       v-model="draft.name"
+      name="name"
       label="Name"
       placeholder="colour, how full"
     />
     <SelectField
       v-model="threadId"
+      name="threadId"
       label="Wound with"
       :items="threads"
     />
     <div class="grid grid-cols-2 gap-2">
       <NumberField
         v-model="draft.woundM"
+        name="woundM"
         label="On it now"
         unit="m"
       />
       <NumberField
         v-model="draft.holdsM"
+        name="holdsM"
         label="Holds when full"
         unit="m"
       />
@@ -64,18 +69,21 @@ const threadId = orUnknown(
     <div class="grid grid-cols-3 gap-2">
       <LengthField
         v-model="draft.outerMm"
+        name="outerMm"
         label="Filled to"
         limit="bobbinMm"
         optional
       />
       <LengthField
         v-model="draft.coreMm"
+        name="coreMm"
         label="Core"
         limit="bobbinMm"
         optional
       />
       <LengthField
         v-model="draft.wideMm"
+        name="wideMm"
         label="Width"
         limit="bobbinMm"
         optional

@@ -7,7 +7,7 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Cloth | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm(
+const { draft, check, save } = useRecordForm(
   'cloths',
   record ?? { id: newId('cloth'), name: '', ...UNKNOWN_CLOTH, hex: '#eadfcb' },
   id => emit('done', id),
@@ -28,28 +28,33 @@ const weight = orUnknown(
 
 <template>
   <RecordForm
-    :issues="issues"
+    :draft="draft"
+    :check="check"
     @save="save"
     @cancel="emit('done', null)"
   >
     <TextField
       v-model="draft.name"
+      name="name"
       label="Name"
     />
     <div class="grid grid-cols-2 gap-2">
       <SelectField
         v-model="structure"
+        name="structure"
         label="Structure"
         :items="openChoices(CLOTH_STRUCTURES)"
       />
       <SelectField
         v-model="weight"
+        name="weight"
         label="Weight"
         :items="openChoices(CLOTH_WEIGHTS)"
       />
     </div>
     <LengthField
       v-model="draft.thicknessMm"
+      name="thicknessMm"
       label="Thickness of one layer"
       limit="thicknessMm"
       optional
@@ -57,6 +62,7 @@ const weight = orUnknown(
     />
     <ColourField
       v-model="draft.hex"
+      name="hex"
       label="Colour"
     />
   </RecordForm>

@@ -4,7 +4,7 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Foot | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm(
+const { draft, check, save } = useRecordForm(
   'feet',
   record ?? { id: newId('foot'), name: '', kind: 'zigzag', slotMm: null, sole: 'flat', singleHole: false },
   id => emit('done', id),
@@ -16,22 +16,26 @@ const soles = SOLES.map(value => ({ value, label: value }))
 
 <template>
   <RecordForm
-    :issues="issues"
+    :draft="draft"
+    :check="check"
     @save="save"
     @cancel="emit('done', null)"
   >
     <TextField
       v-model="draft.name"
+      name="name"
       label="Name"
     />
     <div class="grid grid-cols-2 gap-2">
       <SelectField
         v-model="draft.kind"
+        name="kind"
         label="Kind"
         :items="kinds"
       />
       <SelectField
         v-model="draft.sole"
+        name="sole"
         label="Sole"
         :items="soles"
       />
@@ -44,6 +48,7 @@ const soles = SOLES.map(value => ({ value, label: value }))
     <LengthField
       v-if="!draft.singleHole"
       v-model="draft.slotMm"
+      name="slotMm"
       label="Opening, side to side"
       limit="openingMm"
       optional

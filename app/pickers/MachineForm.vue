@@ -10,7 +10,7 @@ const { record } = defineProps<{ record: Machine | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const settings = useSettingsStore()
 const { bare } = useLength()
-const { draft, issues, save } = useRecordForm(
+const { draft, check, save } = useRecordForm(
   'machines',
   record ?? { id: newId('machine'), name: '', ...UNKNOWN_MACHINE },
   id => emit('done', id),
@@ -78,18 +78,21 @@ watch(dial, ({ min, home, max }) => {
 
 <template>
   <RecordForm
-    :issues="issues"
+    :draft="draft"
+    :check="check"
     @save="save"
     @cancel="emit('done', null)"
   >
     <TextField
       v-model="draft.name"
+      name="name"
       label="Name"
       placeholder="as you call it"
     />
     <div>
       <LengthField
         v-model="draft.maxWidthMm"
+        name="maxWidthMm"
         label="Widest stitch"
         limit="maxWidthMm"
       />
@@ -121,6 +124,7 @@ watch(dial, ({ min, home, max }) => {
     <LengthField
       v-if="draft.twinMode.kind === 'on-off'"
       v-model="assumedGap"
+      name="twinMode.assumedGapMm"
       label="Gap it assumes"
       limit="gapMm"
       hint="Often 2.0: see the machine’s manual."
@@ -134,6 +138,7 @@ watch(dial, ({ min, home, max }) => {
     />
     <LengthField
       v-model="draft.plateSlotMm"
+      name="plateSlotMm"
       label="Plate opening, side to side"
       limit="openingMm"
       optional
@@ -141,6 +146,7 @@ watch(dial, ({ min, home, max }) => {
     />
     <NumberField
       v-model="draft.needlePositions"
+      name="needlePositions"
       label="Needle positions, how many"
     />
     <fieldset>
@@ -148,22 +154,26 @@ watch(dial, ({ min, home, max }) => {
       <div class="grid grid-cols-3 gap-2">
         <NumberField
           v-model="dial.min"
+          name="tensionDial.min"
           label="Lowest tension"
           bare
         />
         <NumberField
           v-model="dial.home"
+          name="tensionDial.home"
           label="Home tension"
           bare
         />
         <NumberField
           v-model="dial.max"
+          name="tensionDial.max"
           label="Highest tension"
           bare
         />
       </div>
       <NumberField
         v-model="draft.dialStep"
+        name="dialStep"
         label="Smallest step of the dial"
         class="mt-2"
       />
@@ -181,6 +191,7 @@ watch(dial, ({ min, home, max }) => {
         />
         <SelectField
           v-model="hook"
+          name="hook"
           label="Hook faces"
           :items="hookChoices"
         />

@@ -17,59 +17,62 @@ const wear = reactive({
     : {}),
   seen: { ...(record?.seen ?? FRESH_NEEDLE.seen) },
 }) as Pick<NeedleRecord, 'count' | 'state' | 'hoursSewn' | 'blocksSewn' | 'seen'>
-const issues = shallowRef<readonly FieldIssue[]>([])
 const states = NEEDLE_STATES.map(value => ({ value, label: value }))
 // What is owned has been read already; only a label newly typed goes by the school.
 const tripleGap = computed(() => (record ? 'neighbour' : settings.schools.tripleGap))
 const reading = computed(() => parseNeedleLabel(text.value, tripleGap.value))
 
+const id = record?.id ?? newId('needle')
+const written = () => ({ ...wear, id, ...(reading.value.ok ? reading.value.needle : {}) })
+
+function check(): readonly FieldIssue[] {
+  if (!reading.value.ok) return [{ path: 'label', message: reading.value.message }]
+  const parsed = needleSchema.safeParse(written())
+  return parsed.success ? [] : fieldIssues(parsed.error)
+}
 function submit(): void {
-  if (!reading.value.ok) return
-  const id = record?.id ?? newId('needle')
-  const parsed = needleSchema.safeParse({ ...wear, id, ...reading.value.needle })
-  issues.value = parsed.success ? [] : fieldIssues(parsed.error)
-  if (!parsed.success) return
-  save('needles', parsed.data)
+  save('needles', needleSchema.parse(written()))
   emit('done', id)
 }
 </script>
 
 <template>
   <RecordForm
-    :issues="issues"
+    :draft="{ text, wear }"
+    :check="check"
     @save="submit"
     @cancel="emit('done', null)"
   >
     <TextField
       v-model="text"
+      name="label"
       label="Label from the packet"
       placeholder="2.5/80, 4.0/100 jeans, 90/14"
     />
-    <p
-      role="status"
-      :class="reading.ok ? '' : 'hint'"
-    >
-      {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
-    </p>
+    <p role="status">{{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}</p>
     <div class="grid grid-cols-2 gap-2">
       <NumberField
         :model-value="wear.count"
+        name="count"
         label="In the case"
         @update:model-value="wear.count = $event ?? Number.NaN"
       />
       <SelectField
         v-model="wear.state"
+        name="state"
         label="State"
         :items="states"
       />
       <NumberField
         v-model="wear.hoursSewn"
+        name="hoursSewn"
         label="Sewn"
         unit="h"
         placeholder="not counted"
       />
       <NumberField
         :model-value="wear.blocksSewn"
+        name="blocksSewn"
         label="Fused blocks"
         @update:model-value="wear.blocksSewn = $event ?? 0"
       />

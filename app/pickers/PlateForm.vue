@@ -4,7 +4,7 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Plate | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm(
+const { draft, check, save } = useRecordForm(
   'plates',
   record ?? { id: newId('plate'), name: '', slotMm: null, singleHole: false },
   id => emit('done', id),
@@ -13,12 +13,14 @@ const { draft, issues, save } = useRecordForm(
 
 <template>
   <RecordForm
-    :issues="issues"
+    :draft="draft"
+    :check="check"
     @save="save"
     @cancel="emit('done', null)"
   >
     <TextField
       v-model="draft.name"
+      name="name"
       label="Name"
       placeholder="whose plate, which opening"
     />
@@ -30,6 +32,7 @@ const { draft, issues, save } = useRecordForm(
     <LengthField
       v-if="!draft.singleHole"
       v-model="draft.slotMm"
+      name="slotMm"
       label="Opening, side to side"
       limit="openingMm"
       optional

@@ -1,31 +1,67 @@
 <script setup lang="ts">
+import type { FormErrorEvent, FormErrorWithId } from '@nuxt/ui'
 import type { FieldIssue } from '#shared/fields'
 
-/** What every form of one record has: its fields, what is wrong with them, Save and Cancel. */
-const { issues } = defineProps<{ issues: readonly FieldIssue[] }>()
+/** What every form of one record has: its fields, each with what is wrong with it, Save and Cancel. */
+const { draft, check } = defineProps<{
+  draft: object
+  /** What keeps the draft from being saved; path as the fields are named. */
+  check: () => readonly FieldIssue[]
+}>()
 const emit = defineEmits<{ save: []; cancel: [] }>()
+const form = useTemplateRef('form')
+const errors = shallowRef<readonly FormErrorWithId[]>([])
+/** Errors of no field here stand at the foot. */
+const unplaced = computed(() => errors.value.filter(({ id }) => id === undefined))
+const validate = () => check().map(({ path, message }) => ({ name: path, message }))
+
+function refuse(event: FormErrorEvent): void {
+  errors.value = event.errors
+  const first = event.errors.find(({ id }) => id !== undefined)
+  if (first?.id) document.getElementById(first.id)?.focus()
+}
+function save(): void {
+  errors.value = []
+  emit('save')
+}
+// Once refused, what is mended says so at once.
+watch(
+  () => draft,
+  async () => {
+    if (errors.value.length === 0) return
+    await form.value?.validate({ silent: true })
+    errors.value = form.value?.getErrors() ?? []
+  },
+  { deep: true },
+)
 </script>
 
 <template>
-  <form
+  <UForm
+    ref="form"
     novalidate
     class="grid gap-3"
-    @submit.prevent="emit('save')"
+    :state="draft"
+    :validate="validate"
+    :validate-on="[]"
+    @submit="save"
+    @error="refuse"
   >
     <slot />
     <div>
-      <ul
-        v-if="issues.length > 0"
+      <div
+        v-if="errors.length > 0"
         role="alert"
         class="strikes-ink issues"
       >
-        <li
-          v-for="issue in issues"
-          :key="issue.path + issue.message"
+        <p>Not saved yet: mend what is marked.</p>
+        <p
+          v-for="{ message } in unplaced"
+          :key="message"
         >
-          {{ issue.path ? `${issue.path}: ` : '' }}{{ issue.message }}
-        </li>
-      </ul>
+          {{ message }}
+        </p>
+      </div>
       <div class="flex gap-2 mt-3">
         <UButton
           type="submit"
@@ -39,7 +75,7 @@ const emit = defineEmits<{ save: []; cancel: [] }>()
         />
       </div>
     </div>
-  </form>
+  </UForm>
 </template>
 
 <style scoped>

@@ -5,7 +5,7 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Stabilizer | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { draft, issues, save } = useRecordForm(
+const { draft, check, save } = useRecordForm(
   'stabilizers',
   record ?? { id: newId('stabilizer'), name: '', kind: 'tear-away' },
   id => emit('done', id),
@@ -15,16 +15,19 @@ const kinds = STABILIZER_KINDS.map(value => ({ value, label: value }))
 
 <template>
   <RecordForm
-    :issues="issues"
+    :draft="draft"
+    :check="check"
     @save="save"
     @cancel="emit('done', null)"
   >
     <TextField
       v-model="draft.name"
+      name="name"
       label="Name"
     />
     <SelectField
       v-model="draft.kind"
+      name="kind"
       label="Kind"
       :items="kinds"
     />

@@ -19,7 +19,7 @@ const emit = defineEmits<{ done: [id: string | null] }>()
 const { length } = useLength()
 const PLAIN_RUN_MM = 1000
 const FIRST_VARIEGATED_RUN_MM = 40
-const { draft, issues, save } = useRecordForm(
+const { draft, check, save } = useRecordForm(
   'threads',
   record ?? {
     id: newId('thread'),
@@ -91,17 +91,20 @@ function addColour(): void {
 
 <template>
   <RecordForm
-    :issues="issues"
+    :draft="draft"
+    :check="check"
     @save="save"
     @cancel="emit('done', null)"
   >
     <TextField
       v-model="draft.name"
+      name="name"
       label="Name"
       placeholder="colour and weight"
     />
     <TextField
       v-model="draft.label"
+      name="label"
       label="Label as printed"
       placeholder="40 wt, 50/2 Ne, No. 12, Tex 27"
     />
@@ -135,11 +138,13 @@ function addColour(): void {
     <div class="grid grid-cols-2 gap-2">
       <SelectField
         v-model="draft.kind"
+        name="kind"
         label="Kind"
         :items="kinds"
       />
       <NumberField
         :model-value="draft.tex"
+        name="tex"
         label="Tex"
         :unit="basisWords || 'g per km'"
         @update:model-value="typeTex"
@@ -164,6 +169,7 @@ function addColour(): void {
     </fieldset>
     <LengthField
       v-model="draft.diameterMm"
+      name="diameterMm"
       label="Thickness"
       limit="diameterMm"
       optional
@@ -176,16 +182,19 @@ function addColour(): void {
     <div class="grid grid-cols-3 gap-2">
       <NumberField
         v-model="draft.metresLeft"
+        name="metresLeft"
         label="Left"
         unit="m"
       />
       <SelectField
         v-model="form"
+        name="form"
         label="Wound as"
         :items="openChoices(THREAD_FORMS)"
       />
       <SelectField
         v-model="unwinds"
+        name="unwinds"
         label="Unwinds"
         :items="openChoices(DRAWS)"
       />
@@ -201,12 +210,14 @@ function addColour(): void {
       >
         <ColourField
           v-model="colour.hex"
+          :name="`colours.${index}.hex`"
           :label="`Colour ${index + 1}`"
           bare
         />
         <NumberField
           v-if="draft.colours.length > 1"
           v-model="colour.runMm"
+          :name="`colours.${index}.runMm`"
           :label="`Run of colour ${index + 1} in millimetres`"
           placeholder=""
           bare

@@ -5,7 +5,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Component } from 'vue'
 import type { RecordOf } from '#shared/records'
 import { show } from '~/../tests/unit/mounting'
-import { useBenchStore } from '~/stores/bench'
+import { useSettingsStore } from '~/stores/settings'
 import { useBookStore } from '~/stores/book'
 import ClothForm from './ClothForm.vue'
 import FootForm from './FootForm.vue'
@@ -62,7 +62,7 @@ describe('the machine’s form', () => {
     ['Widest stitch', '', /Widest stitch is missing/],
     ['Plate opening', 'wide', /“wide” is not a length/],
     ['Plate opening', '-3', /Plate opening.* goes from/],
-    ['Needle positions', 'many', /needlePositions: .*whole number/i],
+    ['Needle positions', 'many', /Needle positions, how many ?.*whole number/i],
   ])('keeps nothing while %s is “%s”, and says what would do', async (label, text, message) => {
     const form = open(MachineForm)
     await form.fill('Name', 'Loft')
@@ -131,7 +131,7 @@ describe('the foot’s and the cloth’s forms', () => {
   it('need a name, and leave when cancelled', async () => {
     const form = open(ClothForm)
     await form.submit()
-    expect(form.text()).toContain('name: needs a name')
+    expect(form.text()).toContain('needs a name')
     await form.wrapper
       .findAll('button')
       .find(button => button.text() === 'Cancel')!
@@ -182,7 +182,7 @@ describe('the needle’s form', () => {
     await form.fill('Label from the packet', '80')
     await form.fill('In the case', '-1')
     await form.submit()
-    expect(form.text()).toMatch(/count: must be/)
+    expect(form.text()).toMatch(/In the case.*must be/)
     expect(book.shelf.needles.size).toBe(0)
   })
 
@@ -261,8 +261,8 @@ describe('the thread’s form', () => {
   })
 
   it.each([
-    ['Left', '-3', /metresLeft: must be a number from 0/],
-    ['Grams', '999999', /tex: must be a number/],
+    ['Left', '-3', /Left.*must be a number from 0/],
+    ['Grams', '999999', /Tex.*must be a number/],
   ])('keeps nothing while %s is %s', async (label, text, message) => {
     const form = open(ThreadForm)
     await form.fill('Name', 'Ball')
@@ -282,7 +282,7 @@ describe('the thread’s form', () => {
       .trigger('click')
     await form.fill('Run of colour 2', '')
     await form.submit()
-    expect(form.text()).toContain('colours.1.runMm: must be a number from 1 to 10000')
+    expect(form.text()).toContain('must be a number from 1 to 10000')
     expect(book.shelf.threads.size).toBe(0)
   })
 })

@@ -7,3 +7,5 @@ export {
   type CardFieldId,
   type CardInput,
 } from './card'
+export { CARD_TALL_MM, CARD_WIDE_MM, cardSheet } from './cardSheet'
+export { LABEL_TALL_MM, LABEL_WIDE_MM, labelSheets, type Label } from './labelSheet'

@@ -189,7 +189,10 @@ describe('sewnSvg', () => {
     const [, width, height] = /width="([\d.]+)mm" height="([\d.]+)mm"/.exec(svg)!
     expect(svg).toContain(`${width} ${height}">`)
     expect(Number(height)).toBe(34)
-    expect(svg).toContain('h50m')
+    const level = [...svg.matchAll(/d="M([\d.]+) ([\d.]+)L([\d.]+) ([\d.]+)" stroke-width="0.3"/g)]
+      .map(([, ...numbers]) => numbers.map(Number))
+      .filter(([, y1, , y2]) => y1 === y2)
+    expect(level.map(([x1, , x2]) => x2! - x1!)).toEqual([50])
   })
   it('keeps names as text', () => {
     expect(svg).not.toContain('<script>')

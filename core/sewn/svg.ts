@@ -1,70 +1,74 @@
 import { requireInRange } from '#core/errors'
-import { escapeXml, mm } from '#core/svg'
+import { CHECK_LINE_MM, line, type Mark, moved, rect, ruledLine, sheetSvg, text } from '#core/paper'
 import type { SewnPicture } from './picture'
 import { SEGMENT_NUMBERS } from './rightSide'
 import { strokesOf } from './strokes'
 
 /** Cloth left bare on each side, in mm. */
 const BORDER_MM = 3
-const CHECK_LINE_MM = 50
+/** Below the cloth, for the check line. */
+const FOOT_MM = 14
+const BARE_CLOTH = '#eadfcb'
 
 /**
  * A sewn picture as an SVG at true size, with a 50 mm line to check the print against.
  *
- * @param picture - from `rightSide` or `underSide`.
+ * @param picture - from `rightSide` or `underSide`; 1 to 10 000 mm of seam.
  * @param title - plain text; escaped here.
- * @param clothColour - `#rrggbb`.
+ * @param clothColour - `#rrggbb`; anything else is drawn as bare cloth.
  * @returns The file's text; one unit is one millimetre.
+ * @throws {CoreError} `out-of-range`.
+ *
+ * @example
+ * sewnSvg(rightSide(sewnInputOf(seam, 40)!), 'Honeycomb', '#2f5d50')
  */
 export function sewnSvg(picture: SewnPicture, title: string, clothColour: string): string {
-  const { leftMm, rightMm, seamMm, segments, styles } = picture
+  const { leftMm, rightMm, seamMm } = picture
   requireInRange(seamMm, 'seamMm', 1, 1e4)
-  const widthMm = Math.max(rightMm - leftMm, CHECK_LINE_MM) + 2 * BORDER_MM
-  const heightMm = seamMm + 14
-  const left = (leftMm + rightMm - widthMm) / 2
-  const lines: string[] = []
-  for (let i = 0; i < segments.length; i += SEGMENT_NUMBERS) {
-    const [x1, y1, x2, y2, s] = segments.subarray(i, i + SEGMENT_NUMBERS) as unknown as [
-      number,
-      number,
-      number,
-      number,
-      number,
-    ]
-    for (const { colour, opacity, widthMm: w, asideMm: a, dashMm } of strokesOf(styles[s]!)) {
-      lines.push(
-        `<path d="M${mm(x1 + a)} ${mm(y1 + a)}L${mm(x2 + a)} ${mm(y2 + a)}" stroke="${colour}" `
-          + `stroke-opacity="${opacity}" `
-          + `stroke-width="${mm(w)}"${dashOf(dashMm)}/>`,
+  const wideMm = Math.max(rightMm - leftMm, CHECK_LINE_MM) + 2 * BORDER_MM
+  const middle = wideMm / 2
+  const cloth = /^#[0-9a-f]{6}$/i.test(clothColour) ? clothColour : BARE_CLOTH
+  const marks: Mark[] = [
+    rect({ x: 0, y: 0, wideMm, tallMm: seamMm, lineMm: 0, fill: cloth }),
+    {
+      kind: 'window',
+      x: 0,
+      y: 0,
+      wideMm,
+      tallMm: seamMm,
+      marks: moved(threadMarks(picture), middle - (leftMm + rightMm) / 2, 0),
+    },
+    ...ruledLine(middle - CHECK_LINE_MM / 2, seamMm + 8),
+    text({
+      x: middle,
+      y: seamMm + 5.5,
+      text: `${CHECK_LINE_MM} mm`,
+      sizeMm: 3,
+      mostMm: 30,
+      anchor: 'middle',
+    }),
+  ]
+  return sheetSvg({ wideMm, tallMm: seamMm + FOOT_MM, marks }, title)
+}
+
+/** The thread as it lies, in sewing order: later marks lie on top. */
+function threadMarks({ segments, styles }: SewnPicture): Mark[] {
+  const layers = styles.map(strokesOf)
+  const marks: Mark[] = []
+  for (let i = 0; i < segments.length; i += SEGMENT_NUMBERS)
+    for (const { colour, opacity, widthMm, asideMm, dashMm } of layers[segments[i + 4]!]!)
+      marks.push(
+        line({
+          x1: segments[i]! + asideMm,
+          y1: segments[i + 1]! + asideMm,
+          x2: segments[i + 2]! + asideMm,
+          y2: segments[i + 3]! + asideMm,
+          lineMm: widthMm,
+          ink: colour,
+          opacity,
+          dashMm,
+          ends: 'round',
+        }),
       )
-    }
-  }
-  const checkY = seamMm + 8
-  const middle = left + widthMm / 2
-  const viewBox = [left, 0, widthMm, heightMm].map(mm).join(' ')
-  return `<?xml version="1.0" encoding="UTF-8"?>
-<svg xmlns="http://www.w3.org/2000/svg" width="${mm(widthMm)}mm" height="${mm(heightMm)}mm" viewBox="${viewBox}">
-<title>${escapeXml(title)}</title>
-<clipPath id="seam"><rect x="${mm(left)}" y="0" width="${mm(widthMm)}" height="${mm(seamMm)}"/></clipPath>
-<rect x="${mm(left)}" y="0" width="${mm(widthMm)}" height="${mm(seamMm)}" fill="${colourOnly(clothColour)}"/>
-<g clip-path="url(#seam)" fill="none" stroke-linecap="round">
-${lines.join('\n')}
-</g>
-${checkLineSvg(middle, checkY)}
-</svg>
-`
-}
-
-function colourOnly(hex: string): string {
-  return /^#[0-9a-f]{6}$/i.test(hex) ? hex : '#eadfcb'
-}
-
-const dashOf = (dashMm: readonly [number, number] | null) =>
-  dashMm ? ` stroke-dasharray="${dashMm.map(mm).join(' ')}"` : ''
-
-function checkLineSvg(middle: number, y: number): string {
-  const d = `M${mm(middle - CHECK_LINE_MM / 2)} ${mm(y - 2)}v4m0 -2h${CHECK_LINE_MM}m0 -2v4`
-  const at = `x="${mm(middle)}" y="${mm(y - 2.5)}"`
-  return `<path d="${d}" fill="none" stroke="#000" stroke-width="0.25"/>
-<text ${at} font-size="3" text-anchor="middle" font-family="sans-serif">50 mm</text>`
+  return marks
 }

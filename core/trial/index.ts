@@ -11,6 +11,7 @@ export {
 } from './goals'
 export { markFurther, marksOf, nearestOf } from './marks'
 export { nextTension } from './next'
+export { STRIP_ROW_MM, type Strip, stripSheets } from './stripSheet'
 export { usualPrior } from './search'
 export { normalBelow } from './belief'
 export {

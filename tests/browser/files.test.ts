@@ -26,7 +26,7 @@ afterAll(() => session.quit())
 async function choose(content: string, name = 'backup.json'): Promise<void> {
   const path = join(session.downloads, '..', name)
   writeFileSync(path, content)
-  await (await session.driver.findElement(By.css('#import-file'))).sendKeys(path)
+  await (await byRole(session.driver, 'textbox', 'A file exported by Lacy Spool')).sendKeys(path)
 }
 let exported = ''
 

@@ -189,11 +189,8 @@ describe('the workbox', () => {
         + 'red,cotton,25,100\nMinus,cotton,25,-3\n,cotton,25,1\nVelvet,velvet,25,1\n',
     )
     await press(driver, 'button', 'From CSV')
-    await (
-      await byRole(driver, 'dialog', 'Threads from a CSV')
-    )
-      .findElement({ css: '#csv-file' })
-      .sendKeys(path)
+    await byRole(driver, 'dialog', 'Threads from a CSV')
+    await (await byRole(driver, 'textbox', 'CSV file')).sendKeys(path)
     await untilText(driver, '1 new, 0 changed, 0 the same, 3 refused.')
     await untilText(driver, /Row 3 Minus: metresLeft: must be a number from 0/)
     await untilText(driver, /Row 4 : name: needs a name/)

@@ -15,7 +15,7 @@ describe('a first start without data', () => {
     await type(driver, /^Widest stitch/, '99')
     await untilText(driver, 'Widest stitch goes from 3.0 to 12.0 mm')
     await press(driver, 'button', 'Save')
-    await untilText(driver, 'name: needs a name')
+    await untilText(driver, 'needs a name')
     await press(driver, 'button', '6.0')
     await type(driver, 'Name', 'Kitchen six')
     await press(driver, 'button', 'Save')

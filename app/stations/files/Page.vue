@@ -69,11 +69,7 @@ function exportDamaged(): void {
   download('lacy-spool-damaged.json', 'application/json', JSON.stringify(book.unreadable, null, 2))
 }
 
-async function read(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function read(file: File): Promise<void> {
   fileName.value = file.name
   preview.value = null
   problem.value = ''
@@ -241,17 +237,10 @@ const inTables = (list: ImportPreview['added']) =>
         aria-labelledby="import-head"
       >
         <h2 id="import-head">Import</h2>
-        <label
-          class="field-label"
-          for="import-file"
-          >A file exported by Lacy Spool</label
-        >
-        <input
-          id="import-file"
-          type="file"
+        <FileField
+          label="A file exported by Lacy Spool"
           accept=".json,.zip,application/json,application/zip"
-          class="file"
-          @change="read"
+          @file="read"
         />
         <p
           v-if="problem"
@@ -441,14 +430,6 @@ h1 {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.file {
-  display: block;
-  width: 100%;
-  min-height: 44px;
-  padding: 8px;
-  border: 1.5px dashed var(--line-strong);
-  border-radius: 10px;
 }
 .preview {
   display: grid;

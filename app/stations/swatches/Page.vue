@@ -1,20 +1,22 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { labelSheets } from '#core/sheet'
-import type { CardFieldId } from '#core/card'
+import { type CardFieldId, labelSheets } from '#core/card'
 import { emptyTables, type Swatch } from '#shared/records'
 import { writeBackup } from '#shared/backup'
 import { swatchFields } from '#shared/inputs'
+import { useSheetFiles } from '~/paper/useSheetFiles'
 import { dayOf } from '~/utils/dates'
 import { download } from '~/utils/download'
 import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from './swatchFilters'
-import { writeSwatchCsv } from './swatchCsv'
+import { newId } from '~/utils/id'
+import { MOST_SWATCH_CSV, readSwatchCsv, writeSwatchCsv } from './swatchCsv'
 
 useHead({ title: 'Swatch book · Lacy Spool' })
+const book = useBookStore()
 const swatches = useSwatchStore()
 const { remove, offerUndo } = useShelf()
 const toast = useToast()
-const { savePdf } = useSheetFiles()
+const { save } = useSheetFiles()
 const search = ref('')
 const chosen = reactive<Partial<Record<SwatchFilter, string>>>({})
 const found = computed(() => findSwatches(swatches.newest, search.value, chosen))
@@ -116,9 +118,13 @@ function labelOf(swatch: Swatch) {
   }
 }
 const labels = () =>
-  savePdf('swatch-labels', paper =>
-    labelSheets((side.value.length > 0 ? side.value : found.value).map(labelOf), paper),
-  )
+  save({
+    name: 'swatch-labels',
+    as: 'pdf',
+    sheets: paper => labelSheets((side.value.length > 0 ? side.value : found.value).map(labelOf), paper),
+  })
+const readCsvFile = (text: string) =>
+  readSwatchCsv(text, book.shelf, () => newId('swatch'), new Date().toISOString())
 </script>
 
 <template>
@@ -301,6 +307,9 @@ const labels = () =>
       v-if="importing"
       v-model:open="importing"
       table="swatches"
+      title="Swatches"
+      :most="MOST_SWATCH_CSV"
+      :reader="readCsvFile"
     />
     <UButton
       v-if="view !== 'charts' && found.length > shown"

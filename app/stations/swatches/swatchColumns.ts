@@ -5,12 +5,7 @@ import { READING_STEPS } from '#core/trial'
 import { PLATE_NAMES, type PairingTables } from '#shared/inputs'
 import type { Swatch } from '#shared/records'
 import type { SetupContent } from '#shared/setup'
-
-/** Why a row cannot be taken; its message names field and mend. */
-export class RowProblem extends Error {}
-
-/** A cell by its column's header; undefined: there is no such column. */
-export type Cell = (header: string) => string | undefined
+import { type Cell, RowProblem } from '~/utils/csv'
 
 /** A row on its way to a swatch: its cells, the swatch it changes, and what its names are looked up in. */
 export interface Row {

@@ -8,12 +8,12 @@ import {
   numberSaid,
   readingSaid,
   type Row,
-  RowProblem,
   said,
   SETUP_COLUMNS,
   wordSaid,
   yesNoSaid,
 } from './swatchColumns'
+import { RowProblem } from '~/utils/csv'
 
 /**
  * A row as the swatch it makes or changes.

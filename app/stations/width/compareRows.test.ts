@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { compareCsvRows, compareRow, COMPARE_CSV_HEADER } from './compareRows'
-import { plainCell, safeCell } from '~/utils/csvCell'
+import { plainCell, safeCell } from '~/utils/csv'
 import { benchOf } from '#shared/inputs'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import { demoBackup } from '#shared/demo'

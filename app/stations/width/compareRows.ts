@@ -2,7 +2,7 @@ import { compareSwing, type Verdict } from '#core/swing'
 import { type Bench, swingInputOf } from '#shared/inputs'
 import type { Settings } from '#shared/records'
 import type { SetupContent } from '#shared/setup'
-import { safeCell } from '~/utils/csvCell'
+import { safeCell } from '~/utils/csv'
 
 /** One line of a comparison: the same stitch with another needle or on another machine. */
 export interface CompareRow {

@@ -3,7 +3,8 @@ import Papa from 'papaparse'
 import type { AnyRecord } from '#shared/records'
 import { download } from '~/utils/download'
 import { shoppingList, shoppingRows, shoppingText } from './shoppingList'
-import { writeTableCsv } from './workboxCsv'
+import { newId } from '~/utils/id'
+import { MOST_CSV, readTableCsv, writeTableCsv } from './workboxCsv'
 import { BULK_EDITS } from './bulkEdits'
 import {
   type Owned,
@@ -81,6 +82,11 @@ function removeChosen(): void {
 }
 const csvOut = () => download(`${table.value}.csv`, 'text/csv', writeTableCsv(table.value, rows.value))
 const wanted = computed(() => shoppingList(book.shelf.needles.values(), book.shelf.threads.values()))
+function readCsvFile(text: string) {
+  const existing = book.shelf[table.value] as ReadonlyMap<string, Owned>
+  const threadIds = new Set(book.shelf.threads.keys())
+  return readTableCsv(table.value, text, existing, threadIds, () => newId(WORKBOX[table.value].one))
+}
 </script>
 
 <template>
@@ -269,6 +275,9 @@ const wanted = computed(() => shoppingList(book.shelf.needles.values(), book.she
       v-if="importing"
       v-model:open="importing"
       :table="table"
+      :title="WORKBOX[table].title"
+      :most="MOST_CSV"
+      :reader="readCsvFile"
     />
   </div>
 </template>

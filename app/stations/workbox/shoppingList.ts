@@ -2,7 +2,7 @@ import { needleLife } from '#core/care'
 import { needleNameAndType, describeNeedle } from '#core/needle'
 import { THREAD_KINDS } from '#core/thread'
 import type { NeedleRecord, Thread } from '#shared/records'
-import { safeCell } from '~/utils/csvCell'
+import { safeCell } from '~/utils/csv'
 import { isLow, isSpent, isUsedUp } from './workboxTables'
 
 export interface Wanted {

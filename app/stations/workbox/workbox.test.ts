@@ -2,6 +2,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { demoStores, show } from '~/../tests/unit/mounting'
+import { MOST_CSV, readTableCsv } from './workboxCsv'
 import { WORKBOX } from './workboxTables'
 import CsvImport from '~/fields/CsvImport.vue'
 import WorkboxTable from './parts/WorkboxTable.vue'
@@ -58,9 +59,12 @@ describe('the table', () => {
 
 describe('a CSV import', () => {
   async function choose(content: string) {
-    show(CsvImport, { open: true, table: 'cloths' })
+    let made = 0
+    const reader = (text: string) =>
+      readTableCsv('cloths', text, book.shelf.cloths, new Set(), () => `cloth-${made++}`)
+    show(CsvImport, { open: true, table: 'cloths', title: 'Cloths', most: MOST_CSV, reader })
     await flushPromises()
-    const input = document.body.querySelector<HTMLInputElement>('#csv-file')!
+    const input = document.body.querySelector<HTMLInputElement>('input[type=file]')!
     Object.defineProperty(input, 'files', { value: [new File([content], 'cloths.csv')] })
     input.dispatchEvent(new Event('change'))
     await vi.waitFor(() => expect(document.body.textContent).toMatch(/refused|Nothing was changed/))

@@ -2,7 +2,7 @@ import { parseDecimal } from '#core/units'
 import Papa from 'papaparse'
 import { UNKNOWN_THREAD, UNKNOWN_MACHINE, UNKNOWN_CLOTH, FRESH_NEEDLE, TABLES } from '#shared/records'
 import { issueLine } from '#shared/fields'
-import { plainCell, safeCell } from '~/utils/csvCell'
+import { type Cell, type CsvReading, readCsv, RowProblem, safeCell } from '~/utils/csv'
 import { yesNoText } from '~/utils/yesNo'
 import type { Owned, WorkboxTableName } from './workboxTables'
 
@@ -213,17 +213,6 @@ export function writeTableCsv(table: WorkboxTableName, records: readonly Owned[]
   ])
 }
 
-/** What importing a CSV would do, before it does anything. */
-export interface CsvPreview<T = Owned> {
-  readonly added: readonly T[]
-  readonly changed: readonly T[]
-  readonly same: number
-  /** Row as a spreadsheet counts it, the heading being row 1. */
-  readonly refused: readonly { readonly row: number; readonly name: string; readonly message: string }[]
-}
-export type CsvReading<T = Owned> =
-  { readonly ok: true; readonly preview: CsvPreview<T> } | { readonly ok: false; readonly message: string }
-
 /**
  * Reads a table's CSV; writes nothing. Every row passes the table's schema or is refused by itself, with its
  * row, field and mend. A row with a known id changes that record; one that says the same as another is a
@@ -239,74 +228,61 @@ export function readTableCsv(
   existing: ReadonlyMap<string, Owned>,
   threadIds: ReadonlySet<string>,
   newId: () => string,
-): CsvReading {
-  if (file.length > MOST_CSV)
-    return { ok: false, message: `The file is larger than ${MOST_CSV / 1e6} MB: split it.` }
-  const { data } = Papa.parse<string[]>(file.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' })
-  const [heading, ...rows] = data
-  const known = [ID, ...COLUMNS[table]]
-  const headers = heading?.map(header => header.trim().toLowerCase()) ?? []
-  const strange = headers.find(header => !known.some(column => column.header === header))
-  if (headers.length === 0)
-    return {
-      ok: false,
-      message: `The file is empty: its first row must name columns, such as ${known
-        .slice(1, 4)
-        .map(({ header }) => header)
-        .join(', ')}.`,
-    }
-  if (strange !== undefined)
-    return {
-      ok: false,
-      message:
-        `Column “${strange.slice(0, 40)}” is not known. Columns are: `
-        + `${known.map(({ header }) => header).join(', ')}.`,
-    }
-  if (!headers.includes(NEEDED[table]))
-    return { ok: false, message: `Column “${NEEDED[table]}” is missing: every row needs it.` }
+): CsvReading<Owned> {
+  const columns = [ID, ...COLUMNS[table]]
+  const idsByContent = new Map<string, string>()
+  for (const record of existing.values()) idsByContent.set(contentOf(record), record.id)
+  return readCsv(file, {
+    most: MOST_CSV,
+    existing,
+    contentOf,
+    headingProblem: headers => headingProblem(table, columns, headers),
+    recordOf: cell => recordOf(table, columns, cell, newId),
+    check: record => {
+      const twin = idsByContent.get(contentOf(record))
+      idsByContent.set(contentOf(record), record.id)
+      if (twin !== undefined && twin !== record.id)
+        throw new RowProblem('says the same as another one: leave it out, or raise the count')
+      if ('threadId' in record && record.threadId !== null && !threadIds.has(record.threadId))
+        throw new RowProblem(`thread_id: ${record.threadId} is not a thread in the workbox`)
+    },
+  })
+}
 
-  const added: Owned[] = []
-  const changed: Owned[] = []
-  const refused: { row: number; name: string; message: string }[] = []
-  let same = 0
-  const content = (record: Owned) =>
-    JSON.stringify(
-      Object.entries(record)
-        .filter(([key]) => key !== 'id')
-        .sort(([a], [b]) => (a < b ? -1 : 1)),
-    )
-  const seenRows = new Map<string, string>([...existing.values()].map(record => [content(record), record.id]))
-  const takenIds = new Set<string>()
-  for (const [index, row] of rows.entries()) {
-    const place = { row: index + 2, name: (row[Math.max(0, headers.indexOf('name'))] ?? '').slice(0, 40) }
-    const refuse = (message: string) => refused.push({ ...place, message })
-    if (row.length !== headers.length) {
-      refuse(`has ${row.length} cells, the heading ${headers.length}`)
-      continue
-    }
-    const draft: Draft = structuredClone(BLANK[table])
-    for (const column of known) {
-      const at = headers.indexOf(column.header)
-      if (at >= 0) column.read(plainCell(row[at]!.trim()), draft)
-    }
-    const id = draft.id === undefined || draft.id === '' ? newId() : draft.id
-    const parsed = TABLES[table].schema.safeParse({ ...draft, id })
-    if (!parsed.success) {
-      refuse(issueLine(parsed.error))
-      continue
-    }
-    const record = parsed.data as Owned
-    const twin = seenRows.get(content(record))
-    const old = existing.get(record.id)
-    if (takenIds.has(record.id)) refuse(`id: ${record.id} stands in the file twice; the first is taken`)
-    else if (old && content(old) === content(record)) same++
-    else if (twin !== undefined && twin !== record.id)
-      refuse('says the same as another one: leave it out, or raise the count')
-    else if ('threadId' in record && record.threadId !== null && !threadIds.has(record.threadId))
-      refuse(`thread_id: ${record.threadId} is not a thread in the workbox`)
-    else (old ? changed : added).push(record)
-    takenIds.add(record.id)
-    seenRows.set(content(record), record.id)
+/** What a record says besides its id, in one order. */
+function contentOf(record: Owned): string {
+  const { id: _, ...rest } = record
+  return JSON.stringify(Object.entries(rest).sort(([a], [b]) => (a < b ? -1 : 1)))
+}
+
+function headingProblem(
+  table: WorkboxTableName,
+  columns: readonly CsvColumn[],
+  headers: readonly string[],
+): string | null {
+  const known = columns.map(({ header }) => header)
+  if (headers.length === 0)
+    return `The file is empty: its first row must name columns, such as ${known.slice(1, 4).join(', ')}.`
+  const strange = headers.find(header => !known.includes(header))
+  if (strange !== undefined)
+    return `Column “${strange.slice(0, 40)}” is not known. Columns are: ${known.join(', ')}.`
+  if (!headers.includes(NEEDED[table])) return `Column “${NEEDED[table]}” is missing: every row needs it.`
+  return null
+}
+
+function recordOf(
+  table: WorkboxTableName,
+  columns: readonly CsvColumn[],
+  cell: Cell,
+  newId: () => string,
+): Owned {
+  const draft: Draft = structuredClone(BLANK[table])
+  for (const { header, read } of columns) {
+    const written = cell(header)
+    if (written !== undefined) read(written, draft)
   }
-  return { ok: true, preview: { added, changed, same, refused } }
+  const id = draft.id === undefined || draft.id === '' ? newId() : draft.id
+  const parsed = TABLES[table].schema.safeParse({ ...draft, id })
+  if (!parsed.success) throw new RowProblem(issueLine(parsed.error))
+  return parsed.data as Owned
 }

@@ -18,11 +18,11 @@ const SIDES = [
   { value: 'right', label: 'at the right end of the swing' },
 ] as const
 const MOST_BYTES = 1_000_000
+const NOTHING_DRAWN = 'Click needle drops on the grid or choose a file.'
 const name = ref('')
 const alignment = ref<Alignment>('centre')
 const drops = ref<Drop[]>([])
 const message = ref('')
-const issues = ref<FieldIssue[]>([])
 
 const drawn = computed(() => {
   if (drops.value.length === 0) return null
@@ -34,11 +34,7 @@ const drawn = computed(() => {
   }
 })
 
-async function read(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function read(file: File): Promise<void> {
   if (file.size > MOST_BYTES) {
     message.value =
       `${file.name} is larger than 1 MB: a stitch of 2000 drops takes far less. Choose the file of `
@@ -60,27 +56,33 @@ async function read(event: Event): Promise<void> {
   if (name.value === '') name.value = file.name.replace(/\.\w+$/, '').slice(0, MOST_NAME)
 }
 
-function keep(): void {
-  if (drawn.value === null || drawn.value instanceof CoreError) {
-    issues.value = [
-      { path: 'drops', message: drawn.value?.message ?? 'click needle drops on the grid or choose a file' },
-    ]
-    return
-  }
+const id = newId('stitch')
+/** The stitch as it would be kept; null while nothing that can be sewn is drawn. */
+const stitch = computed(() => {
+  if (drawn.value === null || drawn.value instanceof CoreError) return null
   const { drops: unit, repeat, widthMm, lengthMm } = drawn.value
-  const parsed = ownStitchSchema.safeParse({
-    id: newId('stitch'),
+  return {
+    id,
     name: name.value,
     alignment: alignment.value,
     drops: [...unit],
     repeat,
     defaultWidthMm: Math.round(widthMm * 100) / 100,
     defaultLengthMm: Math.round(lengthMm * 1000) / 1000,
-  })
-  issues.value = parsed.success ? [] : fieldIssues(parsed.error)
-  if (!parsed.success) return
-  book.commit(`Add ${parsed.data.name}`, [{ table: 'stitches', id: parsed.data.id, record: parsed.data }])
-  emit('added', parsed.data.id)
+  }
+})
+function check(): readonly FieldIssue[] {
+  if (stitch.value === null) {
+    const message = drawn.value instanceof CoreError ? drawn.value.message : NOTHING_DRAWN
+    return [{ path: '', message }]
+  }
+  const parsed = ownStitchSchema.safeParse(stitch.value)
+  return parsed.success ? [] : fieldIssues(parsed.error)
+}
+function keep(): void {
+  const record = ownStitchSchema.parse(stitch.value)
+  book.commit(`Add ${record.name}`, [{ table: 'stitches', id, record }])
+  emit('added', id)
 }
 </script>
 
@@ -89,29 +91,22 @@ function keep(): void {
     <DropGrid v-model="drops" />
     <RecordForm
       class="content-start"
-      :issues="issues"
+      :draft="{ name, alignment, drops }"
+      :check="check"
       @save="keep"
       @cancel="emit('cancel')"
     >
       <TextField
         v-model="name"
+        name="name"
         label="Name"
         placeholder="by what it looks like"
       />
-      <div>
-        <label
-          class="field-label"
-          for="stitch-file"
-          >Or from a file: CSV with columns x_mm,y_mm, or an SVG polyline</label
-        >
-        <input
-          id="stitch-file"
-          type="file"
-          accept=".csv,.svg,text/csv,image/svg+xml"
-          class="file"
-          @change="read"
-        />
-      </div>
+      <FileField
+        label="Or from a file: CSV with columns x_mm,y_mm, or an SVG polyline"
+        accept=".csv,.svg,text/csv,image/svg+xml"
+        @file="read"
+      />
       <p
         v-if="message"
         role="status"
@@ -144,15 +139,6 @@ function keep(): void {
   display: grid;
   grid-template-columns: 290px 1fr;
   gap: 20px;
-}
-.file {
-  display: block;
-  width: 100%;
-  min-height: 44px;
-  padding: 8px;
-  border: 1.5px dashed var(--line-strong);
-  border-radius: 10px;
-  font-size: 15px;
 }
 @media (max-width: 700px) {
   .maker {

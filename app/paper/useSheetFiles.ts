@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
-import { type Paper, PAPERS, type Sheet, sheetSvg } from '#core/sheet'
+import { type Paper, PAPERS, sheetSvg } from '#core/paper'
 import { download, downloadBlob } from '~/utils/download'
+import type { Print } from './print'
 
 /** Sheets at true size as files, on the paper one has. */
 export function useSheetFiles() {
@@ -14,9 +15,9 @@ export function useSheetFiles() {
     },
   })
 
-  async function savePdf(name: string, sheets: (paper: Paper) => readonly Sheet[]): Promise<void> {
+  async function savePdf({ name, sheets }: Pick<Print, 'name' | 'sheets'>): Promise<void> {
     try {
-      const { sheetsToPdf } = await import('~/paper/sheetPdf')
+      const { sheetsToPdf } = await import('./sheetPdf')
       downloadBlob(`${name}.pdf`, sheetsToPdf(sheets(paper.value)))
     } catch {
       toast.add({
@@ -27,7 +28,7 @@ export function useSheetFiles() {
     }
   }
   /** A file a page. */
-  function saveSvg(name: string, sheets: (paper: Paper) => readonly Sheet[]): void {
+  function saveSvg({ name, sheets }: Pick<Print, 'name' | 'sheets'>): void {
     sheets(paper.value).forEach((sheet, i) =>
       download(
         `${name}${i === 0 ? '' : `-${i + 1}`}.svg`,
@@ -36,5 +37,7 @@ export function useSheetFiles() {
       ),
     )
   }
-  return { paper, savePdf, saveSvg }
+  const save = (print: Pick<Print, 'name' | 'sheets' | 'as'>) =>
+    print.as === 'pdf' ? savePdf(print) : saveSvg(print)
+  return { paper, save }
 }

@@ -1,21 +1,16 @@
 import { Window } from 'happy-dom'
 import { describe, expect, it } from 'vitest'
 import {
+  type BenchCard,
   CARD_TALL_MM,
   CARD_WIDE_MM,
   cardSheet,
-  CHECK_LINE_MM,
   LABEL_TALL_MM,
   LABEL_WIDE_MM,
   labelSheets,
-  type Mark,
-  PAPERS,
-  type Sheet,
-  sheetSvg,
-  STRIP_ROW_MM,
-  stripSheets,
-} from '#core/sheet'
-import type { BenchCard } from '#core/card'
+} from '#core/card'
+import { CHECK_LINE_MM, type Mark, PAPERS, type Sheet, sheetSvg, text } from '#core/paper'
+import { STRIP_ROW_MM, stripSheets } from '#core/trial'
 
 const card: BenchCard = {
   fields: [
@@ -48,6 +43,7 @@ const texts = ({ marks }: Sheet) => marks.flatMap(mark => (mark.kind === 'text' 
 function reach(mark: Mark): [number, number, number, number] {
   if (mark.kind === 'line') return [mark.x1, mark.y1, mark.x2, mark.y2]
   if (mark.kind === 'rect') return [mark.x, mark.y, mark.x + mark.wideMm, mark.y + mark.tallMm]
+  if (mark.kind !== 'text') throw new Error(`no such mark on these sheets: ${mark.kind}`)
   const left = mark.anchor === 'end' ? mark.x - mark.mostMm : mark.x
   return [left, mark.y - mark.sizeMm, left + mark.mostMm, mark.y]
 }
@@ -61,13 +57,15 @@ describe.each(['a4', 'letter'] as const)('on %s', paper => {
   const sheets = [
     cardSheet(card, { ...OPTIONS, paper }),
     ...labelSheets(copies(40), paper),
-    ...stripSheets({
-      title: 'Decorative satin',
-      date: OPTIONS.date,
+    ...stripSheets(
+      {
+        title: 'Decorative satin',
+        date: OPTIONS.date,
+        numbers: Array.from({ length: 45 }, (_, i) => `${i / 10}`),
+        least: 8,
+      },
       paper,
-      numbers: Array.from({ length: 45 }, (_, i) => `${i / 10}`),
-      least: 8,
-    }),
+    ),
   ]
   it('keeps everything on the page, with a line of exactly 50 mm', () => {
     for (const sheet of sheets) {
@@ -127,18 +125,20 @@ describe('labels', () => {
 
 describe('the strip', () => {
   const lines = (sheet: Sheet) =>
-    sheet.marks.flatMap(mark => (mark.kind === 'line' && mark.dashed ? [mark.y1] : []))
+    sheet.marks.flatMap(mark => (mark.kind === 'line' && mark.dashMm ? [mark.y1] : []))
   it(
     'has a line a foot’s width apart for every row, each with its number and the dial’s, and some '
       + 'left open',
     () => {
-      const [sheet, ...more] = stripSheets({
-        title: 'Flat hem',
-        date: OPTIONS.date,
-        paper: 'a4',
-        numbers: ['4', '3.2'],
-        least: 8,
-      })
+      const [sheet, ...more] = stripSheets(
+        {
+          title: 'Flat hem',
+          date: OPTIONS.date,
+          numbers: ['4', '3.2'],
+          least: 8,
+        },
+        'a4',
+      )
       expect(more).toEqual([])
       const ys = lines(sheet!)
       expect(ys).toHaveLength(8)
@@ -149,13 +149,15 @@ describe('the strip', () => {
     },
   )
   it('goes on over pages without losing or repeating a row', () => {
-    const sheets = stripSheets({
-      title: 'Flat hem',
-      date: OPTIONS.date,
-      paper: 'letter',
-      numbers: Array.from({ length: 45 }, (_, i) => String(i)),
-      least: 8,
-    })
+    const sheets = stripSheets(
+      {
+        title: 'Flat hem',
+        date: OPTIONS.date,
+        numbers: Array.from({ length: 45 }, (_, i) => String(i)),
+        least: 8,
+      },
+      'letter',
+    )
     expect(sheets.length).toBeGreaterThan(1)
     expect(
       sheets
@@ -170,13 +172,15 @@ describe('a sheet as SVG', () => {
   const parse = (svg: string) =>
     new new Window().DOMParser().parseFromString(svg, 'image/svg+xml').documentElement
   it('is as large as the paper, with a line of 50 units that are millimetres', () => {
-    const [sheet] = stripSheets({
-      title: 'Hem & <cuff>',
-      date: OPTIONS.date,
-      paper: 'a4',
-      numbers: ['4'],
-      least: 2,
-    })
+    const [sheet] = stripSheets(
+      {
+        title: 'Hem & <cuff>',
+        date: OPTIONS.date,
+        numbers: ['4'],
+        least: 2,
+      },
+      'a4',
+    )
     const svg = parse(sheetSvg(sheet!, 'Strip'))
     expect(['width', 'height', 'viewBox'].map(name => svg.getAttribute(name))).toEqual([
       '210mm',
@@ -198,13 +202,7 @@ describe('a sheet as SVG', () => {
     const size = (said: string) =>
       Number(
         sheetSvg(
-          {
-            wideMm: 100,
-            tallMm: 50,
-            marks: [
-              { kind: 'text', x: 5, y: 20, text: said, sizeMm: 5, bold: false, anchor: 'start', mostMm: 30 },
-            ],
-          },
+          { wideMm: 100, tallMm: 50, marks: [text({ x: 5, y: 20, text: said, sizeMm: 5, mostMm: 30 })] },
           'Words',
         ).match(/font-size="([\d.]+)"/)![1],
       )

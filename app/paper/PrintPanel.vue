@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { Print } from './print'
+import { useSheetFiles } from './useSheetFiles'
+
+/** Sheets at true size as files, on the paper one has: the same panel wherever something is printed. */
+const {
+  label,
+  heading,
+  prints,
+  align = 'start',
+} = defineProps<{
+  /** What the button that opens it says. */
+  label: string
+  heading: string
+  prints: readonly Print[]
+  /** @defaultValue 'start' */
+  align?: 'start' | 'end'
+}>()
+const { paper, save } = useSheetFiles()
+const open = ref(false)
+</script>
+
+<template>
+  <PopPanel
+    v-model:open="open"
+    :label="label"
+    :align="align"
+  >
+    <template #default="{ target }">
+      <UButton
+        variant="outline"
+        icon="i-lucide-printer"
+        :label="label"
+        :popovertarget="target"
+      />
+    </template>
+    <template #content>
+      <h2 class="serif text-xl mb-2">{{ heading }}</h2>
+      <div class="grid gap-3">
+        <PaperField v-model="paper" />
+        <template
+          v-for="(print, i) in prints"
+          :key="print.label"
+        >
+          <slot :name="print.name" />
+          <UButton
+            :variant="i === 0 ? 'solid' : 'outline'"
+            icon="i-lucide-file-down"
+            :label="print.label"
+            :disabled="print.disabled"
+            @click="save(print)"
+          />
+        </template>
+        <p class="hint">
+          Print at 100 %, not fitted to the page. Each page has a line that must measure 50 mm.
+        </p>
+      </div>
+    </template>
+  </PopPanel>
+</template>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import type { Paper } from '#core/paper'
+import { GOAL_FACTS, stripSheets } from '#core/trial'
+import type { Print } from '~/paper/print'
+import { dayOf } from '~/utils/dates'
+
+/** A paper strip to lay on the cloth: a line for each row, with the numbers to write beside it. */
+const trial = useTrialStore()
+const LEAST_ROWS = 8
+function sheets(paper: Paper) {
+  const rows = (trial.strip?.rows ?? []).map(({ dial }) => String(dial))
+  const next = trial.advice?.next ?? null
+  const strip = {
+    title: GOAL_FACTS[trial.goal].name,
+    date: dayOf(new Date().toISOString()),
+    numbers: next === null ? rows : [...rows, String(next)],
+    least: LEAST_ROWS,
+  }
+  return stripSheets(strip, paper)
+}
+const PRINTS: readonly Print[] = [
+  { label: 'Strip (PDF)', name: 'trial-strip', as: 'pdf', sheets },
+  { label: 'Strip (SVG)', name: 'trial-strip', as: 'svg', sheets },
+]
+</script>
+
+<template>
+  <PrintPanel
+    label="Print strip"
+    heading="To pin to the cloth, at true size"
+    :prints="PRINTS"
+  />
+</template>

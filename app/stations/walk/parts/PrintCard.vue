@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { type BenchCard, cardSheet, labelSheets } from '#core/card'
+import type { Print } from '~/paper/print'
+import { dayOf } from '~/utils/dates'
+
+/** The card for the machine's side and labels to pin to swatches. */
+const { card } = defineProps<{ card: BenchCard }>()
+const bench = useBenchStore()
+const count = ref<number | null>(6)
+const MOST_LABELS = 200
+const problem = computed(() =>
+  count.value !== null && Number.isInteger(count.value) && count.value >= 1 && count.value <= MOST_LABELS
+    ? ''
+    : `Labels must be a whole number from 1 to ${MOST_LABELS}.`,
+)
+const heading = () => ({
+  title: bench.parts.machine?.name ?? 'Bench card',
+  date: dayOf(new Date().toISOString()),
+})
+const prints = computed<readonly Print[]>(() => [
+  {
+    label: 'Card, A6 to cut out (PDF)',
+    name: 'bench-card',
+    as: 'pdf',
+    sheets: paper => [cardSheet(card, { ...heading(), paper })],
+  },
+  {
+    label: 'Labels (PDF)',
+    name: 'labels',
+    as: 'pdf',
+    disabled: problem.value !== '',
+    sheets: paper => labelSheets(Array(count.value!).fill({ card, ...heading() }), paper),
+  },
+])
+</script>
+
+<template>
+  <PrintPanel
+    label="Print"
+    heading="On paper, at true size"
+    align="end"
+    :prints="prints"
+  >
+    <template #labels>
+      <NumberField
+        v-model="count"
+        label="Labels to pin to swatches"
+      />
+      <p
+        v-if="problem"
+        role="alert"
+        class="hint strikes-ink"
+      >
+        {{ problem }}
+      </p>
+    </template>
+  </PrintPanel>
+</template>

@@ -1,0 +1,16 @@
+export {
+  type Anchor,
+  circle,
+  DASHED,
+  line,
+  type Mark,
+  moved,
+  path,
+  type PathStep,
+  rect,
+  type Stroke,
+  text,
+} from './marks'
+export { CHECK_LINE_MM, checkLine, type Paper, PAPERS, ruledLine, type Sheet } from './sheet'
+export { sheetSvg } from './svg'
+export { type Drawing, OVERLAP_MM, PAGE_MARGIN_MM, tiledSheets } from './tiling'

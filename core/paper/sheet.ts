@@ -1,0 +1,40 @@
+import { line, type Mark, text } from './marks'
+
+/** One page, drawn at true size. */
+export interface Sheet {
+  readonly wideMm: number
+  readonly tallMm: number
+  readonly marks: readonly Mark[]
+}
+
+/** Source: ISO 216 for A4; 8.5 × 11 in for letter. */
+export const PAPERS = { a4: { wideMm: 210, tallMm: 297 }, letter: { wideMm: 215.9, tallMm: 279.4 } } as const
+export type Paper = keyof typeof PAPERS
+
+export const CHECK_LINE_MM = 50
+const TICK_MM = 2
+
+/**
+ * A line exactly 50 mm long, to hold a ruler to; what to do when it is not stands beside it.
+ *
+ * @param x - its left end, in mm from the page's left.
+ * @param y - in mm from the page's top.
+ */
+export function checkLine(x: number, y: number): Mark[] {
+  return [
+    ...ruledLine(x, y),
+    text({
+      x: x + CHECK_LINE_MM + 4,
+      y: y + 1,
+      text: `${CHECK_LINE_MM} mm. If a ruler says otherwise, print at 100 %.`,
+      sizeMm: 3.2,
+      mostMm: 90,
+    }),
+  ]
+}
+
+/** The check line without its words. */
+export function ruledLine(x: number, y: number): Mark[] {
+  const tick = (at: number) => line({ x1: at, y1: y - TICK_MM, x2: at, y2: y + TICK_MM })
+  return [line({ x1: x, y1: y, x2: x + CHECK_LINE_MM, y2: y }), tick(x), tick(x + CHECK_LINE_MM)]
+}
