@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import { plateOn } from '#shared/inputs'
 import { needleHeading } from '#core/needle'
 import type { Thread } from '#shared/records'
@@ -87,10 +88,10 @@ function spoolPaint(of: Thread | null): string {
       </LineUpStop>
       <LineUpStop
         title="Tension"
-        :main="bench.setup.tension === null ? 'Tension' : `Tension ${bench.setup.tension}`"
+        :main="bench.setup.tension === null ? 'Tension' : `Tension ${formatShort(bench.setup.tension)}`"
         :sub="
           bench.parts.machine?.tensionDial
-            ? `home is ${bench.parts.machine.tensionDial.home}`
+            ? `home is ${formatShort(bench.parts.machine.tensionDial.home)}`
             : 'home unknown'
         "
       >

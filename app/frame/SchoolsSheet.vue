@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import {
   CUTTER_SCHOOLS,
   HEAVY_BOBBIN_SCHOOLS,
@@ -17,7 +18,7 @@ const whyNotFive = ref(false)
 const margins = MARGIN_SCHOOLS.map(({ id, name, why, marginMm }) => ({
   id,
   why,
-  name: marginMm === null ? name : `${name}, ${marginMm} mm`,
+  name: marginMm === null ? name : `${name}, ${formatShort(marginMm)} mm`,
 }))
 
 function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): void {

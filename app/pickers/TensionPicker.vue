@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { parseDecimal } from '#core/units'
+import { formatShort, parseDecimal } from '#core/units'
 import { BOBBIN_TENSIONS } from '#core/terms'
 
 const bench = useBenchStore()
 const dial = computed(() => bench.parts.machine?.tensionDial ?? null)
-const text = ref(bench.setup.tension === null ? '' : String(bench.setup.tension))
+const text = ref(bench.setup.tension === null ? '' : formatShort(bench.setup.tension))
 const problem = computed(() => {
   if (text.value.trim() === '') return null
   const value = parseDecimal(text.value)
@@ -20,7 +20,7 @@ function set(): void {
   })
 }
 function goHome(home: number): void {
-  text.value = String(home)
+  text.value = formatShort(home)
   set()
 }
 </script>
@@ -55,11 +55,10 @@ function goHome(home: number): void {
       {{ problem }}
     </p>
     <p class="hint">
-      {{
-        dial
-          ? `Home is ${dial.home}, the dial goes from ${dial.min} to ${dial.max}.`
-          : 'This machine’s dial is not known: add its home under Machine.'
-      }}
+      <template v-if="dial"
+        >Home is {{ formatShort(dial.home) }}, the dial goes from {{ formatShort(dial.min) }} to
+        {{ formatShort(dial.max) }}.</template
+      ><template v-else>This machine’s dial is not known: add its home under Machine.</template>
       A number means nothing without its machine.
     </p>
     <SelectField
@@ -77,7 +76,7 @@ function goHome(home: number): void {
       <UButton
         v-if="dial"
         variant="outline"
-        :label="`Back to home, ${dial.home}`"
+        :label="`Back to home, ${formatShort(dial.home)}`"
         @click="goHome(dial.home)"
       />
     </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatNumber } from '#core/units'
+import { formatNumber, formatShort } from '#core/units'
 import { MUDDY_MEAN_LAYERS } from '#core/buildup'
 import { bladeNames } from '#core/needle'
 import { type Seam, sewnInputOf } from '#core/seam'
@@ -69,7 +69,7 @@ function cure(): void {
 function exportSvg(): void {
   if (!view.value) return
   const { stitch, needle } = seam.swing
-  const title = `${stitchName}, width ${stitch.widthMm} mm, gap ${needle.gapMm} mm`
+  const title = `${stitchName}, width ${formatShort(stitch.widthMm)} mm, gap ${formatShort(needle.gapMm)} mm`
   download('right-side.svg', 'image/svg+xml', sewnSvg(view.value.right, title, seam.clothHex))
 }
 const underLabel = computed(() => {

@@ -1,3 +1,4 @@
+import { formatShort } from '#core/units'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { combinationKey } from '#core/handwalk'
@@ -36,7 +37,7 @@ export const useHandWalksStore = defineStore('handWalks', () => {
     const summary = [
       machine.name,
       describeNeedle(needle),
-      `${stitch.name} width ${bench.setup.stitch.widthMm}`,
+      `${stitch.name} width ${formatShort(bench.setup.stitch.widthMm)}`,
       foot?.name ?? 'no foot chosen',
     ].join(' · ')
     const record = {

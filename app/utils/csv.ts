@@ -56,7 +56,7 @@ export interface CsvCodec<T extends { readonly id: string }> {
 const MOST_SHOWN = 40
 
 /**
- * Reads a CSV; writes nothing. Each row stands or falls by itself; of two rows with one id the first is taken.
+ * Reads a CSV; writes nothing. Each row stands or falls by itself; of two with one id the first is taken.
  */
 export function readCsv<T extends { readonly id: string }>(file: string, codec: CsvCodec<T>): CsvReading<T> {
   if (file.length > codec.most)

@@ -1,6 +1,6 @@
 import { needleName, outerSpanMm } from '#core/needle'
 import { compareTwinMode } from '#core/swing'
-import { formatNumber, formatLength, formatLengthDown, type LengthUnit } from '#core/units'
+import { formatNumber, formatLength, formatLengthDown, type LengthUnit, formatShort } from '#core/units'
 import { type WalkInput, wantedBobbinTension } from '#core/walk'
 
 export const CARD_FIELDS = [
@@ -84,7 +84,7 @@ export function benchCard(input: CardInput): BenchCard {
     {
       id: 'tension',
       label: 'Tension',
-      value: tension === null ? NONE : String(tension),
+      value: tension === null ? NONE : formatShort(tension),
       note: homeNote(tension, machine?.tensionDial?.home ?? null),
     },
     { id: 'mode', label: 'Twin mode', ...modeOf(walk, several) },
@@ -136,7 +136,7 @@ function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInpu
 function homeNote(tension: number | null, home: number | null): string {
   if (tension === null) return 'not set'
   if (home === null) return 'home not known'
-  return tension === home ? 'home' : `home is ${home}`
+  return tension === home ? 'home' : `home is ${formatShort(home)}`
 }
 
 function bobbinNote(walk: WalkInput): string {

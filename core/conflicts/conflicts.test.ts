@@ -1,6 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { FRESH_USE } from '#core/care'
-import { CONFLICT_RULES, type ConflictInput, findConflicts, type ThreadedBlade } from '#core/conflicts'
+import {
+  CONFLICT_RULES,
+  type ConflictInput,
+  findConflicts,
+  type Mend,
+  type ThreadedBlade,
+} from '#core/conflicts'
 import { USUAL_THREADS, type ThreadClass } from '#core/pairing'
 
 const on = (
@@ -265,4 +271,245 @@ describe('conflicts', () => {
 
   it('does not judge a tension whose dial it does not know', () =>
     expect(codes({ threads: [on('metallic')], dial: null })).toEqual([]))
+})
+
+/** What each conflict that can be mended offers to do: the trade's own mend (common practice). */
+const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][] = [
+  [
+    'several-single-hole-plate',
+    { needle: twin, plate: { singleHole: true } },
+    { kind: 'plate', label: 'Zigzag plate' },
+  ],
+  [
+    'several-single-hole-foot',
+    { needle: twin, foot: { singleHole: true, grooved: false } },
+    { kind: 'foot', label: 'Another foot' },
+  ],
+  [
+    'swing-single-hole',
+    { stitch: SWING, plate: { singleHole: true } },
+    { kind: 'plate', label: 'Zigzag plate' },
+  ],
+  [
+    'swing-single-hole',
+    { stitch: SWING, foot: { singleHole: true, grooved: false } },
+    { kind: 'foot', label: 'Another foot' },
+  ],
+  [
+    'thick-in-needle',
+    { threads: [on('thick', 'right')] },
+    { kind: 'to-bobbin', label: 'Onto the bobbin', blade: 'right' },
+  ],
+  ['threader-several', { needle: twin, threader: true }, { kind: 'threader-off', label: 'By hand' }],
+  [
+    'threader-thick-thread',
+    { threads: [on('pearl')], threader: true },
+    { kind: 'threader-off', label: 'By hand' },
+  ],
+  [
+    'film-over-end',
+    { threads: [on('film', 'right', { draw: 'over the end' })] },
+    { kind: 'supply', label: 'Roll it off', blade: 'right', supply: { draw: 'rolling off' } },
+  ],
+  [
+    'film-in-cup',
+    { threads: [on('film', 'right', { place: 'cup' })] },
+    {
+      kind: 'supply',
+      label: 'Second pin',
+      blade: 'right',
+      supply: { place: 'second pin', draw: 'rolling off' },
+    },
+  ],
+  [
+    'metallic-in-cup',
+    { threads: [on('metallic', 'left', { place: 'cup' })] },
+    { kind: 'supply', label: 'Stand', blade: 'left', supply: { place: 'stand' } },
+  ],
+  [
+    'cutter-thick-thread',
+    { threads: [on('heavy')], cutter: true },
+    { kind: 'cutter-off', label: 'Cutter off' },
+  ],
+  ['cutter-several', { needle: twin, cutter: true }, { kind: 'cutter-off', label: 'Cutter off' }],
+  [
+    'dense-no-stabilizer',
+    { stitch: DENSE },
+    { kind: 'stabilizer', label: 'Tear-away', stabilizer: 'tear-away' },
+  ],
+  [
+    'dense-no-stabilizer',
+    { stitch: DENSE, washed: true },
+    { kind: 'stabilizer', label: 'Cut-away', stabilizer: 'cut-away' },
+  ],
+  [
+    'tear-away-washed',
+    { stabilizer: 'tear-away', washed: true },
+    { kind: 'stabilizer', label: 'Cut-away', stabilizer: 'cut-away' },
+  ],
+  [
+    'uneven-supply',
+    {
+      needle: twin,
+      threads: [on('fine', 'left', { place: 'cup' }), on('fine', 'right', { place: 'stand' })],
+    },
+    { kind: 'supply', label: 'Both alike', blade: 'right', supply: { place: 'cup', draw: null } },
+  ],
+  ['one-groove', { needle: twin, sharedDiscs: true }, { kind: 'split-discs', label: 'Part them' }],
+  ['heavy-short', { threads: [on('heavy')] }, { kind: 'length', label: 'Length 3.5', lengthMm: 3.5 }],
+  [
+    'monofilament-tension',
+    { threads: [on('monofilament')] },
+    { kind: 'tension', label: 'Tension 0.5', dial: 0.5 },
+  ],
+]
+
+describe('what a conflict says', () => {
+  const raised = (code: string, over: Partial<ConflictInput>) =>
+    findConflicts({ ...FINE, ...over }).find(conflict => conflict.code === code)!
+  it.each(BOTH_WAYS)('of %s is a whole sentence, and why', (code, broken) => {
+    const { message, why } = raised(code, broken)
+    expect(message).toMatch(/^[A-Z].{20,}\.$/)
+    expect(why).toMatch(/^([A-Z]|\d).{10,}\.$/)
+  })
+  it.each(MENDS)('of %s offers its mend', (code, over, mend) => expect(raised(code, over).mend).toEqual(mend))
+  it('offers a mend only where one press can do it', () => {
+    const mended = new Set(MENDS.map(([code]) => code).concat('metallic-tension'))
+    for (const [code, broken] of BOTH_WAYS)
+      expect(raised(code, broken).mend !== null, code).toBe(mended.has(code))
+  })
+  it('names the needle that is in, and the thread it is about', () => {
+    const triple = { ...twin, construction: 'triple' } as const
+    expect(raised('threader-several', { needle: triple, threader: true }).message).toContain(
+      'with a triple needle',
+    )
+    expect(
+      raised('needle-too-big', { threads: [on('fine')], needle: { ...single, sizeNm: 90 } }).message,
+    ).toBe('Size 90 leaves holes with fine thread, 60 to 100 wt: 70/10 or 80/12.')
+    expect(
+      raised('needle-too-big', { threads: [on('monofilament')], needle: { ...single, sizeNm: 90 } }).message,
+    ).toMatch(/60\/8 or 70\/10\.$/)
+    expect(raised('heavy-short', { threads: [on('heavy')] }).message).toMatch(
+      /^Heavy .* at length 2\.5 sinks/,
+    )
+  })
+})
+
+describe('a rule at its edge', () => {
+  const film = on('film', 'left', { draw: 'over the end' })
+  // Limits and their sides: common practice, as the rules name it.
+  it.each<[code: string, raised: boolean, over: Partial<ConflictInput>]>([
+    ['needle-too-big', false, { threads: [on('fine')], needle: { ...single, sizeNm: 80 } }],
+    ['needle-too-small', false, { threads: [on('heavy')], needle: { ...single, sizeNm: 90 } }],
+    ['needle-too-small', true, { threads: [on('pearl')], needle: { ...single, sizeNm: 80 } }],
+    ['heavy-twin-type', false, { threads: [on('heavy')], needle: { ...twin, type: 'topstitch' } }],
+    ['heavy-twin-type', false, { threads: [on('heavy')], needle: single }],
+    ['heavy-twin-type', false, { needle: twin }],
+    ['swing-single-hole', false, { stitch: SWING, plate: { singleHole: true }, needle: null }],
+    ['swing-single-hole', false, { stitch: SWING, plate: { singleHole: true }, needle: twin }],
+    ['swing-single-hole', false, { stitch: null, plate: { singleHole: true } }],
+    ['several-side-hook', false, { needle: twin, hook: 'front' }],
+    [
+      'leather-needle',
+      false,
+      { needle: { ...single, type: 'leather' }, cloth: { structure: null, weight: null } },
+    ],
+    ['needle-spent', false, { needle: { ...single, wear: { ...FRESH, state: 'bent', hoursSewn: 99 } } }],
+    ['cotton-on-knit', false, { cloth: { structure: 'woven', weight: null } }],
+    [
+      'cotton-on-knit',
+      true,
+      { cloth: { structure: 'knit', weight: null }, threads: [on('embroidery'), on('all-purpose', 'right')] },
+    ],
+    ['fine-both', true, { threads: [on('embroidery'), on('fine', 'right')], bobbin: USUAL_THREADS.fine }],
+    ['fine-both', false, { threads: [on('embroidery')], bobbin: USUAL_THREADS.fine }],
+    ['tear-away-washed', false, { stabilizer: 'cut-away', washed: true }],
+    ['wide-gap-decorative', true, { needle: { ...twin, gapMm: 5 }, stitch: SWING }],
+    ['wide-gap-decorative', false, { needle: { ...twin, gapMm: 4.9 }, stitch: SWING }],
+    ['wide-gap-decorative', false, { needle: { ...single, gapMm: 6 }, stitch: SWING }],
+    ['wide-gap-decorative', false, { needle: { ...twin, gapMm: 6 }, stitch: null }],
+    ['heavy-short', false, { threads: [on('heavy')], stitch: { ...SWING, swings: false, lengthMm: 3 } }],
+    ['heavy-short', false, { threads: [on('heavy')], stitch: SWING }],
+    ['pintuck-gap', false, { technique: 'pintucks', needle: { ...twin, gapMm: 2.5 } }],
+    ['pintuck-gap', false, { technique: 'pintucks', needle: { ...single, gapMm: 4 } }],
+    ['pintuck-gap', false, { technique: 'hem', needle: { ...twin, gapMm: 4 } }],
+    ['pintuck-cloth', true, { technique: 'pintucks', cloth: { structure: 'woven', weight: 'heavy' } }],
+    ['pintuck-cloth', false, { technique: 'seam', cloth: { structure: 'felt', weight: 'heavy' } }],
+    [
+      'decorative-cover',
+      false,
+      { technique: 'seam', stitch: DENSE, foot: { singleHole: false, grooved: true } },
+    ],
+    [
+      'decorative-cover',
+      false,
+      { technique: 'decorative', stitch: SWING, foot: { singleHole: false, grooved: true } },
+    ],
+    ['decorative-cover', false, { technique: 'decorative', stitch: DENSE, foot: null }],
+    [
+      'decorative-cover',
+      false,
+      { technique: 'decorative', stitch: null, foot: { singleHole: false, grooved: true } },
+    ],
+    ['film-over-end', true, { threads: [on('fine'), { ...film, blade: 'right' }] }],
+    ['film-over-end', false, { threads: [on('fine', 'left', { draw: 'over the end' })] }],
+    ['film-in-cup', false, { threads: [on('metallic', 'left', { place: 'cup' })] }],
+    ['metallic-in-cup', false, { threads: [on('film', 'left', { place: 'cup' })] }],
+    ['cutter-several', false, { cutter: true }],
+    [
+      'uneven-supply',
+      false,
+      { threads: [on('fine', 'left', { place: 'cup' }), on('fine', 'right', { place: 'stand' })] },
+    ],
+    ['uneven-supply', false, { needle: twin, threads: [] }],
+    // Pin and second pin brake alike; a cup brakes less than either.
+    [
+      'uneven-supply',
+      true,
+      {
+        needle: twin,
+        threads: [on('fine', 'left', { place: 'cup' }), on('fine', 'right', { place: 'spool pin' })],
+      },
+    ],
+    [
+      'uneven-supply',
+      true,
+      {
+        needle: twin,
+        threads: [on('fine', 'left', { place: 'stand' }), on('fine', 'right', { place: 'second pin' })],
+      },
+    ],
+    [
+      'uneven-supply',
+      false,
+      { needle: twin, threads: [on('fine', 'left'), on('fine', 'right', { place: 'second pin' })] },
+    ],
+    ['monofilament-tension', false, { threads: [on('monofilament')], tension: null }],
+    ['monofilament-tension', false, { threads: [on('monofilament')], dial: null }],
+    // 1.8 of 4.5 is exactly the 0.6 of the way down that is low enough.
+    [
+      'monofilament-tension',
+      false,
+      { threads: [on('monofilament')], dial: { min: 0, home: 5, max: 9 }, tension: 2 },
+    ],
+    ['metallic-tension', false, { threads: [on('metallic')], tension: null }],
+    ['metallic-tension', true, { threads: [on('film')] }],
+    ['metallic-tension', true, { threads: [on('metallic')], needle: null, stitch: null }],
+  ])('%s: %s', (code, raised, over) => expect(codes(over).includes(code)).toBe(raised))
+
+  it('does not stumble over a part that is not chosen', () => {
+    const parts = ['needle', 'foot', 'stitch', 'bobbin', 'tension', 'dial', 'hook', 'stabilizer'] as const
+    for (const [code, broken] of BOTH_WAYS)
+      for (const part of parts) {
+        const without = { ...FINE, ...broken, [part]: null }
+        expect(() => findConflicts(without), `${code} without ${part}`).not.toThrow()
+      }
+  })
+  it('starts from the needle and stitch that are in', () => {
+    const mend = (over: Partial<ConflictInput>) =>
+      findConflicts({ ...FINE, threads: [on('metallic')], ...over }).find(
+        ({ code }) => code === 'metallic-tension',
+      )?.mend
+    expect(mend({ stitch: SWING })).not.toEqual(mend({ technique: 'topstitching' }))
+  })
 })

@@ -1,4 +1,4 @@
-import { formatNumber } from '#core/units'
+import { formatNumber, formatShort } from '#core/units'
 import { threadClassOf } from '#core/pairing'
 import { WIDE_GAP_MM } from '#core/schools'
 import { capital, classOf, type ConflictRule, firstOf, nameOf, several } from './rule'
@@ -90,8 +90,8 @@ export const SEWING_RULES: readonly ConflictRule[] = [
       return thick && input.stitch && !input.stitch.swings && input.stitch.lengthMm < HEAVY_LENGTH_MM
         ? {
             message:
-              `${capital(nameOf(thick))} at length ${input.stitch.lengthMm} sinks into the cloth: `
-              + '3.0 to 3.5.',
+              `${capital(nameOf(thick))} at length ${formatShort(input.stitch.lengthMm)} sinks into the `
+              + 'cloth: 3.0 to 3.5.',
             why: 'A thick thread needs room to lie on top.',
             mend: { kind: 'length', label: 'Length 3.5', lengthMm: 3.5 },
           }

@@ -1,3 +1,4 @@
+import { formatShort } from '#core/units'
 import { shareOf } from '#core/dial'
 import { onDial, startSettings, type ThreadClass } from '#core/pairing'
 import type { Supply } from '#core/terms'
@@ -204,9 +205,9 @@ export const THREAD_RULES: readonly ConflictRule[] = [
         return null
       const low = startDial(input, 'monofilament')
       return {
-        message: `Monofilament puckers at ${tension}: go down to about ${low}.`,
+        message: `Monofilament puckers at ${formatShort(tension)}: go down to about ${formatShort(low)}.`,
         why: 'It stretches like elastic and draws the cloth together after.',
-        mend: { kind: 'tension', label: `Tension ${low}`, dial: low },
+        mend: { kind: 'tension', label: `Tension ${formatShort(low)}`, dial: low },
       }
     },
   },
@@ -219,9 +220,9 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       if (!delicate || tension === null || dial === null || tension < dial.home) return null
       const low = startDial(input, classOf(delicate))
       return {
-        message: `${capital(nameOf(delicate))} breaks at home tension: begin at about ${low}.`,
+        message: `${capital(nameOf(delicate))} breaks at home tension: begin at about ${formatShort(low)}.`,
         why: 'The wrapping strips where it is pulled over an edge.',
-        mend: { kind: 'tension', label: `Tension ${low}`, dial: low },
+        mend: { kind: 'tension', label: `Tension ${formatShort(low)}`, dial: low },
       }
     },
   },

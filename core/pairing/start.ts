@@ -1,3 +1,4 @@
+import { formatShort } from '#core/units'
 import { markAt, shareOf } from '#core/dial'
 import type { Construction } from '#core/needle'
 import type { PearlTensionSchool } from '#core/schools'
@@ -74,12 +75,12 @@ export function startSettings(input: StartInput): StartSettings {
     tensionDial,
     tension: fromOwn
       ? {
-          text: String(own.tension),
+          text: formatShort(own.tension),
           source: 'own plan',
           why: `as kept in “${own.name}”; the rule would say ${ruleDial}`,
         }
       : {
-          text: tensionDial === null ? offsetWords(rule.share) : String(tensionDial),
+          text: tensionDial === null ? offsetWords(rule.share) : formatShort(tensionDial),
           source: rule.source,
           why: rule.why,
         },
@@ -88,7 +89,7 @@ export function startSettings(input: StartInput): StartSettings {
     length: lengthSetting(length, own),
     width:
       length?.widthMm != null
-        ? { text: `${length.widthMm} mm`, source: 'rule', why: length.why }
+        ? { text: `${formatShort(length.widthMm)} mm`, source: 'rule', why: length.why }
         : {
             text: input.swings ? 'the safe width or less' : 'straight',
             source: 'rule',
@@ -106,7 +107,8 @@ function lengthSetting(
   own: StartInput['own'],
 ): StartValue {
   if (rule) return { text: `${rule.mm} mm`, source: 'rule', why: rule.why }
-  if (own) return { text: `${own.lengthMm} mm`, source: 'own plan', why: `as kept in “${own.name}”` }
+  if (own)
+    return { text: `${formatShort(own.lengthMm)} mm`, source: 'own plan', why: `as kept in “${own.name}”` }
   return { text: 'the stitch’s own', source: 'rule', why: 'nothing speaks against it' }
 }
 

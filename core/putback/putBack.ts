@@ -1,3 +1,4 @@
+import { formatShort } from '#core/units'
 import type { Construction } from '#core/needle'
 import type { TwinMode } from '#core/swing'
 import type { TensionDial } from '#core/terms'
@@ -57,7 +58,7 @@ const RULES: readonly PutBackRule[] = [
     why: 'The next needle may have less room.',
     find: ({ widthMm }) =>
       widthMm !== null && widthMm > 0
-        ? { message: `Straight stitch, width 0 (now ${widthMm})`, change: { widthMm: 0 } }
+        ? { message: `Straight stitch, width 0 (now ${formatShort(widthMm)})`, change: { widthMm: 0 } }
         : null,
   },
   {
@@ -65,7 +66,7 @@ const RULES: readonly PutBackRule[] = [
     why: 'A moved needle strikes a single hole.',
     find: ({ positionMm }) => {
       if (positionMm === null || positionMm === 0) return null
-      const now = `${Math.abs(positionMm)} mm ${sideOf(positionMm)}`
+      const now = `${formatShort(Math.abs(positionMm))} mm ${sideOf(positionMm)}`
       return { message: `Needle to the middle (now ${now})`, change: { positionMm: 0 } }
     },
   },
@@ -92,8 +93,14 @@ const RULES: readonly PutBackRule[] = [
     find: ({ tension }, { dial }) => {
       if (tension === null || tension === dial?.home) return null
       if (!dial)
-        return { message: `Tension to home (now ${tension}; home is not known)`, change: { tension: null } }
-      return { message: `Tension to home, ${dial.home} (now ${tension})`, change: { tension: dial.home } }
+        return {
+          message: `Tension to home (now ${formatShort(tension)}; home is not known)`,
+          change: { tension: null },
+        }
+      return {
+        message: `Tension to home, ${formatShort(dial.home)} (now ${formatShort(tension)})`,
+        change: { tension: dial.home },
+      }
     },
   },
   {

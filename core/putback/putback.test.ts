@@ -88,6 +88,28 @@ describe('the put-back list', () => {
   })
 })
 
+describe('what it says', () => {
+  const item = (part: string, state: Partial<MachineState>, facts: Partial<FittedFacts> = {}) =>
+    putBackOf({ ...UNKNOWN_STATE, ...state }, { ...FACTS, ...facts }).find(found => found.part === part)
+  it('which way the needle was moved, and how far', () => {
+    expect(item('position', { positionMm: -1.5 })?.message).toBe('Needle to the middle (now 1.5 mm left)')
+    expect(item('position', { positionMm: 2 })?.message).toBe('Needle to the middle (now 2 mm right)')
+  })
+  it('which needle comes out', () => {
+    expect(item('needle', { needleId: 'n' })?.message).toMatch(/^Twin out/)
+    expect(item('needle', { needleId: 'n' }, { construction: 'triple' })?.message).toMatch(/^Triple out/)
+  })
+  it('nothing of a foot that is gone', () =>
+    expect(item('foot', { footId: 'f' }, { foot: null })).toBeUndefined())
+})
+describe('whether a machine is as a change would make it', () => {
+  it('asks for every part of the change', () => {
+    const state = { ...UNKNOWN_STATE, widthMm: 0, positionMm: 1 }
+    expect(stateHas(state, { widthMm: 0 })).toBe(true)
+    expect(stateHas(state, { widthMm: 0, positionMm: 0 })).toBe(false)
+  })
+})
+
 describe('after the machine was switched off', () => {
   const off = (forgetsTwinMode: boolean | null, state = CHANGED) =>
     afterPowerOff(state, { ...FACTS, forgetsTwinMode })
@@ -104,6 +126,25 @@ describe('after the machine was switched off', () => {
     expect(off(false).caution).toBeNull()
     expect(off(true, { ...CHANGED, needleId: null }).caution).toBeNull()
   })
+  it('says of a mode that was off nothing at all', () => {
+    const unlit = { ...CHANGED, twinMode: 'off' as const }
+    for (const forgets of [true, false, null]) {
+      const said = off(forgets, unlit)
+      expect([said.forgets, said.keeps.includes('twin mode'), said.change.twinMode]).toEqual([
+        [],
+        false,
+        'off',
+      ])
+      expect(said.check.some(line => line.includes('twin mode'))).toBe(false)
+    }
+    expect(off(false).forgets).toEqual([])
+    expect(off(true).check.some(line => line.includes('twin mode'))).toBe(false)
+    expect(off(false).check.some(line => line.includes('twin mode'))).toBe(false)
+  })
+  it('fears nothing on a machine that has no mode to forget', () =>
+    expect(
+      afterPowerOff({ ...CHANGED, twinMode: 'off' }, { ...FACTS, twinModeKind: 'none' }).caution,
+    ).toBeNull())
   it('keeps what is metal', () =>
     expect(off(true).keeps).toEqual(['needle', 'foot', 'plate', 'bobbin tension']))
 })

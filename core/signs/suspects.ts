@@ -1,3 +1,4 @@
+import { formatShort } from '#core/units'
 import type { SignChange, SignContext, SignId, Suspect } from './signs'
 
 interface SuspectRule extends Omit<Suspect, 'because' | 'caution'> {
@@ -78,7 +79,7 @@ const metallicDown: SuspectRule = {
 const longer = (byMm: number, expect: string): SuspectRule => ({
   id: 'length',
   cause: 'Stitch too short',
-  change: `${byMm} mm longer`,
+  change: `${formatShort(byMm)} mm longer`,
   expect,
   does: { kind: 'length', byMm },
 })
@@ -252,7 +253,8 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
     {
       ...longer(0.5, 'The thread lies on the cloth'),
       cause: 'Too short: it sinks in',
-      weigh: ({ lengthMm }) => (lengthMm >= 3.5 ? null : when(lengthMm < 3, 1, `length is ${lengthMm}`)),
+      weigh: ({ lengthMm }) =>
+        lengthMm >= 3.5 ? null : when(lengthMm < 3, 1, `length is ${formatShort(lengthMm)}`),
     },
     {
       id: 'heavier',

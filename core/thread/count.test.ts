@@ -1,6 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { COUNT_SYSTEMS, countsOf, isNominal, parseThreadLabel, texByWeighing, texOf } from '#core/thread'
+import {
+  COUNT_SYSTEMS,
+  countsOf,
+  isNominal,
+  parseThreadLabel,
+  texByWeighing,
+  texOf,
+  usualKindOf,
+} from '#core/thread'
 
 describe('counts', () => {
   // Source: ISO 1144, ISO 2947, ASTM D861 (from memory); ticket: ASTM D3823 (from memory); wt: common
@@ -124,5 +132,61 @@ describe('parseThreadLabel', () => {
         else expect(reading.message.length).toBeGreaterThan(10)
       }),
     )
+  })
+})
+
+describe('what a label is read as', () => {
+  const read = (text: string) => parseThreadLabel(text)
+  const said = (text: string) => {
+    const reading = read(text)
+    return reading.ok ? reading.count.said : reading.message
+  }
+  const systems = (text: string) => {
+    const reading = read(text)
+    if (reading.ok || reading.code !== 'ambiguous') throw new Error(`${text} is not ambiguous`)
+    return reading.readings.map(({ system }) => system)
+  }
+  // The notation: common practice.
+  it.each([
+    ['tex 27', 'Tex 27: 27 tex'],
+    ['dtex 110/2', 'dtex 110, 2 plies: 22 tex'],
+    ['120/2 den', 'denier 120, 2 plies: 26.67 tex'],
+    ['Nm 80/2', 'Nm 80, 2 plies: 25 tex'],
+    ['50/2 Ne', 'Ne 50, 2 plies: 23.62 tex'],
+    ['40 wt', '40 wt: 25 tex, nominal'],
+    ['ticket 120', 'ticket 120: 25 tex, nominal'],
+    ['Ne 50', 'Ne 50: 11.81 tex'],
+  ])('“%s” is said back as “%s”', (text, words) => expect(said(text)).toBe(words))
+  it('takes up to 24 plies', () => {
+    expect(read('600/24 Ne').ok).toBe(true)
+    expect(read('600/25 Ne')).toMatchObject({ ok: false, code: 'bad-number' })
+  })
+  // Which reading stands first: common practice.
+  it.each([
+    ['50/2', ['ne', 'nm', 'denier']],
+    ['110/2', ['denier', 'dtex', 'nm', 'ne']],
+    ['109/2', ['ne', 'nm', 'denier']],
+    ['40', ['wt', 'tex', 'ticket']],
+    ['27', ['tex', 'wt']],
+    ['101', ['ticket', 'denier', 'dtex']],
+    ['99', ['tex', 'wt']],
+  ])('a bare “%s” may be %j', (text, expected) => expect(systems(text)).toEqual(expected))
+  it('reads 12 of a cotton as a pearl ball or a count, of another fibre as a count alone', () => {
+    expect(systems('12')).toEqual(['pearl', 'wt', 'tex', 'ticket'])
+    expect(systems('12 cotton')[0]).toBe('pearl')
+    expect(systems('12 rayon')).not.toContain('pearl')
+  })
+  it('cuts what it does not understand to what fits a line', () => {
+    expect(said('x'.repeat(90))).toContain(`“${'x'.repeat(40)}” is not`)
+    const [long, other] = ['1'.repeat(30), '2'.repeat(30)]
+    expect(said(`${long} ${other}`)).toContain(`“${long.slice(0, 20)}” and “${other.slice(0, 20)}” both`)
+    expect(said(`${long}.${long}.${long}`)).toContain(`“${`${long}.`.slice(0, 20)}” is not a count`)
+  })
+  it('is outside every thread where no system makes one of it', () =>
+    expect(read('0.001')).toMatchObject({ ok: false, code: 'out-of-range' }))
+  it('is cotton by its Ne, what it names by its name, else polyester', () => {
+    expect(usualKindOf({ kind: null, system: 'ne' })).toBe('cotton')
+    expect(usualKindOf({ kind: null, system: 'wt' })).toBe('polyester')
+    expect(usualKindOf({ kind: 'silk', system: 'ne' })).toBe('silk')
   })
 })

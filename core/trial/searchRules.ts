@@ -1,4 +1,4 @@
-import { formatNumber } from '#core/units'
+import { formatNumber, formatShort } from '#core/units'
 import { aimOf, chanceBeyond, chanceRight, meanAndSpread, unitOf, worthOf } from './belief'
 import { nearestOf } from './marks'
 import { type Leader, type ReadRow, SAME_MARK, type Search } from './search'
@@ -37,11 +37,11 @@ const onceRead =
   search =>
     search.leader && rule(search, search.leader)
 
-const say = (mark: number) => String(Math.round(mark * 1000) / 1000)
 const sameMark = (a: number, b: number) => Math.abs(a - b) < SAME_MARK
 const faultCode = ({ broke }: Search) => (broke ? 'breaks' : 'skips')
 const lowerWords = ({ broke, ceiling }: Search, next: number) =>
-  `${broke ? 'The thread broke' : 'Stitches were skipped'} at ${say(ceiling)}: go lower, to ${say(next)}.`
+  `${broke ? 'The thread broke' : 'Stitches were skipped'} at ${formatShort(ceiling)}: `
+  + `go lower, to ${formatShort(next)}.`
 
 /** No mark is left below the number at which the thread broke or stitches were skipped. */
 const noMarkLeft: Rule = ({ marks, broke }) => {
@@ -59,7 +59,7 @@ const noMarkLeft: Rule = ({ marks, broke }) => {
 const nothingRead: Rule = search => {
   if (search.read.length > 0) return null
   const next = nearestOf(search.marks, search.prior.dial)
-  if (search.ceiling === Infinity) return { code: 'first', message: `Begin at ${say(next)}.`, next }
+  if (search.ceiling === Infinity) return { code: 'first', message: `Begin at ${formatShort(next)}.`, next }
   return { code: faultCode(search), message: lowerWords(search, next), next }
 }
 
@@ -74,7 +74,7 @@ const beyondTop: Rule = ({ belief, aim, marks, read, dial, ceiling, broke }) => 
   if (ceiling === Infinity) {
     return {
       code: 'beyond-top',
-      message: `Even at ${say(dial.max)} it does not get there: ${OTHERS}.`,
+      message: `Even at ${formatShort(dial.max)} it does not get there: ${OTHERS}.`,
       outOfReach: true,
     }
   }
@@ -82,7 +82,7 @@ const beyondTop: Rule = ({ belief, aim, marks, read, dial, ceiling, broke }) => 
   return {
     code: broke ? 'breaks-first' : 'skips-first',
     message:
-      `The goal lies above ${say(ceiling)}, where ${fault}: `
+      `The goal lies above ${formatShort(ceiling)}, where ${fault}: `
       + 'change needle, thread or stabilizer instead.',
     outOfReach: true,
   }
@@ -94,7 +94,7 @@ const beyondBottom: Rule = ({ belief, aim, marks, read, dial }) => {
   if (!read.some(row => row.dial <= lowest + unitOf(dial) + SAME_MARK)) return null
   return {
     code: 'beyond-bottom',
-    message: `Even at ${say(dial.min)} it is too much: ${OTHERS}.`,
+    message: `Even at ${formatShort(dial.min)} it is too much: ${OTHERS}.`,
     outOfReach: true,
   }
 }
@@ -110,7 +110,7 @@ const rowsDisagree: Rule = search => {
   const places = `Rows ${first.place + 1} and ${second.place + 1}`
   return {
     code: 'contradiction',
-    message: `${places} disagree: ${why}. Sew ${say(again.dial)} once more.`,
+    message: `${places} disagree: ${why}. Sew ${formatShort(again.dial)} once more.`,
     next: again.dial,
   }
 }
@@ -118,11 +118,11 @@ const rowsDisagree: Rule = search => {
 const sureEnough: ReadRule = ({ care }, { mark, chance, offReadings }) => {
   if (!(chance >= SURE[care])) return null
   if (offReadings <= NEAR_ENOUGH)
-    return { code: 'settled', message: `Settled at ${say(mark)}.`, settled: true }
+    return { code: 'settled', message: `Settled at ${formatShort(mark)}.`, settled: true }
   const off = formatNumber(offReadings, 1)
   return {
     code: 'nearest',
-    message: `${say(mark)} is the nearest mark: about ${off} of a step off.`,
+    message: `${formatShort(mark)} is the nearest mark: about ${off} of a step off.`,
     settled: true,
   }
 }
@@ -135,7 +135,7 @@ const betweenTwoMarks: ReadRule = (search, { mark, offReadings }) => {
   const off = formatNumber(offReadings, 1)
   return {
     code: 'nearest',
-    message: `It lies between two marks; ${say(mark)} is as near as any: about ${off} of a step off.`,
+    message: `It lies between two marks; ${formatShort(mark)} is as near as any: about ${off} of a step off.`,
     settled: true,
   }
 }
@@ -145,7 +145,7 @@ const tooManyRows: ReadRule = ({ read }, { mark }) => {
   return {
     code: 'restless',
     message:
-      `The rows say too different things after ${read.length} of them. ${say(mark)} is the best `
+      `The rows say too different things after ${read.length} of them. ${formatShort(mark)} is the best `
       + 'guess; rethread, check needle and cloth, and begin a new strip.',
   }
 }
@@ -183,16 +183,14 @@ function reasonToSew(
     return { code: faultCode(search), message: lowerWords(search, next) }
   }
   if (rows.some(({ dial }) => sameMark(dial, next))) {
-    return { code: 'confirm', message: `Sew ${say(next)} once more to be sure.` }
+    return { code: 'confirm', message: `Sew ${formatShort(next)} once more to be sure.` }
   }
   if (bracket) {
-    return {
-      code: 'between',
-      message: `Between ${say(bracket.low)} and ${say(bracket.high)}: try ${say(next)}.`,
-    }
+    const [low, high] = [formatShort(bracket.low), formatShort(bracket.high)]
+    return { code: 'between', message: `Between ${low} and ${high}: try ${formatShort(next)}.` }
   }
-  if (next > last.dial) return { code: 'higher', message: `Higher: try ${say(next)}.` }
-  return { code: 'lower', message: `Lower: try ${say(next)}.` }
+  if (next > last.dial) return { code: 'higher', message: `Higher: try ${formatShort(next)}.` }
+  return { code: 'lower', message: `Lower: try ${formatShort(next)}.` }
 }
 
 /** Chance that the best mark or one beside it is right. */

@@ -55,9 +55,7 @@ function render(mm: number, unit: LengthUnit, round: (value: number) => number):
   }
   const decimals = DECIMALS[unit]
   const scaled = round((unit === 'mm' ? mm : mm / MM_PER_INCH) * 10 ** decimals)
-  const text = formatNumber(scaled / 10 ** decimals, decimals)
-  const trimmed = text.replace(/(\.\d+?)0+$/, '$1')
-  return (/^-0\.0+$/.test(trimmed) ? trimmed.slice(1) : trimmed).replace('-', '−')
+  return formatNumber(scaled / 10 ** decimals, decimals, 1)
 }
 
 /** −0.325 reads −0.33 as 0.325 reads 0.33; the nudge keeps 0.675, stored a hair below, from reading 0.67. */

@@ -1,4 +1,4 @@
 export { MM_PER_INCH, type LengthUnit } from './unit'
 export { formatLength, formatLengthDown, lengthWithUnit, UNIT_SIGNS } from './format'
 export { parseLength } from './parse'
-export { formatNumber, parseDecimal } from './number'
+export { formatNumber, formatShort, parseDecimal, setNumberLocale } from './number'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { formatLength, formatLengthDown, MM_PER_INCH, parseLength } from '#core/units'
+import { formatLength, formatLengthDown, lengthWithUnit, MM_PER_INCH, parseLength } from '#core/units'
 
 describe('inches', () => {
   // Source: international inch, 1959: 25.4 mm exactly.
@@ -79,5 +79,36 @@ describe('parseLength', () => {
         },
       ),
     )
+  })
+})
+
+describe('at the edges', () => {
+  it('says so where a limit was not measured or is no number', () => {
+    expect(formatLengthDown(null, 'mm')).toBe('not measured')
+    expect([formatLength(Number.NaN, 'inch'), formatLengthDown(Infinity, 'inch')]).toEqual(['?', '?'])
+  })
+  it('writes an inch below nothing with its sign, and nothing without', () => {
+    expect([formatLength(-6.35, 'inch'), formatLength(0, 'inch'), formatLength(-0.01, 'inch')]).toEqual([
+      '−1/4',
+      '0',
+      '0',
+    ])
+  })
+  it('takes a length within half a chalk line of a mark for that mark, and no farther', () => {
+    expect(formatLength(6.35 + 0.019, 'inch')).toBe('1/4')
+    expect(formatLength(6.35 + 0.021, 'inch')).toBe('0.251')
+  })
+  it('reads no length with nothing under the fraction', () => expect(parseLength('1/0', 'inch')).toBeNull())
+  it('takes a fraction for inches, whatever is shown, unless it says otherwise', () => {
+    expect(parseLength('1/4', 'mm')).toBeCloseTo(6.35, 12)
+    expect(parseLength('1/2 cm', 'mm')).toBe(5)
+    expect(parseLength('1/2 mm', 'inch')).toBe(0.5)
+  })
+  it('puts the unit behind, but not behind what was not measured', () => {
+    expect([lengthWithUnit(6.35, 'inch'), lengthWithUnit(4.5, 'mm'), lengthWithUnit(null, 'mm')]).toEqual([
+      '1/4 in',
+      '4.5 mm',
+      'not measured',
+    ])
   })
 })

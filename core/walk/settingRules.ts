@@ -1,5 +1,5 @@
 import { outerSpanMm } from '#core/needle'
-import { formatLengthDown } from '#core/units'
+import { formatLengthDown, formatShort } from '#core/units'
 import { bladeCount, several, standsWrong } from './facts'
 import type { WalkInput, WalkRule } from './types'
 
@@ -8,7 +8,7 @@ const ready = (input: WalkInput) => input.machine !== null && input.needle !== n
 
 function homeWords(tension: number, home: number | null): string {
   if (home === null) return 'Home on this dial is not known: note where it stood.'
-  return tension === home ? 'Home on this dial.' : `Home is ${home}: put it back after.`
+  return tension === home ? 'Home on this dial.' : `Home is ${formatShort(home)}: put it back after.`
 }
 
 /** From the dial to the hand-walk. Source: common practice. */
@@ -21,7 +21,7 @@ export const SETTING_RULES: readonly WalkRule[] = [
       return {
         on: [machine?.id, tension],
         effect: { tension },
-        instruction: `Tension ${tension}`,
+        instruction: `Tension ${formatShort(tension)}`,
         why: homeWords(tension, dial?.home ?? null),
         picture: dial ? { kind: 'dial', dial, value: tension } : { kind: 'handwheel' },
       }
@@ -55,7 +55,7 @@ export const SETTING_RULES: readonly WalkRule[] = [
     step: input => {
       const { stitch, verdict, safeWidthMm, machine, needle } = input
       if (!stitch || !ready(input) || verdict === null || verdict === 'strikes') return null
-      const width = isPlain(input) ? '' : `, width ${stitch.widthMm}`
+      const width = isPlain(input) ? '' : `, width ${formatShort(stitch.widthMm)}`
       const position =
         stitch.positionMm === 0
           ? ''
@@ -63,7 +63,7 @@ export const SETTING_RULES: readonly WalkRule[] = [
       return {
         on: [machine!.id, needle!.id, stitch.name, stitch.widthMm, stitch.lengthMm, stitch.positionMm],
         effect: { widthMm: isPlain(input) ? 0 : stitch.widthMm, positionMm: stitch.positionMm },
-        instruction: `${stitch.name}: length ${stitch.lengthMm}${width}${position}`,
+        instruction: `${stitch.name}: length ${formatShort(stitch.lengthMm)}${width}${position}`,
         why:
           isPlain(input) || safeWidthMm === null
             ? ''

@@ -1,3 +1,5 @@
+import { formatShort } from '#core/units'
+import type { TensionDial } from '#core/terms'
 import { GOAL_FACTS } from '#core/trial'
 import { needleNameAndType } from '#core/needle'
 import type { Frozen, Swatch } from '../records'
@@ -15,6 +17,8 @@ export const SOURCE_WORDS = { own: 'own test', rule: 'quoted rule', guess: 'gues
 const NOT_KNOWN = 'not known'
 const threadText = (thread: Frozen['bobbin']) => (thread ? thread.name : 'none')
 const reading = (value: number | null) => (value === null ? 'not read' : String(value))
+const dialText = ({ min, home, max }: TensionDial) =>
+  `${formatShort(home)} on ${formatShort(min)} to ${formatShort(max)}`
 const yesNo = (value: boolean) => (value ? 'yes' : 'no')
 
 /** Lengths are in mm whatever is shown elsewhere; what is not known says so. */
@@ -33,12 +37,8 @@ export function swatchFields({
   const field = (id: string, label: string, value: string): SwatchField => ({ id, label, value })
   return [
     field('goal', 'Goal', GOAL_FACTS[goal].name),
-    field('tension', 'Tension', setup.tension === null ? 'not set' : String(setup.tension)),
-    field(
-      'home',
-      'Home and dial',
-      machine?.dial ? `${machine.dial.home} on ${machine.dial.min} to ${machine.dial.max}` : NOT_KNOWN,
-    ),
+    field('tension', 'Tension', setup.tension === null ? 'not set' : formatShort(setup.tension)),
+    field('home', 'Home and dial', machine?.dial ? dialText(machine.dial) : NOT_KNOWN),
     field('machine', 'Machine', machine?.name ?? 'none'),
     field('stitch', 'Stitch', frozen.stitch?.name ?? 'gone'),
     field('length', 'Length, mm', String(setup.stitch.lengthMm)),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import { SIGN_PLACES, SIGNS, type SignId, type Suspect, suspectsOf } from '#core/signs'
 import { markFurther } from '#core/trial'
 import { LIMITS } from '#shared/fields'
@@ -48,7 +49,7 @@ function doing({ does }: Suspect): { label: string; at?: number; run: () => void
     case 'length': {
       const lengthMm =
         Math.round(100 * Math.min(LIMITS.lengthMm[1], bench.setup.stitch.lengthMm + does.byMm)) / 100
-      return { label: `Length to ${lengthMm}`, run: () => bench.setStitch({ lengthMm }) }
+      return { label: `Length to ${formatShort(lengthMm)}`, run: () => bench.setStitch({ lengthMm }) }
     }
     case 'pressure':
       return {

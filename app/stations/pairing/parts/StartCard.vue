@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { StartSettings } from '#core/pairing'
-import { formatLength } from '#core/units'
+import { formatLength, formatShort } from '#core/units'
 
 /** Numbers to begin a trial with, each with its source, and one press that dials them in. */
 const { start } = defineProps<{ start: StartSettings }>()
@@ -15,7 +15,7 @@ const rows = computed(() => [
     text:
       start.tensionDial === null
         ? start.tension.text
-        : `${start.tensionDial} (home ${bench.parts.machine?.tensionDial?.home})`,
+        : `${formatShort(start.tensionDial)} (home ${formatShort(bench.parts.machine!.tensionDial!.home)})`,
   },
   {
     name: 'Length',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import { needleNameAndType } from '#core/needle'
 import { GOAL_FACTS } from '#core/trial'
 import type { Swatch } from '#shared/records'
@@ -61,10 +62,13 @@ function useHere(): void {
       <div><SwatchPicture :swatch="swatch" /></div>
       <div>
         <p class="number">
-          <b>{{ swatch.setup.tension ?? '–' }}</b>{{ ' ' }}
+          <b>{{ swatch.setup.tension === null ? '–' : formatShort(swatch.setup.tension) }}</b>{{ ' ' }}
           <span class="hint"
-            >{{ swatch.frozen.machine?.dial ? `home ${swatch.frozen.machine.dial.home}` : 'home not known' }},
-            {{ SOURCE_WORDS[swatch.source] }}</span
+            >{{
+              swatch.frozen.machine?.dial
+                ? `home ${formatShort(swatch.frozen.machine.dial.home)}`
+                : 'home not known'
+            }}, {{ SOURCE_WORDS[swatch.source] }}</span
           >
         </p>
         <p>
@@ -72,8 +76,11 @@ function useHere(): void {
           <span class="hint">{{ swatch.frozen.machine?.name ?? 'no machine' }}</span>
         </p>
         <p class="hint">
-          {{ swatch.frozen.stitch?.name ?? 'stitch gone' }}, length {{ swatch.setup.stitch.lengthMm
-          }}{{ swatch.setup.stitch.widthMm > 0 ? `, width ${swatch.setup.stitch.widthMm}` : '' }};
+          {{ swatch.frozen.stitch?.name ?? 'stitch gone' }}, length
+          {{ formatShort(swatch.setup.stitch.lengthMm)
+          }}{{
+            swatch.setup.stitch.widthMm > 0 ? `, width ${formatShort(swatch.setup.stitch.widthMm)}` : ''
+          }};
           {{ needle ?? 'no needle' }}
         </p>
         <p class="hint">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import type { Swatch } from '#shared/records'
 import { dayOf } from '~/utils/dates'
 import { SWATCH_FILTERS } from '../swatchFilters'
@@ -49,7 +50,7 @@ const SHOWN = (['goal', 'machine', 'thread', 'stitch', 'cloth'] as const).map(wa
           </td>
           <th scope="row">{{ swatch.name }}</th>
           <td>
-            <b>{{ swatch.setup.tension ?? '–' }}</b>
+            <b>{{ swatch.setup.tension === null ? '–' : formatShort(swatch.setup.tension) }}</b>
           </td>
           <td
             v-for="{ label, valueOf } in SHOWN"

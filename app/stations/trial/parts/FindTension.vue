@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatNumber } from '#core/units'
+import { formatNumber, formatShort } from '#core/units'
 import { drawMachine, seeded, sewRow } from '#core/simulated'
 import { GOAL_FACTS, nextTension, TRIAL_GOALS, type TrialRow, usualPrior } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
@@ -153,7 +153,7 @@ const why = computed(() => {
         :reading="last.ridge!"
       />
       <p role="status">
-        Row {{ rows.length }} at <b>{{ last.dial }}</b><template v-if="last.breaks"
+        Row {{ rows.length }} at <b>{{ formatShort(last.dial) }}</b><template v-if="last.breaks"
           >: the thread broke</template
         ><template v-else-if="last.skips">: stitches skipped</template>
       </p>
@@ -166,7 +166,7 @@ const why = computed(() => {
         v-for="(row, i) in rows"
         :key="i"
       >
-        {{ row.dial
+        {{ formatShort(row.dial)
         }}<template v-if="said">: {{ readingWord(game.facts.leads, row[game.facts.leads]) }}</template>
       </li>
     </ol>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatNumber } from '#core/units'
+import { formatNumber, formatShort } from '#core/units'
 import { GOAL_FACTS, TRIAL_GOALS, type TrialCare, type TrialGoal } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
 
@@ -78,7 +78,7 @@ const names = computed(
       v-if="bench.parts.machine && bench.parts.machine.dialStep === null && trial.dial"
       class="hint"
     >
-      Step of this dial not known: {{ trial.dial.step }} is a guess. Add it under Machine.
+      Step of this dial not known: {{ formatShort(trial.dial.step) }} is a guess. Add it under Machine.
     </p>
     <div class="buttons">
       <UButton

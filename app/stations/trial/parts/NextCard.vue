@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatNumber } from '#core/units'
+import { formatNumber, formatShort } from '#core/units'
 import { readingWord, signed } from '~/utils/readingWords'
 import { nextView } from '../nextView'
 
@@ -83,7 +83,8 @@ const ICON = {
           >Between {{ mark(advice.bracket.low) }} and {{ mark(advice.bracket.high) }}.</template
         >
         <template v-else-if="trial.dial"
-          >Dial {{ trial.dial.min }} to {{ trial.dial.max }}, home {{ trial.dial.home }}.</template
+          >Dial {{ formatShort(trial.dial.min) }} to {{ formatShort(trial.dial.max) }}, home
+          {{ formatShort(trial.dial.home) }}.</template
         >
       </p>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import type { Paper } from '#core/paper'
 import { GOAL_FACTS, stripSheets } from '#core/trial'
 import type { Print } from '~/paper/print'
@@ -8,12 +9,12 @@ import { dayOf } from '~/utils/dates'
 const trial = useTrialStore()
 const LEAST_ROWS = 8
 function sheets(paper: Paper) {
-  const rows = (trial.strip?.rows ?? []).map(({ dial }) => String(dial))
+  const rows = (trial.strip?.rows ?? []).map(({ dial }) => formatShort(dial))
   const next = trial.advice?.next ?? null
   const strip = {
     title: GOAL_FACTS[trial.goal].name,
     date: dayOf(new Date().toISOString()),
-    numbers: next === null ? rows : [...rows, String(next)],
+    numbers: next === null ? rows : [...rows, formatShort(next)],
     least: LEAST_ROWS,
   }
   return stripSheets(strip, paper)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import { GOAL_FACTS, MOST_ROWS, type Reading } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
 
@@ -37,7 +38,7 @@ const problem = computed(() => {
     return `This strip has ${MOST_ROWS} rows, its most: keep what you found, or begin a new strip.`
   if (trial.changes.length > 0) return 'Something else was changed: choose above how to go on.'
   if (at.value === null || !(at.value >= dial.min && at.value <= dial.max))
-    return `Sewn at goes from ${dial.min} to ${dial.max} on this dial.`
+    return `Sewn at goes from ${formatShort(dial.min)} to ${formatShort(dial.max)} on this dial.`
   return ridge.value === null && show.value === null && !seen.skips && !seen.breaks
     ? 'Choose a drawing, or say what happened.'
     : ''

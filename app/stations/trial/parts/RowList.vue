@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import { readingWord, signed } from '~/utils/readingWords'
 
 /** The rows sewn, in order; what no longer counts is struck through with its reason. */
@@ -36,7 +37,7 @@ const odd = computed(() => {
             />
           </td>
           <td>
-            <b>{{ row.dial }}</b><span
+            <b>{{ formatShort(row.dial) }}</b><span
               v-if="row.changed"
               class="hint"
               >{{ row.changed }}</span

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import type { TensionDial } from '#core/terms'
 
 /** The dial laid out straight: its ends, home, and where to set it. */
@@ -6,13 +7,17 @@ const { dial, value } = defineProps<{ dial: TensionDial; value: number }>()
 const LEFT = 24
 const WIDE = 272
 const x = (number: number) => LEFT + ((number - dial.min) / (dial.max - dial.min)) * WIDE
+const words = computed(() => {
+  const [now, min, max, home] = [value, dial.min, dial.max, dial.home].map(formatShort)
+  return `Tension ${now} on a dial from ${min} to ${max}, home ${home}`
+})
 </script>
 
 <template>
   <svg
     viewBox="0 0 320 240"
     role="img"
-    :aria-label="`Tension ${value} on a dial from ${dial.min} to ${dial.max}, home ${dial.home}`"
+    :aria-label="words"
   >
     <text
       x="160"
@@ -53,7 +58,7 @@ const x = (number: number) => LEFT + ((number - dial.min) / (dial.max - dial.min
       text-anchor="middle"
       class="home-word"
     >
-      home {{ dial.home }}
+      home {{ formatShort(dial.home) }}
     </text>
     <path
       :d="`M${x(value)} 166 l-12 -24 h24 z`"
