@@ -51,6 +51,12 @@ function spoolPaint(of: Thread | null): string {
   const wedges = of.colours.map(({ hex }, i) => `${hex} ${i * step}deg ${(i + 1) * step}deg`)
   return `conic-gradient(${wedges.join(', ')})`
 }
+/** The second spool; else what the one there is for. */
+const spoolsNote = computed(() => {
+  if (spoolNames.value[1]) return spoolNames.value[1]
+  if (spoolNames.value.length === 0) return 'not chosen'
+  return twin.value ? 'both sides' : 'one needle'
+})
 </script>
 
 <template>
@@ -69,7 +75,7 @@ function spoolPaint(of: Thread | null): string {
       <LineUpStop
         title="Spools"
         :main="spoolNames[0] ?? 'Spools'"
-        :sub="spoolNames[1] ?? (spoolNames.length === 0 ? 'not chosen' : twin ? 'both sides' : 'one needle')"
+        :sub="spoolsNote"
       >
         <template #picture>
           <span

@@ -34,13 +34,17 @@ function done(id: string | null): void {
   editing.value = null
   if (wasNew && id !== null) choose(id)
 }
+const heading = computed(() => {
+  if (editing.value === null) return title
+  return editing.value === 'new' ? addLabel : `Change ${name(editing.value)}`
+})
 </script>
 
 <template>
   <div>
     <header class="card-head">
       <h2 class="serif title">
-        {{ editing === 'new' ? addLabel : editing ? `Change ${name(editing)}` : title }}
+        {{ heading }}
       </h2>
     </header>
     <slot

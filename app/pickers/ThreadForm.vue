@@ -87,6 +87,13 @@ function addColour(): void {
   if (draft.colours.length === 1) draft.colours[0]!.runMm = FIRST_VARIEGATED_RUN_MM
   draft.colours.push({ hex: '#b57e12', runMm: FIRST_VARIEGATED_RUN_MM })
 }
+const readingWords = computed(() => {
+  if (!reading.value) return ''
+  if (reading.value.ok) return `${reading.value.count.said}.`
+  return reading.value.code === 'ambiguous'
+    ? 'Which is it? The likely one stands first.'
+    : reading.value.message
+})
 </script>
 
 <template>
@@ -114,13 +121,7 @@ function addColour(): void {
       class="hint"
       :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }"
     >
-      {{
-        reading.ok
-          ? `${reading.count.said}.`
-          : reading.code === 'ambiguous'
-            ? 'Which is it? The likely one stands first.'
-            : reading.message
-      }}
+      {{ readingWords }}
     </p>
     <div
       v-if="reading && !reading.ok && reading.code === 'ambiguous'"

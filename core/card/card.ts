@@ -64,15 +64,27 @@ const LETTERS = { left: 'L', middle: 'M', right: 'R' } as const
  * @param input - see {@link CardInput}; what is not chosen reads as a dash, with the word.
  */
 export function benchCard(input: CardInput): BenchCard {
-  const { walk, unit, speed } = input
-  const { machine, needle, foot, plate, stitch, threads, bobbin, tension } = walk
+  const { needle } = input.walk
   const several = needle !== null && needle.construction !== 'single'
-  const swings = stitch !== null && stitch.swings
-  const fields: (CardField | false)[] = [
+  const fields = [
+    ...dialFields(input),
+    { id: 'mode', label: 'Twin mode', ...modeOf(input.walk, several) } as const,
+    ...fittedFields(input),
+    ...threadFields(input.walk, several),
+    ...movedFields(input),
+  ]
+  return { fields, caution: cautionOf(input, several) }
+}
+
+/** The numbers to dial in. */
+function dialFields(input: CardInput): CardField[] {
+  const { walk, unit } = input
+  const { machine, stitch, tension } = walk
+  return [
     {
       id: 'width',
       label: 'Width',
-      value: stitch ? formatLength(swings ? stitch.widthMm : 0, unit) : NONE,
+      value: stitch ? formatLength(stitch.swings ? stitch.widthMm : 0, unit) : NONE,
       note: widthNote(input),
     },
     {
@@ -87,7 +99,11 @@ export function benchCard(input: CardInput): BenchCard {
       value: tension === null ? NONE : formatShort(tension),
       note: homeNote(tension, machine?.tensionDial?.home ?? null),
     },
-    { id: 'mode', label: 'Twin mode', ...modeOf(walk, several) },
+  ]
+}
+
+function fittedFields({ walk: { needle, foot, plate }, speed }: CardInput): CardField[] {
+  return [
     {
       id: 'needle',
       label: 'Needle',
@@ -97,33 +113,35 @@ export function benchCard(input: CardInput): BenchCard {
     { id: 'foot', label: 'Foot', value: foot?.name ?? NONE, note: foot ? '' : 'not chosen' },
     { id: 'plate', label: 'Plate', value: plate.name.replace(/ plate$/, ''), note: '' },
     { id: 'speed', label: 'Speed', value: speed.text, note: speed.source },
-    ...threads.map((one): CardField => ({
-      id: one.blade,
-      label: several ? LETTERS[one.blade] : 'Thread',
-      value: one.name,
-      note: '',
-    })),
-    {
-      id: 'bobbin',
-      label: 'Bobbin',
-      value: bobbin?.name ?? NONE,
-      note: bobbinNote(walk),
-    },
-    stitch !== null
-      && stitch.positionMm !== 0 && {
-        id: 'position',
-        label: 'Needle position',
-        value: formatLength(Math.abs(stitch.positionMm), unit),
-        note: stitch.positionMm < 0 ? 'left' : 'right',
-      },
-    walk.pressure !== 'home' && {
-      id: 'pressure',
-      label: 'Foot pressure',
-      value: walk.pressure,
-      note: 'than home',
-    },
   ]
-  return { fields: fields.filter(field => field !== false), caution: cautionOf(input, several) }
+}
+
+function threadFields(walk: WalkInput, several: boolean): CardField[] {
+  const above = walk.threads.map(({ blade, name }): CardField => ({
+    id: blade,
+    label: several ? LETTERS[blade] : 'Thread',
+    value: name,
+    note: '',
+  }))
+  return [
+    ...above,
+    { id: 'bobbin', label: 'Bobbin', value: walk.bobbin?.name ?? NONE, note: bobbinNote(walk) },
+  ]
+}
+
+/** What is set only now and then: named where it is not as usual. */
+function movedFields({ walk: { stitch, pressure }, unit }: CardInput): CardField[] {
+  const fields: CardField[] = []
+  if (stitch !== null && stitch.positionMm !== 0)
+    fields.push({
+      id: 'position',
+      label: 'Needle position',
+      value: formatLength(Math.abs(stitch.positionMm), unit),
+      note: stitch.positionMm < 0 ? 'left' : 'right',
+    })
+  if (pressure !== 'home')
+    fields.push({ id: 'pressure', label: 'Foot pressure', value: pressure, note: 'than home' })
+  return fields
 }
 
 function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInput): string {

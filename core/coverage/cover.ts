@@ -74,16 +74,8 @@ export function coverJobs(
   maxWidthsMm: readonly number[],
   marginMm: number,
 ): Coverage {
-  if (candidates.length > MOST_CANDIDATES)
-    throw new CoreError('too-many', `At most ${MOST_CANDIDATES} candidates can be searched exactly`, {
-      field: 'candidates',
-      most: MOST_CANDIDATES,
-    })
-  if (jobs.length > MOST_JOBS)
-    throw new CoreError('too-many', `At most ${MOST_JOBS} jobs can be searched exactly`, {
-      field: 'jobs',
-      most: MOST_JOBS,
-    })
+  requireFew(candidates, 'candidates', MOST_CANDIDATES)
+  requireFew(jobs, 'jobs', MOST_JOBS)
   requireInRange(marginMm, 'marginMm', 0, 5)
   maxWidthsMm.forEach((mm, i) => requireInRange(mm, `maxWidthsMm.${i}`, 0.1, 100))
 
@@ -113,6 +105,11 @@ export function coverJobs(
       .sort((a, b) => Number(b.needle.owned) - Number(a.needle.owned) || b.jobs.length - a.jobs.length),
     unserved: jobs.filter((_, bit) => !(possible & (1 << bit))).map(({ name }) => name),
   }
+}
+
+function requireFew(list: readonly unknown[], field: string, most: number): void {
+  if (list.length > most)
+    throw new CoreError('too-many', `At most ${most} ${field} can be searched exactly`, { field, most })
 }
 
 /** One bought needle outweighs all that could be owned. */

@@ -61,12 +61,7 @@ const FILLER = new Set(['needle', 'needles', 'mm', 'nm', 'size', 'no', 'no.'])
  * parseNeedleLabel('4.0/100 jeans') // Twin, 4.0 mm apart, size 100/16, jeans
  */
 export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'neighbour'): NeedleReading {
-  const words = text
-    .toLowerCase()
-    .replace(/(\d),(\d)/g, '$1.$2')
-    .replace(/\s*\/\s*/g, '/')
-    .split(/[\s;:()]+/)
-    .filter(Boolean)
+  const words = wordsOf(text)
   if (words.length === 0) return refuse('empty', `Type the label from the packet. ${FORMS}`)
 
   let type: NeedleType = 'universal'
@@ -99,13 +94,36 @@ export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'ne
   if (named === 'single')
     return refuse('gap-range', 'A single needle has no gap: leave out the number before the size.')
   if (named !== 'triple') return accept({ construction: 'twin', gapMm: labelGap, sizeNm, type }, null)
-  const gapMm = tripleGap === 'total' ? labelGap / 2 : labelGap
-  const note =
-    tripleGap === 'total'
-      ? `${formatNumber(labelGap, 1)} is read as the distance across all three.`
-      : `${formatNumber(labelGap, 1)} is read as the distance between neighbours; the outer two stand `
-        + `${formatNumber(2 * labelGap, 1)} mm apart.`
-  return accept({ construction: 'triple', gapMm, sizeNm, type }, note)
+  return acceptTriple(sizeNm, labelGap, type, tripleGap)
+}
+
+function wordsOf(text: string): string[] {
+  return text
+    .toLowerCase()
+    .replace(/(\d),(\d)/g, '$1.$2')
+    .replace(/\s*\/\s*/g, '/')
+    .split(/[\s;:()]+/)
+    .filter(Boolean)
+}
+
+/** What the gap on a triple's packet measures is a school. */
+function acceptTriple(
+  sizeNm: number,
+  labelGap: number,
+  type: NeedleType,
+  tripleGap: TripleGapReading,
+): NeedleReading {
+  const printed = formatNumber(labelGap, 1)
+  if (tripleGap === 'total')
+    return accept(
+      { construction: 'triple', gapMm: labelGap / 2, sizeNm, type },
+      `${printed} is read as the distance across all three.`,
+    )
+  return accept(
+    { construction: 'triple', gapMm: labelGap, sizeNm, type },
+    `${printed} is read as the distance between neighbours; the outer two stand `
+      + `${formatNumber(2 * labelGap, 1)} mm apart.`,
+  )
 }
 
 type Numbers = { readonly sizeNm: number; readonly labelGap: number | null }

@@ -58,60 +58,59 @@ export function bobbinAdvice({ top, swings, school }: BobbinInput): BobbinAdvice
   }
 }
 
-function orderFor(
-  threadClass: ThreadClass,
-  swings: boolean,
-  school: HeavyBobbinSchool,
-): [BobbinChoice, string][] {
-  switch (threadClass) {
-    case 'thick':
-      return [['thick', 'it is too bulky for a needle, so it is sewn from below']]
-    case 'heavy':
-      return school === 'same'
-        ? [
-            ['same', 'your school: both sides look alike'],
-            ['cotton-50', 'thinner, and the seam stays flat'],
-          ]
-        : [
-            ['cotton-50', 'your school: the seam stays flat and the tension is easy'],
-            ['matched-fine', 'finer still'],
-            ['same', 'both sides look alike'],
-          ]
-    case 'pearl':
-      return [['cotton-50', 'pearl on top only: 50 wt holds it without bulk']]
-    case 'fine':
-      return [
-        ['fine', 'nothing under it may be thicker'],
-        ['same', 'both sides look alike'],
-      ]
-    case 'monofilament':
-      return [
-        ['matched-fine', 'fine cotton holds what would slip'],
-        ['cotton-50', 'when there is no finer one'],
-      ]
-    case 'metallic':
-    case 'film':
-      return [
-        ['fine', 'little pull from below spares the thread'],
-        ['cotton-50', 'ordinary thread does too'],
-      ]
-    case 'embroidery':
-      return swings
-        ? [
-            ['same', 'whatever shows at the edges has the right colour'],
-            ['fine', 'less bulk under a dense stitch'],
-            ['matched-fine', 'a compromise of both'],
-          ]
-        : [
-            ['fine', 'less bulk'],
-            ['same', 'both sides look alike'],
-          ]
-    case 'all-purpose':
-      return [
-        ['same', 'balanced on both sides'],
-        ['cotton-50', 'ordinary thread'],
-      ]
-  }
+type Order = readonly (readonly [choice: BobbinChoice, why: string])[]
+
+/** What to wind under each kind of thread, the first choice first. Common practice. */
+const ORDERS: Readonly<Record<Exclude<ThreadClass, 'heavy' | 'embroidery'>, Order>> = {
+  'thick': [['thick', 'it is too bulky for a needle, so it is sewn from below']],
+  'pearl': [['cotton-50', 'pearl on top only: 50 wt holds it without bulk']],
+  'fine': [
+    ['fine', 'nothing under it may be thicker'],
+    ['same', 'both sides look alike'],
+  ],
+  'monofilament': [
+    ['matched-fine', 'fine cotton holds what would slip'],
+    ['cotton-50', 'when there is no finer one'],
+  ],
+  'metallic': [
+    ['fine', 'little pull from below spares the thread'],
+    ['cotton-50', 'ordinary thread does too'],
+  ],
+  'film': [
+    ['fine', 'little pull from below spares the thread'],
+    ['cotton-50', 'ordinary thread does too'],
+  ],
+  'all-purpose': [
+    ['same', 'balanced on both sides'],
+    ['cotton-50', 'ordinary thread'],
+  ],
+}
+/** Sewists disagree about the bobbin under heavy thread: a school. */
+const UNDER_HEAVY: Readonly<Record<HeavyBobbinSchool, Order>> = {
+  same: [
+    ['same', 'your school: both sides look alike'],
+    ['cotton-50', 'thinner, and the seam stays flat'],
+  ],
+  ordinary: [
+    ['cotton-50', 'your school: the seam stays flat and the tension is easy'],
+    ['matched-fine', 'finer still'],
+    ['same', 'both sides look alike'],
+  ],
+}
+const UNDER_SWINGING_EMBROIDERY: Order = [
+  ['same', 'whatever shows at the edges has the right colour'],
+  ['fine', 'less bulk under a dense stitch'],
+  ['matched-fine', 'a compromise of both'],
+]
+const UNDER_STRAIGHT_EMBROIDERY: Order = [
+  ['fine', 'less bulk'],
+  ['same', 'both sides look alike'],
+]
+
+function orderFor(threadClass: ThreadClass, swings: boolean, school: HeavyBobbinSchool): Order {
+  if (threadClass === 'heavy') return UNDER_HEAVY[school]
+  if (threadClass === 'embroidery') return swings ? UNDER_SWINGING_EMBROIDERY : UNDER_STRAIGHT_EMBROIDERY
+  return ORDERS[threadClass]
 }
 
 export interface RankedBobbin {

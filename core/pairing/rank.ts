@@ -87,27 +87,10 @@ function rankOne(
   const verdict: Fit = bent ? 'refuse' : fit.fit
   const life = needleLife(needle.wear)
   const worn = !bent && life.advice === 'now'
-  const score =
-    verdict === 'refuse'
-      ? 0
-      : Math.max(
-          1,
-          Math.min(
-            100,
-            Math.round(
-              BASE_SCORE[verdict]
-                + RANK_BONUS[fit.practiceRank ?? 0]
-                + 10
-                - FILL_WEIGHT * Math.min(1, Math.abs(fit.fill - MIDDLE_FILL))
-                - onCloth.cost
-                - (worn ? WORN_COST : 0),
-            ),
-          ),
-        )
   return {
     needle,
     verdict,
-    score,
+    score: verdict === 'refuse' ? 0 : scoreOf(verdict, fit, onCloth.cost + (worn ? WORN_COST : 0)),
     fit,
     fits: perBlade.map(thread => fitOf.get(thread)!),
     reasons: [
@@ -117,6 +100,13 @@ function rankOne(
       ...(worn ? [`Change it first: ${life.why}.`] : []),
     ],
   }
+}
+
+/** 1 to 100: by verdict, by the practice table's order, by how near to the middle the eye is filled. */
+function scoreOf(verdict: Exclude<Fit, 'refuse'>, { practiceRank, fill }: ThreadFit, cost: number): number {
+  const offMiddle = Math.min(1, Math.abs(fill - MIDDLE_FILL))
+  const score = BASE_SCORE[verdict] + RANK_BONUS[practiceRank ?? 0] + 10 - FILL_WEIGHT * offMiddle - cost
+  return Math.max(1, Math.min(100, Math.round(score)))
 }
 
 function badness({ fit, fill }: ThreadFit): number {

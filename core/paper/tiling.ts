@@ -46,41 +46,44 @@ export function tiledSheets(drawing: Drawing, paper: Paper): Sheet[] {
       field: 'wideMm',
       most: MOST_PAGES,
     })
-  const crosses = registerCrosses(columns, rows, openWide, openTall)
+  const marks = [...drawing.marks, ...registerCrosses(columns, rows, openWide, openTall)]
   return Array.from({ length: columns * rows }, (_, page) => {
-    const column = page % columns
-    const row = Math.floor(page / columns)
-    const shown = moved(
-      [...drawing.marks, ...crosses],
-      PAGE_MARGIN_MM - column * (openWide - OVERLAP_MM),
-      PAGE_MARGIN_MM - row * (openTall - OVERLAP_MM),
-    )
-    const place =
-      columns * rows === 1 ? '' : `, row ${row + 1} of ${rows}, column ${column + 1} of ${columns}`
-    return {
-      wideMm,
-      tallMm,
-      marks: [
-        {
-          kind: 'window',
-          x: PAGE_MARGIN_MM,
-          y: PAGE_MARGIN_MM,
-          wideMm: openWide,
-          tallMm: openTall,
-          marks: shown,
-        },
-        text({
-          x: PAGE_MARGIN_MM,
-          y: tallMm - PAGE_MARGIN_MM - 6,
-          text: `${drawing.title}${place}`,
-          sizeMm: 3.6,
-          mostMm: openWide,
-          bold: true,
-        }),
-        ...checkLine(PAGE_MARGIN_MM, tallMm - PAGE_MARGIN_MM),
-      ],
-    }
+    const [column, row] = [page % columns, Math.floor(page / columns)]
+    const where = `, row ${row + 1} of ${rows}, column ${column + 1} of ${columns}`
+    const place = columns * rows === 1 ? '' : where
+    const right = PAGE_MARGIN_MM - column * (openWide - OVERLAP_MM)
+    const down = PAGE_MARGIN_MM - row * (openTall - OVERLAP_MM)
+    return pageOf(moved(marks, right, down), `${drawing.title}${place}`, paper)
   })
+}
+
+/** One page: what shows of the drawing, with its place and the check line below. */
+function pageOf(marks: readonly Mark[], title: string, paper: Paper): Sheet {
+  const { wideMm, tallMm } = PAPERS[paper]
+  const openWide = wideMm - 2 * PAGE_MARGIN_MM
+  return {
+    wideMm,
+    tallMm,
+    marks: [
+      {
+        kind: 'window',
+        x: PAGE_MARGIN_MM,
+        y: PAGE_MARGIN_MM,
+        wideMm: openWide,
+        tallMm: tallMm - 2 * PAGE_MARGIN_MM - FOOT_MM,
+        marks,
+      },
+      text({
+        x: PAGE_MARGIN_MM,
+        y: tallMm - PAGE_MARGIN_MM - 6,
+        text: title,
+        sizeMm: 3.6,
+        mostMm: openWide,
+        bold: true,
+      }),
+      ...checkLine(PAGE_MARGIN_MM, tallMm - PAGE_MARGIN_MM),
+    ],
+  }
 }
 
 /** Pages side by side so that each shows `OVERLAP_MM` of its neighbour. */

@@ -91,15 +91,7 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
   const place = worstPlace(result, input, length)
 
   const hole = singleHolePart(input)
-  if (hole && verdict === 'strikes') {
-    say(
-      'single-hole',
-      `The ${hole} has one round hole and the `
-        + `${worstDrop.blade === 'only' ? '' : `${worstDrop.blade} `}needle lands `
-        + `${length(Math.abs(worstDrop.xMm))} beside its middle. Change the ${hole} before you turn `
-        + 'the handwheel.',
-    )
-  }
+  if (hole && verdict === 'strikes') say('single-hole', singleHoleSentence(hole, worstDrop, length))
   for (const [index, part] of broken.entries()) {
     const text = reasonFor(part, result, input, index === 0 ? `${place} ` : '', length)
     if (text) say(text.code, text.message)
@@ -127,6 +119,17 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
         + 'manual comes first.',
     )
   return reasons
+}
+
+function singleHoleSentence(
+  hole: 'foot' | 'plate',
+  { blade, xMm }: SwingResult['worstDrop'],
+  length: (mm: number) => string,
+): string {
+  return (
+    `The ${hole} has one round hole and the ${blade === 'only' ? '' : `${blade} `}needle lands `
+    + `${length(Math.abs(xMm))} beside its middle. Change the ${hole} before you turn the handwheel.`
+  )
 }
 
 type Say = readonly [ReasonCode, string]
@@ -166,20 +169,25 @@ function reasonFor(
         + `${length(input.clearanceMm)} stays free.`,
     } as const
   }
-  return swings
-    ? ({
-        code: 'within-margin',
-        message:
-          `${place}The machine swings ${half} to each side: less than half the `
-          + `${length(input.marginMm)} margin is left.`,
-      } as const)
-    : ({
-        code: 'straight-within-margin',
-        message:
-          `The needles stand ${length(spanMm)} apart and the widest stitch is `
-          + `${length(input.machine.maxWidthMm)}: no more than the ${length(input.marginMm)} margin is `
-          + 'left, even sewing straight.',
-      } as const)
+  if (!swings)
+    return { code: 'straight-within-margin', message: straightSentence(input, spanMm, length) } as const
+  return {
+    code: 'within-margin',
+    message:
+      `${place}The machine swings ${half} to each side: less than half the `
+      + `${length(input.marginMm)} margin is left.`,
+  } as const
+}
+
+function straightSentence(
+  { machine, marginMm }: SwingInput,
+  spanMm: number,
+  length: (mm: number) => string,
+): string {
+  return (
+    `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(machine.maxWidthMm)}: `
+    + `no more than the ${length(marginMm)} margin is left, even sewing straight.`
+  )
 }
 
 function worstPlace(

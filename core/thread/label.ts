@@ -113,19 +113,7 @@ const DENIER_FROM = 110
  * parseThreadLabel('50/2 Ne') // 23.62 tex: Ne 50, 2 plies
  */
 export function parseThreadLabel(text: string): ThreadReading {
-  const words = text
-    .toLowerCase()
-    .replace(/(\d),(\d)/g, '$1.$2')
-    .replace(/\s*([/×])\s*/g, '/')
-    .replace(/(\d)x(\d)/g, '$1/$2')
-    // `40wt`, `tex27` and `#12` fall into word and number.
-    .replace(/(\d)([a-z])/g, '$1 $2')
-    .replace(/([a-z#.])(\d)/g, (match, before: string, digit: string) =>
-      before === '.' ? match : `${before} ${digit}`,
-    )
-    .replace(/\b(no|nr)\.\s*(\d)/g, '$1 $2')
-    .split(/[\s;:()]+/)
-    .filter(Boolean)
+  const words = wordsOf(text)
   if (words.length === 0) return refuse('empty', `Type the label from the spool. ${FORMS}`)
 
   let system: CountSystem | null = null
@@ -156,6 +144,24 @@ export function parseThreadLabel(text: string): ThreadReading {
     )
   }
   return resolve({ value: value!, plies, plied: number.includes('/'), system, kind, numbered })
+}
+
+function wordsOf(text: string): string[] {
+  return (
+    text
+      .toLowerCase()
+      .replace(/(\d),(\d)/g, '$1.$2')
+      .replace(/\s*([/×])\s*/g, '/')
+      .replace(/(\d)x(\d)/g, '$1/$2')
+      // `40wt`, `tex27` and `#12` fall into word and number.
+      .replace(/(\d)([a-z])/g, '$1 $2')
+      .replace(/([a-z#.])(\d)/g, (match, before: string, digit: string) =>
+        before === '.' ? match : `${before} ${digit}`,
+      )
+      .replace(/\b(no|nr)\.\s*(\d)/g, '$1 $2')
+      .split(/[\s;:()]+/)
+      .filter(Boolean)
+  )
 }
 
 /**

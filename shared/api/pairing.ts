@@ -1,7 +1,7 @@
-import { DEFAULT_SCHOOLS } from '#core/schools'
+import { DEFAULT_SCHOOLS, type Schools } from '#core/schools'
 import { z } from 'zod'
 import { FRESH_USE } from '#core/care'
-import { findConflicts } from '#core/conflicts'
+import { type ConflictInput, findConflicts } from '#core/conflicts'
 import { CONSTRUCTIONS, needleLabel, NEEDLE_TYPES, parseNeedleLabel } from '#core/needle'
 import {
   ASSORTMENT,
@@ -16,7 +16,7 @@ import {
   type ThreadFacts,
   type TypedNeedle,
 } from '#core/pairing'
-import { CLOTH_STRUCTURES, CLOTH_WEIGHTS, TECHNIQUES, USUAL_GOAL } from '#core/terms'
+import { CLOTH_STRUCTURES, CLOTH_WEIGHTS, TECHNIQUES, USUAL_GOAL, type ClothFacts } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind, usualKindOf } from '#core/thread'
 import { hexField, within } from '../fields'
 import { RequestProblem } from './requestProblem'
@@ -160,66 +160,104 @@ export const pairingResponseSchema = z.strictObject({
 
 const STRAIGHT: readonly string[] = ['seam', 'hem', 'topstitching', 'pintucks']
 
-/** @throws {RequestProblem} for a label that is not understood; CoreError out of range. */
+type RequestThread = ThreadFacts & { readonly hex: string | null }
+
+/**
+ * Ranks the needles for what is asked, with the bobbin, the start settings and what speaks against the best.
+ *
+ * @throws {RequestProblem} for a label that is not understood; CoreError out of range.
+ *
+ * @example
+ * answerPairing({ thread: { kind: 'metallic', tex: 25 }, construction: 'single', technique: 'decorative' })
+ */
 export function answerPairing(request: PairingRequest): z.output<typeof pairingResponseSchema> {
   const { construction, technique } = request
-  const threads = request.threads
-    ? [factsOf(request.threads.left, 'threads.left'), factsOf(request.threads.right, 'threads.right')]
-    : [factsOf(request.thread!, 'thread')]
-  const cloth =
-    typeof request.cloth === 'string'
-      ? { structure: request.cloth, weight: null }
-      : { structure: request.cloth?.structure ?? null, weight: request.cloth?.weight ?? null }
+  const threads = threadsOf(request)
+  const cloth = clothOf(request)
   const input = { threads, cloth, construction, gapMm: request.gapMm ?? null }
   const list = rankNeedles(input, candidatesOf(request))
   const buy = list.some(({ verdict }) => verdict === 'good') ? null : needleToBuy(input)
-  const lead = leadingThread(
-    threads as [ThreadFacts & { hex: string | null }, ...(ThreadFacts & { hex: string | null })[]],
-  )
+  const top = leadingThread(threads)
   const swings = !STRAIGHT.includes(technique)
   const schools = { ...DEFAULT_SCHOOLS, ...request.school }
+  const chosen = list[0]?.score ? list[0] : buy
+  return {
+    ranked: list.map(shown),
+    bobbin: asPlain(bobbinAdvice({ top, swings, school: schools.heavyBobbin })),
+    start: startOf(request, top, swings, schools),
+    conflicts: conflictsOf(request, chosen?.needle ?? null, threads, cloth, schools),
+    buy: buy && shown(buy),
+  }
+}
+
+function threadsOf(request: PairingRequest): [RequestThread, ...RequestThread[]] {
+  const { thread, threads } = request
+  if (!threads) return [factsOf(thread!, 'thread')]
+  return [factsOf(threads.left, 'threads.left'), factsOf(threads.right, 'threads.right')]
+}
+
+function clothOf({ cloth }: PairingRequest): ClothFacts {
+  if (typeof cloth === 'string') return { structure: cloth, weight: null }
+  return { structure: cloth?.structure ?? null, weight: cloth?.weight ?? null }
+}
+
+function startOf(
+  { construction, technique }: PairingRequest,
+  thread: ThreadFacts,
+  swings: boolean,
+  { pearlTension }: Schools,
+) {
   const { tensionDial: _, ...start } = startSettings({
-    thread: lead,
+    thread,
     construction,
     technique,
     goal: USUAL_GOAL[technique],
     swings,
     dial: null,
     washed: false,
-    pearlTension: schools.pearlTension,
+    pearlTension,
     own: null,
   })
-  const chosen = list[0]?.score ? list[0] : buy
-  return {
-    ranked: list.map(shown),
-    bobbin: asPlain(bobbinAdvice({ top: lead, swings, school: schools.heavyBobbin })),
-    start,
-    conflicts: findConflicts({
-      needle: chosen?.needle ?? null,
-      hook: null,
-      foot: null,
-      plate: { singleHole: false },
-      stitch: null,
-      bobbin: null,
-      cloth,
-      technique,
-      goal: USUAL_GOAL[technique],
-      threads: threads.map((one, i) => ({
-        blade: i === 0 ? ('left' as const) : ('right' as const),
-        thread: one,
-        supply: { place: null, draw: null },
-      })),
-      washed: false,
-      stabilizer: null,
-      tension: null,
-      dial: null,
-      threader: false,
-      cutter: false,
-      sharedDiscs: null,
-      cutterSchool: schools.cutter,
-    }).map(({ code, severity, message, why }) => ({ code, severity, message, why })),
-    buy: buy && shown(buy),
-  }
+  return start
+}
+
+/** What a request leaves open speaks against nothing. */
+const NOTHING_SAID = {
+  hook: null,
+  foot: null,
+  plate: { singleHole: false },
+  stitch: null,
+  bobbin: null,
+  washed: false,
+  stabilizer: null,
+  tension: null,
+  dial: null,
+  threader: false,
+  cutter: false,
+  sharedDiscs: null,
+} as const satisfies Partial<ConflictInput>
+
+function conflictsOf(
+  { technique }: PairingRequest,
+  needle: Candidate | null,
+  threads: readonly ThreadFacts[],
+  cloth: ClothFacts,
+  { cutter }: Schools,
+) {
+  const found = findConflicts({
+    ...NOTHING_SAID,
+    needle,
+    cloth,
+    technique,
+    goal: USUAL_GOAL[technique],
+    threads: threads.map((thread, i) => ({
+      blade: i === 0 ? 'left' : 'right',
+      thread,
+      supply: { place: null, draw: null },
+    })),
+    cutterSchool: cutter,
+  })
+  return found.map(({ code, severity, message, why }) => ({ code, severity, message, why }))
 }
 
 function asPlain({ mode, choices, steps }: ReturnType<typeof bobbinAdvice>) {
@@ -246,7 +284,7 @@ function shown({
 function factsOf(
   { kind, label, tex, diameterMm, hex }: z.output<typeof thread>,
   path: string,
-): ThreadFacts & { readonly hex: string | null } {
+): RequestThread {
   const own = { diameterMm: diameterMm ?? null, hex: hex ?? null }
   if (label === undefined) return { kind: kind!, tex: tex ?? null, ...own }
   const count = readLabel(kind ? `${label} ${KIND_ON_LABEL[kind]}` : label, `${path}.label`)

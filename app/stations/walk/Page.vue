@@ -74,6 +74,10 @@ function startOver(): void {
   looking.value = null
 }
 const name = computed(() => bench.parts.machine?.name ?? 'no machine chosen')
+const timerWords = computed(() => {
+  if (pace.value === '0') return ''
+  return waits.value ? 'The timer waits for you here.' : `Next in ${left.value} s`
+})
 </script>
 
 <template>
@@ -117,7 +121,7 @@ const name = computed(() => bench.parts.machine?.name ?? 'no machine chosen')
         :of="walk.walk.steps.length"
         :done="isDone"
         :hindrance="step.id === 'hand-walk' ? hindrance : null"
-        :timer="pace === '0' ? '' : waits ? 'The timer waits for you here.' : `Next in ${left} s`"
+        :timer="timerWords"
         @back="show(index - 1)"
         @next="next"
         @untick="toggle(step.id)"

@@ -46,6 +46,13 @@ function add(count: ThreadCount): void {
   ])
   text.value = ''
 }
+const readingWords = computed(() => {
+  if (!reading.value) return ''
+  if (reading.value.ok) return `${said(reading.value.count)}.`
+  return reading.value.code === 'ambiguous'
+    ? 'Which is it? The likely one stands first.'
+    : reading.value.message
+})
 </script>
 
 <template>
@@ -79,13 +86,7 @@ function add(count: ThreadCount): void {
       class="hint"
       :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }"
     >
-      {{
-        reading.ok
-          ? `${said(reading.count)}.`
-          : reading.code === 'ambiguous'
-            ? 'Which is it? The likely one stands first.'
-            : reading.message
-      }}
+      {{ readingWords }}
     </p>
     <div
       v-if="reading && !reading.ok && reading.code === 'ambiguous'"

@@ -7,6 +7,12 @@ import { dayOf } from '~/utils/dates'
 const care = useCareStore()
 const { offerUndo } = useShelf()
 const WORDS = { 'now': 'Change now', 'soon': 'Soon', 'fine': 'Fine', 'not counted': 'Not counted' } as const
+const ICONS = {
+  'now': 'i-lucide-triangle-alert',
+  'soon': 'i-lucide-triangle-alert',
+  'fine': 'i-lucide-check',
+  'not counted': 'i-lucide-circle-help',
+} as const
 const swapping = ref<string | null>(null)
 const why = ref<NeedleEnd['why']>('hours')
 const WHY_WORDS = {
@@ -76,16 +82,7 @@ function swap(needle: NeedleRecord): void {
           </div>
           <div class="do">
             <span :class="['advice', life.advice.replace(' ', '-')]"
-              ><UIcon
-                :name="
-                  life.advice === 'fine'
-                    ? 'i-lucide-check'
-                    : life.advice === 'not counted'
-                      ? 'i-lucide-circle-help'
-                      : 'i-lucide-triangle-alert'
-                "
-              />
-              {{ WORDS[life.advice] }}</span
+              ><UIcon :name="ICONS[life.advice]" /> {{ WORDS[life.advice] }}</span
             >
             <UButton
               size="sm"

@@ -10,6 +10,10 @@ const { rows, caption, first, currentId } = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 const { bare, limit } = useLength()
+function safeWidth({ safeWidthMm }: CompareRow): string {
+  if (safeWidthMm === null) return 'none'
+  return safeWidthMm === 0 ? 'straight' : limit(safeWidthMm)
+}
 function columns(row: CompareRow): string {
   if (row.overlapAtSafeMm === null) return '–'
   if (row.overlapAtSafeMm < 0) return `lane ${bare(-row.overlapAtSafeMm)}`
@@ -55,9 +59,7 @@ function columns(row: CompareRow): string {
           </button>
         </th>
         <td class="num strong">
-          {{
-            row.safeWidthMm === null ? 'none' : row.safeWidthMm === 0 ? 'straight' : limit(row.safeWidthMm)
-          }}
+          {{ safeWidth(row) }}
           <span class="hint by">{{ row.binding }}</span>
         </td>
         <td>{{ columns(row) }}</td>

@@ -48,6 +48,10 @@ function sort(index: number): void {
   down.value = sortBy.value === index && !down.value
   sortBy.value = index
 }
+function sortOf(column: number): 'ascending' | 'descending' | 'none' {
+  if (sortBy.value !== column) return 'none'
+  return down.value ? 'descending' : 'ascending'
+}
 </script>
 
 <template>
@@ -76,7 +80,7 @@ function sort(index: number): void {
         v-for="(column, i) in columns"
         :key="column.label"
         role="columnheader"
-        :aria-sort="sortBy === i ? (down ? 'descending' : 'ascending') : 'none'"
+        :aria-sort="sortOf(i)"
       >
         <button
           type="button"
