@@ -16,6 +16,9 @@ const SAMPLE_MM = 12
  *
  * @param input - as sewn now.
  * @returns The length in mm; null when it is not muddy now, or when no length up to 6 mm helps.
+ *
+ * @example
+ * lengthThatCuresMm(sewnInputOf(seam, 40)!) ?? 'no length helps'
  */
 export function lengthThatCuresMm(input: SewnInput): number | null {
   const muddyAt = (lengthMm: number) => {

@@ -40,6 +40,9 @@ export interface BuildUp {
  * @param reachMm - how far up and down the seam a column is looked for: about one swing.
  * @param cellMm - raster, in mm.
  * @throws {CoreError} `bad-raster` when there would be no cell or more than 8 million.
+ *
+ * @example
+ * layThread(rightSide(input), 2 * input.stitch.lengthMm).mostLayers // 3
  */
 export function layThread(picture: SewnPicture, reachMm: number, cellMm: number = RASTER_MM): BuildUp {
   const { segments, styles, seamMm, leftMm } = picture

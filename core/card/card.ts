@@ -62,6 +62,9 @@ const LETTERS = { left: 'L', middle: 'M', right: 'R' } as const
  * The few numbers to dial in, and the one caution that matters most.
  *
  * @param input - see {@link CardInput}; what is not chosen reads as a dash, with the word.
+ *
+ * @example
+ * benchCard(input).fields.find(({ id }) => id === 'tension')?.value // '2.8'
  */
 export function benchCard(input: CardInput): BenchCard {
   const { needle } = input.walk

@@ -25,6 +25,9 @@ const CLEAN_AFTER_HOURS = 8
  *
  * @param sealed - never oiled by its user; null: not known.
  * @param oiledHoursAgo - hours sewn since it was last oiled.
+ *
+ * @example
+ * carePrompts({ …nothing, pearl: true }, true, 0)[0].look[0] // 'under the plate, between the feed teeth'
  */
 export function carePrompts(since: SewnSince, sealed: boolean | null, oiledHoursAgo: number): CarePrompt[] {
   const prompts: (CarePrompt | false)[] = [

@@ -47,6 +47,9 @@ const SPENT: Readonly<Record<Exclude<NeedleState, 'good'>, string>> = {
  *
  * Source: common practice: about 8 hours; sooner after metallic; about 6 fused-wool blocks; bent, burred or
  * sticky at once.
+ *
+ * @example
+ * needleLife({ state: 'good', hoursSewn: 8, blocksSewn: 0, seen: nothing }).advice // 'now'
  */
 export function needleLife({ state, hoursSewn, blocksSewn, seen }: NeedleUse): NeedleLife {
   const limitHours = seen.metallic ? AFTER_METALLIC_HOURS : NEEDLE_LIFE_HOURS

@@ -13,6 +13,9 @@ const MS_PER_HOUR = 3_600_000
  * @param startedAt - as an ISO date and time.
  * @param stoppedAt - as an ISO date and time.
  * @throws {CoreError} `non-finite` when one of them is no date.
+ *
+ * @example
+ * sessionHours('2026-05-01T18:00:00Z', '2026-05-01T19:30:00Z').hours // 1.5
  */
 export function sessionHours(
   startedAt: string,
@@ -29,6 +32,9 @@ export function sessionHours(
  * @param stitches - in the seam.
  * @param stitchesPerMinute - of the machine as it is driven.
  * @throws {CoreError} `out-of-range`.
+ *
+ * @example
+ * seamHours(36_000, 600) // 1
  */
 export function seamHours(stitches: number, stitchesPerMinute: number): number {
   requireInRange(stitches, 'stitches', 0, 1e8)

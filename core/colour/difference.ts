@@ -41,6 +41,9 @@ export const NEAR_DELTA_E = 6
  * @throws {CoreError} `bad-colour` when one is not such a colour.
  *
  * Source: CIEDE2000 as in Sharma, Wu, Dalal 2005, by the culori package.
+ *
+ * @example
+ * colourDifference('#2b4c7e', '#2b4c7e') // 0
  */
 export function colourDifference(hexA: string, hexB: string): number {
   const [a, b] = [parseHex(hexA), parseHex(hexB)]
@@ -49,12 +52,22 @@ export function colourDifference(hexA: string, hexB: string): number {
   return ciede2000(a, b)
 }
 
-/** {@link colourDifference} of two colours in L*a*b*. */
+/**
+ * {@link colourDifference} of two colours in L*a*b*.
+ *
+ * @example
+ * labDifference({ l: 50, a: 2.6772, b: -79.7751 }, { l: 50, a: 0, b: -82.7485 }) // 2.0425
+ */
 export function labDifference(a: Lab, b: Lab): number {
   return ciede2000({ mode: 'lab65', ...a }, { mode: 'lab65', ...b })
 }
 
-/** The colour a thread is matched by: its longest run. */
+/**
+ * The colour a thread is matched by: its longest run.
+ *
+ * @example
+ * leadingColour([{ hex: '#111111', runMm: 20 }, { hex: '#eeeeee', runMm: 35 }]) // '#eeeeee'
+ */
 export function leadingColour(
   colours: readonly { readonly hex: string; readonly runMm: number }[],
 ): string | null {
@@ -86,6 +99,9 @@ export function colourLook(deltaE: number): ColourLook {
  * @param bobbinHex - `#rrggbb`.
  * @param topHexes - the needle threads' colours; null is returned for none: there is nothing to match.
  * @throws {CoreError} `bad-colour`.
+ *
+ * @example
+ * bobbinMatches('#2b4c7e', ['#2b4c7e']) // true
  */
 export function bobbinMatches(bobbinHex: string, topHexes: readonly string[]): boolean | null {
   if (topHexes.length === 0) return null

@@ -7,6 +7,9 @@ const ORDER: readonly Severity[] = ['stop', 'warn', 'note']
  * Everything in a setup that does not go together, the worst first.
  *
  * @param input - see {@link ConflictInput}; what is not known raises nothing.
+ *
+ * @example
+ * findConflicts({ …fine, needle: twin, threader: true })[0].code // 'threader-several'
  */
 export function findConflicts(input: ConflictInput): Conflict[] {
   return CONFLICT_RULES.flatMap(({ code, severity, find }) => {

@@ -39,6 +39,9 @@ export const MOST_JOBS = 30
 /**
  * Whether a needle serves a job on at least one machine: its gap, type and size fit, and width + gap + margin
  * stay within the widest stitch.
+ *
+ * @example
+ * serves(twin2of80, { …job, gapMm: [1.6, 2.5], widthMm: 0 }, [7], 0.5) // true
  */
 export function serves(
   needle: TypedNeedle,
@@ -67,6 +70,9 @@ export function serves(
  * @param maxWidthsMm - widest stitch of each owned machine.
  * @param marginMm - taken off wherever a stitch swings.
  * @throws {CoreError} `too-many`; `out-of-range` for a margin or width.
+ *
+ * @example
+ * coverJobs(assortment, TWIN_JOBS, [7], 0.5).chosen.map(({ needle }) => needle.gapMm)
  */
 export function coverJobs(
   candidates: readonly TwinCandidate[],

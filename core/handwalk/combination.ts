@@ -12,6 +12,9 @@ export interface Combination {
 /**
  * One text for one combination: any change of machine, foot, plate, needle or stitch gives another, so the
  * hand-walk is asked for again. Margin and clearance are wishes, not metal, and are left out.
+ *
+ * @example
+ * combinationKey(before) === combinationKey(after) // the hand-walk still holds
  */
 export function combinationKey({ machineId, footId, needleId, swing }: Combination): string {
   const { machine, foot, plate, needle, stitch } = swing

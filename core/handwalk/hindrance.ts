@@ -13,6 +13,9 @@ const MESSAGES: Readonly<Record<HandWalkHindrance, string>> = {
  *
  * @param verdict - of the swing; null while it is not known.
  * @param needleState - null: no needle is in.
+ *
+ * @example
+ * handWalkHindrance('clear', 'bent')?.code // 'bent'
  */
 export function handWalkHindrance(
   verdict: Verdict | null,

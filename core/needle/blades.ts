@@ -29,7 +29,12 @@ const NAMES = {
   triple: ['left', 'middle', 'right'],
 } as const satisfies Record<Needle['construction'], readonly BladeName[]>
 
-/** The blades of a needle, left to right, seen from above with the seam running towards you. */
+/**
+ * The blades of a needle, left to right, seen from above with the seam running towards you.
+ *
+ * @example
+ * bladeNames('triple') // ['left', 'middle', 'right']
+ */
 export function bladeNames(construction: Needle['construction']): readonly BladeName[] {
   return NAMES[construction]
 }
@@ -51,7 +56,12 @@ export function bladeOffsetsMm({ construction, gapMm }: Needle): readonly number
   }
 }
 
-/** Distance between the outer blade centres, in mm: 0, g or 2g. */
+/**
+ * Distance between the outer blade centres, in mm: 0, g or 2g.
+ *
+ * @example
+ * outerSpanMm({ construction: 'triple', gapMm: 2.5, sizeNm: 80 }) // 5
+ */
 export function outerSpanMm({ construction, gapMm }: Needle): number {
   switch (construction) {
     case 'single':

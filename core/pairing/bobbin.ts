@@ -37,6 +37,9 @@ const WHAT: Readonly<Record<BobbinChoice, string>> = {
 /**
  * What to wind on the bobbin under a thread, best first. Source: common practice; where it disagrees, the
  * school decides.
+ *
+ * @example
+ * bobbinAdvice({ top: metallic, swings: true, school: 'ordinary' }).choices[0].choice // 'fine'
  */
 export function bobbinAdvice({ top, swings, school }: BobbinInput): BobbinAdvice {
   const threadClass = threadClassOf(top)
@@ -122,7 +125,12 @@ export interface RankedBobbin {
   readonly why: string
 }
 
-/** Owned threads that fit one of the choices: in the order of the choices, nearest colour first. */
+/**
+ * Owned threads that fit one of the choices: in the order of the choices, nearest colour first.
+ *
+ * @example
+ * rankBobbins(input, 'navy', owned)[0].look // 'matches'
+ */
 export function rankBobbins(
   input: BobbinInput,
   topId: string | null,

@@ -11,6 +11,9 @@ const DAMAGE_COST = 40
 
 /**
  * Whether this type of needle belongs in a knit. Common practice: stretch and ballpoint push the loops aside.
+ *
+ * @example
+ * suitsKnit('stretch') // true
  */
 export function suitsKnit(type: NeedleType): boolean {
   return FOR_KNITS.has(type)

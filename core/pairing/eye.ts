@@ -41,6 +41,9 @@ export function eyeWidthMm(type: NeedleType, sizeNm: number): number {
  *
  * @param fill - thickness over eye width, more than 0.
  * @throws {CoreError} `non-finite`, `out-of-range`.
+ *
+ * @example
+ * fitOfFill(0.5) // 'good'
  */
 export function fitOfFill(fill: number): Fit {
   requireInRange(fill, 'fill', 0, 100)

@@ -23,6 +23,9 @@ export interface ThreadFit {
  * been sewn; the eye model, which is from memory, fills the gaps.
  *
  * @throws {CoreError} as `eyeWidthMm`, `threadDiameterMm`.
+ *
+ * @example
+ * fitThread({ kind: 'metallic', tex: 25, diameterMm: null }, 'metallic', 90).fit // 'good'
  */
 export function fitThread(thread: ThreadFacts, type: NeedleType, sizeNm: number): ThreadFit {
   const thickness = thicknessOf(thread)
@@ -67,7 +70,12 @@ const TRIED: readonly (readonly [keyof typeof USUAL_THREADS, NeedleType, readonl
   ['monofilament', 'universal', [60, 70, 90]],
 ]
 
-/** The eye model held against every needle the practice table names, for a usual thread of each class. */
+/**
+ * The eye model held against every needle the practice table names, for a usual thread of each class.
+ *
+ * @example
+ * compareModels().filter(({ agree }) => !agree) // where the eye model and the table differ
+ */
 export function compareModels(): ModelRow[] {
   return TRIED.flatMap(([threadClass, type, sizes]) =>
     sizes.map((sizeNm): ModelRow => {

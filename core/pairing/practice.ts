@@ -199,7 +199,12 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
 }
 
-/** What the practice table says of a needle for a class of thread; null where it is silent. */
+/**
+ * What the practice table says of a needle for a class of thread; null where it is silent.
+ *
+ * @example
+ * practiceFor('metallic', 'metallic', 90)?.rank // 1
+ */
 export function practiceFor(threadClass: ThreadClass, type: NeedleType, sizeNm: number): PracticeRule | null {
   return (
     PRACTICE[threadClass].rules.find(

@@ -52,6 +52,9 @@ const WORN_COST = 15
  * @param needles - what to choose from.
  * @returns All that have the construction and gap, refused ones last, the nearest to fitting first.
  * @throws {CoreError} as `fitThread`; `out-of-range` without a thread.
+ *
+ * @example
+ * rankNeedles({ threads: [metallic], cloth, construction: 'twin', gapMm: 2 }, owned)[0].needle
  */
 export function rankNeedles(input: PairingInput, needles: readonly Candidate[]): RankedNeedle[] {
   requireInRange(input.threads.length, 'threads', 1, 3)
@@ -141,6 +144,9 @@ function fitReasons(
  * one that exists.
  *
  * @returns null when no needle of this construction is good for the thread.
+ *
+ * @example
+ * needleToBuy({ threads: [metallic], cloth, construction: 'twin', gapMm: 2 })?.needle.type // 'metallic'
  */
 export function needleToBuy(input: PairingInput): RankedNeedle | null {
   const fresh = ASSORTMENT.map((needle, index) => ({ ...needle, id: `assortment-${index}`, wear: FRESH_USE }))

@@ -60,6 +60,9 @@ const DIAL_STEP = 0.5
  * of the way from home to the end stop and turned into a number of this dial.
  *
  * Source: common practice, except a value from an own plan.
+ *
+ * @example
+ * startSettings(input).tension // { text: '2.8', source: 'own plan', … }
  */
 export function startSettings(input: StartInput): StartSettings {
   const threadClass = threadClassOf(input.thread)
@@ -122,7 +125,12 @@ function plateRule({ construction, swings }: StartInput, threadClass: ThreadClas
   return { text: 'either plate', source: 'rule', why: 'one needle, straight' }
 }
 
-/** The number on a dial that lies this share of the way from home to the end stop, in halves. */
+/**
+ * The number on a dial that lies this share of the way from home to the end stop, in halves.
+ *
+ * @example
+ * onDial(-0.5, { min: 0, home: 4, max: 9 }) // 2
+ */
 export function onDial(share: number, dial: TensionDial): number {
   return Math.min(dial.max, Math.max(dial.min, Math.round(markAt(share, dial) / DIAL_STEP) * DIAL_STEP))
 }

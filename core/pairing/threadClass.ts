@@ -30,7 +30,12 @@ const HEAVY_TEX = 45
 /** From here on a thread is bulky through any needle: pearl 8 is 125 tex. Common practice. */
 const THICK_TEX = 115
 
-/** Which row of the practice table a thread belongs to, by its kind and weight. */
+/**
+ * Which row of the practice table a thread belongs to, by its kind and weight.
+ *
+ * @example
+ * threadClassOf({ kind: 'pearl-cotton', tex: 83, diameterMm: null }) // 'pearl'
+ */
 export function threadClassOf({ kind, tex }: Pick<ThreadFacts, 'kind' | 'tex'>): ThreadClass {
   switch (kind) {
     case 'metallic':
@@ -74,6 +79,9 @@ export interface Thickness {
 /**
  * How thick a thread is for its needle's eye: measured, else from its tex, else as its class usually is (a
  * guess).
+ *
+ * @example
+ * thicknessOf({ kind: 'cotton', tex: 25, diameterMm: 0.2 }) // { mm: 0.2, source: 'measured' }
  */
 export function thicknessOf(thread: ThreadFacts): Thickness {
   if (thread.diameterMm !== null) return { mm: thread.diameterMm, source: 'measured' }

@@ -112,7 +112,12 @@ export const text = (mark: Made<'text', 'x' | 'y' | 'text' | 'sizeMm' | 'mostMm'
   kind: 'text',
 })
 
-/** Marks moved as they are, in mm to the right and down. */
+/**
+ * Marks moved as they are, in mm to the right and down.
+ *
+ * @example
+ * moved(marks, 10, 0) // the same, a centimetre to the right
+ */
 export function moved(marks: readonly Mark[], rightMm: number, downMm: number): Mark[] {
   return marks.map(mark => movedMark(mark, rightMm, downMm))
 }

@@ -19,6 +19,9 @@ const TICK_MM = 2
  *
  * @param x - its left end, in mm from the page's left.
  * @param y - in mm from the page's top.
+ *
+ * @example
+ * checkLine(12, 285) // in the lower left corner of an A4 page
  */
 export function checkLine(x: number, y: number): Mark[] {
   return [
@@ -33,7 +36,12 @@ export function checkLine(x: number, y: number): Mark[] {
   ]
 }
 
-/** The check line without its words. */
+/**
+ * The check line without its words.
+ *
+ * @example
+ * ruledLine(12, 285)
+ */
 export function ruledLine(x: number, y: number): Mark[] {
   const tick = (at: number) => line({ x1: at, y1: y - TICK_MM, x2: at, y2: y + TICK_MM })
   return [line({ x1: x, y1: y, x2: x + CHECK_LINE_MM, y2: y }), tick(x), tick(x + CHECK_LINE_MM)]

@@ -176,6 +176,9 @@ export interface PowerOff {
  * What switching off did: electronics forget, metal does not.
  *
  * Source: common practice; whether a machine forgets its twin mode is its own record.
+ *
+ * @example
+ * afterPowerOff({ …state, twinMode: 'on' }, { …facts, forgetsTwinMode: true }).forgets // ['twin mode']
  */
 export function afterPowerOff(state: MachineState, facts: FittedFacts): PowerOff {
   const { twinModeKind, forgetsTwinMode, construction } = facts

@@ -27,7 +27,12 @@ export const UNKNOWN_STATE = {
   positionMm: null,
 } as const satisfies MachineState
 
-/** Whether the machine is known to be as this change would make it. */
+/**
+ * Whether the machine is known to be as this change would make it.
+ *
+ * @example
+ * stateHas({ …state, widthMm: 0 }, { widthMm: 0 }) // true
+ */
 export function stateHas(state: MachineState, change: StateChange): boolean {
   return Object.entries(change).every(([part, value]) => state[part as keyof MachineState] === value)
 }

@@ -149,6 +149,9 @@ export const DEFAULT_SCHOOLS = {
  * full-width zigzag would teach people to ignore warnings.
  *
  * @returns The margin in mm, 0 or more.
+ *
+ * @example
+ * marginForMm('twin', DEFAULT_SCHOOLS) // 0.5
  */
 export function marginForMm(construction: Construction, schools: Schools): number {
   if (construction === 'single') return 0
@@ -156,7 +159,12 @@ export function marginForMm(construction: Construction, schools: Schools): numbe
   return school?.marginMm ?? schools.ownMarginMm
 }
 
-/** Whether the chosen school sews this needle straight only, whatever would clear. */
+/**
+ * Whether the chosen school sews this needle straight only, whatever would clear.
+ *
+ * @example
+ * isStraightOnly({ construction: 'twin', gapMm: 6, sizeNm: 100 }, schools)
+ */
 export function isStraightOnly(
   { construction, gapMm }: Pick<Needle, 'construction' | 'gapMm'>,
   { wideGap }: Pick<Schools, 'wideGap'>,

@@ -32,7 +32,12 @@ const MOST_MM = 32
 /** As long as small pictures are for their height. */
 const LONG_FOR_WIDE = 3.3
 const PLAIN_MM = 2.5
-/** Where the blades land on a piece of seam, with its middle at 0. */
+/**
+ * Where the blades land on a piece of seam, with its middle at 0.
+ *
+ * @example
+ * seamPointsOf({ needle: null, sewn: null, hex: {} }).blades.length // 1
+ */
 export function seamPointsOf({ needle, sewn, hex }: SeamSketch): SeamPoints {
   const { construction, gapMm, sizeNm } = needle ?? { construction: 'single' as const, gapMm: 0, sizeNm: 80 }
   const offsets = bladeOffsetsMm({ construction, gapMm, sizeNm })

@@ -13,6 +13,9 @@ export const SEGMENT_NUMBERS = 5
  * @throws {CoreError} as `seamDropsMm`; `out-of-range` for a thread without colours.
  *
  * Source of the thread per stitch, L + thickness: rectangular lockstitch model, common practice.
+ *
+ * @example
+ * rightSide(sewnInputOf(seam, 40)!).segments.length / SEGMENT_NUMBERS // pieces of thread
  */
 export function rightSide(input: SewnInput): SewnPicture {
   const drops = seamDropsMm(input.stitch, input.stitch, input.maxWidthMm, input.seamMm)

@@ -13,7 +13,12 @@ export interface StrokeLayer {
 
 const SHADOW_OPACITY = 0.22
 
-/** How a thread is drawn, bottom layer first: its shadow, its body, and the light on it or its twist. */
+/**
+ * How a thread is drawn, bottom layer first: its shadow, its body, and the light on it or its twist.
+ *
+ * @example
+ * strokesOf({ colour: '#2b4c7e', diameterMm: 0.3, look: 'matt', thread: 0 }).length // 3
+ */
 export function strokesOf({ colour, diameterMm: d, look }: SewnStyle): readonly StrokeLayer[] {
   const shadow: StrokeLayer = {
     colour: '#000000',

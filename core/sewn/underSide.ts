@@ -11,6 +11,9 @@ import { SegmentList } from './segments'
  * Source: rectangular lockstitch model, common practice.
  *
  * @throws {CoreError} as `seamDropsMm`.
+ *
+ * @example
+ * underSide(sewnInputOf(seam, 40)!).holes.length / 3 // holes
  */
 export function underSide(input: SewnInput): SewnPicture {
   const drops = seamDropsMm(input.stitch, input.stitch, input.maxWidthMm, input.seamMm)

@@ -50,7 +50,12 @@ export interface SignContext {
 /** Shorter stitches than this perforate the cloth, in mm. A guess. */
 export const DENSE_HOLES_MM = 0.5
 
-/** A stabilizer as the signs tell it apart; null: none is under the cloth. */
+/**
+ * A stabilizer as the signs tell it apart; null: none is under the cloth.
+ *
+ * @example
+ * stabilizerForSigns('tear-away')
+ */
 export function stabilizerForSigns(kind: StabilizerKind | null): SignContext['stabilizer'] {
   if (kind === null) return 'none'
   return kind === 'tear-away' || kind === 'cut-away' ? kind : 'other'

@@ -377,6 +377,9 @@ const PLACE_WORTH = 1
  * @param sign - what is seen, heard or felt.
  * @param on - see {@link SignContext}.
  * @returns the most likely first; what cannot be here is left out.
+ *
+ * @example
+ * suspectsOf('loops-below', context)[0].id // 'foot-was-down'
  */
 export function suspectsOf(sign: SignId, on: SignContext): Suspect[] {
   return SUSPECTS[sign]

@@ -6,7 +6,12 @@ export type Habit = (goal: TrialGoal, dial: SteppedDial, rows: readonly TrialRow
 const MOST = 15
 const leading = (goal: TrialGoal, row: TrialRow) => row[GOAL_FACTS[goal].leads] ?? 0
 
-/** From home by ones until it looks right; on a reversal back and forth until it does. */
+/**
+ * From home by ones until it looks right; on a reversal back and forth until it does.
+ *
+ * @example
+ * stepByOne('balanced', dial, []) // dial.home: the first number tried
+ */
 export const stepByOne: Habit = (goal, dial, rows) => {
   const marks = marksOf(dial)
   const last = rows.at(-1)
@@ -18,7 +23,12 @@ export const stepByOne: Habit = (goal, dial, rows) => {
   return next === last.dial ? null : next
 }
 
-/** Halves what is left of the dial until it looks right. */
+/**
+ * Halves what is left of the dial until it looks right.
+ *
+ * @example
+ * bisection('balanced', { min: 0, home: 4, max: 8, step: 1 }, []) // the middle of the dial
+ */
 export const bisection: Habit = (goal, dial, rows) => {
   const marks = marksOf(dial)
   const { target } = GOAL_FACTS[goal]

@@ -47,7 +47,12 @@ export const MODEL = {
   dangerSharpness: 4,
 } as const
 
-/** A machine for a goal, drawn about where one expects it. */
+/**
+ * A machine for a goal, drawn about where one expects it.
+ *
+ * @example
+ * drawMachine('balanced', dial, usualPrior('balanced', dial), seeded(7))
+ */
 export function drawMachine(
   goal: TrialGoal,
   dial: SteppedDial,
@@ -67,7 +72,12 @@ export function drawMachine(
   }
 }
 
-/** Sews a row at a mark. */
+/**
+ * Sews a row at a mark.
+ *
+ * @example
+ * sewRow(machine, 3.5, seeded(7)).readings
+ */
 export function sewRow(
   { goal, dial, goalMark, slope, otherOff, breakMark, skipMark }: SimulatedMachine,
   at: number,
@@ -98,6 +108,9 @@ function read(truth: number, random: Random): Reading {
 /**
  * A standard normal number. Source: G. E. P. Box and M. E. Muller, A Note on the Generation of Random Normal
  * Deviates, 1958.
+ *
+ * @example
+ * normal(seeded(7)) // the same number every time
  */
 export function normal(random: Random): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())

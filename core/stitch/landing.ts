@@ -22,6 +22,9 @@ const SIDE = { left: -1, centre: 0, right: 1 } as const
  *
  * @param unitX - the drop's x, −0.5 to 0.5.
  * @param maxWidthMm - the machine's widest stitch M.
+ *
+ * @example
+ * landing(0.5, 'centre', false, 0, 7) // { at0: 0, slope: 0.5 }: 2 mm out at width 4
  */
 export function landing(
   unitX: number,
@@ -74,6 +77,9 @@ export function landingsMm(shape: StitchShape, setting: StitchSetting, maxWidthM
  * @returns The points in sewing order; y from below 0 to at least `seamMm`.
  * @throws {CoreError} as {@link landingsMm}; `bad-repeat` when a repeat does not move forward or is too
  *   fine for the seam.
+ *
+ * @example
+ * seamDropsMm(straight, { …setting, lengthMm: 2.5 }, 7, 10).length // 6
  */
 export function seamDropsMm(
   shape: StitchShape,

@@ -262,7 +262,12 @@ export const STITCHES: readonly LibraryStitch[] = [
   },
 ]
 
-/** A library stitch by its id, or null. */
+/**
+ * A library stitch by its id, or null.
+ *
+ * @example
+ * findStitch('zigzag')?.name // 'Zigzag'
+ */
 export function findStitch(id: string): LibraryStitch | null {
   return STITCHES.find(stitch => stitch.id === id) ?? null
 }

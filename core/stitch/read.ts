@@ -14,6 +14,9 @@ const FARTHEST_MM = 500
  *
  * @param rows - cells as text, the first row being the header.
  * @returns The drops in mm, or the message that names row, column and mend.
+ *
+ * @example
+ * parseDropsCsvRows([['x_mm', 'y_mm'], ['0', '0'], ['2', '1']])
  */
 export function parseDropsCsvRows(rows: readonly (readonly string[])[]): DropsReading {
   const header = (rows[0] ?? []).map(cell => cell.trim().toLowerCase())
@@ -40,6 +43,9 @@ export function parseDropsCsvRows(rows: readonly (readonly string[])[]): DropsRe
  *
  * @param points - the attribute's text.
  * @param mmPerUnit - millimetres in one drawing unit.
+ *
+ * @example
+ * parsePolylinePoints('0,0 2,1', 1).drops // [{ xMm: 0, yMm: 0 }, { xMm: 2, yMm: 1 }]
  */
 export function parsePolylinePoints(points: string, mmPerUnit: number): DropsReading {
   if (!(mmPerUnit > 0) || !Number.isFinite(mmPerUnit))

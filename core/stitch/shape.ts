@@ -27,7 +27,12 @@ export interface StitchSetting {
   readonly positionMm: number
 }
 
-/** Whether the needle swings at all, at any width above 0. */
+/**
+ * Whether the needle swings at all, at any width above 0.
+ *
+ * @example
+ * hasSwing(findStitch('straight')!) // false
+ */
 export function hasSwing({ drops }: Pick<StitchShape, 'drops'>): boolean {
   const first = drops[0]
   return drops.some(({ x }) => x !== first!.x)

@@ -21,7 +21,12 @@ export interface LearntBook {
 /** So many names are enough to see what a number leans on. */
 const MOST_NAMED = 12
 
-/** A book read once, to be asked for any combination; its own error is worked out with the first. */
+/**
+ * A book read once, to be asked for any combination; its own error is worked out with the first.
+ *
+ * @example
+ * learnFrom(lessons).foretell(wanted, -0.3).prediction?.share
+ */
 export function learnFrom(records: readonly LearntFrom[]): LearntBook {
   let error: Foretold['error'] | undefined
   return {

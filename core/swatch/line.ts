@@ -2,6 +2,9 @@
  * The straight line through points with the least squares of what it is off by.
  *
  * @returns null under two different x.
+ *
+ * @example
+ * leastSquares([{ x: 0, y: 1 }, { x: 2, y: 5 }]) // { at0: 1, slope: 2, … }
  */
 export function leastSquares(
   points: readonly { readonly x: number; readonly y: number }[],

@@ -45,7 +45,12 @@ export const LEAST_RECORDS = 3
 const RULE_SPREAD = 1 / 4.5
 const DAY_SPREAD = 0.5 / 4.5
 
-/** How alike two combinations are, 0 to 1. */
+/**
+ * How alike two combinations are, 0 to 1.
+ *
+ * @example
+ * alike(features, features) // 1
+ */
 export function alike(a: SwatchFeatures, b: SwatchFeatures): number {
   let same = 1
   for (const [what, share] of OTHERS) if (a[what] !== b[what]) same *= share
@@ -62,6 +67,9 @@ export function alike(a: SwatchFeatures, b: SwatchFeatures): number {
  * @param ruleShare - what the rule says for it.
  * @returns null under three relevant records.
  * @throws {CoreError} `non-finite` or `out-of-range` when a share is no share.
+ *
+ * @example
+ * predictOffset(lessons, wanted, -0.3) // null: too few alike
  */
 export function predictOffset(
   records: readonly LearntFrom[],
@@ -92,6 +100,9 @@ export function predictOffset(
 /**
  * How far off the book and the rule are, each record foretold from all others; root mean square, as a share.
  * null: too few.
+ *
+ * @example
+ * leaveOneOut(lessons) // null: too few
  */
 export function leaveOneOut(
   records: readonly LearntFrom[],

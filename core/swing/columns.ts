@@ -34,7 +34,12 @@ export function columnsOf({
   return { kind: 'overlap', overlapMm, spanMm, interlacedShare: interlacedShare ?? 0 }
 }
 
-/** {@link columnsOf} in one sentence. */
+/**
+ * {@link columnsOf} in one sentence.
+ *
+ * @example
+ * columnsInWords({ kind: 'lane', laneMm: 1.5 }, 'mm') // 'A clear lane of 1.5 mm between the rows.'
+ */
 export function columnsInWords(columns: Columns, unit: LengthUnit): string {
   const length = (mm: number) => lengthWithUnit(mm, unit)
   switch (columns.kind) {

@@ -9,7 +9,12 @@ export interface Comparison {
   readonly atSafe: SwingResult | null
 }
 
-/** The same stitch with another needle, foot, machine or plate: what it would do now, and at its best. */
+/**
+ * The same stitch with another needle, foot, machine or plate: what it would do now, and at its best.
+ *
+ * @example
+ * compareSwing({ …input, foot: another }).now.verdict // 'clear'
+ */
 export function compareSwing(input: SwingInput): Comparison {
   const now = judgeSwing(input)
   const { safeWidthMm } = now
@@ -30,7 +35,12 @@ export interface GapPoint {
   readonly interlacedShare: number | null
 }
 
-/** Safe width and interlacing against the gap, for one stitch on one machine. */
+/**
+ * Safe width and interlacing against the gap, for one stitch on one machine.
+ *
+ * @example
+ * gapCurve(input, { sizeNm: 80 }, [1.6, 2, 2.5]).map(({ safeWidthMm }) => safeWidthMm) // [4.9, 4.5, 4]
+ */
 export function gapCurve(
   input: SwingInput,
   needle: Pick<Needle, 'sizeNm'>,

@@ -35,6 +35,9 @@ export function headline(result: SwingResult, input: SwingInput, unit: LengthUni
  *
  * For a stitch held at an end of the swing: how far its held edge stands out, plus the room on the other
  * side, less half the gap. Drops of another shape have no one-line sum; then the check is named instead.
+ *
+ * @example
+ * arithmetic(input, 'mm') // '7.0 widest − 2.0 gap − 0.5 margin = 4.5'
  */
 export function arithmetic(input: SwingInput, unit: LengthUnit): string {
   const { stitch, machine, needle } = input
@@ -82,6 +85,9 @@ export function arithmetic(input: SwingInput, unit: LengthUnit): string {
  *
  * @param result - from `judgeSwing` on the same input.
  * @param unit - what lengths are written in.
+ *
+ * @example
+ * explainSwing(result, input)[0].code // 'beyond-machine'
  */
 export function explainSwing(result: SwingResult, input: SwingInput, unit: LengthUnit = 'mm'): Reason[] {
   const reasons: Reason[] = []

@@ -62,6 +62,9 @@ export function judgeSwing(input: SwingInput): SwingResult {
  *
  * @param drops - at least one; taken as they are.
  * @returns A centred stitch of width max x − min x whose drops land where they were given.
+ *
+ * @example
+ * stitchOfRawDrops([{ xMm: -2, yMm: 0 }, { xMm: 2, yMm: 1 }]).widthMm // 4
  */
 export function stitchOfRawDrops(drops: readonly Drop[]): StitchShape & StitchSetting {
   const xs = drops.map(({ xMm }) => xMm)

@@ -31,7 +31,12 @@ export function spareAtMm(rooms: readonly Room[], outMm: number): number {
   return Math.min(...[...usual, ...struck].map(({ bareMm }) => bareMm - outMm))
 }
 
-/** The rooms that bound a landing: machine first, then plate and foot where they bound at all. */
+/**
+ * The rooms that bound a landing: machine first, then plate and foot where they bound at all.
+ *
+ * @example
+ * roomsOf(input).map(({ part }) => part) // ['machine', 'foot']
+ */
 export function roomsOf({
   machine,
   foot,

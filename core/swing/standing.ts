@@ -12,7 +12,12 @@ export interface Standing {
   readonly tight: readonly Room[]
 }
 
-/** Whether the needle moves from side to side at this setting. */
+/**
+ * Whether the needle moves from side to side at this setting.
+ *
+ * @example
+ * needleSwings({ …zigzag, widthMm: 0 }) // false
+ */
 export function needleSwings(stitch: StitchShape & StitchSetting): boolean {
   return hasSwing(stitch) && stitch.widthMm > 0
 }
@@ -22,6 +27,9 @@ export function needleSwings(stitch: StitchShape & StitchSetting): boolean {
  *
  * @param outMm - the blade centre's distance from the middle, in mm, ≥ 0.
  * @param rooms - from `roomsOf`, for the same input.
+ *
+ * @example
+ * standingAt(3.5, roomsOf(input), input).verdict // 'strikes'
  */
 export function standingAt(outMm: number, rooms: readonly Room[], input: SwingInput): Standing {
   const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)

@@ -22,6 +22,9 @@ export interface TwinModeComparison {
  * half of it on each side. With no mode it allows M. (calculated; modes themselves: common practice)
  *
  * @param safeWidthMm - from the verdict; null when no width helps.
+ *
+ * @example
+ * compareTwinMode({ kind: 'on-off', assumedGapMm: 2 }, 7, twin4, 2.5).overMm // 2.5
  */
 export function compareTwinMode(
   mode: TwinMode,

@@ -15,6 +15,9 @@ const FULL_SWING = [-0.5, 0.5] as const
  *
  * @param allowance - `bare`: no margin, no clearance; `safe`: with both.
  * @returns The width in mm; null when no width helps (0 means: straight only).
+ *
+ * @example
+ * widestMm(zigzagUnderTwin2On7, 'safe') // 4.5
  */
 export function widestMm(input: SwingInput, allowance: 'bare' | 'safe'): number | null {
   const { stitch } = input

@@ -26,7 +26,12 @@ const COUNTS_ONE_PLY: Readonly<Record<CountSystem, boolean>> = {
   ticket: false,
 }
 
-/** What a label states exactly; makers differ in the other two, so those are nominal. */
+/**
+ * What a label states exactly; makers differ in the other two, so those are nominal.
+ *
+ * @example
+ * isNominal('wt') // true
+ */
 export function isNominal(system: CountSystem): boolean {
   return !COUNTS_ONE_PLY[system]
 }
@@ -89,6 +94,9 @@ export type Counts = Readonly<Record<CountSystem, number>>
  *
  * @param tex - more than 0.
  * @throws {CoreError} `non-finite`, `out-of-range`.
+ *
+ * @example
+ * countsOf(25).nm // 40
  */
 export function countsOf(tex: number): Counts {
   requireInRange(tex, 'tex', TEX_LIMITS.min, TEX_LIMITS.max)

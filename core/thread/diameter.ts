@@ -24,7 +24,12 @@ export function roundDiameterMm(tex: number, fibre: Fibre, packing: number): num
   return Math.sqrt((4 * tex) / (Math.PI * 1000 * FIBRE_DENSITIES[fibre] * packing))
 }
 
-/** {@link roundDiameterMm} with the fibre and packing usual for a kind of thread. */
+/**
+ * {@link roundDiameterMm} with the fibre and packing usual for a kind of thread.
+ *
+ * @example
+ * threadDiameterMm(25, 'cotton') // 0.187
+ */
 export function threadDiameterMm(tex: number, kind: ThreadKind): number {
   const { fibre, packing } = THREAD_KINDS[kind]
   return roundDiameterMm(tex, fibre, packing)
@@ -38,7 +43,12 @@ export interface DrawnDiameter {
   readonly source: 'measured' | 'rule' | 'guess'
 }
 
-/** How thick to draw a thread, and where that number comes from: measured beats computed beats guessed. */
+/**
+ * How thick to draw a thread, and where that number comes from: measured beats computed beats guessed.
+ *
+ * @example
+ * drawnDiameter({ kind: 'cotton', tex: 25, diameterMm: 0.2 }) // { mm: 0.2, source: 'measured' }
+ */
 export function drawnDiameter(
   thread: {
     readonly kind: ThreadKind
@@ -55,6 +65,9 @@ export function drawnDiameter(
  * Where several numbers together come from: as sure as the least sure of them.
  *
  * @param sources - none: nothing was guessed, and nothing measured either; taken as a guess.
+ *
+ * @example
+ * leastSure(['measured', 'rule']) // 'rule'
  */
 export function leastSure(sources: readonly DrawnDiameter['source'][]): DrawnDiameter['source'] {
   if (sources.length === 0 || sources.includes('guess')) return 'guess'

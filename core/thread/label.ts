@@ -167,6 +167,9 @@ function wordsOf(text: string): string[] {
 /**
  * What a count is taken for when its label names no fibre: Ne is the cotton count, everything else is most
  * often polyester. Common practice.
+ *
+ * @example
+ * usualKindOf({ kind: null, system: 'ne' }) // 'cotton'
  */
 export function usualKindOf({ kind, system }: Pick<ThreadCount, 'kind' | 'system'>): ThreadKind {
   return kind ?? (system === 'ne' ? 'cotton' : 'polyester')

@@ -71,6 +71,9 @@ const READING_CHANCE: readonly Float64Array[] = [-3, -2, -1, 0, 1, 2, 3].map(rea
 /**
  * Share of a standard normal below z. Source: Abramowitz and Stegun, Handbook of Mathematical Functions,
  * 26.2.17 (error below 7.5e-8).
+ *
+ * @example
+ * normalBelow(0) // 0.5
  */
 export function normalBelow(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z))

@@ -117,7 +117,12 @@ export const GOAL_FACTS: Readonly<Record<TrialGoal, GoalFacts>> = {
   },
 }
 
-/** The goal a setup most likely has. Source: common practice. */
+/**
+ * The goal a setup most likely has. Source: common practice.
+ *
+ * @example
+ * usualTrialGoal('hem', 'flat', []) // 'flat'
+ */
 export function usualTrialGoal(technique: Technique, goal: Goal, threads: readonly string[]): TrialGoal {
   if (goal === 'flat') return 'flat'
   if (goal === 'raised') return 'raised'

@@ -106,7 +106,12 @@ export function searchOf(input: TrialInput): Search {
   }
 }
 
-/** Where to begin without an own swatch: by the goal's rule, give or take a mark of a usual dial. */
+/**
+ * Where to begin without an own swatch: by the goal's rule, give or take a mark of a usual dial.
+ *
+ * @example
+ * usualPrior('balanced', dial).dial // dial.home
+ */
 export function usualPrior(goal: TrialGoal, dial: SteppedDial): TrialPrior {
   const { startShare } = GOAL_FACTS[goal]
   return {

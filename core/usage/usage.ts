@@ -93,6 +93,9 @@ export const WINDING_PACKING = 0.6
  * @param threadMm - thickness of the thread.
  * @returns metres.
  * @throws {CoreError} `out-of-range`.
+ *
+ * @example
+ * bobbinCapacityM(20, 6, 9, 0.2) // 49.1
  */
 export function bobbinCapacityM(outerMm: number, coreMm: number, wideMm: number, threadMm: number): number {
   requireInRange(coreMm, 'coreMm', 1, 100)

@@ -19,7 +19,12 @@ const HEAVY: readonly ThreadClass[] = ['heavy', 'pearl', 'thick']
 export const hasHeavyThread = ({ threads }: WalkInput) =>
   threads.some(({ thread }) => HEAVY.includes(threadClassOf(thread)))
 export const isBobbinWork = ({ bobbin }: WalkInput) => bobbin !== null && threadClassOf(bobbin) === 'thick'
-/** A thread too thick for a needle is too thick for the bobbin's spring too. Common practice. */
+/**
+ * A thread too thick for a needle is too thick for the bobbin's spring too. Common practice.
+ *
+ * @example
+ * wantedBobbinTension({ …input, threads: [thick], bobbinTension: 'home' }) // 'bypassed'
+ */
 export const wantedBobbinTension = (input: WalkInput): BobbinTension =>
   isBobbinWork(input) && input.bobbinTension === 'home' ? 'bypassed' : input.bobbinTension
 export const needsMode = (input: WalkInput) =>

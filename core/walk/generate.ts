@@ -20,6 +20,9 @@ const after = (...ids: string[]) => PREPARE_RULES.filter(({ id }) => ids.include
  * said, and the rest is given.
  *
  * @param input - see {@link WalkInput}.
+ *
+ * @example
+ * threadingWalk(input).steps.map(({ instruction }) => instruction)
  */
 export function threadingWalk(input: WalkInput): Walk {
   const rules: readonly WalkRule[] = [

@@ -15,6 +15,9 @@ export interface WalkProgress {
  * it.
  *
  * @returns ids.
+ *
+ * @example
+ * heldSteps(walk, { keys, finished: false, walked: false }, state).has('foot')
  */
 export function heldSteps(
   { steps }: Walk,
@@ -35,7 +38,12 @@ export function heldSteps(
   return held
 }
 
-/** Where to go on: the kept place while it is open, else the first open step, else the last one. */
+/**
+ * Where to go on: the kept place while it is open, else the first open step, else the last one.
+ *
+ * @example
+ * resumeAt(walk, held, null) // the first open step
+ */
 export function resumeAt({ steps }: Walk, held: ReadonlySet<string>, at: string | null): number {
   const kept = steps.findIndex(({ id }) => id === at)
   if (kept >= 0 && !held.has(steps[kept]!.id)) return kept

@@ -58,6 +58,9 @@ const holdsMany = (place: SupplyPlace) => place === 'stand' || place === 'cup'
 /**
  * Where each thread comes from: as recorded in the setup where that can be, else the best place that is there
  * and free. A film is never put in a cup or drawn over its end.
+ *
+ * @example
+ * ledSupplies(input)[0].place // 'spool pin'
  */
 export function ledSupplies(input: WalkInput): LedSupply[] {
   const taken = new Set<SupplyPlace>()
