@@ -2,10 +2,12 @@
 const folder = process.env.MUTATED_FOLDER ?? 'core'
 
 export default {
-  mutate: [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.bench.ts'],
+  mutate: [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.bench.ts', '!**/*.fixtures.ts'],
   testRunner: 'vitest',
   vitest: { configFile: 'vitest.mutation.config.ts' },
   coverageAnalysis: 'perTest',
+  // What is worked out once, when a module loads, would need a fresh process for each mutant.
+  ignoreStatic: true,
   concurrency: 2,
   reporters: ['json', 'progress-append-only'],
   jsonReporter: { fileName: `.cache/mutation/${folder}.json` },

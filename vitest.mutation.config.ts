@@ -5,5 +5,5 @@ const folder = process.env.MUTATED_FOLDER ?? 'core'
 
 /** The tests that judge a mutant, without the interface: see scripts/mutation.mjs. */
 export default defineConfig({
-  test: { include: [`${folder}/**/*.test.ts`], testTimeout: 60_000 },
+  test: { include: [`${folder}/**/*.test.ts`], testTimeout: 60_000, isolate: false },
 })

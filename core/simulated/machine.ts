@@ -76,7 +76,7 @@ export function drawMachine(
  * Sews a row at a mark.
  *
  * @example
- * sewRow(machine, 3.5, seeded(7)).readings
+ * sewRow(machine, 3.5, seeded(7)).show
  */
 export function sewRow(
   { goal, dial, goalMark, slope, otherOff, breakMark, skipMark }: SimulatedMachine,

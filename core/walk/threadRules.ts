@@ -5,6 +5,7 @@ import {
   hasHeavyThread,
   isBobbinWork,
   pathPicture,
+  needleWord,
   several,
   standsWrong,
   threadsFromSide,
@@ -60,7 +61,8 @@ function supplyWhy(
   if (film) return 'It must unroll sideways and stay flat: over the end it twists, and twisted it tears.'
   if (place === 'cup') return 'A ball jumps about on a pin.'
   if (place === 'winder pin') return 'A second place for a spool; let it turn freely.'
-  return several(input) ? `Both must run off equally freely. ${CAP}` : CAP
+  if (!several(input)) return CAP
+  return `${needleWord(input) === 'triple' ? 'All three' : 'Both'} must run off equally freely. ${CAP}`
 }
 
 const supplyRule = (blade: Blade): WalkRule => ({

@@ -1,87 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { USUAL_THREADS, type ThreadClass } from '#core/pairing'
 import { UNKNOWN_STATE } from '#core/putback'
-import {
-  heldSteps,
-  ledSupplies,
-  resumeAt,
-  threadingWalk,
-  type WalkInput,
-  type WalkMachine,
-  type WalkThread,
-} from '#core/walk'
+import { heldSteps, ledSupplies, resumeAt, threadingWalk, type WalkInput, type WalkMachine } from '#core/walk'
+import { BASE, BOBBIN_WORK, MACHINE, PEARL, PLAIN, SETUPS, thread, TRIPLE, TWIN } from './walk.fixtures'
 
 // Every rule here is common practice: the order of preparing, and what never goes with a twin or thick
 // thread.
-
-const MACHINE: WalkMachine = {
-  id: 'm',
-  maxWidthMm: 7,
-  twinMode: { kind: 'on-off', assumedGapMm: 2 },
-  forgetsTwinMode: true,
-  tensionDial: { min: 0, home: 4, max: 9 },
-  divider: true,
-  needleGuides: 1,
-  spoolPins: 2,
-  stand: true,
-  cup: true,
-  threader: true,
-  cutter: true,
-  lock: true,
-  hook: 'front',
-}
-const thread = (
-  blade: WalkThread['blade'],
-  threadClass: ThreadClass,
-  form: WalkThread['form'] = 'spool',
-): WalkThread => ({
-  blade,
-  thread: USUAL_THREADS[threadClass],
-  supply: { place: null, draw: null },
-  id: `${threadClass} ${blade}`,
-  name: threadClass,
-  form,
-})
-const TWIN = { id: 'twin', construction: 'twin', gapMm: 2, sizeNm: 80, type: 'metallic' } as const
-const SINGLE = { id: 'single', construction: 'single', gapMm: 0, sizeNm: 100, type: 'topstitch' } as const
-const BASE: WalkInput = {
-  machine: MACHINE,
-  needle: TWIN,
-  foot: { id: 'f', name: 'Open toe', singleHole: false },
-  plate: { name: 'Zigzag plate', singleHole: false },
-  threads: [thread('left', 'embroidery'), thread('right', 'metallic')],
-  bobbin: { ...USUAL_THREADS.fine, id: 'b', name: 'Fine grey' },
-  stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0 },
-  verdict: 'clear',
-  safeWidthMm: 4.5,
-  tension: 2.8,
-  bobbinTension: 'home',
-  pressure: 'home',
-  threader: true,
-  cutter: true,
-  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never' },
-  left: UNKNOWN_STATE,
-  combination: 'combination',
-}
-const PEARL: WalkInput = {
-  ...BASE,
-  needle: SINGLE,
-  threads: [thread('left', 'pearl', 'ball')],
-  stitch: { name: 'Straight', swings: false, widthMm: 0, lengthMm: 3, positionMm: 0 },
-}
-const BOBBIN_WORK: WalkInput = {
-  ...BASE,
-  needle: SINGLE,
-  threads: [thread('left', 'all-purpose')],
-  bobbin: { ...USUAL_THREADS.thick, id: 'rope', name: 'Rope' },
-}
-const TRIPLE: WalkInput = {
-  ...BASE,
-  needle: { ...TWIN, id: 't', construction: 'triple', gapMm: 2.5 },
-  threads: [thread('left', 'film'), thread('middle', 'embroidery', 'cone'), thread('right', 'film')],
-}
-const PLAIN: WalkInput = { ...BASE, needle: SINGLE, threads: [thread('left', 'all-purpose')] }
-const SETUPS = { twin: BASE, pearl: PEARL, bobbinWork: BOBBIN_WORK, triple: TRIPLE, plain: PLAIN }
 
 const ids = (input: WalkInput) => threadingWalk(input).steps.map(({ id }) => id)
 const step = (input: WalkInput, id: string) => threadingWalk(input).steps.find(one => one.id === id)
