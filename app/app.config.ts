@@ -12,7 +12,10 @@ export default defineAppConfig({
         hint: 'hint',
         help: 'hint mt-0',
         error: 'hint strikes-ink mt-0',
-        container: 'mt-0',
+      },
+      variants: {
+        size: { md: { root: 'text-base leading-[inherit]' } },
+        orientation: { vertical: { container: 'mt-0' } },
       },
     },
     input: { slots: { root: 'w-full', base: 'min-h-11 text-base' } },

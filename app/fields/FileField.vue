@@ -19,7 +19,7 @@ function take(event: Event): void {
     <UInput
       type="file"
       :accept="accept"
-      :ui="{ base: 'border-dashed cursor-pointer py-2' }"
+      :ui="{ base: 'cursor-pointer leading-7' }"
       @change="take"
     />
   </UFormField>

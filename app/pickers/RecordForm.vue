@@ -44,6 +44,7 @@ watch(
     :state="draft"
     :validate="validate"
     :validate-on="[]"
+    :loading-auto="false"
     @submit="save"
     @error="refuse"
   >

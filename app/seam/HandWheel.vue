@@ -138,7 +138,7 @@ defineShortcuts({ '.': () => turn(1), ',': () => turn(-1) })
       />
       <text
         :x="WIDE"
-        :y="TALL - 1"
+        :y="TALL - 4"
         class="axis"
         text-anchor="end"
       >
