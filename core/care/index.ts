@@ -1,5 +1,6 @@
 export {
   FRESH_USE,
+  needleAdvice,
   needleLife,
   NEEDLE_STATES,
   type NeedleLife,

@@ -1,3 +1,4 @@
+import { formatShort } from '#core/units'
 export const NEEDLE_STATES = ['good', 'bent', 'burred', 'sticky'] as const
 export type NeedleState = (typeof NEEDLE_STATES)[number]
 
@@ -51,25 +52,41 @@ const SPENT: Readonly<Record<Exclude<NeedleState, 'good'>, string>> = {
  * @example
  * needleLife({ state: 'good', hoursSewn: 8, blocksSewn: 0, seen: nothing }).advice // 'now'
  */
-export function needleLife({ state, hoursSewn, blocksSewn, seen }: NeedleUse): NeedleLife {
-  const limitHours = seen.metallic ? AFTER_METALLIC_HOURS : NEEDLE_LIFE_HOURS
+export function needleLife(use: NeedleUse): NeedleLife {
+  const { state, hoursSewn, blocksSewn, seen } = use
+  const limitHours = limitOf(use)
   const source = seen.metallic ? 'guess' : 'rule'
-  const hourShare = hoursSewn === null ? null : hoursSewn / limitHours
-  const blockShare = blocksSewn / MOST_BLOCKS
-  const share = hourShare === null && blocksSewn === 0 ? null : Math.max(hourShare ?? 0, blockShare)
-  const said = { limitHours, source, share } as const
-  if (state !== 'good') return { ...said, advice: 'now', why: SPENT[state] }
-  if (share === null) return { ...said, advice: 'not counted', why: `change after about ${limitHours} hours` }
-  const by =
-    blockShare > (hourShare ?? 0)
-      ? `${blocksSewn} of about ${MOST_BLOCKS} fused blocks`
-      : `${hoursSewn} of about ${limitHours} `
-        + `hours${seen.metallic ? ', fewer because it has sewn metallic' : ''}`
-  return { ...said, advice: adviceAt(share), why: by }
+  const share = shareSewn(use)
+  const advice = needleAdvice(use)
+  if (state !== 'good') return { limitHours, source, share, advice, why: SPENT[state] }
+  if (share === null)
+    return { limitHours, source, share, advice, why: `change after about ${limitHours} hours` }
+  const hours = `${formatShort(hoursSewn ?? 0)} of about ${limitHours} hours`
+  const sooner = seen.metallic ? ', fewer because it has sewn metallic' : ''
+  const byBlocks = blocksSewn / MOST_BLOCKS > (hoursSewn ?? 0) / limitHours
+  const why = byBlocks ? `${blocksSewn} of about ${MOST_BLOCKS} fused blocks` : `${hours}${sooner}`
+  return { limitHours, source, share, advice, why }
 }
 
-/** @param share - of its life that is sewn; 1: all of it. */
-function adviceAt(share: number): 'now' | 'soon' | 'fine' {
+/**
+ * Whether a needle is to be changed, without the words: quick enough for every needle of a case.
+ *
+ * @example
+ * needleAdvice({ state: 'bent', hoursSewn: null, blocksSewn: 0, seen: nothing }) // 'now'
+ */
+export function needleAdvice(use: NeedleUse): NeedleLife['advice'] {
+  if (use.state !== 'good') return 'now'
+  const share = shareSewn(use)
+  if (share === null) return 'not counted'
   if (share >= 1) return 'now'
   return share >= SOON ? 'soon' : 'fine'
+}
+
+const limitOf = ({ seen }: NeedleUse) => (seen.metallic ? AFTER_METALLIC_HOURS : NEEDLE_LIFE_HOURS)
+
+/** Share of its life that is sewn; null: not counted. */
+function shareSewn(use: NeedleUse): number | null {
+  const { hoursSewn, blocksSewn } = use
+  if (hoursSewn === null && blocksSewn === 0) return null
+  return Math.max((hoursSewn ?? 0) / limitOf(use), blocksSewn / MOST_BLOCKS)
 }

@@ -1,4 +1,4 @@
-import { FRESH_USE, needleLife, type NeedleUse } from '#core/care'
+import { FRESH_USE, needleAdvice, needleLife, type NeedleUse } from '#core/care'
 import { requireInRange } from '#core/errors'
 import { type Construction, needleSizeLabel } from '#core/needle'
 import type { ClothFacts } from '#core/terms'
@@ -58,14 +58,14 @@ const WORN_COST = 15
  */
 export function rankNeedles(input: PairingInput, needles: readonly Candidate[]): RankedNeedle[] {
   requireInRange(input.threads.length, 'threads', 1, 3)
-  const threads = [...new Set(input.threads)]
+  const eyes = new EyeReader(input)
   return needles
     .filter(
       ({ construction, gapMm }) =>
         construction === input.construction
         && (input.gapMm === null || Math.abs(gapMm - input.gapMm) < SAME_GAP_MM),
     )
-    .map(needle => rankOne(needle, threads, input.threads, input.cloth))
+    .map(needle => rankOne(needle, eyes.read(needle)))
     .sort(
       (a, b) =>
         b.score - a.score
@@ -74,34 +74,61 @@ export function rankNeedles(input: PairingInput, needles: readonly Candidate[]):
     )
 }
 
-function rankOne(
-  needle: Candidate,
-  threads: readonly ThreadFacts[],
-  perBlade: readonly ThreadFacts[],
-  cloth: ClothFacts,
-): RankedNeedle {
-  const fitOf = new Map(threads.map(thread => [thread, fitThread(thread, needle.type, needle.sizeNm)]))
-  const worst = threads.reduce((least, next) =>
-    badness(fitOf.get(next)!) > badness(fitOf.get(least)!) ? next : least,
-  )
-  const fit = fitOf.get(worst)!
-  const onCloth = clothReasons(needle, cloth)
-  const bent = needle.wear.state === 'bent'
-  const verdict: Fit = bent ? 'refuse' : fit.fit
-  const life = needleLife(needle.wear)
-  const worn = !bent && life.advice === 'now'
+/** What type and size say of a needle, whatever its wear. */
+interface EyeReading {
+  /** Of the thread that sits worst. */
+  readonly fit: ThreadFit
+  readonly fits: readonly ThreadFit[]
+  readonly reasons: readonly string[]
+  /** Off the score, for the cloth. */
+  readonly cost: number
+}
+
+/** Reads each kind of eye once: a case holds many needles of few types and sizes. */
+class EyeReader {
+  private readonly threads: readonly ThreadFacts[]
+  private readonly known = new Map<string, EyeReading>()
+  constructor(private readonly input: Pick<PairingInput, 'threads' | 'cloth'>) {
+    this.threads = [...new Set(input.threads)]
+  }
+
+  read(needle: TypedNeedle): EyeReading {
+    const kind = `${needle.type} ${needle.sizeNm} ${needle.construction}`
+    const reading = this.known.get(kind) ?? this.readNew(needle)
+    this.known.set(kind, reading)
+    return reading
+  }
+
+  private readNew(needle: TypedNeedle): EyeReading {
+    const { threads, input } = this
+    const fitOf = new Map(threads.map(thread => [thread, fitThread(thread, needle.type, needle.sizeNm)]))
+    const worst = threads.reduce((least, next) =>
+      badness(fitOf.get(next)!) > badness(fitOf.get(least)!) ? next : least,
+    )
+    const fit = fitOf.get(worst)!
+    const onCloth = clothReasons(needle, input.cloth)
+    return {
+      fit,
+      fits: input.threads.map(thread => fitOf.get(thread)!),
+      reasons: [...fitReasons(fit, worst, needle, threads.length > 1), ...onCloth.reasons],
+      cost: onCloth.cost,
+    }
+  }
+}
+
+function rankOne(needle: Candidate, { fit, fits, reasons, cost }: EyeReading): RankedNeedle {
+  if (needle.wear.state === 'bent') {
+    const bent = ['It is bent: into the tin with it.', ...reasons]
+    return { needle, verdict: 'refuse', score: 0, fit, fits, reasons: bent }
+  }
+  const worn = needleAdvice(needle.wear) === 'now'
   return {
     needle,
-    verdict,
-    score: verdict === 'refuse' ? 0 : scoreOf(verdict, fit, onCloth.cost + (worn ? WORN_COST : 0)),
+    verdict: fit.fit,
+    score: fit.fit === 'refuse' ? 0 : scoreOf(fit.fit, fit, cost + (worn ? WORN_COST : 0)),
     fit,
-    fits: perBlade.map(thread => fitOf.get(thread)!),
-    reasons: [
-      ...(bent ? ['It is bent: into the tin with it.'] : []),
-      ...fitReasons(fit, worst, needle, threads.length > 1),
-      ...onCloth.reasons,
-      ...(worn ? [`Change it first: ${life.why}.`] : []),
-    ],
+    fits,
+    reasons: worn ? [...reasons, `Change it first: ${needleLife(needle.wear).why}.`] : reasons,
   }
 }
 
