@@ -3,6 +3,8 @@ const folder = process.env.MUTATED_FOLDER ?? 'core'
 
 export default {
   mutate: [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.bench.ts', '!**/*.fixtures.ts'],
+  plugins: ['@stryker-mutator/*', './scripts/mutation/sample.mjs'],
+  ignorers: ['sample'],
   testRunner: 'vitest',
   vitest: { configFile: 'vitest.mutation.config.ts' },
   coverageAnalysis: 'perTest',

@@ -10,23 +10,23 @@ import { startForetellWorker } from '#workers/client'
  * @param question - null: nothing is asked.
  */
 export function useForetold(lessons: () => readonly LearntFrom[], question: () => Question | null) {
-  const told = shallowRef<Foretold | 'not read yet' | 'not readable'>('not read yet')
+  const foretold = shallowRef<Foretold | 'not read yet' | 'not readable'>('not read yet')
   let client: ReturnType<typeof startForetellWorker> | null = null
   let handed: readonly LearntFrom[] | null = null
   let asked = 0
 
   async function ask({ wanted, ruleShare }: Question, records: readonly LearntFrom[]): Promise<void> {
     const mine = ++asked
-    told.value = 'not read yet'
+    foretold.value = 'not read yet'
     try {
       client ??= startForetellWorker()
       // Messages keep their order: the question is answered from this book.
       if (records !== handed) void client.api.learn(records)
       handed = records
       const reply = await Promise.race([client.api.foretell(wanted, ruleShare), client.failed])
-      if (mine === asked) told.value = reply.ok ? reply.foretold : 'not readable'
+      if (mine === asked) foretold.value = reply.ok ? reply.foretold : 'not readable'
     } catch {
-      if (mine === asked) told.value = 'not readable'
+      if (mine === asked) foretold.value = 'not readable'
     }
   }
   // A question counts by what it asks: a changed tension asks the same again.
@@ -39,5 +39,5 @@ export function useForetold(lessons: () => readonly LearntFrom[], question: () =
     { immediate: true },
   )
   onScopeDispose(() => client?.dispose())
-  return told
+  return foretold
 }

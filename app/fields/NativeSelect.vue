@@ -4,8 +4,7 @@ import { useFormField } from '@nuxt/ui/composables'
 /** The browser's own list of choices: a phone shows its wheel. Takes label and errors from its field. */
 const model = defineModel<T>({ required: true })
 const { items } = defineProps<{ items: readonly { readonly value: T; readonly label: string }[] }>()
-const id = useId()
-const { ariaAttrs } = useFormField({ id })
+const { id, ariaAttrs } = useFormField()
 </script>
 
 <template>

@@ -45,10 +45,10 @@ const footLine = computed(() => {
 })
 
 /** A spool from above: the thread's colours wound round. */
-function spoolPaint(of: Thread | null): string {
-  if (!of) return 'repeating-linear-gradient(135deg, var(--line) 0 4px, var(--cloth) 4px 8px)'
-  const step = 360 / of.colours.length
-  const wedges = of.colours.map(({ hex }, i) => `${hex} ${i * step}deg ${(i + 1) * step}deg`)
+function spoolPaint(thread: Thread | null): string {
+  if (!thread) return 'repeating-linear-gradient(135deg, var(--line) 0 4px, var(--cloth) 4px 8px)'
+  const step = 360 / thread.colours.length
+  const wedges = thread.colours.map(({ hex }, i) => `${hex} ${i * step}deg ${(i + 1) * step}deg`)
   return `conic-gradient(${wedges.join(', ')})`
 }
 /** The second spool; else what the one there is for. */

@@ -32,14 +32,17 @@ useResizeObserver(panel, place)
 /** Under the button, or over it where there is more room; never off the screen. */
 function place(): void {
   if (!button.value || !panel.value?.matches(':popover-open')) return
-  const at = button.value.getBoundingClientRect()
+  const opener = button.value.getBoundingClientRect()
   const { offsetWidth: width, scrollHeight: tall } = panel.value
-  const left = align === 'start' ? at.left : at.right - width
+  const left = align === 'start' ? opener.left : opener.right - width
   panel.value.style.left = `${Math.max(EDGE_PX, Math.min(left, window.innerWidth - width - EDGE_PX))}px`
-  const [above, below] = [at.top - GAP_PX - EDGE_PX, window.innerHeight - at.bottom - GAP_PX - EDGE_PX]
+  const [above, below] = [
+    opener.top - GAP_PX - EDGE_PX,
+    window.innerHeight - opener.bottom - GAP_PX - EDGE_PX,
+  ]
   const over = tall > below && above > below
-  panel.value.style.top = over ? 'auto' : `${at.bottom + GAP_PX}px`
-  panel.value.style.bottom = over ? `${window.innerHeight - at.top + GAP_PX}px` : 'auto'
+  panel.value.style.top = over ? 'auto' : `${opener.bottom + GAP_PX}px`
+  panel.value.style.bottom = over ? `${window.innerHeight - opener.top + GAP_PX}px` : 'auto'
   panel.value.style.maxHeight = `${over ? above : below}px`
 }
 </script>

@@ -10,7 +10,7 @@ import { photoIdsOf } from '#shared/records'
 const book = useBookStore()
 const toast = useToast()
 const route = useRoute()
-const { overdue, said } = useBackupAge()
+const { overdue, said: backupWords } = useBackupAge()
 
 /** An update waits while someone threads: the page would be gone under their hands. */
 const waiting = ref(false)
@@ -54,7 +54,7 @@ onMounted(() => {
   tidyPhotos()
   if (overdue.value)
     toast.add({
-      title: said.value,
+      title: backupWords.value,
       description: 'Your data is in this browser alone.',
       icon: 'i-lucide-hard-drive-download',
       actions: [

@@ -42,8 +42,8 @@ const TRAITS = [
 ] as const
 type YesNoField = (typeof TRAITS)[number][0] | 'forgetsTwinMode'
 const answerOf = (field: YesNoField) => yesNoText(draft[field])
-function answer(field: YesNoField, said: string): void {
-  draft[field] = yesNoValue(said)
+function answer(field: YesNoField, chosen: string): void {
+  draft[field] = yesNoValue(chosen)
 }
 const numberOf = (value: number | null) => (value === null ? '' : String(value))
 const HOOK_WORDS = { up: 'up: bobbin drops in', front: 'toward you', left: 'to the left' } as const

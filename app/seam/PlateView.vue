@@ -67,7 +67,7 @@ const dimensions = computed(() =>
     textY: LINE_Y[dimension.what] + (dimension.what.startsWith('spare') ? 20 : -8),
   })),
 )
-const said = computed(() => {
+const spokenWords = computed(() => {
   const { spareLeftMm, spareRightMm } = result.value
   const lines = dimensions.value.map(({ text }) => text).join('; ')
   const spare = `${bare(spareLeftMm)} left and ${bare(spareRightMm)} right to spare`
@@ -80,7 +80,7 @@ const said = computed(() => {
     :viewBox="`0 0 ${WIDE} ${tall}`"
     class="plate"
     role="img"
-    :aria-label="said"
+    :aria-label="spokenWords"
   >
     <defs>
       <pattern

@@ -36,21 +36,21 @@ const scale = ref(1)
 
 const drawRight = computed(() => {
   const [current, colour, layers] = [view.value, seam.clothHex, mode.value === 'layers']
-  return (context: CanvasRenderingContext2D, at: View, width: number, height: number) => {
+  return (context: CanvasRenderingContext2D, scaled: View, width: number, height: number) => {
     drawCloth(context, layers ? LAYER_INKS[0] : colour, width, height)
     if (!current) return
-    if (layers) drawHeatMap(context, current.buildUp, at)
-    else drawSewn(context, current.right, at)
+    if (layers) drawHeatMap(context, current.buildUp, scaled)
+    else drawSewn(context, current.right, scaled)
   }
 })
 const drawUnder = computed(() => {
   const [current, colour] = [view.value, seam.clothHex]
   const inks = bladeNames(construction.value).map(name => BLADE_LOOKS[name].hex)
-  return (context: CanvasRenderingContext2D, at: View, width: number, height: number) => {
+  return (context: CanvasRenderingContext2D, scaled: View, width: number, height: number) => {
     drawCloth(context, colour, width, height)
     if (!current) return
-    drawSewn(context, current.under, at)
-    drawHoles(context, current.under, inks, at)
+    drawSewn(context, current.under, scaled)
+    drawHoles(context, current.under, inks, scaled)
   }
 })
 

@@ -62,9 +62,9 @@ export function drawCloth(
     ['rgba(255,255,255,0.14)', false],
   ] as const) {
     context.fillStyle = ink
-    for (let at = 0; at < (across ? height : width); at += 3) {
-      if (across) context.fillRect(0, at, width, 0.8)
-      else context.fillRect(at, 0, 0.8, height)
+    for (let place = 0; place < (across ? height : width); place += 3) {
+      if (across) context.fillRect(0, place, width, 0.8)
+      else context.fillRect(place, 0, 0.8, height)
     }
   }
 }

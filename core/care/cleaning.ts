@@ -71,5 +71,5 @@ export function carePrompts(since: SewnSince, sealed: boolean | null, oiledHours
         look: ['where the manual shows, nowhere else', 'then sew on a scrap until no oil shows'],
       },
   ]
-  return prompts.filter(one => one !== false)
+  return prompts.filter(prompt => prompt !== false)
 }

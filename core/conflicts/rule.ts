@@ -15,6 +15,6 @@ export const word = ({ needle }: ConflictInput) => needle?.construction ?? 'need
 export const classOf = ({ thread }: ThreadedBlade): ThreadClass => threadClassOf(thread)
 /** The first thread above that belongs to one of these classes. */
 export const firstOf = ({ threads }: ConflictInput, ...classes: ThreadClass[]) =>
-  threads.find(one => classes.includes(classOf(one)))
-export const nameOf = (one: ThreadedBlade) => PRACTICE[classOf(one)].name
+  threads.find(threaded => classes.includes(classOf(threaded)))
+export const nameOf = (threaded: ThreadedBlade) => PRACTICE[classOf(threaded)].name
 export const capital = (text: string) => `${text[0]!.toUpperCase()}${text.slice(1)}`

@@ -31,7 +31,7 @@ export const SEWING_RULES: readonly ConflictRule[] = [
       return strong
         && input.bobbin
         && threadClassOf(input.bobbin) === 'fine'
-        && input.threads.some(one => classOf(one) === 'fine')
+        && input.threads.some(threaded => classOf(threaded) === 'fine')
         ? {
             message: 'Fine thread above and below does not hold a seam: use 50 wt in one of them.',
             why: '100/100 is for decoration only.',

@@ -57,7 +57,9 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'film-over-end',
     severity: 'stop',
     find: input => {
-      const film = input.threads.find(one => classOf(one) === 'film' && one.supply.draw === 'over the end')
+      const film = input.threads.find(
+        threaded => classOf(threaded) === 'film' && threaded.supply.draw === 'over the end',
+      )
       return film
         ? {
             message: 'A film must not be drawn over the spool’s end: let it roll off sideways.',
@@ -76,7 +78,9 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'film-in-cup',
     severity: 'stop',
     find: input => {
-      const film = input.threads.find(one => classOf(one) === 'film' && one.supply.place === 'cup')
+      const film = input.threads.find(
+        threaded => classOf(threaded) === 'film' && threaded.supply.place === 'cup',
+      )
       return film
         ? {
             message: 'A film must not lie in a cup: put the spool on a pin where it turns.',
@@ -95,7 +99,9 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'metallic-in-cup',
     severity: 'warn',
     find: input => {
-      const metallic = input.threads.find(one => classOf(one) === 'metallic' && one.supply.place === 'cup')
+      const metallic = input.threads.find(
+        threaded => classOf(threaded) === 'metallic' && threaded.supply.place === 'cup',
+      )
       return metallic
         ? {
             message: 'Metallic kinks in a cup: put it on a stand.',
@@ -241,7 +247,7 @@ function startDial(
   { needle, technique, goal, stitch, threads, dial, washed }: ConflictInput,
   threadClass: ThreadClass,
 ): number {
-  const thread = threads.find(one => classOf(one) === threadClass)!.thread
+  const thread = threads.find(threaded => classOf(threaded) === threadClass)!.thread
   const { tensionShare } = startSettings({
     thread,
     construction: needle?.construction ?? 'single',

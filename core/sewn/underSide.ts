@@ -20,13 +20,13 @@ export function underSide(input: SewnInput): SewnPicture {
   const list = new SegmentList()
   const lay = list.layer(input.bobbin, -1)
   const offsets = bladeOffsetsMm(input.needle)
-  let at: { x: number; y: number } | null = null
+  let last: { x: number; y: number } | null = null
   for (const { xMm, yMm } of drops) {
     for (const [place, offset] of offsets.entries()) {
       const x = -(xMm + offset)
       // Thread goes into the cloth once a stitch, not once a needle.
-      if (at) lay(at.x, at.y, x, yMm, place === 0 ? input.clothThicknessMm : 0)
-      at = { x, y: yMm }
+      if (last) lay(last.x, last.y, x, yMm, place === 0 ? input.clothThicknessMm : 0)
+      last = { x, y: yMm }
       list.hole(x, yMm, place)
     }
   }

@@ -10,7 +10,8 @@ interface SuspectRule extends Omit<Suspect, 'because' | 'caution'> {
 const down: SignChange = { kind: 'tension', way: 'down' }
 const up: SignChange = { kind: 'tension', way: 'up' }
 const hand: SignChange = { kind: 'hand' }
-const delicate = ({ threads }: SignContext) => threads.some(one => one === 'metallic' || one === 'film')
+const delicate = ({ threads }: SignContext) =>
+  threads.some(threadClass => threadClass === 'metallic' || threadClass === 'film')
 const nothing = { by: 0, because: '' }
 const when = (holds: boolean, by: number, because: string) => (holds ? { by, because } : nothing)
 const NEEDLE_CAUTION = 'Lock or switch off before your fingers go near the needle.'
@@ -195,7 +196,10 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
         t !== null && t < -0.6
           ? { by: -1.5, because: 'the dial stands near its lowest already' }
           : when(
-              threads.some(one => one === 'metallic' || one === 'film' || one === 'monofilament')
+              threads.some(
+                threadClass =>
+                  threadClass === 'metallic' || threadClass === 'film' || threadClass === 'monofilament',
+              )
                 && (t === null || t > -0.2),
               1.5,
               'this thread wants well under home',

@@ -18,8 +18,8 @@ export const stepByOne: Habit = (goal, dial, rows) => {
   if (!last) return nearestOf(marks, dial.home)
   const off = leading(goal, last) - GOAL_FACTS[goal].target
   if (off === 0 || rows.length >= MOST) return null
-  const one = Math.max(1, dial.step)
-  const next = nearestOf(marks, last.dial + (off < 0 ? one : -one))
+  const step = Math.max(1, dial.step)
+  const next = nearestOf(marks, last.dial + (off < 0 ? step : -step))
   return next === last.dial ? null : next
 }
 

@@ -31,10 +31,14 @@ export function learnFrom(records: readonly LearntFrom[]): LearntBook {
   let error: Foretold['error'] | undefined
   return {
     foretell(wanted, ruleShare) {
-      const told = predictOffset(records, wanted, ruleShare)
+      const prediction = predictOffset(records, wanted, ruleShare)
       if (error === undefined) error = leaveOneOut(records)
       return {
-        prediction: told && { ...told, leansOn: told.leansOn.slice(0, MOST_NAMED), of: told.leansOn.length },
+        prediction: prediction && {
+          ...prediction,
+          leansOn: prediction.leansOn.slice(0, MOST_NAMED),
+          of: prediction.leansOn.length,
+        },
         error,
       }
     },

@@ -133,8 +133,8 @@ export function leaveOneOut(
     if (relevant - 1 < LEAST_RECORDS) continue
     for (const { off, share, ruleShare } of group.offs) {
       const precision = 1 / RULE_SPREAD ** 2 + (weights - 1) / DAY_SPREAD ** 2
-      const told = Math.max(-1, Math.min(1, ruleShare + (sum - off) / DAY_SPREAD ** 2 / precision))
-      book += (told - share) ** 2
+      const foretold = Math.max(-1, Math.min(1, ruleShare + (sum - off) / DAY_SPREAD ** 2 / precision))
+      book += (foretold - share) ** 2
       rule += off ** 2
       of += 1
     }

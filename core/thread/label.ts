@@ -206,7 +206,7 @@ function resolve({ value, plies, plied, system, kind, numbered }: Parts): Thread
   const likely = likelySystems(value, plied)
   const readings = [
     ...(pearl ? [pearl] : []),
-    ...likely.flatMap(one => countOf(one, value, plies, kind) ?? []),
+    ...likely.flatMap(system => countOf(system, value, plies, kind) ?? []),
   ]
   const [first] = readings
   if (!first) return outOfRange()

@@ -38,7 +38,7 @@ export function threadingWalk(input: WalkInput): Walk {
   const steps = rules.flatMap(({ id, step }) => {
     const draft = step(input)
     if (!draft) return []
-    const { on, ...said } = draft
+    const { on, ...wording } = draft
     return [
       {
         why: '',
@@ -47,7 +47,7 @@ export function threadingWalk(input: WalkInput): Walk {
         school: null,
         serves: [],
         needs: [],
-        ...said,
+        ...wording,
         id,
         key: JSON.stringify([id, ...on]),
       },
@@ -99,5 +99,5 @@ function missingOf(input: WalkInput): Missing[] {
             + 'hand-walk before that.',
     },
   ]
-  return missing.filter(one => one !== false)
+  return missing.filter(entry => entry !== false)
 }

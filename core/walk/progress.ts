@@ -30,11 +30,11 @@ export function heldSteps(
       : keys.has(step.key) && (step.effect === null || stateHas(state, step.effect))
   const held = new Set(steps.filter(holds).map(({ id }) => id))
   for (const { id, needs } of steps)
-    if (needs.some(needed => steps.some(one => one.id === needed) && !held.has(needed))) held.delete(id)
+    if (needs.some(needed => steps.some(step => step.id === needed) && !held.has(needed))) held.delete(id)
   if (!finished) return held
   const open = steps.filter(({ id }) => !held.has(id))
   for (const { id, serves } of steps)
-    if (serves.some(start => open.some(one => one.id.startsWith(start)))) held.delete(id)
+    if (serves.some(start => open.some(step => step.id.startsWith(start)))) held.delete(id)
   return held
 }
 

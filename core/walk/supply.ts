@@ -73,21 +73,23 @@ export function ledSupplies(input: WalkInput): LedSupply[] {
   )
   for (const place of recorded) if (place !== null && !holdsMany(place)) taken.add(place)
   const used = new Set<SupplyPlace>()
-  return input.threads.map((one, i) => {
+  return input.threads.map((threaded, i) => {
     const own = recorded[i]!
     const free =
       own !== null && !(used.has(own) && !holdsMany(own))
         ? own
-        : (preferences(one).find(
+        : (preferences(threaded).find(
             wish => isThere(wish, input) && (holdsMany(wish) || (!taken.has(wish) && !used.has(wish))),
           ) ?? null)
     const place = free ?? 'spool pin'
     used.add(place)
-    const film = threadClassOf(one.thread) === 'film'
+    const film = threadClassOf(threaded.thread) === 'film'
     return {
       place,
       shared: free === null,
-      draw: film ? 'rolling off' : (one.supply.draw ?? (place === 'cup' ? 'over the end' : 'rolling off')),
+      draw: film
+        ? 'rolling off'
+        : (threaded.supply.draw ?? (place === 'cup' ? 'over the end' : 'rolling off')),
     }
   })
 }

@@ -20,7 +20,7 @@ const BLADE_WORDS = { left: 'Left', middle: 'Middle', right: 'Right' } as const 
 >
 /** Nothing is threaded through a needle that cannot be fitted. */
 const threadsOf = (input: WalkInput) => (standsWrong(input) ? [] : input.threads)
-const find = (input: WalkInput, blade: Blade) => threadsOf(input).find(one => one.blade === blade)
+const find = (input: WalkInput, blade: Blade) => threadsOf(input).find(thread => thread.blade === blade)
 const called = (input: WalkInput, { blade, name }: WalkThread) =>
   several(input) ? `${BLADE_WORDS[blade]} thread, ${name}` : name
 const sides = (input: WalkInput) => threadsOf(input).map(({ blade }) => blade)
@@ -130,10 +130,10 @@ function stageRule(
       if (!thread) return null
       const each = oneByOne(input)
       if (!each && blade !== sides(input)[0]) return null
-      const said = words(input, each ? thread : null)
+      const wording = words(input, each ? thread : null)
       return (
-        said && {
-          ...said,
+        wording && {
+          ...wording,
           on: [...worn(input), input.schools.threading, stage === 'guide' ? input.schools.lastGuide : null],
           school: stage === 'guide' && several(input) ? 'lastGuide' : null,
           picture: pathPicture(input, stage === 'floss' ? 'discs' : stage, each ? [blade] : sides(input)),

@@ -58,7 +58,7 @@ const side = computed(() =>
   compared.value.flatMap(id => swatches.newest.find(swatch => swatch.id === id) ?? []),
 )
 function choose(id: string): void {
-  if (compared.value.includes(id)) compared.value = compared.value.filter(one => one !== id)
+  if (compared.value.includes(id)) compared.value = compared.value.filter(other => other !== id)
   else if (compared.value.length < MOST_COMPARED) compared.value = [...compared.value, id]
   else toast.add({ title: 'Four side by side are enough', description: 'Take one out first.' })
 }

@@ -66,7 +66,7 @@ export function readingSaid(row: Row, header: 'show' | 'ridge') {
   const text = said(row, header)
   if (text === undefined) return row.old?.readings[header] ?? null
   if (text === null) return null
-  const step = READING_STEPS.find(one => String(one) === text.replace('−', '-').replace('+', ''))
+  const step = READING_STEPS.find(candidate => String(candidate) === text.replace('−', '-').replace('+', ''))
   if (step === undefined) throw new RowProblem(`${header}: must be a whole step from -3 to 3`)
   return step
 }
@@ -121,7 +121,7 @@ const needle: Column = (row, draft, { needleId }) => {
 }
 function ownedNeedle({ tables }: Row, text: string): string {
   const reading = parseNeedleLabel(text)
-  const type = NEEDLE_TYPES.find(one => text.endsWith(one)) ?? 'universal'
+  const type = NEEDLE_TYPES.find(candidate => text.endsWith(candidate)) ?? 'universal'
   const found = [...tables.needles.values()].find(
     owned =>
       reading.ok
@@ -149,7 +149,7 @@ const stitch: Column = (row, draft, before) => {
 function stitchSaid(row: ReadRow, before: string): string {
   const name = said(row, 'stitch')
   if (name == null || name === row.had?.stitch) return before
-  const found = [...STITCHES, ...row.tables.stitches.values()].find(one => one.name === name)
+  const found = [...STITCHES, ...row.tables.stitches.values()].find(candidate => candidate.name === name)
   if (!found) throw new RowProblem(`stitch: “${name.slice(0, 40)}” is not known`)
   return found.id
 }

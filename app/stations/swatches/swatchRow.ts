@@ -68,9 +68,11 @@ function partsOf(setup: SetupContent): string {
 
 function goalSaid({ cell }: Row): TrialGoal {
   const text = cell('goal')
-  const goal = TRIAL_GOALS.find(one => GOAL_FACTS[one].name === text || one === text)
+  const goal = TRIAL_GOALS.find(candidate => GOAL_FACTS[candidate].name === text || candidate === text)
   if (goal) return goal
-  throw new RowProblem(`goal: must be one of ${TRIAL_GOALS.map(one => GOAL_FACTS[one].name).join(', ')}`)
+  throw new RowProblem(
+    `goal: must be one of ${TRIAL_GOALS.map(candidate => GOAL_FACTS[candidate].name).join(', ')}`,
+  )
 }
 
 /** What a new swatch begins with: an empty setup, meant for its goal. */
@@ -83,7 +85,7 @@ function setupForGoal(goal: TrialGoal): SetupContent {
 function sourceSaid(row: Row): Swatch['source'] {
   const text = said(row, 'source')
   if (text == null) return row.old?.source ?? 'guess'
-  const source = SWATCH_SOURCES.find(one => SOURCE_WORDS[one] === text)
+  const source = SWATCH_SOURCES.find(candidate => SOURCE_WORDS[candidate] === text)
   if (source) return source
   throw new RowProblem(`source: must be one of ${Object.values(SOURCE_WORDS).join(', ')}`)
 }

@@ -55,15 +55,15 @@ export const useTrialStore = defineStore('trial', () => {
     dial.value ? questionOf(goal.value, content.value, book.shelf, settings.record) : null,
   )
   const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), settings.record))
-  const told = useForetold(
+  const foretold = useForetold(
     () => lessons.value,
     () => question.value,
   )
   const expected = computed(
-    () => question.value && dial.value && expectationOf(question.value, dial.value, told.value),
+    () => question.value && dial.value && expectationOf(question.value, dial.value, foretold.value),
   )
   const carried = ref('')
-  const onDial = (at: number) => dial.value !== null && at >= dial.value.min && at <= dial.value.max
+  const onDial = (mark: number) => dial.value !== null && mark >= dial.value.min && mark <= dial.value.max
   const counted = computed(() =>
     (strip.value?.rows ?? [])
       .map((row, i) => ({ ...row, number: i + 1 }))
@@ -119,10 +119,10 @@ export const useTrialStore = defineStore('trial', () => {
     write('Choose the goal', strip.value ? { ...strip.value, ...change } : fresh(now, change))
   }
   /** Notes a row sewn at a number; the bench takes the number over. */
-  function note(at: number, reading: RowReading, now: Date): void {
+  function note(mark: number, reading: RowReading, now: Date): void {
     const before = strip.value ?? fresh(now)
     const row: TrialRowRecord = {
-      dial: at,
+      dial: mark,
       ...reading,
       comparable: true,
       changed: carried.value.slice(0, MOST_WORDS),
@@ -134,7 +134,7 @@ export const useTrialStore = defineStore('trial', () => {
     write(
       `Note row ${before.rows.length + 1}`,
       { ...before, setup: first ? content.value : before.setup, rows: [...before.rows, row] },
-      [{ table: 'setup', id: 'current', record: { ...bench.setup, tension: at } }],
+      [{ table: 'setup', id: 'current', record: { ...bench.setup, tension: mark } }],
     )
   }
   /**
@@ -167,11 +167,11 @@ export const useTrialStore = defineStore('trial', () => {
   }
   /** The best row sewn so far, read as the goal asks; else the last. */
   const best = computed(() => {
-    const at = advice.value?.best ?? null
+    const mark = advice.value?.best ?? null
     const rows = counted.value
-    return at === null || rows.length === 0
+    return mark === null || rows.length === 0
       ? null
-      : [...rows].sort((a, b) => Math.abs(a.dial - at) - Math.abs(b.dial - at))[0]!
+      : [...rows].sort((a, b) => Math.abs(a.dial - mark) - Math.abs(b.dial - mark))[0]!
   })
 
   /** Keeps what was found as a swatch and closes the strip. */

@@ -33,10 +33,10 @@ function next(): void {
   looking.value = Math.min(from + 1, walk.walk.steps.length - 1)
 }
 function toggle(id: string): void {
-  const one = walk.walk.steps.find(found => found.id === id)
-  if (!one || (id === 'hand-walk' && hindrance.value !== null)) return
-  if (walk.held.has(id)) walk.untick(one, new Date())
-  else walk.tick(one, new Date())
+  const step = walk.walk.steps.find(found => found.id === id)
+  if (!step || (id === 'hand-walk' && hindrance.value !== null)) return
+  if (walk.held.has(id)) walk.untick(step, new Date())
+  else walk.tick(step, new Date())
   looking.value = null
 }
 

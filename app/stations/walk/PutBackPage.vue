@@ -6,15 +6,15 @@ const { offerUndo } = useShelf()
 const machine = computed(() => bench.parts.machine)
 const off = computed(() => machine.value && put.whatOffDoes(machine.value.id))
 /** What switching off did is kept in view after the press, which changes what it would do. */
-const told = shallowRef<ReturnType<typeof put.whatOffDoes> | null>(null)
+const whatOffDid = shallowRef<ReturnType<typeof put.whatOffDoes> | null>(null)
 watch(
   () => machine.value?.id,
   () => {
-    told.value = null
+    whatOffDid.value = null
   },
 )
 function switchedOff(): void {
-  told.value = off.value
+  whatOffDid.value = off.value
   put.switchedOff(machine.value!.id)
 }
 function all(id: string): void {
@@ -68,22 +68,22 @@ function all(id: string): void {
         >
           <h2>The machine was switched off?</h2>
           <div
-            v-if="told"
+            v-if="whatOffDid"
             role="status"
             class="told"
           >
             <p
-              v-if="told.caution"
+              v-if="whatOffDid.caution"
               class="strikes-ink"
             >
-              <b>{{ told.caution }}</b>
+              <b>{{ whatOffDid.caution }}</b>
             </p>
-            <p v-if="told.forgets.length > 0"><b>Forgotten:</b> {{ told.forgets.join(', ') }}</p>
-            <p><b>Kept:</b> {{ told.keeps.join(', ') }}</p>
+            <p v-if="whatOffDid.forgets.length > 0"><b>Forgotten:</b> {{ whatOffDid.forgets.join(', ') }}</p>
+            <p><b>Kept:</b> {{ whatOffDid.keeps.join(', ') }}</p>
             <p><b>Check:</b></p>
             <ul>
               <li
-                v-for="one in told.check"
+                v-for="one in whatOffDid.check"
                 :key="one"
               >
                 {{ one }}

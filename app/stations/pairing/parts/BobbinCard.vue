@@ -7,9 +7,9 @@ const MOST = 4
 const book = useBookStore()
 const bench = useBenchStore()
 const rows = computed(() =>
-  ranked.slice(0, MOST).flatMap(one => {
-    const thread = book.shelf.threads.get(one.id)
-    return thread ? [{ ...one, thread }] : []
+  ranked.slice(0, MOST).flatMap(bobbin => {
+    const thread = book.shelf.threads.get(bobbin.id)
+    return thread ? [{ ...bobbin, thread }] : []
   }),
 )
 </script>

@@ -15,7 +15,7 @@ const text = ref('')
 const hex = ref('#77294f')
 const reading = computed(() => (text.value.trim() === '' ? null : parseThreadLabel(text.value)))
 const PLAIN_RUN_MM = 1000
-const said = (count: ThreadCount) =>
+const countWords = (count: ThreadCount) =>
   `${count.said}; taken as ${THREAD_KINDS[usualKindOf(count)].name.toLowerCase()}, about `
   + `${length(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
 
@@ -48,7 +48,7 @@ function add(count: ThreadCount): void {
 }
 const readingWords = computed(() => {
   if (!reading.value) return ''
-  if (reading.value.ok) return `${said(reading.value.count)}.`
+  if (reading.value.ok) return `${countWords(reading.value.count)}.`
   return reading.value.code === 'ambiguous'
     ? 'Which is it? The likely one stands first.'
     : reading.value.message

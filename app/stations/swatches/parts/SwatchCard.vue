@@ -39,9 +39,9 @@ const needle = computed(() => swatch.frozen.needle && needleNameAndType(swatch.f
 function useHere(): void {
   swatches.useHere(swatch)
   const number = guess.value
-  const said =
+  const outcome =
     number === null ? 'no number, its dial is not known' : `${number} is a guess, begin a strip there`
-  offerUndo(`On ${bench.parts.machine?.name}: ${said}`)
+  offerUndo(`On ${bench.parts.machine?.name}: ${outcome}`)
 }
 </script>
 

@@ -21,17 +21,17 @@ watch(
     answers.value = []
   },
 )
-const at = computed(() => Math.min(answers.value.length, HOW_MANY - 1))
-const now = computed(() => questions.value[at.value]!)
+const place = computed(() => Math.min(answers.value.length, HOW_MANY - 1))
+const now = computed(() => questions.value[place.value]!)
 const over = computed(() => answers.value.length === HOW_MANY)
 const last = computed(() =>
   answers.value.length === 0
     ? null
     : { said: answers.value.at(-1)!, ...questions.value[answers.value.length - 1]! },
 )
-const right = computed(() => answers.value.filter((said, i) => said === questions.value[i]!.truth).length)
+const right = computed(() => answers.value.filter((answer, i) => answer === questions.value[i]!.truth).length)
 const near = computed(
-  () => answers.value.filter((said, i) => Math.abs(said - questions.value[i]!.truth) <= 1).length,
+  () => answers.value.filter((answer, i) => Math.abs(answer - questions.value[i]!.truth) <= 1).length,
 )
 </script>
 

@@ -3,7 +3,7 @@ import { dayOf } from '~/utils/dates'
 
 /** What to clean on the machine of the bench, where to look, and when it was last done. */
 const care = useCareStore()
-const said = (moment: string | null | undefined) => (moment ? dayOf(moment) : 'not noted')
+const dayWords = (moment: string | null | undefined) => (moment ? dayOf(moment) : 'not noted')
 </script>
 
 <template>
@@ -42,8 +42,8 @@ const said = (moment: string | null | undefined) => (moment ? dayOf(moment) : 'n
         Nothing asks for it.
       </p>
       <p class="hint">
-        Cleaned: {{ said(care.onMachine?.cleanedAt) }}. Oiled:
-        {{ care.machine.sealed ? 'never by you' : said(care.onMachine?.oiledAt) }}. Switch off first; the
+        Cleaned: {{ dayWords(care.onMachine?.cleanedAt) }}. Oiled:
+        {{ care.machine.sealed ? 'never by you' : dayWords(care.onMachine?.oiledAt) }}. Switch off first; the
         machine’s own manual comes first.
       </p>
       <div class="buttons">

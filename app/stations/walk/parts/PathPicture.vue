@@ -14,7 +14,7 @@ const { at, strands, parted, apart } = defineProps<{
 }>()
 const POINTS: readonly PathPoint[] = ['spool', 'discs', 'lever', 'guide', 'eye']
 const OFFSET = { left: -1, middle: 0, right: 1 } as const
-const one = computed(() => strands.length === 1)
+const single = computed(() => strands.length === 1)
 /** How far a strand lies from the middle of the way at each point. */
 const side = (strand: 'left' | 'middle' | 'right', wide: number) => OFFSET[strand] * wide
 function apartAtGuide(strand: 'left' | 'middle' | 'right'): number {
@@ -66,7 +66,7 @@ const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to
       class="edge"
     />
     <g
-      v-for="x in one ? [262] : [240, 284]"
+      v-for="x in single ? [262] : [240, 284]"
       :key="x"
     >
       <rect
@@ -124,7 +124,7 @@ const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to
       class="edge"
     />
     <path
-      v-for="x in one ? [84] : [77, 91]"
+      v-for="x in single ? [84] : [77, 91]"
       :key="`needle ${x}`"
       :d="`M${x} 204 v18 l0 6`"
       class="needle"
@@ -144,7 +144,7 @@ const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to
         stroke-linecap="round"
       />
       <text
-        v-if="!one || strand !== 'left'"
+        v-if="!single || strand !== 'left'"
         :x="262 + side(strand, 22)"
         y="46"
         class="letter"

@@ -19,7 +19,7 @@ const ELSEWHERE = new Set(['hand-walk'])
 const sums = computed(() => bench.reasons.filter(({ code }) => SUMS.has(code)))
 /** Good news can wait behind a click; what is wrong cannot. */
 const QUIET = new Set(['fits', 'openings-unmeasured'])
-const told = computed(() =>
+const modeWords = computed(() =>
   bench.reasons.filter(({ code }) => !SUMS.has(code) && !ELSEWHERE.has(code) && !QUIET.has(code)),
 )
 const more = computed(() => bench.reasons.filter(({ code }) => QUIET.has(code)))
@@ -81,7 +81,7 @@ const wideNote = computed(() => {
       {{ reason.message }}
     </p>
     <p
-      v-for="reason in told"
+      v-for="reason in modeWords"
       :key="reason.code"
       class="why"
     >
