@@ -1,4 +1,4 @@
-import { VERSIONS, UNKNOWN_MACHINE } from '#shared/records'
+import { RECORDS_VERSION, VERSIONS, UNKNOWN_MACHINE } from '#shared/records'
 import 'fake-indexeddb/auto'
 import { Dexie } from 'dexie'
 import { readFileSync } from 'node:fs'
@@ -86,8 +86,10 @@ describe('the book in the database', () => {
     const next = openBookDatabase(name)
     const added = { records: {}, setup: { lamp: 'on' }, settings: {}, schools: {} }
     next
-      .version(5)
-      .upgrade(transaction => upgradeRows(transaction, Object.keys(records), 4, [...VERSIONS, added]))
+      .version(RECORDS_VERSION + 1)
+      .upgrade(transaction =>
+        upgradeRows(transaction, Object.keys(records), RECORDS_VERSION, [...VERSIONS, added]),
+      )
     for (const table of ['trials', 'swatches', 'plans']) {
       const rows = await next.table(table).toArray()
       expect(rows).toHaveLength(records[table]!.length)
