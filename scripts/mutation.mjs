@@ -20,12 +20,10 @@ for (const folder of folders) {
 function mutate(folder) {
   const run = spawnSync('npx', ['stryker', 'run'], {
     env: { ...process.env, MUTATED_FOLDER: folder, MUTATED_PART: process.env.PART ?? '1' },
-    encoding: 'utf8',
-    stdio: ['ignore', 'pipe', 'inherit'],
+    // Its progress goes where messages go: what is printed is the result.
+    stdio: ['ignore', process.stderr, 'inherit'],
   })
-  if (run.status === 0) return
-  console.error(run.stdout)
-  process.exit(run.status ?? 1)
+  if (run.status !== 0) process.exit(run.status ?? 1)
 }
 
 function mutantsOf(folder) {
