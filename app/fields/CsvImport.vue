@@ -40,7 +40,7 @@ function takeIn(): void {
   open.value = false
 }
 const ABOUT =
-  'The first row names the columns; save a CSV here to see them. ' + 'Nothing is written before you say so.'
+  'The first row names the columns; save a CSV here to see them. Nothing is written before you say so.'
 </script>
 
 <template>

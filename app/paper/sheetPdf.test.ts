@@ -69,4 +69,18 @@ describe('a PDF at true size', () => {
       expect(page.texts).toContain('50 mm. If a ruler says otherwise, print at 100 %.')
     }
   })
+  it('leaves a window as opaque as it was before it', async () => {
+    const level = (opacity: number) => line({ x1: 10, y1: 10, x2: 60, y2: 10, opacity })
+    const window = {
+      kind: 'window',
+      x: 0,
+      y: 0,
+      wideMm: 90,
+      tallMm: 90,
+      marks: [level(0.2), level(0.5)],
+    } as const
+    const marks = [level(1), window, level(0.5), window, level(1)]
+    const [page] = await read([{ wideMm: 100, tallMm: 100, marks }])
+    expect(page!.opacities).toEqual([1, 0.2, 0.5, 0.5, 0.2, 0.5, 1])
+  })
 })

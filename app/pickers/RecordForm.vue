@@ -80,6 +80,11 @@ watch(
 </template>
 
 <style scoped>
+/* Whoever is sent to a field sees its label too. */
+:deep(input),
+:deep(select) {
+  scroll-margin-block: 40px;
+}
 .issues {
   margin-top: 10px;
   font-size: 15px;

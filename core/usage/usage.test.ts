@@ -47,6 +47,8 @@ describe('thread needed', () => {
       9,
     )
   })
+  it('counts the stitches of the whole seam', () =>
+    expect(threadUsage(input('straight', 0, 2.5, { seamM: 3 })).stitches).toBe(1200))
   it('says it is a least when the cloth is not measured', () => {
     expect(threadUsage(input('straight', 0, 2.5, { thicknessMm: null }))).toMatchObject({
       atLeast: true,

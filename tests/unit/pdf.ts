@@ -12,6 +12,8 @@ export interface MeasuredPage {
   readonly wideMm: number
   readonly tallMm: number
   readonly texts: readonly string[]
+  /** How opaque each line, frame or outline is drawn, 0 to 1, in order. */
+  readonly opacities: readonly number[]
   /** Straight lines, as they come out on paper. */
   readonly lines: readonly { readonly lengthMm: number }[]
   /** Frames, as they come out on paper. */
@@ -28,7 +30,16 @@ export async function measurePdf(bytes: Uint8Array): Promise<MeasuredPage[]> {
       const { fnArray, argsArray } = await page.getOperatorList()
       const lines: MeasuredPage['lines'][number][] = []
       const frames: MeasuredPage['frames'][number][] = []
+      const opacities: number[] = []
+      const saved: number[] = []
+      let opacity = 1
       fnArray.forEach((operator, at) => {
+        if (operator === OPS.save) saved.push(opacity)
+        if (operator === OPS.restore) opacity = saved.pop() ?? 1
+        if (operator === OPS.setGState)
+          for (const [name, value] of argsArray[at][0] as [string, number][])
+            if (name === 'CA') opacity = value
+        if (operator === OPS.stroke) opacities.push(opacity)
         if (operator !== OPS.constructPath) return
         const [operators, numbers] = argsArray[at] as [number[], number[]]
         let [read, x, y] = [0, 0, 0]
@@ -44,7 +55,7 @@ export async function measurePdf(bytes: Uint8Array): Promise<MeasuredPage[]> {
       const texts = (await page.getTextContent()).items.flatMap(item =>
         'str' in item && item.str.trim() ? [item.str] : [],
       )
-      return { wideMm: MM_PER_PT * (x2 - x1), tallMm: MM_PER_PT * (y2 - y1), texts, lines, frames }
+      return { wideMm: MM_PER_PT * (x2 - x1), tallMm: MM_PER_PT * (y2 - y1), texts, lines, frames, opacities }
     }),
   )
 }
