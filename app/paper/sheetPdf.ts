@@ -50,14 +50,11 @@ function draw(pdf: jsPDF, mark: Mark): void {
       write(pdf, mark)
       return
     case 'window':
-      // The library does not know that restoring brings back the opacity: it is 1 on both sides.
-      setOpacity(pdf, 1)
       pdf.saveGraphicsState()
       pdf.rect(mark.x, mark.y, mark.wideMm, mark.tallMm, null)
       pdf.clip()
       pdf.discardPath()
       for (const inner of mark.marks) draw(pdf, inner)
-      setOpacity(pdf, 1)
       pdf.restoreGraphicsState()
   }
 }
@@ -67,10 +64,6 @@ function takePen(pdf: jsPDF, { lineMm, dashMm, ink, opacity, ends }: Stroke): vo
   pdf.setLineDashPattern(dashMm ? [...dashMm] : [], 0)
   pdf.setDrawColor(ink)
   pdf.setLineCap(ends === 'round' ? 'round' : 'butt')
-  setOpacity(pdf, opacity)
-}
-
-function setOpacity(pdf: jsPDF, opacity: number): void {
   pdf.setGState(pdf.GState({ 'stroke-opacity': opacity }))
 }
 
