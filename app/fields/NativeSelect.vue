@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string">
-import { useFormField } from '@nuxt/ui/composables'
+import { useFormField } from '@nuxt/ui/composables/useFormField'
 
 /** The browser's own list of choices: a phone shows its wheel. Takes label and errors from its field. */
 const model = defineModel<T>({ required: true })
