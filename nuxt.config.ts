@@ -2,6 +2,16 @@ import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import { STATIONS } from './app/stations'
 
+const ROOT = fileURLToPath(new URL('.', import.meta.url))
+const SMALL_CHUNK_BYTES = 1500
+/**
+ * Importing one of these does nothing but bring its names, so a view loads only what it uses of a folder: our
+ * own rules, and the framework's fetching, which nothing here uses.
+ */
+const bringsOnlyNames = (id: string) =>
+  ['core/', 'shared/'].some(folder => id.startsWith(`${ROOT}${folder}`))
+  || id.endsWith('/nuxt/dist/app/composables/fetch.js')
+
 // Everything ships with the app: no font, icon or telemetry request leaves the machine.
 export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
@@ -45,6 +55,9 @@ export default defineNuxtConfig({
   experimental: {
     appManifest: false,
     payloadExtraction: false,
+    renderJsonPayloads: false,
+    // Going to another view is quick: nothing need be painted before it.
+    navigationRepaint: false,
     emitRouteChunkError: false,
     checkOutdatedBuildInterval: false,
   },
@@ -65,7 +78,12 @@ export default defineNuxtConfig({
     // The last three draw web pages into PDFs; ours are drawn line by line.
     build: {
       reportCompressedSize: false,
-      rollupOptions: { external: ['html2canvas', 'dompurify', 'canvg'] },
+      rollupOptions: {
+        external: ['html2canvas', 'dompurify', 'canvg'],
+        // Views share many small modules: without this each of them is a file, and a request, of its own.
+        output: { experimentalMinChunkSize: SMALL_CHUNK_BYTES } as object,
+        treeshake: { moduleSideEffects: id => !bringsOnlyNames(id) },
+      },
     },
     optimizeDeps: {
       include: [

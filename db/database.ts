@@ -21,7 +21,8 @@ const olderThan = (version: number) => TABLE_NAMES.filter(table => TABLES[table]
 
 /** A database version for each version of the records: its new tables, and older rows brought up to date. */
 export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
-  const database = new Dexie(name)
+  // Stored means on the disk: what is called saved must outlive a crash.
+  const database = new Dexie(name, { chromeTransactionDurability: 'strict' })
   for (let version = 1; version <= RECORDS_VERSION; version++) {
     const added = version === PHOTOS_SINCE ? [...addedIn(version), PHOTOS] : addedIn(version)
     const stage = database.version(version).stores(byId(added))

@@ -1,3 +1,4 @@
+import { EMPTY_SETUP } from '#shared/setup'
 import { RECORDS_VERSION, VERSIONS, UNKNOWN_MACHINE } from '#shared/records'
 import 'fake-indexeddb/auto'
 import { Dexie } from 'dexie'
@@ -5,9 +6,16 @@ import { readFileSync } from 'node:fs'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { readBook, writeBook } from '#db/book'
 import { type BookDatabase, openBookDatabase, upgradeRows } from '#db/database'
-import type { Machine } from '#shared/records'
+import type { Machine, RecordEdit } from '#shared/records'
 
 const machine = (id: string, name = 'Attic seven'): Machine => ({ id, name, ...UNKNOWN_MACHINE })
+const { id: _, ...EMPTY_CONTENT } = EMPTY_SETUP
+const put = (record: Machine): RecordEdit => ({
+  table: 'machines',
+  id: record.id,
+  before: null,
+  after: record,
+})
 let database: BookDatabase
 let count = 0
 beforeEach(() => {
@@ -16,7 +24,7 @@ beforeEach(() => {
 
 describe('the book in the database', () => {
   it('comes back as it was written', async () => {
-    await writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }])
+    await writeBook(database, [put(machine('a'))])
     expect(await readBook(database)).toEqual({
       records: [{ table: 'machines', record: machine('a') }],
       unreadable: [],
@@ -24,27 +32,63 @@ describe('the book in the database', () => {
   })
 
   it('takes a record out', async () => {
-    await writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }])
-    await writeBook(database, [{ table: 'machines', id: 'a', record: null }])
+    await writeBook(database, [put(machine('a'))])
+    await writeBook(database, [{ table: 'machines', id: 'a', before: machine('a'), after: null }])
     expect((await readBook(database)).records).toEqual([])
   })
 
   it('writes all or nothing when one record is bad', async () => {
     const bad = { ...machine('b'), maxWidthMm: Number.NaN }
-    await expect(
-      writeBook(database, [
-        { table: 'machines', id: 'a', record: machine('a') },
-        { table: 'machines', id: 'b', record: bad },
-      ]),
-    ).rejects.toThrow()
+    await expect(writeBook(database, [put(machine('a')), put(bad)])).rejects.toThrow()
     expect((await readBook(database)).records).toEqual([])
   })
 
+  it('joins what two wrote at once, whichever comes last', async () => {
+    await writeBook(database, [put(machine('a'))])
+    const edit = (after: Machine): RecordEdit => ({ ...put(after), before: machine('a') })
+    const [wider, renamed] = [{ ...machine('a'), maxWidthMm: 9 }, machine('a', 'Loft seven')]
+    const results = await Promise.all([
+      writeBook(database, [edit(wider)]),
+      writeBook(database, [edit(renamed)]),
+    ])
+    expect(results.map(([first]) => first!.outcome)).toEqual(['written', 'merged'])
+    expect(await database.table('machines').get('a')).toEqual({ ...wider, name: 'Loft seven' })
+  })
+
+  it('does not keep a plan whose machine another tab took away, and says so', async () => {
+    const plan = {
+      id: 'p',
+      name: 'Cuff',
+      note: '',
+      keptAt: '2026-05-01T10:00:00Z',
+      setup: { ...EMPTY_CONTENT, machineId: 'a' },
+    }
+    const keep: RecordEdit = { table: 'plans', id: 'p', before: null, after: plan }
+    expect(await writeBook(database, [keep])).toMatchObject([{ outcome: 'dangling', record: null }])
+    expect(await database.table('plans').count()).toBe(0)
+    // A plan that is there stays as it stands.
+    await writeBook(database, [put(machine('b')), { ...keep, after: { ...plan, setup: EMPTY_CONTENT } }])
+    const wish = { ...keep, before: { ...plan, setup: EMPTY_CONTENT } }
+    expect(await writeBook(database, [wish])).toMatchObject([
+      { outcome: 'dangling', record: { id: 'p', setup: { machineId: null } } },
+    ])
+    await database.table('plans').clear()
+    // In one go with what it needs it is kept.
+    expect(await writeBook(database, [keep, put(machine('a'))])).toMatchObject([
+      { outcome: 'written' },
+      { outcome: 'written' },
+    ])
+  })
+
+  it('clears what a bobbin was wound with when that thread was taken away', async () => {
+    const bobbin = { id: 'b', name: 'One', threadId: 'gone', woundM: 20, holdsM: null }
+    const after = { ...bobbin, outerMm: null, coreMm: null, wideMm: null }
+    const [written] = await writeBook(database, [{ table: 'bobbins', id: 'b', before: null, after }])
+    expect(written).toMatchObject({ outcome: 'merged', record: { threadId: null, woundM: null } })
+  })
+
   it('takes back what it began when storage fails half-way', async () => {
-    const writes = [
-      { table: 'machines' as const, id: 'a', record: machine('a') },
-      { table: 'feet' as const, id: 'b', record: null },
-    ]
+    const writes = [put(machine('a')), { table: 'feet' as const, id: 'b', before: null, after: null }]
     database.table('feet').hook('deleting', () => {
       throw new Error('disk full')
     })
@@ -99,7 +143,7 @@ describe('the book in the database', () => {
   })
 
   it('reports a damaged row by field and leaves it where it is', async () => {
-    await writeBook(database, [{ table: 'machines', id: 'a', record: machine('a') }])
+    await writeBook(database, [put(machine('a'))])
     await database.table('machines').put({ id: 'bad', name: 'Half', maxWidthMm: 'wide' })
     const { records, unreadable } = await readBook(database)
     expect(records).toHaveLength(1)

@@ -44,6 +44,20 @@ export function run(command, args, options = {}) {
   )
 }
 
+/** The same beside others: what it prints comes back in one piece. */
+export function runQuietly(command, args) {
+  return new Promise(resolve => {
+    const child = spawn(command, args, { cwd: root, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } })
+    let output = ''
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', chunk => {
+        output += chunk
+      })
+    child.on('error', ({ message }) => resolve({ status: 1, output: `${output}${message}` }))
+    child.on('close', status => resolve({ status: status ?? 1, output }))
+  })
+}
+
 /** What git prints for these words, a line each. */
 export const git = (...words) =>
   execFileSync('git', words, { cwd: root, encoding: 'utf8' }).split('\n').filter(Boolean)

@@ -1,17 +1,28 @@
 // npm test: installs what is missing, then every check in turn; fails at the end if any failed.
 import { existsSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { bin, ensureBrowser, ensureBuild, ensurePackages, root, run, say } from './steps.mjs'
+import { bin, ensureBrowser, ensureBuild, ensurePackages, root, run, runQuietly, say } from './steps.mjs'
 
 ensurePackages()
 ensureBrowser()
 
+const LAYERS = ['app', 'core', 'db', 'server', 'shared', 'workers']
 const failed = []
+const secondsSince = started => ((Date.now() - started) / 1000).toFixed(0)
 function check(name, command, args) {
   say(name)
   const started = Date.now()
   if (run(command, args) !== 0) failed.push(name)
-  console.log(`  ${name}: ${((Date.now() - started) / 1000).toFixed(0)} s`)
+  console.log(`  ${name}: ${secondsSince(started)} s`)
+}
+/** Checks one after the other, each printed when it is done: another row of them runs beside. */
+async function checkRow(row) {
+  for (const [name, command, args] of row) {
+    const started = Date.now()
+    const { status, output } = await runQuietly(command, args)
+    if (status !== 0) failed.push(name)
+    say(`${name}\n${output.trimEnd()}\n  ${name}: ${secondsSince(started)} s`)
+  }
 }
 const report = name => join(root, '.cache', `${name}.json`)
 function vitest(name, file, ...args) {
@@ -25,20 +36,16 @@ function vitest(name, file, ...args) {
   ])
 }
 
-check('Layout', process.execPath, ['scripts/format.mjs', '--check'])
-check('Lint', bin('eslint'), ['.'])
-check('Layer fences', bin('depcruise'), [
-  'app',
-  'core',
-  'db',
-  'server',
-  'shared',
-  'workers',
-  '--config',
-  '.dependency-cruiser.cjs',
+// Two rows, because they use one core each.
+await Promise.all([
+  checkRow([
+    ['Layout', process.execPath, ['scripts/format.mjs', '--check']],
+    ['Lint', bin('eslint'), ['.']],
+    ['Layer fences', bin('depcruise'), [...LAYERS, '--config', '.dependency-cruiser.cjs']],
+    ['Types of the core, without browser or Node.js', bin('tsc'), ['-p', 'core']],
+  ]),
+  checkRow([['Types', bin('nuxt'), ['typecheck']]]),
 ])
-check('Types of the core, without browser or Node.js', bin('tsc'), ['-p', 'core'])
-check('Types', bin('nuxt'), ['typecheck'])
 vitest('Unit tests', 'unit')
 say('Production build')
 ensureBuild()

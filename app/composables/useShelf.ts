@@ -15,6 +15,7 @@ export function useShelf() {
   const book = useBookStore()
   const bench = useBenchStore()
   const toast = useToast()
+  const { takeBack } = useUndo()
 
   /** Names of the plans that would lose something. */
   function plansUsing(table: TableName, id: string): string[] {
@@ -64,7 +65,7 @@ export function useShelf() {
       label: 'Undo',
       color: 'primary',
       variant: 'outline',
-      onClick: () => void book.undo(),
+      onClick: takeBack,
     } as const
     toast.add({ title, actions: [undo] })
   }

@@ -15,7 +15,7 @@ const { table, title, most, reader } = defineProps<{
   reader: (text: string) => CsvReading<RecordOf<T>>
 }>()
 const book = useBookStore()
-const toast = useToast()
+const { sayStored } = useStoredWords()
 const preview = shallowRef<CsvPreview<RecordOf<T>> | null>(null)
 const fileName = ref('')
 const problem = ref('')
@@ -32,11 +32,11 @@ async function read(file: File): Promise<void> {
 }
 const entries = computed(() => (preview.value ? [...preview.value.added, ...preview.value.changed] : []))
 function takeIn(): void {
-  book.commit(
+  const stored = book.commit(
     `Import ${fileName.value}`,
     entries.value.map(record => ({ table, id: record.id, record }) as RecordChange),
   )
-  toast.add({ title: `${entries.value.length} rows imported`, icon: 'i-lucide-check' })
+  void sayStored(stored, `${entries.value.length} rows imported`)
   open.value = false
 }
 const ABOUT =

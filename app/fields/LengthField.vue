@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatLength, parseLength } from '#core/units'
+import { formatLength, parseLength, UNIT_SIGNS } from '#core/units'
 import { LIMITS, type LimitName } from '#shared/fields'
 
 const model = defineModel<number | null>({ required: true })
@@ -42,7 +42,7 @@ const problem = computed(() => {
   const [min, max] = LIMITS[limit]
   if (mm >= min && mm <= max) return null
   const [from, to] = [min, max].map(end => formatLength(end, settings.unit))
-  return `${label} goes from ${from} to ${to} ${settings.unit}`
+  return `${label} goes from ${from} to ${to} ${UNIT_SIGNS[settings.unit]}`
 })
 
 // NaN tells the form that the field holds something unusable; its schema refuses it.

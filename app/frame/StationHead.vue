@@ -1,22 +1,45 @@
-<script setup lang="ts">
+<script lang="ts">
 import { stationOf } from '~/stations'
 
+/** Whether the view that comes was chosen here: its own head then takes the focus over. */
+let chosenHere = false
+</script>
+
+<script setup lang="ts">
 /** The name of the station one is in, its views, and what can be done in the one that is open. */
 const route = useRoute()
 const station = computed(() => stationOf(route.path))
 const views = computed(() => (station.value && station.value.views.length > 1 ? station.value.views : []))
+
+const nav = useTemplateRef('nav')
+/** The browser lays the whole page out when what it takes away has the focus: give it up before. */
+function choose({ currentTarget }: Event, path: string): void {
+  if (path === route.path) return
+  chosenHere = true
+  ;(currentTarget as HTMLElement).blur()
+}
+onMounted(() => requestAnimationFrame(() => setTimeout(takeFocus)))
+function takeFocus(): void {
+  if (!chosenHere) return
+  chosenHere = false
+  nav.value?.querySelector<HTMLElement>('[aria-current]')?.focus({ preventScroll: true })
+}
 </script>
 
 <template>
   <div class="head">
     <h1>{{ station?.name }}</h1>
-    <nav aria-label="Views of this station">
+    <nav
+      ref="nav"
+      aria-label="Views of this station"
+    >
       <NuxtLink
         v-for="view in views"
         :key="view.path"
         no-prefetch
         :to="view.path"
         :aria-current="$route.path === view.path ? 'page' : undefined"
+        @click="choose($event, view.path)"
       >
         {{ view.name }}
       </NuxtLink>

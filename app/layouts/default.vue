@@ -2,21 +2,16 @@
 import { until } from '@vueuse/core'
 import { ALL_VIEWS, JUMPS, STATIONS, stationOf } from '~/stations'
 
+const { currentRoute } = useRouter()
+/** Going to another view of it leaves the rail as it is. */
+const here = computed(() => stationOf(currentRoute.value.path))
 const book = useBookStore()
 const settings = useSettingsStore()
-const toast = useToast()
 const colorMode = useColorMode()
 const keysOpen = ref(false)
 const schoolsOpen = ref(false)
 
-function takeBack(): void {
-  const label = book.undo()
-  toast.add({ title: label ? `Undone: ${label}` : 'Nothing to undo' })
-}
-function doAgain(): void {
-  const label = book.redo()
-  toast.add({ title: label ? `Done again: ${label}` : 'Nothing to redo' })
-}
+const { takeBack, doAgain } = useUndo()
 const switchUnit = () => settings.change({ unit: settings.unit === 'mm' ? 'inch' : 'mm' })
 const switchLamp = () => {
   colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
@@ -75,8 +70,8 @@ defineShortcuts({
           no-prefetch
           :to="station.views[0].path"
           class="station"
-          :class="{ on: stationOf($route.path) === station }"
-          :aria-current="stationOf($route.path) === station ? 'page' : undefined"
+          :class="{ on: here === station }"
+          :aria-current="here === station ? 'page' : undefined"
         >
           <UIcon
             :name="station.icon"

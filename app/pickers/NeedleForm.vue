@@ -25,8 +25,14 @@ const reading = computed(() => parseNeedleLabel(text.value, tripleGap.value))
 const id = record?.id ?? newId('needle')
 const written = () => ({ ...wear, id, ...(reading.value.ok ? reading.value.needle : {}) })
 
+/** Once a label was refused, its error stands at the field and need not stand below it too. */
+const refused = ref('')
+const isRead = computed(() => reading.value.ok || (text.value.trim() !== '' && text.value !== refused.value))
 function check(): readonly FieldIssue[] {
-  if (!reading.value.ok) return [{ path: 'label', message: reading.value.message }]
+  if (!reading.value.ok) {
+    refused.value = text.value
+    return [{ path: 'label', message: reading.value.message }]
+  }
   const parsed = needleSchema.safeParse(written())
   return parsed.success ? [] : fieldIssues(parsed.error)
 }
@@ -49,7 +55,12 @@ function submit(): void {
       label="Label from the packet"
       placeholder="2.5/80, 4.0/100 jeans, 90/14"
     />
-    <p role="status">{{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}</p>
+    <p
+      v-if="isRead"
+      role="status"
+    >
+      {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
+    </p>
     <div class="grid grid-cols-2 gap-2">
       <NumberField
         :model-value="wear.count"

@@ -124,7 +124,7 @@ describe('the foot’s and the cloth’s forms', () => {
     await second.submit()
     expect(book.shelf.feet.size).toBe(1)
     expect(only('feet')).toEqual({ ...foot, slotMm: null })
-    expect(book.undo()).toBe('Save changes')
+    expect(book.undo()?.label).toBe('Save changes')
     expect(only('feet')).toEqual(foot)
   })
 

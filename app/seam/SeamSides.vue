@@ -1,15 +1,13 @@
 <script setup lang="ts">
-import { formatNumber, formatShort } from '#core/units'
+import { formatNumber } from '#core/units'
 import { MUDDY_MEAN_LAYERS } from '#core/buildup'
 import { bladeNames } from '#core/needle'
 import { type Seam, sewnInputOf } from '#core/seam'
 import { columnsInWords, columnsOf, judgeSwing } from '#core/swing'
 import { BLADE_LOOKS } from './bladeLooks'
-import { sewnSvg } from '#core/sewn'
 import { drawHeatMap, LAYER_INKS } from './heatMap'
 import { drawCloth, drawHoles, drawSewn, type View } from './drawSewn'
 import { useSewnView } from './useSewnView'
-import { download } from '~/utils/download'
 
 /** Right side, under side and build-up of a seam, as the worker sewed them. */
 const { seam, stitchName, rightTallPx, underTallPx } = defineProps<{
@@ -66,11 +64,11 @@ const muddy = computed(() => {
 function cure(): void {
   if (view.value?.cureLengthMm) emit('cure', view.value.cureLengthMm)
 }
-function exportSvg(): void {
+async function exportSvg(): Promise<void> {
   if (!view.value) return
-  const { stitch, needle } = seam.swing
-  const title = `${stitchName}, width ${formatShort(stitch.widthMm)} mm, gap ${formatShort(needle.gapMm)} mm`
-  download('right-side.svg', 'image/svg+xml', sewnSvg(view.value.right, title, seam.clothHex))
+  const { right } = view.value
+  const { saveRightSide } = await import('./saveRightSide')
+  saveRightSide(right, seam, stitchName)
 }
 const underLabel = computed(() => {
   const runs =

@@ -1,6 +1,6 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { SewnInput } from '#core/sewn'
-import { type SewnClient, type SewnView, startSewnWorker } from '#workers/client'
+import type { SewnClient, SewnView } from '#workers/client'
 
 /**
  * The seam as sewn, drawn in a worker. While one picture is made the newest wish waits and older ones are
@@ -12,6 +12,7 @@ export function useSewnView(input: () => SewnInput | null) {
   const view = shallowRef<SewnView | null>(null)
   const problem = ref<string | null>(null)
   let client: SewnClient | null = null
+  let isGone = false
   let busy = false
   let waiting: SewnInput | null = null
 
@@ -19,7 +20,8 @@ export function useSewnView(input: () => SewnInput | null) {
     waiting = next
     if (busy) return
     busy = true
-    client ??= startSewnWorker()
+    client ??= await startWhenIdle()
+    if (isGone) return client.dispose()
     while (waiting) {
       const wish: SewnInput = waiting
       waiting = null
@@ -38,6 +40,16 @@ export function useSewnView(input: () => SewnInput | null) {
     },
     { immediate: true },
   )
-  onScopeDispose(() => client?.dispose())
+  onScopeDispose(() => {
+    isGone = true
+    client?.dispose()
+  })
   return { view, problem }
+}
+
+/** The picture is late in any case, because a worker makes it: what stands without it is drawn first. */
+async function startWhenIdle(): Promise<SewnClient> {
+  await new Promise<void>(resolve => requestIdleCallback(() => resolve()))
+  const { startSewnWorker } = await import('#workers/client')
+  return startSewnWorker()
 }

@@ -70,7 +70,7 @@ describe('the current setup', () => {
     putInNeedle({ construction: 'twin', gapMm: 2.5, sizeNm: 80, type: 'universal' })
     expect(book.shelf.needles.size).toBe(2)
     expect(bench.parts.needle?.gapMm).toBe(2.5)
-    expect(book.undo()).toBe('Put in 2.5/80')
+    expect(book.undo()?.label).toBe('Put in 2.5/80')
     expect(bench.parts.needle?.gapMm).toBe(4)
   })
 

@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import { UNKNOWN_MACHINE } from '#shared/records'
+import { EMPTY_SETUP } from '#shared/setup'
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
@@ -20,6 +21,9 @@ vi.mock('#db/book', async original => {
 
 const machine = (id: string, name = 'Attic seven'): Machine => ({ id, name, ...UNKNOWN_MACHINE })
 const put = (record: Machine) => [{ table: 'machines' as const, id: record.id, record }]
+const edit = (before: Machine | null, after: Machine | null) => [
+  { table: 'machines' as const, id: (after ?? before)!.id, before, after },
+]
 const stored = openBookDatabase()
 
 beforeEach(async () => {
@@ -60,15 +64,15 @@ describe('the book', () => {
     const book = await openBook()
     book.commit('Add', put(machine('a')))
     book.commit('Rename', put(machine('a', 'Loft seven')))
-    expect(book.undo()).toBe('Rename')
+    expect(book.undo()?.label).toBe('Rename')
     expect(book.shelf.machines.get('a')?.name).toBe('Attic seven')
-    expect(book.undo()).toBe('Add')
+    expect(book.undo()?.label).toBe('Add')
     expect(book.isEmpty).toBe(true)
     expect(book.undo()).toBeNull()
     await book.flush()
     expect(await names()).toEqual([])
-    expect(book.redo()).toBe('Add')
-    expect(book.redo()).toBe('Rename')
+    expect(book.redo()?.label).toBe('Add')
+    expect(book.redo()?.label).toBe('Rename')
     expect(book.redo()).toBeNull()
     await book.flush()
     expect(await names()).toEqual(['Loft seven'])
@@ -110,12 +114,102 @@ describe('the book', () => {
     },
   )
 
+  it('says that it is stored once it is, and not before', async () => {
+    const book = await openBook()
+    const saved = book.commit('Add', put(machine('a')))
+    expect(book.storage).toBe('saving')
+    expect(await saved).toBe('stored')
+    expect(await names()).toEqual(['Attic seven'])
+    storageRefuses.reason = new Error('denied')
+    expect(await book.commit('Add', put(machine('b')))).toBe('waiting')
+  })
+
+  it('opens anew when it could not be opened, and writes nothing before it was read', async () => {
+    await writeBook(stored, edit(null, machine('a')))
+    const refusing = vi.spyOn(IDBFactory.prototype, 'open').mockImplementation(() => {
+      throw new Error('not now')
+    })
+    const book = await openBook(true)
+    expect(book.storage).toBe('failing')
+    expect(book.hasDemo).toBe(false)
+    expect(await book.commit('Rename', put(machine('b', 'Ferry six')))).toBe('waiting')
+    refusing.mockRestore()
+    expect(await book.flush()).toBe(true)
+    expect(book.storage).toBe('saved')
+    expect([...book.shelf.machines.keys()].sort()).toEqual(['a', 'b'])
+    expect((await names()).sort()).toEqual(['Attic seven', 'Ferry six'])
+  })
+
+  it('does not lay an empty bench over the stored one when it could not be read at first', async () => {
+    const bench = { ...EMPTY_SETUP, layers: 5 }
+    await writeBook(stored, [{ table: 'setup', id: 'current', before: null, after: bench }])
+    const refusing = vi.spyOn(IDBFactory.prototype, 'open').mockImplementation(() => {
+      throw new Error('not now')
+    })
+    const book = await openBook()
+    void book.commit('Tension', [{ table: 'setup', id: 'current', record: { ...EMPTY_SETUP, tension: 6 } }])
+    refusing.mockRestore()
+    await book.flush()
+    expect(book.shelf.setup.get('current')).toEqual({ ...bench, tension: 6 })
+    expect(await stored.table('setup').get('current')).toEqual({ ...bench, tension: 6 })
+  })
+
   it('leaves a damaged row aside, and the rest works', async () => {
-    await writeBook(stored, put(machine('a')))
+    await writeBook(stored, edit(null, machine('a')))
     await stored.table('machines').put({ id: 'bad', name: '' })
     const book = await openBook(true)
     expect(book.unreadable).toHaveLength(1)
     expect([...book.shelf.machines.keys()]).toEqual(['a'])
+  })
+})
+
+describe('beside another tab', () => {
+  it('keeps what each changed in the same record', async () => {
+    const book = await openBook()
+    await book.commit('Add', put(machine('a')))
+    await writeBook(stored, edit(machine('a'), { ...machine('a'), maxWidthMm: 9 }))
+    await book.commit('Rename', put(machine('a', 'Loft seven')))
+    expect(book.shelf.machines.get('a')).toEqual({ ...machine('a', 'Loft seven'), maxWidthMm: 9 })
+    expect(await stored.table('machines').get('a')).toMatchObject({ name: 'Loft seven', maxWidthMm: 9 })
+  })
+  it('takes back its own change and leaves the other’s', async () => {
+    const book = await openBook()
+    await book.commit('Add', put(machine('a')))
+    await book.commit('Rename', put(machine('a', 'Loft seven')))
+    await writeBook(
+      stored,
+      edit(machine('a', 'Loft seven'), { ...machine('a', 'Loft seven'), maxWidthMm: 9 }),
+    )
+    book.undo()
+    await book.flush()
+    expect(book.shelf.machines.get('a')).toEqual({ ...machine('a'), maxWidthMm: 9 })
+  })
+  it('does not take back what was changed again since, and says so', async () => {
+    const book = await openBook()
+    await book.commit('Rename', put(machine('a', 'Loft seven')))
+    await book.commit(null, put(machine('a', 'Tower seven')))
+    expect(book.undo()).toEqual({ label: 'Rename', done: false })
+    expect(book.shelf.machines.get('a')?.name).toBe('Tower seven')
+    // It does not stand in the way of what was done before it.
+    expect(book.canUndo).toBe(false)
+  })
+  it('does not bring back what the other took away, and says so', async () => {
+    const book = await openBook()
+    await book.commit('Add', put(machine('a')))
+    await writeBook(stored, edit(machine('a'), null))
+    expect(await book.commit('Rename', put(machine('a', 'Loft seven')))).toBe('refused')
+    expect(book.lost).toMatchObject([{ table: 'machines', id: 'a', outcome: 'gone' }])
+    expect(book.shelf.machines.has('a')).toBe(false)
+    expect(await names()).toEqual([])
+  })
+  it('loses no edit of the same field’s neighbours while one is being written', async () => {
+    const book = await openBook()
+    await book.commit('Add', put(machine('a')))
+    void book.commit('Rename', put(machine('a', 'B')))
+    void book.commit('Rename', put(machine('a', 'C')))
+    await writeBook(stored, edit(machine('a'), { ...machine('a'), maxWidthMm: 9 }))
+    await book.commit('Rename', put(machine('a', 'D')))
+    expect(await stored.table('machines').get('a')).toMatchObject({ name: 'D', maxWidthMm: 9 })
   })
 })
 
@@ -131,7 +225,7 @@ describe('the demo', () => {
   })
 
   it('does not come over what one already has', async () => {
-    await writeBook(stored, put(machine('a')))
+    await writeBook(stored, edit(null, machine('a')))
     expect((await openBook(true)).hasDemo).toBe(false)
   })
 

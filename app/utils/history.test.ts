@@ -1,8 +1,9 @@
 import { EMPTY_SETUP } from '#shared/setup'
 import { describe, expect, it } from 'vitest'
-import { EMPTY_HISTORY, type Edit, reversed, sealed, type Step, withStep } from '~/utils/history'
+import type { RecordEdit } from '#shared/records'
+import { EMPTY_HISTORY, sealed, type Step, withStep } from '~/utils/history'
 
-const width = (from: number, to: number): Edit => ({
+const width = (from: number, to: number): RecordEdit => ({
   table: 'setup',
   id: 'current',
   before: { ...EMPTY_SETUP, stitch: { ...EMPTY_SETUP.stitch, widthMm: from } },
@@ -18,7 +19,7 @@ describe('history', () => {
   it('makes one step of a drag, from where it began', () => {
     const history = [drag(1, 2), drag(2, 3), drag(3, 4)].reduce(withStep, EMPTY_HISTORY)
     expect(history.past).toHaveLength(1)
-    expect(reversed(history.past[0]!)[0]!.after).toEqual(width(1, 4).before)
+    expect(history.past[0]!.edits).toEqual([width(1, 4)])
   })
 
   it('makes two steps of two drags', () => {

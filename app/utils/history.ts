@@ -1,19 +1,11 @@
-import type { AnyRecord, TableName } from '#shared/records'
-
-/** One record before and after; null is absent. */
-export interface Edit {
-  readonly table: TableName
-  readonly id: string
-  readonly before: AnyRecord | null
-  readonly after: AnyRecord | null
-}
+import type { RecordEdit } from '#shared/records'
 
 /** What one press of undo takes back. */
 export interface Step {
   readonly label: string
   /** Steps in a row with the same key become one, as while a slider is dragged. */
   readonly joinKey: string | null
-  readonly edits: readonly Edit[]
+  readonly edits: readonly RecordEdit[]
 }
 
 export interface History {
@@ -41,14 +33,7 @@ export function sealed(history: History): History {
     : { ...history, past: [...history.past.slice(0, -1), { ...last, joinKey: null }] }
 }
 
-/** The edits that take a step back. */
-export function reversed(step: Step): Edit[] {
-  return step.edits
-    .map(({ table, id, before, after }) => ({ table, id, before: after, after: before }))
-    .reverse()
-}
-
-function joined(first: readonly Edit[], second: readonly Edit[]): Edit[] {
+function joined(first: readonly RecordEdit[], second: readonly RecordEdit[]): RecordEdit[] {
   const byRecord = new Map(first.map(edit => [`${edit.table}/${edit.id}`, edit]))
   for (const edit of second) {
     const key = `${edit.table}/${edit.id}`

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
-import { markAt, shareOf } from '#core/dial'
+import { guessedStep, isStepOf, markAt, shareOf, stepRange } from '#core/dial'
 
 const DIAL = { min: 0, home: 4, max: 9 }
 // Common practice: compared by offset from home as a share of the way to the end stop.
@@ -22,3 +22,23 @@ it('carries every number over and back', () => {
   )
 })
 it('knows no share where home is an end', () => expect(shareOf(0, { min: 0, home: 0, max: 9 })).toBe(0))
+
+it.each([
+  [10, false],
+  [4.6, false],
+  [4.5, true],
+  [0.1, true],
+  [0.009, true],
+  [0.005, false],
+  [0, false],
+  [Number.NaN, false],
+] as const)('a dial of 0 to 9 can be set by %d: %s', (step, can) => expect(isStepOf(DIAL, step)).toBe(can))
+
+it('guesses a step every dial can be set by', () => {
+  expect(guessedStep(DIAL)).toBe(0.5)
+  for (const max of [0.4, 1, 9, 100, 1000]) {
+    const dial = { min: 0, home: max / 2, max }
+    expect(isStepOf(dial, guessedStep(dial))).toBe(true)
+    expect(stepRange(dial)).toEqual([max / 1000, max / 2])
+  }
+})

@@ -22,3 +22,42 @@ export function shareOf(value: number, { min, home, max }: TensionDial): number 
 export function markAt(share: number, { min, home, max }: TensionDial): number {
   return home + share * (share < 0 ? home - min : max - home)
 }
+
+const MOST_STEPS = 1000
+/**
+ * The steps a dial can be set by: at least two from end to end, and no more than a thousand.
+ *
+ * @returns The least and the largest step, in marks of this dial.
+ *
+ * @example
+ * stepRange({ min: 0, home: 4, max: 9 }) // [0.009, 4.5]
+ */
+export function stepRange({ min, max }: TensionDial): readonly [number, number] {
+  return [(max - min) / MOST_STEPS, (max - min) / 2]
+}
+
+/**
+ * Whether a dial can be set by this step.
+ *
+ * @example
+ * isStepOf({ min: 0, home: 4, max: 9 }, 10) // false
+ */
+export function isStepOf(dial: TensionDial, step: number): boolean {
+  const [least, most] = stepRange(dial)
+  return step >= least && step <= most
+}
+
+/** Half a mark on a usual dial of nine; a guess for a dial nobody has looked at closely. */
+const GUESSED_STEP = 0.5
+const USUAL_MARKS = 9
+/**
+ * The step of a dial whose step is not known, or was noted as something it cannot be.
+ *
+ * @example
+ * guessedStep({ min: 0, home: 4, max: 9 }) // 0.5
+ */
+export function guessedStep(dial: TensionDial): number {
+  const [least] = stepRange(dial)
+  const halfMark = (GUESSED_STEP * (dial.max - dial.min)) / USUAL_MARKS
+  return Math.max(least, Math.min(GUESSED_STEP, halfMark))
+}

@@ -1,1 +1,1 @@
-export { markAt, shareOf } from './dial'
+export { guessedStep, isStepOf, markAt, shareOf, stepRange } from './dial'

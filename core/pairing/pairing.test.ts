@@ -379,7 +379,7 @@ describe('where to start', () => {
     ['fine, home', USUAL_THREADS.fine, { technique: 'seam' }, 4.5],
     ['bobbin work, home', USUAL_THREADS.thick, {}, 4.5],
     ['a raised goal does not break metallic', USUAL_THREADS.metallic, { goal: 'raised' }, 3],
-  ] as const)('tension for %s', (_, facts, over, dial) => expect(start(facts, over).tensionDial).toBe(dial))
+  ] as const)('tension for %s', (_, facts, over, dial) => expect(start(facts, over).tensionNumber).toBe(dial))
 
   it.each([
     ['heavy', USUAL_THREADS.heavy, { swings: false }, 3.5],
@@ -404,7 +404,7 @@ describe('where to start', () => {
   })
   it('says only the offset when the dial is not known', () => {
     expect(start(USUAL_THREADS.metallic, { dial: null })).toMatchObject({
-      tensionDial: null,
+      tensionNumber: null,
       tension: { text: expect.stringContaining('from home to the lowest'), source: 'rule' },
     })
   })
@@ -412,7 +412,7 @@ describe('where to start', () => {
     expect(
       start(USUAL_THREADS.metallic, { own: { name: 'Night cape', tension: 2.5, lengthMm: 1.2 } }),
     ).toMatchObject({
-      tensionDial: 2.5,
+      tensionNumber: 2.5,
       tension: { source: 'own plan', why: expect.stringContaining('Night cape') },
     })
   })

@@ -37,7 +37,7 @@ export interface StartSettings {
   /** Offset from home as a share of the way to the end stop it goes towards, −1 to 1. */
   readonly tensionShare: number
   /** The number on this dial; null when the dial is not known. */
-  readonly tensionDial: number | null
+  readonly tensionNumber: number | null
   readonly tension: StartValue
   readonly lengthMm: number | null
   readonly widthMm: number | null
@@ -70,12 +70,12 @@ export function startSettings(input: StartInput): StartSettings {
   const ruleDial = input.dial && onDial(rule.share, input.dial)
   const own = input.own
   const fromOwn = own?.tension != null && input.dial !== null
-  const tensionDial = fromOwn ? own.tension : ruleDial
+  const tensionNumber = fromOwn ? own.tension : ruleDial
   const share = fromOwn ? shareOf(own.tension!, input.dial!) : rule.share
   const length = lengthRule(input, threadClass)
   return {
     tensionShare: share,
-    tensionDial,
+    tensionNumber,
     tension: fromOwn
       ? {
           text: formatShort(own.tension),
@@ -83,7 +83,7 @@ export function startSettings(input: StartInput): StartSettings {
           why: `as kept in “${own.name}”; the rule would say ${ruleDial}`,
         }
       : {
-          text: tensionDial === null ? offsetWords(rule.share) : formatShort(tensionDial),
+          text: tensionNumber === null ? offsetWords(rule.share) : formatShort(tensionNumber),
           source: rule.source,
           why: rule.why,
         },

@@ -3,7 +3,7 @@ import {
   type DropClearance,
   judgeSwing,
   roomsOf,
-  standingAt,
+  standingIn,
   type SwingInput,
   type SwingResult,
 } from '#core/swing'
@@ -110,10 +110,10 @@ function footOpening({ foot }: SwingInput, bladeRadiusMm: number): Opening | nul
 
 function bladesAt(input: SwingInput, barMm: number): BladeAt[] {
   const offsets = bladeOffsetsMm(input.needle)
-  const rooms = roomsOf(input)
+  const standingOf = standingIn(roomsOf(input), input)
   return bladeNames(input.needle.construction).map((blade, i) => {
     const xMm = barMm + offsets[i]!
-    return { blade, xMm, strikes: standingAt(Math.abs(xMm), rooms, input).verdict === 'strikes' }
+    return { blade, xMm, strikes: standingOf(Math.abs(xMm)).verdict === 'strikes' }
   })
 }
 

@@ -19,8 +19,8 @@ export const stepByOne: Habit = (goal, dial, rows) => {
   const off = leading(goal, last) - GOAL_FACTS[goal].target
   if (off === 0 || rows.length >= MOST) return null
   const step = Math.max(1, dial.step)
-  const next = nearestOf(marks, last.dial + (off < 0 ? step : -step))
-  return next === last.dial ? null : next
+  const next = nearestOf(marks, last.tension + (off < 0 ? step : -step))
+  return next === last.tension ? null : next
 }
 
 /**
@@ -36,10 +36,10 @@ export const bisection: Habit = (goal, dial, rows) => {
   for (const row of rows) {
     const off = leading(goal, row) - target
     if (off === 0) return null
-    if (off < 0) low = Math.max(low, row.dial)
-    else high = Math.min(high, row.dial)
+    if (off < 0) low = Math.max(low, row.tension)
+    else high = Math.min(high, row.tension)
   }
   if (rows.length === 0) return nearestOf(marks, dial.home)
   const next = nearestOf(marks, (low + high) / 2)
-  return rows.length >= MOST || rows.some(row => row.dial === next) ? null : next
+  return rows.length >= MOST || rows.some(row => row.tension === next) ? null : next
 }

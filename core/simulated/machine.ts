@@ -60,7 +60,7 @@ export function drawMachine(
   random: Random,
 ): SimulatedMachine {
   const unit = (dial.max - dial.min) / MODEL.marks
-  const goalMark = expected.dial + expected.spread * normal(random)
+  const goalMark = expected.tension + expected.spread * normal(random)
   return {
     goal,
     dial,
@@ -80,18 +80,18 @@ export function drawMachine(
  */
 export function sewRow(
   { goal, dial, goalMark, slope, otherOff, breakMark, skipMark }: SimulatedMachine,
-  at: number,
+  tension: number,
   random: Random,
 ): SewnRow {
   const { leads, target, other } = GOAL_FACTS[goal]
   const unit = (dial.max - dial.min) / MODEL.marks
-  const off = slope * (at - goalMark)
+  const off = slope * (tension - goalMark)
   const happens = (mark: number) =>
-    random() < 1 / (1 + Math.exp((-MODEL.dangerSharpness * (at - mark)) / unit))
+    random() < 1 / (1 + Math.exp((-MODEL.dangerSharpness * (tension - mark)) / unit))
   const leading = read(target + off, random)
   const beside = read((other[0] + other[1]) / 2 + otherOff + off, random)
   return {
-    dial: at,
+    tension,
     ridge: leads === 'ridge' ? leading : beside,
     show: leads === 'show' ? leading : beside,
     breaks: happens(breakMark),

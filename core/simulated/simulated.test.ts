@@ -4,8 +4,8 @@ import { bisection, drawMachine, MODEL, normal, seeded, sewRow, stepByOne } from
 import type { TrialRow } from '#core/trial'
 
 const DIAL = { min: 0, max: 9, home: 4.5, step: 0.5 }
-const row = (dial: number, show: TrialRow['show']): TrialRow => ({
-  dial,
+const row = (tension: number, show: TrialRow['show']): TrialRow => ({
+  tension,
   show,
   ridge: null,
   skips: false,
@@ -14,7 +14,7 @@ const row = (dial: number, show: TrialRow['show']): TrialRow => ({
 
 describe('the simulated machine', () => {
   it('draws the same for the same seed', () => {
-    const draw = (seed: number) => drawMachine('balanced', DIAL, { dial: 4.5, spread: 1 }, seeded(seed))
+    const draw = (seed: number) => drawMachine('balanced', DIAL, { tension: 4.5, spread: 1 }, seeded(seed))
     expect(draw(5)).toEqual(draw(5))
     expect(draw(5)).not.toEqual(draw(6))
   })
@@ -26,7 +26,7 @@ describe('the simulated machine', () => {
   })
   it('reads more the tighter it is set, within ±3', () => {
     const random = seeded(2)
-    const machine = drawMachine('balanced', DIAL, { dial: 4.5, spread: 0.001 }, random)
+    const machine = drawMachine('balanced', DIAL, { tension: 4.5, spread: 0.001 }, random)
     const at = (dial: number) => mean(Array.from({ length: 50 }, () => sewRow(machine, dial, random).show!))
     expect(at(0)).toBe(-3)
     expect(at(9)).toBe(3)
@@ -40,7 +40,7 @@ describe('the simulated machine', () => {
   })
   it('breaks the thread far above the goal, not at it', () => {
     const random = seeded(3)
-    const machine = { ...drawMachine('balanced', DIAL, { dial: 3, spread: 0.5 }, random), breakMark: 6 }
+    const machine = { ...drawMachine('balanced', DIAL, { tension: 3, spread: 0.5 }, random), breakMark: 6 }
     const breaks = (dial: number) =>
       Array.from({ length: 100 }, () => sewRow(machine, dial, random)).filter(one => one.breaks).length
     expect(breaks(3)).toBe(0)
@@ -49,7 +49,7 @@ describe('the simulated machine', () => {
   it('has slopes about the one it states', () => {
     const random = seeded(4)
     const logs = Array.from({ length: 3000 }, () =>
-      Math.log(drawMachine('balanced', DIAL, { dial: 4.5, spread: 1 }, random).slope),
+      Math.log(drawMachine('balanced', DIAL, { tension: 4.5, spread: 1 }, random).slope),
     )
     expect(mean(logs)).toBeCloseTo(Math.log(MODEL.slope), 1)
     expect(standardDeviation(logs)).toBeCloseTo(MODEL.slopeSigma, 1)

@@ -1,7 +1,7 @@
 import { bladeNames, bladeOffsetsMm, type BladeName } from '#core/needle'
 import { landingsMm } from '#core/stitch'
 import { type Room, roomsOf, spareAtMm } from './rooms'
-import { needleSwings, standingAt } from './standing'
+import { needleSwings, standingIn } from './standing'
 import type { SwingInput, Verdict } from './types'
 
 /** What the handwheel shows at one needle drop. */
@@ -33,6 +33,7 @@ export function dropClearances(input: SwingInput): DropClearance[] {
   const offsets = bladeOffsetsMm(input.needle)
   const names = bladeNames(input.needle.construction)
   const rooms = roomsOf(input)
+  const standingOf = standingIn(rooms, input)
   return landingsMm(input.stitch, input.stitch, input.machine.maxWidthMm).map(({ xMm, yMm }, index) => {
     // The outermost blade on the side the bar has swung to.
     const outer = xMm >= 0 ? offsets.length - 1 : 0
@@ -43,7 +44,7 @@ export function dropClearances(input: SwingInput): DropClearance[] {
       yMm,
       blade: names[outer]!,
       clearanceMm: spareAtMm(rooms, outMm),
-      verdict: standingAt(outMm, rooms, input).verdict,
+      verdict: standingOf(outMm).verdict,
     }
   })
 }

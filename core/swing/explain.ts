@@ -1,6 +1,6 @@
 import { bladeNames, outerSpanMm } from '#core/needle'
 import { hasSwing } from '#core/stitch'
-import { formatLength, formatLengthDown, type LengthUnit } from '#core/units'
+import { formatLength, formatLengthDown, lengthWithUnit, type LengthUnit, UNIT_SIGNS } from '#core/units'
 import { ROUNDING_MM, roomsOf } from './rooms'
 import type { Part, Reason, ReasonCode, SwingInput, SwingResult } from './types'
 
@@ -20,7 +20,7 @@ export function headline(result: SwingResult, input: SwingInput, unit: LengthUni
   const { verdict, safeWidthMm, swings } = result
   const hole = singleHolePart(input)
   if (hole && verdict === 'strikes') return `Do not sew: the ${hole} has a single hole.`
-  const safe = `${formatLengthDown(safeWidthMm, unit)} ${unit}`
+  const safe = `${formatLengthDown(safeWidthMm, unit)} ${UNIT_SIGNS[unit]}`
   if (safeWidthMm === null) {
     return verdict === 'strikes'
       ? 'Do not sew: no width makes this fit.'
@@ -92,7 +92,7 @@ export function arithmetic(input: SwingInput, unit: LengthUnit): string {
 export function explainSwing(result: SwingResult, input: SwingInput, unit: LengthUnit = 'mm'): Reason[] {
   const reasons: Reason[] = []
   const say = (code: ReasonCode, message: string) => reasons.push({ code, message })
-  const length = (mm: number) => `${formatLength(mm, unit)} ${unit}`
+  const length = (mm: number) => lengthWithUnit(mm, unit)
   const { verdict, worstDrop, broken } = result
   const place = worstPlace(result, input, length)
 
@@ -145,7 +145,10 @@ function safeWidthReason({ safeWidthMm, swings }: SwingResult, input: SwingInput
     return ['no-width-helps', `No width keeps the margin: ${arithmetic(input, unit)}.`]
   if (safeWidthMm === 0) return ['straight-only', `Straight only: ${arithmetic(input, unit)}.`]
   const lead = swings ? 'Safe width' : 'Room to swing'
-  return ['safe-width', `${lead} ${formatLengthDown(safeWidthMm, unit)} ${unit}: ${arithmetic(input, unit)}.`]
+  return [
+    'safe-width',
+    `${lead} ${formatLengthDown(safeWidthMm, unit)} ${UNIT_SIGNS[unit]}: ${arithmetic(input, unit)}.`,
+  ]
 }
 
 function reasonFor(

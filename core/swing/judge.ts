@@ -1,4 +1,4 @@
-import { standingAt, needleSwings } from './standing'
+import { needleSwings, standingIn } from './standing'
 import { requireInRange } from '#core/errors'
 import { bladeNames, bladeOffsetsMm, outerSpanMm } from '#core/needle'
 import { type Drop, landingsMm, type StitchSetting, type StitchShape } from '#core/stitch'
@@ -30,7 +30,7 @@ export function judgeSwing(input: SwingInput): SwingResult {
   const { worst, leftMm, rightMm } = extremes(landings, input)
   const outMm = Math.abs(worst.xMm)
   const rooms = roomsOf(input)
-  const { verdict, struck, tight } = standingAt(outMm, rooms, input)
+  const { verdict, struck, tight } = standingIn(rooms, input)(outMm)
   const binding =
     verdict === 'strikes'
       ? tightest(struck, ({ bareMm }) => bareMm)

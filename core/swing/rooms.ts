@@ -25,10 +25,14 @@ export interface Room {
  * @param outMm - the blade centre's distance from the middle, towards the side asked for.
  */
 export function spareAtMm(rooms: readonly Room[], outMm: number): number {
-  const openings = rooms.filter(({ kind }) => kind === 'opening')
-  const usual = openings.length > 0 ? openings : rooms.filter(({ part }) => part === 'machine')
-  const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)
-  return Math.min(...[...usual, ...struck].map(({ bareMm }) => bareMm - outMm))
+  const measured = rooms.some(({ kind }) => kind === 'opening')
+  let spareMm = Infinity
+  for (const { kind, part, bareMm } of rooms) {
+    const isUsual = measured ? kind === 'opening' : part === 'machine'
+    const isStruck = outMm - bareMm > ROUNDING_MM
+    if (isUsual || isStruck) spareMm = Math.min(spareMm, bareMm - outMm)
+  }
+  return spareMm
 }
 
 /**

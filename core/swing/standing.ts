@@ -25,16 +25,20 @@ export function needleSwings(stitch: StitchShape & StitchSetting): boolean {
 /**
  * The verdict of a single landing: the whole stitch is as good as the landing farthest out.
  *
- * @param outMm - the blade centre's distance from the middle, in mm, ≥ 0.
  * @param rooms - from `roomsOf`, for the same input.
+ * @returns What to ask for each landing: how far the blade's centre lies from the middle, in mm, ≥ 0.
  *
  * @example
- * standingAt(3.5, roomsOf(input), input).verdict // 'strikes'
+ * standingIn(roomsOf(input), input)(3.5).verdict // 'strikes'
  */
-export function standingAt(outMm: number, rooms: readonly Room[], input: SwingInput): Standing {
-  const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)
-  const tight = rooms.filter(room => isTight(room, outMm, input))
-  return { verdict: verdictOf(struck, tight), struck, tight }
+export function standingIn(rooms: readonly Room[], input: SwingInput): (outMm: number) => Standing {
+  // Asked of every drop, and looks through all drops itself.
+  const swings = needleSwings(input.stitch)
+  return outMm => {
+    const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)
+    const tight = rooms.filter(room => isTight(room, outMm, input, swings))
+    return { verdict: verdictOf(struck, tight), struck, tight }
+  }
 }
 
 function verdictOf(struck: readonly Room[], tight: readonly Room[]): Verdict {
@@ -42,10 +46,10 @@ function verdictOf(struck: readonly Room[], tight: readonly Room[]): Verdict {
   return tight.length > 0 ? 'close' : 'clear'
 }
 
-function isTight({ kind, part, safeMm }: Room, outMm: number, input: SwingInput): boolean {
+function isTight({ kind, part, safeMm }: Room, outMm: number, input: SwingInput, swings: boolean): boolean {
   if (kind === 'single-hole') return false
   // The margin is for swing. A straight seam is tight when it could not swing at all.
-  if (part === 'machine' && !needleSwings(input.stitch)) {
+  if (part === 'machine' && !swings) {
     return input.machine.maxWidthMm - outerSpanMm(input.needle) - input.marginMm <= ROUNDING_MM
   }
   return outMm - safeMm > ROUNDING_MM

@@ -409,7 +409,7 @@ describe('explanations', () => {
       explainSwing(judgeSwing(input()), input(), 'inch')
         .map(r => r.message)
         .join(),
-    ).toContain('inch')
+    ).toContain('0.118 in left of the middle')
   })
 })
 

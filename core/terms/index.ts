@@ -27,6 +27,15 @@ export const USUAL_GOAL: Readonly<Record<Technique, Goal>> = {
   'blanket stitch': 'balanced',
 }
 
+const STRAIGHT: ReadonlySet<Technique> = new Set(['seam', 'hem', 'topstitching', 'pintucks'])
+/**
+ * Whether a technique is sewn straight where nobody says otherwise. Source: common practice.
+ *
+ * @example
+ * isSewnStraight('pintucks') // true
+ */
+export const isSewnStraight = (technique: Technique): boolean => STRAIGHT.has(technique)
+
 export const CLOTH_STRUCTURES = ['woven', 'knit', 'felt', 'leather'] as const
 export const CLOTH_WEIGHTS = ['light', 'medium', 'heavy'] as const
 /** What rules need to know of the cloth; null: not known, and then not judged. */

@@ -6,6 +6,7 @@ export {
   type ThreadLook,
   type ThreadKindFacts,
 } from './kinds'
+export { LOW_STOCK_M, type Stock, stockOf } from './stock'
 export { roundDiameterMm, threadDiameterMm, drawnDiameter, type DrawnDiameter, leastSure } from './diameter'
 export {
   COUNT_SYSTEMS,

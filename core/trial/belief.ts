@@ -115,8 +115,8 @@ export function beliefBefore(dial: SteppedDial, prior: TrialPrior): Belief {
   return normalized({ mark, slope, weight })
 }
 
-function normalDensity(mark: number, { dial, spread }: TrialPrior): number {
-  const z = (mark - dial) / spread
+function normalDensity(mark: number, { tension, spread }: TrialPrior): number {
+  const z = (mark - tension) / spread
   return Math.exp((-z * z) / 2) / (spread * Math.sqrt(2 * Math.PI))
 }
 
@@ -125,8 +125,8 @@ function cellsOf(dial: SteppedDial, prior: TrialPrior): Cell[] {
   const unit = unitOf(dial)
   const fine = prior.spread / FINE_PER_SPREAD
   const coarse = unit / 3
-  const nearLow = prior.dial - NEAR_SPREADS * prior.spread
-  const nearHigh = prior.dial + NEAR_SPREADS * prior.spread
+  const nearLow = prior.tension - NEAR_SPREADS * prior.spread
+  const nearHigh = prior.tension + NEAR_SPREADS * prior.spread
   const low = Math.min(dial.min - PAST_ENDS * unit, nearLow)
   const high = Math.max(dial.max + PAST_ENDS * unit, nearHigh)
   const widthAt = (mark: number) => {
@@ -219,8 +219,8 @@ export function chanceBeyond(
 ): { readonly below: number; readonly above: number } {
   let [below, above] = [0, 0]
   for (let i = 0; i < mark.length; i++) {
-    if (mark[i]! < lowest && !atLeast && slope[i]! * (lowest - mark[i]!) > HALF) below += weight[i]!
-    if (mark[i]! > highest && slope[i]! * (mark[i]! - highest) > HALF) above += weight[i]!
+    if (!atLeast && slope[i]! * (lowest - mark[i]!) > HALF) below += weight[i]!
+    if (slope[i]! * (mark[i]! - highest) > HALF) above += weight[i]!
   }
   return { below, above }
 }

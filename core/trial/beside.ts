@@ -29,11 +29,11 @@ export function besideOf(
 ): Beside | null {
   const { leads, other: allowed } = GOAL_FACTS[goal]
   const name = leads === 'ridge' ? 'show' : 'ridge'
-  const near = rows.filter(row => row[name] !== null && Math.abs(row.dial - best) <= unitOf(dial) / 2)
+  const near = rows.filter(row => row[name] !== null && Math.abs(row.tension - best) <= unitOf(dial) / 2)
   if (near.length === 0) return null
   // Of equally near rows the last one counts: it was sewn with what is on the machine now.
   const { [name]: reading } = near.reduce((one, row) =>
-    Math.abs(row.dial - best) <= Math.abs(one.dial - best) ? row : one,
+    Math.abs(row.tension - best) <= Math.abs(one.tension - best) ? row : one,
   )
   if (reading === null || (reading >= allowed[0] && reading <= allowed[1])) return null
   return { name, reading, allowed, mend: MENDS[name][reading > allowed[1] ? 'above' : 'below'] }

@@ -2,7 +2,7 @@ import { GOAL_FACTS, type Reading, type TrialGoal } from './goals'
 import type { TrialAdvice } from './types'
 
 interface Read {
-  readonly dial: number
+  readonly tension: number
   readonly reading: Reading
 }
 
@@ -12,8 +12,8 @@ interface Read {
  */
 export function bracketOf(read: readonly Read[], goal: TrialGoal): TrialAdvice['bracket'] {
   const { target } = GOAL_FACTS[goal]
-  const low = Math.max(...read.filter(({ reading }) => reading < target).map(({ dial }) => dial))
-  const high = Math.min(...read.filter(({ reading }) => reading > target).map(({ dial }) => dial))
+  const low = Math.max(...read.filter(({ reading }) => reading < target).map(({ tension }) => tension))
+  const high = Math.min(...read.filter(({ reading }) => reading > target).map(({ tension }) => tension))
   return Number.isFinite(low) && Number.isFinite(high) && low < high ? { low, high } : null
 }
 
@@ -27,9 +27,9 @@ export function disagreement<R extends Read>(read: readonly R[]): readonly [R, R
   let [worst, most]: [readonly [R, R] | null, number] = [null, TOO_MUCH - 1]
   for (const [i, a] of read.entries()) {
     for (const b of read.slice(i + 1)) {
-      const [lower, higher] = a.dial <= b.dial ? [a, b] : [b, a]
+      const [lower, higher] = a.tension <= b.tension ? [a, b] : [b, a]
       const apart =
-        lower.dial === higher.dial ? Math.abs(a.reading - b.reading) : lower.reading - higher.reading
+        lower.tension === higher.tension ? Math.abs(a.reading - b.reading) : lower.reading - higher.reading
       if (apart > most) [worst, most] = [[a, b], apart]
     }
   }

@@ -42,7 +42,7 @@ function adviceOf(search: Search, finding: Finding): TrialAdvice {
     outOfReach: finding.outOfReach ?? false,
     reason: { code, message },
     beside: best !== null && settled ? besideOf(goal, dial, rows, best) : null,
-    estimate: { dial: mean, spread },
+    estimate: { tension: mean, spread },
     bracket,
     disagree: disagree && [disagree[0].place, disagree[1].place],
   }

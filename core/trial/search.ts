@@ -1,3 +1,4 @@
+import { stepRange } from '#core/dial'
 import { CoreError, requireInRange } from '#core/errors'
 import {
   type Aim,
@@ -29,7 +30,7 @@ const BEST_REACH = 4
 
 /** A row whose leading reading was taken. */
 export interface ReadRow {
-  readonly dial: number
+  readonly tension: number
   readonly reading: Reading
   /** Its place among all rows, from 0. */
   readonly place: number
@@ -78,11 +79,11 @@ export function searchOf(input: TrialInput): Search {
   const prior = input.prior ?? usualPrior(goal, dial)
   requireInput(input, prior)
   const aim = aimOf(goal, dial)
-  const ceiling = Math.min(...rows.filter(({ breaks, skips }) => breaks || skips).map(row => row.dial))
+  const ceiling = Math.min(...rows.filter(({ breaks, skips }) => breaks || skips).map(row => row.tension))
   const marks = marksOf(dial).filter(mark => mark < ceiling - SAME_MARK)
   const read = readRows(rows, goal)
   const belief = read.reduce(
-    (before, row) => beliefAfter(before, aim, row.dial, row.reading),
+    (before, row) => beliefAfter(before, aim, row.tension, row.reading),
     beliefBefore(dial, prior),
   )
   const { mean, spread } = meanAndSpread(belief)
@@ -96,7 +97,7 @@ export function searchOf(input: TrialInput): Search {
     read,
     marks,
     ceiling,
-    broke: rows.some(row => row.breaks && row.dial === ceiling),
+    broke: rows.some(row => row.breaks && row.tension === ceiling),
     belief,
     mean,
     spread,
@@ -110,12 +111,12 @@ export function searchOf(input: TrialInput): Search {
  * Where to begin without an own swatch: by the goal's rule, give or take a mark of a usual dial.
  *
  * @example
- * usualPrior('balanced', dial).dial // dial.home
+ * usualPrior('balanced', dial).tension // dial.home
  */
 export function usualPrior(goal: TrialGoal, dial: SteppedDial): TrialPrior {
   const { startShare } = GOAL_FACTS[goal]
   return {
-    dial: dial.home + startShare * (startShare < 0 ? dial.home - dial.min : dial.max - dial.home),
+    tension: dial.home + startShare * (startShare < 0 ? dial.home - dial.min : dial.max - dial.home),
     spread: unitOf(dial),
   }
 }
@@ -124,7 +125,7 @@ function readRows(rows: readonly TrialRow[], goal: TrialGoal): ReadRow[] {
   const lead = GOAL_FACTS[goal].leads
   return rows.flatMap((row, place): ReadRow[] => {
     const reading = row[lead]
-    return reading === null ? [] : [{ dial: row.dial, reading, place }]
+    return reading === null ? [] : [{ tension: row.tension, reading, place }]
   })
 }
 
@@ -143,13 +144,14 @@ function requireInput({ dial, rows }: TrialInput, prior: TrialPrior): void {
   requireInRange(min, 'dial.min', -1000, 1000)
   requireInRange(max, 'dial.max', min + 1e-6, 1000)
   requireInRange(home, 'dial.home', min, max)
-  requireInRange(step, 'dial.step', (max - min) / 1000, max - min)
+  requireInRange(step, 'dial.step', ...stepRange(dial))
   if (rows.length > MOST_ROWS) {
     const message = `A trial has at most ${MOST_ROWS} rows: begin a new strip.`
     throw new CoreError('too-many', message, { field: 'rows', most: MOST_ROWS })
   }
-  rows.forEach((row, i) => requireInRange(row.dial, `rows.${i}.dial`, min, max))
+  // Fields are named as those who ask from outside name them.
+  rows.forEach((row, i) => requireInRange(row.tension, `rows.${i}.dial`, min, max))
   const whole = max - min
-  requireInRange(prior.dial, 'prior.dial', min - 2 * whole, max + 2 * whole)
+  requireInRange(prior.tension, 'prior.dial', min - 2 * whole, max + 2 * whole)
   requireInRange(prior.spread, 'prior.spread', whole / 1000, 2 * whole)
 }

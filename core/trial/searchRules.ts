@@ -58,7 +58,7 @@ const noMarkLeft: Rule = ({ marks, broke }) => {
 /** Nothing was read: begin where the goal is expected. */
 const nothingRead: Rule = search => {
   if (search.read.length > 0) return null
-  const next = nearestOf(search.marks, search.prior.dial)
+  const next = nearestOf(search.marks, search.prior.tension)
   if (search.ceiling === Infinity) return { code: 'first', message: `Begin at ${formatShort(next)}.`, next }
   return { code: faultCode(search), message: lowerWords(search, next), next }
 }
@@ -68,7 +68,7 @@ const beyondTop: Rule = ({ belief, aim, marks, read, dial, ceiling, broke }) => 
   const highest = marks.at(-1)!
   if (!(chanceBeyond(belief, aim, marks[0]!, highest).above > SURE_BEYOND)) return null
   const seen = read.some(
-    row => row.dial >= highest - unitOf(dial) - SAME_MARK && row.dial <= highest + SAME_MARK,
+    row => row.tension >= highest - unitOf(dial) - SAME_MARK && row.tension <= highest + SAME_MARK,
   )
   if (!seen) return null
   if (ceiling === Infinity) {
@@ -91,7 +91,7 @@ const beyondTop: Rule = ({ belief, aim, marks, read, dial, ceiling, broke }) => 
 const beyondBottom: Rule = ({ belief, aim, marks, read, dial }) => {
   const lowest = marks[0]!
   if (!(chanceBeyond(belief, aim, lowest, marks.at(-1)!).below > SURE_BEYOND)) return null
-  if (!read.some(row => row.dial <= lowest + unitOf(dial) + SAME_MARK)) return null
+  if (!read.some(row => row.tension <= lowest + unitOf(dial) + SAME_MARK)) return null
   return {
     code: 'beyond-bottom',
     message: `Even at ${formatShort(dial.min)} it is too much: ${OTHERS}.`,
@@ -105,13 +105,14 @@ const rowsDisagree: Rule = search => {
   if (!disagree || isAnswered(disagree, read)) return null
   const [first, second] = disagree
   const again = surprise(search, first) < surprise(search, second) ? second : first
-  if (!(again.dial < ceiling - SAME_MARK)) return null
-  const why = first.dial === second.dial ? 'one number cannot give both' : 'more tension cannot give less'
+  if (!(again.tension < ceiling - SAME_MARK)) return null
+  const why =
+    first.tension === second.tension ? 'one number cannot give both' : 'more tension cannot give less'
   const places = `Rows ${first.place + 1} and ${second.place + 1}`
   return {
     code: 'contradiction',
-    message: `${places} disagree: ${why}. Sew ${formatShort(again.dial)} once more.`,
-    next: again.dial,
+    message: `${places} disagree: ${why}. Sew ${formatShort(again.tension)} once more.`,
+    next: again.tension,
   }
 }
 
@@ -182,14 +183,14 @@ function reasonToSew(
   if ((last.breaks || last.skips) && next < ceiling) {
     return { code: faultCode(search), message: lowerWords(search, next) }
   }
-  if (rows.some(({ dial }) => sameMark(dial, next))) {
+  if (rows.some(({ tension }) => sameMark(tension, next))) {
     return { code: 'confirm', message: `Sew ${formatShort(next)} once more to be sure.` }
   }
   if (bracket) {
     const [low, high] = [formatShort(bracket.low), formatShort(bracket.high)]
     return { code: 'between', message: `Between ${low} and ${high}: try ${formatShort(next)}.` }
   }
-  if (next > last.dial) return { code: 'higher', message: `Higher: try ${formatShort(next)}.` }
+  if (next > last.tension) return { code: 'higher', message: `Higher: try ${formatShort(next)}.` }
   return { code: 'lower', message: `Lower: try ${formatShort(next)}.` }
 }
 
@@ -212,13 +213,13 @@ function worthiest({ belief, aim, dial, mean, spread, marks }: Search, inside: r
 }
 
 /** How unexpected a row is: its distance from what the others make of the machine, in marks. */
-function surprise({ belief, aim }: Search, { dial, reading }: ReadRow): number {
+function surprise({ belief, aim }: Search, { tension, reading }: ReadRow): number {
   const { mean } = meanAndSpread(belief)
-  return Math.sign(reading - aim.target) === Math.sign(dial - mean) ? 0 : Math.abs(dial - mean)
+  return Math.sign(reading - aim.target) === Math.sign(tension - mean) ? 0 : Math.abs(tension - mean)
 }
 
 /** A third row at one of the two marks has settled which of them was a slip. */
 function isAnswered(pair: readonly [ReadRow, ReadRow], read: readonly ReadRow[]): boolean {
   const later = Math.max(pair[0].place, pair[1].place)
-  return pair.some(({ dial }) => read.some(row => row.place > later && sameMark(row.dial, dial)))
+  return pair.some(({ tension }) => read.some(row => row.place > later && sameMark(row.tension, tension)))
 }

@@ -1,8 +1,8 @@
 import { bench, describe } from 'vitest'
 import { nextTension, type TrialRow } from '#core/trial'
 
-const row = (dial: number, show: TrialRow['show']): TrialRow => ({
-  dial,
+const row = (tension: number, show: TrialRow['show']): TrialRow => ({
+  tension,
   show,
   ridge: null,
   skips: false,

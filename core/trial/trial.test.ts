@@ -18,8 +18,8 @@ import {
 } from '#core/trial'
 
 const DIAL = { min: 0, max: 9, home: 4.5, step: 0.25 } as const
-const row = (dial: number, show: Reading | null, over: Partial<TrialRow> = {}): TrialRow => ({
-  dial,
+const row = (tension: number, show: Reading | null, over: Partial<TrialRow> = {}): TrialRow => ({
+  tension,
   show,
   ridge: null,
   skips: false,
@@ -40,10 +40,10 @@ describe('the goals', () => {
     ['blanket', 0],
     ['balanced', 0],
   ] as const)('%s leads %d from home', (goal, way) => {
-    expect(Math.sign(usualPrior(goal, DIAL).dial - DIAL.home)).toBe(way)
+    expect(Math.sign(usualPrior(goal, DIAL).tension - DIAL.home)).toBe(way)
   })
   it('take pintucks to the top of the dial as a first try', () =>
-    expect(usualPrior('raised', DIAL).dial).toBe(9))
+    expect(usualPrior('raised', DIAL).tension).toBe(9))
   it('are the usual ones of technique, goal and thread', () => {
     expect(usualTrialGoal('pintucks', 'raised', [])).toBe('raised')
     expect(usualTrialGoal('decorative', 'balanced', ['rayon', 'metallic'])).toBe('metallic')
@@ -83,7 +83,7 @@ it('knows the normal distribution', () => {
 describe('the next number', () => {
   it('begins where it is expected', () => {
     expect(next([])).toMatchObject({ next: 4.5, best: null, settled: false, reason: { code: 'first' } })
-    expect(next([], { prior: { dial: 3.1, spread: 0.5 } }).next).toBe(3)
+    expect(next([], { prior: { tension: 3.1, spread: 0.5 } }).next).toBe(3)
   })
   it(
     'goes up where the top thread shows below, down where the bobbin shows, between where both were '
@@ -149,6 +149,13 @@ describe('the next number', () => {
       reason: { code: 'beyond-bottom' },
     })
     expect(next([row(4.5, -3), row(5.5, -3)]).outOfReach).toBe(false)
+    // A row one mark of a usual dial from the end is near enough to say so, one farther off is not.
+    const low = (tension: number) => next([row(tension, 3), row(tension, 3), row(tension, 3)])
+    expect(low(1).reason.code).toBe('beyond-bottom')
+    expect(low(1.25).outOfReach).toBe(false)
+    const high = (tension: number) => next([row(tension, -3), row(tension, -3), row(tension, -3)])
+    expect(high(8).reason.code).toBe('beyond-top')
+    expect(high(7.75).outOfReach).toBe(false)
   })
   it('takes more than enough ridge for enough in a pintuck', () => {
     expect(next([row(9, null, { ridge: 3 }), row(9, null, { ridge: 3 })], { goal: 'raised' })).toMatchObject({
@@ -223,7 +230,7 @@ describe('what it refuses', () => {
     ['ends the wrong way round', { dial: { ...DIAL, max: -1 } }, 'out-of-range', 'dial.max'],
     ['a row outside the dial', { rows: [row(11, 0)] }, 'out-of-range', 'rows.0.dial'],
     ['NaN', { rows: [row(NaN, 0)] }, 'non-finite', 'rows.0.dial'],
-    ['a spread of nothing', { prior: { dial: 4, spread: 0 } }, 'out-of-range', 'prior.spread'],
+    ['a spread of nothing', { prior: { tension: 4, spread: 0 } }, 'out-of-range', 'prior.spread'],
     ['200 rows', { rows: Array.from({ length: 200 }, () => row(4, 0)) }, 'too-many', 'rows'],
   ])('%s', (_, over, code, field) => {
     let thrown: unknown
@@ -270,9 +277,9 @@ describe('whatever the machine answers', () => {
             if (at === null) return
             expect(settled).toBe(false)
             expect(marksOf(dial)).toContain(at)
-            for (const sewn of rows) if (sewn.breaks) expect(at).toBeLessThan(sewn.dial)
+            for (const sewn of rows) if (sewn.breaks) expect(at).toBeLessThan(sewn.tension)
             rows.push({
-              dial: at,
+              tension: at,
               ridge: null,
               show: null,
               skips: false,
@@ -322,7 +329,7 @@ describe('whatever the machine answers', () => {
 
 describe('against the habits it replaces, on 300 simulated machines', () => {
   const dial = { min: 0, max: 9, home: 4.5, step: 0.25 }
-  const prior = { dial: 4.5, spread: 1 }
+  const prior = { tension: 4.5, spread: 1 }
   function outcome(choose: (rows: TrialRow[]) => { next: number | null; best: number }) {
     const random = seeded(3)
     const all = Array.from({ length: 300 }, () => {
@@ -344,10 +351,10 @@ describe('against the habits it replaces, on 300 simulated machines', () => {
   }
   const ours = outcome(rows => {
     const advice = nextTension({ goal: 'balanced', dial, rows, prior, care: 'careful' })
-    return { next: advice.next, best: advice.best ?? prior.dial }
+    return { next: advice.next, best: advice.best ?? prior.tension }
   })
   const habit = (one: Habit) =>
-    outcome(rows => ({ next: one('balanced', dial, rows), best: rows.at(-1)?.dial ?? dial.home }))
+    outcome(rows => ({ next: one('balanced', dial, rows), best: rows.at(-1)?.tension ?? dial.home }))
   it('needs three rows in the median and is rarely wrong', () => {
     expect(ours.median).toBe(3)
     expect(ours.slow).toBeLessThanOrEqual(5)

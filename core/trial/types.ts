@@ -11,7 +11,7 @@ export const MOST_ROWS = 60
 
 /** One row sewn. null: not read. */
 export interface TrialRow {
-  readonly dial: number
+  readonly tension: number
   readonly ridge: Reading | null
   readonly show: Reading | null
   readonly skips: boolean
@@ -20,7 +20,7 @@ export interface TrialRow {
 
 /** Where the goal is thought to lie before anything was sewn; spread is one standard deviation, in marks. */
 export interface TrialPrior {
-  readonly dial: number
+  readonly tension: number
   readonly spread: number
 }
 

@@ -117,9 +117,12 @@ const leadRule = (blade: Blade): WalkRule => ({
   },
 })
 
+/** Where on the picture of the path each stage lies. */
+const STAGE_PICTURES = { floss: 'discs', lever: 'lever', guide: 'guide' } as const
+
 /** A stage done for each thread by itself, or for all of them at the first thread's place. */
 function stageRule(
-  stage: 'floss' | 'lever' | 'guide',
+  stage: keyof typeof STAGE_PICTURES,
   blade: Blade,
   words: (input: WalkInput, thread: WalkThread | null) => { instruction: string; why: string } | null,
 ): WalkRule {
@@ -136,7 +139,7 @@ function stageRule(
           ...wording,
           on: [...worn(input), input.schools.threading, stage === 'guide' ? input.schools.lastGuide : null],
           school: stage === 'guide' && several(input) ? 'lastGuide' : null,
-          picture: pathPicture(input, stage === 'floss' ? 'discs' : stage, each ? [blade] : sides(input)),
+          picture: pathPicture(input, STAGE_PICTURES[stage], each ? [blade] : sides(input)),
         }
       )
     },
@@ -152,6 +155,15 @@ const leverRule = (blade: Blade) =>
     instruction: thread ? 'Through the take-up lever' : 'All through the take-up lever',
     why: 'Lever at its highest: turn the handwheel toward you.',
   }))
+/** @param thread - the one led alone; null: all are led together. */
+function sideWords(blade: Blade, thread: WalkThread | null, guides: number | null): string {
+  if (guides === 2) return thread ? 'its own of the two' : 'one thread in each'
+  return thread ? `the ${blade} side` : 'one thread each side'
+}
+function firstWords(thread: WalkThread | null, isFirst: boolean): string {
+  if (!thread) return 'first in, the other left out'
+  return isFirst ? 'in' : 'left out'
+}
 const guideRule = (blade: Blade) =>
   stageRule('guide', blade, (input, thread) => {
     const guides = input.machine?.needleGuides ?? null
@@ -159,21 +171,15 @@ const guideRule = (blade: Blade) =>
     const where =
       guides === null ? 'Last guide above the needle, where there is one' : 'Last guide above the needle'
     if (!several(input)) return { instruction: where, why: '' }
-    const isFirst = thread === null || blade === sides(input)[0]
     switch (input.schools.lastGuide) {
       case 'each-side':
         return {
-          instruction:
-            guides === 2
-              ? `${where}: ${thread ? 'its own of the two' : 'one thread in each'}`
-              : `${where}: ${thread ? `the ${blade} side` : 'one thread each side'}`,
+          instruction: `${where}: ${sideWords(blade, thread, guides)}`,
           why: 'They come down apart and cannot wind round each other.',
         }
       case 'first-in':
         return {
-          instruction: thread
-            ? `${where}: ${isFirst ? 'in' : 'left out'}`
-            : `${where}: first in, the other left out`,
+          instruction: `${where}: ${firstWords(thread, blade === sides(input)[0])}`,
           why: 'The guide holds one thread only.',
         }
       case 'both-in':

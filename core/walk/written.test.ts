@@ -47,6 +47,20 @@ const WALKS: Record<string, WalkInput> = {
     machine: SWITCHED,
     schools: { threading: 'together', lastGuide: 'first-in', cutter: 'never' },
   },
+  'twin, one thread after the other, only the first in the last guide': {
+    ...BASE,
+    schools: { threading: 'one-by-one', lastGuide: 'first-in', cutter: 'allowed' },
+  },
+  'twin, one thread after the other, two last guides': {
+    ...BASE,
+    machine: { ...MACHINE, needleGuides: 2 },
+    schools: { threading: 'one-by-one', lastGuide: 'each-side', cutter: 'allowed' },
+  },
+  'twin, both threads together, two last guides': {
+    ...BASE,
+    machine: { ...MACHINE, needleGuides: 2 },
+    schools: { threading: 'together', lastGuide: 'each-side', cutter: 'allowed' },
+  },
   'twin switched off, whose mode may be forgotten': {
     ...BASE,
     machine: { ...SWITCHED, forgetsTwinMode: null },

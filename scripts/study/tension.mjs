@@ -26,7 +26,7 @@ const SEED = 20_261
 const GOAL = 'balanced'
 const STEPS = [0.1, 0.25, 0.5, 1]
 const dialOf = step => ({ min: 0, max: 9, home: 4.5, step })
-const PRIOR = { dial: 4.5, spread: 1 }
+const PRIOR = { tension: 4.5, spread: 1 }
 const sorted = values => [...values].sort((a, b) => a - b)
 const quantile = (values, share) =>
   sorted(values)[Math.min(values.length - 1, Math.floor(share * values.length))]
@@ -62,7 +62,7 @@ function habit(dial, next, count) {
         const last = rows.at(-1)
         return outcome(
           machine,
-          last.dial,
+          last.tension,
           rows.length,
           last[GOAL_FACTS[GOAL].leads] === GOAL_FACTS[GOAL].target,
         )
@@ -231,8 +231,8 @@ function withBook(care) {
       { thread: `kind ${k}`, needle: 'universal', stitch: 'straight', goal: GOAL, cloth: 'woven', gap: 0 },
       0,
     )
-    const prior = guess ? { dial: 4.5 + 4.5 * guess.share, spread: 4.5 * guess.spread } : PRIOR
-    const machine = { ...drawMachine(GOAL, dial, { dial: 4.5 + own[k], spread: WITHIN }, random), dial }
+    const prior = guess ? { tension: 4.5 + 4.5 * guess.share, spread: 4.5 * guess.spread } : PRIOR
+    const machine = { ...drawMachine(GOAL, dial, { tension: 4.5 + own[k], spread: WITHIN }, random), dial }
     const rows = []
     for (;;) {
       const advice = nextTension({ goal: GOAL, dial, rows, prior, care })

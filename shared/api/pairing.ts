@@ -16,7 +16,14 @@ import {
   type ThreadFacts,
   type TypedNeedle,
 } from '#core/pairing'
-import { CLOTH_STRUCTURES, CLOTH_WEIGHTS, TECHNIQUES, USUAL_GOAL, type ClothFacts } from '#core/terms'
+import {
+  CLOTH_STRUCTURES,
+  CLOTH_WEIGHTS,
+  isSewnStraight,
+  TECHNIQUES,
+  USUAL_GOAL,
+  type ClothFacts,
+} from '#core/terms'
 import { THREAD_KINDS, type ThreadKind, usualKindOf } from '#core/thread'
 import { hexField, within } from '../fields'
 import { RequestProblem } from './requestProblem'
@@ -158,8 +165,6 @@ export const pairingResponseSchema = z.strictObject({
     .describe('What to buy when nothing owned is good; null when something is, or when no needle is good'),
 })
 
-const STRAIGHT: readonly string[] = ['seam', 'hem', 'topstitching', 'pintucks']
-
 type RequestThread = ThreadFacts & { readonly hex: string | null }
 
 /**
@@ -178,7 +183,7 @@ export function answerPairing(request: PairingRequest): z.output<typeof pairingR
   const list = rankNeedles(input, candidatesOf(request))
   const buy = list.some(({ verdict }) => verdict === 'good') ? null : needleToBuy(input)
   const top = leadingThread(threads)
-  const swings = !STRAIGHT.includes(technique)
+  const swings = !isSewnStraight(technique)
   const schools = { ...DEFAULT_SCHOOLS, ...request.school }
   const chosen = list[0]?.score ? list[0] : buy
   return {
@@ -207,7 +212,7 @@ function startOf(
   swings: boolean,
   { pearlTension }: Schools,
 ) {
-  const { tensionDial: _, ...start } = startSettings({
+  const { tensionNumber: _, ...start } = startSettings({
     thread,
     construction,
     technique,

@@ -72,9 +72,9 @@ export function answerTension({
     goal,
     dial,
     care,
-    prior: prior ?? null,
+    prior: prior ? { tension: prior.dial, spread: prior.spread } : null,
     rows: rows.map(row => ({
-      dial: row.dial,
+      tension: row.dial,
       ridge: (row.ridge ?? null) as Reading | null,
       show: (row.show ?? null) as Reading | null,
       skips: row.skips ?? false,

@@ -21,6 +21,7 @@ export const LIMITS = {
   thicknessMm: [0.01, 30],
   dropMm: [-500, 500],
   seamM: [0.01, 10_000],
+  stitchesPerMinute: [10, 5000],
   metres: [0, 1_000_000],
   hours: [0, 1000],
   count: [0, 999],

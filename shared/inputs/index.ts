@@ -1,15 +1,9 @@
 export { sewnKinds, sewnSince } from './care'
-export {
-  candidateOf,
-  clothFactsOf,
-  conflictInputOf,
-  type PairingTables,
-  startInputOf,
-  threadedBlades,
-} from './pairing'
+export { candidateOf, clothFactsOf, conflictInputOf, type PairingTables, threadedBlades } from './pairing'
 export { type ThreadNeed, type ThreadNeeds, threadNeedsOf } from './needs'
 export { seamOf } from './seam'
 export { signContextOf } from './signs'
+export { startInputOf } from './start'
 export { featuresOf, frozenOf, learntFromSwatch, offsetOf, ruleShareOf } from './swatch'
 export { SOURCE_WORDS, type SwatchField, swatchFields } from './swatchFields'
 export {
@@ -24,11 +18,11 @@ export {
 export {
   type Expectation,
   expectationOf,
-  GUESSED_STEP,
   lessonsOf,
   type Question,
   questionOf,
   steppedDialOf,
+  trialRowOf,
 } from './trial'
 export { GOAL_SETUPS } from './trialGoals'
 export { blankState, fittedFactsOf, stateOf, walkInputOf } from './walk'

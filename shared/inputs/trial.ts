@@ -1,17 +1,22 @@
-import { markAt } from '#core/dial'
+import { guessedStep, isStepOf, markAt } from '#core/dial'
 import { type Foretold, LEAST_RECORDS, type LearntFrom, type SwatchFeatures } from '#core/swatch'
-import type { SteppedDial, TrialGoal, TrialPrior } from '#core/trial'
+import type { SteppedDial, TrialGoal, TrialPrior, TrialRow } from '#core/trial'
 import type { PairingTables } from './pairing'
-import type { Machine, Settings, Swatch } from '../records'
+import type { Machine, Settings, Swatch, Trial } from '../records'
 import type { SetupContent } from '../setup'
 import { featuresOf, frozenOf, learntFromSwatch, ruleShareOf } from './swatch'
 
-/** The smallest step of a dial nobody has looked at closely: a guess. */
-export const GUESSED_STEP = 0.5
+/** A row of a kept strip as the search sees it: its number on the dial is the tension it was sewn with. */
+export function trialRowOf({ dial, ridge, show, skips, breaks }: Trial['rows'][number]): TrialRow {
+  return { tension: dial, ridge, show, skips, breaks }
+}
 
-/** A machine's dial with its step; null while its ends and home are not known. */
-export function steppedDialOf(machine: Machine | null): SteppedDial | null {
-  return machine?.tensionDial ? { ...machine.tensionDial, step: machine.dialStep ?? GUESSED_STEP } : null
+/** A machine's dial with its step, guessed where it is not known; null while its ends are not known. */
+export function steppedDialOf(machine: Machine | null): (SteppedDial & { readonly isGuess: boolean }) | null {
+  if (!machine?.tensionDial) return null
+  const { tensionDial, dialStep } = machine
+  const isGuess = dialStep === null || !isStepOf(tensionDial, dialStep)
+  return { ...tensionDial, step: isGuess ? guessedStep(tensionDial) : dialStep, isGuess }
 }
 
 /** What the swatch book is asked before a row is sewn. */
@@ -63,7 +68,7 @@ export function expectationOf(
 ): Expectation {
   const unit = (dial.max - dial.min) / 2
   const byRule = (why: string): Expectation => ({
-    prior: { dial: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit },
+    prior: { tension: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit },
     source: 'rule',
     why: `by the rule for thread and goal; ${why}`,
     leansOn: [],
@@ -75,7 +80,7 @@ export function expectationOf(
   const { prediction, error } = told
   if (!prediction) return byRule(`under ${LEAST_RECORDS} own swatches like this`)
   return {
-    prior: { dial: markAt(prediction.share, dial), spread: prediction.spread * unit },
+    prior: { tension: markAt(prediction.share, dial), spread: prediction.spread * unit },
     source: 'own swatches',
     why: `from ${prediction.of} own swatches like this, drawn toward the rule`,
     leansOn: prediction.leansOn,

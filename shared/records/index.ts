@@ -2,10 +2,19 @@ export { UNKNOWN_CLOTH } from './cloths'
 export { FOOT_KINDS, SOLES } from './feet'
 export { UNKNOWN_MACHINE } from './machines'
 export { table, type TableManifest } from './manifest'
+export { mergeEdit, type Merged, type RecordEdit, takeBack, type TakenBack } from './merge'
 export { NEEDLE_ENDS } from './needleEnds'
 export { FRESH_NEEDLE, needleSchema } from './needles'
 export { photoIdsOf } from './photoIds'
-export { demoRemoval, isDemo, type RecordChange, referencesOf, removalOf, usersOf } from './references'
+export {
+  demoRemoval,
+  isDemo,
+  type RecordChange,
+  referencesOf,
+  removalOf,
+  usersOf,
+  withoutMissing,
+} from './references'
 export { DEFAULT_SETTINGS } from './settings'
 export { ownStitchSchema } from './stitches'
 export { SWATCH_SOURCES, SWATCH_VERDICTS, swatchSchema } from './swatches'

@@ -55,6 +55,23 @@ function changeWithout(table: TableName, record: AnyRecord, gone: ReadonlySet<st
   return [{ table, id: record.id, record: without }]
 }
 
+/**
+ * A record that points at what is not there, without it.
+ *
+ * @returns null: it goes too. `needs it`: it cannot be without.
+ */
+export function withoutMissing(
+  table: TableName,
+  record: AnyRecord,
+  missing: readonly Reference[],
+): AnyRecord | null | 'needs it' {
+  const pointing = pointingOf(table)
+  if (pointing === null) return record
+  const { whenGone } = pointing
+  if (whenGone === 'blocks') return 'needs it'
+  return missing.reduce<AnyRecord | null>((left, to) => left && whenGone(left, to), record)
+}
+
 /** Taking the demo out: its records go, except those the user's own still need. */
 export function demoRemoval(book: Tables): RecordChange[] {
   const needed = new Set(

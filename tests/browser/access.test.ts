@@ -29,9 +29,11 @@ async function faults(): Promise<string[]> {
   await session.driver.executeScript(axe)
   return session.driver.executeAsyncScript<string[]>(`
     const done = arguments[arguments.length - 1]
-    axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) => done(violations
-      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-      .flatMap(({ id, nodes }) => nodes.map(({ target, failureSummary }) => id + ' ' + target.join(' ') + ' ' + failureSummary.slice(0, 200)))))`)
+    const grave = ({ impact }) => impact === 'serious' || impact === 'critical'
+    const words = ({ id, nodes }) =>
+      nodes.map(({ target, failureSummary }) => [id, ...target, failureSummary.slice(0, 200)].join(' '))
+    axe.run(document, { resultTypes: ['violations'] })
+      .then(({ violations }) => done(violations.filter(grave).flatMap(words)))`)
 }
 
 describe('axe finds no serious or critical fault', () => {

@@ -124,13 +124,20 @@ const ELEMENTS: Record<string, string> = {
  */
 const LIKELY = `
   const [root, css, text, pattern] = arguments
-  const bare = name => (name ?? '').replace(/\\s+/g, '')
-  const test = name => text === null ? new RegExp(pattern.source, pattern.flags).test((name ?? '').replace(/\\s+/g, ' ').trim()) : bare(name) === bare(text)
+  const spaced = (name, space) => (name ?? '').replace(/\\s+/g, space)
+  const fits = name => new RegExp(pattern.source, pattern.flags).test(spaced(name, ' ').trim())
+  const test = name => (text === null ? fits(name) : spaced(name, '') === spaced(text, ''))
+  const labelling = e => (e.getAttribute('aria-labelledby') ?? '').split(' ')
   const named = e => [
-    e.getAttribute('aria-label'), ...(e.getAttribute('aria-labelledby') ?? '').split(' ').map(id => document.getElementById(id)?.textContent),
-    ...[...e.labels ?? []].map(label => label.innerText), e.innerText, e.textContent, e.getAttribute('placeholder'),
+    e.getAttribute('aria-label'),
+    ...labelling(e).map(id => document.getElementById(id)?.textContent),
+    ...[...e.labels ?? []].map(label => label.innerText),
+    e.innerText,
+    e.textContent,
+    e.getAttribute('placeholder'),
   ]
-  return [...(root ?? document).querySelectorAll(css)].filter(e => e.checkVisibility({ visibilityProperty: true }) && named(e).some(test))`
+  const isShown = e => e.checkVisibility({ visibilityProperty: true })
+  return [...(root ?? document).querySelectorAll(css)].filter(e => isShown(e) && named(e).some(test))`
 
 /**
  * All shown elements with this role whose accessible name matches; a page that redraws meanwhile is read

@@ -144,8 +144,10 @@ describe('files', () => {
     await press(driver, 'button', 'Remove the demo')
     await untilText(driver, /3\s+kept plans/)
     const { machines, needles } = await driver.executeScript<{ machines: number; needles: number }>(`
-      const { shelf } = document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia.state.value.book
-      return shelf ? { machines: shelf.machines.size, needles: shelf.needles.size } : { machines: -1, needles: -1 }`)
+      const { $pinia } = document.querySelector('#__nuxt').__vue_app__.config.globalProperties
+      const { shelf } = $pinia.state.value.book
+      if (!shelf) return { machines: -1, needles: -1 }
+      return { machines: shelf.machines.size, needles: shelf.needles.size }`)
     expect(machines === -1 || machines === 2).toBe(true)
     expect(needles).toBeLessThan(13)
     await untilText(driver, /2\s+machines/)

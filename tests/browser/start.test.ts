@@ -47,6 +47,8 @@ describe('when the browser refuses to store', () => {
     const { driver, downloads } = session
     await open(driver, inject('demo'))
     await untilText(driver, 'Not saved')
+    // The demo never lies over a book that could not be read, unless somebody asks for it.
+    await press(driver, 'button', /demo/)
     await untilText(driver, 'Clear: up to 4.5 mm is safe.')
     await press(driver, 'button', /Twin, 4\.0 mm apart, size 90/)
     await untilText(driver, 'Set the width to 2.5 mm or less.')
@@ -79,5 +81,27 @@ describe('a damaged record in the database', () => {
     await open(driver, `${inject('demo')}/files`)
     await byRole(driver, 'button', 'Download 1 damaged')
     expect(await driver.findElements(By.css('main h1'))).toHaveLength(1)
+  })
+})
+
+describe('when a page cannot be drawn', () => {
+  it('says so on that page, and the rest works', async () => {
+    session = await openBrowser({
+      script: `
+      const real = Math.exp
+      Math.exp = x => {
+        if (location.pathname === '/trial') throw new Error('no such number')
+        return real(x)
+      }`,
+    })
+    const { driver } = session
+    await open(driver, inject('demo'))
+    await press(driver, 'link', /^Trial strip/)
+    await untilText(driver, 'This page could not be drawn')
+    await untilText(driver, 'What went wrong: no such number')
+    await press(driver, 'link', 'Go to Files')
+    await untilText(driver, 'Everything is saved in this browser.')
+    await press(driver, 'link', /^Width and swing/)
+    await byRole(driver, 'heading', 'Over the plate')
   })
 })

@@ -280,7 +280,10 @@ describe('photos of a swatch', () => {
     session = await openBrowser({
       script: `
       const put = IDBObjectStore.prototype.put
-      IDBObjectStore.prototype.put = function (...given) { if (this.name === 'photos') throw new DOMException('full', 'QuotaExceededError'); return put.apply(this, given) }`,
+      IDBObjectStore.prototype.put = function (...given) {
+        if (this.name === 'photos') throw new DOMException('full', 'QuotaExceededError')
+        return put.apply(this, given)
+      }`,
     })
     const { driver } = session
     await open(driver, `${inject('demo')}/swatches`)

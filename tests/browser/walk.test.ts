@@ -294,8 +294,13 @@ describe('care', () => {
   it('counts the time sewn, never less than none when the clock is set back', async () => {
     session = await openBrowser({
       script: `
-      const Real = Date; let shift = 0; window.moveClock = minutes => { shift += minutes * 60000 }
-      window.Date = class extends Real { constructor(...given) { given.length ? super(...given) : super(Real.now() + shift) } static now() { return Real.now() + shift } }`,
+      const Real = Date
+      let shift = 0
+      window.moveClock = minutes => { shift += minutes * 60000 }
+      window.Date = class extends Real {
+        constructor(...given) { given.length ? super(...given) : super(Real.now() + shift) }
+        static now() { return Real.now() + shift }
+      }`,
     })
     const { driver } = session
     await open(driver, `${inject('demo')}/care`)

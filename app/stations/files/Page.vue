@@ -15,6 +15,7 @@ useHead({ title: 'Files · Lacy Spool' })
 const book = useBookStore()
 const { offerUndo, count } = useShelf()
 const toast = useToast()
+const { sayStored } = useStoredWords()
 const records = computed(() => count())
 
 const preview = shallowRef<ImportPreview | null>(null)
@@ -105,7 +106,7 @@ const nothingToDo = computed(
 async function takeIn(): Promise<void> {
   if (!preview.value) return
   const entries = [...preview.value.added, ...preview.value.changed]
-  book.commit(
+  const stored = book.commit(
     `Import ${fileName.value}`,
     entries.map(({ table, record }) => ({ table, id: record.id, record })),
   )
@@ -119,7 +120,7 @@ async function takeIn(): Promise<void> {
       color: 'error',
     })
   }
-  toast.add({ title: `${entries.length} records imported`, icon: 'i-lucide-check' })
+  void sayStored(stored, `${entries.length} records imported`)
   preview.value = null
   beside.value = []
 }

@@ -238,7 +238,7 @@ describe('the list of conflicts', () => {
     expect(page.text()).toMatch(/^Stop: Do not use the built-in threader with a twin needle/)
     await page.press('By hand')
     expect(bench.setup.threader).toBe(false)
-    expect(book.undo()).toBe('Mend: By hand')
+    expect(book.undo()?.label).toBe('Mend: By hand')
     expect(bench.conflicts[0]?.code).toBe('threader-several')
   })
   it('offers no mend that needs what is not owned', () => {

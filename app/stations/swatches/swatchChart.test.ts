@@ -50,8 +50,8 @@ describe('the chart of a strip', () => {
     const advice = nextTension({
       goal: 'balanced',
       dial,
-      rows: [{ dial: 4, show: 1, ridge: null, skips: false, breaks: false }],
-      prior: { dial: -1, spread: 1 },
+      rows: [{ tension: 4, show: 1, ridge: null, skips: false, breaks: false }],
+      prior: { tension: -1, spread: 1 },
       care: 'careful',
     })
     const { series } = trialChart(

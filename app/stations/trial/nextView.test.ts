@@ -9,7 +9,7 @@ const advice = (code: TrialReasonCode, over: Partial<TrialAdvice> = {}): TrialAd
   best: 4.5,
   chance: 0.5,
   offReadings: 0.3,
-  estimate: { dial: 4.5, spread: 0.5 },
+  estimate: { tension: 4.5, spread: 0.5 },
   bracket: null,
   outOfReach: false,
   reason: { code, message: '' },

@@ -26,7 +26,7 @@ describe('a strip', () => {
     trial.begin(NOW)
     await flushPromises()
     expect(trial.expected).toMatchObject({ source: 'own swatches' })
-    expect(trial.expected!.prior.dial).toBeLessThan(bench.parts.machine!.tensionDial!.home)
+    expect(trial.expected!.prior.tension).toBeLessThan(bench.parts.machine!.tensionDial!.home)
     const names = trial.expected!.leansOn.map(({ id }) => book.shelf.swatches.get(id)!.name)
     expect(names).toContain('Sailor band')
     expect(names).not.toContain('Sailor band, first')
@@ -60,7 +60,7 @@ describe('a strip', () => {
     })
     trial.begin(NOW, { goal: 'raised' })
     await flushPromises()
-    expect(trial.expected).toMatchObject({ source: 'rule', prior: { dial: 9 }, leansOn: [] })
+    expect(trial.expected).toMatchObject({ source: 'rule', prior: { tension: 9 }, leansOn: [] })
   })
   it('goes from the first row to settled, and the bench follows the number', () => {
     trial.begin(NOW, { goal: 'balanced' })

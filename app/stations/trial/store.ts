@@ -6,13 +6,13 @@ import {
   type TrialAdvice,
   type TrialCare,
   type TrialGoal,
-  type TrialRow,
+  type TrialPrior,
   usualTrialGoal,
 } from '#core/trial'
 import { differencesOf } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
 import type { Swatch, Trial, TrialRowRecord } from '#shared/records'
-import { frozenOf, expectationOf, lessonsOf, questionOf, steppedDialOf } from '#shared/inputs'
+import { frozenOf, expectationOf, lessonsOf, questionOf, steppedDialOf, trialRowOf } from '#shared/inputs'
 import { newId } from '~/utils/id'
 
 const MOST_WORDS = 300
@@ -75,18 +75,15 @@ export const useTrialStore = defineStore('trial', () => {
       && nextTension({
         goal: goal.value,
         dial: dial.value,
-        rows: counted.value satisfies readonly TrialRow[],
+        rows: counted.value.map(trialRowOf),
         prior: expected.value && within(expected.value.prior),
         care: care.value,
       }),
   )
 
-  function within(prior: { dial: number; spread: number }) {
+  function within({ tension, spread }: TrialPrior): TrialPrior {
     const { min, max } = dial.value!
-    return {
-      dial: Math.max(min - (max - min), Math.min(max + (max - min), prior.dial)),
-      spread: prior.spread,
-    }
+    return { tension: Math.max(min - (max - min), Math.min(max + (max - min), tension)), spread }
   }
   const write = (label: string, record: Trial, more: Parameters<typeof book.commit>[1] = []) =>
     book.commit(label, [{ table: 'trials', id: record.id, record }, ...more])

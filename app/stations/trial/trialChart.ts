@@ -26,7 +26,7 @@ export function trialChart(
   target: number,
   look: TrialChartLook,
 ): EChartsCoreOption {
-  const { dial: at, spread } = advice.estimate
+  const { tension: at, spread } = advice.estimate
   const held = (mark: number) => Math.max(dial.min, Math.min(dial.max, mark))
   const fit = leastSquares(rows.map(({ dial: x, reading: y }) => ({ x, y })))
   const along = (mark: number): [number, number] => [mark, fit!.at0 + fit!.slope * mark]

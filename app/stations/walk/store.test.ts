@@ -33,14 +33,14 @@ describe('ticking', () => {
   it('is undone like any other change', () => {
     const first = walk.walk.steps[walk.index]!
     walk.tick(first, NOW)
-    expect(book.undo()).toBe(`Tick “${first.instruction}”`)
+    expect(book.undo()?.label).toBe(`Tick “${first.instruction}”`)
     expect(walk.held.has(first.id)).toBe(false)
   })
   it('keeps where one looks without a step of undo', () => {
     walk.goTo(14)
     expect(walk.record!.at).toBe(ids()[14])
     expect(walk.index).toBe(14)
-    expect(book.undo()).toBe('Load the demo')
+    expect(book.undo()?.label).toBe('Load the demo')
   })
   it('needs a machine', () => {
     bench.update('None', { machineId: null })

@@ -39,19 +39,30 @@ function textOf(plan: Plan): string {
 }
 
 const list = useTemplateRef('list')
+/**
+ * How far down the page the list begins, and how many rows stand ready out of sight: about so far and none,
+ * until the first rows stand, because asking lays the page out and each row takes its time.
+ */
+const marginPx = ref(190)
+const overscan = ref(0)
+onMounted(() => requestAnimationFrame(() => setTimeout(completeList)))
+function completeList(): void {
+  marginPx.value = list.value?.offsetTop ?? marginPx.value
+  overscan.value = 3
+}
 const virtual = useWindowVirtualizer(
   computed(() => ({
     count: found.value.length,
     estimateSize: () => ROW_PX,
-    overscan: 3,
+    overscan: overscan.value,
     initialRect: { width: window.innerWidth, height: window.innerHeight },
-    scrollMargin: list.value?.offsetTop ?? 0,
+    scrollMargin: marginPx.value,
   })),
 )
 const rows = computed(() =>
   virtual.value.getVirtualItems().flatMap(item => {
     const plan = found.value[item.index]
-    return plan ? [{ plan, top: item.start - (list.value?.offsetTop ?? 0), ...facts(plan) }] : []
+    return plan ? [{ plan, top: item.start - marginPx.value, ...facts(plan) }] : []
   }),
 )
 function facts(plan: Plan) {
@@ -189,6 +200,7 @@ function duplicate(plan: Plan): void {
   background: var(--white);
   border: 1.5px solid var(--line);
   border-radius: 12px;
+  contain: layout paint style;
 }
 .mark {
   flex: none;

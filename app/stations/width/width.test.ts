@@ -75,7 +75,7 @@ describe('the verdict', () => {
   })
   it('speaks inches when inches are on', () => {
     useSettingsStore().change({ unit: 'inch' })
-    expect(show(VerdictCard).text()).toContain('inch is safe.')
+    expect(show(VerdictCard).text()).toContain('0.177 in is safe.')
   })
 })
 

@@ -1,9 +1,8 @@
 import { needleLife } from '#core/care'
 import { needleNameAndType, describeNeedle } from '#core/needle'
-import { THREAD_KINDS } from '#core/thread'
+import { stockOf, THREAD_KINDS } from '#core/thread'
 import type { NeedleRecord, Thread } from '#shared/records'
 import { safeCell } from '~/utils/csv'
-import { isLow, isSpent, isUsedUp } from './workboxTables'
 
 export interface Wanted {
   readonly what: 'needle' | 'thread'
@@ -27,7 +26,8 @@ function whyNeedle(needle: NeedleRecord): string | null {
   if (needle.count === 0) return 'used up'
   if (needle.count > 1) return null
   if (needle.state !== 'good') return `${needle.state}, the last one`
-  return isSpent(needle) ? `${needleLife(needle).why}, the last one` : null
+  const life = needleLife(needle)
+  return life.advice === 'now' ? `${life.why}, the last one` : null
 }
 
 function wantedThread(thread: Thread): Wanted[] {
@@ -38,8 +38,9 @@ function wantedThread(thread: Thread): Wanted[] {
 }
 
 function whyThread(thread: Thread): string | null {
-  if (isUsedUp(thread)) return 'used up'
-  return isLow(thread) ? `${thread.metresLeft} m left` : null
+  const stock = stockOf(thread.metresLeft)
+  if (stock === 'used up') return stock
+  return stock === 'low' ? `${thread.metresLeft} m left` : null
 }
 
 export const shoppingText = (list: readonly Wanted[]) =>

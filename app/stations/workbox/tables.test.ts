@@ -7,14 +7,7 @@ import { BULK_EDITS } from './bulkEdits'
 import { shoppingList, shoppingRows, shoppingText } from './shoppingList'
 import { twinCandidates } from '~/stations/pairing/twinCandidates'
 import { readTableCsv, writeTableCsv } from './workboxCsv'
-import {
-  isLow,
-  type Owned,
-  pickRecords,
-  WORKBOX,
-  WORKBOX_TABLES,
-  type WorkboxTableName,
-} from './workboxTables'
+import { type Owned, pickRecords, WORKBOX, WORKBOX_TABLES, type WorkboxTableName } from './workboxTables'
 
 const { records } = demoBackup
 const mapOf = (list: readonly Owned[]) => new Map(list.map(one => [one.id, one]))
@@ -208,8 +201,6 @@ describe('the shopping list', () => {
     expect(shoppingText(list).split('\n')).toHaveLength(5)
     expect(shoppingRows(list).every(row => row.length === 4)).toBe(true)
   })
-  it('does not call a thread low whose length nobody measured', () =>
-    expect(isLow({ metresLeft: null })).toBe(false))
 })
 
 describe('candidates for which twins to own', () => {

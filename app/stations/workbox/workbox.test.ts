@@ -93,7 +93,7 @@ describe('a CSV import', () => {
       thicknessMm: 0.6,
       weight: null,
     })
-    expect(book.undo()).toBe('Import cloths.csv')
+    expect(book.undo()?.label).toBe('Import cloths.csv')
     expect(book.shelf.cloths.size).toBe(5)
   })
   it('refuses a file of another kind whole', async () =>

@@ -1,6 +1,6 @@
-import { needleLife } from '#core/care'
+import { needleAdvice } from '#core/care'
 import { needleName, describeNeedle } from '#core/needle'
-import { drawnDiameter, THREAD_KINDS } from '#core/thread'
+import { drawnDiameter, stockOf, THREAD_KINDS } from '#core/thread'
 import type {
   Bobbin,
   Cloth,
@@ -54,18 +54,18 @@ export interface WorkboxTable<T> {
   readonly words?: (record: T) => string
 }
 
-/** From here down a thread is low: one bobbin and a short seam. A guess. */
-export const LOW_STOCK_M = 50
-export const isLow = ({ metresLeft }: Pick<Thread, 'metresLeft'>) =>
-  metresLeft !== null && metresLeft > 0 && metresLeft < LOW_STOCK_M
-export const isUsedUp = ({ metresLeft }: Pick<Thread, 'metresLeft'>) => metresLeft === 0
-export const isSpent = (needle: NeedleRecord) => needleLife(needle).advice === 'now'
+const isSpent = (needle: NeedleRecord) => needleAdvice(needle) === 'now'
 
 const orUnknown = (text: string | null) => text ?? 'not known'
 const metres = (value: number | null) =>
   value === null ? 'not measured' : `${Math.round(value * 10) / 10} m`
 const BASIS = { weighed: 'measured', label: 'label', nominal: 'nominal' } as const
 
+function stockWords({ metresLeft }: Thread): string {
+  const stock = stockOf(metresLeft)
+  if (stock === 'used up') return stock
+  return stock === 'low' ? `${metres(metresLeft)}, low` : metres(metresLeft)
+}
 function stateWords(needle: NeedleRecord): string {
   if (needle.state !== 'good') return needle.state
   return isSpent(needle) ? 'change it' : 'good'
@@ -143,13 +143,13 @@ const threads: WorkboxTable<Thread> = {
     {
       label: 'Left',
       wide: 0.9,
-      text: t => (isUsedUp(t) ? 'used up' : `${metres(t.metresLeft)}${isLow(t) ? ', low' : ''}`),
+      text: stockWords,
       by: t => t.metresLeft,
     },
   ],
   filters: [
-    { name: 'low', keep: isLow },
-    { name: 'used up', keep: isUsedUp },
+    { name: 'low', keep: t => stockOf(t.metresLeft) === 'low' },
+    { name: 'used up', keep: t => stockOf(t.metresLeft) === 'used up' },
     ...(Object.keys(THREAD_KINDS) as Thread['kind'][]).map(kind => ({
       name: THREAD_KINDS[kind].name.toLowerCase(),
       keep: (t: Thread) => t.kind === kind,

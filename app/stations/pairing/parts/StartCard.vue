@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import type { StartSettings } from '#core/pairing'
-import { formatLength, formatShort } from '#core/units'
+import { formatShort, lengthWithUnit } from '#core/units'
 
 /** Numbers to begin a trial with, each with its source, and one press that dials them in. */
 const { start } = defineProps<{ start: StartSettings }>()
 const bench = useBenchStore()
 const settings = useSettingsStore()
 const mm = (value: number | null, text: string) =>
-  value === null ? text : `${formatLength(value, settings.unit)} ${settings.unit}`
+  value === null ? text : lengthWithUnit(value, settings.unit)
 const rows = computed(() => [
   {
     name: 'Tension',
     ...start.tension,
     text:
-      start.tensionDial === null
+      start.tensionNumber === null
         ? start.tension.text
-        : `${formatShort(start.tensionDial)} (home ${formatShort(bench.parts.machine!.tensionDial!.home)})`,
+        : `${formatShort(start.tensionNumber)} (home ${formatShort(bench.parts.machine!.tensionDial!.home)})`,
   },
   {
     name: 'Length',
@@ -30,7 +30,7 @@ const rows = computed(() => [
 ])
 function dialIn(): void {
   bench.update('Dial in the start settings', {
-    ...(start.tensionDial === null ? {} : { tension: start.tensionDial }),
+    ...(start.tensionNumber === null ? {} : { tension: start.tensionNumber }),
     stitch: { ...bench.setup.stitch, lengthMm: start.lengthMm ?? bench.setup.stitch.lengthMm },
   })
 }

@@ -43,10 +43,10 @@ const last = computed(() => rows.value.at(-1) ?? null)
 function sew(): void {
   if (problem.value || said.value || rows.value.length >= MOST) return
   const { ridge, show, skips, breaks } = sewRow(game.value.machine, at.value!, game.value.sewing)
-  rows.value = [...rows.value, { dial: at.value!, ridge, show, skips, breaks }]
+  rows.value = [...rows.value, { tension: at.value!, ridge, show, skips, breaks }]
 }
 const off = computed(
-  () => game.value.machine.slope * ((last.value?.dial ?? DIAL.home) - game.value.machine.goalMark),
+  () => game.value.machine.slope * ((last.value?.tension ?? DIAL.home) - game.value.machine.goalMark),
 )
 /** What the search would have done on the same machine, from the rule. */
 const searched = computed(() => {
@@ -69,12 +69,12 @@ const searched = computed(() => {
 const steps = (value: number) =>
   `${formatNumber(Math.abs(value), 1)} of a step ${value > 0 ? 'too tight' : 'too loose'}`
 const why = computed(() => {
-  const dials = rows.value.map(({ dial }) => dial)
+  const tensions = rows.value.map(({ tension }) => tension)
   const wrongWay = rows.value.slice(1).filter((row, i) => {
     const reading = rows.value[i]![game.value.facts.leads]
     return (
       reading !== null
-      && Math.sign(row.dial - rows.value[i]!.dial) === Math.sign(reading - game.value.facts.target)
+      && Math.sign(row.tension - rows.value[i]!.tension) === Math.sign(reading - game.value.facts.target)
       && reading !== game.value.facts.target
     )
   }).length
@@ -83,7 +83,7 @@ const why = computed(() => {
       `${wrongWay} ${wrongWay === 1 ? 'row went' : 'rows went'} the wrong way: a reading above the `
       + 'goal asks for less.'
     )
-  if (dials.length > 5) return 'Small steps cost rows: go far first, then halve on each turn.'
+  if (tensions.length > 5) return 'Small steps cost rows: go far first, then halve on each turn.'
   return Math.abs(off.value) > 0.5
     ? 'One row at the goal is not enough: the same row reads a step more or less the next time. Sew '
         + 'it once more.'
@@ -153,7 +153,7 @@ const why = computed(() => {
         :reading="last.ridge!"
       />
       <p role="status">
-        Row {{ rows.length }} at <b>{{ formatShort(last.dial) }}</b><template v-if="last.breaks"
+        Row {{ rows.length }} at <b>{{ formatShort(last.tension) }}</b><template v-if="last.breaks"
           >: the thread broke</template
         ><template v-else-if="last.skips">: stitches skipped</template>
       </p>
@@ -166,7 +166,7 @@ const why = computed(() => {
         v-for="(row, i) in rows"
         :key="i"
       >
-        {{ formatShort(row.dial)
+        {{ formatShort(row.tension)
         }}<template v-if="said">: {{ readingWord(game.facts.leads, row[game.facts.leads]) }}</template>
       </li>
     </ol>
@@ -176,12 +176,12 @@ const why = computed(() => {
       role="status"
     >
       <p>
-        <b>{{ Math.abs(off) <= 0.5 ? 'Found' : 'Not there yet' }}</b>: your {{ last!.dial }} after
+        <b>{{ Math.abs(off) <= 0.5 ? 'Found' : 'Not there yet' }}</b>: your {{ last!.tension }} after
         {{ rows.length }} {{ rows.length === 1 ? 'row' : 'rows' }} is {{ steps(off) }}. The goal lay at
         {{ formatNumber(game.machine.goalMark, 1) }}.
       </p>
       <p>
-        The search: {{ searched.rows.map(({ dial }) => dial).join(', ') }};
+        The search: {{ searched.rows.map(({ tension }) => tension).join(', ') }};
         {{
           searched.advice.settled
             ? `settled at ${searched.advice.best} after ${searched.rows.length} rows, ${steps(searched.off)}`

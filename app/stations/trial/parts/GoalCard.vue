@@ -6,7 +6,6 @@ import { readingWord, signed } from '~/utils/readingWords'
 /** What the strip is to find, and where it is expected before anything was sewn. */
 const trial = useTrialStore()
 const book = useBookStore()
-const bench = useBenchStore()
 const facts = computed(() => GOAL_FACTS[trial.goal])
 const goals = TRIAL_GOALS.map(value => ({ value, label: GOAL_FACTS[value].name }))
 const cares = [
@@ -57,7 +56,7 @@ const names = computed(
       class="expected"
     >
       <p>
-        Expected at <b>{{ mark(trial.expected.prior.dial) }}</b> ± {{ mark(trial.expected.prior.spread) }}
+        Expected at <b>{{ mark(trial.expected.prior.tension) }}</b> ± {{ mark(trial.expected.prior.spread) }}
         <span class="hint">({{ trial.expected.source }})</span>
       </p>
       <p class="hint">
@@ -75,10 +74,11 @@ const names = computed(
       </p>
     </div>
     <p
-      v-if="bench.parts.machine && bench.parts.machine.dialStep === null && trial.dial"
+      v-if="trial.dial?.isGuess"
       class="hint"
     >
-      Step of this dial not known: {{ formatShort(trial.dial.step) }} is a guess. Add it under Machine.
+      Step of this dial not known, or not one it can have: {{ formatShort(trial.dial.step) }} is a guess. Add
+      it under Machine.
     </p>
     <div class="buttons">
       <UButton

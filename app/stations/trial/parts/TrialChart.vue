@@ -32,7 +32,7 @@ const option = computed(() => {
 })
 const label = computed(
   () =>
-    `Rows against the dial; the goal is thought to lie at ${formatNumber(advice.estimate.dial, 1)}, give `
+    `Rows against the dial; the goal is thought to lie at ${formatNumber(advice.estimate.tension, 1)}, give `
     + `or take ${formatNumber(advice.estimate.spread, 1)}. The same rows stand in the table.`,
 )
 </script>
@@ -47,8 +47,8 @@ const label = computed(
       :aria-label="label"
     />
     <p class="hint">
-      Numbered rows; shaded: where the goal is thought to lie, {{ formatNumber(advice.estimate.dial, 1) }} ±
-      {{ formatNumber(advice.estimate.spread, 1)
+      Numbered rows; shaded: where the goal is thought to lie,
+      {{ formatNumber(advice.estimate.tension, 1) }} ± {{ formatNumber(advice.estimate.spread, 1)
       }}<template v-if="advice.bracket">; upright lines: the bracket</template>.
     </p>
   </div>

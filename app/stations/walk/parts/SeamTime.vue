@@ -2,6 +2,7 @@
 import { formatNumber } from '#core/units'
 import { seamHours, SPEED_STITCHES } from '#core/care'
 import { seamUsage } from '#core/seam'
+import { rangeProblem } from '#shared/fields'
 
 /** Time from metres, stitch and speed, where nobody held a watch. */
 const care = useCareStore()
@@ -10,13 +11,11 @@ const toast = useToast()
 const metres = ref<number | null>(bench.setup.seamM)
 const speed = ref<number | null>(SPEED_STITCHES[bench.setup.speed ?? 'medium'])
 const typed = ref(false)
-const problem = computed(() => {
-  if (metres.value === null || !(metres.value >= 0.01 && metres.value <= 10_000))
-    return 'Metres go from 0.01 to 10000.'
-  return speed.value === null || !(speed.value >= 10 && speed.value <= 5000)
-    ? 'Stitches a minute go from 10 to 5000.'
-    : ''
-})
+const problem = computed(
+  () =>
+    rangeProblem('Sewn', 'seamM', metres.value ?? Number.NaN, 'm')
+    ?? rangeProblem('Speed', 'stitchesPerMinute', speed.value ?? Number.NaN, 'stitches a minute'),
+)
 const found = computed(() => {
   if (!bench.seam || problem.value) return null
   const { stitches } = seamUsage(bench.seam, metres.value!, 0)
@@ -61,7 +60,7 @@ function add(): void {
       v-else-if="found"
       role="status"
     >
-      {{ found.stitches.toLocaleString('en-GB') }} stitches:
+      {{ formatNumber(found.stitches, 0) }} stitches:
       <b>{{ found.minutes < 1 ? 'under a minute' : `${Math.round(found.minutes)} minutes` }}</b>{{ ' ' }}
       <span class="hint">rule; speed {{ typed ? 'typed' : 'a guess' }}, pauses not counted</span>
     </p>

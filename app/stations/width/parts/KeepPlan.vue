@@ -5,7 +5,7 @@ import { newId } from '~/utils/id'
 
 const book = useBookStore()
 const bench = useBenchStore()
-const toast = useToast()
+const { sayStored } = useStoredWords()
 const open = ref(false)
 const name = ref('')
 const problem = ref('')
@@ -29,7 +29,7 @@ function keep(): void {
   if (!parsed.success) return
   const { id: _, ...setup } = bench.setup
   const id = newId('plan')
-  book.commit(`Keep ${parsed.data}`, [
+  const stored = book.commit(`Keep ${parsed.data}`, [
     {
       table: 'plans',
       id,
@@ -37,7 +37,7 @@ function keep(): void {
     },
   ])
   open.value = false
-  toast.add({ title: `Kept as “${parsed.data}”`, icon: 'i-lucide-check' })
+  void sayStored(stored, `Kept as “${parsed.data}”`)
 }
 defineShortcuts({ k: start })
 </script>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+/** Instead of a page that could not be drawn: what is wrong, and the ways on. The rest of the app works. */
+const { error } = defineProps<{ error: { readonly message: string } }>()
+const emit = defineEmits<{ again: [] }>()
+</script>
+
+<template>
+  <section
+    class="card fault"
+    role="alert"
+    aria-labelledby="fault-head"
+  >
+    <h1 id="fault-head">This page could not be drawn</h1>
+    <p>Drawing it changed nothing in your data. Try again, or go on at another station.</p>
+    <p class="hint">What went wrong: {{ error.message }}</p>
+    <div class="buttons">
+      <UButton
+        icon="i-lucide-refresh-cw"
+        label="Try again"
+        @click="emit('again')"
+      />
+      <UButton
+        to="/files"
+        variant="outline"
+        icon="i-lucide-download"
+        label="Go to Files"
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.fault {
+  display: grid;
+  gap: 10px;
+  max-width: 640px;
+  padding: 18px;
+}
+h1 {
+  font-size: 27px;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,148 @@
+import { Browser, Builder, By } from 'selenium-webdriver'
+import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
+import { findPort, startServer } from '../steps.mjs'
+import * as page from './inPage.mjs'
+
+export const DRAGS = 3
+export const OPENINGS = 7
+export const STARTS = 5
+
+/** All that is measured in the browser, in ms and kB: one list a question, the runs in their order. */
+export async function measureInBrowser() {
+  const driver = await openBrowser()
+  try {
+    return {
+      ...(await withServer(4390, address => measureApp(driver, address))),
+      offline: await measureOffline(driver),
+    }
+  } finally {
+    await driver.quit()
+  }
+}
+
+async function openBrowser() {
+  const options = new Options()
+  options.addArguments(
+    '--headless=new',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--force-device-scale-factor=1',
+    '--window-size=1280,800',
+  )
+  const driver = await new Builder()
+    .forBrowser(Browser.CHROME)
+    .setChromeOptions(options)
+    .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+    .build()
+  await driver.manage().setTimeouts({ script: 60_000 })
+  return driver
+}
+
+async function withServer(port, measure) {
+  const { address, child } = await startServer({ port: await findPort(port), demo: true })
+  try {
+    return await measure(address)
+  } finally {
+    child.kill()
+  }
+}
+
+const shown = (driver, selector) =>
+  driver.wait(async () => (await driver.findElements(By.css(selector))).length > 0, 20_000, selector)
+
+async function measureApp(driver, address) {
+  const start = await measureStart(driver, address)
+  const dragging = await measureDragging(driver)
+  await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false })
+  await driver.executeAsyncScript(page.seed, 'plans', 'demo-plan-collar', 5000, 'Plan')
+  const lists = await measureOpenings(driver, address, '/plans', 'li.plan')
+  await driver.executeAsyncScript(page.seed, 'threads', 'demo-thread-slate', 5000, 'Thread')
+  const threads = await measureThreads(driver, address)
+  await driver.executeAsyncScript(page.seed, 'swatches', 'demo-swatch-2', 10_000, 'Swatch')
+  const books = await measureOpenings(driver, address, '/swatches', 'article.swatch')
+  const found = await measureSearches(driver, '#swatch-search', 'p.count', [
+    ['swatch 9999', '1 of'],
+    ['velvet', '3 of'],
+    ['swatch 4321', '1 of'],
+    ['lantern corners', '1 of'],
+    ['nothing at all', '0 of'],
+  ])
+  return { ...start, ...dragging, lists, ...threads, books, found }
+}
+
+/** The first visit loads the demo and fills the cache; what counts is a visit with data, nothing cached. */
+async function measureStart(driver, address) {
+  await driver.get(address)
+  await shown(driver, 'svg.plate')
+  await driver.wait(() => driver.executeScript(page.isSaved), 20_000, 'the demo was not saved')
+  await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true })
+  await driver.get(address)
+  const showMs = await driver.executeAsyncScript(page.shownAt)
+  const scripts = new Map(await driver.executeScript(page.scriptsBefore, showMs))
+  return { showMs, scripts }
+}
+
+async function measureDragging(driver) {
+  // Idle prefetching of other views is over by then.
+  await driver.sleep(5000)
+  const still = await driver.executeAsyncScript(page.drag, false)
+  const drags = []
+  for (let times = 0; times < DRAGS; times++) drags.push(await driver.executeAsyncScript(page.drag, true))
+  return { still, drags }
+}
+
+async function measureOpenings(driver, address, path, selector) {
+  const openings = []
+  for (let times = 0; times < OPENINGS; times++) {
+    await driver.get(address)
+    await shown(driver, 'svg.plate')
+    await driver.sleep(5000)
+    await driver.executeScript(page.timeOpening, selector)
+    await driver.findElement(By.css(`a[href="${path}"]`)).click()
+    openings.push(await driver.wait(() => driver.executeScript(page.openedMs), 20_000))
+  }
+  return openings
+}
+
+async function measureThreads(driver, address) {
+  await driver.get(`${address}/workbox`)
+  await shown(driver, '[role=table]')
+  await (await driver.findElement(By.xpath('//button[starts-with(normalize-space(), "Threads")]'))).click()
+  await shown(driver, 'input[aria-label="Search threads"]')
+  await driver.sleep(3000)
+  const scroll = await driver.executeAsyncScript(page.scroll)
+  const searches = await measureSearches(driver, 'input[aria-label="Search threads"]', '.bar [role=status]', [
+    ['thread 4999', '1 of'],
+    ['velvet', '0 of'],
+    ['rayon 4321', '1 of'],
+    ['thread 4321', '1 of'],
+    ['slate', '1 of'],
+  ])
+  return { scroll, searches }
+}
+
+async function measureSearches(driver, field, status, questions) {
+  const times = []
+  for (const [words, count] of questions)
+    times.push(await driver.executeAsyncScript(page.timeSearch, field, status, words, count))
+  return times
+}
+
+/** Without the server, the demo book in the database, the worker that serves from the cache started anew. */
+async function measureOffline(driver) {
+  // Another port: another database, with nothing in it but the demo.
+  const address = await withServer(4490, async address => {
+    await driver.get(address)
+    await shown(driver, 'svg.plate')
+    await driver.executeAsyncScript(page.workerReady)
+    return address
+  })
+  await driver.sendDevToolsCommand('ServiceWorker.enable', {})
+  const starts = []
+  for (let times = 0; times < STARTS; times++) {
+    await driver.sendDevToolsCommand('ServiceWorker.stopAllWorkers', {})
+    await driver.get(address)
+    starts.push(await driver.executeAsyncScript(page.shownAt))
+  }
+  return starts
+}

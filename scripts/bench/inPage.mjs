@@ -1,0 +1,142 @@
+// Each of these is sent to the page as it stands, so none may use another. The last argument of those that
+// wait is called with the result.
+
+/** When the plate was drawn, in ms since the page was asked for. */
+export function shownAt(done) {
+  const look = () => {
+    const after = document.querySelector('svg.plate') ? () => done(performance.now()) : look
+    requestAnimationFrame(after)
+  }
+  look()
+}
+
+export function isSaved() {
+  const { $pinia } = document.querySelector('#__nuxt').__vue_app__.config.globalProperties
+  return $pinia.state.value.book.storage === 'saved'
+}
+
+export function workerReady(done) {
+  navigator.serviceWorker.ready.then(() => done())
+}
+
+/**
+ * Scripts, the worker's too, whose fetching began before the first screen was shown: name and kB, as gzip,
+ * which is how they are sent.
+ */
+export function scriptsBefore(shownMs) {
+  return performance
+    .getEntriesByType('resource')
+    .filter(({ name, startTime }) => /\.js$/.test(name) && startTime < shownMs)
+    .map(({ name, encodedBodySize }) => [name, encodedBodySize / 1000])
+}
+
+/**
+ * Five seconds of dragging, one step a frame: long tasks, frames in which verdict or plate lag, gaps between
+ * frames. The same without moving shows what the machine itself takes away.
+ */
+export function drag(moves, done) {
+  const slider = document.querySelector('input[type=range][aria-label="Stitch width"]')
+  const tasks = []
+  new PerformanceObserver(list => tasks.push(...list.getEntries().map(entry => entry.duration))).observe({
+    type: 'longtask',
+  })
+  const start = performance.now()
+  let [frames, lag, last, worst, wanted] = [0, 0, start, 0, null]
+  const finish = () => done({ frames, lag, worst, longest: Math.max(0, ...tasks), count: tasks.length })
+  const lags = () => {
+    const dial = document.querySelector('input.big').value
+    const span = document.querySelector('svg.plate').textContent.match(/blades span ([\d.]+)/)[1]
+    return Number(dial) !== wanted || Math.abs(Number(span) - wanted - 2.8) > 0.051
+  }
+  const step = () => {
+    const now = performance.now()
+    worst = Math.max(worst, frames ? now - last : 0)
+    last = now
+    if (wanted !== null && lags()) lag++
+    if (now - start > 5000) return setTimeout(finish, 300)
+    if (moves) {
+      wanted = Math.round(10 * (2.5 + 2 * Math.sin(frames / 12))) / 10
+      slider.value = wanted
+      slider.dispatchEvent(new Event('input', { bubbles: true }))
+    }
+    frames++
+    requestAnimationFrame(step)
+  }
+  requestAnimationFrame(step)
+}
+
+/** Puts many copies of one record of the demo into its table. */
+export function seed(table, id, count, name, done) {
+  const opening = indexedDB.open('lacy-spool')
+  opening.onsuccess = () => {
+    const change = opening.result.transaction(table, 'readwrite')
+    const store = change.objectStore(table)
+    store.get(id).onsuccess = ({ target: { result } }) => {
+      for (let i = 0; i < count; i++) {
+        const record = { ...result, id: `bench-${i}`, name: `${name} ${i}` }
+        if ('keptAt' in record) record.keptAt = new Date(1.7e12 + i * 6e4).toISOString()
+        if ('tex' in record) record.tex = 10 + (i % 90)
+        store.put(record)
+      }
+    }
+    change.oncomplete = () => done()
+  }
+}
+
+/** From the next click to the frame that shows what is looked for: `window.openedMs`. */
+export function timeOpening(selector) {
+  let start = Infinity
+  window.openedMs = null
+  const begin = () => {
+    start = performance.now()
+  }
+  addEventListener('click', begin, { capture: true, once: true })
+  const finish = () => {
+    window.openedMs = performance.now() - start
+  }
+  const look = () => requestAnimationFrame(document.querySelector(selector) ? finish : look)
+  look()
+}
+export function openedMs() {
+  return window.openedMs
+}
+
+/** From typing a search to the frame that shows its count. */
+export function timeSearch(fieldSelector, countSelector, words, count, done) {
+  const field = document.querySelector(fieldSelector)
+  const start = performance.now()
+  field.value = words
+  field.dispatchEvent(new Event('input', { bubbles: true }))
+  const finish = () => done(performance.now() - start)
+  const look = () => {
+    const answered = document.querySelector(countSelector).textContent.startsWith(count)
+    requestAnimationFrame(answered ? finish : look)
+  }
+  look()
+}
+
+/** Two seconds of scrolling, 60 px a frame: frames, long tasks, and frames in which rows were missing. */
+export function scroll(done) {
+  const box = document.querySelector('[role=table]')
+  const tasks = []
+  new PerformanceObserver(list => tasks.push(...list.getEntries().map(entry => entry.duration))).observe({
+    type: 'longtask',
+  })
+  const start = performance.now()
+  let [frames, blank] = [0, 0]
+  const finish = () => done({ frames, blank, count: tasks.length, longest: Math.max(0, ...tasks) })
+  const isBlank = () => {
+    const { top } = box.getBoundingClientRect()
+    const rows = [...box.querySelectorAll('.body .line')].map(row => row.getBoundingClientRect())
+    const head = rows.some(row => row.top <= top + 48 && row.bottom > top)
+    return !head || !rows.some(row => row.bottom >= top + box.clientHeight)
+  }
+  const step = () => {
+    if (frames > 0 && isBlank()) blank++
+    if (performance.now() - start > 2000) return setTimeout(finish, 200)
+    box.scrollTop += 60
+    frames++
+    requestAnimationFrame(step)
+  }
+  requestAnimationFrame(step)
+}
