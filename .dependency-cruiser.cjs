@@ -10,7 +10,7 @@ const npm = (...names) => `node_modules/(${names.map(name => name.replaceAll('/'
 module.exports = {
   forbidden: [
     layer('core', [npm('culori', '@types/culori', 'pure-rand')]),
-    layer('shared', ['^core/', npm('fast-deep-equal', 'zod')]),
+    layer('shared', ['^core/', npm('dequal', 'zod')]),
     layer('db', ['^core/', '^shared/', npm('dexie', 'zod')]),
     layer('workers', ['^core/', '^shared/', npm('comlink')]),
     layer('server', [

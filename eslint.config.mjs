@@ -33,7 +33,7 @@ export default withNuxt(
   { ignores: ['docs/**', 'public/**', '.cache/**'] },
   // culori: colour difference is a standard computation, and no business of ours.
   layer('core', '#core/|culori/fn$|pure-rand/'),
-  layer('shared', '#core/|fast-deep-equal$|zod$|zod/mini$|zod/locales$'),
+  layer('shared', '#core/|dequal/lite$|zod$|zod/mini$|zod/locales$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),
   layer('workers', '#core/|#shared/|comlink$'),
   layer('server', '#core/|#shared/|h3$|nitropack/|helmet$|node:|zod$'),

@@ -1,13 +1,20 @@
 import { issueLine } from '#shared/fields'
 import {
   type AnyRecord,
+  emptyTables,
   mergeEdit,
   type Merged,
+  POINTING_TABLES,
+  RECORDS_VERSION,
   type RecordEdit,
   referencesOf,
+  removalOf,
   TABLE_NAMES,
   TABLES,
   type TableName,
+  type Tables,
+  upgradeRecord,
+  usersOf,
   withoutMissing,
 } from '#shared/records'
 import type { BookDatabase } from './database'
@@ -33,12 +40,22 @@ export async function readBook(database: BookDatabase): Promise<StoredBook> {
   const unreadable: UnreadableRow[] = []
   for (const [table, rows] of await rowsAtOnce(database)) {
     for (const raw of rows) {
-      const parsed = TABLES[table].schema.safeParse(raw)
+      const parsed = parsedRow(table, raw)
       if (parsed.success) records.push({ table, record: parsed.data })
       else unreadable.push({ table, raw, message: issueLine(parsed.error) })
     }
   }
   return { records, unreadable }
+}
+
+/** A tab of an older app may have written its row after the upgrade: then it is upgraded here. */
+function parsedRow(table: TableName, raw: unknown) {
+  const parsed = TABLES[table].schema.safeParse(raw)
+  for (let version = RECORDS_VERSION - 1; version >= 1 && !parsed.success; version--) {
+    const upgraded = TABLES[table].schema.safeParse(upgradeRecord(table, raw, version))
+    if (upgraded.success) return upgraded
+  }
+  return parsed
 }
 
 /** All tables as they stood at one moment: no write of another tab lies between them. */
@@ -49,19 +66,23 @@ function rowsAtOnce(database: BookDatabase): Promise<(readonly [TableName, unkno
   )
 }
 
-/** What became of an edit when it was written. */
+/**
+ * What became of an edit when it was written, or of a record that changed with it.
+ *
+ * `dangling`: something it needs was taken away by somebody else; what stood there stands.
+ * `needed`: somebody else has stored what needs it, so it was not taken away.
+ */
 export interface Written extends Omit<Merged, 'outcome'> {
   readonly table: TableName
   readonly id: string
-  /** `dangling`: something it needs was taken away by somebody else; what stood there stands. */
-  readonly outcome: Merged['outcome'] | 'dangling'
+  readonly outcome: Merged['outcome'] | 'dangling' | 'needed'
 }
 
 /**
  * Writes edits in one transaction, all of them or none: each is joined, field by field, with what somebody
- * else has stored since it was begun, and nothing is written that would point at what is not there.
+ * else has stored since it was begun, and nothing is left that points at what is not there.
  *
- * @returns What became of each, in their order. It has reached the disk by then.
+ * @returns What became of each, in their order; after them what else changed. All has reached the disk.
  * @throws {ZodError} when a record breaks its schema; Dexie's errors when storage is refused or full.
  */
 export async function writeBook(
@@ -75,9 +96,11 @@ export async function writeBook(
   }))
   const tables = TABLE_NAMES.map(name => database.table(name))
   return database.transaction('rw', tables, async () => {
-    const stored = await rowsOf(database, plain)
+    const { rows: stored, damaged } = await rowsOf(database, plain)
     const merged = plain.map(edit => mergedWith(edit, stored.get(keyOf(edit)) ?? null))
-    const written = await leaveDangling(database, merged, stored)
+    const needed = await leaveNeeded(database, merged, stored)
+    const written = await leaveDangling(database, needed, stored)
+    await putAside(database, damaged)
     await store(database, written)
     return written
   })
@@ -86,16 +109,71 @@ export async function writeBook(
 type Key = { readonly table: string; readonly id: string }
 const keyOf = ({ table, id }: Key) => `${table}/${id}`
 
+interface Rows {
+  readonly rows: ReadonlyMap<string, AnyRecord>
+  /** Those that cannot be read. */
+  readonly damaged: readonly { readonly table: TableName; readonly raw: { readonly id: string } }[]
+}
+
 /** The rows that are there of those named. */
-async function rowsOf(database: BookDatabase, keys: readonly Key[]): Promise<Map<string, AnyRecord>> {
+async function rowsOf(
+  database: BookDatabase,
+  keys: readonly { readonly table: TableName; readonly id: string }[],
+): Promise<Rows> {
   const rows = new Map<string, AnyRecord>()
+  const damaged: { table: TableName; raw: { id: string } }[] = []
   for (const [table, group] of byTable(keys)) {
-    const found = (await database.table(table).bulkGet(group.map(({ id }) => id))) as (
-      AnyRecord | undefined
-    )[]
-    for (const row of found) if (row) rows.set(keyOf({ table, id: row.id }), row)
+    const found = await database.table(table).bulkGet(group.map(({ id }) => id))
+    for (const raw of found.filter(row => row !== undefined)) {
+      const parsed = parsedRow(table, raw)
+      if (parsed.success) rows.set(keyOf({ table, id: parsed.data.id }), parsed.data)
+      else damaged.push({ table, raw })
+    }
   }
-  return rows
+  return { rows, damaged }
+}
+
+const ASIDE = 'damaged-'
+
+/** A damaged row whose place is taken stays beside it, to be exported as it is. */
+async function putAside(database: BookDatabase, damaged: Rows['damaged']): Promise<void> {
+  for (const { table, raw } of damaged)
+    await database.table(table).put({ ...raw, id: `${ASIDE}${raw.id}` } as AnyRecord)
+}
+
+/** What is to go, but is needed by what somebody else stored, stays; what can be without it goes on so. */
+async function leaveNeeded(
+  database: BookDatabase,
+  merged: readonly Written[],
+  stored: Rows['rows'],
+): Promise<readonly Written[]> {
+  const going = merged.filter(({ record, outcome }) => record === null && outcome === 'written')
+  if (going.length === 0) return merged
+  const others = await pointingRows(database, new Set(merged.map(keyOf)))
+  const needed = new Set(going.filter(entry => usersOf(entry, others).length > 0).map(keyOf))
+  const free = going.filter(entry => !needed.has(keyOf(entry)))
+  const without = removalOf(free, others).slice(free.length)
+  return [
+    ...merged.map((entry): Written =>
+      needed.has(keyOf(entry))
+        ? { ...entry, outcome: 'needed', record: stored.get(keyOf(entry)) ?? null }
+        : entry,
+    ),
+    ...without.map(({ table, id, record }): Written => ({ table, id, outcome: 'merged', record })),
+  ]
+}
+
+/** What points at other records, but for what is being written. */
+async function pointingRows(database: BookDatabase, except: ReadonlySet<string>): Promise<Tables> {
+  const book = emptyTables() as Record<TableName, Map<string, AnyRecord>>
+  for (const table of POINTING_TABLES) {
+    for (const raw of await database.table(table).toArray()) {
+      const parsed = parsedRow(table, raw)
+      if (parsed.success && !except.has(keyOf({ table, id: parsed.data.id })))
+        book[table].set(parsed.data.id, parsed.data)
+    }
+  }
+  return book
 }
 
 function mergedWith(edit: RecordEdit, stored: AnyRecord | null): Written {
@@ -108,7 +186,7 @@ function mergedWith(edit: RecordEdit, stored: AnyRecord | null): Written {
 async function leaveDangling(
   database: BookDatabase,
   merged: readonly Written[],
-  stored: ReadonlyMap<string, AnyRecord>,
+  stored: Rows['rows'],
 ): Promise<Written[]> {
   const newly = (entry: Written) => {
     const before = stored.get(keyOf(entry))
@@ -116,7 +194,7 @@ async function leaveDangling(
     return entry.record ? referencesOf(entry.table, entry.record).filter(to => !known.has(keyOf(to))) : []
   }
   const meant = new Map(merged.map(entry => [keyOf(entry), entry.record !== null]))
-  const elsewhere = await rowsOf(
+  const { rows: elsewhere } = await rowsOf(
     database,
     merged.flatMap(newly).filter(to => !meant.has(keyOf(to))),
   )
@@ -141,8 +219,8 @@ async function store(database: BookDatabase, written: readonly Written[]): Promi
   }
 }
 
-function byTable<T extends Key>(entries: readonly T[]): Map<string, T[]> {
-  const groups = new Map<string, T[]>()
+function byTable<T extends { readonly table: TableName }>(entries: readonly T[]): Map<TableName, T[]> {
+  const groups = new Map<TableName, T[]>()
   for (const entry of entries) {
     const group = groups.get(entry.table)
     if (group) group.push(entry)

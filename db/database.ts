@@ -31,6 +31,14 @@ export function openBookDatabase(name = 'lacy-spool'): BookDatabase {
   return database as BookDatabase
 }
 
+/** Dexie counts a version as ten of the browser's. */
+const BROWSER_VERSIONS_EACH = 10
+
+/** Whether an opened database was written by a newer app: what it holds is not for this one to change. */
+export function isNewerThanApp(database: BookDatabase): boolean {
+  return database.backendDB().version > RECORDS_VERSION * BROWSER_VERSIONS_EACH
+}
+
 /**
  * Brings the rows of some tables from one version to the next ones, inside the transaction that Dexie opens
  * for it.

@@ -87,6 +87,46 @@ describe('the book in the database', () => {
     expect(written).toMatchObject({ outcome: 'merged', record: { threadId: null, woundM: null } })
   })
 
+  it('does not take away what another tab’s plan needs, and lets go of what can be without', async () => {
+    const setup = { ...EMPTY_CONTENT, machineId: 'a' }
+    const plan = { id: 'p', name: 'Cuff', note: '', keptAt: '2026-05-01T10:00:00Z', setup }
+    const bench = { ...EMPTY_SETUP, machineId: 'b' }
+    await writeBook(database, [
+      put(machine('a')),
+      put(machine('b')),
+      { table: 'plans', id: 'p', before: null, after: plan },
+      { table: 'setup', id: 'current', before: null, after: bench },
+    ])
+    const [needed, gone, cleared] = await writeBook(database, [
+      { table: 'machines', id: 'a', before: machine('a'), after: null },
+      { table: 'machines', id: 'b', before: machine('b'), after: null },
+    ])
+    expect(needed).toMatchObject({ outcome: 'needed', record: machine('a') })
+    expect(gone).toMatchObject({ outcome: 'written', record: null })
+    expect(cleared).toMatchObject({ table: 'setup', record: { machineId: null } })
+    expect(await database.table('machines').toCollection().primaryKeys()).toEqual(['a'])
+    expect(await database.table('setup').get('current')).toEqual(EMPTY_SETUP)
+  })
+
+  it('reads and joins a row that an older tab wrote after the upgrade', async () => {
+    const { dialStep: _later, ...older } = machine('a')
+    await database.table('machines').put(older)
+    expect(await readBook(database)).toMatchObject({ records: [{ record: machine('a') }], unreadable: [] })
+    const renamed = machine('a', 'Loft seven')
+    await writeBook(database, [{ ...put(renamed), before: machine('a') }])
+    expect(await database.table('machines').get('a')).toEqual(renamed)
+  })
+
+  it('puts a damaged row aside when its place is needed, and writes on', async () => {
+    await database.table('setup').put({ id: 'current', layers: 'many' })
+    const bench = { ...EMPTY_SETUP, layers: 3 }
+    await writeBook(database, [{ table: 'setup', id: 'current', before: null, after: bench }])
+    expect(await readBook(database)).toMatchObject({
+      records: [{ record: bench }],
+      unreadable: [{ raw: { id: 'damaged-current', layers: 'many' } }],
+    })
+  })
+
   it('takes back what it began when storage fails half-way', async () => {
     const writes = [put(machine('a')), { table: 'feet' as const, id: 'b', before: null, after: null }]
     database.table('feet').hook('deleting', () => {

@@ -14,7 +14,9 @@ export function useRecordForm<T extends TableName>(
   saved: (id: string) => void,
 ) {
   const draft = reactive(structuredClone(toRaw(initial))) as RecordOf<T>
+  const book = useBookStore()
   const { save: keep } = useShelf()
+  const begunFrom = (book.shelf[table].get(initial.id) ?? null) as RecordOf<T> | null
 
   /** What keeps the draft from being saved. */
   function check(): readonly FieldIssue[] {
@@ -23,7 +25,7 @@ export function useRecordForm<T extends TableName>(
   }
   /** To be called once `check` finds nothing. */
   function save(): void {
-    keep(table, TABLES[table].schema.parse(draft) as RecordOf<T>)
+    void keep(table, TABLES[table].schema.parse(draft) as RecordOf<T>, begunFrom)
     saved(draft.id)
   }
   return { draft, check, save }

@@ -6,7 +6,7 @@ import {
   TABLE_NAMES,
   usersOf,
 } from '#shared/records'
-import { type OwnedTable, type SetupContent, setupReferences, setupWithout } from '#shared/setup'
+import { type SetupContent, setupReferences, setupWithout } from '#shared/setup'
 
 const MOST_NAMED = 3
 
@@ -19,12 +19,18 @@ export function useShelf() {
 
   /** Names of the plans that would lose something. */
   function plansUsing(table: TableName, id: string): string[] {
-    const users = usersOf({ table: table as OwnedTable, id }, book.tables)
+    const users = usersOf({ table, id }, book.tables)
     return users.map(user => ('name' in user ? user.name : user.id))
   }
 
-  function save<T extends TableName>(table: T, record: RecordOf<T>): void {
-    book.commit('Save changes', [{ table, id: record.id, record: record as AnyRecord }])
+  /**
+   * @param begunFrom - the record when its form was opened; null: there was none. What changed since in
+   *   other fields stays.
+   */
+  function save<T extends TableName>(table: T, record: RecordOf<T>, begunFrom: RecordOf<T> | null) {
+    return book.commit('Save changes', [
+      { table, id: record.id, record: record as AnyRecord, begunFrom: begunFrom as AnyRecord | null },
+    ])
   }
 
   /** Takes a record out unless a kept plan needs it; says so, and offers to undo. */

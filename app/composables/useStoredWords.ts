@@ -1,4 +1,4 @@
-import type { Kept } from '~/stores/book'
+import type { Kept } from '~/stores/book/keeping'
 
 /** Says that something was done once it is stored, and not before. */
 export function useStoredWords() {
@@ -13,13 +13,15 @@ export function useStoredWords() {
     const outcome = await kept
     if (outcome === 'stored') toast.add({ title, icon: 'i-lucide-check' })
     // What another tab took away is said by StorageNotice.
-    if (outcome === 'waiting')
+    if (outcome === 'waiting') {
+      const { STORAGE_NOTICES } = await import('~/stores/book/storageNotices')
       toast.add({
         title: `${title}, in memory only`,
-        description: book.storageMessage,
+        description: STORAGE_NOTICES[book.storage]?.said,
         icon: 'i-lucide-hard-drive',
         color: 'warning',
       })
+    }
   }
   return { sayStored }
 }

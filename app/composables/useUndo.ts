@@ -1,4 +1,4 @@
-import type { TakenStep } from '~/stores/book'
+import type { TakenStep } from '~/stores/book/steps'
 
 /** Undo and redo with what they say: done, nothing to do, or that something newer stands in the way. */
 export function useUndo() {

@@ -5,6 +5,7 @@ import {
   HEAVY_BOBBIN_SCHOOLS,
   LAST_GUIDE_SCHOOLS,
   MARGIN_SCHOOLS,
+  MARGINS_MM,
   PEARL_TENSION_SCHOOLS,
   THREADING_SCHOOLS,
   TRIPLE_GAP_SCHOOLS,
@@ -15,10 +16,10 @@ const open = defineModel<boolean>('open', { required: true })
 const settings = useSettingsStore()
 const schools = computed(() => settings.schools)
 const whyNotFive = ref(false)
-const margins = MARGIN_SCHOOLS.map(({ id, name, why, marginMm }) => ({
+const margins = MARGIN_SCHOOLS.map(({ id, name, why }) => ({
   id,
   why,
-  name: marginMm === null ? name : `${name}, ${formatShort(marginMm)} mm`,
+  name: MARGINS_MM[id] === null ? name : `${name}, ${formatShort(MARGINS_MM[id])} mm`,
 }))
 
 function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): void {

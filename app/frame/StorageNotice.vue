@@ -1,16 +1,35 @@
 <script setup lang="ts">
 import { TABLES } from '#shared/records'
+import type { StorageState } from '~/stores/book/storage'
+import { STORAGE_NOTICES } from '~/stores/book/storageNotices'
 
 const book = useBookStore()
+const again = { label: 'Try again', onClick: () => void book.flush() }
+const reload = { label: 'Reload', onClick: () => window.location.reload() }
+/** What may be done about each state that is said to the person. */
+const WAYS_ON: Readonly<Partial<Record<StorageState, { label: string; onClick: () => void }>>> = {
+  waiting: reload,
+  refused: again,
+  full: again,
+  newer: reload,
+  cleared: { label: 'Store it all again', onClick: () => void book.storeAllAgain() },
+}
 const lost = computed(() => {
   const [first, ...more] = book.lost
   if (!first) return ''
   const one = TABLES[first.table].words?.one ?? 'record'
   const others = more.length > 0 ? ` and ${more.length} more` : ''
-  return first.outcome === 'gone'
-    ? `The ${one} you changed${others} was taken away in another tab, and is not brought back.`
-    : `The ${one} you kept${others} needs what was taken away in another tab: it is as it was before.`
+  switch (first.outcome) {
+    case 'gone':
+      return `The ${one} you changed${others} was taken away meanwhile, and is not brought back.`
+    case 'needed':
+      return `The ${one} you took away${others} is needed by what another tab has kept: it stays.`
+    default:
+      return `The ${one} you kept${others} needs what was taken away in another tab: it is as it was before.`
+  }
 })
+const notice = computed(() => STORAGE_NOTICES[book.storage])
+const wayOn = computed(() => ({ ...WAYS_ON[book.storage]!, variant: 'outline', color: 'primary' }) as const)
 const damaged = computed(() => {
   const count = book.unreadable.length
   return `${count} stored ${count === 1 ? 'record is' : 'records are'} damaged and left aside`
@@ -18,14 +37,14 @@ const damaged = computed(() => {
 </script>
 
 <template>
-  <LazyUAlert
+  <UAlert
     v-if="lost"
     role="alert"
     color="warning"
     variant="subtle"
     icon="i-lucide-copy-x"
     class="mb-3"
-    title="Another tab was first"
+    title="Something else came first"
     :description="lost"
     :actions="[
       {
@@ -38,28 +57,18 @@ const damaged = computed(() => {
       },
     ]"
   />
-  <LazyUAlert
-    v-if="book.storage === 'failing'"
+  <UAlert
+    v-if="notice"
     role="alert"
     color="warning"
     variant="subtle"
     icon="i-lucide-hard-drive"
     class="mb-3"
-    title="Not saved"
-    :description="book.storageMessage"
-    :actions="[
-      { label: 'Go to Files to export', to: '/files', color: 'primary' },
-      {
-        label: 'Try again',
-        variant: 'outline',
-        color: 'primary',
-        onClick: () => {
-          book.flush()
-        },
-      },
-    ]"
+    :title="notice.title"
+    :description="notice.said"
+    :actions="[{ label: 'Go to Files to export', to: '/files', color: 'primary' }, wayOn]"
   />
-  <LazyUAlert
+  <UAlert
     v-else-if="book.unreadable.length > 0"
     color="warning"
     variant="subtle"

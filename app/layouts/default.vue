@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { until } from '@vueuse/core'
+import { isTrouble } from '~/stores/book/storage'
 import { ALL_VIEWS, JUMPS, STATIONS, stationOf } from '~/stations'
 
 const { currentRoute } = useRouter()
@@ -8,6 +9,9 @@ const here = computed(() => stationOf(currentRoute.value.path))
 const book = useBookStore()
 const settings = useSettingsStore()
 const colorMode = useColorMode()
+const hasNotice = computed(
+  () => isTrouble(book.storage) || book.lost.length > 0 || book.unreadable.length > 0,
+)
 const keysOpen = ref(false)
 const schoolsOpen = ref(false)
 
@@ -122,13 +126,14 @@ defineShortcuts({
           <UIcon name="i-lucide-keyboard" /><span>Keys</span><kbd aria-hidden="true">?</kbd>
         </button>
       </div>
+      <SavedWord />
     </nav>
     <LineUp v-if="book.ready" />
     <main
       id="work"
       tabindex="-1"
     >
-      <StorageNotice />
+      <LazyStorageNotice v-if="hasNotice" />
       <slot />
     </main>
     <LazyKeysSheet
@@ -288,14 +293,15 @@ main {
   }
   .station {
     flex-direction: column;
-    gap: 2px;
-    padding: 8px 2px;
+    gap: 1px;
+    padding: 4px 2px;
     font-size: 12.5px;
     text-align: center;
-    line-height: 1.15;
+    line-height: 1.1;
   }
   .station-icon {
     display: block;
+    flex: none;
   }
   .station kbd,
   .tools kbd {

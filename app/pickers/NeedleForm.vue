@@ -23,6 +23,7 @@ const tripleGap = computed(() => (record ? 'neighbour' : settings.schools.triple
 const reading = computed(() => parseNeedleLabel(text.value, tripleGap.value))
 
 const id = record?.id ?? newId('needle')
+const begunFrom = record
 const written = () => ({ ...wear, id, ...(reading.value.ok ? reading.value.needle : {}) })
 
 /** Once a label was refused, its error stands at the field and need not stand below it too. */
@@ -37,7 +38,7 @@ function check(): readonly FieldIssue[] {
   return parsed.success ? [] : fieldIssues(parsed.error)
 }
 function submit(): void {
-  save('needles', needleSchema.parse(written()))
+  void save('needles', needleSchema.parse(written()), begunFrom)
   emit('done', id)
 }
 </script>

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { UNKNOWN_MACHINE } from '#shared/records'
+import { demoRemoval, hasDemo, UNKNOWN_MACHINE } from '#shared/records'
 import { EMPTY_SETUP } from '#shared/setup'
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
@@ -90,29 +90,21 @@ describe('the book', () => {
   })
 
   it.each([
-    [
-      'full',
-      Object.assign(new Error('Quota exceeded'), { name: 'QuotaExceededError' }),
-      /storage is full.*export/,
-    ],
-    ['refused', new Error('denied'), /refuses to store.*export/],
-  ])(
-    'works on in memory when storage is %s, says so, and saves all of it later',
-    async (_, reason, message) => {
-      const book = await openBook()
-      storageRefuses.reason = reason
-      book.commit('Add', put(machine('a')))
-      await book.flush()
-      expect(book.storage).toBe('failing')
-      expect(book.storageMessage).toMatch(message)
-      expect(book.shelf.machines.has('a')).toBe(true)
-      storageRefuses.reason = null
-      book.commit('Add', put(machine('b', 'Ferry six')))
-      await book.flush()
-      expect(book.storage).toBe('saved')
-      expect(await names()).toEqual(['Attic seven', 'Ferry six'])
-    },
-  )
+    ['full', Object.assign(new Error('Quota exceeded'), { name: 'QuotaExceededError' })],
+    ['refused', new Error('denied')],
+  ])('works on in memory when storage is %s, says so, and saves all of it later', async (state, reason) => {
+    const book = await openBook()
+    storageRefuses.reason = reason
+    book.commit('Add', put(machine('a')))
+    await book.flush()
+    expect(book.storage).toBe(state)
+    expect(book.shelf.machines.has('a')).toBe(true)
+    storageRefuses.reason = null
+    book.commit('Add', put(machine('b', 'Ferry six')))
+    await book.flush()
+    expect(book.storage).toBe('saved')
+    expect(await names()).toEqual(['Attic seven', 'Ferry six'])
+  })
 
   it('says that it is stored once it is, and not before', async () => {
     const book = await openBook()
@@ -130,8 +122,8 @@ describe('the book', () => {
       throw new Error('not now')
     })
     const book = await openBook(true)
-    expect(book.storage).toBe('failing')
-    expect(book.hasDemo).toBe(false)
+    expect(book.storage).toBe('refused')
+    expect(hasDemo(book.tables)).toBe(false)
     expect(await book.commit('Rename', put(machine('b', 'Ferry six')))).toBe('waiting')
     refusing.mockRestore()
     expect(await book.flush()).toBe(true)
@@ -215,10 +207,10 @@ describe('beside another tab', () => {
 
 describe('the demo', () => {
   it('comes into an empty book only when asked for, in one step of undo', async () => {
-    expect((await openBook()).hasDemo).toBe(false)
+    expect(hasDemo((await openBook()).tables)).toBe(false)
     setActivePinia(createPinia())
     const book = await openBook(true)
-    expect(book.hasDemo).toBe(true)
+    expect(hasDemo(book.tables)).toBe(true)
     expect(book.shelf.plans.size).toBeGreaterThan(10)
     book.undo()
     expect(book.isEmpty).toBe(true)
@@ -226,7 +218,7 @@ describe('the demo', () => {
 
   it('does not come over what one already has', async () => {
     await writeBook(stored, edit(null, machine('a')))
-    expect((await openBook(true)).hasDemo).toBe(false)
+    expect(hasDemo((await openBook(true)).tables)).toBe(false)
   })
 
   it('goes without taking one’s own things along', async () => {
@@ -234,7 +226,7 @@ describe('the demo', () => {
     book.commit('Add', put(machine('mine')))
     const plan = { ...[...book.shelf.plans.values()][0]!, id: 'my-plan' }
     book.commit('Keep', [{ table: 'plans', id: plan.id, record: plan }])
-    book.removeDemo()
+    void book.commit('Remove', demoRemoval(book.tables))
     expect([...book.shelf.plans.keys()]).toEqual(['my-plan'])
     expect([...book.shelf.machines.keys()].sort()).toEqual([plan.setup.machineId, 'mine'].sort())
     book.undo()
@@ -246,6 +238,6 @@ describe('the demo', () => {
     book.wipe()
     expect(book.isEmpty).toBe(true)
     book.undo()
-    expect(book.hasDemo).toBe(true)
+    expect(hasDemo(book.tables)).toBe(true)
   })
 })

@@ -1,11 +1,4 @@
-export {
-  FRESH_USE,
-  needleAdvice,
-  needleLife,
-  NEEDLE_STATES,
-  type NeedleLife,
-  type NeedleState,
-  type NeedleUse,
-} from './needleLife'
+export { needleAdvice, needleLife, type NeedleLife } from './needleLife'
+export { FRESH_USE, NEEDLE_STATES, type NeedleState, type NeedleUse } from './needleUse'
 export { seamHours, sessionHours, SPEED_STITCHES } from './sewingTime'
 export { carePrompts, type CarePrompt, type SewnSince } from './cleaning'

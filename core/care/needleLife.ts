@@ -1,15 +1,5 @@
 import { formatShort } from '#core/units'
-export const NEEDLE_STATES = ['good', 'bent', 'burred', 'sticky'] as const
-export type NeedleState = (typeof NEEDLE_STATES)[number]
-
-export interface NeedleUse {
-  readonly state: NeedleState
-  /** Time sewn with the one that is in use; null: not counted. */
-  readonly hoursSewn: number | null
-  /** Fused-wool blocks sewn with it. */
-  readonly blocksSewn: number
-  readonly seen: { readonly metallic: boolean; readonly fusible: boolean; readonly pearl: boolean }
-}
+import type { NeedleState, NeedleUse } from './needleUse'
 
 export interface NeedleLife {
   readonly advice: 'now' | 'soon' | 'fine' | 'not counted'
@@ -20,14 +10,6 @@ export interface NeedleLife {
   /** Share of its life that is used, 0 and up; null: not counted. */
   readonly share: number | null
 }
-
-/** Just out of its packet. */
-export const FRESH_USE = {
-  state: 'good',
-  hoursSewn: null,
-  blocksSewn: 0,
-  seen: { metallic: false, fusible: false, pearl: false },
-} as const satisfies NeedleUse
 
 /** Change after about this many hours of sewing. Common practice. */
 const NEEDLE_LIFE_HOURS = 8

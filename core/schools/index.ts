@@ -1,6 +1,5 @@
 export {
   MARGIN_SCHOOLS,
-  WIDE_GAP_MM,
   TRIPLE_GAP_SCHOOLS,
   WIDE_GAP_SCHOOLS,
   HEAVY_BOBBIN_SCHOOLS,
@@ -8,10 +7,8 @@ export {
   CUTTER_SCHOOLS,
   THREADING_SCHOOLS,
   LAST_GUIDE_SCHOOLS,
-  DEFAULT_SCHOOLS,
-  isStraightOnly,
-  marginForMm,
-} from './schools'
+} from './choices'
+export { DEFAULT_SCHOOLS, isStraightOnly, marginForMm, MARGINS_MM, WIDE_GAP_MM } from './schools'
 export type {
   Schools,
   MarginSchool,

@@ -23,112 +23,19 @@ export interface Schools {
   readonly lastGuide: LastGuideSchool
 }
 
-export interface SchoolChoice<Id extends string> {
-  readonly id: Id
-  readonly name: string
-  readonly why: string
+/**
+ * Taken off the widest stitch before a twin may swing, in mm; null: as the user has set. Source: common
+ * practice, no published source.
+ */
+export const MARGINS_MM: Readonly<Record<MarginSchool, number | null>> = {
+  bare: 0,
+  careful: 0.5,
+  roomy: 1,
+  own: null,
 }
-
-/** Taken off the widest stitch before a twin may swing. Source: common practice, no published source. */
-export const MARGIN_SCHOOLS: readonly (SchoolChoice<MarginSchool> & { readonly marginMm: number | null })[] =
-  [
-    {
-      id: 'bare',
-      name: 'Bare rule',
-      marginMm: 0,
-      why: 'Widest stitch less the gap and nothing more. Every needle bends a little: hand-walk it.',
-    },
-    {
-      id: 'careful',
-      name: 'Careful',
-      marginMm: 0.5,
-      why: 'A further half millimetre off for anything that swings: room for a needle that bends.',
-    },
-    {
-      id: 'roomy',
-      name: 'Roomy',
-      marginMm: 1,
-      why: 'A whole millimetre off: for old machines, heavy cloth and thick needles.',
-    },
-    { id: 'own', name: 'My own', marginMm: null, why: 'A margin you have tried on your own machines.' },
-  ]
-
-/** What the gap on a triple needle's label measures. Source: from memory; labels differ. */
-export const TRIPLE_GAP_SCHOOLS: readonly SchoolChoice<TripleGapSchool>[] = [
-  {
-    id: 'neighbour',
-    name: 'Between neighbours',
-    why: 'The label gives the distance from one needle to the next. The outer two stand twice as far apart.',
-  },
-  {
-    id: 'total',
-    name: 'Across all three',
-    why: 'The label gives the distance between the outer needles. Measure yours with a ruler once.',
-  },
-]
 
 /** From this gap up the straight-only school sews no swing, in mm. Source: common practice. */
 export const WIDE_GAP_MM = 5
-
-/** Source: common practice: a wide twin is sewn straight only. */
-export const WIDE_GAP_SCHOOLS: readonly SchoolChoice<WideGapSchool>[] = [
-  {
-    id: 'straight-only',
-    name: 'Straight from 5.0 up',
-    why: 'Two rows so far apart no longer read as one stitch, and little swing is left.',
-  },
-  { id: 'arithmetic', name: 'By arithmetic alone', why: 'Whatever clears may swing, however little it is.' },
-]
-
-/** What goes on the bobbin under heavy topstitch thread. */
-export const HEAVY_BOBBIN_SCHOOLS: readonly SchoolChoice<HeavyBobbinSchool>[] = [
-  { id: 'ordinary', name: 'Ordinary 50 wt', why: 'The seam stays flat and the tension is easy to find.' },
-  { id: 'same', name: 'The same heavy thread', why: 'Both sides look alike, where both are seen.' },
-]
-
-/** Where pearl cotton starts on the dial. */
-export const PEARL_TENSION_SCHOOLS: readonly SchoolChoice<PearlTensionSchool>[] = [
-  { id: 'home', name: 'Home', why: 'The thread lies on top and nothing else shows.' },
-  { id: 'plus-one', name: 'Home and one', why: 'A hair of bobbin comes up and ties each stitch down.' },
-]
-
-/** Whether the machine's thread cutter may be used with a twin. With heavy thread it is always off. */
-export const CUTTER_SCHOOLS: readonly SchoolChoice<CutterSchool>[] = [
-  { id: 'never', name: 'Never with a twin', why: 'Two tails jam where one was meant to go.' },
-  {
-    id: 'allowed',
-    name: 'Allowed with a twin',
-    why: 'Some machines cut two tails well: the manual says which.',
-  },
-]
-
-/** How the threads of a twin are led down. Source: common practice. */
-export const THREADING_SCHOOLS: readonly SchoolChoice<ThreadingSchool>[] = [
-  {
-    id: 'divider',
-    name: 'Left and right of the divider',
-    why:
-      'Each thread has a groove of its own and runs at its own tension. Where there is no divider: '
-      + 'one at a time.',
-  },
-  {
-    id: 'one-by-one',
-    name: 'One at a time',
-    why: 'The first is all the way through before the second begins, so they never twist.',
-  },
-  {
-    id: 'together',
-    name: 'Both together',
-    why: 'Quick, and both lie in the same discs from the start; comb them apart with a finger.',
-  },
-]
-
-/** What the threads of a twin do at the last guide above the needle. Source: common practice. */
-export const LAST_GUIDE_SCHOOLS: readonly SchoolChoice<LastGuideSchool>[] = [
-  { id: 'each-side', name: 'One each side', why: 'They come down apart and cannot wind round each other.' },
-  { id: 'first-in', name: 'First in, second left out', why: 'For a guide that holds one thread only.' },
-  { id: 'both-in', name: 'Both in', why: 'Both are held close to the needle, as with one needle.' },
-]
 
 export const DEFAULT_SCHOOLS = {
   margin: 'careful',
@@ -155,8 +62,7 @@ export const DEFAULT_SCHOOLS = {
  */
 export function marginForMm(construction: Construction, schools: Schools): number {
   if (construction === 'single') return 0
-  const school = MARGIN_SCHOOLS.find(({ id }) => id === schools.margin)
-  return school?.marginMm ?? schools.ownMarginMm
+  return MARGINS_MM[schools.margin] ?? schools.ownMarginMm
 }
 
 /**

@@ -1,4 +1,5 @@
-import { GOAL_FACTS, type Reading, type TrialGoal } from './goals'
+import { GOAL_FACTS } from './goalFacts'
+import type { Reading, TrialGoal } from './goals'
 import type { SteppedDial, TrialPrior } from './types'
 
 /**

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { besideOf } from './beside'
-import { GOAL_FACTS, type Reading, TRIAL_GOALS } from './goals'
+import { GOAL_FACTS } from './goalFacts'
+import { type Reading, TRIAL_GOALS } from './goals'
 import type { TrialRow } from './types'
 
 const DIAL = { min: 0, max: 9, home: 4.5, step: 0.25 }

@@ -1,5 +1,6 @@
 import { unitOf } from './belief'
-import { GOAL_FACTS, type TrialGoal } from './goals'
+import { GOAL_FACTS } from './goalFacts'
+import type { TrialGoal } from './goals'
 import type { Beside, SteppedDial, TrialRow } from './types'
 
 /**

@@ -1,14 +1,5 @@
-export {
-  GOAL_FACTS,
-  READING_STEPS,
-  READINGS,
-  TRIAL_GOALS,
-  usualTrialGoal,
-  type GoalFacts,
-  type Reading,
-  type ReadingName,
-  type TrialGoal,
-} from './goals'
+export { READING_STEPS, READINGS, TRIAL_GOALS, type Reading, type ReadingName, type TrialGoal } from './goals'
+export { GOAL_FACTS, type GoalFacts, usualTrialGoal } from './goalFacts'
 export { markFurther, marksOf, nearestOf } from './marks'
 export { nextTension } from './next'
 export { STRIP_ROW_MM, type Strip, stripSheets } from './stripSheet'

@@ -12,7 +12,8 @@ import {
   unitOf,
 } from './belief'
 import { bracketOf, disagreement } from './bracket'
-import { GOAL_FACTS, type Reading, type TrialGoal } from './goals'
+import { GOAL_FACTS } from './goalFacts'
+import type { Reading, TrialGoal } from './goals'
 import { marksOf, nearestOf } from './marks'
 import {
   MOST_ROWS,

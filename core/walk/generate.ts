@@ -56,48 +56,64 @@ export function threadingWalk(input: WalkInput): Walk {
   return { steps, missing: missingOf(input) }
 }
 
+interface MissingRule {
+  readonly code: Missing['code']
+  readonly when: (input: WalkInput) => boolean
+  readonly message: string | ((input: WalkInput) => string)
+}
+
+const MISSING_RULES: readonly MissingRule[] = [
+  {
+    code: 'machine',
+    when: ({ machine }) => !machine,
+    message: 'Choose the machine: its guides, pins and modes decide the steps.',
+  },
+  { code: 'needle', when: ({ needle }) => !needle, message: 'Choose the needle.' },
+  {
+    code: 'side-hook',
+    when: standsWrong,
+    message:
+      'This machine threads its needle from the side: a twin’s blades would stand one behind the '
+      + 'other. Take another machine or a single needle.',
+  },
+  { code: 'foot', when: ({ foot }) => !foot, message: 'Choose the foot.' },
+  {
+    code: 'single-hole',
+    when: strikesFoot,
+    message: ({ foot }) => `${foot!.name} has a single hole: the needle strikes it. Choose another foot.`,
+  },
+  {
+    code: 'threads',
+    when: input => bladesWithoutThread(input) > 0,
+    message: input =>
+      bladesWithoutThread(input) === 1 && input.threads.length > 0
+        ? 'One needle has no thread yet: choose it.'
+        : 'Choose the threads.',
+  },
+  { code: 'bobbin', when: ({ bobbin }) => !bobbin, message: 'Choose the bobbin thread.' },
+  {
+    code: 'tension',
+    when: ({ tension }) => tension === null,
+    message: 'Set a tension to begin with: Thread and needle proposes one.',
+  },
+  { code: 'stitch', when: ({ stitch }) => !stitch, message: 'Choose the stitch.' },
+  {
+    code: 'strikes',
+    when: ({ verdict }) => verdict === 'strikes',
+    message: ({ stitch, safeWidthMm }) =>
+      safeWidthMm === null
+        ? 'This stitch strikes at any width: choose another one, or another needle.'
+        : `It strikes at width ${stitch!.widthMm}: up to ${formatNumber(safeWidthMm, 1)} is safe. No `
+          + 'hand-walk before that.',
+  },
+]
+
+const bladesWithoutThread = ({ needle, threads }: WalkInput) =>
+  needle ? bladeNames(needle.construction).length - threads.length : 0
+
 function missingOf(input: WalkInput): Missing[] {
-  const { machine, needle, foot, threads, bobbin, tension, stitch, verdict, safeWidthMm } = input
-  const short = needle ? bladeNames(needle.construction).length - threads.length : 0
-  const missing: (Missing | false)[] = [
-    !machine && {
-      code: 'machine',
-      message: 'Choose the machine: its guides, pins and modes decide the steps.',
-    },
-    !needle && { code: 'needle', message: 'Choose the needle.' },
-    standsWrong(input) && {
-      code: 'side-hook',
-      message:
-        'This machine threads its needle from the side: a twin’s blades would stand one behind the '
-        + 'other. Take another machine or a single needle.',
-    },
-    !foot && { code: 'foot', message: 'Choose the foot.' },
-    strikesFoot(input) && {
-      code: 'single-hole',
-      message: `${foot!.name} has a single hole: the needle strikes it. Choose another foot.`,
-    },
-    needle !== null
-      && short > 0 && {
-        code: 'threads',
-        message:
-          short === 1 && threads.length > 0
-            ? 'One needle has no thread yet: choose it.'
-            : 'Choose the threads.',
-      },
-    !bobbin && { code: 'bobbin', message: 'Choose the bobbin thread.' },
-    tension === null && {
-      code: 'tension',
-      message: 'Set a tension to begin with: Thread and needle proposes one.',
-    },
-    !stitch && { code: 'stitch', message: 'Choose the stitch.' },
-    verdict === 'strikes' && {
-      code: 'strikes',
-      message:
-        safeWidthMm === null
-          ? 'This stitch strikes at any width: choose another one, or another needle.'
-          : `It strikes at width ${stitch!.widthMm}: up to ${formatNumber(safeWidthMm, 1)} is safe. No `
-            + 'hand-walk before that.',
-    },
-  ]
-  return missing.filter(entry => entry !== false)
+  return MISSING_RULES.filter(({ when }) => when(input)).map(({ code, message }) => ({
+    code,
+    message: typeof message === 'string' ? message : message(input),
+  }))
 }

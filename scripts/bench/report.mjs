@@ -14,59 +14,81 @@ const each = values => values.map(value => value.toFixed(0)).join(', ')
  * @param median - of a core benchmark, by its name, in ms.
  * @param browser - from `measureInBrowser`.
  */
-export function benchRows(median, browser) {
-  const { scripts, showMs, still, drags, scroll, searches, lists, books, found, offline } = browser
-  const scriptKB = [...scripts.values()].reduce((sum, kB) => sum + kB, 0)
-  const drag = middle(drags, ({ longest }) => longest)
-  const [listMs, searchMs, bookMs, foundMs, offlineMs] = [lists, searches, books, found, offline].map(list =>
-    middle(list),
-  )
-  /** A core benchmark beside its budget in ms. */
+export const benchRows = (median, browser) => [
+  ...coreRows(median),
+  ...firstScreenRows(browser),
+  ...dragRows(browser),
+  ...listRows(browser),
+]
+
+function coreRows(median) {
+  /** A benchmark beside its budget in ms. */
   const core = (what, shown, name, budgetMs) =>
     row(what, shown(median(name)), `${budgetMs} ms`, ratio(median(name), budgetMs))
-  const verdict = median('verdict with safe width')
-  const brute = median('brute force, strike only')
-  const sewn = median('right side, under side and build-up')
+  const without = (what, shown, name) => row(what, shown(median(name)), 'none', 'none')
   return [
-    row(
-      'Verdict with safe width, 200 drops (median)',
-      us(verdict),
-      '0.2 ms',
-      `${ratio(verdict, 0.2)}; ${(brute / verdict).toFixed(1)}× faster than brute force over blade `
-        + `rims (${us(brute)}), which has no safe width`,
-    ),
-    row('Clearance at every drop, 200 drops (median)', us(median('clearance at every drop')), 'none', 'none'),
+    verdictRow(median),
+    without('Clearance at every drop, 200 drops (median)', us, 'clearance at every drop'),
     core('Pairing 200 owned needles with one thread (median)', us, 'pairing with one thread', 0.8),
     core('A threading walk (median)', us, 'a threading walk', 1),
     core('The next tension after none to three rows, dial step 0.1 (median)', us, 'the next number', 1),
     core('Expected start from 10,000 swatches (median)', ms, 'expected start', 20),
-    row(
+    without(
       'Its error, each of 10,000 foretold from the others (median)',
-      ms(median('its error, each foretold from the others')),
-      'none',
-      'none',
+      ms,
+      'its error, each foretold from the others',
     ),
     core('Filter and search in 10,000 swatches, without the frame (median)', ms, 'filter and search', 50),
     core('Smallest set of twins, 40 candidates, 30 jobs (median)', ms, 'smallest set of twins', 1000),
-    row(
-      `Search in 5,000 threads, from typing to the frame that answers (median of ${searches.length})`,
-      `${ms(searchMs)} (${each(searches)})`,
-      '50 ms',
-      ratio(searchMs, 50),
-    ),
-    row(
-      `Scrolling 5,000 threads for 2 s: frames with rows missing, of ${scroll.frames}`,
-      `${scroll.blank}; ${scroll.longest === 0 ? 'no task over 50 ms' : `longest task ${ms(scroll.longest)}`}`,
-      '0',
-      'none',
-    ),
-    row(
+    core(
       'Right side, under side and build-up, 100 mm satin, two needles, raster 0.1 mm (median)',
-      ms(sewn),
-      '50 ms',
-      ratio(sewn, 50),
+      ms,
+      'right side, under side and build-up',
+      50,
     ),
-    row('Length that cures muddy satin (median)', ms(median('the length that cures it')), 'none', 'none'),
+    without('Length that cures muddy satin (median)', ms, 'the length that cures it'),
+  ]
+}
+
+function verdictRow(median) {
+  const verdict = median('verdict with safe width')
+  const brute = median('brute force, strike only')
+  return row(
+    'Verdict with safe width, 200 drops (median)',
+    us(verdict),
+    '0.2 ms',
+    `${ratio(verdict, 0.2)}; ${(brute / verdict).toFixed(1)}× faster than brute force over blade `
+      + `rims (${us(brute)}), which has no safe width`,
+  )
+}
+
+function firstScreenRows({ scripts, showMs, offline }) {
+  const scriptKB = [...scripts.values()].reduce((sum, kB) => sum + kB, 0)
+  return [
+    row(
+      'Script for the first screen, gzip',
+      `${scriptKB.toFixed(1)} kB in ${scripts.size} files`,
+      '237 kB',
+      ratio(scriptKB, 237),
+    ),
+    row('First screen shown, nothing cached', ms(showMs), '1500 ms', ratio(showMs, 1500)),
+    timesRow(
+      `First screen shown without the server, its worker stopped before (median of ${STARTS})`,
+      offline,
+      1000,
+    ),
+  ]
+}
+
+/** The median of several times in ms, and each of them. */
+function timesRow(what, times, budgetMs) {
+  const median = middle(times)
+  return row(what, `${ms(median)} (${each(times)})`, `${budgetMs} ms`, ratio(median, budgetMs))
+}
+
+function dragRows({ still, drags }) {
+  const drag = middle(drags, ({ longest }) => longest)
+  return [
     row(
       `Dragging the width for 5 s: longest main-thread task (median of ${DRAGS} recordings)`,
       `${drag.longest === 0 ? 'none over 50 ms' : `${ms(drag.longest)}, ${drag.count} over 50 ms`}; `
@@ -80,36 +102,28 @@ export function benchRows(median, browser) {
       '0',
       'none',
     ),
-    row(
-      'Script for the first screen, gzip',
-      `${scriptKB.toFixed(0)} kB in ${scripts.size} files`,
-      '237 kB',
-      ratio(scriptKB, 237),
-    ),
-    row('First screen shown, nothing cached', ms(showMs), '1500 ms', ratio(showMs, 1500)),
-    row(
-      `First screen shown without the server, its worker stopped before (median of ${STARTS})`,
-      `${ms(offlineMs)} (${each(offline)})`,
-      '1000 ms',
-      ratio(offlineMs, 1000),
+  ]
+}
+
+function listRows({ scroll, searches, lists, books, found }) {
+  return [
+    timesRow(
+      `Search in 5,000 threads, from typing to the frame that answers (median of ${searches.length})`,
+      searches,
+      50,
     ),
     row(
-      `Swatch book of 10,000 opens (median of ${OPENINGS})`,
-      `${ms(bookMs)} (${each(books)})`,
-      '300 ms',
-      ratio(bookMs, 300),
+      `Scrolling 5,000 threads for 2 s: frames with rows missing, of ${scroll.frames}`,
+      `${scroll.blank}; ${scroll.longest === 0 ? 'no task over 50 ms' : `longest task ${ms(scroll.longest)}`}`,
+      '0',
+      'none',
     ),
-    row(
+    timesRow(`Swatch book of 10,000 opens (median of ${OPENINGS})`, books, 300),
+    timesRow(
       `Search in 10,000 swatches, from typing to the frame that answers (median of ${found.length})`,
-      `${ms(foundMs)} (${each(found)})`,
-      '50 ms',
-      ratio(foundMs, 50),
+      found,
+      50,
     ),
-    row(
-      `List of 5,000 kept plans opens (median of ${OPENINGS})`,
-      `${ms(listMs)} (${each(lists)})`,
-      '120 ms',
-      ratio(listMs, 120),
-    ),
+    timesRow(`List of 5,000 kept plans opens (median of ${OPENINGS})`, lists, 120),
   ]
 }

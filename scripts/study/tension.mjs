@@ -43,15 +43,18 @@ function machines(dial, count, expected = PRIOR) {
 function outcome(machine, best, rows, settled) {
   return { rows, settled, off: Math.abs(machine.slope * (best - machine.goalMark)) }
 }
+function searched(machine, dial, prior, care, random) {
+  const rows = []
+  for (;;) {
+    const advice = nextTension({ goal: GOAL, dial, rows, prior, care })
+    if (advice.next === null) return outcome(machine, advice.best ?? 4.5, rows.length, advice.settled)
+    rows.push(sewRow(machine, advice.next, random))
+  }
+}
 function search(dial, care, count, priorOf = () => PRIOR) {
-  return machines(dial, count).map(({ machine, random }, i) => {
-    const rows = []
-    for (;;) {
-      const advice = nextTension({ goal: GOAL, dial, rows, prior: priorOf(i), care })
-      if (advice.next === null) return outcome(machine, advice.best ?? 4.5, rows.length, advice.settled)
-      rows.push(sewRow(machine, advice.next, random))
-    }
-  })
+  return machines(dial, count).map(({ machine, random }, i) =>
+    searched(machine, dial, priorOf(i), care, random),
+  )
 }
 function habit(dial, next, count) {
   return machines(dial, count).map(({ machine, random }) => {
@@ -192,55 +195,49 @@ function outOfReach() {
 const reach = outOfReach()
 say('out of reach done')
 
+const COMBINATIONS = 10
+const RECORDS_EACH = 3
+/** Of the spread of right tensions, what lies between combinations and what within one. */
+const BETWEEN = 0.9
+const WITHIN = Math.sqrt(1 - BETWEEN ** 2)
+const combination = k => ({
+  thread: `kind ${k}`,
+  needle: 'universal',
+  stitch: 'straight',
+  goal: GOAL,
+  cloth: 'woven',
+  gap: 0,
+})
+/** A draw from the normal distribution (Box and Muller). */
+const normal = random => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+
 /**
  * Ten combinations of thread and stitch, each with an offset of its own; three records of each in the book.
  */
 function withBook(care) {
   const dial = dialOf(0.25)
-  const COMBINATIONS = 10
-  const EACH = 3
-  const BETWEEN = 0.9
-  const WITHIN = Math.sqrt(1 - BETWEEN ** 2)
   const random = seeded(SEED)
-  const draw = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
   const found = careful[0.25].filter(one => one.settled)
   return Array.from({ length: Math.ceil(MACHINES / 10) }, () => {
-    const own = Array.from({ length: COMBINATIONS }, () => BETWEEN * draw())
-    // A record holds what was settled on, not the truth: off by what the search is off.
+    const own = Array.from({ length: COMBINATIONS }, () => BETWEEN * normal(random))
     const records = own.flatMap((offset, k) =>
-      Array.from({ length: EACH }, () => ({
-        id: String(k),
-        features: {
-          thread: `kind ${k}`,
-          needle: 'universal',
-          stitch: 'straight',
-          goal: GOAL,
-          cloth: 'woven',
-          gap: 0,
-        },
-        share:
-          (offset
-            + WITHIN * draw()
-            + (found[Math.floor(random() * found.length)].off / 1.3) * Math.sign(random() - 0.5))
-          / 4.5,
-      })),
+      Array.from({ length: RECORDS_EACH }, () => recordOf(offset, k, found, random)),
     )
     const k = Math.floor(COMBINATIONS * random())
-    const guess = predictOffset(
-      records,
-      { thread: `kind ${k}`, needle: 'universal', stitch: 'straight', goal: GOAL, cloth: 'woven', gap: 0 },
-      0,
-    )
+    const guess = predictOffset(records, combination(k), 0)
     const prior = guess ? { tension: 4.5 + 4.5 * guess.share, spread: 4.5 * guess.spread } : PRIOR
     const machine = { ...drawMachine(GOAL, dial, { tension: 4.5 + own[k], spread: WITHIN }, random), dial }
-    const rows = []
-    for (;;) {
-      const advice = nextTension({ goal: GOAL, dial, rows, prior, care })
-      if (advice.next === null) return outcome(machine, advice.best ?? 4.5, rows.length, advice.settled)
-      rows.push(sewRow(machine, advice.next, random))
-    }
+    return searched(machine, dial, prior, care, random)
   })
 }
+
+/** A record holds what was settled on, not the truth: off by what the search is off. */
+function recordOf(offset, k, found, random) {
+  const within = WITHIN * normal(random)
+  const off = (found[Math.floor(random() * found.length)].off / 1.3) * Math.sign(random() - 0.5)
+  return { id: String(k), features: combination(k), share: (offset + within + off) / 4.5 }
+}
+
 const book = { careful: withBook('careful'), quick: withBook('quick') }
 
 const goals = TRIAL_GOALS.map(goal => {

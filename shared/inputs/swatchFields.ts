@@ -21,55 +21,63 @@ const dialText = ({ min, home, max }: TensionDial) =>
   `${formatShort(home)} on ${formatShort(min)} to ${formatShort(max)}`
 const yesNo = (value: boolean) => (value ? 'yes' : 'no')
 
+const field = (id: string, label: string, value: string): SwatchField => ({ id, label, value })
+
 /** Lengths are in mm whatever is shown elsewhere; what is not known says so. */
-export function swatchFields({
-  goal,
-  setup,
-  frozen,
-  readings,
-  rowsSewn,
-  verdict,
-  source,
-  note,
-  keptAt,
-}: Swatch): SwatchField[] {
-  const { machine, needle, threads } = frozen
-  const field = (id: string, label: string, value: string): SwatchField => ({ id, label, value })
+export function swatchFields(swatch: Swatch): SwatchField[] {
+  return [
+    ...stitchFields(swatch),
+    ...needleAndThreadFields(swatch),
+    ...fittedFields(swatch),
+    ...readingFields(swatch),
+    ...originFields(swatch),
+  ]
+}
+
+function stitchFields({ goal, setup, frozen: { machine, stitch } }: Swatch): SwatchField[] {
   return [
     field('goal', 'Goal', GOAL_FACTS[goal].name),
     field('tension', 'Tension', setup.tension === null ? 'not set' : formatShort(setup.tension)),
     field('home', 'Home and dial', machine?.dial ? dialText(machine.dial) : NOT_KNOWN),
     field('machine', 'Machine', machine?.name ?? 'none'),
-    field('stitch', 'Stitch', frozen.stitch?.name ?? 'gone'),
+    field('stitch', 'Stitch', stitch?.name ?? 'gone'),
     field('length', 'Length, mm', String(setup.stitch.lengthMm)),
     field('width', 'Width, mm', String(setup.stitch.widthMm)),
     field('position', 'Needle position, mm', String(setup.stitch.positionMm)),
+  ]
+}
+
+function needleAndThreadFields({ setup, frozen: { needle, threads, bobbin } }: Swatch): SwatchField[] {
+  const sewn = needle?.hoursSewn == null ? 'not counted' : String(needle.hoursSewn)
+  const supplies = Object.values(setup.supplies)
+    .map(({ place, draw }) => [place, draw].filter(Boolean).join(' '))
+    .filter(Boolean)
+  return [
     field('needle', 'Needle', needle ? needleNameAndType(needle) : 'none'),
-    field(
-      'needleHours',
-      'Needle sewn, h',
-      needle?.hoursSewn == null ? 'not counted' : String(needle.hoursSewn),
-    ),
+    field('needleHours', 'Needle sewn, h', sewn),
     field('left', 'Left thread', threadText(threads.left)),
     field('middle', 'Middle thread', threadText(threads.middle)),
     field('right', 'Right thread', threadText(threads.right)),
-    field('bobbin', 'Bobbin', threadText(frozen.bobbin)),
-    field(
-      'supply',
-      'Supply',
-      Object.values(setup.supplies)
-        .map(({ place, draw }) => [place, draw].filter(Boolean).join(' '))
-        .filter(Boolean)
-        .join(' / ') || NOT_KNOWN,
-    ),
-    field('foot', 'Foot', frozen.foot ?? 'none'),
-    field('plate', 'Plate', frozen.plate),
+    field('bobbin', 'Bobbin', threadText(bobbin)),
+    field('supply', 'Supply', supplies.join(' / ') || NOT_KNOWN),
+  ]
+}
+
+function fittedFields({ setup, frozen: { foot, plate, cloth, stabilizer } }: Swatch): SwatchField[] {
+  return [
+    field('foot', 'Foot', foot ?? 'none'),
+    field('plate', 'Plate', plate),
     field('bobbinTension', 'Bobbin tension', setup.bobbinTension),
     field('pressure', 'Foot pressure', setup.pressure),
     field('speed', 'Speed', setup.speed ?? 'by the rule'),
-    field('cloth', 'Cloth', frozen.cloth?.name ?? 'none'),
+    field('cloth', 'Cloth', cloth?.name ?? 'none'),
     field('layers', 'Layers', String(setup.layers)),
-    field('stabilizer', 'Stabilizer', frozen.stabilizer ?? 'none'),
+    field('stabilizer', 'Stabilizer', stabilizer ?? 'none'),
+  ]
+}
+
+function readingFields({ readings, rowsSewn }: Swatch): SwatchField[] {
+  return [
     field('show', 'Show', reading(readings.show)),
     field('ridge', 'Ridge', reading(readings.ridge)),
     field('skips', 'Skips', yesNo(readings.skips)),
@@ -77,6 +85,11 @@ export function swatchFields({
     field('holes', 'Holes', yesNo(readings.holes)),
     field('sound', 'Sound', readings.sound ?? 'not read'),
     field('rows', 'Rows sewn', rowsSewn === null ? 'not counted' : String(rowsSewn)),
+  ]
+}
+
+function originFields({ verdict, source, keptAt, note }: Swatch): SwatchField[] {
+  return [
     field('verdict', 'Verdict', verdict),
     field('source', 'Number from', SOURCE_WORDS[source]),
     field('date', 'Kept', keptAt.slice(0, 10)),

@@ -3,7 +3,7 @@ import { type FittedFacts, type MachineState, UNKNOWN_STATE } from '#core/putbac
 import { hasSwing } from '#core/stitch'
 import { judgeSwing } from '#core/swing'
 import type { WalkInput } from '#core/walk'
-import { benchOf, swingInputOf, plateOn } from './swing'
+import { type Bench, benchOf, swingInputOf, plateOn } from './swing'
 import { type PairingTables, threadedBlades } from './pairing'
 import type { Foot, MachineStateRecord, NeedleRecord, Machine, Settings } from '../records'
 import type { SetupContent } from '../setup'
@@ -56,16 +56,7 @@ export function walkInputOf(
     foot,
     left,
     plate: plateOn(setup, plate),
-    threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads).map(
-      ({ blade, thread, supply }) => ({
-        blade,
-        thread,
-        supply,
-        id: thread.id,
-        name: thread.name,
-        form: thread.form,
-      }),
-    ),
+    threads: walkThreads(setup, bench, tables),
     bobbin: bobbin ?? null,
     stitch: stitch && { name: stitch.name, swings: hasSwing(stitch), widthMm, lengthMm, positionMm },
     verdict: judged?.verdict ?? null,
@@ -85,4 +76,11 @@ export function walkInputOf(
         swing,
       }),
   }
+}
+
+function walkThreads(setup: SetupContent, { needle }: Bench, { threads }: PairingTables) {
+  return threadedBlades(setup, needle?.construction ?? 'single', threads).map(blade => {
+    const { id, name, form } = blade.thread
+    return { ...blade, id, name, form }
+  })
 }

@@ -6,9 +6,9 @@ export { mergeEdit, type Merged, type RecordEdit, takeBack, type TakenBack } fro
 export { NEEDLE_ENDS } from './needleEnds'
 export { FRESH_NEEDLE, needleSchema } from './needles'
 export { photoIdsOf } from './photoIds'
+export { demoRemoval, hasDemo, isDemo } from './demoRecords'
 export {
-  demoRemoval,
-  isDemo,
+  POINTING_TABLES,
   type RecordChange,
   referencesOf,
   removalOf,

@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { dequal as equal } from 'dequal/lite'
 import { type AnyRecord, type TableName, TABLES } from './tables'
 
 /** One record as it stood when somebody began to change it, and as they want it; null: it is not there. */

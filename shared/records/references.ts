@@ -12,6 +12,9 @@ export interface RecordChange {
 /** A table's manifest speaks of its own records only; here every record comes with its table. */
 const pointingOf = (table: TableName) => TABLES[table].refersTo as Pointing<AnyRecord> | null
 
+/** The tables whose records point at others. */
+export const POINTING_TABLES = TABLE_NAMES.filter(table => pointingOf(table) !== null)
+
 /** What a record points at in other tables. */
 export function referencesOf<T extends TableName>(
   table: T,
@@ -23,7 +26,10 @@ export function referencesOf<T extends TableName>(
 const keyOf = ({ table, id }: { readonly table: string; readonly id: string }) => `${table}/${id}`
 
 /** The records that cannot be without this one: as long as one stands, it stays. */
-export function usersOf(target: Reference, book: Tables): AnyRecord[] {
+export function usersOf(
+  target: { readonly table: TableName; readonly id: string },
+  book: Tables,
+): AnyRecord[] {
   const blocking = TABLE_NAMES.filter(table => pointingOf(table)?.whenGone === 'blocks')
   const pointsThere = (table: TableName, record: AnyRecord) =>
     referencesOf(table, record).some(to => keyOf(to) === keyOf(target))
@@ -70,34 +76,4 @@ export function withoutMissing(
   const { whenGone } = pointing
   if (whenGone === 'blocks') return 'needs it'
   return missing.reduce<AnyRecord | null>((left, to) => left && whenGone(left, to), record)
-}
-
-/** Taking the demo out: its records go, except those the user's own still need. */
-export function demoRemoval(book: Tables): RecordChange[] {
-  const needed = new Set(
-    ownRecords(book).flatMap(([table, record]) => referencesOf(table, record).map(keyOf)),
-  )
-  const targets = TABLE_NAMES.flatMap(table =>
-    [...book[table].keys()]
-      .filter(id => isDemo(id) && !needed.has(keyOf({ table, id })))
-      .map(id => ({ table, id })),
-  )
-  const whole = removalOf(targets, book)
-  // A bench that loses something is cleared: half a demo on it would help nobody.
-  return whole.map(change =>
-    change.table === 'setup' ? { ...change, record: TABLES.setup.blank as AnyRecord } : change,
-  )
-}
-
-/** Demo records are known by their ids. */
-export const isDemo = (id: string) => id.startsWith('demo-')
-
-function ownRecords(book: Tables): [TableName, AnyRecord][] {
-  // What stands on the bench is no reason to keep a demo record.
-  const tables = TABLE_NAMES.filter(table => table !== 'setup')
-  return tables.flatMap(table =>
-    [...book[table].values()]
-      .filter(({ id }) => !isDemo(id))
-      .map((record): [TableName, AnyRecord] => [table, record]),
-  )
 }

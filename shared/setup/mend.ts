@@ -27,9 +27,7 @@ export function mendOf(
     case 'plate':
       return { plate: 'zigzag', plateId: null }
     case 'foot': {
-      const wide = [...feet.values()]
-        .filter(({ singleHole }) => !singleHole)
-        .sort((a, b) => (b.slotMm ?? 0) - (a.slotMm ?? 0))[0]
+      const wide = widestOf(feet)
       return wide ? { footId: wide.id } : null
     }
     case 'to-bobbin': {
@@ -57,4 +55,10 @@ export function mendOf(
       return owned ? { stabilizerId: owned.id } : null
     }
   }
+}
+
+function widestOf(feet: ReadonlyMap<string, OwnedFoot>): OwnedFoot | undefined {
+  return [...feet.values()]
+    .filter(({ singleHole }) => !singleHole)
+    .sort((a, b) => (b.slotMm ?? 0) - (a.slotMm ?? 0))[0]
 }

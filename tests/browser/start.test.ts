@@ -100,7 +100,7 @@ describe('when a page cannot be drawn', () => {
     await untilText(driver, 'This page could not be drawn')
     await untilText(driver, 'What went wrong: no such number')
     await press(driver, 'link', 'Go to Files')
-    await untilText(driver, 'Everything is saved in this browser.')
+    await untilText(driver, 'Everything is saved, in this browser.')
     await press(driver, 'link', /^Width and swing/)
     await byRole(driver, 'heading', 'Over the plate')
   })

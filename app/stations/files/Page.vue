@@ -6,9 +6,11 @@ import {
   readBackup,
   writeBackup,
 } from '#shared/backup'
-import { photoIdsOf, TABLE_NAMES, TABLES } from '#shared/records'
+import { demoRemoval, hasDemo, photoIdsOf, TABLE_NAMES, TABLES } from '#shared/records'
 import { putPhoto } from '#db/photos'
 import { readBookZip, writeBookZip } from './bookZip'
+import { isTrouble, STORAGE_WORDS } from '~/stores/book/storage'
+import { STORAGE_NOTICES } from '~/stores/book/storageNotices'
 import { download, downloadBlob } from '~/utils/download'
 
 useHead({ title: 'Files · Lacy Spool' })
@@ -130,8 +132,9 @@ const nameOf = (record: { id: string }) =>
 const WIPE_WARNING =
   'Everything in this browser goes. Export first if you want to keep it; '
   + 'undo works until you close this tab.'
+const demoIsIn = computed(() => hasDemo(book.tables))
 function removeDemo(): void {
-  book.removeDemo()
+  void book.commit('Remove the demo', demoRemoval(book.tables))
   offerUndo('The demo is out')
 }
 function wipe(): void {
@@ -140,13 +143,7 @@ function wipe(): void {
   offerUndo('The book is empty')
 }
 const saved = computed(
-  () =>
-    ({
-      opening: 'Opening …',
-      saved: 'Everything is saved in this browser.',
-      saving: 'Saving …',
-      failing: 'Not saved: the browser refuses to store. Export now.',
-    })[book.storage],
+  () => STORAGE_NOTICES[book.storage]?.said ?? `${STORAGE_WORDS[book.storage]}, in this browser.`,
 )
 const inTables = (list: ImportPreview['added']) =>
   TABLE_NAMES.map(table => ({
@@ -175,10 +172,7 @@ const inTables = (list: ImportPreview['added']) =>
             <b>{{ n }}</b> {{ word }}
           </li>
         </ul>
-        <p
-          role="status"
-          :class="book.storage === 'failing' ? 'strikes-ink' : 'hint'"
-        >
+        <p :class="isTrouble(book.storage) ? 'strikes-ink' : 'hint'">
           {{ saved }}
         </p>
         <p :class="overdue ? 'close-ink' : 'hint'">{{ backupSaid }}.</p>
@@ -343,7 +337,7 @@ const inTables = (list: ImportPreview['added']) =>
         </p>
         <div class="buttons">
           <UButton
-            v-if="!book.hasDemo"
+            v-if="!demoIsIn"
             variant="outline"
             icon="i-lucide-drama"
             label="Load the demo"

@@ -1,9 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core'
+import { type AxisLook, CHART_BASE, chartAxis, namedScale } from '~/utils/chartAxis'
 
-export interface SwatchChartLook {
-  readonly ink: string
-  readonly mute: string
-  readonly line: string
+export interface SwatchChartLook extends AxisLook {
   readonly good: string
   readonly usable: string
   readonly failed: string
@@ -27,25 +25,29 @@ const VERDICTS = [
   ['failed', 'diamond'],
 ] as const
 const percent = (share: number) => Math.round(100 * share)
-const basis = (look: SwatchChartLook) => {
-  const axis = {
-    axisLine: { lineStyle: { color: look.mute } },
-    axisLabel: { color: look.ink, fontSize: 13 },
-    nameTextStyle: { color: look.ink, fontSize: 13 },
-    splitLine: { lineStyle: { color: look.line } },
-  }
-  return {
-    axis,
-    common: {
-      animation: false,
-      textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif' },
-      legend: { top: 0, left: 0, textStyle: { color: look.ink, fontSize: 13 } },
-      tooltip: {
-        trigger: 'item' as const,
-        formatter: ({ name }: { name: string }) => name.replaceAll('<', '&lt;'),
-      },
-    },
-  }
+const common = (look: SwatchChartLook) => ({
+  ...CHART_BASE,
+  legend: { top: 0, left: 0, textStyle: { color: look.ink, fontSize: 13 } },
+  tooltip: {
+    trigger: 'item' as const,
+    formatter: ({ name }: { name: string }) => name.replaceAll('<', '&lt;'),
+  },
+})
+
+/** One series a verdict, told apart by shape too. */
+function byVerdict(
+  points: readonly SwatchPoint[],
+  look: SwatchChartLook,
+  draw: (point: SwatchPoint) => { readonly name: string; readonly value: readonly (number | string)[] },
+) {
+  return VERDICTS.map(([verdict, symbol]) => ({
+    name: verdict,
+    type: 'scatter',
+    symbol,
+    symbolSize: 13,
+    itemStyle: { color: look[verdict], borderColor: look.ink, borderWidth: 1 },
+    data: points.filter(point => point.verdict === verdict).map(draw),
+  }))
 }
 
 /**
@@ -56,87 +58,49 @@ export function offsetChart(
   by: 'kind' | 'goal',
   look: SwatchChartLook,
 ): EChartsCoreOption {
-  const { axis, common } = basis(look)
+  const axis = chartAxis(look)
   const kinds = [...new Set(points.map(point => point[by]))].sort()
   return {
-    ...common,
+    ...common(look),
     grid: { left: 130, right: 20, top: 34, bottom: 46 },
-    xAxis: {
-      type: 'value',
-      min: -100,
-      max: 100,
-      name: 'from home to the end stop, %',
-      nameLocation: 'middle',
-      nameGap: 28,
-      ...axis,
-    },
+    xAxis: { ...namedScale('from home to the end stop, %', 28, -100, 100), ...axis },
     yAxis: { type: 'category', data: kinds, ...axis },
-    series: VERDICTS.map(([verdict, symbol]) => ({
-      name: verdict,
-      type: 'scatter',
-      symbol,
-      symbolSize: 13,
-      itemStyle: { color: look[verdict], borderColor: look.ink, borderWidth: 1 },
-      data: points
-        .filter(point => point.verdict === verdict)
-        .map(point => ({
-          name: `${point.name}: ${percent(point.share)} %`,
-          value: [percent(point.share), point[by]],
-        })),
+    series: byVerdict(points, look, point => ({
+      name: `${point.name}: ${percent(point.share)} %`,
+      value: [percent(point.share), point[by]],
     })),
   }
 }
 
 /** Own record against the rule: on the line they agree. */
 export function ruleChart(points: readonly SwatchPoint[], look: SwatchChartLook): EChartsCoreOption {
-  const { axis, common } = basis(look)
+  const axis = chartAxis(look)
   return {
-    ...common,
+    ...common(look),
     grid: { left: 56, right: 20, top: 34, bottom: 46 },
-    xAxis: {
-      type: 'value',
-      min: -100,
-      max: 100,
-      name: 'rule, %',
-      nameLocation: 'middle',
-      nameGap: 28,
-      ...axis,
-    },
-    yAxis: {
-      type: 'value',
-      min: -100,
-      max: 100,
-      name: 'own, %',
-      nameLocation: 'middle',
-      nameGap: 40,
-      ...axis,
-    },
+    xAxis: { ...namedScale('rule, %', 28, -100, 100), ...axis },
+    yAxis: { ...namedScale('own, %', 40, -100, 100), ...axis },
     series: [
-      ...VERDICTS.map(([verdict, symbol]) => ({
-        name: verdict,
-        type: 'scatter',
-        symbol,
-        symbolSize: 13,
-        itemStyle: { color: look[verdict], borderColor: look.ink, borderWidth: 1 },
-        data: points
-          .filter(point => point.verdict === verdict)
-          .map(point => ({
-            name: `${point.name}: own ${percent(point.share)} %, rule ${percent(point.ruleShare)} %`,
-            value: [percent(point.ruleShare), percent(point.share)],
-          })),
+      ...byVerdict(points, look, point => ({
+        name: `${point.name}: own ${percent(point.share)} %, rule ${percent(point.ruleShare)} %`,
+        value: [percent(point.ruleShare), percent(point.share)],
       })),
-      {
-        name: 'agree',
-        type: 'line',
-        silent: true,
-        showSymbol: false,
-        lineStyle: { color: look.mute, type: 'dashed' },
-        itemStyle: { color: look.mute },
-        data: [
-          [-100, -100],
-          [100, 100],
-        ],
-      },
+      agreement(look),
+    ],
+  }
+}
+
+function agreement(look: SwatchChartLook) {
+  return {
+    name: 'agree',
+    type: 'line',
+    silent: true,
+    showSymbol: false,
+    lineStyle: { color: look.mute, type: 'dashed' },
+    itemStyle: { color: look.mute },
+    data: [
+      [-100, -100],
+      [100, 100],
     ],
   }
 }

@@ -1,11 +1,9 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import { leastSquares } from '#core/swatch'
 import type { SteppedDial, TrialAdvice } from '#core/trial'
+import { type AxisLook, CHART_BASE, chartAxis, namedScale } from '~/utils/chartAxis'
 
-export interface TrialChartLook {
-  readonly ink: string
-  readonly mute: string
-  readonly line: string
+export interface TrialChartLook extends AxisLook {
   readonly row: string
   readonly goal: string
   readonly band: string
@@ -26,39 +24,18 @@ export function trialChart(
   target: number,
   look: TrialChartLook,
 ): EChartsCoreOption {
-  const { tension: at, spread } = advice.estimate
-  const held = (mark: number) => Math.max(dial.min, Math.min(dial.max, mark))
-  const fit = leastSquares(rows.map(({ dial: x, reading: y }) => ({ x, y })))
-  const along = (mark: number): [number, number] => [mark, fit!.at0 + fit!.slope * mark]
-  const axis = {
-    axisLine: { lineStyle: { color: look.mute } },
-    axisLabel: { color: look.ink, fontSize: 13 },
-    nameTextStyle: { color: look.ink, fontSize: 13 },
-    splitLine: { lineStyle: { color: look.line } },
-  }
+  const axis = chartAxis(look)
   return {
-    animation: false,
-    textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif' },
+    ...CHART_BASE,
     grid: { left: 34, right: 12, top: 12, bottom: 40 },
-    xAxis: {
-      type: 'value',
-      name: 'tension',
-      nameLocation: 'middle',
-      nameGap: 24,
-      min: dial.min,
-      max: dial.max,
-      ...axis,
-    },
+    xAxis: { ...namedScale('tension', 24, dial.min, dial.max), ...axis },
     yAxis: {
       type: 'value',
       min: -4,
       max: 4,
       interval: 1,
       ...axis,
-      axisLabel: {
-        ...axis.axisLabel,
-        formatter: (value: number) => (Math.abs(value) > 3 ? '' : String(value).replace('-', '−')),
-      },
+      axisLabel: { ...axis.axisLabel, formatter: readingLabel },
     },
     series: [
       {
@@ -68,36 +45,55 @@ export function trialChart(
         itemStyle: { color: look.row },
         label: { show: true, formatter: '{b}', color: '#fff', fontWeight: 700, fontSize: 13 },
         z: 4,
-        markLine: {
-          silent: true,
-          symbol: 'none',
-          animation: false,
-          data: [
-            { yAxis: target, name: 'goal' },
-            ...(advice.bracket
-              ? [advice.bracket.low, advice.bracket.high].map(xAxis => ({
-                  xAxis,
-                  lineStyle: { color: look.ink, type: 'solid', width: 1.5 },
-                  label: { show: false },
-                }))
-              : []),
-          ],
-          lineStyle: { color: look.goal, type: 'dashed', width: 2 },
-          label: { formatter: 'goal', position: 'insideStartTop', color: look.goal },
-        },
-        markArea: {
-          silent: true,
-          itemStyle: { color: look.band, opacity: 0.45 },
-          data: [[{ xAxis: held(at - spread) }, { xAxis: held(at + spread) }]],
-        },
+        markLine: goalAndBracket(advice, target, look),
+        markArea: likelyArea(advice, dial, look),
       },
-      {
-        type: 'line',
-        showSymbol: false,
-        silent: true,
-        lineStyle: { color: look.mute, width: 1.5 },
-        data: fit && fit.slope > 0 ? [along(dial.min), along(dial.max)] : [],
-      },
+      fittedLine(rows, dial, look),
     ],
+  }
+}
+
+/** The readings end at 3: the scale goes on so that rows there are not cut. */
+const readingLabel = (value: number) => (Math.abs(value) > 3 ? '' : String(value).replace('-', '−'))
+
+function goalAndBracket({ bracket }: TrialAdvice, target: number, look: TrialChartLook) {
+  const ends = bracket ? [bracket.low, bracket.high] : []
+  return {
+    silent: true,
+    symbol: 'none',
+    animation: false,
+    data: [
+      { yAxis: target, name: 'goal' },
+      ...ends.map(xAxis => ({
+        xAxis,
+        lineStyle: { color: look.ink, type: 'solid', width: 1.5 },
+        label: { show: false },
+      })),
+    ],
+    lineStyle: { color: look.goal, type: 'dashed', width: 2 },
+    label: { formatter: 'goal', position: 'insideStartTop', color: look.goal },
+  }
+}
+
+function likelyArea({ estimate }: TrialAdvice, dial: SteppedDial, look: TrialChartLook) {
+  const held = (mark: number) => Math.max(dial.min, Math.min(dial.max, mark))
+  const { tension, spread } = estimate
+  return {
+    silent: true,
+    itemStyle: { color: look.band, opacity: 0.45 },
+    data: [[{ xAxis: held(tension - spread) }, { xAxis: held(tension + spread) }]],
+  }
+}
+
+/** A line through the rows, where more tension reads as more. */
+function fittedLine(rows: readonly ChartRow[], dial: SteppedDial, look: TrialChartLook) {
+  const fit = leastSquares(rows.map(({ dial: x, reading: y }) => ({ x, y })))
+  const along = (mark: number): [number, number] => [mark, fit!.at0 + fit!.slope * mark]
+  return {
+    type: 'line',
+    showSymbol: false,
+    silent: true,
+    lineStyle: { color: look.mute, width: 1.5 },
+    data: fit && fit.slope > 0 ? [along(dial.min), along(dial.max)] : [],
   }
 }

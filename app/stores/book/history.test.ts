@@ -1,7 +1,7 @@
 import { EMPTY_SETUP } from '#shared/setup'
 import { describe, expect, it } from 'vitest'
 import type { RecordEdit } from '#shared/records'
-import { EMPTY_HISTORY, sealed, type Step, withStep } from '~/utils/history'
+import { EMPTY_HISTORY, sealed, type Step, withStep } from './history'
 
 const width = (from: number, to: number): RecordEdit => ({
   table: 'setup',

@@ -1,0 +1,218 @@
+import { ref, shallowRef } from 'vue'
+import { readBook, type StoredBook, writeBook, type Written } from '#db/book'
+import { type BookDatabase, isNewerThanApp, openBookDatabase } from '#db/database'
+import type { RecordChange, RecordEdit } from '#shared/records'
+import type { StorageState } from './storage'
+
+/** What became of a commit: `refused`: another tab took away the record, or what it needs. */
+export type Kept = 'stored' | 'waiting' | 'refused'
+
+/** What a book in memory does with what comes from the database. */
+interface InMemory {
+  readonly show: (stored: StoredBook, waiting: Iterable<RecordEdit>) => void
+  readonly put: (changes: readonly RecordChange[]) => void
+  /** Every record as one that is not stored anywhere yet. */
+  readonly asNew: () => readonly RecordEdit[]
+}
+
+const AGAIN_MS = 10_000
+const keyOf = ({ table, id }: RecordEdit) => `${table}/${id}`
+
+/**
+ * Edits on their way to the database.
+ *
+ * Reads and writes take turns. Nothing is written to a book that was not read before. When storage refuses,
+ * edits wait in memory and are tried again with the next one and every few seconds; what another tab stored
+ * meanwhile stays. Before a newer version's database, and when what was stored is gone, nothing is written
+ * until a person decides.
+ */
+export function useKeeping(memory: InMemory) {
+  const storage = ref<StorageState>('opening')
+  /** Edits that were not written because another tab took away the record, or what it needs. */
+  const lost = shallowRef<readonly Written[]>([])
+  const unsaved = new Map<string, RecordEdit>()
+  const refused = new WeakSet<RecordEdit>()
+  /** Open and read; null: nothing may be written. */
+  let database: BookDatabase | null = null
+  let wasRead = false
+  let again: ReturnType<typeof setTimeout> | undefined
+  const otherTabs = channel('lacy-spool')
+  otherTabs?.addEventListener('message', () => void inTurn(reload))
+
+  /** Reads and writes one after the other: what is read then always holds what was written before. */
+  let turn: Promise<unknown> = Promise.resolve()
+  function inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const done = turn.then(work)
+    turn = done.catch(() => {})
+    return done
+  }
+
+  /** Each attempt opens anew: a connection that failed is of no more use. It reads before it writes. */
+  async function openAndRead(): Promise<void> {
+    if (storage.value === 'newer') return
+    const opened = openBookDatabase()
+    try {
+      const stored = await readBook(opened)
+      const stuck = stateOf(opened, stored)
+      if (stuck) {
+        storage.value = stuck
+        opened.close()
+        return
+      }
+      listen(opened)
+      memory.show(stored, unsaved.values())
+      database = opened
+      wasRead = true
+      storage.value = unsaved.size === 0 ? 'saved' : 'saving'
+    } catch (error) {
+      opened.close()
+      fail(error)
+    }
+  }
+
+  function stateOf(opened: BookDatabase, stored: StoredBook): 'newer' | 'cleared' | null {
+    if (isNewerThanApp(opened)) return 'newer'
+    return wasRead && isBare(stored) && hasStoredBefore() ? 'cleared' : null
+  }
+
+  /** What another tab wrote shows here; what this tab has not saved yet stays. */
+  async function reload(): Promise<void> {
+    if (!database) return write()
+    try {
+      memory.show(await readBook(database), unsaved.values())
+    } catch (error) {
+      fail(error)
+    }
+  }
+
+  function listen(opened: BookDatabase): void {
+    // A newer app in another tab waits until this one lets go; a deletion too.
+    opened.on('versionchange', ({ newVersion }) => {
+      void (newVersion ? giveWay() : comeBack())
+      return false
+    })
+    // The browser closes a connection when it clears site data.
+    opened.on('close', () => {
+      if (database === opened) void comeBack()
+    })
+  }
+  async function giveWay(): Promise<void> {
+    await inTurn(write)
+    letGo()
+    storage.value = 'newer'
+  }
+  async function comeBack(): Promise<void> {
+    letGo()
+    await inTurn(write)
+  }
+  function letGo(): void {
+    const held = database
+    database = null
+    held?.close()
+  }
+
+  /** Whether something in memory was stored once: new edits alone say nothing. */
+  function hasStoredBefore(): boolean {
+    return memory.asNew().some(edit => {
+      const waiting = unsaved.get(keyOf(edit))
+      return !waiting || waiting.before !== null
+    })
+  }
+
+  async function keep(edits: readonly RecordEdit[]): Promise<Kept> {
+    const mine = edits.map(edit => {
+      const waiting = unsaved.get(keyOf(edit))
+      return waiting ? { ...edit, before: waiting.before } : edit
+    })
+    for (const edit of mine) unsaved.set(keyOf(edit), edit)
+    if (!(await flush())) return 'waiting'
+    return mine.some(edit => refused.has(edit)) ? 'refused' : 'stored'
+  }
+
+  /** Writes what waits; whether nothing waits any more. */
+  async function flush(): Promise<boolean> {
+    if (unsaved.size > 0 && storage.value === 'saved') storage.value = 'saving'
+    await inTurn(write)
+    return unsaved.size === 0
+  }
+
+  async function write(): Promise<void> {
+    if (!database) await openAndRead()
+    if (!database) return
+    try {
+      while (unsaved.size > 0) {
+        const batch = [...unsaved.values()]
+        settle(batch, await writeBook(database, batch))
+        otherTabs?.postMessage('changed')
+      }
+      storage.value = 'saved'
+    } catch (error) {
+      fail(error)
+    }
+  }
+
+  /** What was written waits no longer; where another tab's work was joined with it, that shows. */
+  function settle(batch: readonly RecordEdit[], written: readonly Written[]): void {
+    const joined: RecordChange[] = []
+    for (const [i, { table, id, outcome, record }] of written.entries()) {
+      const edit = batch[i]
+      if (!edit) {
+        joined.push({ table, id, record })
+        continue
+      }
+      const waiting = unsaved.get(keyOf(edit))
+      if (waiting === edit) unsaved.delete(keyOf(edit))
+      // Changed again meanwhile: the next edit begins where this one ended.
+      else if (waiting) unsaved.set(keyOf(edit), { ...waiting, before: edit.after })
+      if (waiting === edit && outcome !== 'written') joined.push({ table, id, record })
+    }
+    if (joined.length > 0) memory.put(joined)
+    const notWritten = written.filter(({ outcome }) => outcome !== 'written' && outcome !== 'merged')
+    for (const entry of notWritten) refused.add(batch[written.indexOf(entry)]!)
+    if (notWritten.length > 0) lost.value = notWritten
+  }
+
+  function fail(error: unknown): void {
+    const full = isFull(error)
+    storage.value = full ? 'full' : 'refused'
+    if (!full) letGo()
+    clearTimeout(again)
+    again = setTimeout(() => {
+      if (storage.value === 'refused' || storage.value === 'full') void flush()
+    }, AGAIN_MS)
+  }
+
+  /** After what was stored went: all that is in memory is stored anew. */
+  async function storeAllAgain(): Promise<boolean> {
+    for (const edit of memory.asNew()) unsaved.set(keyOf(edit), edit)
+    storage.value = 'saving'
+    return flush()
+  }
+
+  return {
+    storage,
+    lost,
+    open: () => inTurn(openAndRead),
+    keep,
+    flush,
+    storeAllAgain,
+    hasUnsaved: () => unsaved.size > 0,
+  }
+}
+
+/** Where site data is blocked, tabs do not hear of each other. */
+function channel(name: string): BroadcastChannel | null {
+  try {
+    return new BroadcastChannel(name)
+  } catch {
+    return null
+  }
+}
+
+const isBare = ({ records, unreadable }: StoredBook) => records.length + unreadable.length === 0
+
+/** Dexie wraps what the browser said. */
+function isFull(error: unknown): boolean {
+  if (!(error instanceof Error)) return false
+  return /quota/i.test(`${error.name} ${error.message}`) || ('inner' in error && isFull(error.inner))
+}
