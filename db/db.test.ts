@@ -6,6 +6,7 @@ import { readFileSync } from 'node:fs'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { readBook, writeBook } from '#db/book'
 import { type BookDatabase, openBookDatabase, upgradeRows } from '#db/database'
+import { rawRows } from '#db/rawRows'
 import type { Machine, RecordEdit } from '#shared/records'
 
 const machine = (id: string, name = 'Attic seven'): Machine => ({ id, name, ...UNKNOWN_MACHINE })
@@ -180,6 +181,15 @@ describe('the book in the database', () => {
       for (const row of rows) expect(row.setup.lamp).toBe('on')
     }
     expect(await next.table('setup').get('current')).toMatchObject({ lamp: 'on' })
+  })
+
+  it('gives every row as it is, of any version', async () => {
+    const old = new Dexie('test-raw')
+    old.version(99).stores({ machines: 'id', spoons: 'id' })
+    await old.table('machines').put({ id: 'a', odd: true })
+    old.close()
+    expect(await rawRows('test-raw')).toEqual({ machines: [{ id: 'a', odd: true }], spoons: [] })
+    await expect(rawRows('test-none')).rejects.toThrow()
   })
 
   it('reports a damaged row by field and leaves it where it is', async () => {

@@ -1,9 +1,11 @@
-import { type Remote, releaseProxy, wrap } from 'comlink'
+import { proxy, type Remote, releaseProxy, wrap } from 'comlink'
 import type { CoverageApi } from './coverage.worker'
 import type { ForetellApi } from './foretell.worker'
 import type { PhotoApi } from './photo.worker'
 import type { SewnApi } from './sewn.worker'
+import type { ZipApi } from './zip.worker'
 
+export type { OnProgress, PackedPhoto, ZipReading } from './bookZip'
 export type { SewnReply, SewnView } from './sewn.worker'
 
 export interface WorkerClient<T> {
@@ -37,6 +39,14 @@ export function startForetellWorker(): WorkerClient<ForetellApi> {
     new Worker(new URL('./foretell.worker.ts', import.meta.url), { type: 'module' }),
   )
 }
+
+/** Starts the worker that packs and unpacks backups with photos. */
+export function startZipWorker(): WorkerClient<ZipApi> {
+  return clientOf<ZipApi>(new Worker(new URL('./zip.worker.ts', import.meta.url), { type: 'module' }))
+}
+
+/** A function that a worker may call back. */
+export const calledBack = proxy
 
 function clientOf<T>(worker: Worker): WorkerClient<T> {
   const api = wrap<T>(worker)

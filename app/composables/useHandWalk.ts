@@ -8,7 +8,7 @@ import { dayOf } from '~/utils/dates'
 export function useHandWalk() {
   const bench = useBenchStore()
   const handWalks = useHandWalksStore()
-  const toast = useToast()
+  const { sayStored } = useStoredWords()
   /** null: it may be turned. */
   const hindrance = computed(
     () =>
@@ -16,7 +16,7 @@ export function useHandWalk() {
   )
   function log(): void {
     handWalks.log(new Date())
-    toast.add({ title: 'Hand-walk logged for exactly this setup', icon: 'i-lucide-check' })
+    void sayStored('Hand-walk logged for exactly this setup')
   }
   const walkedOn = computed(() => handWalks.latest && dayOf(handWalks.latest.walkedAt))
   return { hindrance, log, walkedOn }

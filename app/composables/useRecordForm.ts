@@ -16,7 +16,8 @@ export function useRecordForm<T extends TableName>(
   const draft = reactive(structuredClone(toRaw(initial))) as RecordOf<T>
   const book = useBookStore()
   const { save: keep } = useShelf()
-  const begunFrom = (book.shelf[table].get(initial.id) ?? null) as RecordOf<T> | null
+  const isNew = !book.shelf[table].has(initial.id)
+  const { begun, drop } = useDraft(`${table}-${isNew ? 'new' : initial.id}`, draft)
 
   /** What keeps the draft from being saved. */
   function check(): readonly FieldIssue[] {
@@ -25,7 +26,8 @@ export function useRecordForm<T extends TableName>(
   }
   /** To be called once `check` finds nothing. */
   function save(): void {
-    void keep(table, TABLES[table].schema.parse(draft) as RecordOf<T>, begunFrom)
+    void keep(table, TABLES[table].schema.parse(draft) as RecordOf<T>, isNew ? null : (begun as RecordOf<T>))
+    drop()
     saved(draft.id)
   }
   return { draft, check, save }

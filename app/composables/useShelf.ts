@@ -6,6 +6,7 @@ import {
   TABLE_NAMES,
   usersOf,
 } from '#shared/records'
+import type { Kept } from '~/stores/book/keeping'
 import { type SetupContent, setupReferences, setupWithout } from '#shared/setup'
 
 const MOST_NAMED = 3
@@ -16,6 +17,7 @@ export function useShelf() {
   const bench = useBenchStore()
   const toast = useToast()
   const { takeBack } = useUndo()
+  const { sayStored } = useStoredWords()
 
   /** Names of the plans that would lose something. */
   function plansUsing(table: TableName, id: string): string[] {
@@ -45,8 +47,8 @@ export function useShelf() {
       })
       return false
     }
-    book.commit(`Delete ${name}`, removalOf([{ table, id }], book.tables))
-    offerUndo(`${name} deleted`)
+    const kept = book.commit(`Delete ${name}`, removalOf([{ table, id }], book.tables))
+    void offerUndo(`${name} deleted`, kept)
     return true
   }
 
@@ -54,26 +56,27 @@ export function useShelf() {
   function removeMany(table: TableName, ids: readonly string[], name: string): void {
     const free = ids.filter(id => plansUsing(table, id).length === 0)
     const targets = free.map(id => ({ table, id }))
-    book.commit(`Delete ${free.length} ${name}`, removalOf(targets, book.tables))
-    const kept = ids.length - free.length
-    const stayed = kept > 0 ? `; ${kept} stay because kept plans need them` : ''
-    if (free.length > 0) offerUndo(`${free.length} ${name} deleted${stayed}`)
+    const kept = book.commit(`Delete ${free.length} ${name}`, removalOf(targets, book.tables))
+    const staying = ids.length - free.length
+    const stayed = staying > 0 ? `; ${staying} stay because kept plans need them` : ''
+    if (free.length > 0) void offerUndo(`${free.length} ${name} deleted${stayed}`, kept)
     else
       toast.add({
-        title: `Kept plans need ${kept === 1 ? 'it' : `all ${kept}`}`,
+        title: `Kept plans need ${staying === 1 ? 'it' : `all ${staying}`}`,
         description: 'Delete or change the plans first.',
         color: 'warning',
       })
   }
 
-  function offerUndo(title: string): void {
+  /** Says what was done once it is stored, with a way back. */
+  async function offerUndo(title: string, kept?: Promise<Kept>): Promise<void> {
     const undo = {
       label: 'Undo',
       color: 'primary',
       variant: 'outline',
       onClick: takeBack,
     } as const
-    toast.add({ title, actions: [undo] })
+    await sayStored(title, { kept, actions: [undo] })
   }
 
   /** Puts a setup that was kept elsewhere on the bench, without what is no longer owned. */

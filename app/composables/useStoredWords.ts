@@ -1,25 +1,34 @@
+import type { ToastProps } from '@nuxt/ui'
 import type { Kept } from '~/stores/book/keeping'
 
 /** Says that something was done once it is stored, and not before. */
 export function useStoredWords() {
   const book = useBookStore()
   const toast = useToast()
+  const settled = async (): Promise<Kept> => ((await book.flush()) ? 'stored' : 'waiting')
 
   /**
-   * @param kept - from `commit`.
    * @param title - what was done: “12 records imported”.
+   * @param more - shown with it. `kept`, from `commit`: what is waited for; without it, all that waits now.
    */
-  async function sayStored(kept: Promise<Kept>, title: string): Promise<void> {
+  async function sayStored(
+    title: string,
+    {
+      kept = settled(),
+      ...more
+    }: Pick<ToastProps, 'actions' | 'description'> & { kept?: Promise<Kept> } = {},
+  ): Promise<void> {
     const outcome = await kept
-    if (outcome === 'stored') toast.add({ title, icon: 'i-lucide-check' })
+    if (outcome === 'stored') toast.add({ title, icon: 'i-lucide-check', ...more })
     // What another tab took away is said by StorageNotice.
     if (outcome === 'waiting') {
       const { STORAGE_NOTICES } = await import('~/stores/book/storageNotices')
       toast.add({
         title: `${title}, in memory only`,
-        description: STORAGE_NOTICES[book.storage]?.said,
         icon: 'i-lucide-hard-drive',
         color: 'warning',
+        ...more,
+        description: STORAGE_NOTICES[book.storage]?.said,
       })
     }
   }

@@ -4,10 +4,11 @@ import type { TakenStep } from '~/stores/book/steps'
 export function useUndo() {
   const book = useBookStore()
   const toast = useToast()
+  const { sayStored } = useStoredWords()
 
   function say(step: TakenStep, done: string, notDone: string, nothing: string): void {
     if (!step) toast.add({ title: nothing })
-    else if (step.done) toast.add({ title: `${done}: ${step.label}` })
+    else if (step.done) void sayStored(`${done}: ${step.label}`)
     else
       toast.add({
         title: `${notDone}: ${step.label}`,

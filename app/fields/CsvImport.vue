@@ -36,7 +36,7 @@ function takeIn(): void {
     `Import ${fileName.value}`,
     entries.value.map(record => ({ table, id: record.id, record }) as RecordChange),
   )
-  void sayStored(stored, `${entries.value.length} rows imported`)
+  void sayStored(`${entries.value.length} rows imported`, { kept: stored })
   open.value = false
 }
 const ABOUT =

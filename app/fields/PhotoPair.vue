@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { putPhoto, readPhoto } from '#db/photos'
+import { putPhotos, readPhoto } from '#db/photos'
 import type { Swatch } from '#shared/records'
 import { startPhotoWorker } from '#workers/client'
 import { downloadBlob } from '~/utils/download'
@@ -58,7 +58,7 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
     }
     const id = newId('photo')
     try {
-      await putPhoto({ id, blob: scaled.blob })
+      await putPhotos([{ id, blob: scaled.blob }])
     } catch {
       // The record stays as it is; the photo is not lost.
       toast.add({

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { registerSW } from 'virtual:pwa-register'
-import { dropPhotosExcept } from '#db/photos'
+import { tidyPhotos } from '#db/photos'
 import { photoIdsOf } from '#shared/records'
+import { photosInHistory } from '~/stores/book/history'
+import { announceTab, isOnlyTab } from '~/utils/tabs'
 
 /**
  * Nothing to see: works without the server, offers updates, asks the browser to keep the data, reminds of a
@@ -13,24 +15,55 @@ const route = useRoute()
 const { overdue, said: backupWords } = useBackupAge()
 
 /** An update waits while someone threads: the page would be gone under their hands. */
-const waiting = ref(false)
+const waiting = ref<'offered' | 'taken over' | null>(null)
 const threading = computed(() => route.path === '/walk' || route.path === '/card')
+let askedHere = false
 const update = registerSW({
   onNeedRefresh: () => {
-    waiting.value = true
+    waiting.value = 'offered'
+  },
+  // Every open tab hears of it: only the one that asked reloads by itself.
+  onNeedReload: () => {
+    if (askedHere) window.location.reload()
+    else waiting.value = 'taken over'
   },
 })
 watch([waiting, threading], () => {
   if (!waiting.value || threading.value) return
-  waiting.value = false
+  const isTakenOver = waiting.value === 'taken over'
+  waiting.value = null
   toast.add({
-    title: 'A newer Lacy Spool is ready',
-    description: 'It takes over when you say so, or when every tab is closed.',
+    title: isTakenOver ? 'A newer Lacy Spool has taken over' : 'A newer Lacy Spool is ready',
+    description: isTakenOver
+      ? 'Another tab asked for it. This one goes on as it is until you reload it.'
+      : 'It takes over when you say so, or when every tab is closed.',
     icon: 'i-lucide-refresh-cw',
     duration: 0,
-    actions: [{ label: 'Update now', color: 'primary', onClick: () => void update(true) }],
+    actions: [
+      {
+        label: isTakenOver ? 'Reload now' : 'Update now',
+        color: 'primary',
+        onClick: () => void renew(isTakenOver),
+      },
+    ],
   })
 })
+
+/** What is typed into a form comes back by itself; what waits in memory would not. */
+async function renew(isTakenOver: boolean): Promise<void> {
+  if (!(await book.flush())) {
+    toast.add({
+      title: 'Not now: something is not stored yet',
+      description: 'It would be gone with the page. Export it on Files, or wait until it is saved.',
+      icon: 'i-lucide-hard-drive',
+      color: 'warning',
+    })
+    return
+  }
+  askedHere = true
+  if (isTakenOver) window.location.reload()
+  else await update(true)
+}
 
 /** Asked once there is something of one's own to lose. */
 watch(
@@ -41,17 +74,32 @@ watch(
   { immediate: true },
 )
 
-/**
- * Photos nothing points at any more go at the next start, when no undo can bring back what they belong to.
- */
-function tidyPhotos(): void {
+const backups = useFolderBackupStore()
+/** After each start the browser wants to be asked anew: a press here is asked for once. */
+async function wakeBackups(): Promise<void> {
+  await backups.wake()
+  if (backups.state !== 'asleep') return
+  toast.add({
+    title: `Backups into “${backups.name}” wait for your word`,
+    icon: 'i-lucide-hard-drive-download',
+    actions: [
+      { label: 'Allow it again', color: 'primary', variant: 'outline', onClick: () => void backups.allow() },
+    ],
+  })
+}
+
+/** Photos nothing points at any more go after a day, when no undo in any tab can bring their record back. */
+async function tidy(): Promise<void> {
   if (book.storage !== 'saved' || book.unreadable.length > 0) return
-  const wanted = photoIdsOf({ swatches: book.shelf.swatches.values(), trials: book.shelf.trials.values() })
-  // What cannot be tidied now is tidied another time.
-  dropPhotosExcept(wanted).catch(() => {})
+  const pointedAt = photoIdsOf({ swatches: book.shelf.swatches.values(), trials: book.shelf.trials.values() })
+  const wanted = new Set([...pointedAt, ...photosInHistory(book.history)])
+  await tidyPhotos(wanted, Date.now(), await isOnlyTab())
 }
 onMounted(() => {
-  tidyPhotos()
+  announceTab()
+  void wakeBackups()
+  // What cannot be tidied now is tidied another time.
+  tidy().catch(() => {})
   if (overdue.value)
     toast.add({
       title: backupWords.value,

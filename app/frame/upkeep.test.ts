@@ -15,6 +15,8 @@ let book: Awaited<ReturnType<typeof demoStores>>['book']
 beforeEach(async () => {
   route.path = '/'
   pwa.updated = 0
+  reload.mockClear()
+  vi.spyOn(window.location, 'reload').mockImplementation(reload)
   mount({
     setup: () => {
       toast = useToast()
@@ -23,8 +25,12 @@ beforeEach(async () => {
   })
   toast.clear()
   ;({ book } = await demoStores())
+  vi.spyOn(book, 'flush').mockResolvedValue(true)
 })
 const offers = () => toast.toasts.value.filter(({ title }) => /newer/.test(String(title)))
+const press = (shown: ReturnType<typeof offers>[number] | undefined) =>
+  (shown!.actions![0]!.onClick as () => void)()
+const reload = vi.fn()
 const reminders = () => toast.toasts.value.filter(({ title }) => /backup/.test(String(title)))
 async function offered(path: string) {
   route.path = path
@@ -38,8 +44,31 @@ describe('an update', () => {
     await offered('/pairing')
     expect(offers()).toHaveLength(1)
     expect(pwa.updated).toBe(0)
-    ;(offers()[0]!.actions![0]!.onClick as () => void)()
-    expect(pwa.updated).toBe(1)
+    press(offers()[0])
+    await flushPromises()
+    await vi.waitFor(() => expect(pwa.updated).toBe(1))
+    pwa.takeOver()
+    expect(reload).toHaveBeenCalledOnce()
+  })
+
+  it('asked for in another tab leaves this one as it is, and is offered', async () => {
+    await offered('/pairing')
+    toast.clear()
+    pwa.takeOver()
+    await flushPromises()
+    expect(reload).not.toHaveBeenCalled()
+    expect(offers()).toMatchObject([{ title: 'A newer Lacy Spool has taken over' }])
+    press(offers()[0])
+    await vi.waitFor(() => expect(reload).toHaveBeenCalledOnce())
+  })
+
+  it('is not taken while something is not stored', async () => {
+    await offered('/pairing')
+    vi.spyOn(book, 'flush').mockResolvedValue(false)
+    press(offers()[0])
+    await flushPromises()
+    expect(pwa.updated).toBe(0)
+    expect(toast.toasts.value.map(({ title }) => title)).toContain('Not now: something is not stored yet')
   })
   it.each(['/walk', '/card'])('waits while someone is at %s', async path => {
     await offered(path)

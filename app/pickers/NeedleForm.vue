@@ -9,14 +9,23 @@ const { record } = defineProps<{ record: NeedleRecord | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const settings = useSettingsStore()
 const { save } = useShelf()
-const text = ref(record ? `${needleTag(record)} ${record.type}` : '')
-const wear = reactive({
-  ...FRESH_NEEDLE,
-  ...(record
-    ? { count: record.count, state: record.state, hoursSewn: record.hoursSewn, blocksSewn: record.blocksSewn }
-    : {}),
-  seen: { ...(record?.seen ?? FRESH_NEEDLE.seen) },
-}) as Pick<NeedleRecord, 'count' | 'state' | 'hoursSewn' | 'blocksSewn' | 'seen'>
+const fields = reactive({
+  text: record ? `${needleTag(record)} ${record.type}` : '',
+  wear: {
+    ...FRESH_NEEDLE,
+    ...(record
+      ? {
+          count: record.count,
+          state: record.state,
+          hoursSewn: record.hoursSewn,
+          blocksSewn: record.blocksSewn,
+        }
+      : {}),
+    seen: { ...(record?.seen ?? FRESH_NEEDLE.seen) },
+  } as Pick<NeedleRecord, 'count' | 'state' | 'hoursSewn' | 'blocksSewn' | 'seen'>,
+})
+const { text, wear } = toRefs(fields)
+const { drop } = useDraft(`needles-${record?.id ?? 'new'}`, fields)
 const states = NEEDLE_STATES.map(value => ({ value, label: value }))
 // What is owned has been read already; only a label newly typed goes by the school.
 const tripleGap = computed(() => (record ? 'neighbour' : settings.schools.tripleGap))
@@ -24,7 +33,7 @@ const reading = computed(() => parseNeedleLabel(text.value, tripleGap.value))
 
 const id = record?.id ?? newId('needle')
 const begunFrom = record
-const written = () => ({ ...wear, id, ...(reading.value.ok ? reading.value.needle : {}) })
+const written = () => ({ ...wear.value, id, ...(reading.value.ok ? reading.value.needle : {}) })
 
 /** Once a label was refused, its error stands at the field and need not stand below it too. */
 const refused = ref('')
@@ -39,13 +48,14 @@ function check(): readonly FieldIssue[] {
 }
 function submit(): void {
   void save('needles', needleSchema.parse(written()), begunFrom)
+  drop()
   emit('done', id)
 }
 </script>
 
 <template>
   <RecordForm
-    :draft="{ text, wear }"
+    :draft="fields"
     :check="check"
     @save="submit"
     @cancel="emit('done', null)"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { FormErrorEvent, FormErrorWithId } from '@nuxt/ui'
 import type { FieldIssue } from '#shared/fields'
+import { DRAFT } from '~/composables/useDraft'
 
 /** What every form of one record has: its fields, each with what is wrong with it, Save and Cancel. */
 const { draft, check } = defineProps<{
@@ -9,6 +10,7 @@ const { draft, check } = defineProps<{
   check: () => readonly FieldIssue[]
 }>()
 const emit = defineEmits<{ save: []; cancel: [] }>()
+const kept = inject(DRAFT, null)
 const form = useTemplateRef('form')
 const errors = shallowRef<readonly FormErrorWithId[]>([])
 /** Errors of no field here stand at the foot. */
@@ -19,6 +21,10 @@ function refuse(event: FormErrorEvent): void {
   errors.value = event.errors
   const first = event.errors.find(({ id }) => id !== undefined)
   if (first?.id) document.getElementById(first.id)?.focus()
+}
+function cancel(): void {
+  kept?.drop()
+  emit('cancel')
 }
 function save(): void {
   errors.value = []
@@ -48,6 +54,20 @@ watch(
     @submit="save"
     @error="refuse"
   >
+    <p
+      v-if="kept?.cameBack.value"
+      role="status"
+      class="hint"
+    >
+      What you had typed is back.
+      <button
+        type="button"
+        class="underline min-h-11"
+        @click="kept.startOver()"
+      >
+        Start over
+      </button>
+    </p>
     <slot />
     <div>
       <div
@@ -72,7 +92,7 @@ watch(
         <UButton
           variant="outline"
           label="Cancel"
-          @click="emit('cancel')"
+          @click="cancel"
         />
       </div>
     </div>

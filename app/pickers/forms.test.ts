@@ -18,6 +18,7 @@ vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
 
 let book: ReturnType<typeof useBookStore>
 beforeEach(() => {
+  sessionStorage.clear()
   setActivePinia(createPinia())
   book = useBookStore()
 })

@@ -113,8 +113,8 @@ export const useBookStore = defineStore('book', () => {
     )
   }
 
-  function wipe(): void {
-    void commit(
+  function wipe(): Promise<Kept> {
+    return commit(
       'Empty the book',
       TABLE_NAMES.flatMap(table => [...shelf[table].keys()].map(id => ({ table, id, record: null }))),
     )

@@ -69,7 +69,7 @@ function clear(): void {
 }
 function use(swatch: Swatch): void {
   swatches.use(swatch)
-  offerUndo(`“${swatch.name}” is on the bench`)
+  void offerUndo(`“${swatch.name}” is on the bench`)
 }
 const importing = ref(false)
 const asCsv = () => download('swatches.csv', 'text/csv', writeSwatchCsv(found.value))

@@ -9,7 +9,7 @@ import SwatchTable from './parts/SwatchTable.vue'
 
 // Icons come from the app’s own bundle, which is not built here.
 vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
-vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhoto: async () => {} }))
+vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhotos: async () => {} }))
 let book: Awaited<ReturnType<typeof demoStores>>['book']
 let bench: Awaited<ReturnType<typeof demoStores>>['bench']
 beforeEach(async () => {

@@ -77,7 +77,7 @@ function tryIt(suspect: Suspect): void {
   const step = doing(suspect)
   if (!step) return
   step.run()
-  offerUndo(`${step.label}: sew a row and see`)
+  void offerUndo(`${step.label}: sew a row and see`)
   void navigateTo(step.at === undefined ? '/trial' : `/trial?at=${step.at}`)
 }
 </script>

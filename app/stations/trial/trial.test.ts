@@ -12,7 +12,7 @@ import RowList from './parts/RowList.vue'
 // Icons come from the app’s own bundle, which is not built here.
 vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
 vi.mock('#workers/client', () => import('~/../tests/unit/workers'))
-vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhoto: async () => {} }))
+vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhotos: async () => {} }))
 const NOW = new Date('2026-06-01T18:00:00Z')
 let trial: ReturnType<typeof useTrialStore>
 let book: Awaited<ReturnType<typeof demoStores>>['book']

@@ -19,7 +19,7 @@ function switchedOff(): void {
 }
 function all(id: string): void {
   put.putBack(id, put.itemsOn(id))
-  offerUndo('Everything is put back')
+  void offerUndo('Everything is put back')
 }
 </script>
 

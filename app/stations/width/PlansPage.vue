@@ -15,7 +15,7 @@ const settings = useSettingsStore()
 const handwheel = useHandwheelStore()
 const { remove } = useShelf()
 const { bare, length } = useLength()
-const toast = useToast()
+const { sayStored } = useStoredWords()
 
 const ROW_PX = 84
 const search = ref('')
@@ -87,7 +87,7 @@ function facts(plan: Plan) {
 function reopen(plan: Plan): void {
   bench.update(`Open ${plan.name}`, plan.setup)
   handwheel.drop = 0
-  toast.add({ title: `“${plan.name}” is on the bench` })
+  void sayStored(`“${plan.name}” is on the bench`)
   void navigateTo('/')
 }
 function duplicate(plan: Plan): void {

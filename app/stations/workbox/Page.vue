@@ -19,7 +19,7 @@ useHead({ title: 'Workbox · Lacy Spool' })
 const book = useBookStore()
 const { length } = useLength()
 const { removeMany } = useShelf()
-const toast = useToast()
+const { sayStored } = useStoredWords()
 
 const table = ref<WorkboxTableName>('needles')
 const search = ref('')
@@ -69,7 +69,7 @@ function change(name: string, edit: (record: Owned) => Owned): void {
     `${name}: ${chosen.value.length} ${config.value.title.toLowerCase()}`,
     chosen.value.map(record => ({ table: table.value, id: record.id, record: edit(record) as AnyRecord })),
   )
-  toast.add({ title: `${name}: ${chosen.value.length}` })
+  void sayStored(`${name}: ${chosen.value.length}`)
   selected.value = new Set()
 }
 function removeChosen(): void {

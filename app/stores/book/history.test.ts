@@ -1,7 +1,8 @@
 import { EMPTY_SETUP } from '#shared/setup'
 import { describe, expect, it } from 'vitest'
 import type { RecordEdit } from '#shared/records'
-import { EMPTY_HISTORY, sealed, type Step, withStep } from './history'
+import { demoBackup } from '#shared/demo'
+import { EMPTY_HISTORY, photosInHistory, sealed, type Step, withStep } from './history'
 
 const width = (from: number, to: number): RecordEdit => ({
   table: 'setup',
@@ -28,6 +29,19 @@ describe('history', () => {
 
   it('forgets what was undone once something new is done', () => {
     expect(withStep({ past: [], future: [drag(1, 2)] }, drag(1, 3)).future).toEqual([])
+  })
+
+  it('knows which photos a step back or forth may bring back', () => {
+    const [swatch] = demoBackup.records.swatches
+    const front = { ...swatch!, photos: { front: 'photo-1', back: null } }
+    const back = { ...swatch!, photos: { front: null, back: 'photo-2' } }
+    const step: Step = {
+      label: 'x',
+      joinKey: null,
+      edits: [{ table: 'swatches', id: swatch!.id, before: front, after: back }],
+    }
+    expect(photosInHistory({ past: [step], future: [] })).toEqual(new Set(['photo-1', 'photo-2']))
+    expect(photosInHistory({ past: [drag(1, 2)], future: [step] }).size).toBe(2)
   })
 
   it('keeps a bounded number of steps', () => {

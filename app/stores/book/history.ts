@@ -1,4 +1,4 @@
-import type { RecordEdit } from '#shared/records'
+import { photoIdsOf, type RecordEdit, type RecordOf } from '#shared/records'
 
 /** What one press of undo takes back. */
 export interface Step {
@@ -40,4 +40,15 @@ function joined(first: readonly RecordEdit[], second: readonly RecordEdit[]): Re
     byRecord.set(key, { ...edit, before: byRecord.has(key) ? byRecord.get(key)!.before : edit.before })
   }
   return [...byRecord.values()]
+}
+
+/** Photos that a press of undo or redo may bring back. */
+export function photosInHistory({ past, future }: History): Set<string> {
+  const edits = [...past, ...future].flatMap(step => step.edits)
+  const records = <T extends 'swatches' | 'trials'>(table: T) =>
+    edits
+      .filter(edit => edit.table === table)
+      .flatMap(({ before, after }) => [before, after])
+      .filter(record => record !== null) as RecordOf<T>[]
+  return photoIdsOf({ swatches: records('swatches'), trials: records('trials') })
 }

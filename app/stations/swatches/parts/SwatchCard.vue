@@ -41,7 +41,7 @@ function useHere(): void {
   const number = guess.value
   const outcome =
     number === null ? 'no number, its dial is not known' : `${number} is a guess, begin a strip there`
-  offerUndo(`On ${bench.parts.machine?.name}: ${outcome}`)
+  void offerUndo(`On ${bench.parts.machine?.name}: ${outcome}`)
 }
 </script>
 

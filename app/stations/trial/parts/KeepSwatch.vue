@@ -29,7 +29,7 @@ function keep(): void {
   if (problem.value || trial.keep(name.value.trim(), verdict.value, note.value.trim(), new Date()) === null)
     return
   open.value = false
-  offerUndo('Kept in the swatch book')
+  void offerUndo('Kept in the swatch book')
 }
 </script>
 

@@ -34,7 +34,7 @@ function begin(needle: NeedleRecord): void {
 function swap(needle: NeedleRecord): void {
   care.swap(needle, why.value, new Date())
   swapping.value = null
-  offerUndo(
+  void offerUndo(
     needle.count > 1
       ? `A fresh ${name(needle)} is in use`
       : `That was the last ${name(needle)}: it is on the shopping list`,

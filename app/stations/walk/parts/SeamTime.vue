@@ -7,7 +7,7 @@ import { rangeProblem } from '#shared/fields'
 /** Time from metres, stitch and speed, where nobody held a watch. */
 const care = useCareStore()
 const bench = useBenchStore()
-const toast = useToast()
+const { sayStored } = useStoredWords()
 const metres = ref<number | null>(bench.setup.seamM)
 const speed = ref<number | null>(SPEED_STITCHES[bench.setup.speed ?? 'medium'])
 const typed = ref(false)
@@ -24,10 +24,7 @@ const found = computed(() => {
 function add(): void {
   if (!found.value) return
   care.addTime(found.value.minutes / 60, 0, 'metres', new Date())
-  toast.add({
-    title: `${formatNumber(found.value.minutes, 0)} minutes added to the needle`,
-    icon: 'i-lucide-check',
-  })
+  void sayStored(`${formatNumber(found.value.minutes, 0)} minutes added to the needle`)
 }
 </script>
 

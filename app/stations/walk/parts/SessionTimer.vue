@@ -4,7 +4,7 @@ import { useNow } from '@vueuse/core'
 /** Time sewn with the needle that is in: start, stop, and say how much of it was sewing. */
 const care = useCareStore()
 const bench = useBenchStore()
-const toast = useToast()
+const { sayStored } = useStoredWords()
 const now = useNow({ interval: 10_000 })
 const soFar = computed(() => care.sessionSoFar(now.value))
 const stopping = ref(false)
@@ -28,7 +28,7 @@ const problem = computed(() => {
 function add(): void {
   if (problem.value) return
   care.addTime(minutes.value! / 60, blocks.value ?? 0, 'timer', new Date())
-  toast.add({ title: `${minutes.value} minutes added to the needle`, icon: 'i-lucide-check' })
+  void sayStored(`${minutes.value} minutes added to the needle`)
   stopping.value = false
 }
 function drop(): void {

@@ -37,7 +37,7 @@ function keep(): void {
     },
   ])
   open.value = false
-  void sayStored(stored, `Kept as “${parsed.data}”`)
+  void sayStored(`Kept as “${parsed.data}”`, { kept: stored })
 }
 defineShortcuts({ k: start })
 </script>

@@ -1,0 +1,218 @@
+<script setup lang="ts">
+import { type ImportPreview, MOST_BACKUP_BYTES, readBackup } from '#shared/backup'
+import { photoIdsOf, TABLE_NAMES } from '#shared/records'
+import { putPhotos } from '#db/photos'
+import type { PackedPhoto } from '#workers/client'
+import { useZip } from '../useZip'
+
+/** Reads a backup, says what taking it in would do, and does it when asked to. */
+const book = useBookStore()
+const toast = useToast()
+const { sayStored } = useStoredWords()
+const { progress, stop, unpack } = useZip()
+
+const preview = shallowRef<ImportPreview | null>(null)
+/** Photos that came in a zip, kept once the import is pressed. */
+const beside = shallowRef<readonly PackedPhoto[]>([])
+const damaged = ref(0)
+const fileName = ref('')
+const problem = ref('')
+const busy = ref(false)
+
+async function read(file: File): Promise<void> {
+  fileName.value = file.name
+  clear()
+  if (file.name.toLowerCase().endsWith('.zip')) return readZip(file)
+  if (file.size > MOST_BACKUP_BYTES) {
+    problem.value = `It is larger than ${MOST_BACKUP_BYTES / 1e6} MB: it is not a Lacy Spool backup.`
+    return
+  }
+  show(await file.text())
+}
+async function readZip(file: File): Promise<void> {
+  const unpacked = await unpack(file)
+  if (unpacked.end === 'stopped') return
+  if (unpacked.end === 'failed') problem.value = 'It could not be unpacked: try again after a reload.'
+  else if (!unpacked.value.ok) problem.value = unpacked.value.message
+  else {
+    beside.value = unpacked.value.photos
+    damaged.value = unpacked.value.damaged
+    show(unpacked.value.json)
+  }
+}
+function show(text: string): void {
+  const reading = readBackup(text, book.tables)
+  if (reading.ok) preview.value = reading.preview
+  else problem.value = reading.message
+}
+function clear(): void {
+  preview.value = null
+  beside.value = []
+  damaged.value = 0
+  problem.value = ''
+}
+
+const toTakeIn = computed(() => {
+  const { added, changed } = preview.value ?? { added: [], changed: [] }
+  return [...added, ...changed]
+})
+const nothingToDo = computed(() => toTakeIn.value.length === 0 && beside.value.length === 0)
+
+async function takeIn(): Promise<void> {
+  const entries = toTakeIn.value
+  busy.value = true
+  const stored = book.commit(
+    `Import ${fileName.value}`,
+    entries.map(({ table, record }) => ({ table, id: record.id, record })),
+  )
+  const photosKept = await keepPhotos()
+  await sayStored(`${entries.length} records imported`, { kept: stored })
+  if (!photosKept)
+    toast.add({
+      title: 'The photos found no room',
+      description: 'The records are in. Make room in the browser and import the zip again.',
+      color: 'error',
+    })
+  busy.value = false
+  clear()
+}
+async function keepPhotos(): Promise<boolean> {
+  const { swatches, trials } = book.shelf
+  const wanted = photoIdsOf({ swatches: swatches.values(), trials: trials.values() })
+  try {
+    await putPhotos(beside.value.filter(({ id }) => wanted.has(id)))
+    return true
+  } catch {
+    return false
+  }
+}
+
+const MOST_NAMES = 12
+const nameOf = (record: { id: string }) =>
+  'name' in record && typeof record.name === 'string' ? record.name : record.id
+const inTables = (list: ImportPreview['added']) =>
+  TABLE_NAMES.map(table => {
+    const names = list.filter(entry => entry.table === table).map(({ record }) => nameOf(record))
+    const more = names.length > MOST_NAMES ? ` and ${names.length - MOST_NAMES} more` : ''
+    return { table, names: names.slice(0, MOST_NAMES).join(', ') + more }
+  }).filter(({ names }) => names !== '')
+const photoWords = computed(() => {
+  const count = beside.value.length
+  const words = [
+    count > 0 && `${count} ${count === 1 ? 'photo' : 'photos'} beside them.`,
+    damaged.value > 0 && `${damaged.value} damaged ${damaged.value === 1 ? 'photo' : 'photos'} left out.`,
+  ]
+  return words.filter(Boolean).join(' ')
+})
+</script>
+
+<template>
+  <section
+    class="card"
+    aria-labelledby="import-head"
+  >
+    <h2 id="import-head">Import</h2>
+    <FileField
+      label="A file exported by Lacy Spool"
+      accept=".json,.zip,application/json,application/zip"
+      @file="read"
+    />
+    <ZipProgress
+      v-if="progress"
+      doing="Unpacking"
+      :progress="progress"
+      @stop="stop"
+    />
+    <p
+      v-if="problem"
+      role="alert"
+      class="strikes-ink"
+    >
+      {{ fileName }}: {{ problem }} Nothing was changed.
+    </p>
+    <div
+      v-if="preview"
+      role="status"
+      class="preview"
+      aria-label="What the import would do"
+    >
+      <p>
+        <b>{{ fileName }}</b> — nothing is written yet.
+      </p>
+      <p>
+        <b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed,
+        <b>{{ preview.same }}</b> the same, <b>{{ preview.refused.length }}</b> refused. {{ photoWords }}
+      </p>
+      <details v-if="preview.added.length > 0">
+        <summary>New</summary>
+        <p
+          v-for="{ table, names } in inTables(preview.added)"
+          :key="table"
+          class="hint"
+        >
+          {{ table }}: {{ names }}
+        </p>
+      </details>
+      <details
+        v-if="preview.changed.length > 0"
+        open
+      >
+        <summary>Changed: what is here is replaced</summary>
+        <p
+          v-for="{ table, names } in inTables(preview.changed)"
+          :key="table"
+          class="hint"
+        >
+          {{ table }}: {{ names }}
+        </p>
+      </details>
+      <details
+        v-if="preview.refused.length > 0"
+        open
+      >
+        <summary>Refused and left out</summary>
+        <ul class="refused">
+          <li
+            v-for="(refusal, i) in preview.refused.slice(0, 50)"
+            :key="i"
+          >
+            <b>{{ refusal.table }} {{ refusal.name }}</b
+            >: {{ refusal.message }}
+          </li>
+        </ul>
+      </details>
+      <div class="buttons">
+        <UButton
+          :label="nothingToDo ? 'Nothing to import' : `Import ${toTakeIn.length} records`"
+          icon="i-lucide-check"
+          :disabled="nothingToDo"
+          :loading="busy"
+          @click="takeIn"
+        />
+        <UButton
+          variant="outline"
+          label="Cancel"
+          :disabled="busy"
+          @click="clear"
+        />
+      </div>
+      <p class="hint">All of them or none; undo takes it back.</p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.preview {
+  display: grid;
+  gap: 8px;
+}
+summary {
+  cursor: pointer;
+  font-weight: 650;
+  min-height: 30px;
+}
+.refused {
+  font-size: 14.5px;
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,92 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { keepFolder, keptFolder } from '#db/backupFolder'
+import { writeBackup } from '#shared/backup'
+import { writeInFolder } from '~/utils/writeInFolder'
+
+type Folder = FileSystemDirectoryHandle & {
+  queryPermission?: (wish: { mode: 'readwrite' }) => Promise<PermissionState>
+  requestPermission?: (wish: { mode: 'readwrite' }) => Promise<PermissionState>
+}
+type Picker = { showDirectoryPicker?: (wish: { mode: 'readwrite' }) => Promise<Folder> }
+
+/** After this long without a change the work counts as done. */
+const AFTER_WORK_MS = 60_000
+const MAY_WRITE = { mode: 'readwrite' } as const
+
+/**
+ * A dated backup that writes itself into a folder of the user's choice, after work and when the page is left.
+ *
+ * One file a day. Photos are not in it.
+ */
+export const useFolderBackupStore = defineStore('folderBackup', () => {
+  const book = useBookStore()
+  const settings = useSettingsStore()
+  const folder = shallowRef<Folder | null>(null)
+  /** `asleep`: the browser asks for permission anew after each start. */
+  const state = ref<'none' | 'asleep' | 'ready' | 'failed'>('none')
+  const writtenAt = ref<Date | null>(null)
+  /** Where the browser lets a page write into a folder. */
+  const isPossible = typeof (window as Picker).showDirectoryPicker === 'function'
+  const name = computed(() => folder.value?.name ?? '')
+
+  let later: ReturnType<typeof setTimeout> | undefined
+  let isDue = false
+  function soon(): void {
+    isDue = true
+    clearTimeout(later)
+    later = setTimeout(() => void writeNow(), AFTER_WORK_MS)
+  }
+  watch(() => book.history, soon)
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'hidden' && isDue) void writeNow()
+  })
+
+  /** Takes up the folder chosen at an earlier time. */
+  async function wake(): Promise<void> {
+    folder.value = await keptFolder().catch(() => null)
+    if (!folder.value) return
+    const allowed = (await folder.value.queryPermission?.(MAY_WRITE)) ?? 'granted'
+    state.value = allowed === 'granted' ? 'ready' : 'asleep'
+  }
+  /** To be called from a press: the browser asks the person. */
+  async function allow(): Promise<void> {
+    const allowed = (await folder.value?.requestPermission?.(MAY_WRITE)) ?? 'granted'
+    if (allowed !== 'granted') return
+    state.value = 'ready'
+    await writeNow()
+  }
+  /** To be called from a press. Nothing happens when the person chooses none. */
+  async function choose(): Promise<void> {
+    const chosen = await (window as Picker).showDirectoryPicker?.(MAY_WRITE).catch(() => null)
+    if (!chosen) return
+    folder.value = chosen
+    state.value = 'ready'
+    await keepFolder(chosen).catch(() => {})
+    await writeNow()
+  }
+  async function forget(): Promise<void> {
+    folder.value = null
+    state.value = 'none'
+    await keepFolder(null).catch(() => {})
+  }
+
+  async function writeNow(): Promise<void> {
+    clearTimeout(later)
+    if (!folder.value || state.value === 'none' || state.value === 'asleep') return
+    const now = new Date()
+    const text = JSON.stringify(writeBackup(book.tables, now.toISOString()), null, 2)
+    try {
+      const fileName = `lacy-spool-${now.toISOString().slice(0, 10)}.json`
+      await writeInFolder(folder.value, fileName, new Blob([text], { type: 'application/json' }))
+      isDue = false
+      state.value = 'ready'
+      writtenAt.value = now
+      settings.noteBackup(now)
+    } catch {
+      state.value = 'failed'
+    }
+  }
+
+  return { isPossible, name, state, writtenAt, wake, allow, choose, forget, writeNow }
+})
