@@ -1,4 +1,4 @@
-import { useLocalStorage } from '@vueuse/core'
+import { useStorage } from '@vueuse/core'
 import { type Paper, PAPERS, sheetSvg } from '#core/paper'
 import { download, downloadBlob } from '~/utils/download'
 import type { Print } from './print'
@@ -7,7 +7,7 @@ import type { Print } from './print'
 export function useSheetFiles() {
   const toast = useToast()
   // What the browser kept may be anything.
-  const kept = useLocalStorage<string>('lacy-spool-paper', 'a4')
+  const kept = useStorage<string>('lacy-spool-paper', 'a4')
   const paper = computed<Paper>({
     get: () => (kept.value in PAPERS ? (kept.value as Paper) : 'a4'),
     set: chosen => {

@@ -31,6 +31,7 @@ export async function openBrowser({
   width = 1280,
   height = 800,
   script = '',
+  preferences = {},
   home = mkdtempSync(join(tmpdir(), 'lacy-spool-')),
 } = {}): Promise<Session> {
   const downloads = join(home, 'downloads')
@@ -47,7 +48,7 @@ export async function openBrowser({
     `--user-data-dir=${join(home, 'profile')}`,
     '--force-device-scale-factor=1',
   )
-  options.setUserPreferences({ 'download.default_directory': downloads })
+  options.setUserPreferences({ 'download.default_directory': downloads, ...preferences })
   const logs = new logging.Preferences()
   logs.setLevel(logging.Type.BROWSER, logging.Level.SEVERE)
   options.setLoggingPrefs(logs)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
+import { useStorage } from '@vueuse/core'
 import { type CardFieldId, labelSheets } from '#core/card'
 import { emptyTables, type Swatch } from '#shared/records'
 import { writeBackup } from '#shared/backup'
@@ -25,7 +25,7 @@ const VIEWS = [
   ['table', 'Table'],
   ['charts', 'Charts'],
 ] as const
-const view = useLocalStorage<(typeof VIEWS)[number][0]>('lacy-spool-swatches-view', 'cards')
+const view = useStorage<(typeof VIEWS)[number][0]>('lacy-spool-swatches-view', 'cards')
 
 /** What is in sight first, then a screen or two at a time: a thick book opens as fast as a thin one. */
 const IN_SIGHT = 6

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useFullscreen, useLocalStorage, useWakeLock } from '@vueuse/core'
+import { useFullscreen, useStorage, useWakeLock } from '@vueuse/core'
 import { SPEEDS } from '#core/terms'
 
 definePageMeta({ layout: 'bare' })
@@ -13,7 +13,7 @@ const { isSupported: canStay, isActive: stays, request, release } = useWakeLock(
 onMounted(() => void (canStay.value && request('screen').catch(() => {})))
 onUnmounted(() => void release())
 
-const size = useLocalStorage<'big' | 'small'>('lacy-spool-card-size', 'big')
+const size = useStorage<'big' | 'small'>('lacy-spool-card-size', 'big')
 const dial = computed(() =>
   card.value.fields.filter(({ id }) => id === 'width' || id === 'length' || id === 'tension'),
 )

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { useIntervalFn, useStorage } from '@vueuse/core'
 import { dayOf } from '~/utils/dates'
 
 useHead({ title: 'Threading walk · Lacy Spool' })
@@ -7,7 +7,7 @@ const walk = useWalkStore()
 const bench = useBenchStore()
 const { hindrance } = useHandWalk()
 
-const view = useLocalStorage<'step' | 'list'>('lacy-spool-walk-view', 'step')
+const view = useStorage<'step' | 'list'>('lacy-spool-walk-view', 'step')
 /** Where one looks; it may be a step that is done. */
 const looking = ref<number | null>(null)
 const index = computed(() => Math.min(looking.value ?? walk.index, Math.max(0, walk.walk.steps.length - 1)))
