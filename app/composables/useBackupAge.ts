@@ -17,8 +17,11 @@ export function useBackupAge() {
     ),
   )
   const last = computed(() => settings.record.backedUpAt)
+  /** Noted by a clock that was ahead: nobody knows when it was. */
+  const isAhead = computed(() => last.value !== null && Date.parse(last.value) - Date.now() > MS_PER_DAY)
   const said = computed(() => {
     if (last.value === null) return 'There is no backup yet'
+    if (isAhead.value) return `Last backup: ${dayOf(last.value)}, by a clock that was ahead`
     const days = Math.max(0, Math.floor((Date.now() - Date.parse(last.value)) / MS_PER_DAY))
     const ago = days === 0 ? 'today' : `${days} ${days === 1 ? 'day' : 'days'} ago`
     return `Last backup: ${dayOf(last.value)}, ${ago}`
@@ -26,7 +29,9 @@ export function useBackupAge() {
   const overdue = computed(
     () =>
       own.value >= WORTH_KEEPING
-      && (last.value === null || Date.now() - Date.parse(last.value) > OVERDUE_DAYS * MS_PER_DAY),
+      && (last.value === null
+        || isAhead.value
+        || Date.now() - Date.parse(last.value) > OVERDUE_DAYS * MS_PER_DAY),
   )
   return { said, overdue, note: settings.noteBackup }
 }

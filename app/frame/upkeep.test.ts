@@ -92,6 +92,19 @@ describe('the backup reminder', () => {
     await flushPromises()
     expect(reminders()).toHaveLength(1)
   })
+  it('comes when the last export was noted by a clock that was ahead', async () => {
+    book.commit('Add', own(5))
+    book.commit(null, [
+      {
+        table: 'settings',
+        id: 'settings',
+        record: { ...useSettingsStore().record, backedUpAt: '2131-05-01T10:00:00Z' },
+      },
+    ])
+    mount(UpkeepNotices)
+    await flushPromises()
+    expect(reminders()).toMatchObject([{ title: 'Last backup: 1 May 2131, by a clock that was ahead' }])
+  })
   it('stays away for the demo alone, and after a fresh export', async () => {
     mount(UpkeepNotices)
     await flushPromises()

@@ -1,9 +1,6 @@
 <script setup lang="ts">
 import { yesNoText, yesNoValue } from '~/utils/yesNo'
-import { isStepOf, stepRange } from '#core/dial'
 import { HOOKS } from '#core/terms'
-import { formatShort } from '#core/units'
-import type { FieldIssue } from '#shared/fields'
 import { UNKNOWN_MACHINE } from '#shared/records'
 import type { Machine } from '#shared/records'
 import { newId } from '~/utils/id'
@@ -18,15 +15,6 @@ const { draft, check, save } = useRecordForm(
   record ?? { id: newId('machine'), name: '', ...UNKNOWN_MACHINE },
   id => emit('done', id),
 )
-
-/** What the dial can be set by depends on the dial: the two are judged together. */
-function checkAll(): readonly FieldIssue[] {
-  const issues = check()
-  const { tensionDial, dialStep } = draft
-  if (issues.length > 0 || !tensionDial || dialStep === null || isStepOf(tensionDial, dialStep)) return issues
-  const [least, most] = stepRange(tensionDial).map(formatShort)
-  return [{ path: 'dialStep', message: `must be from ${least} to ${most} on this dial` }]
-}
 
 const PRESETS_MM = [5, 6, 7, 9]
 const FIRST_GUESS_GAP_MM = 2
@@ -91,7 +79,7 @@ watch(dial, ({ min, home, max }) => {
 <template>
   <RecordForm
     :draft="draft"
-    :check="checkAll"
+    :check="check"
     @save="save"
     @cancel="emit('done', null)"
   >

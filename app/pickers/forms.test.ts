@@ -81,7 +81,7 @@ describe('the machine’s form', () => {
     await form.fill('Home tension', '12')
     await form.fill('Highest tension', '9')
     await form.submit()
-    expect(form.text()).toContain('home must lie between the dial’s ends')
+    expect(form.text()).toContain('Home tensionmust lie between the dial’s ends')
     await form.fill('Home tension', '4.5')
     await form.submit()
     expect(only('machines')?.tensionDial).toEqual({ min: 0, home: 4.5, max: 9 })

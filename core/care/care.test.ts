@@ -55,7 +55,7 @@ describe('sewing time', () => {
   it('is never less than none, whatever the clock does', () => {
     expect(sessionHours('2026-03-01T10:00:00Z', '2026-03-01T09:00:00Z')).toEqual({
       hours: 0,
-      clockWentBack: true,
+      doubt: 'clock went back',
     })
     fc.assert(
       fc.property(fc.date({ noInvalidDate: true }), fc.date({ noInvalidDate: true }), (a, b) => {
@@ -63,6 +63,13 @@ describe('sewing time', () => {
       }),
     )
   })
+  it.each([
+    ['2026-03-01T18:00:00Z', null],
+    ['2026-03-01T18:00:01Z', 'forgotten'],
+    ['2026-03-02T10:00:00Z', 'forgotten'],
+  ] as const)('begun at ten and stopped at %s is in doubt: %s', (stop, doubt) =>
+    expect(sessionHours('2026-03-01T10:00:00Z', stop).doubt).toBe(doubt),
+  )
   it('refuses what is no date', () =>
     expect(() => sessionHours('yesterday', '2026-03-01T09:00:00Z')).toThrow(CoreError))
   it('follows from stitches and speed', () => {

@@ -1,4 +1,4 @@
 export { needleAdvice, needleLife, type NeedleLife } from './needleLife'
 export { FRESH_USE, NEEDLE_STATES, type NeedleState, type NeedleUse } from './needleUse'
-export { seamHours, sessionHours, SPEED_STITCHES } from './sewingTime'
+export { seamHours, type Session, sessionHours, SPEED_STITCHES } from './sewingTime'
 export { carePrompts, type CarePrompt, type SewnSince } from './cleaning'

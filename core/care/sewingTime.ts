@@ -5,6 +5,15 @@ import type { Speed } from '#core/terms'
 export const SPEED_STITCHES: Readonly<Record<Speed, number>> = { slow: 300, medium: 500, usual: 700 }
 
 const MS_PER_HOUR = 3_600_000
+/** Nobody sews longer without a stop: then it was forgotten. A guess of ours. */
+const LONGEST_SESSION_HOURS = 8
+
+/** How long a session was, and why that may not be the time sewn. */
+export interface Session {
+  readonly hours: number
+  /** `clock went back`: no time is known. `forgotten`: it ran longer than anybody sews. */
+  readonly doubt: 'clock went back' | 'forgotten' | null
+}
 
 /**
  * Hours between start and stop of a session. A clock that was set back gives no time rather than less than
@@ -17,13 +26,12 @@ const MS_PER_HOUR = 3_600_000
  * @example
  * sessionHours('2026-05-01T18:00:00Z', '2026-05-01T19:30:00Z').hours // 1.5
  */
-export function sessionHours(
-  startedAt: string,
-  stoppedAt: string,
-): { readonly hours: number; readonly clockWentBack: boolean } {
+export function sessionHours(startedAt: string, stoppedAt: string): Session {
   const start = requireInRange(Date.parse(startedAt), 'startedAt', -8.64e15, 8.64e15)
   const stop = requireInRange(Date.parse(stoppedAt), 'stoppedAt', -8.64e15, 8.64e15)
-  return { hours: Math.max(0, stop - start) / MS_PER_HOUR, clockWentBack: stop < start }
+  const hours = Math.max(0, stop - start) / MS_PER_HOUR
+  if (stop < start) return { hours, doubt: 'clock went back' }
+  return { hours, doubt: hours > LONGEST_SESSION_HOURS ? 'forgotten' : null }
 }
 
 /**

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
-import { guessedStep, isStepOf, markAt, shareOf, stepRange } from '#core/dial'
+import { dialProblem, guessedStep, isOnDial, isStepOf, markAt, shareOf, stepRange } from '#core/dial'
 
 const DIAL = { min: 0, home: 4, max: 9 }
 // Common practice: compared by offset from home as a share of the way to the end stop.
@@ -42,3 +42,24 @@ it('guesses a step every dial can be set by', () => {
     expect(stepRange(dial)).toEqual([max / 1000, max / 2])
   }
 })
+
+it.each([
+  [{ min: 0, home: 4, max: 9 }, null],
+  [{ min: -4, home: 0, max: 4 }, null],
+  [{ min: 0, home: 0, max: 1 }, null],
+  [{ min: 0, home: 0.2, max: 0.4 }, 'max'],
+  [{ min: 9, home: 4, max: 0 }, 'max'],
+  [{ min: 0, home: 10, max: 9 }, 'home'],
+  [{ min: 0, home: -1, max: 9 }, 'home'],
+  [{ min: 0, home: 4, max: 1e308 }, 'max'],
+  [{ min: -1e308, home: 4, max: 9 }, 'min'],
+  [{ min: 0, home: Number.NaN, max: 9 }, 'home'],
+])('finds what is wrong with %j: %s', (dial, field) => expect(dialProblem(dial)?.field ?? null).toBe(field))
+
+it.each([
+  [0, true],
+  [9, true],
+  [9.1, false],
+  [-0.1, false],
+  [Number.NaN, false],
+])('%d lies on a dial of 0 to 9: %s', (tension, is) => expect(isOnDial(tension, DIAL)).toBe(is))

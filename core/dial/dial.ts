@@ -23,6 +23,41 @@ export function markAt(share: number, { min, home, max }: TensionDial): number {
   return home + share * (share < 0 ? home - min : max - home)
 }
 
+/** Our own limits: no tension dial is numbered beyond this, nor has less than a mark from end to end. */
+export const FARTHEST_MARK = 1000
+const LEAST_SPAN = 1
+
+/** What is wrong with a dial, at which of its numbers. */
+export interface DialProblem {
+  readonly field: 'min' | 'home' | 'max'
+  readonly message: string
+}
+
+/**
+ * What is wrong with the numbers of a dial; null: nothing.
+ *
+ * @example
+ * dialProblem({ min: 9, home: 4, max: 0 }) // { field: 'max', message: 'must lie at least 1 above min' }
+ */
+export function dialProblem({ min, home, max }: TensionDial): DialProblem | null {
+  const marks = { min, home, max }
+  const beyond = (['min', 'home', 'max'] as const).find(field => !(Math.abs(marks[field]) <= FARTHEST_MARK))
+  if (beyond) return { field: beyond, message: `must be from −${FARTHEST_MARK} to ${FARTHEST_MARK}` }
+  if (max - min < LEAST_SPAN) return { field: 'max', message: `must lie at least ${LEAST_SPAN} above min` }
+  if (home < min || home > max) return { field: 'home', message: 'must lie between the dial’s ends' }
+  return null
+}
+
+/**
+ * Whether a tension can be set on a dial.
+ *
+ * @example
+ * isOnDial(20, { min: 0, home: 4, max: 9 }) // false
+ */
+export function isOnDial(tension: number, { min, max }: TensionDial): boolean {
+  return tension >= min && tension <= max
+}
+
 const MOST_STEPS = 1000
 /**
  * The steps a dial can be set by: at least two from end to end, and no more than a thousand.

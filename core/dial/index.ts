@@ -1,1 +1,11 @@
-export { guessedStep, isStepOf, markAt, shareOf, stepRange } from './dial'
+export {
+  type DialProblem,
+  dialProblem,
+  FARTHEST_MARK,
+  guessedStep,
+  isOnDial,
+  isStepOf,
+  markAt,
+  shareOf,
+  stepRange,
+} from './dial'

@@ -10,4 +10,8 @@ export default defineNitroPlugin(nitro => {
     html.body = mark(html.body)
     html.bodyAppend = mark(html.bodyAppend)
   })
+  // What serves a page is nobody's business.
+  nitro.hooks.hook('render:response', response => {
+    delete response.headers?.['x-powered-by']
+  })
 })

@@ -13,6 +13,7 @@ export async function answerJson(event: H3Event, { request: schema, answer, most
     const message = `The body is larger than ${mostBodyBytes / 1000} kB: send less at once.`
     return apiError(event, 413, 'too-large', message)
   }
+  if (body.kind === 'aborted') return apiError(event, 400, 'aborted', 'The body broke off.')
   if (body.kind === 'not-json') return apiError(event, 400, 'not-json', 'The body is not JSON.')
   const request = schema.safeParse(body.value)
   if (!request.success) {

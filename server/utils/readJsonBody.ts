@@ -4,6 +4,8 @@ export type BodyReading =
   | { readonly kind: 'json'; readonly value: unknown }
   | { readonly kind: 'too-large' }
   | { readonly kind: 'not-json' }
+  /** The client went away in the middle. */
+  | { readonly kind: 'aborted' }
 
 /**
  * Reads a request body, counting as it comes: a length that is missing or untrue does not help a large one
@@ -14,10 +16,14 @@ export type BodyReading =
 export async function readJsonBody(event: H3Event, mostBytes: number): Promise<BodyReading> {
   const chunks: Buffer[] = []
   let bytes = 0
-  for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
-    bytes += chunk.length
-    // The rest is read and dropped, so that the client hears the answer.
-    if (bytes <= mostBytes) chunks.push(chunk)
+  try {
+    for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
+      bytes += chunk.length
+      // The rest is read and dropped, so that the client hears the answer.
+      if (bytes <= mostBytes) chunks.push(chunk)
+    }
+  } catch {
+    return { kind: 'aborted' }
   }
   if (bytes > mostBytes) return { kind: 'too-large' }
   try {

@@ -1,10 +1,11 @@
 import { z } from 'zod'
+import { dialProblem, FARTHEST_MARK } from '#core/dial'
 import { MOST_ROWS, nextTension, type Reading, TRIAL_CARE, TRIAL_GOALS, TRIAL_REASONS } from '#core/trial'
 
 const mark = z
   .number({ error: 'must be a number on the dial' })
-  .min(-1000, 'must be at least -1000')
-  .max(1000, 'must be at most 1000')
+  .min(-FARTHEST_MARK, `must be at least -${FARTHEST_MARK}`)
+  .max(FARTHEST_MARK, `must be at most ${FARTHEST_MARK}`)
 const reading = z
   .int('must be a whole step from -3 to 3')
   .min(-3, 'must be a whole step from -3 to 3')
@@ -20,10 +21,9 @@ export const tensionRequestSchema = z.strictObject({
       home: mark,
       step: z.number('must be a number above 0').gt(0, 'must be a number above 0'),
     })
-    .refine(({ min, max }) => max > min, { path: ['max'], error: 'must lie above min' })
-    .refine(({ min, max, home }) => home >= min && home <= max, {
-      path: ['home'],
-      error: 'must lie between min and max',
+    .superRefine((dial, context) => {
+      const problem = dialProblem(dial)
+      if (problem) context.addIssue({ code: 'custom', path: [problem.field], message: problem.message })
     }),
   rows: z
     .array(

@@ -10,6 +10,7 @@ import {
   type TableName,
 } from '#shared/records'
 import { readBackup, writeBackup } from '#shared/backup'
+import { demoBackup } from '#shared/demo'
 import { EMPTY_SETUP } from '#shared/setup'
 
 const machine: Machine = { id: 'm1', name: 'Attic seven', ...UNKNOWN_MACHINE }
@@ -38,6 +39,24 @@ const preview = (t: string, b: Tables) => {
   if (!reading.ok) throw new Error(reading.message)
   return reading.preview
 }
+
+/** Where numbers stand in a record. */
+function numbersIn(value: unknown, path: string[] = []): string[][] {
+  if (typeof value === 'number') return [path]
+  if (typeof value !== 'object' || value === null) return []
+  return Object.entries(value).flatMap(([key, inner]) => numbersIn(inner, [...path, key]))
+}
+function put(record: object, [key, ...rest]: readonly string[], value: unknown): void {
+  const fields = record as Record<string, unknown>
+  if (rest.length === 0) fields[key!] = value
+  else put(fields[key!] as object, rest, value)
+}
+const tablesOf = (records: typeof demoBackup.records) =>
+  book(
+    Object.entries(records).flatMap(([table, list]) =>
+      list.map((record): [TableName, AnyRecord] => [table as TableName, record]),
+    ),
+  )
 
 describe('a backup', () => {
   it('goes round without loss', () => {
@@ -76,6 +95,8 @@ describe('what is refused', () => {
   it.each<[string, string, string]>([
     ['not-json', text(full).slice(0, -20), 'damaged'],
     ['not-json', '', 'damaged'],
+    ['not-json', `${'['.repeat(3_000_000)}${']'.repeat(3_000_000)}`, 'damaged'],
+    ['not-ours', JSON.stringify(`${'['.repeat(100)} \\" [`), 'not written by'],
     ['not-ours', '{"format":"other"}', 'not written by'],
     ['not-ours', 'null', 'not written by'],
     [
@@ -141,6 +162,45 @@ describe('what is refused', () => {
     )
     expect(added).toEqual([])
     expect(refused).toHaveLength(2)
+  })
+
+  it('a number nothing has, in whatever field of whatever table', () => {
+    const { records } = demoBackup
+    const numbers = Object.entries(records).flatMap(([table, list]) =>
+      numbersIn(list[0]).map(path => ({ table, path })),
+    )
+    expect(numbers.length).toBeGreaterThan(60)
+    for (const huge of [1e308, -1e308])
+      for (const { table, path } of numbers) {
+        const record = structuredClone(records[table as TableName][0]) as object
+        put(record, path, huge)
+        const file = JSON.stringify({ ...demoBackup, records: { [table]: [record] } })
+        const refusal = preview(file, tablesOf(demoBackup.records)).refused.map(({ message }) => message)
+        expect(refusal, `${table} ${path.join('.')}`).toHaveLength(1)
+      }
+  })
+
+  it.each([
+    ['machines', ['tensionDial'], { min: 9, home: 4, max: 0 }],
+    ['machines', ['dialStep'], 1e-9],
+    ['needles', ['gapMm'], 1e9],
+    ['plans', ['keptAt'], '0000-01-01T10:00:00Z'],
+    ['plans', ['keptAt'], '9999-01-01T10:00:00Z'],
+    ['swatches', ['setup', 'tension'], 20],
+    ['swatches', ['frozen', 'needle', 'gapMm'], 1e9],
+    ['swatches', ['frozen', 'machine', 'dial', 'max'], -5],
+  ] as [TableName, string[], unknown][])('in %s %j as %j', (table, path, value) => {
+    const record = structuredClone(demoBackup.records[table][0]) as object
+    put(record, path, value)
+    const file = JSON.stringify({ ...demoBackup, records: { [table]: [record] } })
+    expect(preview(file, tablesOf(demoBackup.records)).refused).toHaveLength(1)
+  })
+
+  it('an own stitch whose repeat is next to nothing', () => {
+    const stitch = { id: 's', name: 'S', alignment: 'centre', drops: [{ x: 0, y: 0 }], repeat: 1e-9 }
+    const records = { stitches: [{ ...stitch, defaultWidthMm: 1, defaultLengthMm: 1 }] }
+    const { refused } = preview(JSON.stringify({ ...demoBackup, records }), book())
+    expect(refused[0]!.message).toMatch(/repeat: must be a number from 0\.01/)
   })
 
   it('never throws, whatever the file holds', () => {

@@ -12,6 +12,8 @@ import {
   upgradeRecord,
 } from '../records'
 
+import { isTooDeep } from './depth'
+
 export const BACKUP_FORMAT = 'lacy-spool'
 export const BACKUP_VERSION = RECORDS_VERSION
 /** Larger files are refused before they are read, in bytes. */
@@ -75,12 +77,9 @@ export function readBackup(text: string, book: Tables): BackupReading {
       'too-large',
       `The file is larger than ${MOST_BACKUP_BYTES / 1e6} MB: it is not a Lacy Spool backup.`,
     )
-  let raw: unknown
-  try {
-    raw = JSON.parse(text)
-  } catch {
+  const raw = parsed(text)
+  if (raw === undefined)
     return refuse('not-json', 'The file is damaged or not JSON: export it again, or choose another file.')
-  }
   const envelope = z
     .looseObject({ format: z.literal(BACKUP_FORMAT), version: z.unknown(), records: z.unknown() })
     .safeParse(raw)
@@ -101,6 +100,16 @@ export function readBackup(text: string, book: Tables): BackupReading {
   const lists = z.record(z.string(), z.array(z.unknown())).safeParse(records)
   if (!lists.success) return refuse('damaged', `The file’s records are damaged: ${issueLine(lists.error)}.`)
   return { ok: true, preview: previewOf(lists.data, version, book) }
+}
+
+/** undefined: it is no JSON, or none of ours by how deep it nests. */
+function parsed(text: string): unknown {
+  if (isTooDeep(text)) return undefined
+  try {
+    return JSON.parse(text)
+  } catch {
+    return undefined
+  }
 }
 
 function previewOf(lists: Record<string, unknown[]>, version: number, book: Tables): ImportPreview {

@@ -26,6 +26,10 @@ export const LIMITS = {
   hours: [0, 1000],
   count: [0, 999],
   bobbinMm: [1, 100],
+  needlePositions: [1, 99],
+  dropShare: [-0.5001, 0.5001],
+  dropAlong: [-10_000, 10_000],
+  repeat: [0.01, 10_000],
 } as const satisfies Record<string, readonly [number, number]>
 
 export type LimitName = keyof typeof LIMITS
@@ -77,8 +81,14 @@ export const nameField = z.string({ error: 'must be text' }).check(
   z.refine(text => !/[\u0000-\u001f\u007f]/.test(text), 'must not hold control characters'),
 )
 
-export const momentField = z.iso.datetime({
-  offset: true,
-  error: 'must be a date and time such as 2026-03-01T10:00:00Z',
-})
+const NO_MOMENT = 'must be a date and time such as 2026-03-01T10:00:00Z'
+const FIRST_YEAR = 1970
+const LAST_YEAR = 2199
+/** A moment as written down, in a year anybody sews in. */
+export const momentField = z.iso.datetime({ offset: true, error: NO_MOMENT }).check(
+  z.refine(moment => {
+    const year = new Date(moment).getUTCFullYear()
+    return year >= FIRST_YEAR && year <= LAST_YEAR
+  }, NO_MOMENT),
+)
 export const hexField = z.string().check(z.regex(/^#[0-9a-f]{6}$/i, 'must be a colour such as #2b4c7e'))

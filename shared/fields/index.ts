@@ -1,3 +1,4 @@
+export * from './dial'
 export * from './fields'
 export * from './issues'
 export * from './newest'

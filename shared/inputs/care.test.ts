@@ -44,7 +44,7 @@ describe('what a setup leaves behind', () => {
 
 describe('what was sewn since the last cleaning', () => {
   const since = (moment: string | null, times: NeedleTime[], done: WalkRecord[] = []) =>
-    sewnSince('attic', moment, times, done, TABLES)
+    sewnSince('attic', moment, new Date('2026-06-01T10:00:00Z'), times, done, TABLES)
   it('adds the hours on this machine only, after that moment only', () => {
     const times = [
       time('2026-03-01T20:00:00Z'),
@@ -54,6 +54,8 @@ describe('what was sewn since the last cleaning', () => {
     expect(since('2026-04-01T09:00:00Z', times).hours).toBe(0.5)
     expect(since(null, times).hours).toBe(1.5)
   })
+  it('counts everything when a clock that was ahead noted the cleaning', () =>
+    expect(since('2036-05-01T20:00:00Z', [time('2026-03-01T20:00:00Z')]).hours).toBe(1))
   it('tells the same moment in another zone', () =>
     expect(since('2026-05-01T23:30:00+02:00', [time('2026-05-01T21:00:00Z')]).hours).toBe(0))
   it('counts a walk that was finished, not one under way', () => {

@@ -24,15 +24,21 @@ export function sewnKinds(
   }
 }
 
-/** What has been sewn on a machine since a moment: by its times, and by the walks finished on it. */
+/**
+ * What has been sewn on a machine since a moment: by its times, and by the walks finished on it.
+ *
+ * @param since - null: never. A moment later than now was noted by a clock that was ahead, and says nothing.
+ */
 export function sewnSince(
   machineId: string,
   since: MachineStateRecord['cleanedAt'],
+  now: Date,
   times: Iterable<NeedleTime>,
   walks: Iterable<WalkRecord>,
   tables: CareTables,
 ): SewnSince {
-  const start = since === null ? -Infinity : Date.parse(since)
+  const noted = since === null ? -Infinity : Date.parse(since)
+  const start = noted > now.getTime() ? -Infinity : noted
   const timed = [...times].filter(time => time.machineId === machineId && Date.parse(time.at) > start)
   const walked = [...walks].filter(
     walk => walk.machineId === machineId && walk.finishedAt !== null && Date.parse(walk.finishedAt) > start,

@@ -2,7 +2,7 @@ import { DEFAULT_SETTINGS } from '#shared/records'
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
 import type { Swatch } from '#shared/records'
-import { learntFromSwatch, offsetOf } from '#shared/inputs'
+import { learntFromSwatch, lessonsOf, offsetOf } from '#shared/inputs'
 
 const named = (name: string) => demoBackup.records.swatches.find(swatch => swatch.name === name)!
 const learnt = (swatch: Swatch, pearlTension: 'home' | 'plus-one' = 'home') =>
@@ -34,5 +34,11 @@ describe('what a swatch teaches', () => {
     const [home, plusOne] = [learnt(pearl, 'home')!, learnt(pearl, 'plus-one')!]
     expect(home.share).toBe(plusOne.share)
     expect(home.ruleShare).not.toBe(plusOne.ruleShare)
+  })
+  it('is left out and counted when its number lies off its dial, and the others teach on', () => {
+    const off = { ...good, id: 'off', setup: { ...good.setup, tension: 20 } }
+    const { records, leftOut } = lessonsOf([good, off], DEFAULT_SETTINGS)
+    expect(records.map(({ id }) => id)).toEqual([good.id])
+    expect(leftOut).toBe(1)
   })
 })

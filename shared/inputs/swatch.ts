@@ -108,17 +108,18 @@ const learnt = new WeakMap<
   { readonly school: Settings['schools']['pearlTension']; readonly from: LearntFrom | null }
 >()
 
-/**
- * A swatch as something to learn from: only own tests that came out good are, for the others did not sit at
- * their goal.
- */
+/** Only own tests that came out good teach something: the others did not sit at their goal. */
+export const isLesson = ({ source, verdict }: Swatch) => source === 'own' && verdict === 'good'
+const isShare = (share: number) => Math.abs(share) <= 1
+
+/** A swatch as something to learn from; null: it teaches nothing, or its number lies on no known dial. */
 export function learntFromSwatch(swatch: Swatch, settings: Settings): LearntFrom | null {
   const school = settings.schools.pearlTension
   const known = learnt.get(swatch)
   if (known?.school === school) return known.from
   const share = offsetOf(swatch)
   const from =
-    share === null || swatch.source !== 'own' || swatch.verdict !== 'good'
+    share === null || !isShare(share) || !isLesson(swatch)
       ? null
       : {
           id: swatch.id,

@@ -4,7 +4,7 @@ import type { SteppedDial, TrialGoal, TrialPrior, TrialRow } from '#core/trial'
 import type { PairingTables } from './pairing'
 import type { Machine, Settings, Swatch, Trial } from '../records'
 import type { SetupContent } from '../setup'
-import { featuresOf, frozenOf, learntFromSwatch, ruleShareOf } from './swatch'
+import { featuresOf, frozenOf, isLesson, learntFromSwatch, ruleShareOf } from './swatch'
 
 /** A row of a kept strip as the search sees it: its number on the dial is the tension it was sewn with. */
 export function trialRowOf({ dial, ridge, show, skips, breaks }: Trial['rows'][number]): TrialRow {
@@ -35,9 +35,17 @@ export function questionOf(
   return { wanted: featuresOf(goal, frozen), ruleShare: ruleShareOf(goal, setup, frozen, settings) }
 }
 
+export interface Lessons {
+  readonly records: readonly LearntFrom[]
+  /** Own swatches that came out good, and cannot be compared: their dial is not known. */
+  readonly leftOut: number
+}
+
 /** All that swatches teach. */
-export function lessonsOf(swatches: Iterable<Swatch>, settings: Settings): LearntFrom[] {
-  return [...swatches].flatMap(swatch => learntFromSwatch(swatch, settings) ?? [])
+export function lessonsOf(swatches: Iterable<Swatch>, settings: Settings): Lessons {
+  const good = [...swatches].filter(isLesson)
+  const records = good.flatMap(swatch => learntFromSwatch(swatch, settings) ?? [])
+  return { records, leftOut: good.length - records.length }
 }
 
 export interface Expectation {
@@ -60,12 +68,15 @@ const RULE_SPREAD_SHARE = 1 / 4.5
  * Where the goal of a setup is expected before a row was sewn: from own swatches, else from the rule.
  *
  * @param told - what the book answered; a word while there is no answer.
+ * @param leftOut - own swatches it could not learn from.
  */
 export function expectationOf(
   { ruleShare }: Question,
   dial: SteppedDial,
   told: Foretold | 'not read yet' | 'not readable',
+  leftOut = 0,
 ): Expectation {
+  const without = leftOut === 0 ? '' : `; ${leftOut} left out, for want of a dial their number lies on`
   const unit = (dial.max - dial.min) / 2
   const byRule = (why: string): Expectation => ({
     prior: { tension: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit },
@@ -78,11 +89,11 @@ export function expectationOf(
   if (told === 'not read yet') return byRule('own swatches are being read')
   if (told === 'not readable') return byRule('own swatches could not be read: load the page once more')
   const { prediction, error } = told
-  if (!prediction) return byRule(`under ${LEAST_RECORDS} own swatches like this`)
+  if (!prediction) return byRule(`under ${LEAST_RECORDS} own swatches like this${without}`)
   return {
     prior: { tension: markAt(prediction.share, dial), spread: prediction.spread * unit },
     source: 'own swatches',
-    why: `from ${prediction.of} own swatches like this, drawn toward the rule`,
+    why: `from ${prediction.of} own swatches like this, drawn toward the rule${without}`,
     leansOn: prediction.leansOn,
     of: prediction.of,
     error: error && { book: error.book * unit, rule: error.rule * unit, of: error.of },

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini'
 import { BOBBIN_TENSIONS, PRESSURES } from '#core/terms'
-import { idField, momentField, within } from '../fields'
+import { dialMark, idField, momentField, within } from '../fields'
 import { table } from './manifest'
 
 /** What is known to be on one machine, and when it was cared for. Its id is the machine's. */
@@ -12,7 +12,7 @@ const machineStateSchema = z.strictObject({
     needleId: z.nullable(idField),
     footId: z.nullable(idField),
     plate: z.nullable(z.enum(['zigzag', 'single-hole'])),
-    tension: z.nullable(z.number().check(z.gte(-20), z.lte(20))),
+    tension: z.nullable(dialMark),
     bobbinTension: z.nullable(z.enum(BOBBIN_TENSIONS)),
     pressure: z.nullable(z.enum(PRESSURES)),
     widthMm: z.nullable(within('widthMm')),

@@ -1,12 +1,12 @@
 import * as z from 'zod/mini'
 import { HOOKS } from '#core/terms'
-import { idField, measured, nameField, within } from '../fields'
+import { dialField, dialStepProblem, idField, measured, nameField, wholeWithin, within } from '../fields'
 import { table } from './manifest'
 
 /** null: not known. */
 const yesNo = z.nullable(z.boolean())
 
-const machineSchema = z.strictObject({
+const machineFields = z.strictObject({
   id: idField,
   name: nameField,
   maxWidthMm: within('maxWidthMm'),
@@ -18,18 +18,9 @@ const machineSchema = z.strictObject({
   /** null: not known. */
   forgetsTwinMode: yesNo,
   /** How many needle positions, evenly across the widest stitch; null: not known. */
-  needlePositions: z.nullable(z.int('must be a whole number').check(z.gte(1), z.lte(99))),
+  needlePositions: z.nullable(wholeWithin('needlePositions')),
   plateSlotMm: measured('openingMm'),
-  tensionDial: z.nullable(
-    z
-      .strictObject({ min: z.number(), max: z.number(), home: z.number() })
-      .check(
-        z.refine(
-          ({ min, max, home }) => min < max && home >= min && home <= max,
-          'home must lie between the dial’s ends',
-        ),
-      ),
-  ),
+  tensionDial: z.nullable(dialField),
   /** The smallest step its tension can be set by. */
   dialStep: z.nullable(z.number().check(z.gt(0, 'must be above 0'), z.lte(10, 'must be at most 10'))),
   // What preparing it depends on; null: not known.
@@ -45,6 +36,14 @@ const machineSchema = z.strictObject({
   /** Never oiled by its user. */
   sealed: yesNo,
 })
+
+/** What a dial can be set by depends on the dial. */
+const machineSchema = machineFields.check(
+  z.superRefine(({ tensionDial, dialStep }, context) => {
+    const message = dialStepProblem(tensionDial, dialStep)
+    if (message) context.addIssue({ code: 'custom', path: ['dialStep'], message })
+  }),
+)
 
 /** A machine about which only its widest stitch is known. */
 export const UNKNOWN_MACHINE = {

@@ -15,4 +15,3 @@ export const readingFields = {
 }
 /** Photos by name, kept beside the book; null: none. */
 export const photoFields = z.strictObject({ front: z.nullable(idField), back: z.nullable(idField) })
-export const dialMark = z.number().check(z.gte(-1000), z.lte(1000))

@@ -9,12 +9,12 @@ export const ownStitchSchema = z.strictObject({
   drops: z
     .array(
       z.strictObject({
-        x: z.number().check(z.gte(-0.5001), z.lte(0.5001)),
-        y: z.number().check(z.gte(-10_000), z.lte(10_000)),
+        x: within('dropShare'),
+        y: within('dropAlong'),
       }),
     )
     .check(z.minLength(1, 'needs at least one needle drop'), z.maxLength(2000, 'has at most 2000 drops')),
-  repeat: z.number().check(z.gt(0, 'must move forward'), z.lte(10_000)),
+  repeat: within('repeat'),
   defaultWidthMm: within('widthMm'),
   defaultLengthMm: within('lengthMm'),
 })

@@ -1,9 +1,10 @@
 import * as z from 'zod/mini'
+import { isOnDial } from '#core/dial'
 import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
 import { CLOTH_STRUCTURES } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
 import { MOST_ROWS, TRIAL_GOALS } from '#core/trial'
-import { hexField, idField, momentField, MOST_NOTE, nameField, within } from '../fields'
+import { dialField, hexField, idField, momentField, MOST_NOTE, nameField, within } from '../fields'
 import { setupSchema } from '../setup'
 import { table } from './manifest'
 import { photoFields, readingFields } from './reading'
@@ -11,7 +12,6 @@ import { photoFields, readingFields } from './reading'
 export const SWATCH_VERDICTS = ['good', 'usable', 'failed'] as const
 export const SWATCH_SOURCES = ['own', 'rule', 'guess'] as const
 
-const dialSchema = z.strictObject({ min: z.number(), max: z.number(), home: z.number() })
 const frozenThread = z.nullable(
   z.strictObject({
     name: nameField,
@@ -22,11 +22,12 @@ const frozenThread = z.nullable(
 )
 /** A setup's records by name and nature, as they were: what is changed or sold later changes nothing here. */
 const frozenSchema = z.strictObject({
-  machine: z.nullable(z.strictObject({ name: nameField, dial: z.nullable(dialSchema) })),
+  machine: z.nullable(z.strictObject({ name: nameField, dial: z.nullable(dialField) })),
   needle: z.nullable(
     z.strictObject({
       construction: z.enum(CONSTRUCTIONS),
-      gapMm: z.number(),
+      /** Neighbour to neighbour; 0 for a single needle. */
+      gapMm: z.union([z.literal(0), within('gapMm')]),
       sizeNm: within('sizeNm'),
       type: z.enum(NEEDLE_TYPES),
       hoursSewn: z.nullable(within('hours')),
@@ -44,7 +45,7 @@ const frozenSchema = z.strictObject({
 })
 
 /** A swatch: settings that were tried, with all that was on the machine. */
-export const swatchSchema = z.strictObject({
+const swatchFields = z.strictObject({
   id: idField,
   name: nameField,
   goal: z.enum(TRIAL_GOALS),
@@ -60,6 +61,16 @@ export const swatchSchema = z.strictObject({
   source: z.enum(SWATCH_SOURCES),
   photos: photoFields,
 })
+
+/** Its number can be set on the dial it was sewn with. */
+export const swatchSchema = swatchFields.check(
+  z.superRefine(({ setup: { tension }, frozen }, context) => {
+    const dial = frozen.machine?.dial
+    if (!dial || tension === null || isOnDial(tension, dial)) return
+    const message = `must lie on its machine’s dial, from ${dial.min} to ${dial.max}`
+    context.addIssue({ code: 'custom', path: ['setup', 'tension'], message })
+  }),
+)
 
 export const swatches = table({
   schema: swatchSchema,

@@ -1,9 +1,9 @@
 import * as z from 'zod/mini'
 import { MOST_ROWS, TRIAL_CARE, TRIAL_GOALS } from '#core/trial'
-import { idField, momentField } from '../fields'
+import { dialMark, idField, momentField } from '../fields'
 import { setupSchema } from '../setup'
 import { table } from './manifest'
-import { dialMark, photoFields, readingFields } from './reading'
+import { photoFields, readingFields } from './reading'
 
 /** A trial strip: rows sewn side by side, one number after the other. */
 const trialSchema = z.strictObject({

@@ -59,6 +59,29 @@ describe('a file of an earlier version', () => {
   })
 })
 
+describe('what version 4 allowed and no dial has', () => {
+  const dial = { min: 0, home: 4, max: 9 }
+  const to5 = (table: string, raw: object) => upgradeRecord(table, raw, 4)
+  it.each([
+    ['a step of 10', { tensionDial: dial, dialStep: 10 }, { tensionDial: dial, dialStep: null }],
+    ['a step of 0.005', { tensionDial: dial, dialStep: 0.005 }, { tensionDial: dial, dialStep: null }],
+    ['a dial of 0 to 0.4', { tensionDial: { min: 0, home: 0, max: 0.4 } }, { tensionDial: null }],
+    ['a dial upside down', { tensionDial: { min: 9, home: 4, max: 0 } }, { tensionDial: null }],
+    ['what is possible', { tensionDial: dial, dialStep: 0.5 }, { tensionDial: dial, dialStep: 0.5 }],
+  ])('%s counts as not known on a machine', (_, raw, upgraded) =>
+    expect(to5('machines', raw)).toMatchObject(upgraded),
+  )
+
+  it('keeps the number of a swatch that does not lie on its dial, and not the dial', () => {
+    const swatch = (tension: number) => ({ setup: { tension }, frozen: { machine: { name: 'A', dial } } })
+    expect(to5('swatches', swatch(20))).toEqual({
+      setup: { tension: 20 },
+      frozen: { machine: { name: 'A', dial: null } },
+    })
+    expect(to5('swatches', swatch(6))).toEqual(swatch(6))
+  })
+})
+
 /** Every object in a record that looks like a setup: it says what stitch is sewn and with which threads. */
 function setupsIn(value: unknown): object[] {
   if (typeof value !== 'object' || value === null) return []

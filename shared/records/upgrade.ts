@@ -1,7 +1,10 @@
+import { isOnDial } from '#core/dial'
+import type { TensionDial } from '#core/terms'
+import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 4
+export const RECORDS_VERSION = 5
 
 type Plain = Record<string, unknown>
 /**
@@ -14,6 +17,8 @@ export interface Added {
   readonly setup: object
   readonly settings: object
   readonly schools: object
+  /** What was allowed before and is no more, as it is allowed now. */
+  readonly mended?: (table: string, record: Plain) => Plain
 }
 
 const TO_2: Added = {
@@ -84,8 +89,41 @@ const TO_3: Added = {
 
 const TO_4: Added = { records: { machines: { dialStep: null } }, setup: {}, settings: {}, schools: {} }
 
+/**
+ * One range a quantity, in forms and files alike. A dial or step that none has counts as not known; so does
+ * the dial of a swatch whose number does not lie on it, for nobody can tell which of the two is wrong.
+ */
+const TO_5: Added = {
+  records: {},
+  setup: {},
+  settings: {},
+  schools: {},
+  mended(table, record) {
+    if (table === 'machines') return withPossibleDial(record)
+    return table === 'swatches' ? withOwnDial(record) : record
+  },
+}
+
+function withPossibleDial(machine: Plain): Plain {
+  const tensionDial = possibleDial(machine.tensionDial)
+  const step = machine.dialStep
+  const isKnown = typeof step === 'number' && dialStepProblem(tensionDial, step) === null
+  return { ...machine, tensionDial, dialStep: isKnown ? step : null }
+}
+function withOwnDial(swatch: Plain): Plain {
+  const { frozen, setup } = swatch
+  if (!isPlain(frozen) || !isPlain(frozen.machine) || !isPlain(setup)) return swatch
+  const dial = possibleDial(frozen.machine.dial)
+  const isOff = dial !== null && typeof setup.tension === 'number' && !isOnDial(setup.tension, dial)
+  return { ...swatch, frozen: { ...frozen, machine: { ...frozen.machine, dial: isOff ? null : dial } } }
+}
+function possibleDial(raw: unknown): TensionDial | null {
+  const dial = dialField.safeParse(raw)
+  return dial.success ? dial.data : null
+}
+
 /** In order: the first brings version 1 to 2. */
-export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4]
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5]
 
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays
@@ -98,7 +136,12 @@ export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4]
  */
 export function upgradeRecord(table: string, raw: unknown, from: number, versions = VERSIONS): unknown {
   const later = versions.slice(from - 1)
-  return later.reduce((record, added) => (isPlain(record) ? withAdded(table, record, added) : record), raw)
+  return later.reduce((record, added) => (isPlain(record) ? inNext(table, record, added) : record), raw)
+}
+
+function inNext(table: string, raw: Plain, added: Added): Plain {
+  const whole = withAdded(table, raw, added)
+  return added.mended?.(table, whole) ?? whole
 }
 
 function withAdded(table: string, raw: Plain, added: Added): Plain {

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini'
 import { BOBBIN_TENSIONS, DRAWS, GOALS, PRESSURES, SPEEDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
-import { idField, MOST_LAYERS, within } from '../fields'
+import { dialMark, idField, MOST_LAYERS, within } from '../fields'
 
 const stitchSettingSchema = z.strictObject({
   stitchId: idField,
@@ -31,7 +31,7 @@ const setupFields = {
   }),
   bobbinId: z.nullable(idField),
   /** As on this machine's own dial; null: not set. */
-  tension: z.nullable(z.number().check(z.gte(-20), z.lte(20))),
+  tension: z.nullable(dialMark),
   clothId: z.nullable(idField),
   layers: z.int().check(z.gte(1), z.lte(MOST_LAYERS)),
   stabilizerId: z.nullable(idField),

@@ -13,6 +13,26 @@ const REQUEST = {
   stitch: { id: 'zigzag', widthMm: 4.5, lengthMm: 1.5 },
 }
 
+describe('every answer', () => {
+  const scriptPath = async () => /\/_nuxt\/[\w-]+\.js/.exec(await (await fetch(inject('plain'))).text())![0]
+  it.each([
+    ['a page', () => '/'],
+    ['a script', scriptPath],
+    ['a picture', () => '/favicon.svg'],
+    ['a route', () => '/api/v1/stitches'],
+  ])('comes with the usual headers: %s', async (_, path) => {
+    const { headers } = await fetch(inject('plain') + (await path()))
+    expect(headers.get('content-security-policy')).toMatch(/default-src 'none'/)
+    expect(headers.get('x-content-type-options')).toBe('nosniff')
+    expect(headers.get('x-frame-options')).toBe('DENY')
+    expect(headers.get('x-powered-by')).toBeNull()
+  })
+  it('allows the scripts of a page by its nonce alone', async () => {
+    const { headers } = await fetch(inject('plain'))
+    expect(headers.get('content-security-policy')).toMatch(/script-src 'self' 'nonce-/)
+  })
+})
+
 describe('the server routes', () => {
   it('answer a swing', async () => {
     const response = await post(JSON.stringify(REQUEST))

@@ -56,11 +56,14 @@ export const useTrialStore = defineStore('trial', () => {
   )
   const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), settings.record))
   const foretold = useForetold(
-    () => lessons.value,
+    () => lessons.value.records,
     () => question.value,
   )
   const expected = computed(
-    () => question.value && dial.value && expectationOf(question.value, dial.value, foretold.value),
+    () =>
+      question.value
+      && dial.value
+      && expectationOf(question.value, dial.value, foretold.value, lessons.value.leftOut),
   )
   const carried = ref('')
   const onDial = (mark: number) => dial.value !== null && mark >= dial.value.min && mark <= dial.value.max

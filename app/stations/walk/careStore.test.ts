@@ -18,8 +18,8 @@ describe('sewing time', () => {
   it('goes to the needle on the bench, with what it sewed', () => {
     const before = needle().hoursSewn ?? 0
     care.startSession(at('18:00'))
-    const { hours, clockWentBack } = care.sessionSoFar(at('19:30'))!
-    expect({ hours, clockWentBack }).toEqual({ hours: 1.5, clockWentBack: false })
+    const { hours, doubt } = care.sessionSoFar(at('19:30'))!
+    expect({ hours, doubt }).toEqual({ hours: 1.5, doubt: null })
     care.addTime(hours, 0, 'timer', at('19:30'))
     expect(needle().hoursSewn).toBeCloseTo(before + 1.5, 6)
     expect(care.runningSince).toBeNull()
@@ -32,7 +32,7 @@ describe('sewing time', () => {
   })
   it('is never less than none when the clock was set back', () => {
     care.startSession(at('18:00'))
-    expect(care.sessionSoFar(at('17:00'))).toEqual({ hours: 0, clockWentBack: true })
+    expect(care.sessionSoFar(at('17:00'))).toEqual({ hours: 0, doubt: 'clock went back' })
   })
   it('runs on over a restart, and is dropped without a count', () => {
     const before = needle().hoursSewn

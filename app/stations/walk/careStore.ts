@@ -135,6 +135,7 @@ export const useCareStore = defineStore('care', () => {
     sewnSince(
       machine.value!.id,
       moment,
+      new Date(),
       book.shelf.needleTimes.values(),
       book.shelf.walks.values(),
       book.shelf,

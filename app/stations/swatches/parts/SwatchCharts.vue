@@ -46,7 +46,7 @@ const look = computed(() => {
     failed: dye('--madder'),
   }
 })
-const error = computed(() => leaveOneOut(lessonsOf(swatches, settings.record)))
+const error = computed(() => leaveOneOut(lessonsOf(swatches, settings.record).records))
 const percent = (share: number) => `${Math.round(100 * share)} %`
 </script>
 

@@ -11,11 +11,14 @@ const stopping = ref(false)
 const minutes = ref<number | null>(null)
 const blocks = ref<number | null>(0)
 const MOST_MINUTES = 24 * 60
+const DOUBTS = {
+  'clock went back': 'The clock was set back meanwhile: nothing was counted.',
+  'forgotten': 'It ran longer than anybody sews: it may have been forgotten.',
+} as const
 
 function stop(): void {
   const session = care.sessionSoFar(new Date())
-  minutes.value =
-    session && !session.clockWentBack ? Math.min(MOST_MINUTES, Math.round(session.hours * 60)) : null
+  minutes.value = session && !session.doubt ? Math.round(session.hours * 60) : null
   stopping.value = true
 }
 const problem = computed(() => {
@@ -70,11 +73,11 @@ function drop(): void {
         @click="drop"
       />
       <p
-        v-if="soFar?.clockWentBack"
+        v-if="soFar?.doubt"
         role="alert"
         class="hint strikes-ink"
       >
-        The clock was set back meanwhile: nothing was counted. Type the minutes.
+        {{ DOUBTS[soFar.doubt] }} Type the minutes.
       </p>
       <p
         v-else-if="problem"
