@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
+import colors from 'tailwindcss/colors'
 import { STATIONS } from './app/stations'
 
 const ROOT = fileURLToPath(new URL('.', import.meta.url))
@@ -19,6 +20,18 @@ const FILE_HEADERS = {
   'permissions-policy': 'camera=(), microphone=(), geolocation=()',
 }
 const SMALL_CHUNK_BYTES = 1500
+
+/** The interface kit's colours for success, notes, warnings and errors; it would load 26 palettes. */
+const PALETTES = ['green', 'blue', 'yellow', 'red'] as const
+const usedPalettes = {
+  name: 'used-palettes',
+  enforce: 'pre' as const,
+  resolveId: (id: string) => (id === 'tailwindcss/colors' ? '\0palettes' : null),
+  load: (id: string) =>
+    id === '\0palettes'
+      ? `export default ${JSON.stringify(Object.fromEntries(PALETTES.map(name => [name, colors[name]])))}`
+      : null,
+}
 /**
  * Importing one of these does nothing but bring its names, so a view loads only what it uses of a folder: our
  * own rules, and the framework's fetching, which nothing here uses.
@@ -92,6 +105,7 @@ export default defineNuxtConfig({
     // Dexie's build for today's browsers; its default one carries helpers for old ones.
     resolve: { alias: { dexie: 'dexie/dist/modern/dexie.mjs' } },
     worker: { format: 'es' },
+    plugins: [usedPalettes],
     // The last three draw web pages into PDFs; ours are drawn line by line.
     build: {
       reportCompressedSize: false,

@@ -29,7 +29,7 @@ export default defineConfig({
   test: {
     // Slow machines are no faults: speed is measured by npm run bench.
     testTimeout: 60_000,
-    include: ['{core,shared,db,workers,app,server}/**/*.test.ts'],
+    include: ['{core,shared,db,workers,app,server}/**/*.test.ts', 'tests/torture/*.unit.test.ts'],
     benchmark: { include: ['{core,shared,db,workers,app}/**/*.bench.ts'] },
   },
 })

@@ -113,7 +113,7 @@ const readingWords = computed(() => {
       v-model="draft.label"
       name="label"
       label="Label as printed"
-      placeholder="40 wt, 50/2 Ne, No. 12, Tex 27"
+      placeholder="40 wt, 50/2 Ne, pearl No. 12, Tex 27"
     />
     <p
       v-if="reading"

@@ -69,16 +69,33 @@ describe('parseThreadLabel', () => {
     ['Ne 50/2 cotton', 23.62, 'label', 'cotton'],
     ['40 wt', 25, 'nominal', null],
     ['40wt Rayon', 25, 'nominal', 'rayon'],
-    ['No. 12', 83, 'nominal', 'pearl-cotton'],
-    ['no 8', 125, 'nominal', 'pearl-cotton'],
-    ['#5', 210, 'nominal', 'pearl-cotton'],
+    ['pearl No. 8', 125, 'nominal', 'pearl-cotton'],
     ['pearl 12', 83, 'nominal', 'pearl-cotton'],
     ['Tex 27', 27, 'label', null],
     ['27 tex', 27, 'label', null],
     ['Nm 80/2', 25, 'label', null],
     ['dtex 110x2', 22, 'label', null],
     ['110 / 2 dtex', 22, 'label', null],
-    ['Tkt. 120'.replace('.', ''), 25, 'nominal', null],
+    // Common practice: plies may stand first, behind the system, or in words.
+    ['2/8 Ne', 147.625, 'label', null],
+    ['3/9 Nm', 333.3333, 'label', null],
+    ['2x120 den', 26.6667, 'label', null],
+    ['110 dtex x 3', 33, 'label', null],
+    ['110 dtex/2', 22, 'label', null],
+    ['120D/2', 26.6667, 'label', null],
+    ['120d', 13.3333, 'label', null],
+    ['40 wt 2 ply', 25, 'nominal', null],
+    ['40-wt', 25, 'nominal', null],
+    ['T-40', 40, 'label', null],
+    ['T40', 40, 'label', null],
+    ['Tkt. 120', 25, 'nominal', null],
+    ['Nm. 80/2', 25, 'label', null],
+    ['R27 tex', 27, 'label', null],
+    ['R 27 tex/2', 27, 'label', null],
+    ['50s/2 Ne', 23.62, 'label', null],
+    ['all-purpose polyester', 27, 'nominal', 'polyester'],
+    ['５０/２ Ne', 23.62, 'label', null],
+    ['50⁄2 Ne', 23.62, 'label', null],
     ['12 wt cotton', 83.3333, 'nominal', 'cotton'],
     ['tex 13,3 silk thread', 13.3, 'label', 'silk'],
   ] as const)('reads %s', (text, tex, basis, kind) => {
@@ -93,6 +110,14 @@ describe('parseThreadLabel', () => {
     ['16', 'tex', ['tex', 'wt']],
     ['50/2', 'ne', ['ne', 'nm', 'denier']],
     ['120/2', 'denier', ['denier', 'dtex', 'nm', 'ne']],
+    ['2/20 cotton', 'ne', ['ne', 'nm', 'denier']],
+    ['5,000 dtex', 'dtex', ['dtex', 'dtex']],
+    ['Tex 27/2', 'tex', ['tex', 'tex']],
+    ['40 wt 27 tex', 'wt', ['wt', 'tex']],
+    ['No. 5', 'pearl', ['pearl', 'ne', 'ticket']],
+    ['#12', 'pearl', ['pearl', 'ne', 'ticket']],
+    ['size 12 cotton', 'pearl', ['pearl', 'ne', 'ticket']],
+    ['No. 50', 'ne', ['ne', 'ticket']],
   ])('asks about %s, %s first', (text, first, systems) => {
     const reading = parseThreadLabel(text)
     if (reading.ok || reading.code !== 'ambiguous') throw new Error('should have asked')
@@ -124,9 +149,19 @@ describe('parseThreadLabel', () => {
     },
   )
 
+  it('says the tex of each reading it asks about', () => {
+    const texes = (text: string) => {
+      const reading = parseThreadLabel(text)
+      return !reading.ok && reading.code === 'ambiguous' ? reading.readings.map(({ tex }) => tex) : []
+    }
+    expect(texes('5,000 dtex')).toEqual([500, 0.5])
+    expect(texes('Tex 27/2')).toEqual([27, 54])
+    expect(texes('40 wt 27 tex')).toEqual([25, 27])
+  })
+
   it('never throws and never lets NaN out, whatever is typed', () => {
     fc.assert(
-      fc.property(fc.oneof(fc.string(), fc.stringMatching(/^[\d./x# a-z]{0,24}$/)), text => {
+      fc.property(fc.oneof(fc.string(), fc.stringMatching(/^[\d./x#,½⁄ a-z-]{0,24}$/)), text => {
         const reading = parseThreadLabel(text)
         if (reading.ok) expect(reading.count.tex).toBeGreaterThan(0)
         else expect(reading.message.length).toBeGreaterThan(10)

@@ -1,6 +1,7 @@
 import { CoreError } from '#core/errors'
 import { type CountSystem, isNominal, texOf } from './count'
 import type { ThreadKind } from './kinds'
+import { hasThousands, labelParts, plainLabel, withDecimalPoints } from './labelWords'
 
 /** Where a thread's tex comes from. `weighed` is measured; `nominal` labels differ from maker to maker. */
 export type TexBasis = 'weighed' | 'label' | 'nominal'
@@ -37,52 +38,6 @@ const FORMS =
 /** Pearl numbers by the mass of a common ball, in tex. From memory: nominal, weigh your own. */
 export const PEARL_TEX: Readonly<Record<number, number>> = { 3: 330, 5: 210, 8: 125, 12: 83 }
 
-const SYSTEM_WORDS: Readonly<Record<string, CountSystem>> = {
-  tex: 'tex',
-  dtex: 'dtex',
-  decitex: 'dtex',
-  den: 'denier',
-  denier: 'denier',
-  nm: 'nm',
-  ne: 'ne',
-  nec: 'ne',
-  wt: 'wt',
-  weight: 'wt',
-  tkt: 'ticket',
-  ticket: 'ticket',
-}
-const KIND_WORDS: Readonly<Record<string, ThreadKind>> = {
-  cotton: 'cotton',
-  rayon: 'rayon',
-  viscose: 'rayon',
-  polyester: 'polyester',
-  poly: 'polyester',
-  silk: 'silk',
-  wool: 'wool',
-  pearl: 'pearl-cotton',
-  perle: 'pearl-cotton',
-  metallic: 'metallic',
-  film: 'film',
-  tinsel: 'film',
-  holographic: 'film',
-  monofilament: 'monofilament',
-  invisible: 'monofilament',
-  nylon: 'monofilament',
-}
-/** `No. 12` names a pearl ball; `No. 50` is how some cottons print their Ne, so it is left to the numbers. */
-const NUMBER_WORDS = new Set(['no', 'no.', 'nr', 'nr.', '#', 'size'])
-const FILLER = new Set([
-  'thread',
-  'ply',
-  'embroidery',
-  'sewing',
-  'topstitch',
-  'machine',
-  'of',
-  'g/km',
-  'spun',
-  'fine',
-])
 const SYSTEM_NAMES: Readonly<Record<CountSystem, string>> = {
   tex: 'Tex',
   dtex: 'dtex',
@@ -94,17 +49,20 @@ const SYSTEM_NAMES: Readonly<Record<CountSystem, string>> = {
 }
 const USUAL_WEIGHTS = new Set([12, 28, 30, 35, 40, 50, 60, 70, 80, 100])
 /** From here on a bare pair like 120/2 is more likely denier than a yarn count. */
+const DENIER_FROM = 110
 /** Above this a bare number is no thread's tex. */
 const MOST_TEX_BARE = 100
-const DENIER_FROM = 110
+const MOST_PLIES = 24
+/** What “all-purpose” polyester usually weighs, in tex. From memory: weigh your own. */
+const ALL_PURPOSE_TEX = 27
 
 /**
- * Reads a thread label the way spools print it: `120/2 den`, `50/2 Ne`, `40 wt`, `No. 12`, `Tex 27`, `Nm
- * 80/2`.
+ * Reads a thread label the way spools print it: `120/2 den`, `50/2 Ne`, `40 wt`, `pearl No. 12`, `Tex 27`,
+ * `Nm 80/2`; plies may stand first (`2/8 Ne`) or after the system (`110 dtex x 3`).
  *
- * A number that names no system is not guessed: the readings come back, the likely one first.
+ * What can be understood in more than one way is not guessed: the readings come back, the likely one first.
  *
- * @param text - as typed; case and a decimal comma are fine; `x` does for `/` between count and plies.
+ * @param text - as typed; case, a decimal comma and fullwidth signs are fine.
  * @returns The count with the sentence to say back; or the code, the part not understood and the forms.
  *
  * Source of the forms and of which reading is likely: common practice.
@@ -113,55 +71,104 @@ const DENIER_FROM = 110
  * parseThreadLabel('50/2 Ne') // 23.62 tex: Ne 50, 2 plies
  */
 export function parseThreadLabel(text: string): ThreadReading {
-  const words = wordsOf(text)
-  if (words.length === 0) return refuse('empty', `Type the label from the spool. ${FORMS}`)
+  const plain = plainLabel(text)
+  if (!hasThousands(plain)) return read(withDecimalPoints(plain))
+  // `5,000` is five thousand here and five there.
+  return either(read(plain.replaceAll(',', '')), read(withDecimalPoints(plain)))
+}
 
-  let system: CountSystem | null = null
-  let kind: ThreadKind | null = null
-  let numbered = false
-  const numbers: string[] = []
-  for (const word of words) {
-    if (/^[\d.]+(\/[\d.]+)?$/.test(word)) numbers.push(word)
-    else if (SYSTEM_WORDS[word]) system = SYSTEM_WORDS[word]
-    else if (KIND_WORDS[word]) kind = KIND_WORDS[word]
-    else if (NUMBER_WORDS.has(word)) numbered = true
-    else if (!FILLER.has(word))
-      return refuse('unknown-word', `“${word.slice(0, 40)}” is not understood. ${FORMS}`)
+/** Two ways to read a label: what both come to, or that it can mean either. */
+function either(first: ThreadReading, second: ThreadReading): ThreadReading {
+  const readings = [first, second].flatMap(reading => {
+    if (reading.ok) return [reading.count]
+    return reading.code === 'ambiguous' ? reading.readings : []
+  })
+  if (readings.length === 0) return first
+  return oneOf('The number', readings)
+}
+
+function read(text: string): ThreadReading {
+  const { counts, systems, plies, kind, numbered, isResultant, isAllPurpose, unknown } = labelParts(text)
+  if (unknown !== null) return refuse('unknown-word', `“${unknown.slice(0, 40)}” is not understood. ${FORMS}`)
+  const [number, extra] = counts
+  if (number === undefined) {
+    if (isAllPurpose) return { ok: true, count: allPurpose(kind) }
+    return systems.length + Number(numbered) + Number(kind !== null) === 0
+      ? refuse('empty', `Type the label from the spool. ${FORMS}`)
+      : refuse('no-count', `No number found. ${FORMS}`)
   }
-  const [number, extra] = numbers
-  if (number === undefined) return refuse('no-count', `No number found. ${FORMS}`)
+  if (counts.length === 2 && systems.length === 2) return twoCounts(counts, systems, kind)
   if (extra !== undefined)
     return refuse(
       'two-counts',
       `“${number.slice(0, 20)}” and “${extra.slice(0, 20)}” both stand there: type one count. ${FORMS}`,
     )
-  const [value, plies = 1] = number.split('/').map(Number)
-  if (!(value! > 0) || !Number.isInteger(plies) || !(plies >= 1 && plies <= 24)) {
-    return refuse(
-      'bad-number',
-      `“${number.slice(0, 20)}” is not a count: it is a number above 0, and behind the slash 1 to `
-        + `24 plies. ${FORMS}`,
-    )
-  }
-  return resolve({ value: value!, plies, plied: number.includes('/'), system, kind, numbered })
+  const count = countParts(number, plies)
+  if (!count) return badNumber(number)
+  return resolve({ ...count, number, systems, kind, numbered, isResultant })
 }
 
-function wordsOf(text: string): string[] {
-  return (
-    text
-      .toLowerCase()
-      .replace(/(\d),(\d)/g, '$1.$2')
-      .replace(/\s*([/×])\s*/g, '/')
-      .replace(/(\d)x(\d)/g, '$1/$2')
-      // `40wt`, `tex27` and `#12` fall into word and number.
-      .replace(/(\d)([a-z])/g, '$1 $2')
-      .replace(/([a-z#.])(\d)/g, (match, before: string, digit: string) =>
-        before === '.' ? match : `${before} ${digit}`,
-      )
-      .replace(/\b(no|nr)\.\s*(\d)/g, '$1 $2')
-      .split(/[\s;:()]+/)
-      .filter(Boolean)
+const badNumber = (number: string) =>
+  refuse(
+    'bad-number',
+    `“${number.slice(0, 20)}” is not a count: it is a number above 0, and behind the slash 1 to `
+      + `${MOST_PLIES} plies. ${FORMS}`,
   )
+
+interface Count {
+  readonly value: number
+  readonly plies: number
+  readonly plied: boolean
+}
+
+/** The smaller of a pair stands for the plies, on whichever side it stands: nobody twists 8 plies of Ne 2. */
+function countParts(number: string, plyWord: number | null): Count | null {
+  const [first, second] = number.split('/').map(Number)
+  if (!(first! > 0) || (second !== undefined && !(second > 0))) return null
+  const [value, plies] = second === undefined ? [first!, plyWord ?? 1] : ordered(first!, second)
+  const isCount = Number.isInteger(plies) && plies >= 1 && plies <= MOST_PLIES
+  return isCount ? { value, plies, plied: second !== undefined || plyWord !== null } : null
+}
+function ordered(first: number, second: number): readonly [number, number] {
+  const isPliesFirst = first < second && first <= MOST_PLIES && Number.isInteger(first)
+  return isPliesFirst ? [second, first] : [first, second]
+}
+
+/** `40 wt 27 tex`: both are said, and they seldom agree. */
+function twoCounts(
+  counts: readonly string[],
+  systems: readonly CountSystem[],
+  kind: ThreadKind | null,
+): ThreadReading {
+  const readings = counts.flatMap((number, i) => {
+    const count = countParts(number, null)
+    return (count && countOf(systems[i]!, count.value, count.plies, kind)) ?? []
+  })
+  return readings.length === 0 ? outOfRange() : oneOf('This label', readings)
+}
+
+function allPurpose(kind: ThreadKind | null): ThreadCount {
+  return {
+    tex: ALL_PURPOSE_TEX,
+    system: 'tex',
+    value: ALL_PURPOSE_TEX,
+    plies: 1,
+    basis: 'nominal',
+    kind: kind ?? 'polyester',
+    said: `all-purpose: about ${ALL_PURPOSE_TEX} tex, nominal`,
+  }
+}
+
+/** One reading is the answer; several are asked about. */
+function oneOf(what: string, readings: readonly ThreadCount[]): ThreadReading {
+  const [first, ...others] = readings
+  if (others.length === 0) return { ok: true, count: first! }
+  return {
+    ok: false,
+    code: 'ambiguous',
+    message: `${what} can mean ${readings.map(({ said }) => said).join('; or ')}. Which is it?`,
+    readings,
+  }
 }
 
 /**
@@ -175,48 +182,71 @@ export function usualKindOf({ kind, system }: Pick<ThreadCount, 'kind' | 'system
   return kind ?? (system === 'ne' ? 'cotton' : 'polyester')
 }
 
-interface Parts {
-  readonly value: number
-  readonly plies: number
-  readonly plied: boolean
-  readonly system: CountSystem | null
+interface Parts extends Count {
+  /** As typed. */
+  readonly number: string
+  readonly systems: readonly CountSystem[]
   readonly kind: ThreadKind | null
   readonly numbered: boolean
+  readonly isResultant: boolean
 }
 
-function resolve({ value, plies, plied, system, kind, numbered }: Parts): ThreadReading {
-  if (system !== null) {
-    const count = countOf(system, value, plies, kind)
-    return count ? { ok: true, count } : outOfRange()
+function resolve(parts: Parts): ThreadReading {
+  const { value, plies, plied, systems, kind, numbered, isResultant } = parts
+  const number = `“${parts.number}”`
+  if (isResultant) return { ok: true, count: resultant(value, plies, kind) }
+  if (kind === 'pearl-cotton' && systems.length === 0) return pearl(value)
+  if (systems.length > 0) {
+    const readings = systems.flatMap(system => readingsIn(system, parts))
+    return readings.length === 0 ? outOfRange() : oneOf(number, readings)
   }
-  const pearl =
-    !plied
-    && PEARL_TEX[value] !== undefined
-    && (kind === null || kind === 'pearl-cotton' || kind === 'cotton')
-      ? pearlCount(value)
-      : null
-  if (pearl && (numbered || kind === 'pearl-cotton')) return { ok: true, count: pearl }
-  if (kind === 'pearl-cotton') {
-    return refuse(
-      'bad-number',
-      `Pearl cotton comes as No. ${Object.keys(PEARL_TEX).join(', ')}: “${value}” is none of them. `
-        + 'Weigh a length instead.',
-    )
-  }
-  const likely = likelySystems(value, plied)
+  const isPearlNumber = !plied && PEARL_TEX[value] !== undefined && (kind === null || kind === 'cotton')
+  const likely = numbered ? NUMBERED : likelySystems(value, plied)
   const readings = [
-    ...(pearl ? [pearl] : []),
+    ...(isPearlNumber ? [pearlCount(value)] : []),
     ...likely.flatMap(system => countOf(system, value, plies, kind) ?? []),
   ]
-  const [first] = readings
-  if (!first) return outOfRange()
-  const number = plied ? `${value}/${plies}` : String(value)
+  if (readings.length === 0) return outOfRange()
+  // A number alone is never a count, even where one system only makes a thread of it.
+  return readings.length === 1 ? alone(number, readings) : oneOf(number, readings)
+}
+
+const alone = (number: string, readings: readonly ThreadCount[]): ThreadReading => ({
+  ok: false,
+  code: 'ambiguous',
+  message: `${number} can mean ${readings[0]!.said}. Which is it?`,
+  readings,
+})
+
+/** `No. 12` may be a pearl ball, a cotton count or a ticket: who prints it knows. */
+const NUMBERED: readonly CountSystem[] = ['ne', 'ticket']
+
+/** Tex with plies is printed of one ply and of the whole thread alike. */
+function readingsIn(system: CountSystem, { value, plies, kind }: Parts): readonly ThreadCount[] {
+  const count = countOf(system, value, plies, kind) ?? []
+  return system === 'tex' && plies > 1 ? [resultant(value, plies, kind)].concat(count) : [count].flat()
+}
+
+function resultant(value: number, plies: number, kind: ThreadKind | null): ThreadCount {
+  const words = plies > 1 ? `Tex ${value} in all, ${plies} plies` : `Tex ${value}`
   return {
-    ok: false,
-    code: 'ambiguous',
-    message: `“${number}” can mean ${readings.map(({ said }) => said).join('; or ')}. Which is it?`,
-    readings,
+    tex: texOf('tex', value),
+    system: 'tex',
+    value,
+    plies,
+    basis: 'label',
+    kind,
+    said: `${words}: ${round(value)} tex`,
   }
+}
+
+function pearl(value: number): ThreadReading {
+  if (PEARL_TEX[value] !== undefined) return { ok: true, count: pearlCount(value) }
+  return refuse(
+    'bad-number',
+    `Pearl cotton comes as No. ${Object.keys(PEARL_TEX).join(', ')}: “${value}” is none of them. `
+      + 'Weigh a length instead.',
+  )
 }
 
 /** What a number without a system may mean, the likely first. Common practice. */

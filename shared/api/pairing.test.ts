@@ -17,7 +17,7 @@ describe('a thread count', () => {
   // Source: ISO 1144, ISO 2947 (from memory): Ne 50/2 = 2 × 590.5/50.
   it.each([
     [{ label: '50/2 Ne' }, 23.62, 'label', 'cotton'],
-    [{ label: 'No. 12' }, 83, 'nominal', 'cotton'],
+    [{ label: 'pearl No. 12' }, 83, 'nominal', 'cotton'],
     [{ label: '40 wt' }, 25, 'nominal', 'polyester'],
     [{ system: 'denier', value: 120, plies: 2 }, 26.666667, 'label', 'polyester'],
     [{ system: 'nm', value: 40 }, 25, 'label', 'polyester'],

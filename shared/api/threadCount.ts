@@ -22,7 +22,7 @@ export const threadCountRequestSchema = z
       .string({ error: 'must be text' })
       .max(MOST_LABEL, `must be at most ${MOST_LABEL} characters`)
       .optional()
-      .describe('As printed: 120/2 den, 50/2 Ne, 40 wt, No. 12, Tex 27, Nm 80/2'),
+      .describe('As printed: 120/2 den, 50/2 Ne, 40 wt, pearl No. 12, Tex 27, Nm 80/2'),
     system: z.enum(COUNT_SYSTEMS).optional(),
     value: z
       .number({ error: 'must be a number above 0' })

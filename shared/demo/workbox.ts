@@ -217,13 +217,13 @@ export const threads: Thread[] = [
     metresLeft: 45,
   }),
   thread('lantern', 'Lantern pearl 12', 'pearl-cotton', 83, plain('#c0502d'), {
-    label: 'No. 12',
+    label: 'pearl No. 12',
     texBasis: 'nominal',
     metresLeft: 70,
     form: 'ball',
   }),
   thread('rope', 'Rope pearl 8', 'pearl-cotton', 125, plain('#d8cdb4'), {
-    label: 'No. 8',
+    label: 'pearl No. 8',
     texBasis: 'nominal',
     metresLeft: 0,
     form: 'ball',

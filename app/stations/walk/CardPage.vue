@@ -50,6 +50,7 @@ defineShortcuts({
         role="status"
         >{{ stays ? 'The screen stays on' : 'The screen may go dark' }}</span
       >
+      <SavedWord />
       <div class="tools">
         <LazySessionTimer />
         <button

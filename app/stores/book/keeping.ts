@@ -15,7 +15,9 @@ interface InMemory {
   readonly asNew: () => readonly RecordEdit[]
 }
 
-const AGAIN_MS = 10_000
+/** Tried again after this long, then twice as long each time, and every so often in the end. */
+const SOON_MS = 1000
+const AT_LEAST_EVERY_MS = 10_000
 const keyOf = ({ table, id }: RecordEdit) => `${table}/${id}`
 
 /**
@@ -36,6 +38,7 @@ export function useKeeping(memory: InMemory) {
   let database: BookDatabase | null = null
   let wasRead = false
   let again: ReturnType<typeof setTimeout> | undefined
+  let againMs = SOON_MS
   const otherTabs = channel('lacy-spool')
   otherTabs?.addEventListener('message', () => void inTurn(reload))
 
@@ -146,6 +149,7 @@ export function useKeeping(memory: InMemory) {
         otherTabs?.postMessage('changed')
       }
       storage.value = 'saved'
+      againMs = SOON_MS
     } catch (error) {
       fail(error)
     }
@@ -179,7 +183,8 @@ export function useKeeping(memory: InMemory) {
     clearTimeout(again)
     again = setTimeout(() => {
       if (storage.value === 'refused' || storage.value === 'full') void flush()
-    }, AGAIN_MS)
+    }, againMs)
+    againMs = Math.min(AT_LEAST_EVERY_MS, 2 * againMs)
   }
 
   /** After what was stored went: all that is in memory is stored anew. */

@@ -70,7 +70,7 @@ const readingWords = computed(() => {
         v-model="text"
         aria-label="Thread label from the spool"
         autocomplete="off"
-        placeholder="add: 40 wt, No. 12"
+        placeholder="add: 40 wt, pearl 12"
         class="flex-1"
       />
       <UButton
