@@ -53,7 +53,7 @@ const FILLER = new Set([
 ])
 const UNITS = Object.keys(SYSTEM_WORDS).join('|')
 
-/** One spelling for what is printed in several: wide digits, signs for times and over, dots behind short words. */
+/** One spelling for what is printed in several: wide digits, signs for times and over, dots behind words. */
 export function plainLabel(text: string): string {
   return text
     .normalize('NFKC')

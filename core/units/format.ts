@@ -31,7 +31,7 @@ export function formatLength(mm: number | null, unit: LengthUnit): string {
 export function formatLengthDown(mm: number | null, unit: LengthUnit): string {
   if (mm === null) return 'not measured'
   // The nudge keeps 4.5, stored as 4.499999999, from reading as 4.49.
-  return render(mm, unit, value => Math.floor(value + 1e-6))
+  return render(mm, unit, value => Math.floor(value + FLOAT_NUDGE), isNoMore)
 }
 
 /** How a unit is written behind a length. */
@@ -47,10 +47,21 @@ export function lengthWithUnit(mm: number | null, unit: LengthUnit): string {
   return mm === null ? formatLength(mm, unit) : `${formatLength(mm, unit)} ${UNIT_SIGNS[unit]}`
 }
 
-function render(mm: number, unit: LengthUnit, round: (value: number) => number): string {
+const FLOAT_NUDGE = 1e-6
+/** Whether a ruler mark may stand for a length. */
+type IsMarkFor = (markMm: number, mm: number) => boolean
+const isNear: IsMarkFor = (markMm, mm) => Math.abs(markMm - mm) <= FRACTION_TOLERANCE_MM
+const isNoMore: IsMarkFor = (markMm, mm) => isNear(markMm, mm) && markMm <= mm + FLOAT_NUDGE
+
+function render(
+  mm: number,
+  unit: LengthUnit,
+  round: (value: number) => number,
+  isMark: IsMarkFor = isNear,
+): string {
   if (!Number.isFinite(mm)) return '?'
   if (unit === 'inch') {
-    const fraction = asFraction(mm)
+    const fraction = asFraction(mm, isMark)
     if (fraction !== null) return fraction
   }
   const decimals = DECIMALS[unit]
@@ -63,9 +74,9 @@ function roundHalfAway(value: number): number {
   return Math.sign(value) * Math.round(Math.abs(value) + 1e-9)
 }
 
-function asFraction(mm: number): string | null {
+function asFraction(mm: number, isMark: IsMarkFor): string | null {
   const parts = Math.round((Math.abs(mm) / MM_PER_INCH) * FINEST_FRACTION)
-  if (Math.abs((parts / FINEST_FRACTION) * MM_PER_INCH - Math.abs(mm)) > FRACTION_TOLERANCE_MM) return null
+  if (!isMark((Math.sign(mm) * parts * MM_PER_INCH) / FINEST_FRACTION, mm)) return null
   const sign = mm < 0 && parts > 0 ? '−' : ''
   const whole = Math.floor(parts / FINEST_FRACTION)
   let top = parts % FINEST_FRACTION

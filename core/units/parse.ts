@@ -8,7 +8,8 @@ const DECIMAL_FORM = new RegExp(`^([-−])?${NUMBER}${UNIT}$`, 'i')
 const FRACTION_FORM = new RegExp(`^([-−])?${FRACTION}${UNIT}$`, 'i')
 
 /**
- * Reads a typed length: `4.5`, `4,5`, `1/4`, `1 5/8 in`, `6.35 mm`. A unit in the text beats the unit shown.
+ * Reads a typed length: `4.5`, `4,5`, `1/4`, `1½`, `1 5/8 in`, `2.5″`, `6.35 mm`. A unit in the text beats the
+ * unit shown.
  *
  * @param text - what was typed.
  * @param unit - what a bare number is in.
@@ -18,7 +19,7 @@ const FRACTION_FORM = new RegExp(`^([-−])?${FRACTION}${UNIT}$`, 'i')
  * parseLength('1/4 in', 'mm') // 6.35
  */
 export function parseLength(text: string, unit: LengthUnit): number | null {
-  const trimmed = text.trim()
+  const trimmed = plainLength(text)
   const decimal = DECIMAL_FORM.exec(trimmed)
   if (decimal) {
     const [, sign, number, typed] = decimal
@@ -28,7 +29,19 @@ export function parseLength(text: string, unit: LengthUnit): number | null {
   if (!fraction) return null
   const [, sign, whole, top, bottom, typed] = fraction
   if (Number(bottom) === 0) return null
+  // `1 5/4` is nothing on a ruler: one of its numbers is a slip.
+  if (whole !== undefined && Number(top) >= Number(bottom)) return null
   return signed(sign, (Number(whole ?? 0) + Number(top) / Number(bottom)) * mmPer(typed ?? 'in', unit))
+}
+
+/** Fractions in one sign, wide digits and inch marks in the spelling of a keyboard. */
+function plainLength(text: string): string {
+  return text
+    .replace(/[″”“]|''|′′/g, '"')
+    .replace(/[\u00bc-\u00be\u2150-\u215e]/g, sign => ` ${sign}`)
+    .normalize('NFKC')
+    .replaceAll('\u2044', '/')
+    .trim()
 }
 
 function signed(sign: string | undefined, value: number): number | null {

@@ -44,6 +44,18 @@ describe('formatLengthDown', () => {
     )
   })
 
+  it('never promises more in inches either, where a ruler mark lies just above', () => {
+    // 6.34 mm is a hair under a quarter inch.
+    expect(formatLengthDown(6.34, 'inch')).toBe('0.249')
+    expect(formatLength(6.34, 'inch')).toBe('1/4')
+    expect(formatLengthDown(6.35, 'inch')).toBe('1/4')
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 60, noNaN: true }), mm => {
+        expect(parseLength(formatLengthDown(mm, 'inch'), 'inch')!).toBeLessThanOrEqual(mm + 1e-4)
+      }),
+    )
+  })
+
   it('keeps a limit that is a hair below its written value', () => {
     expect(formatLengthDown(4.1 - 0.4 - 0.25 + 1.05, 'mm')).toBe('4.5')
   })
@@ -58,9 +70,15 @@ describe('parseLength', () => {
     ['0.25"', 6.35],
     ['-1.5', -1.5],
     ['1/4 in', 6.35],
+    ['½ in', 12.7],
+    ['1½', 38.1],
+    ['1 ⅝', 41.275],
+    ['2.5″', 63.5],
+    ['1⁄4 in', 6.35],
+    ['４.５', 4.5],
   ])('reads %s', (text, mm) => expect(parseLength(text, 'mm')).toBeCloseTo(mm, 12))
 
-  it.each(['', 'wide', '4..5', '1/0', '1e9', 'NaN', 'Infinity', '4 5', '9'.repeat(400)])(
+  it.each(['', 'wide', '4..5', '1/0', '1e9', 'NaN', 'Infinity', '4 5', '1 5/4', '1 4/4', '9'.repeat(400)])(
     'does not take %s for a length',
     text => expect(parseLength(text, 'mm')).toBeNull(),
   )
