@@ -8,8 +8,8 @@ const DECIMAL_FORM = new RegExp(`^([-−])?${NUMBER}${UNIT}$`, 'i')
 const FRACTION_FORM = new RegExp(`^([-−])?${FRACTION}${UNIT}$`, 'i')
 
 /**
- * Reads a typed length: `4.5`, `4,5`, `1/4`, `1½`, `1 5/8 in`, `2.5″`, `6.35 mm`. A unit in the text beats the
- * unit shown.
+ * Reads a typed length: `4.5`, `4,5`, `1/4`, `1½`, `1 5/8 in`, `2.5″`, `6.35 mm`. A unit in the text beats
+ * the unit shown.
  *
  * @param text - what was typed.
  * @param unit - what a bare number is in.
@@ -41,6 +41,7 @@ function plainLength(text: string): string {
     .replace(/[\u00bc-\u00be\u2150-\u215e]/g, sign => ` ${sign}`)
     .normalize('NFKC')
     .replaceAll('\u2044', '/')
+    .replace(/\s+/g, ' ')
     .trim()
 }
 

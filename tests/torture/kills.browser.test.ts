@@ -166,7 +166,8 @@ it('upgrades whole, however often it is killed while it does', async () => {
     }
   note(
     'upgrades',
-    `${versions.length * each} kills during upgrades from versions 1 to 4: ${records} records stored, 0 lost, 0 damaged`,
+    `${versions.length * each} kills during upgrades from versions ${versions.join(', ')}: `
+      + `${records} records stored, 0 lost, 0 damaged`,
   )
 }, 3_600_000)
 

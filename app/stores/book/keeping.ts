@@ -132,10 +132,17 @@ export function useKeeping(memory: InMemory) {
     return mine.some(edit => refused.has(edit)) ? 'refused' : 'stored'
   }
 
+  /** A write that has not begun yet takes along whatever comes before it does. */
+  let queued: Promise<void> | null = null
+
   /** Writes what waits; whether nothing waits any more. */
   async function flush(): Promise<boolean> {
     if (unsaved.size > 0 && storage.value === 'saved') storage.value = 'saving'
-    await inTurn(write)
+    queued ??= inTurn(() => {
+      queued = null
+      return write()
+    })
+    await queued
     return unsaved.size === 0
   }
 
