@@ -137,6 +137,7 @@ const spoolsNote = computed(() => {
     <NuxtLink
       :to="stopped ? '/pairing' : '/'"
       class="verdict"
+      :class="{ rule: bench.evidence?.evidence === 'rule' }"
       :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
       aria-live="polite"
     >
@@ -226,6 +227,10 @@ const spoolsNote = computed(() => {
   border-radius: 12px;
   line-height: 1.2;
   background: var(--white);
+}
+/* Not measured: drawn as a guess. */
+.verdict.rule {
+  border-style: dashed;
 }
 .verdict b {
   display: flex;

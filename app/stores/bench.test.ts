@@ -55,6 +55,19 @@ describe('the current setup', () => {
     expect(bench.result?.verdict).toBe('clear')
   })
 
+  it('moves the needle to where it is clear, and no farther', () => {
+    fitTwin(2)
+    zigzag({ widthMm: 4, lengthMm: 2, positionMm: 2 })
+    expect(bench.result?.verdict).toBe('strikes')
+    bench.moveToClear()
+    // 2 right + 2 + 1 lands at 5.0; 3.5 less half the margin is 3.25.
+    expect(bench.setup.stitch.positionMm).toBe(0.25)
+    expect(bench.result?.verdict).toBe('clear')
+    const { positionMm } = bench.setup.stitch
+    bench.moveToClear()
+    expect(bench.setup.stitch.positionMm).toBe(positionMm)
+  })
+
   it('narrows a struck width to the safe one, rounded down', () => {
     fitTwin(2.55)
     zigzag({ widthMm: 6, lengthMm: 2 })

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { type Conflict, findConflicts } from '#core/conflicts'
 import { STITCHES, type StitchSetting } from '#core/stitch'
-import { explainSwing, judgeSwing } from '#core/swing'
+import { clearingShiftMm, evidenceOf, explainSwing, judgeSwing } from '#core/swing'
 import type { Setup } from '#shared/records'
 import { type Bench, benchOf, type NamedStitch, swingInputOf, conflictInputOf, seamOf } from '#shared/inputs'
 import { EMPTY_SETUP } from '#shared/setup'
@@ -19,6 +19,11 @@ export const useBenchStore = defineStore('bench', () => {
   const parts = computed<Bench>(() => benchOf(setup.value, book.shelf))
   const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.record))
   const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
+  const evidence = computed(() => swingInput.value && evidenceOf(swingInput.value))
+  /** In mm, negative to the left; 0 or null: no move of the needle helps, or none is needed. */
+  const clearingShift = computed(
+    () => swingInput.value && result.value && clearingShiftMm(result.value, swingInput.value),
+  )
   const reasons = computed(() =>
     swingInput.value && result.value ? explainSwing(result.value, swingInput.value, settings.unit) : [],
   )
@@ -60,11 +65,20 @@ export const useBenchStore = defineStore('bench', () => {
     if (safe != null) setStitch({ widthMm: floorToStep(safe) })
   }
 
+  function moveToClear(): void {
+    if (!clearingShift.value) return
+    const positionMm = hundredths(setup.value.stitch.positionMm + clearingShift.value)
+    update('Move the needle', { stitch: { ...setup.value.stitch, positionMm } })
+  }
+
   return {
     setup,
     parts,
     swingInput,
     result,
+    evidence,
+    clearingShift,
+    moveToClear,
     reasons,
     conflicts,
     seam,
@@ -75,6 +89,8 @@ export const useBenchStore = defineStore('bench', () => {
     useSafeWidth,
   }
 })
+
+const hundredths = (mm: number) => Math.round(100 * mm) / 100
 
 function floorToStep(mm: number): number {
   // The nudge keeps 4.5, stored a hair below, from becoming 4.4.

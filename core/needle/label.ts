@@ -98,12 +98,18 @@ export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'ne
 }
 
 function wordsOf(text: string): string[] {
-  return text
-    .toLowerCase()
-    .replace(/(\d),(\d)/g, '$1.$2')
-    .replace(/\s*\/\s*/g, '/')
-    .split(/[\s;:()]+/)
-    .filter(Boolean)
+  return (
+    text
+      .normalize('NFKC')
+      .replaceAll('\u2044', '/')
+      .toLowerCase()
+      .replace(/(\d),(\d)/g, '$1.$2')
+      // As the tiles say it: `3× 2.5/80`.
+      .replace(/^\s*([23])\s*[x×]\s*(?=\d)/, (_, blades: string) => (blades === '3' ? 'triple ' : 'twin '))
+      .replace(/\s*\/\s*/g, '/')
+      .split(/[\s;:()]+/)
+      .filter(Boolean)
+  )
 }
 
 /** What the gap on a triple's packet measures is a school. */

@@ -2,8 +2,10 @@ import { z } from 'zod'
 import { CONSTRUCTIONS } from '#core/needle'
 import { findStitch } from '#core/stitch'
 import {
+  clearingShiftMm,
   DEFAULT_CLEARANCE_MM,
   DEFAULT_MARGIN_MM,
+  evidenceOf,
   explainSwing,
   judgeSwing,
   type SwingInput,
@@ -100,6 +102,14 @@ export const swingResponseSchema = z.strictObject({
     xMm: z.number(),
     yMm: z.number(),
   }),
+  evidence: z
+    .enum(['measured', 'rule'])
+    .describe('measured: both the foot’s and the plate’s opening are given; rule: the rule speaks for one'),
+  unmeasured: z.array(z.enum(['foot', 'plate'])).describe('The openings that are not given'),
+  clearingShiftMm: lengthOrNull.describe(
+    'How far to move the needle (negative: left) to be clear at this width, to 0.01; 0: it is clear; '
+      + 'null: no shift clears',
+  ),
   reasons: z.array(z.strictObject({ code: z.string(), message: z.string() })),
 })
 export type SwingResponse = z.output<typeof swingResponseSchema>
@@ -135,6 +145,8 @@ export function answerSwing(request: SwingRequest): SwingResponse {
       xMm: tidy(worstDrop.xMm),
       yMm: tidy(worstDrop.yMm),
     },
+    ...evidenceOf(input),
+    clearingShiftMm: clearingShiftMm(result, input),
     reasons: explainSwing(result, input),
   }
 }

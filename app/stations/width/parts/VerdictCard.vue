@@ -2,7 +2,8 @@
 import type { Machine } from '#shared/records'
 import { type Needle, outerSpanMm } from '#core/needle'
 import { isStraightOnly } from '#core/schools'
-import { type TwinModeComparison, compareTwinMode, headline } from '#core/swing'
+import { type TwinModeComparison, compareTwinMode, evidenceWords, headline } from '#core/swing'
+import { dayOf } from '~/utils/dates'
 import { VERDICT_LOOKS } from '~/utils/verdict'
 
 const bench = useBenchStore()
@@ -51,6 +52,19 @@ function forgetWords({ twinMode, forgetsTwinMode }: Machine): string {
   if (forgetsTwinMode) return ' Switched off, it forgets the mode.'
   return ' Whether it keeps the mode when switched off is not known: check.'
 }
+const handWalks = useHandWalksStore()
+/** What it rests on, and how sure that is. */
+const evidence = computed(() => {
+  if (!bench.evidence) return ''
+  const walked = handWalks.latest ? `; hand-walked ${dayOf(handWalks.latest.walkedAt)}` : '; not hand-walked'
+  return `${evidenceWords(bench.evidence)}${walked}.`
+})
+const isByRule = computed(() => bench.evidence?.evidence === 'rule')
+/** What helps a stitch that is held at one end of the swing. */
+const shift = computed(() => {
+  const mm = bench.clearingShift
+  return mm ? `Move the needle ${length(Math.abs(mm))} ${mm < 0 ? 'left' : 'right'}: clear` : null
+})
 const wideNote = computed(() => {
   const { needle } = bench.parts
   return needle && bench.result?.swings && isStraightOnly(needle, settings.schools)
@@ -63,6 +77,7 @@ const wideNote = computed(() => {
   <section
     v-if="bench.result && look"
     class="say"
+    :class="{ rule: isByRule }"
     role="status"
     aria-label="Verdict"
     :style="{ borderColor: look.edge, background: look.bg }"
@@ -73,6 +88,17 @@ const wideNote = computed(() => {
     >
       <UIcon :name="look.icon" /> <b>{{ line }}</b>
     </p>
+    <p class="evidence">
+      <UIcon :name="isByRule ? 'i-lucide-circle-dashed' : 'i-lucide-ruler'" /> {{ evidence }}
+    </p>
+    <UButton
+      v-if="shift"
+      size="sm"
+      variant="outline"
+      icon="i-lucide-move-horizontal"
+      :label="shift"
+      @click="bench.moveToClear()"
+    />
     <p
       v-for="reason in sums"
       :key="reason.code"
@@ -131,6 +157,21 @@ const wideNote = computed(() => {
   background: var(--white);
   border-radius: 14px;
   padding: 10px 12px;
+}
+/* What nobody measured is drawn as a guess is drawn on cloth. */
+.say.rule {
+  border-style: dashed;
+}
+.evidence {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  margin: 3px 0;
+  font-size: 14.5px;
+  line-height: 1.25;
+}
+.evidence .iconify {
+  flex: none;
 }
 .line {
   font-size: 16.5px;
