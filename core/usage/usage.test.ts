@@ -35,11 +35,17 @@ describe('thread needed', () => {
       9,
     )
   })
-  it('runs g + √(g² + L²) + t of bobbin thread under a straight twin, and one thread a needle above', () => {
+  it('runs g + √(g² + L²) + 2 t of bobbin thread under a straight twin, a thread a needle above', () => {
     const usage = threadUsage(input('straight', 0, 3, { needle: TWIN }))
-    expect(usage.bobbinM).toBeCloseTo((2 + Math.hypot(2, 3) + 1) / 3, 9)
+    expect(usage.bobbinM).toBeCloseTo((2 + Math.hypot(2, 3) + 2) / 3, 9)
     expect(usage.needleThreads.map(({ blade }) => blade)).toEqual(['left', 'right'])
     expect(usage.needleThreads[1]!.metres).toBeCloseTo(4 / 3, 9)
+  })
+  it('rises through the cloth at each of a triple’s three holes', () => {
+    const triple = { construction: 'triple', gapMm: 2.5, sizeNm: 80 } as const
+    const bobbinM = (thicknessMm: number) =>
+      threadUsage(input('straight', 0, 3, { needle: triple, thicknessMm })).bobbinM
+    expect(bobbinM(1) - bobbinM(0)).toBeCloseTo(3 / 3, 9)
   })
   it('adds waste and grows in step with the seam', () => {
     expect(threadUsage(input('straight', 0, 2.5, { waste: 0.12, seamM: 3 })).bobbinM).toBeCloseTo(

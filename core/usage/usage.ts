@@ -22,7 +22,7 @@ export interface Usage {
   readonly needleThreads: readonly { readonly blade: BladeName; readonly metres: number }[]
   readonly bobbinM: number
   readonly stitches: number
-  /** Every stitch takes the cloth's thickness once; without it the numbers are a least. */
+  /** Every stitch takes the cloth's thickness, at each hole; without it the numbers are a least. */
   readonly atLeast: boolean
 }
 
@@ -31,8 +31,8 @@ const SAMPLE_MM = 200
 
 /**
  * Thread a seam takes, by the rectangular lockstitch model: each stitch takes its length on the cloth and the
- * cloth's thickness, above and below. Under several needles the bobbin thread also runs from hole to hole:
- * g + √(g² + L²) for a straight twin seam.
+ * cloth's thickness, above and below. Under several needles the bobbin thread also runs from hole to hole,
+ * and rises to the lock in the middle of the cloth at each: g + √(g² + L²) + 2 t for a straight twin seam.
  *
  * @throws {CoreError} as `seamDropsMm`; `out-of-range` for the length (0.01 to 10 000 m), thickness or waste.
  *
@@ -66,7 +66,7 @@ export function threadUsage({ stitch, maxWidthMm, needle, seamM, thicknessMm, wa
     const dy = to.yMm - from.yMm
     stitches++
     above += Math.hypot(dx, dy) + (thicknessMm ?? 0)
-    below += Math.hypot(dx + first - last, dy) + (last - first) + (thicknessMm ?? 0)
+    below += Math.hypot(dx + first - last, dy) + (last - first) + offsets.length * (thicknessMm ?? 0)
   }
   const perMetre = (mm: number) => (mm / sampleMm) * seamM * (1 + waste)
   return {
