@@ -127,6 +127,7 @@ export function answerSwing(request: SwingRequest): SwingResponse {
   }
   const result = judgeSwing(input)
   const { worstDrop } = result
+  const { evidence, unmeasured } = evidenceOf(input)
   return {
     verdict: result.verdict,
     limitWidthMm: result.limitWidthMm === null ? null : tidy(result.limitWidthMm),
@@ -145,7 +146,8 @@ export function answerSwing(request: SwingRequest): SwingResponse {
       xMm: tidy(worstDrop.xMm),
       yMm: tidy(worstDrop.yMm),
     },
-    ...evidenceOf(input),
+    evidence,
+    unmeasured: [...unmeasured],
     clearingShiftMm: clearingShiftMm(result, input),
     reasons: explainSwing(result, input),
   }
