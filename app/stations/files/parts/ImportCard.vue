@@ -17,7 +17,6 @@ const beside = shallowRef<readonly PackedPhoto[]>([])
 const damaged = ref(0)
 const fileName = ref('')
 const problem = ref('')
-const busy = ref(false)
 
 async function read(file: File): Promise<void> {
   fileName.value = file.name
@@ -59,13 +58,14 @@ const toTakeIn = computed(() => {
 const nothingToDo = computed(() => toTakeIn.value.length === 0 && beside.value.length === 0)
 
 async function takeIn(): Promise<void> {
-  const entries = toTakeIn.value
-  busy.value = true
+  const [entries, photos] = [toTakeIn.value, beside.value]
   const stored = book.commit(
     `Import ${fileName.value}`,
     entries.map(({ table, record }) => ({ table, id: record.id, record })),
   )
-  const photosKept = await keepPhotos()
+  // Another file may be chosen while this one is stored.
+  clear()
+  const photosKept = await keepPhotos(photos)
   await sayStored(`${entries.length} records imported`, { kept: stored })
   if (!photosKept)
     toast.add({
@@ -73,14 +73,12 @@ async function takeIn(): Promise<void> {
       description: 'The records are in. Make room in the browser and import the zip again.',
       color: 'error',
     })
-  busy.value = false
-  clear()
 }
-async function keepPhotos(): Promise<boolean> {
+async function keepPhotos(photos: readonly PackedPhoto[]): Promise<boolean> {
   const { swatches, trials } = book.shelf
   const wanted = photoIdsOf({ swatches: swatches.values(), trials: trials.values() })
   try {
-    await putPhotos(beside.value.filter(({ id }) => wanted.has(id)))
+    await putPhotos(photos.filter(({ id }) => wanted.has(id)))
     return true
   } catch {
     return false
@@ -186,13 +184,11 @@ const photoWords = computed(() => {
           :label="nothingToDo ? 'Nothing to import' : `Import ${toTakeIn.length} records`"
           icon="i-lucide-check"
           :disabled="nothingToDo"
-          :loading="busy"
           @click="takeIn"
         />
         <UButton
           variant="outline"
           label="Cancel"
-          :disabled="busy"
           @click="clear"
         />
       </div>
