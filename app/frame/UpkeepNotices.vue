@@ -75,6 +75,18 @@ watch(
 )
 
 const backups = useFolderBackupStore()
+watch(
+  () => backups.state,
+  state => {
+    if (state !== 'failed') return
+    toast.add({
+      title: `No backup could be written into “${backups.name}”`,
+      description: 'Is the folder still there, and is there room? Files says more.',
+      icon: 'i-lucide-hard-drive',
+      color: 'warning',
+    })
+  },
+)
 /** After each start the browser wants to be asked anew: a press here is asked for once. */
 async function wakeBackups(): Promise<void> {
   await backups.wake()

@@ -25,14 +25,15 @@ const fields = reactive({
   } as Pick<NeedleRecord, 'count' | 'state' | 'hoursSewn' | 'blocksSewn' | 'seen'>,
 })
 const { text, wear } = toRefs(fields)
-const { drop } = useDraft(`needles-${record?.id ?? 'new'}`, fields)
+const { begun, drop } = useDraft(`needles-${record?.id ?? 'new'}`, fields)
 const states = NEEDLE_STATES.map(value => ({ value, label: value }))
 // What is owned has been read already; only a label newly typed goes by the school.
 const tripleGap = computed(() => (record ? 'neighbour' : settings.schools.tripleGap))
 const reading = computed(() => parseNeedleLabel(text.value, tripleGap.value))
 
 const id = record?.id ?? newId('needle')
-const begunFrom = record
+/** As it was when typing began, perhaps before a reload. */
+const begunFrom = record && { ...record, ...(begun as typeof fields).wear }
 const written = () => ({ ...wear.value, id, ...(reading.value.ok ? reading.value.needle : {}) })
 
 /** Once a label was refused, its error stands at the field and need not stand below it too. */

@@ -75,6 +75,21 @@ describe('backups into a folder', () => {
     await vi.waitFor(() => expect(files.size).toBe(1))
   })
 
+  it('do not lay an emptied book over the one of today', async () => {
+    const { files, handle } = folderOf()
+    give(handle)
+    const book = useBookStore()
+    await book.commit('Add', add)
+    await useFolderBackupStore().choose()
+    const [whole] = files.values()
+    await book.wipe()
+    await vi.waitFor(() => expect(book.storage).toBe('saved'))
+    vi.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden')
+    document.dispatchEvent(new Event('visibilitychange'))
+    await new Promise(resolve => setTimeout(resolve))
+    expect([...files.values()]).toEqual([whole])
+  })
+
   it('say when nothing could be written, and note no backup', async () => {
     const { files, handle } = folderOf({ isFull: true })
     give(handle)

@@ -35,11 +35,16 @@ export const useFolderBackupStore = defineStore('folderBackup', () => {
   function soon(): void {
     isDue = true
     clearTimeout(later)
-    later = setTimeout(() => void writeNow(), AFTER_WORK_MS)
+    later = setTimeout(writeIfWhole, AFTER_WORK_MS)
+  }
+  /** Never by itself over today's backup with a book that was not read, or is empty. */
+  function writeIfWhole(): void {
+    const wasRead = book.storage === 'saved' || book.storage === 'saving'
+    if (isDue && wasRead && !book.isEmpty) void writeNow()
   }
   watch(() => book.history, soon)
   document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'hidden' && isDue) void writeNow()
+    if (document.visibilityState === 'hidden') writeIfWhole()
   })
 
   /** Takes up the folder chosen at an earlier time. */

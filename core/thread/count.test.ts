@@ -136,6 +136,10 @@ describe('parseThreadLabel', () => {
     ['40 wt 50', 'two-counts', '50'],
     ['pearl 50', 'bad-number', '3, 5, 8, 12'],
     ['tex 99999', 'out-of-range'],
+    ['R 99999 tex', 'out-of-range'],
+    ['tex 99999/2', 'out-of-range'],
+    ['thread', 'no-count'],
+    ['2 ply', 'no-count'],
     ['-40 wt', 'unknown-word'],
     ['<b>40</b> wt', 'unknown-word'],
   ])(

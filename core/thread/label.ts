@@ -72,6 +72,7 @@ const ALL_PURPOSE_TEX = 27
  */
 export function parseThreadLabel(text: string): ThreadReading {
   const plain = plainLabel(text)
+  if (/^[\s;:()]*$/.test(plain)) return refuse('empty', `Type the label from the spool. ${FORMS}`)
   if (!hasThousands(plain)) return read(withDecimalPoints(plain))
   // `5,000` is five thousand here and five there.
   return either(read(plain.replaceAll(',', '')), read(withDecimalPoints(plain)))
@@ -93,9 +94,7 @@ function read(text: string): ThreadReading {
   const [number, extra] = counts
   if (number === undefined) {
     if (isAllPurpose) return { ok: true, count: allPurpose(kind) }
-    return systems.length + Number(numbered) + Number(kind !== null) === 0
-      ? refuse('empty', `Type the label from the spool. ${FORMS}`)
-      : refuse('no-count', `No number found. ${FORMS}`)
+    return refuse('no-count', `No number found. ${FORMS}`)
   }
   if (counts.length === 2 && systems.length === 2) return twoCounts(counts, systems, kind)
   if (extra !== undefined)
@@ -194,7 +193,10 @@ interface Parts extends Count {
 function resolve(parts: Parts): ThreadReading {
   const { value, plies, plied, systems, kind, numbered, isResultant } = parts
   const number = `“${parts.number}”`
-  if (isResultant) return { ok: true, count: resultant(value, plies, kind) }
+  if (isResultant) {
+    const count = resultant(value, plies, kind)
+    return count ? { ok: true, count } : outOfRange()
+  }
   if (kind === 'pearl-cotton' && systems.length === 0) return pearl(value)
   if (systems.length > 0) {
     const readings = systems.flatMap(system => readingsIn(system, parts))
@@ -223,21 +225,16 @@ const NUMBERED: readonly CountSystem[] = ['ne', 'ticket']
 
 /** Tex with plies is printed of one ply and of the whole thread alike. */
 function readingsIn(system: CountSystem, { value, plies, kind }: Parts): readonly ThreadCount[] {
-  const count = countOf(system, value, plies, kind) ?? []
-  return system === 'tex' && plies > 1 ? [resultant(value, plies, kind)].concat(count) : [count].flat()
+  const each = countOf(system, value, plies, kind)
+  const inAll = system === 'tex' && plies > 1 ? resultant(value, plies, kind) : null
+  return [inAll, each].filter(count => count !== null)
 }
 
-function resultant(value: number, plies: number, kind: ThreadKind | null): ThreadCount {
-  const words = plies > 1 ? `Tex ${value} in all, ${plies} plies` : `Tex ${value}`
-  return {
-    tex: texOf('tex', value),
-    system: 'tex',
-    value,
-    plies,
-    basis: 'label',
-    kind,
-    said: `${words}: ${round(value)} tex`,
-  }
+/** Tex of the whole thread; null: no thread has it. */
+function resultant(value: number, plies: number, kind: ThreadKind | null): ThreadCount | null {
+  const whole = countOf('tex', value, 1, kind)
+  const said = `Tex ${value} in all, ${plies} plies: ${round(value)} tex`
+  return whole && plies > 1 ? { ...whole, plies, said } : whole
 }
 
 function pearl(value: number): ThreadReading {

@@ -1,7 +1,5 @@
-import { type RecordChange, referencesOf, removalOf } from './references'
+import { keyOf, type RecordChange, referencesOf, removalOf } from './references'
 import { type AnyRecord, TABLE_NAMES, TABLES, type TableName, type Tables } from './tables'
-
-const keyOf = ({ table, id }: { readonly table: string; readonly id: string }) => `${table}/${id}`
 
 /** Taking the demo out: its records go, except those the user's own still need. */
 export function demoRemoval(book: Tables): RecordChange[] {

@@ -23,7 +23,7 @@ export function referencesOf<T extends TableName>(
   return pointingOf(table)?.find(record) ?? []
 }
 
-const keyOf = ({ table, id }: { readonly table: string; readonly id: string }) => `${table}/${id}`
+export const keyOf = ({ table, id }: { readonly table: string; readonly id: string }) => `${table}/${id}`
 
 /** The records that cannot be without this one: as long as one stands, it stays. */
 export function usersOf(

@@ -19,6 +19,8 @@ const fileName = ref('')
 const problem = ref('')
 
 async function read(file: File): Promise<void> {
+  // The one before, should it still be unpacking, would answer late.
+  stop()
   fileName.value = file.name
   clear()
   if (file.name.toLowerCase().endsWith('.zip')) return readZip(file)
