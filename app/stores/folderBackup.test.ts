@@ -34,8 +34,9 @@ function folderOf({ isFull = false } = {}) {
 }
 const give = (handle: object) => Object.assign(window, { showDirectoryPicker: async () => handle })
 
-beforeEach(() => {
+beforeEach(async () => {
   setActivePinia(createPinia())
+  await useBookStore().open({ demoIfEmpty: false })
 })
 afterEach(() => vi.useRealTimers())
 
