@@ -17,10 +17,10 @@ export const STORAGE_WORDS: Readonly<Record<StorageState, string>> = {
   waiting: 'Waiting for storage',
   saved: 'Everything is saved',
   saving: 'Saving …',
-  refused: 'Not saved: storage refuses',
-  full: 'Not saved: storage is full',
+  refused: 'Not saved: refused',
+  full: 'Not saved: disk full',
   newer: 'Newer in another tab',
-  cleared: 'Not saved: storage was emptied',
+  cleared: 'Not saved: emptied',
 }
 
 const CALM: readonly StorageState[] = ['opening', 'saved', 'saving']
