@@ -164,13 +164,11 @@ export default defineNuxtConfig({
     },
   },
   eslint: { config: { stylistic: false } },
-  // Without a server to ask, and with one collection only: every icon looks its name up among all that are
-  // named here.
+  // Without a server to ask: modules/iconStyles.ts brings every icon the app names.
   icon: {
     provider: 'none',
     fallbackToApi: false,
     serverBundle: { collections: ['lucide'] },
-    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] } },
   },
   // Works without the server after the first visit. An update waits until it is asked for: see
   // UpkeepNotices.vue.

@@ -29,7 +29,21 @@ export default defineConfig({
   test: {
     // Slow machines are no faults: speed is measured by npm run bench.
     testTimeout: 60_000,
-    include: ['{core,shared,db,workers,app,server}/**/*.test.ts', 'tests/torture/*.unit.test.ts'],
+    maxWorkers: 2,
+    projects: [
+      // Nothing here holds anything between two calls, so its files may share one world.
+      {
+        extends: true,
+        test: { name: 'rules', include: ['{core,shared}/**/*.test.ts'], isolate: false },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'app',
+          include: ['{db,workers,app,server}/**/*.test.ts', 'tests/torture/*.unit.test.ts'],
+        },
+      },
+    ],
     benchmark: { include: ['{core,shared,db,workers,app}/**/*.bench.ts'] },
   },
 })

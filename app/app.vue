@@ -30,6 +30,7 @@ onMounted(async () => {
     </NuxtLayout>
     <LazyUToaster
       v-if="notices"
+      :progress="false"
       position="bottom-center"
     />
     <LazyUpkeepNotices v-if="notices" />

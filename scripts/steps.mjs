@@ -14,6 +14,7 @@ const SOURCES = [
   'app',
   'core',
   'db',
+  'modules',
   'public',
   'server',
   'shared',

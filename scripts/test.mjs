@@ -25,31 +25,27 @@ async function checkRow(row) {
   }
 }
 const report = name => join(root, '.cache', `${name}.json`)
+/** What a check of ours is: its name, and the tests' results in a file of their own. */
 function vitest(name, file, ...args) {
   rmSync(report(file), { force: true })
-  check(name, bin('vitest'), [
-    'run',
-    '--reporter=default',
-    '--reporter=json',
-    `--outputFile.json=${report(file)}`,
-    ...args,
-  ])
+  const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report(file)}`]
+  return [name, bin('vitest'), ['run', ...reporters, ...args]]
 }
 
-// Two rows, because they use one core each.
+// Two rows: the types take one core all of that time.
 await Promise.all([
   checkRow([
     ['Layout', process.execPath, ['scripts/format.mjs', '--check']],
     ['Lint', bin('eslint'), ['.']],
     ['Layer fences', bin('depcruise'), [...LAYERS, '--config', '.dependency-cruiser.cjs']],
     ['Types of the core, without browser or Node.js', bin('tsc'), ['-p', 'core']],
+    vitest('Unit tests', 'unit'),
   ]),
   checkRow([['Types', bin('nuxt'), ['typecheck']]]),
 ])
-vitest('Unit tests', 'unit')
 say('Production build')
 ensureBuild()
-vitest('Browser tests', 'browser', '--config', 'vitest.browser.config.ts')
+check(...vitest('Browser tests', 'browser', '--config', 'vitest.browser.config.ts'))
 
 let passed = 0,
   broken = 0,

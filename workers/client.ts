@@ -60,9 +60,12 @@ function clientOf<T>(worker: Worker): WorkerClient<T> {
   return {
     api,
     failed,
+    // Ending a worker takes milliseconds, and the view that comes next should not wait for them.
     dispose() {
-      api[releaseProxy]()
-      worker.terminate()
+      requestIdleCallback(() => {
+        api[releaseProxy]()
+        worker.terminate()
+      })
     },
   }
 }

@@ -6,6 +6,10 @@ describe('newest first', () => {
     const at = ['2026-05-01T23:30:00+02:00', '2026-05-01T22:00:00Z', '2026-05-01T21:00:00Z']
     expect(newestFirst(at, moment => moment)).toEqual([at[1], at[0], at[2]])
   })
+  it('goes by the moment when all are written as the app writes them', () => {
+    const at = ['2026-05-01T22:00:00.500Z', '2026-05-01T22:00:01.000Z', '2026-05-01T21:59:59.999Z']
+    expect(newestFirst(at, moment => moment)).toEqual([at[1], at[0], at[2]])
+  })
   it('keeps the order of one moment, and the list it was given', () => {
     const records = [
       { id: 'a', at: '2026-05-01T22:00:00Z' },
