@@ -34,16 +34,21 @@ export default defineConfig({
       // Nothing here holds anything between two calls, so its files may share one world.
       {
         extends: true,
-        test: { name: 'rules', include: ['{core,shared}/**/*.test.ts'], isolate: false },
+        test: {
+          name: 'rules',
+          include: ['{core,shared}/**/*.test.ts'],
+          isolate: false,
+          benchmark: { include: [] },
+        },
       },
       {
         extends: true,
         test: {
           name: 'app',
           include: ['{db,workers,app,server}/**/*.test.ts', 'tests/torture/*.unit.test.ts'],
+          benchmark: { include: ['{core,shared,db,workers,app}/**/*.bench.ts'] },
         },
       },
     ],
-    benchmark: { include: ['{core,shared,db,workers,app}/**/*.bench.ts'] },
   },
 })

@@ -29,7 +29,7 @@ export function useBenchCard() {
         settings.record,
         stateOf(bench.setup.machineId, book.shelf.machineStates),
       ),
-      stops: bench.conflicts.filter(({ severity }) => severity === 'stop').map(({ message }) => message),
+      reasons: bench.verdict.reasons,
       walked: handWalks.latest !== null,
       speed: speed.value,
       unit: settings.unit,

@@ -1,21 +1,6 @@
 <script setup lang="ts">
-import type { Conflict } from '#core/conflicts'
-import { mendOf } from '#shared/setup'
-import { SEVERITY_LOOKS } from '~/utils/fit'
-
-/** Every conflict of the setup, worst first, with why, and one press to mend it where one change is right. */
-const book = useBookStore()
-const bench = useBenchStore()
-const rows = computed(() =>
-  bench.conflicts.map(conflict => ({
-    ...conflict,
-    look: SEVERITY_LOOKS[conflict.severity],
-    change: conflict.mend && mendOf(conflict.mend, bench.setup, book.shelf.feet, book.shelf.stabilizers),
-  })),
-)
-function mend({ mend: step, change }: { mend: Conflict['mend']; change: ReturnType<typeof mendOf> }): void {
-  if (step && change) bench.update(`Mend: ${step.label}`, change)
-}
+/** What does not go together, worst first, with why, and one press to mend it where one change is right. */
+const rows = useSetupReasons()
 </script>
 
 <template>
@@ -49,13 +34,13 @@ function mend({ mend: step, change }: { mend: Conflict['mend']; change: ReturnTy
       </p>
       <p class="why">{{ row.why }}</p>
       <UButton
-        v-if="row.mend && row.change"
+        v-if="row.press"
         size="sm"
         variant="outline"
-        :label="row.mend.label"
+        :label="row.press.label"
         icon="i-lucide-wrench"
         class="mt-1"
-        @click="mend(row)"
+        @click="row.press.do()"
       />
     </li>
   </ul>

@@ -1,17 +1,13 @@
 <script setup lang="ts">
-import { SEVERITY_LOOKS } from '~/utils/fit'
-
 /**
  * What does not go together on the machine now: a count in the line-up that opens the list with its mends.
  */
-const bench = useBenchStore()
+const rows = useSetupReasons()
 const open = ref(false)
-const worst = computed(() => bench.conflicts[0]?.severity ?? null)
-const look = computed(() => worst.value && SEVERITY_LOOKS[worst.value])
+const look = computed(() => rows.value[0]?.look ?? null)
 const label = computed(() => {
-  const count = (severity: string) =>
-    bench.conflicts.filter(conflict => conflict.severity === severity).length
-  return `Conflicts: ${count('stop')} to stop for, ${count('warn')} to mind, ${count('note')} to note`
+  const count = (wanted: string) => rows.value.filter(({ severity }) => severity === wanted).length
+  return `Conflicts: ${count('stop')} to stop for, ${count('mind')} to mind, ${count('note')} to note`
 })
 </script>
 
@@ -33,7 +29,7 @@ const label = computed(() => {
         <UIcon
           :name="look.icon"
           class="sign"
-        /><b>{{ bench.conflicts.length }}</b>
+        /><b>{{ rows.length }}</b>
       </button>
     </template>
     <template #content>

@@ -3,11 +3,12 @@ import { formatShort } from '#core/units'
 import { plateOn } from '#shared/inputs'
 import { needleHeading } from '#core/needle'
 import type { Thread } from '#shared/records'
-import { SEVERITY_LOOKS } from '~/utils/fit'
-import { VERDICT_LOOKS } from '~/utils/verdict'
+import { verdictWords } from '#core/verdict'
+import { JOB_LOOKS } from '~/utils/verdict'
 
 const book = useBookStore()
 const bench = useBenchStore()
+const settings = useSettingsStore()
 const { length, bare } = useLength()
 
 const thread = (id: string | null): Thread | null => book.shelf.threads.get(id ?? '') ?? null
@@ -16,18 +17,10 @@ const right = computed(() => thread(bench.setup.threadIds.right))
 const bobbin = computed(() => thread(bench.setup.bobbinId))
 const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? ''))
 const twin = computed(() => bench.parts.needle !== null && bench.parts.needle.construction !== 'single')
-/** The overall verdict: a strike first, then whatever else stops the setup, then how the swing stands. */
-const stops = computed(() => bench.conflicts.filter(({ severity }) => severity === 'stop').length)
-const stopped = computed(() => stops.value > 0 && bench.result?.verdict !== 'strikes')
-const look = computed(() =>
-  stopped.value ? SEVERITY_LOOKS.stop : bench.result && VERDICT_LOOKS[bench.result.verdict],
-)
-const spare = computed(() => {
-  if (stopped.value) return `${stops.value} to mend first`
-  if (!bench.result) return 'machine and needle missing'
-  const mm = bench.result.spareMm
-  return mm < 0 ? `${length(-mm)} too far` : `${length(mm)} to spare`
-})
+const look = computed(() => (bench.result ? JOB_LOOKS[bench.verdict.verdict] : null))
+const words = computed(() => verdictWords(bench.verdict, settings.unit))
+/** Where what decides can be seen, and mended. */
+const decidedAt = computed(() => (bench.verdict.reasons[0]?.about === 'setup' ? '/pairing' : '/'))
 
 const spoolNames = computed(() => {
   if (!left.value && (!twin.value || !right.value)) return []
@@ -135,9 +128,9 @@ const spoolsNote = computed(() => {
     <ConflictStop />
     <PutBackStop />
     <NuxtLink
-      :to="stopped ? '/pairing' : '/'"
+      :to="decidedAt"
       class="verdict"
-      :class="{ rule: bench.evidence?.evidence === 'rule' }"
+      :class="{ rule: bench.verdict.evidence === 'rule' }"
       :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
       aria-live="polite"
     >
@@ -148,7 +141,7 @@ const spoolsNote = computed(() => {
           class="sign"
         />{{ look?.word ?? 'No verdict' }}</b
       >
-      <span>{{ spare }}</span>
+      <span>{{ words }}</span>
     </NuxtLink>
   </header>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { type Foot, FOOT_KINDS, SOLES } from '#shared/records'
+import { FOOT_KINDS, SOLES } from '#core/terms'
+import type { Foot } from '#shared/records'
 import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Foot | null }>()

@@ -39,7 +39,7 @@ function fitTwin(gapMm = 2.5): void {
 describe('the current setup', () => {
   it('has no verdict until machine and needle are there', () => {
     expect(bench.result).toBeNull()
-    expect(bench.reasons).toEqual([])
+    expect(bench.verdict).toMatchObject({ verdict: 'clear', swing: null, reasons: [] })
     fitTwin()
     // Common practice: widest stitch less gap; a straight seam of a 2.5 twin fits a 7 mm machine.
     expect(bench.result?.verdict).toBe('clear')

@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { type Conflict, findConflicts } from '#core/conflicts'
 import { STITCHES, type StitchSetting } from '#core/stitch'
-import { clearingShiftMm, evidenceOf, explainSwing, judgeSwing } from '#core/swing'
+import { clearingShiftMm, judgeSwing } from '#core/swing'
+import { judgeJob } from '#core/verdict'
 import type { Setup } from '#shared/records'
-import { type Bench, benchOf, type NamedStitch, swingInputOf, conflictInputOf, seamOf } from '#shared/inputs'
+import { type Bench, benchOf, type NamedStitch, jobInputOf, swingInputOf, seamOf } from '#shared/inputs'
 import { EMPTY_SETUP } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
 
@@ -18,17 +18,14 @@ export const useBenchStore = defineStore('bench', () => {
   const setup = computed<Setup>(() => book.shelf.setup.get('current') ?? EMPTY_SETUP)
   const parts = computed<Bench>(() => benchOf(setup.value, book.shelf))
   const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.record))
-  const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
-  const evidence = computed(() => swingInput.value && evidenceOf(swingInput.value))
+  /** The one verdict of all of it. */
+  const verdict = computed(() =>
+    judgeJob(jobInputOf(setup.value, book.shelf, settings.record, settings.unit)),
+  )
+  const result = computed(() => verdict.value.swing)
   /** In mm, negative to the left; 0 or null: no move of the needle helps, or none is needed. */
   const clearingShift = computed(
     () => swingInput.value && result.value && clearingShiftMm(result.value, swingInput.value),
-  )
-  const reasons = computed(() =>
-    swingInput.value && result.value ? explainSwing(result.value, swingInput.value, settings.unit) : [],
-  )
-  const conflicts = computed<readonly Conflict[]>(() =>
-    findConflicts(conflictInputOf(setup.value, book.shelf, settings.record)),
   )
   const seam = computed(() => seamOf(setup.value, book.shelf, settings.record))
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
@@ -75,12 +72,10 @@ export const useBenchStore = defineStore('bench', () => {
     setup,
     parts,
     swingInput,
+    verdict,
     result,
-    evidence,
     clearingShift,
     moveToClear,
-    reasons,
-    conflicts,
     seam,
     allStitches,
     update,

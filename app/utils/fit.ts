@@ -1,5 +1,4 @@
 import type { Fit } from '#core/pairing'
-import type { Severity } from '#core/conflicts'
 
 /** A fit is never colour alone: each has a word and a sign. */
 export const FIT_LOOKS = {
@@ -32,27 +31,3 @@ export const FIT_LOOKS = {
     edge: 'var(--madder)',
   },
 } as const satisfies Record<Fit, { word: string; icon: string; ink: string; bg: string; edge: string }>
-
-export const SEVERITY_LOOKS = {
-  stop: {
-    word: 'Stop',
-    icon: 'i-lucide-octagon-x',
-    ink: 'var(--madder-text)',
-    bg: 'var(--strikes-bg)',
-    edge: 'var(--madder)',
-  },
-  warn: {
-    word: 'Mind',
-    icon: 'i-lucide-triangle-alert',
-    ink: 'var(--weld-text)',
-    bg: 'var(--close-bg)',
-    edge: 'var(--weld)',
-  },
-  note: {
-    word: 'Note',
-    icon: 'i-lucide-info',
-    ink: 'var(--ink)',
-    bg: 'var(--white)',
-    edge: 'var(--line-strong)',
-  },
-} as const satisfies Record<Severity, { word: string; icon: string; ink: string; bg: string; edge: string }>

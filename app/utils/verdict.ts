@@ -1,4 +1,13 @@
 import type { Verdict } from '#core/swing'
+import type { JobReason, JobWord } from '#core/verdict'
+
+interface Look {
+  readonly word: string
+  readonly icon: string
+  readonly ink: string
+  readonly bg: string
+  readonly edge: string
+}
 
 /** A verdict is never colour alone: each has a word and a sign. */
 export const VERDICT_LOOKS = {
@@ -23,4 +32,23 @@ export const VERDICT_LOOKS = {
     bg: 'var(--strikes-bg)',
     edge: 'var(--madder)',
   },
-} as const satisfies Record<Verdict, { word: string; icon: string; ink: string; bg: string; edge: string }>
+} as const satisfies Record<Verdict, Look>
+
+/** The one verdict of all that is on the machine. */
+export const JOB_LOOKS = {
+  clear: VERDICT_LOOKS.clear,
+  mind: { ...VERDICT_LOOKS.close, word: 'Mind' },
+  stop: { ...VERDICT_LOOKS.strikes, word: 'Stop' },
+} as const satisfies Record<JobWord, Look>
+
+export const REASON_LOOKS = {
+  stop: JOB_LOOKS.stop,
+  mind: JOB_LOOKS.mind,
+  note: {
+    word: 'Note',
+    icon: 'i-lucide-info',
+    ink: 'var(--ink)',
+    bg: 'var(--white)',
+    edge: 'var(--line-strong)',
+  },
+} as const satisfies Record<JobReason['severity'], Look>

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { benchCard, type CardInput } from '#core/card'
+import { benchCard, type CardInput, cardSheet } from '#core/card'
 import { USUAL_THREADS } from '#core/pairing'
 import { UNKNOWN_STATE } from '#core/putback'
+import type { JobReason } from '#core/verdict'
 
 const WALK: CardInput['walk'] = {
   machine: {
@@ -57,13 +58,21 @@ const WALK: CardInput['walk'] = {
 const card = (walk: Partial<CardInput['walk']> = {}, over: Partial<CardInput> = {}) =>
   benchCard({
     walk: { ...WALK, ...walk },
-    stops: [],
+    reasons: [],
     walked: true,
     speed: { text: 'slow', source: 'rule' },
     safeSource: 'rule',
     unit: 'mm',
     ...over,
   })
+const reason = (severity: JobReason['severity'], message: string): JobReason => ({
+  code: 'c',
+  about: 'setup',
+  severity,
+  message,
+  why: null,
+  mend: null,
+})
 const field = (id: string, ...args: Parameters<typeof card>) =>
   card(...args).fields.find(one => one.id === id)
 
@@ -106,6 +115,24 @@ describe('the bench card', () => {
     expect(field('tension', { tension: null })).toMatchObject({ value: '–', note: 'not set' })
     expect(field('foot', { foot: null })).toMatchObject({ value: '–', note: 'not chosen' })
   })
+  it('strikes a width through that is not safe, and shows the safe one', () => {
+    expect(field('width', { safeWidthMm: 2.5 })).toMatchObject({ value: '4.0', instead: '2.5' })
+    expect(field('width', { safeWidthMm: 4 })!.instead).toBeUndefined()
+    const { marks } = cardSheet(card({ safeWidthMm: 2.5 }), { title: 'T', date: 'D', paper: 'a4' })
+    const texts = marks.flatMap(mark => (mark.kind === 'text' ? [mark.text] : []))
+    expect(texts).toContain('2.5')
+    expect(texts).not.toContain('4.0')
+    expect(texts).toContain('not 4.0: safe to 2.5, rule')
+  })
+  it('tells a machine that goes by the gap a triple’s outer span: the neighbours’ gap lets too much', () => {
+    const triple = { needle: { ...WALK.needle!, construction: 'triple', gapMm: 2.5 } } as const
+    expect(
+      field('mode', { ...triple, machine: { ...WALK.machine!, twinMode: { kind: 'by-gap' } } }),
+    ).toMatchObject({
+      value: '5.0',
+      note: 'outer span to tell it, or its triple setting',
+    })
+  })
   it('shows position, pressure and bobbin tension only where they are changed', () => {
     expect(field('position')).toBeUndefined()
     expect(field('pressure')).toBeUndefined()
@@ -120,8 +147,24 @@ describe('the bench card', () => {
 describe('the one caution', () => {
   // Common practice, the worst first.
   it.each<[string, Partial<CardInput['walk']>, Partial<CardInput>, RegExp]>([
-    ['a strike before all', { verdict: 'strikes' }, { stops: ['bent'], walked: false }, /^It strikes/],
-    ['what stops the setup', {}, { stops: ['This needle is bent.'], walked: false }, /bent/],
+    [
+      'a strike before all',
+      { verdict: 'strikes' },
+      { reasons: [reason('stop', 'This needle is bent.')], walked: false },
+      /^It strikes/,
+    ],
+    [
+      'what stops the setup',
+      {},
+      { reasons: [reason('stop', 'This needle is bent.')], walked: false },
+      /bent/,
+    ],
+    [
+      'what is to be minded',
+      { safeWidthMm: 5 },
+      { reasons: [reason('mind', 'Change this needle.')] },
+      /Change this/,
+    ],
     ['what is not complete', { needle: null }, {}, /^Not complete/],
     ['the hand-walk', { safeWidthMm: 2 }, { walked: false }, /hand-walked yet/],
     [

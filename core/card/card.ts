@@ -1,6 +1,7 @@
 import { needleName, outerSpanMm } from '#core/needle'
-import { compareTwinMode } from '#core/swing'
+import { compareTwinMode, ROUNDING_MM } from '#core/swing'
 import { formatNumber, formatLength, formatLengthDown, type LengthUnit, formatShort } from '#core/units'
+import type { JobReason } from '#core/verdict'
 import { type WalkInput, wantedBobbinTension } from '#core/walk'
 
 export const CARD_FIELDS = [
@@ -30,6 +31,8 @@ export interface CardField {
   readonly label: string
   readonly value: string
   readonly note: string
+  /** To be set instead, because the value is not safe. */
+  readonly instead?: string
 }
 
 export interface CardCaution {
@@ -45,8 +48,8 @@ export interface BenchCard {
 
 export interface CardInput {
   readonly walk: WalkInput
-  /** What stops this setup, in words; empty: nothing. */
-  readonly stops: readonly string[]
+  /** Of the one verdict, the worst first. */
+  readonly reasons: readonly JobReason[]
   readonly walked: boolean
   readonly speed: { readonly text: string; readonly source: string }
   /** Where the safe width comes from: measured openings, or the rule. */
@@ -56,6 +59,8 @@ export interface CardInput {
 
 /** What a straight seam or an unset value reads as. */
 const NONE = '–'
+/** The gap between neighbours would let it swing too wide. */
+const TRIPLE_NOTE = 'outer span to tell it, or its triple setting'
 const LETTERS = { left: 'L', middle: 'M', right: 'R' } as const
 
 /**
@@ -89,6 +94,7 @@ function dialFields(input: CardInput): CardField[] {
       label: 'Width',
       value: stitch ? formatLength(stitch.swings ? stitch.widthMm : 0, unit) : NONE,
       note: widthNote(input),
+      ...safeInstead(input),
     },
     {
       id: 'length',
@@ -147,6 +153,12 @@ function movedFields({ walk: { stitch, pressure }, unit }: CardInput): CardField
   return fields
 }
 
+/** Nobody dials in what strikes because a card said so. */
+function safeInstead({ walk: { stitch, safeWidthMm }, unit }: CardInput): Pick<CardField, 'instead'> {
+  if (!stitch?.swings || safeWidthMm === null || stitch.widthMm <= safeWidthMm + ROUNDING_MM) return {}
+  return { instead: formatLengthDown(safeWidthMm, unit) }
+}
+
 function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInput): string {
   if (!stitch) return 'no stitch chosen'
   if (!stitch.swings) return 'straight'
@@ -171,20 +183,26 @@ function modeOf({ machine, needle }: WalkInput, several: boolean): Pick<CardFiel
   if (machine.twinMode.kind === 'none') return { value: 'none', note: several ? 'limit by hand' : '' }
   if (!several) return { value: 'off', note: '' }
   return machine.twinMode.kind === 'by-gap'
-    ? { value: formatNumber(needle!.gapMm, 1), note: 'gap to tell it' }
+    ? {
+        value: formatNumber(outerSpanMm(needle!), 1),
+        note: needle!.construction === 'triple' ? TRIPLE_NOTE : 'gap to tell it',
+      }
     : { value: 'on', note: `reckons with ${formatNumber(machine.twinMode.assumedGapMm, 1)}` }
 }
 
 /** Common practice, worst first: what breaks a needle now; then what may; then how to sew. */
-function cautionOf({ walk, stops, walked, unit }: CardInput, several: boolean): CardCaution {
+function cautionOf({ walk, reasons, walked, unit }: CardInput, several: boolean): CardCaution {
   const { machine, needle, stitch, threads, verdict, safeWidthMm } = walk
   if (verdict === 'strikes') return { severity: 'stop', message: 'It strikes. Do not sew this.' }
-  if (stops.length > 0) return { severity: 'stop', message: stops[0]! }
+  const stop = reasons.find(({ severity }) => severity === 'stop')
+  if (stop) return { severity: 'stop', message: stop.message }
   if (!machine || !needle || !stitch)
     return { severity: 'warn', message: 'Not complete: choose machine, needle and stitch first.' }
   const mode = several ? compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, safeWidthMm) : null
   const lets = mode?.overMm != null && mode.overMm > 0.05 && stitch.swings && outerSpanMm(needle) > 0
   if (!walked) return { severity: 'warn', message: 'Not hand-walked yet: handwheel first, toward you.' }
+  const mind = reasons.find(({ severity }) => severity === 'mind')
+  if (mind) return { severity: 'warn', message: mind.message }
   if (lets)
     return {
       severity: 'warn',

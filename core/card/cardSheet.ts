@@ -75,8 +75,14 @@ function dialOf(field: CardField | undefined, place: number): Mark[] {
   const mostMm = DIAL_WIDE_MM - 3
   return [
     text({ x, y: MARGIN_MM + 20, text: field.label, sizeMm: 4, mostMm }),
-    text({ x, y: MARGIN_MM + 38, text: field.value, sizeMm: 18, mostMm, bold: true }),
-    text({ x, y: MARGIN_MM + 44, text: field.note, sizeMm: 3.4, mostMm }),
+    text({ x, y: MARGIN_MM + 38, text: field.instead ?? field.value, sizeMm: 18, mostMm, bold: true }),
+    text({
+      x,
+      y: MARGIN_MM + 44,
+      text: field.instead ? `not ${field.value}: ${field.note}` : field.note,
+      sizeMm: 3.4,
+      mostMm,
+    }),
   ]
 }
 

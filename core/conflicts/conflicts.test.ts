@@ -7,7 +7,8 @@ import {
   type Mend,
   type ThreadedBlade,
 } from '#core/conflicts'
-import { USUAL_THREADS, type ThreadClass } from '#core/pairing'
+import { type ThreadFacts, USUAL_THREADS, type ThreadClass } from '#core/pairing'
+import { DEFAULT_SCHOOLS } from '#core/schools'
 
 const on = (
   threadClass: ThreadClass,
@@ -23,11 +24,12 @@ const NOTHING_SEEN = { metallic: false, fusible: false, pearl: false }
 const single = { construction: 'single', gapMm: 0, sizeNm: 80, type: 'universal', wear: FRESH } as const
 const twin = { ...single, construction: 'twin', gapMm: 2 } as const
 const DIAL = { min: 0, home: 4.5, max: 9 }
+const FOOT = { kind: 'zigzag', sole: 'tunnel', singleHole: false, slotMm: null } as const
 /** A setup nothing speaks against. */
 const FINE: ConflictInput = {
   needle: single,
   hook: null,
-  foot: { singleHole: false, grooved: false },
+  foot: FOOT,
   plate: { singleHole: false },
   stitch: { swings: false, dense: false, lengthMm: 2.5 },
   threads: [on('all-purpose')],
@@ -36,29 +38,29 @@ const FINE: ConflictInput = {
   technique: 'seam',
   goal: 'balanced',
   washed: false,
-  stabilizer: null,
+  stabilizer: 'none',
   tension: 4.5,
   dial: DIAL,
   threader: false,
   cutter: false,
   sharedDiscs: null,
-  cutterSchool: 'never',
+  schools: DEFAULT_SCHOOLS,
 }
 const SWING = { swings: true, dense: false, lengthMm: 2.5 }
 const DENSE = { swings: true, dense: true, lengthMm: 0.4 }
+const LIGHT = { structure: 'woven', weight: 'light' } as const
+const IN_100 = { needle: { ...single, sizeNm: 100 } }
+const WT_100: ThreadFacts = { kind: 'polyester', tex: 10, diameterMm: null }
+const WEAK_BOTH = { threads: [{ ...on('fine'), thread: WT_100 }], bobbin: WT_100 }
 const codes = (over: Partial<ConflictInput>) => findConflicts({ ...FINE, ...over }).map(({ code }) => code)
 
 /** Each rule of the trade (common practice) both ways: what breaks it, and the nearest that does not. */
 const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<ConflictInput>][] = [
   ['several-single-hole-plate', { needle: twin, plate: { singleHole: true } }, { needle: twin }],
   ['several-side-hook', { needle: twin, hook: 'left' }, { needle: single, hook: 'left' }],
-  [
-    'several-single-hole-foot',
-    { needle: twin, foot: { singleHole: true, grooved: false } },
-    { needle: twin },
-  ],
+  ['several-single-hole-foot', { needle: twin, foot: { ...FOOT, singleHole: true } }, { needle: twin }],
   ['swing-single-hole', { stitch: SWING, plate: { singleHole: true } }, { plate: { singleHole: true } }],
-  ['swing-single-hole', { stitch: SWING, foot: { singleHole: true, grooved: false } }, { stitch: SWING }],
+  ['swing-single-hole', { stitch: SWING, foot: { ...FOOT, singleHole: true } }, { stitch: SWING }],
   [
     'bent-needle',
     { needle: { ...single, wear: { ...FRESH, state: 'bent', hoursSewn: 1 } } },
@@ -83,7 +85,11 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
     { threads: [on('metallic', 'left', { place: 'stand' })] },
   ],
   ['cutter-thick-thread', { threads: [on('heavy')], cutter: true }, { cutter: true }],
-  ['cutter-several', { needle: twin, cutter: true }, { needle: twin, cutter: true, cutterSchool: 'allowed' }],
+  [
+    'cutter-several',
+    { needle: twin, cutter: true },
+    { needle: twin, cutter: true, schools: { ...DEFAULT_SCHOOLS, cutter: 'allowed' } },
+  ],
   [
     'cotton-on-knit',
     { needle: { ...twin, type: 'stretch' }, cloth: { structure: 'knit', weight: null } },
@@ -115,21 +121,67 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
     { threads: [on('fine')] },
   ],
   [
-    'needle-too-small',
+    'thread-refused',
     { threads: [on('heavy')] },
     { threads: [on('heavy')], needle: { ...single, sizeNm: 110, type: 'topstitch' } },
+  ],
+  [
+    'needle-too-big-for-cloth',
+    { needle: { ...single, sizeNm: 100 }, cloth: { structure: 'woven', weight: 'light' } },
+    { needle: { ...single, sizeNm: 100 }, cloth: { structure: 'woven', weight: 'medium' } },
+  ],
+  [
+    'narrow-foot-several',
+    { needle: twin, foot: { ...FOOT, kind: 'quarter-inch' } },
+    { needle: twin, foot: { ...FOOT, kind: 'quarter-inch', slotMm: 8 } },
+  ],
+  [
+    'narrow-foot-several',
+    { needle: twin, foot: { ...FOOT, kind: 'edge guide' } },
+    { foot: { ...FOOT, kind: 'edge guide' } },
+  ],
+  [
+    'flat-sole-satin',
+    { stitch: DENSE, foot: { ...FOOT, sole: 'flat' } },
+    { stitch: SWING, foot: { ...FOOT, sole: 'flat' } },
+  ],
+  ['film-dense', { threads: [on('film')], stitch: DENSE }, { threads: [on('film')], stitch: SWING }],
+  [
+    'pearl-on-pin',
+    { threads: [on('pearl', 'left', { place: 'spool pin' })] },
+    { threads: [on('pearl', 'left', { place: 'cup' })] },
+  ],
+  [
+    'pearl-on-pin',
+    { threads: [on('pearl', 'left', { place: 'second pin', draw: 'over the end' })] },
+    { threads: [on('pearl', 'left', { place: 'second pin', draw: 'rolling off' })] },
+  ],
+  // 9 on a hem that should lie flat, and on decorative rayon.
+  [
+    'tension-far',
+    { technique: 'hem', goal: 'flat', tension: 9 },
+    { technique: 'hem', goal: 'flat', tension: 4 },
+  ],
+  [
+    'tension-far',
+    { technique: 'decorative', threads: [on('embroidery')], tension: 9 },
+    { technique: 'decorative', threads: [on('embroidery')], tension: 5 },
+  ],
+  ['tension-far', { tension: 1 }, { tension: 3 }],
+  [
+    'tension-low-for-ridge',
+    { technique: 'pintucks', goal: 'raised', needle: twin, tension: 4.5 },
+    { technique: 'pintucks', goal: 'raised', needle: twin, tension: 8 },
   ],
   [
     'heavy-twin-type',
     { threads: [on('heavy')], needle: { ...twin, sizeNm: 100 } },
     { threads: [on('heavy')], needle: { ...twin, sizeNm: 100, type: 'jeans' } },
   ],
-  ['fine-both', { threads: [on('fine')], bobbin: USUAL_THREADS.fine }, { threads: [on('fine')] }],
-  [
-    'fine-both',
-    { threads: [on('fine')], bobbin: USUAL_THREADS.fine },
-    { threads: [on('fine')], bobbin: USUAL_THREADS.fine, technique: 'decorative' },
-  ],
+  // 100 over 100 is weak; 80 over 80 holds a seam.
+  ['fine-both', WEAK_BOTH, { threads: [on('fine')], bobbin: USUAL_THREADS.fine }],
+  ['fine-both', WEAK_BOTH, { ...WEAK_BOTH, technique: 'decorative' }],
+  ['fine-both', WEAK_BOTH, { ...WEAK_BOTH, bobbin: USUAL_THREADS.fine }],
   ['dense-no-stabilizer', { stitch: DENSE }, { stitch: DENSE, stabilizer: 'tear-away' }],
   ['tear-away-washed', { stabilizer: 'tear-away', washed: true }, { stabilizer: 'tear-away' }],
   [
@@ -203,7 +255,7 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
       technique: 'decorative',
       stitch: DENSE,
       stabilizer: 'tear-away',
-      foot: { singleHole: false, grooved: true },
+      foot: { ...FOOT, sole: 'grooved' },
     },
     { technique: 'decorative', stitch: DENSE, stabilizer: 'tear-away' },
   ],
@@ -282,7 +334,7 @@ const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][]
   ],
   [
     'several-single-hole-foot',
-    { needle: twin, foot: { singleHole: true, grooved: false } },
+    { needle: twin, foot: { ...FOOT, singleHole: true } },
     { kind: 'foot', label: 'Another foot' },
   ],
   [
@@ -292,7 +344,7 @@ const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][]
   ],
   [
     'swing-single-hole',
-    { stitch: SWING, foot: { singleHole: true, grooved: false } },
+    { stitch: SWING, foot: { ...FOOT, singleHole: true } },
     { kind: 'foot', label: 'Another foot' },
   ],
   [
@@ -320,6 +372,26 @@ const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][]
       blade: 'right',
       supply: { place: 'second pin', draw: 'rolling off' },
     },
+  ],
+  [
+    'narrow-foot-several',
+    { needle: twin, foot: { ...FOOT, kind: 'straight' } },
+    { kind: 'foot', label: 'Another foot' },
+  ],
+  [
+    'pearl-on-pin',
+    { threads: [on('pearl', 'right', { place: 'second pin' })] },
+    { kind: 'supply', label: 'In a cup', blade: 'right', supply: { place: 'cup' } },
+  ],
+  [
+    'tension-far',
+    { technique: 'hem', goal: 'flat', tension: 9 },
+    { kind: 'tension', label: 'Tension 4', dial: 4 },
+  ],
+  [
+    'tension-low-for-ridge',
+    { technique: 'pintucks', goal: 'raised', needle: twin },
+    { kind: 'tension', label: 'Tension 9', dial: 9 },
   ],
   [
     'metallic-in-cup',
@@ -400,8 +472,20 @@ describe('a rule at its edge', () => {
   // Limits and their sides: common practice, as the rules name it.
   it.each<[code: string, raised: boolean, over: Partial<ConflictInput>]>([
     ['needle-too-big', false, { threads: [on('fine')], needle: { ...single, sizeNm: 80 } }],
-    ['needle-too-small', false, { threads: [on('heavy')], needle: { ...single, sizeNm: 90 } }],
-    ['needle-too-small', true, { threads: [on('pearl')], needle: { ...single, sizeNm: 80 } }],
+    [
+      'thread-refused',
+      false,
+      { threads: [on('heavy')], needle: { ...single, sizeNm: 110, type: 'topstitch' } },
+    ],
+    ['thread-refused', true, { threads: [on('pearl')], needle: { ...single, sizeNm: 80 } }],
+    // What no needle takes is told where it belongs, once.
+    ['thread-refused', false, { threads: [on('thick')] }],
+    ['needle-too-big-for-cloth', false, { needle: { ...single, sizeNm: 90 }, cloth: LIGHT }],
+    // Heavy thread needs its needle, whatever the cloth.
+    ['needle-too-big-for-cloth', false, { ...IN_100, threads: [on('heavy')], cloth: LIGHT }],
+    ['tension-far', false, { threads: [on('metallic')], tension: 9 }],
+    ['tension-far', false, { tension: 6.5 }],
+    ['tension-far', true, { tension: 7 }],
     ['heavy-twin-type', false, { threads: [on('heavy')], needle: { ...twin, type: 'topstitch' } }],
     ['heavy-twin-type', false, { threads: [on('heavy')], needle: single }],
     ['heavy-twin-type', false, { needle: twin }],
@@ -421,11 +505,21 @@ describe('a rule at its edge', () => {
       true,
       { cloth: { structure: 'knit', weight: null }, threads: [on('embroidery'), on('all-purpose', 'right')] },
     ],
-    ['fine-both', true, { threads: [on('embroidery'), on('fine', 'right')], bobbin: USUAL_THREADS.fine }],
-    ['fine-both', false, { threads: [on('embroidery')], bobbin: USUAL_THREADS.fine }],
+    ['fine-both', true, { ...WEAK_BOTH, threads: [on('embroidery'), ...WEAK_BOTH.threads] }],
+    ['fine-both', false, { ...WEAK_BOTH, threads: [on('embroidery')] }],
     ['tear-away-washed', false, { stabilizer: 'cut-away', washed: true }],
     ['wide-gap-decorative', true, { needle: { ...twin, gapMm: 5 }, stitch: SWING }],
     ['wide-gap-decorative', false, { needle: { ...twin, gapMm: 4.9 }, stitch: SWING }],
+    // The other school goes by the arithmetic alone.
+    [
+      'wide-gap-decorative',
+      false,
+      {
+        needle: { ...twin, gapMm: 5 },
+        stitch: SWING,
+        schools: { ...DEFAULT_SCHOOLS, wideGap: 'arithmetic' },
+      },
+    ],
     ['wide-gap-decorative', false, { needle: { ...single, gapMm: 6 }, stitch: SWING }],
     ['wide-gap-decorative', false, { needle: { ...twin, gapMm: 6 }, stitch: null }],
     ['heavy-short', false, { threads: [on('heavy')], stitch: { ...SWING, swings: false, lengthMm: 3 } }],
@@ -435,21 +529,17 @@ describe('a rule at its edge', () => {
     ['pintuck-gap', false, { technique: 'hem', needle: { ...twin, gapMm: 4 } }],
     ['pintuck-cloth', true, { technique: 'pintucks', cloth: { structure: 'woven', weight: 'heavy' } }],
     ['pintuck-cloth', false, { technique: 'seam', cloth: { structure: 'felt', weight: 'heavy' } }],
+    ['decorative-cover', false, { technique: 'seam', stitch: DENSE, foot: { ...FOOT, sole: 'grooved' } }],
     [
       'decorative-cover',
       false,
-      { technique: 'seam', stitch: DENSE, foot: { singleHole: false, grooved: true } },
-    ],
-    [
-      'decorative-cover',
-      false,
-      { technique: 'decorative', stitch: SWING, foot: { singleHole: false, grooved: true } },
+      { technique: 'decorative', stitch: SWING, foot: { ...FOOT, sole: 'grooved' } },
     ],
     ['decorative-cover', false, { technique: 'decorative', stitch: DENSE, foot: null }],
     [
       'decorative-cover',
       false,
-      { technique: 'decorative', stitch: null, foot: { singleHole: false, grooved: true } },
+      { technique: 'decorative', stitch: null, foot: { ...FOOT, sole: 'grooved' } },
     ],
     ['film-over-end', true, { threads: [on('fine'), { ...film, blade: 'right' }] }],
     ['film-over-end', false, { threads: [on('fine', 'left', { draw: 'over the end' })] }],

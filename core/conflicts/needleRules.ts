@@ -1,10 +1,19 @@
 import { needleLife } from '#core/care'
-import { suitsKnit } from '#core/pairing'
-import { classOf, type ConflictRule, firstOf, nameOf, several, word } from './rule'
+import { needleSizeLabel } from '#core/needle'
+import { fitThread, suitsKnit, type ThreadClass } from '#core/pairing'
+import type { FootKind } from '#core/terms'
+import { capital, classOf, type ConflictRule, firstOf, nameOf, several, word } from './rule'
+import type { ConflictInput, ThreadedBlade } from './types'
 
-/** Bigger leaves holes with fine thread; smaller frays heavy thread. Common practice. */
+/** Bigger leaves holes, with fine thread and in light cloth. Common practice. */
 const BIGGEST_FOR_FINE_NM = 80
-const SMALLEST_FOR_HEAVY_NM = 90
+const BIGGEST_FOR_LIGHT_NM = 90
+/** Threads that nobody needs a big needle for. */
+const FOR_SMALL_NEEDLES: readonly ThreadClass[] = ['embroidery', 'all-purpose', 'fine', 'monofilament']
+const MADE_FOR_ONE: readonly FootKind[] = ['quarter-inch', 'edge guide', 'straight']
+
+const isRefused = (threaded: ThreadedBlade, { type, sizeNm }: NonNullable<ConflictInput['needle']>) =>
+  classOf(threaded) !== 'thick' && fitThread(threaded.thread, type, sizeNm).fit === 'refuse'
 
 /**
  * What speaks against the needle: the holes it must pass, the cloth, the thread's weight, its wear. Source:
@@ -107,6 +116,25 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
         : null,
   },
   {
+    code: 'thread-refused',
+    severity: 'stop',
+    find: input => {
+      const { needle } = input
+      // What is too thick for any needle is told where it belongs: see `thick-in-needle`.
+      const refused = needle && input.threads.find(threaded => isRefused(threaded, needle))
+      if (!refused) return null
+      const { practiceWhy, fill } = fitThread(refused.thread, needle.type, needle.sizeNm)
+      const size = needleSizeLabel(needle.sizeNm)
+      return {
+        message:
+          `${capital(nameOf(refused))} does not run through a ${needle.type} ${size}: `
+          + 'take another needle.',
+        why: `${capital(practiceWhy ?? `it would fill ${Math.round(100 * fill)} % of the eye (eye model)`)}.`,
+        mend: null,
+      }
+    },
+  },
+  {
     code: 'needle-too-big',
     severity: 'warn',
     find: input => {
@@ -123,17 +151,34 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     },
   },
   {
-    code: 'needle-too-small',
+    code: 'needle-too-big-for-cloth',
+    severity: 'warn',
+    find: ({ needle, cloth, threads }) => {
+      const needsIt = threads.some(threaded => !FOR_SMALL_NEEDLES.includes(classOf(threaded)))
+      return needle && cloth.weight === 'light' && needle.sizeNm > BIGGEST_FOR_LIGHT_NM && !needsIt
+        ? {
+            message: `Size ${needle.sizeNm} leaves holes in light cloth: 70/10 to 80/12.`,
+            why: 'Each landing pushes the fine threads of the cloth apart, and they stay so.',
+            mend: null,
+          }
+        : null
+    },
+  },
+  {
+    // Which feet are made for one needle: common practice. A measured opening is judged by the swing itself.
+    code: 'narrow-foot-several',
     severity: 'warn',
     find: input => {
-      const thick = firstOf(input, 'heavy', 'pearl')
-      return thick && input.needle && input.needle.sizeNm < SMALLEST_FOR_HEAVY_NM
+      const { foot } = input
+      const isNarrow =
+        foot?.kind && !foot.singleHole && foot.slotMm === null && MADE_FOR_ONE.includes(foot.kind)
+      return several(input) && isNarrow
         ? {
             message:
-              `Size ${input.needle.sizeNm} is too small for ${nameOf(thick)}: at least 90/14, better `
-              + '100/16 or more.',
-            why: 'It frays in the eye and skips.',
-            mend: null,
+              `This ${foot.kind} foot is made for one needle: measure its opening, or change it, before a `
+              + `${word(input)} goes down.`,
+            why: 'Its opening is narrow, and its guide may stand where a blade comes down.',
+            mend: { kind: 'foot', label: 'Another foot' },
           }
         : null
     },

@@ -1,12 +1,16 @@
 import { formatNumber, formatShort } from '#core/units'
-import { threadClassOf } from '#core/pairing'
-import { WIDE_GAP_MM } from '#core/schools'
-import { capital, classOf, type ConflictRule, firstOf, nameOf, several } from './rule'
+import { threadClassOf, type ThreadFacts } from '#core/pairing'
+import { isStraightOnly } from '#core/schools'
+import { capital, type ConflictRule, firstOf, nameOf, several } from './rule'
 
 /** Where a seam must hold. */
 const STRENGTH: readonly string[] = ['seam', 'topstitching']
 const DECORATIVE: readonly string[] = ['decorative', 'appliqué edge', 'blanket stitch']
 const HEAVY_LENGTH_MM = 3
+/** Up to here a thread is too weak to sew a seam with itself: 100 wt is 10 tex, 80 wt 12.5. */
+const WEAK_TEX = 11
+const isWeak = (thread: ThreadFacts | null) =>
+  thread !== null && thread.tex !== null && thread.tex <= WEAK_TEX && threadClassOf(thread) === 'fine'
 const PINTUCK_WIDEST_MM = 2.5
 
 /** What speaks against the cloth, what is behind it, and the stitch. Source: common practice. */
@@ -28,13 +32,10 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     severity: 'warn',
     find: input => {
       const strong = STRENGTH.includes(input.technique)
-      return strong
-        && input.bobbin
-        && threadClassOf(input.bobbin) === 'fine'
-        && input.threads.some(threaded => classOf(threaded) === 'fine')
+      return strong && isWeak(input.bobbin) && input.threads.some(({ thread }) => isWeak(thread))
         ? {
-            message: 'Fine thread above and below does not hold a seam: use 50 wt in one of them.',
-            why: '100/100 is for decoration only.',
+            message: 'Thread of 100 wt above and below does not hold a seam: use 80 wt or 50 wt.',
+            why: 'So fine on both sides is for decoration only; 80 over 80 holds.',
             mend: null,
           }
         : null
@@ -44,7 +45,7 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     code: 'dense-no-stabilizer',
     severity: 'warn',
     find: ({ stitch, stabilizer, washed }) =>
-      stitch?.dense && stabilizer === null
+      stitch?.dense && stabilizer === 'none'
         ? {
             message: 'A dense stitch without a stabilizer draws the cloth into a tunnel: put one behind.',
             why: 'The thread pulls harder than the cloth can hold.',
@@ -72,12 +73,12 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     code: 'wide-gap-decorative',
     severity: 'warn',
     find: input =>
-      several(input) && input.needle!.gapMm >= WIDE_GAP_MM && input.stitch?.swings === true
+      input.needle && isStraightOnly(input.needle, input.schools) && input.stitch?.swings === true
         ? {
             message:
-              `A gap of ${formatNumber(input.needle!.gapMm, 1)} with a stitch that swings: two far rows `
-              + 'that do not read as one. Take 1.6 to 2.5.',
-            why: 'Only close rows interlace.',
+              `A gap of ${formatNumber(input.needle.gapMm, 1)} with a stitch that swings: two far rows `
+              + 'that do not read as one. Take 1.6 to 2.5, or sew straight.',
+            why: 'Your school: straight only from a gap of 5.0 up. Schools has the other view.',
             mend: null,
           }
         : null,
@@ -128,10 +129,34 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     code: 'decorative-cover',
     severity: 'note',
     find: ({ technique, stitch, foot }) =>
-      DECORATIVE.includes(technique) && stitch?.dense && foot?.grooved
+      DECORATIVE.includes(technique) && stitch?.dense && foot?.sole === 'grooved'
         ? {
             message: 'A grooved foot presses a dense stitch flat and sticks: take one with a tunnel.',
             why: 'Thick stitches need one wide channel under the sole.',
+            mend: null,
+          }
+        : null,
+  },
+  {
+    code: 'flat-sole-satin',
+    severity: 'warn',
+    find: ({ stitch, foot }) =>
+      stitch?.dense && foot?.sole === 'flat'
+        ? {
+            message: 'A flat sole stops on a dense stitch: take a foot with a tunnel under its sole.',
+            why: 'The raised stitch has to pass under the foot.',
+            mend: null,
+          }
+        : null,
+  },
+  {
+    code: 'film-dense',
+    severity: 'warn',
+    find: input =>
+      input.stitch?.dense && firstOf(input, 'film')
+        ? {
+            message: 'A film cracks in dense satin: lengthen the stitch or choose an open one.',
+            why: 'Each landing folds the band sharply, close by the last.',
             mend: null,
           }
         : null,

@@ -1,6 +1,6 @@
 import { formatShort } from '#core/units'
 import { shareOf } from '#core/dial'
-import { onDial, startSettings, type ThreadClass } from '#core/pairing'
+import { leadingThread, onDial, startSettings, type ThreadClass, type ThreadFacts } from '#core/pairing'
 import type { Supply } from '#core/terms'
 import { capital, classOf, type ConflictRule, firstOf, nameOf, several, word } from './rule'
 import type { ConflictInput } from './types'
@@ -112,6 +112,23 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     },
   },
   {
+    code: 'pearl-on-pin',
+    severity: 'warn',
+    find: input => {
+      const ball = input.threads.find(
+        ({ thread, supply }) =>
+          thread.kind === 'pearl-cotton' && runOf(supply) === 'pin' && supply.draw !== 'rolling off',
+      )
+      return ball
+        ? {
+            message: 'A ball of pearl cotton drags on a pin: let it lie in a cup.',
+            why: 'It has no core to turn on, and the thread tightens with every turn.',
+            mend: { kind: 'supply', label: 'In a cup', blade: ball.blade, supply: { place: 'cup' } },
+          }
+        : null
+    },
+  },
+  {
     code: 'cutter-thick-thread',
     severity: 'warn',
     find: input => {
@@ -129,7 +146,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'cutter-several',
     severity: 'warn',
     find: input =>
-      several(input) && input.cutter && input.cutterSchool === 'never'
+      several(input) && input.cutter && input.schools.cutter === 'never'
         ? {
             message: `Switch the automatic cutter off with a ${word(input)} needle.`,
             why: 'Your school: several tails jam where one was meant to go. Schools has the other view.',
@@ -232,7 +249,59 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       }
     },
   },
+  {
+    code: 'tension-far',
+    severity: 'warn',
+    find: input => {
+      const off = offStart(input)
+      if (off === null || Math.abs(off.share) <= FAR_SHARE || isLowForRidge(off, input)) return null
+      const start = formatShort(off.start)
+      const side = off.share > 0 ? 'above' : 'below'
+      return {
+        message:
+          `Tension ${formatShort(input.tension!)} is far ${side} what this asks for: `
+          + `begin at about ${start}.`,
+        why: off.share > 0 ? 'So tight it puckers, and thread breaks.' : 'So loose the thread loops below.',
+        mend: { kind: 'tension', label: `Tension ${start}`, dial: off.start },
+      }
+    },
+  },
+  {
+    code: 'tension-low-for-ridge',
+    severity: 'note',
+    find: input => {
+      const off = offStart(input)
+      if (off === null || !isLowForRidge(off, input)) return null
+      const start = formatShort(off.start)
+      return {
+        message: `At ${formatShort(input.tension!)} a tuck hardly rises: try ${start} first.`,
+        why: 'Only a tight thread lifts the cloth between the needles.',
+        mend: { kind: 'tension', label: `Tension ${start}`, dial: off.start },
+      }
+    },
+  },
 ]
+
+/** So far from where the rule begins, as a share of the way to the end stop, a number is another job's. */
+const FAR_SHARE = 0.5
+
+interface OffStart {
+  readonly share: number
+  readonly start: number
+}
+
+/** How far the tension is from where the rule begins; null: another rule speaks, or too little is known. */
+function offStart(input: ConflictInput): OffStart | null {
+  const { tension, dial, threads } = input
+  const [first, ...rest] = threads.map(({ thread }) => thread)
+  if (tension === null || dial === null || !first) return null
+  if (firstOf(input, 'monofilament', 'metallic', 'film')) return null
+  const start = startNumber(input, leadingThread([first, ...rest]))
+  return { share: shareOf(tension, dial) - shareOf(start, dial), start }
+}
+
+const isLowForRidge = ({ share }: OffStart, { goal }: ConflictInput) =>
+  share < -FAR_SHARE && goal === 'raised'
 
 /** Pins brake alike; a stand brakes less, and a cup least of all. */
 function runOf({ place }: Supply): 'pin' | 'stand' | 'cup' | null {
@@ -243,11 +312,14 @@ function differ<T>(a: T | null, b: T | null): boolean {
   return a !== null && b !== null && a !== b
 }
 
-function startDial(
-  { needle, technique, goal, stitch, threads, dial, washed }: ConflictInput,
-  threadClass: ThreadClass,
+function startDial(input: ConflictInput, threadClass: ThreadClass): number {
+  return startNumber(input, input.threads.find(threaded => classOf(threaded) === threadClass)!.thread)
+}
+
+function startNumber(
+  { needle, technique, goal, stitch, dial, washed }: ConflictInput,
+  thread: ThreadFacts,
 ): number {
-  const thread = threads.find(threaded => classOf(threaded) === threadClass)!.thread
   const { tensionShare } = startSettings({
     thread,
     construction: needle?.construction ?? 'single',

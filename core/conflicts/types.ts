@@ -1,8 +1,18 @@
 import type { NeedleUse } from '#core/care'
 import type { Blade, Construction, NeedleType } from '#core/needle'
 import type { ThreadFacts } from '#core/pairing'
-import type { CutterSchool } from '#core/schools'
-import type { ClothFacts, Goal, Hook, StabilizerKind, Supply, Technique, TensionDial } from '#core/terms'
+import type { Schools } from '#core/schools'
+import type {
+  ClothFacts,
+  FootKind,
+  Goal,
+  Hook,
+  Sole,
+  StabilizerKind,
+  Supply,
+  Technique,
+  TensionDial,
+} from '#core/terms'
 
 /** A thread on its way to a blade. */
 export interface ThreadedBlade {
@@ -22,7 +32,14 @@ export interface ConflictInput {
   } | null
   /** Where the machine's hook faces; null: not known. */
   readonly hook: Hook | null
-  readonly foot: { readonly singleHole: boolean; readonly grooved: boolean } | null
+  readonly foot: {
+    /** null: not said. */
+    readonly kind: FootKind | null
+    readonly sole: Sole | null
+    readonly singleHole: boolean
+    /** Its opening; null: not measured. */
+    readonly slotMm: number | null
+  } | null
   readonly plate: { readonly singleHole: boolean }
   readonly stitch: {
     readonly swings: boolean
@@ -36,14 +53,15 @@ export interface ConflictInput {
   readonly technique: Technique
   readonly goal: Goal
   readonly washed: boolean
-  readonly stabilizer: StabilizerKind | null
+  /** null: not said. */
+  readonly stabilizer: StabilizerKind | 'none' | null
   readonly tension: number | null
   readonly dial: TensionDial | null
   readonly threader: boolean
   readonly cutter: boolean
   /** Both threads between the same two tension discs; null: not said. */
   readonly sharedDiscs: boolean | null
-  readonly cutterSchool: CutterSchool
+  readonly schools: Pick<Schools, 'cutter' | 'wideGap'>
 }
 
 export type Severity = 'stop' | 'warn' | 'note'

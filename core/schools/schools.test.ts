@@ -5,7 +5,7 @@ import {
   MARGIN_SCHOOLS,
   DEFAULT_SCHOOLS,
   isStraightOnly,
-  marginForMm,
+  marginOfMm,
 } from '#core/schools'
 
 describe('schools', () => {
@@ -16,8 +16,7 @@ describe('schools', () => {
     ['roomy', 1],
     ['own', 0.75],
   ] as const)('the margin of %s is %d', (margin, mm) => {
-    expect(marginForMm('twin', { ...DEFAULT_SCHOOLS, margin })).toBe(mm)
-    expect(marginForMm('single', { ...DEFAULT_SCHOOLS, margin })).toBe(0)
+    expect(marginOfMm({ ...DEFAULT_SCHOOLS, margin })).toBe(mm)
   })
 
   // Common practice: straight stitch only from 5.0 up.

@@ -1,4 +1,4 @@
-import type { Construction, Needle, TripleGapReading } from '#core/needle'
+import type { Needle, TripleGapReading } from '#core/needle'
 
 export type MarginSchool = 'bare' | 'careful' | 'roomy' | 'own'
 export type TripleGapSchool = TripleGapReading
@@ -50,18 +50,14 @@ export const DEFAULT_SCHOOLS = {
 } as const satisfies Schools
 
 /**
- * The margin to hold for a needle under the chosen school.
- *
- * A single needle has none: its full swing is what the machine was built for, and a warning at every
- * full-width zigzag would teach people to ignore warnings.
+ * The margin the chosen school keeps for a twin's swing; `judgeSwing` leaves a single needle out of it.
  *
  * @returns The margin in mm, 0 or more.
  *
  * @example
- * marginForMm('twin', DEFAULT_SCHOOLS) // 0.5
+ * marginOfMm(DEFAULT_SCHOOLS) // 0.5
  */
-export function marginForMm(construction: Construction, schools: Schools): number {
-  if (construction === 'single') return 0
+export function marginOfMm(schools: Schools): number {
   return MARGINS_MM[schools.margin] ?? schools.ownMarginMm
 }
 

@@ -1,7 +1,8 @@
 import { bladeNames, outerSpanMm } from '#core/needle'
 import { hasSwing } from '#core/stitch'
 import { formatLength, formatLengthDown, lengthWithUnit, type LengthUnit, UNIT_SIGNS } from '#core/units'
-import { ROUNDING_MM, roomsOf } from './rooms'
+import { evidenceOf, evidenceWords } from './evidence'
+import { keptMarginMm, ROUNDING_MM, roomsOf } from './rooms'
 import type { Part, Reason, ReasonCode, SwingInput, SwingResult } from './types'
 
 const PART_WORDS = {
@@ -69,7 +70,8 @@ export function arithmetic(input: SwingInput, unit: LengthUnit): string {
   const moved = stitch.positionMm === 0 ? '' : ` − 2 × ${length(Math.abs(stitch.positionMm))} needle moved`
   const left = length(2 * (room.safeMm - halfSpan - Math.abs(stitch.positionMm)))
   if (room.kind === 'half-width') {
-    const margin = input.marginMm > 0 ? ` − ${length(input.marginMm)} margin` : ''
+    const kept = keptMarginMm(input)
+    const margin = kept > 0 ? ` − ${length(kept)} margin` : ''
     return `${length(machine.maxWidthMm)} widest${gap}${margin}${moved} = ${left}`
   }
   if (room.kind === 'single-hole') return `a single hole${gap}${moved} = ${left}`
@@ -110,13 +112,9 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
     )
   }
   if (verdict === 'clear') say('fits', `${place} ${spareSentence(result, input, length)}`)
-  if (
-    input.machine.plateSlotMm === null
-    && !input.plate.singleHole
-    && input.needle.construction !== 'single'
-  ) {
-    say('openings-unmeasured', 'The plate opening is not measured: the verdict rests on the rule alone.')
-  }
+  const evidence = evidenceOf(input)
+  if (evidence.evidence === 'rule' && !hole && input.needle.construction !== 'single')
+    say('openings-unmeasured', `${evidenceWords(evidence)}.`)
   say(...safeWidthReason(result, input, unit))
   if (verdict !== 'strikes')
     say(
@@ -219,6 +217,8 @@ function spareSentence(
   length: (mm: number) => string,
 ): string {
   const measured = input.machine.plateSlotMm !== null || input.foot.slotMm !== null
+  if (!measured && input.needle.construction === 'single')
+    return 'A single needle may use all of the machine’s own swing.'
   const what = measured ? 'to the nearest measured edge' : 'to the end of the machine’s swing'
   return (
     `${length(spareLeftMm)} to spare on the left and ${length(spareRightMm)} on the right, ${what}; `

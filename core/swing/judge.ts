@@ -12,7 +12,7 @@ import { widestMm } from './widths'
  * Every part bounds the landing of every blade symmetrically about the needle bar's middle, so the landing
  * farthest out decides for all of them. `strikes`: a blade centre beyond ±M/2, a blade edge beyond a
  * measured opening, or anything off centre over a single hole. `close`: no strike, but less than the
- * margin (swing only; a straight seam is close when 0 ≤ M − span ≤ margin) or the clearance is left.
+ * margin (twins' swing only; a straight seam is close when 0 ≤ M − span ≤ margin) or the clearance is left.
  *
  * @param input - see {@link SwingInput}.
  * @returns The verdict with its numbers, all in mm.
@@ -45,6 +45,7 @@ export function judgeSwing(input: SwingInput): SwingResult {
     binding: binding.part,
     broken: [...new Set((verdict === 'strikes' ? struck : tight).map(({ part }) => part))],
     spareMm: spareAtMm(rooms, outMm),
+    bindingSpareMm: binding.bareMm - outMm,
     spareLeftMm: spareAtMm(rooms, -leftMm),
     spareRightMm: spareAtMm(rooms, rightMm),
     reachLeftMm: -leftMm + bladeMm,

@@ -36,21 +36,24 @@ export function spareAtMm(rooms: readonly Room[], outMm: number): number {
 }
 
 /**
+ * What the careful keep free of the machine's swing: a single needle may use all of it, that is what it was
+ * built for.
+ */
+export function keptMarginMm({ needle, marginMm }: Pick<SwingInput, 'needle' | 'marginMm'>): number {
+  return needle.construction === 'single' ? 0 : marginMm
+}
+
+/**
  * The rooms that bound a landing: machine first, then plate and foot where they bound at all.
  *
  * @example
  * roomsOf(input).map(({ part }) => part) // ['machine', 'foot']
  */
-export function roomsOf({
-  machine,
-  foot,
-  plate,
-  needle,
-  marginMm,
-  clearanceMm,
-}: SwingInput): readonly Room[] {
+export function roomsOf(input: SwingInput): readonly Room[] {
+  const { machine, foot, plate, needle, clearanceMm } = input
   const half = machine.maxWidthMm / 2
-  const rooms: Room[] = [{ part: 'machine', kind: 'half-width', bareMm: half, safeMm: half - marginMm / 2 }]
+  const safeHalf = half - keptMarginMm(input) / 2
+  const rooms: Room[] = [{ part: 'machine', kind: 'half-width', bareMm: half, safeMm: safeHalf }]
   const openings = [
     { part: 'plate', slotMm: machine.plateSlotMm, singleHole: plate.singleHole },
     { part: 'foot', slotMm: foot.slotMm, singleHole: foot.singleHole },

@@ -9,6 +9,7 @@ import {
   explainSwing,
   headline,
   judgeSwing,
+  touchedParts,
   needlePositionLimitMm,
   stitchOfRawDrops,
   type SwingInput,
@@ -245,9 +246,10 @@ function simulate(i: SwingInput): Verdict {
   if ((foot.singleHole || plate.singleHole) && centres.some(c => Math.abs(c) > 1e-9)) return 'strikes'
   if (centres.some(c => Math.abs(c) > machine.maxWidthMm / 2 + 1e-9) || slots.some(s => touches(s, 0)))
     return 'strikes'
+  const kept = i.needle.construction === 'single' ? 0 : i.marginMm
   const margin = swings
-    ? centres.some(c => Math.abs(c) > (machine.maxWidthMm - i.marginMm) / 2 + 1e-9)
-    : machine.maxWidthMm - reach <= i.marginMm + 1e-9
+    ? centres.some(c => Math.abs(c) > (machine.maxWidthMm - kept) / 2 + 1e-9)
+    : machine.maxWidthMm - reach <= kept + 1e-9
   return margin || slots.some(s => touches(s, i.clearanceMm)) ? 'close' : 'clear'
 }
 
@@ -270,6 +272,53 @@ const anyInput = fc
     clearance: tenths(0, 0.5),
   })
   .map(input)
+
+describe('a single needle', () => {
+  it('may use all of the machine’s swing: the margin is for twins (common practice)', () => {
+    const full = input({ max: 9, construction: 'single', gap: 0, width: 9, margin: 0.5 })
+    expect(judgeSwing(full)).toMatchObject({ verdict: 'clear', safeWidthMm: 9 })
+    expect(touchedParts(judgeSwing(full), full)).toEqual([])
+  })
+  it('is not warned of a foot that opens 10.2 at width 9.0', () => {
+    const open = input({ max: 9, construction: 'single', gap: 0, size: 70, width: 9, footSlot: 10.2 })
+    expect(judgeSwing(open)).toMatchObject({ verdict: 'clear', binding: 'machine' })
+  })
+})
+
+describe('what is quoted', () => {
+  const on7 = (width: number) => judgeSwing(input({ max: 7, gap: 2, size: 80, width, footSlot: 9 }))
+  it('is what is left in the part that binds, so that more width never quotes more', () => {
+    // The foot leaves 0.85 at either edge; the end of the swing is what makes 4.8 close.
+    expect(on7(4.8)).toMatchObject({ verdict: 'close', binding: 'machine' })
+    expect(on7(4.8).bindingSpareMm).toBeCloseTo(0.1, 9)
+    expect(on7(4.5).bindingSpareMm).toBeCloseTo(0.25, 9)
+  })
+})
+
+describe('as good as touching', () => {
+  it.each([
+    [7, 0, ['machine']],
+    [6.9, 0, ['machine']],
+    [6.8, 0, []],
+    [7.1, 0, []],
+  ] as const)('a twin 2.0 on a 9 at width %d with margin %d: %j', (width, margin, parts) => {
+    const asked = input({ max: 9, gap: 2, width, margin })
+    expect(touchedParts(judgeSwing(asked), asked)).toEqual(parts)
+  })
+  it('names a measured opening, for a single needle too', () => {
+    const asked = input({
+      max: 9,
+      construction: 'single',
+      gap: 0,
+      size: 80,
+      width: 7,
+      footSlot: 7.8,
+      clearance: 0,
+    })
+    expect(judgeSwing(asked).verdict).toBe('clear')
+    expect(touchedParts(judgeSwing(asked), asked)).toEqual(['foot'])
+  })
+})
 
 describe('against a simulation that moves blades through the openings', () => {
   it('agrees on every verdict', () => {

@@ -65,6 +65,8 @@ export interface SwingResult {
    * measured. Negative when it strikes.
    */
   readonly spareMm: number
+  /** What is left in the part that binds: the number to quote beside the verdict. */
+  readonly bindingSpareMm: number
   readonly spareLeftMm: number
   readonly spareRightMm: number
   /**

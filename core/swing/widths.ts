@@ -1,6 +1,6 @@
 import { outerSpanMm } from '#core/needle'
 import { hasSwing, landing, type StitchSetting, type StitchShape, type UnitDrop } from '#core/stitch'
-import { ROUNDING_MM, roomsOf } from './rooms'
+import { keptMarginMm, ROUNDING_MM, roomsOf } from './rooms'
 import type { SwingInput } from './types'
 
 /** The two outermost landings of a swing of width 1: what a straight seam is measured against. */
@@ -83,7 +83,7 @@ function unitExtremes(drops: readonly UnitDrop[]): [number, number] {
 
 /** Whether the stitch could be sewn in its place at width 0, where it is a straight seam. */
 function canSewStraight(input: SwingInput, allowance: 'bare' | 'safe'): boolean {
-  const { machine, needle, marginMm } = input
+  const { machine, needle } = input
   const spanMm = outerSpanMm(needle)
   const outMm = Math.abs(barAtMm(input)) + spanMm / 2
   const fits = roomsOf(input).every(
@@ -91,7 +91,7 @@ function canSewStraight(input: SwingInput, allowance: 'bare' | 'safe'): boolean 
       outMm - (allowance === 'bare' || room.part === 'machine' ? room.bareMm : room.safeMm) <= ROUNDING_MM,
   )
   if (allowance === 'bare') return fits
-  return fits && machine.maxWidthMm - spanMm - marginMm > ROUNDING_MM
+  return fits && machine.maxWidthMm - spanMm - keptMarginMm(input) > ROUNDING_MM
 }
 
 /**

@@ -54,6 +54,21 @@ export interface Supply {
   readonly draw: Draw | null
 }
 
+export const FOOT_KINDS = [
+  'zigzag',
+  'open toe',
+  'satin',
+  'pintuck',
+  'straight',
+  'quarter-inch',
+  'edge guide',
+  'walking',
+  'other',
+] as const
+export type FootKind = (typeof FOOT_KINDS)[number]
+export const SOLES = ['flat', 'tunnel', 'grooved'] as const
+export type Sole = (typeof SOLES)[number]
+
 export const STABILIZER_KINDS = ['tear-away', 'cut-away', 'wash-away', 'fusible', 'interfacing'] as const
 export type StabilizerKind = (typeof STABILIZER_KINDS)[number]
 

@@ -16,8 +16,12 @@ import {
 import type { WalkInput, WalkRule } from './types'
 
 const METAL = ['needle-', 'plate', 'foot']
-const gapWords = ({ machine, needle }: WalkInput) =>
-  machine?.twinMode.kind === 'by-gap' ? `gap ${formatNumber(needle!.gapMm, 1)}` : 'on'
+/** Of a triple the mode is told the outer span: the gap between neighbours would let it swing too wide. */
+function gapWords({ machine, needle }: WalkInput): string {
+  if (machine?.twinMode.kind !== 'by-gap') return 'on'
+  const told = formatNumber(outerSpanMm(needle!), 1)
+  return needle!.construction === 'triple' ? `outer span ${told}, or its triple setting` : `gap ${told}`
+}
 
 const PRESSURE_WORDS = {
   home: { instruction: 'Foot pressure home', why: 'It was changed last time.' },

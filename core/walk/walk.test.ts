@@ -292,6 +292,10 @@ describe('a twin on a machine with a divider', () => {
     )
     expect(step(BASE, 'mode')!.caution).toBe('')
     expect(step(on({ twinMode: { kind: 'by-gap' } }), 'mode')!.instruction).toBe('Twin mode: gap 2.0')
+    const triple = { ...TWIN, construction: 'triple', gapMm: 2.5 } as const
+    expect(step({ ...on({ twinMode: { kind: 'by-gap' } }), needle: triple }, 'mode')!.instruction).toBe(
+      'Twin mode: outer span 5.0, or its triple setting',
+    )
   })
   it('tells the mode again when it had to be switched off', () => {
     expect(ids(on({ lock: false }))).toContain('mode-again')

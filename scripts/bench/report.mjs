@@ -30,6 +30,7 @@ function coreRows(median) {
     verdictRow(median),
     without('Clearance at every drop, 200 drops (median)', us, 'clearance at every drop'),
     core('Pairing 200 owned needles with one thread (median)', us, 'pairing with one thread', 0.8),
+    core('Verdict of a whole setup (median)', us, 'the verdict of a whole setup', 0.5),
     core('A threading walk (median)', us, 'a threading walk', 1),
     core('The next tension after none to three rows, dial step 0.1 (median)', us, 'the next number', 1),
     core('Expected start from 10,000 swatches (median)', ms, 'expected start', 20),

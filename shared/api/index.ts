@@ -14,3 +14,4 @@ export {
 } from './swing'
 export { answerTension, tensionRequestSchema, tensionResponseSchema } from './tension'
 export { answerThreadCount, threadCountRequestSchema, threadCountResponseSchema } from './threadCount'
+export { answerVerdict, type VerdictRequest, verdictRequestSchema, verdictResponseSchema } from './verdict'

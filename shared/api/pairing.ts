@@ -32,7 +32,8 @@ import { readLabel } from './threadLabel'
 const KINDS = Object.keys(THREAD_KINDS) as [ThreadKind, ...ThreadKind[]]
 const MOST_NEEDLES = 500
 
-const thread = z
+/** A thread, by what it is or by its label. */
+export const sentThread = z
   .strictObject({
     kind: z.enum(KINDS).optional(),
     label: z
@@ -63,23 +64,23 @@ const needle = z.union(
   { error: 'must be a label such as "2.5/80 metallic" or { construction, gapMm, sizeNm, type }' },
 )
 
+export const sentCloth = z.union(
+  [
+    z.enum(CLOTH_STRUCTURES),
+    z.strictObject({
+      structure: z.enum(CLOTH_STRUCTURES).optional(),
+      weight: z.enum(CLOTH_WEIGHTS).optional(),
+    }),
+  ],
+  { error: 'must be woven, knit, felt or leather, or { structure, weight }' },
+)
+
 /** What `POST /api/v1/pairing` takes. */
 export const pairingRequestSchema = z
   .strictObject({
-    thread: thread.optional(),
-    threads: z.strictObject({ left: thread, right: thread }).optional(),
-    cloth: z
-      .union(
-        [
-          z.enum(CLOTH_STRUCTURES),
-          z.strictObject({
-            structure: z.enum(CLOTH_STRUCTURES).optional(),
-            weight: z.enum(CLOTH_WEIGHTS).optional(),
-          }),
-        ],
-        { error: 'must be woven, knit, felt or leather, or { structure, weight }' },
-      )
-      .optional(),
+    thread: sentThread.optional(),
+    threads: z.strictObject({ left: sentThread, right: sentThread }).optional(),
+    cloth: sentCloth.optional(),
     technique: z.enum(TECHNIQUES).default('decorative'),
     construction: z.enum(CONSTRUCTIONS),
     gapMm: z.optional(within('gapMm')),
@@ -178,7 +179,7 @@ type RequestThread = ThreadFacts & { readonly hex: string | null }
 export function answerPairing(request: PairingRequest): z.output<typeof pairingResponseSchema> {
   const { construction, technique } = request
   const threads = threadsOf(request)
-  const cloth = clothOf(request)
+  const cloth = clothOf(request.cloth)
   const input = { threads, cloth, construction, gapMm: request.gapMm ?? null }
   const list = rankNeedles(input, candidatesOf(request))
   const buy = list.some(({ verdict }) => verdict === 'good') ? null : needleToBuy(input)
@@ -201,7 +202,7 @@ function threadsOf(request: PairingRequest): [RequestThread, ...RequestThread[]]
   return [factsOf(threads.left, 'threads.left'), factsOf(threads.right, 'threads.right')]
 }
 
-function clothOf({ cloth }: PairingRequest): ClothFacts {
+export function clothOf(cloth: z.output<typeof sentCloth> | undefined): ClothFacts {
   if (typeof cloth === 'string') return { structure: cloth, weight: null }
   return { structure: cloth?.structure ?? null, weight: cloth?.weight ?? null }
 }
@@ -227,7 +228,7 @@ function startOf(
 }
 
 /** What a request leaves open speaks against nothing. */
-const NOTHING_SAID = {
+export const NOTHING_SAID = {
   hook: null,
   foot: null,
   plate: { singleHole: false },
@@ -247,7 +248,7 @@ function conflictsOf(
   needle: Candidate | null,
   threads: readonly ThreadFacts[],
   cloth: ClothFacts,
-  { cutter }: Schools,
+  schools: Schools,
 ) {
   const found = findConflicts({
     ...NOTHING_SAID,
@@ -260,7 +261,7 @@ function conflictsOf(
       thread,
       supply: { place: null, draw: null },
     })),
-    cutterSchool: cutter,
+    schools,
   })
   return found.map(({ code, severity, message, why }) => ({ code, severity, message, why }))
 }
@@ -286,8 +287,8 @@ function shown({
   }
 }
 
-function factsOf(
-  { kind, label, tex, diameterMm, hex }: z.output<typeof thread>,
+export function factsOf(
+  { kind, label, tex, diameterMm, hex }: z.output<typeof sentThread>,
   path: string,
 ): RequestThread {
   const own = { diameterMm: diameterMm ?? null, hex: hex ?? null }

@@ -4,6 +4,7 @@ import { get, type JsonRoute, post } from './route'
 import { answerStitches, stitchesResponseSchema } from './stitches'
 import { answerSwing, swingRequestSchema, swingResponseSchema } from './swing'
 import { answerTension, tensionRequestSchema, tensionResponseSchema } from './tension'
+import { answerVerdict, verdictRequestSchema, verdictResponseSchema } from './verdict'
 import { answerThreadCount, threadCountRequestSchema, threadCountResponseSchema } from './threadCount'
 
 /** Every route. All of them are stateless: nothing sent is kept. */
@@ -14,6 +15,13 @@ export const ROUTES: readonly JsonRoute[] = [
     request: swingRequestSchema,
     response: swingResponseSchema,
     answer: answerSwing,
+  }),
+  post('/api/v1/verdict', {
+    summary: 'May this job be sewn as it is set up?',
+    answered: 'One verdict with its evidence, how the needle swings, how threads fit, and every reason',
+    request: verdictRequestSchema,
+    response: verdictResponseSchema,
+    answer: answerVerdict,
   }),
   post('/api/v1/thread-count', {
     summary: 'What does this thread label or count weigh, in every system?',

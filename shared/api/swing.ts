@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CONSTRUCTIONS } from '#core/needle'
+import { CONSTRUCTIONS, type Construction } from '#core/needle'
 import { findStitch } from '#core/stitch'
 import {
   clearingShiftMm,
@@ -20,26 +20,30 @@ const drops = z
   .min(1, 'needs at least one needle drop')
   .max(MOST_DROPS, `has at most ${MOST_DROPS} drops`)
 
-const needle = z
-  .strictObject({
-    construction: z.enum(CONSTRUCTIONS),
-    gapMm: z
-      .optional(within('gapMm'))
-      .describe('Centre to centre of neighbouring needles; required for twin and triple, absent for single'),
-    sizeNm: within('sizeNm').check(z.describe('Metric size: blade diameter in hundredths of a millimetre')),
+/** A needle as the swing needs it. */
+export const needleShape = {
+  construction: z.enum(CONSTRUCTIONS),
+  gapMm: z
+    .optional(within('gapMm'))
+    .describe('Centre to centre of neighbouring needles; required for twin and triple, absent for single'),
+  sizeNm: within('sizeNm').check(z.describe('Metric size: blade diameter in hundredths of a millimetre')),
+}
+interface SentNeedle {
+  readonly construction: Construction
+  readonly gapMm?: number | undefined
+}
+/** A gap belongs to several needles and to no single one. */
+export function checkGap({ construction, gapMm }: SentNeedle, context: z.RefinementCtx): void {
+  if ((construction === 'single') === (gapMm === undefined)) return
+  context.addIssue({
+    code: 'custom',
+    path: ['gapMm'],
+    message:
+      construction === 'single'
+        ? 'must be left out: a single needle has no gap'
+        : `is missing: a ${construction} needle needs its gap`,
   })
-  .superRefine(({ construction, gapMm }, context) => {
-    if ((construction === 'single') !== (gapMm === undefined)) {
-      context.addIssue({
-        code: 'custom',
-        path: ['gapMm'],
-        message:
-          construction === 'single'
-            ? 'must be left out: a single needle has no gap'
-            : `is missing: a ${construction} needle needs its gap`,
-      })
-    }
-  })
+}
 
 const namedStitch = z.strictObject({
   id: z.string().refine(id => findStitch(id) !== null, {
@@ -58,7 +62,7 @@ export const swingRequestSchema = z.strictObject({
     .strictObject({ slotMm: z.optional(within('openingMm')), singleHole: z.boolean().optional() })
     .optional(),
   plate: z.strictObject({ singleHole: z.boolean().optional() }).optional(),
-  needle,
+  needle: z.strictObject(needleShape).superRefine(checkGap),
   stitch: z.union([namedStitch, z.strictObject({ drops })], {
     error: 'must be either { id, widthMm, lengthMm, … } or { drops }',
   }),
@@ -116,15 +120,7 @@ export type SwingResponse = z.output<typeof swingResponseSchema>
 
 /** Answers a swing request that has passed its schema. */
 export function answerSwing(request: SwingRequest): SwingResponse {
-  const input: SwingInput = {
-    machine: { maxWidthMm: request.machine.maxWidthMm, plateSlotMm: request.machine.plateSlotMm ?? null },
-    foot: { slotMm: request.foot?.slotMm ?? null, singleHole: request.foot?.singleHole ?? false },
-    plate: { singleHole: request.plate?.singleHole ?? false },
-    needle: { ...request.needle, gapMm: request.needle.gapMm ?? 0 },
-    stitch: 'drops' in request.stitch ? stitchOfRawDrops(request.stitch.drops) : settingOf(request.stitch),
-    marginMm: request.marginMm,
-    clearanceMm: request.clearanceMm,
-  }
+  const input = swingInputOf(request)
   const result = judgeSwing(input)
   const { worstDrop } = result
   const { evidence, unmeasured } = evidenceOf(input)
@@ -150,6 +146,19 @@ export function answerSwing(request: SwingRequest): SwingResponse {
     unmeasured: [...unmeasured],
     clearingShiftMm: clearingShiftMm(result, input),
     reasons: explainSwing(result, input),
+  }
+}
+
+/** A request as the core judges it. */
+export function swingInputOf(request: SwingRequest): SwingInput {
+  return {
+    machine: { maxWidthMm: request.machine.maxWidthMm, plateSlotMm: request.machine.plateSlotMm ?? null },
+    foot: { slotMm: request.foot?.slotMm ?? null, singleHole: request.foot?.singleHole ?? false },
+    plate: { singleHole: request.plate?.singleHole ?? false },
+    needle: { ...request.needle, gapMm: request.needle.gapMm ?? 0 },
+    stitch: 'drops' in request.stitch ? stitchOfRawDrops(request.stitch.drops) : settingOf(request.stitch),
+    marginMm: request.marginMm,
+    clearanceMm: request.clearanceMm,
   }
 }
 

@@ -26,3 +26,4 @@ export {
 } from './trial'
 export { GOAL_SETUPS } from './trialGoals'
 export { blankState, fittedFactsOf, stateOf, walkInputOf } from './walk'
+export { jobInputOf } from './job'

@@ -1,8 +1,7 @@
-import type { ConflictInput, ThreadedBlade } from '#core/conflicts'
+import { type ConflictInput, stitchFacts, type ThreadedBlade } from '#core/conflicts'
 import { type Construction, threadedBladesOf } from '#core/needle'
 import type { Candidate } from '#core/pairing'
 import type { ClothFacts } from '#core/terms'
-import { hasSwing } from '#core/stitch'
 import { type Bench, benchOf, type BenchTables, plateOn } from './swing'
 import type { Cloth, NeedleRecord, Plan, Settings, Stabilizer, Thread } from '../records'
 import type { SetupContent } from '../setup'
@@ -15,8 +14,6 @@ export interface PairingTables extends BenchTables {
   readonly plans: ReadonlyMap<string, Plan>
 }
 
-/** From here on the swing is so wide for its length that the stitch lies like satin. Common practice. */
-const DENSE_RATIO = 5
 const UNKNOWN_CLOTH: ClothFacts = { structure: null, weight: null }
 
 /** The threads of a setup, one a blade, left to right; a blade without one is left out. */
@@ -46,9 +43,7 @@ export function candidateOf(needle: NeedleRecord): Candidate {
 /** How the stitch of a setup lies; null: none is chosen. */
 export function stitchFactsOf(setup: SetupContent, { stitch }: Bench): ConflictInput['stitch'] {
   if (!stitch) return null
-  const { widthMm, lengthMm } = setup.stitch
-  const swings = hasSwing(stitch) && widthMm > 0
-  return { swings, dense: swings && widthMm / lengthMm >= DENSE_RATIO, lengthMm }
+  return stitchFacts(stitch, setup.stitch)
 }
 
 /** The whole setup as the conflict rules see it. */
@@ -62,7 +57,7 @@ export function conflictInputOf(
   return {
     needle: needle && candidateOf(needle),
     hook: machine?.hook ?? null,
-    foot: foot && { singleHole: foot.singleHole, grooved: foot.sole === 'grooved' },
+    foot,
     plate: { singleHole: plateOn(setup, plate).singleHole },
     stitch: stitchFactsOf(setup, bench),
     threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads),
@@ -71,12 +66,12 @@ export function conflictInputOf(
     technique: setup.technique,
     goal: setup.goal,
     washed: setup.washed,
-    stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.kind ?? null,
+    stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.kind ?? 'none',
     tension: setup.tension,
     dial: machine?.tensionDial ?? null,
     threader: setup.threader,
     cutter: setup.cutter,
     sharedDiscs: setup.sharedDiscs,
-    cutterSchool: settings.schools.cutter,
+    schools: settings.schools,
   }
 }

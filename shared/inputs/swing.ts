@@ -1,4 +1,4 @@
-import { marginForMm } from '#core/schools'
+import { marginOfMm } from '#core/schools'
 import { findStitch, type StitchSetting, type StitchShape } from '#core/stitch'
 import type { SwingInput } from '#core/swing'
 import type { Foot, Machine, NeedleRecord, OwnStitch, Plate, Settings } from '../records'
@@ -82,7 +82,7 @@ export function swingInputOf(
       mirror,
       positionMm,
     },
-    marginMm: marginForMm(needle.construction, settings.schools),
+    marginMm: marginOfMm(settings.schools),
     clearanceMm: settings.clearanceMm,
   }
 }

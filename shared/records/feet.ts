@@ -1,19 +1,7 @@
 import * as z from 'zod/mini'
+import { FOOT_KINDS, SOLES } from '#core/terms'
 import { idField, measured, nameField } from '../fields'
 import { table } from './manifest'
-
-export const FOOT_KINDS = [
-  'zigzag',
-  'open toe',
-  'satin',
-  'pintuck',
-  'straight',
-  'quarter-inch',
-  'edge guide',
-  'walking',
-  'other',
-] as const
-export const SOLES = ['flat', 'tunnel', 'grooved'] as const
 
 const footSchema = z.strictObject({
   id: idField,

@@ -1,5 +1,4 @@
 export { UNKNOWN_CLOTH } from './cloths'
-export { FOOT_KINDS, SOLES } from './feet'
 export { UNKNOWN_MACHINE } from './machines'
 export { table, type TableManifest } from './manifest'
 export { mergeEdit, type Merged, type RecordEdit, takeBack, type TakenBack } from './merge'

@@ -113,6 +113,7 @@ describe('the server routes', () => {
     }
     expect(Object.keys(openapi.paths)).toEqual([
       '/api/v1/swing',
+      '/api/v1/verdict',
       '/api/v1/thread-count',
       '/api/v1/pairing',
       '/api/v1/tension/next',

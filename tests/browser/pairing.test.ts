@@ -101,6 +101,25 @@ describe('Thread and needle, from the demo', () => {
 })
 
 describe('conflicts in the line-up', () => {
+  it('turn it red on every station for a thread the needle refuses, though the swing is clear', async () => {
+    const { driver } = session
+    await open(driver, `${inject('demo')}/pairing`)
+    await pick(driver, 'Left thread', 'Lantern pearl 12')
+    for (const path of ['/', '/plans', '/pairing', '/walk', '/trial', '/swatches', '/workbox', '/files']) {
+      await open(driver, inject('demo') + path)
+      await byRole(driver, 'link', /^Stop\s*1 to mend first/)
+    }
+    await open(driver, inject('demo'))
+    expect(await text('status', 'Verdict')).toMatch(
+      /^Do not sew yet: mend this first\.\s+Stop: Pearl cotton No\. 12 does not run/,
+    )
+    await open(driver, `${inject('demo')}/card`)
+    await untilText(driver, 'Pearl cotton No. 12 does not run through a metallic 80/12')
+    await open(driver, `${inject('demo')}/pairing`)
+    await pick(driver, 'Left thread', 'Slate rayon 40')
+    await byRole(driver, 'link', /^Clear\s*0\.5 mm to spare/)
+  })
+
   it('stop a twin over a single-hole plate on every station, and one press mends it', async () => {
     const { driver } = session
     await open(driver, `${inject('demo')}/workbox`)

@@ -28,7 +28,7 @@ const card = async () => (await byRole(session.driver, 'status', 'Verdict')).get
 describe('Width and swing, from the demo', () => {
   it('starts with the demo setup and its verdict', async () => {
     await untilText(session.driver, 'Clear: up to 4.5 mm is safe.')
-    expect(await verdict()).toMatch(/Clear\s+0\.6 mm to spare/)
+    expect(await verdict()).toMatch(/Clear\s+0\.5 mm to spare/)
     expect(await card()).toContain('7.0 widest − 2.0 gap − 0.5 margin = 4.5')
   })
 
@@ -36,11 +36,11 @@ describe('Width and swing, from the demo', () => {
     const { driver } = session
     await press(driver, 'button', /Twin, 4\.0 mm apart, size 90\/14/)
     await untilText(driver, 'Set the width to 2.5 mm or less.')
-    expect(await verdict()).toMatch(/Strikes\s+0\.5 mm too far/)
+    expect(await verdict()).toMatch(/Stop\s+0\.5 mm too far/)
     expect(await card()).toContain('lands 4.0 mm left')
     expect(await (await byRole(driver, 'button', 'I have hand-walked this')).isEnabled()).toBe(false)
     await press(driver, 'button', 'Set the width to 2.5')
-    await untilText(driver, 'Clear: up to 2.5 mm is safe.')
+    await untilText(driver, 'The swing is clear up to 2.5 mm, but mind this.')
   })
 
   it('logs the hand-walk for exactly this combination and asks again after any change', async () => {
@@ -69,7 +69,7 @@ describe('Width and swing, from the demo', () => {
     await (await type(driver, 'Stitch width', '99')).sendKeys(Key.TAB)
     await untilText(driver, 'Width goes from 0.0 to 12.0 mm.')
     await (await type(driver, 'Stitch width', '2,4')).sendKeys(Key.TAB)
-    await untilText(driver, 'Clear: up to 2.5 mm is safe.')
+    await untilText(driver, 'The swing is clear up to 2.5 mm, but mind this.')
   })
 
   it('understands a typed label, says it back and puts the needle in', async () => {
@@ -79,7 +79,7 @@ describe('Width and swing, from the demo', () => {
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '3.0/90 jeans')
     await untilText(driver, 'Twin, 3.0 mm apart, size 90/14, jeans')
     await field.sendKeys(Key.ENTER)
-    await untilText(driver, 'Clear: up to 3.5 mm is safe.')
+    await untilText(driver, 'The swing is clear up to 3.5 mm, but mind this.')
     expect(
       await allByRole(driver, {
         role: 'button',
@@ -94,7 +94,7 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', 'Single-hole plate')
     await untilText(driver, 'Do not sew: the plate has a single hole.')
     await press(driver, 'button', 'Zigzag plate')
-    await untilText(driver, 'Clear: up to 3.5 mm is safe.')
+    await untilText(driver, 'The swing is clear up to 3.5 mm, but mind this.')
     await driver.actions().sendKeys(Key.ESCAPE).perform()
   })
 

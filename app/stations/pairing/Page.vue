@@ -32,7 +32,7 @@ const { threads, ranked, buy, start, bobbin, bobbins } = usePairing(construction
       </div>
       <div class="side">
         <section
-          v-if="bench.conflicts.some(({ severity }) => severity === 'stop')"
+          v-if="bench.verdict.verdict !== 'clear'"
           aria-label="What stops this setup"
         >
           <ConflictList />

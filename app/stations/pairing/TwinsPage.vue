@@ -2,7 +2,7 @@
 import { formatNumber } from '#core/units'
 import { type Coverage, TWIN_JOBS } from '#core/coverage'
 import { needleLabel } from '#core/needle'
-import { marginForMm } from '#core/schools'
+import { marginOfMm } from '#core/schools'
 import { startCoverageWorker } from '#workers/client'
 import { twinCandidates } from './twinCandidates'
 
@@ -26,7 +26,7 @@ watchEffect(async () => {
   const plain = JSON.parse(
     JSON.stringify([twinCandidates(book.shelf.needles.values()), jobs.value, widths.value]),
   ) as Parameters<typeof client.api.cover> extends [infer A, infer B, infer C, unknown] ? [A, B, C] : never
-  const reply = await client.api.cover(...plain, marginForMm('twin', settings.schools))
+  const reply = await client.api.cover(...plain, marginOfMm(settings.schools))
   // Only the newest wish is answered: ticking fast must not show an old set.
   if (mine !== wish) return
   coverage.value = reply.ok ? reply.coverage : null

@@ -239,7 +239,7 @@ describe('the list of conflicts', () => {
     await page.press('By hand')
     expect(bench.setup.threader).toBe(false)
     expect(book.undo()?.label).toBe('Mend: By hand')
-    expect(bench.conflicts[0]?.code).toBe('threader-several')
+    expect(bench.verdict.reasons[0]?.code).toBe('threader-several')
   })
   it('offers no mend that needs what is not owned', () => {
     bench.update('Round', { footId: 'demo-foot-quarter' })

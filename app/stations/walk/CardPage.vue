@@ -21,7 +21,9 @@ const rest = computed(() =>
   card.value.fields.filter(({ id }) => id !== 'width' && id !== 'length' && id !== 'tension'),
 )
 /** The longest of the numbers sets the size of all, so that they stand alike. */
-const digits = computed(() => Math.max(3, ...dial.value.map(({ value }) => value.length)))
+const digits = computed(() =>
+  Math.max(3, ...dial.value.map(({ value, instead = '' }) => value.length + instead.length)),
+)
 const HATCH = { stop: 'i-lucide-octagon-x', warn: 'i-lucide-triangle-alert', note: 'i-lucide-hand' } as const
 function setSpeed(chosen: string): void {
   bench.update('Choose the speed', { speed: SPEEDS.find(speed => speed === chosen) ?? null })
@@ -87,7 +89,9 @@ defineShortcuts({
         v-for="field in dial"
         :key="field.id"
       >
-        <span class="label">{{ field.label }}</span><b>{{ field.value }}</b
+        <span class="label">{{ field.label }}</span><b v-if="field.instead"
+          ><s :aria-label="`not ${field.value}`">{{ field.value }}</s> {{ field.instead }}</b
+        ><b v-else>{{ field.value }}</b
         ><span class="note">{{ field.note }}</span>
       </div>
     </section>

@@ -2,11 +2,11 @@
 import { newestFirst } from '#shared/fields'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { needleSearchText } from '#core/needle'
-import { judgeSwing } from '#core/swing'
-import { benchOf, swingInputOf } from '#shared/inputs'
+import { judgeJob } from '#core/verdict'
+import { benchOf, jobInputOf } from '#shared/inputs'
 import type { Plan } from '#shared/records'
 import { newId } from '~/utils/id'
-import { VERDICT_LOOKS } from '~/utils/verdict'
+import { JOB_LOOKS } from '~/utils/verdict'
 
 useHead({ title: 'Kept plans · Lacy Spool' })
 const book = useBookStore()
@@ -67,11 +67,10 @@ const rows = computed(() =>
 )
 function facts(plan: Plan) {
   const parts = benchOf(plan.setup, book.shelf)
-  const input = swingInputOf(plan.setup, parts, settings.record)
-  const result = input && judgeSwing(input)
+  const job = judgeJob(jobInputOf(plan.setup, book.shelf, settings.record, settings.unit))
   const { widthMm, lengthMm } = plan.setup.stitch
   return {
-    look: result && VERDICT_LOOKS[result.verdict],
+    look: job.swing && JOB_LOOKS[job.verdict],
     line: [
       parts.machine?.name,
       parts.needle && needleSearchText(parts.needle),

@@ -1,29 +1,33 @@
 <script setup lang="ts">
 import type { Machine } from '#shared/records'
 import { type Needle, outerSpanMm } from '#core/needle'
-import { isStraightOnly } from '#core/schools'
-import { type TwinModeComparison, compareTwinMode, evidenceWords, headline } from '#core/swing'
+import { type TwinModeComparison, compareTwinMode, evidenceWords } from '#core/swing'
+import { jobHeadline } from '#core/verdict'
 import { dayOf } from '~/utils/dates'
-import { VERDICT_LOOKS } from '~/utils/verdict'
+import { JOB_LOOKS } from '~/utils/verdict'
 
 const bench = useBenchStore()
 const settings = useSettingsStore()
 const { length } = useLength()
 
-const look = computed(() => bench.result && VERDICT_LOOKS[bench.result.verdict])
+const look = computed(() => bench.result && JOB_LOOKS[bench.verdict.verdict])
+/** Whatever else does not let this be sewn as it stands: it comes first, whatever the swing says. */
+const setupReasons = useSetupReasons()
+const against = computed(() => setupReasons.value.filter(({ severity }) => severity !== 'note'))
+const swingReasons = computed(() => bench.verdict.reasons.filter(({ about }) => about === 'swing'))
 const line = computed(() =>
-  bench.result && bench.swingInput ? headline(bench.result, bench.swingInput, settings.unit) : '',
+  bench.swingInput ? jobHeadline(bench.verdict, bench.swingInput, settings.unit) : '',
 )
 const SUMS = new Set(['safe-width', 'straight-only', 'no-width-helps'])
 /** Said elsewhere: the caution stands beside the handwheel. */
 const ELSEWHERE = new Set(['hand-walk'])
-const sums = computed(() => bench.reasons.filter(({ code }) => SUMS.has(code)))
+const sums = computed(() => swingReasons.value.filter(({ code }) => SUMS.has(code)))
 /** Good news can wait behind a click; what is wrong cannot. */
 const QUIET = new Set(['fits', 'openings-unmeasured'])
 const modeWords = computed(() =>
-  bench.reasons.filter(({ code }) => !SUMS.has(code) && !ELSEWHERE.has(code) && !QUIET.has(code)),
+  swingReasons.value.filter(({ code }) => !SUMS.has(code) && !ELSEWHERE.has(code) && !QUIET.has(code)),
 )
-const more = computed(() => bench.reasons.filter(({ code }) => QUIET.has(code)))
+const more = computed(() => swingReasons.value.filter(({ code }) => QUIET.has(code)))
 
 /** What the machine itself would let you set, where that is not what is safe. */
 const mode = computed(() => {
@@ -55,21 +59,14 @@ function forgetWords({ twinMode, forgetsTwinMode }: Machine): string {
 const handWalks = useHandWalksStore()
 /** What it rests on, and how sure that is. */
 const evidence = computed(() => {
-  if (!bench.evidence) return ''
   const walked = handWalks.latest ? `; hand-walked ${dayOf(handWalks.latest.walkedAt)}` : '; not hand-walked'
-  return `${evidenceWords(bench.evidence)}${walked}.`
+  return `${evidenceWords(bench.verdict)}${walked}.`
 })
-const isByRule = computed(() => bench.evidence?.evidence === 'rule')
+const isByRule = computed(() => bench.verdict.evidence === 'rule')
 /** What helps a stitch that is held at one end of the swing. */
 const shift = computed(() => {
   const mm = bench.clearingShift
   return mm ? `Move the needle ${length(Math.abs(mm))} ${mm < 0 ? 'left' : 'right'}: clear` : null
-})
-const wideNote = computed(() => {
-  const { needle } = bench.parts
-  return needle && bench.result?.swings && isStraightOnly(needle, settings.schools)
-    ? 'Your school sews straight only from a gap of 5.0 up.'
-    : null
 })
 </script>
 
@@ -88,6 +85,23 @@ const wideNote = computed(() => {
     >
       <UIcon :name="look.icon" /> <b>{{ line }}</b>
     </p>
+    <div
+      v-for="reason in against"
+      :key="reason.code"
+      class="against"
+    >
+      <p :style="{ color: reason.look.ink }">
+        <b>{{ reason.look.word }}:</b> {{ reason.message }}
+      </p>
+      <UButton
+        v-if="reason.press"
+        size="sm"
+        variant="outline"
+        icon="i-lucide-wrench"
+        :label="reason.press.label"
+        @click="reason.press.do()"
+      />
+    </div>
     <p class="evidence">
       <UIcon :name="isByRule ? 'i-lucide-circle-dashed' : 'i-lucide-ruler'" /> {{ evidence }}
     </p>
@@ -112,12 +126,6 @@ const wideNote = computed(() => {
       class="why"
     >
       {{ reason.message }}
-    </p>
-    <p
-      v-if="wideNote"
-      class="why close-ink"
-    >
-      {{ wideNote }}
     </p>
     <p
       v-if="mode"
@@ -169,6 +177,17 @@ const wideNote = computed(() => {
   margin: 3px 0;
   font-size: 14.5px;
   line-height: 1.25;
+}
+.against {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin: 4px 0;
+  font-size: 15px;
+  line-height: 1.25;
+}
+.against p {
+  flex: 1;
 }
 .evidence .iconify {
   flex: none;

@@ -3,7 +3,8 @@ import { UNKNOWN_STATE } from '#core/putback'
 import { threadingWalk } from '#core/walk'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import { demoBackup } from '#shared/demo'
-import { walkInputOf } from '#shared/inputs'
+import { jobInputOf, walkInputOf } from '#shared/inputs'
+import { judgeJob } from '#core/verdict'
 
 const byId = <T extends { id: string }>(records: readonly T[]) =>
   new Map(records.map(record => [record.id, record]))
@@ -20,10 +21,14 @@ const tables = {
   plans: byId(plans),
 }
 const inputs = plans.map(({ setup }) => walkInputOf(setup, tables, DEFAULT_SETTINGS, UNKNOWN_STATE))
+const jobs = plans.map(({ setup }) => jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm'))
 let turn = 0
 
 describe('the demo’s setups, one after the other', () => {
   bench('a threading walk', () => {
     threadingWalk(inputs[turn++ % inputs.length]!)
+  })
+  bench('the verdict of a whole setup', () => {
+    judgeJob(jobs[turn++ % jobs.length]!)
   })
 })

@@ -1,0 +1,10 @@
+export {
+  JOB_VERDICTS,
+  judgeJob,
+  type BladeFit,
+  type JobInput,
+  type JobReason,
+  type JobVerdict,
+  type JobWord,
+} from './judge'
+export { jobHeadline, verdictWords } from './words'

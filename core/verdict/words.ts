@@ -1,0 +1,42 @@
+import { headline, type SwingInput } from '#core/swing'
+import { formatLengthDown, lengthWithUnit, type LengthUnit, UNIT_SIGNS } from '#core/units'
+import type { JobVerdict } from './judge'
+
+/**
+ * What the verdict comes to, beside its word: the number that decides, or how many things do.
+ *
+ * @example
+ * verdictWords(judgeJob(input), 'mm') // '0.5 mm to spare'
+ */
+export function verdictWords(job: JobVerdict, unit: LengthUnit): string {
+  const { verdict, swing, reasons } = job
+  if (!swing) return 'machine and needle missing'
+  const spare = swing.bindingSpareMm
+  if (swing.verdict === 'strikes') return `${lengthWithUnit(-spare, unit)} too far`
+  const waiting = reasons.filter(({ about, severity }) => about === 'setup' && severity === verdict)
+  if (verdict === 'stop') return `${waiting.length} to mend first`
+  if (verdict === 'mind' && !minds(job, 'swing')) return `${waiting.length} to mind`
+  return `${lengthWithUnit(Math.max(0, spare), unit)} to spare`
+}
+
+/**
+ * The verdict in one line: what to do, with the number to dial in where the swing decides.
+ *
+ * @param input - the swing's, as it was judged.
+ *
+ * @example
+ * jobHeadline(judgeJob({ swing, setup, unit }), swing, 'mm') // 'Clear: up to 4.5 mm is safe.'
+ */
+export function jobHeadline(job: JobVerdict, input: SwingInput, unit: LengthUnit): string {
+  const { verdict, swing, reasons } = job
+  if (!swing || swing.verdict !== 'clear') return swing ? headline(swing, input, unit) : ''
+  if (verdict === 'stop') return 'Do not sew yet: mend this first.'
+  if (reasons.some(({ code }) => code === 'touching'))
+    return 'As good as touching: make it narrower, or hand-walk it first.'
+  if (verdict === 'clear') return headline(swing, input, unit)
+  const safe = swing.swings ? ` up to ${formatLengthDown(swing.safeWidthMm, unit)} ${UNIT_SIGNS[unit]}` : ''
+  return `The swing is clear${safe}, but mind this.`
+}
+
+const minds = ({ reasons }: JobVerdict, wanted: 'swing' | 'setup') =>
+  reasons.some(({ about, severity }) => about === wanted && severity === 'mind')

@@ -1,0 +1,20 @@
+import type { JobInput } from '#core/verdict'
+import type { LengthUnit } from '#core/units'
+import { conflictInputOf, type PairingTables } from './pairing'
+import { benchOf, swingInputOf } from './swing'
+import type { Settings } from '../records'
+import type { SetupContent } from '../setup'
+
+/** A whole setup as the one verdict judges it. */
+export function jobInputOf(
+  setup: SetupContent,
+  tables: PairingTables,
+  settings: Settings,
+  unit: LengthUnit,
+): JobInput {
+  return {
+    swing: swingInputOf(setup, benchOf(setup, tables), settings),
+    setup: conflictInputOf(setup, tables, settings),
+    unit,
+  }
+}
