@@ -3,22 +3,31 @@ import type { Reading, TrialGoal } from './goals'
 import type { SteppedDial, TrialPrior } from './types'
 
 /**
- * What is believed of the machine: at which mark the goal lies and how many reading steps a mark makes.
+ * What is believed of the machine: at which mark the goal lies, how many reading steps a mark makes, and how
+ * far its readings scatter.
  *
  * A reading is target + slope × (dial − goal mark), with normal noise, rounded to a step and held to ±3. The
- * belief is a grid over goal mark and slope; a reading multiplies each cell by its chance. Slopes are
- * log-normal about 1.3 steps a mark on a dial of nine marks (our own assumption, stated in the study); the
- * noise is 0.3 of a step, with one reading in fifty taken to be a slip.
+ * belief is a grid over goal mark, slope and noise; a reading multiplies each cell by its chance, so that
+ * rows that hardly agree make it less sure. Slopes are log-normal about 1.3 steps a mark on a dial of nine
+ * marks, the noise mostly 0.3 of a step and seldom up to 1, one reading in fifty is taken to be a slip: our
+ * own assumptions, held against other machines in the study.
  */
 export interface Belief {
   readonly mark: Float64Array
   readonly slope: Float64Array
+  /** Which of `NOISES`. */
+  readonly noise: Uint8Array
   readonly weight: Float64Array
 }
 
 /** Marks nearer than this are the same. */
 const ROUNDING = 1e-9
-const NOISE = 0.3
+/** How far readings scatter, in steps, and how often a reader and a cloth are taken to be like that. */
+const NOISES = [
+  { steps: 0.3, weight: 0.7 },
+  { steps: 0.6, weight: 0.2 },
+  { steps: 1, weight: 0.1 },
+] as const
 const SLIP = 0.02
 const MIDDLE_SLOPE = 1.3
 const SLOPE_SIGMA = 0.4
@@ -61,10 +70,11 @@ const TABLE_STEP = 0.02
 const TABLE_LOW = -6
 const TABLE_SIZE = Math.round((-2 * TABLE_LOW) / TABLE_STEP) + 1
 const READING_CHANCE: readonly Float64Array[] = [-3, -2, -1, 0, 1, 2, 3].map(reading =>
-  Float64Array.from({ length: TABLE_SIZE }, (_, i) => {
-    const truth = TABLE_LOW + i * TABLE_STEP
-    const below = reading === -3 ? 0 : normalBelow((reading - 0.5 - truth) / NOISE)
-    const above = reading === 3 ? 1 : normalBelow((reading + 0.5 - truth) / NOISE)
+  Float64Array.from({ length: TABLE_SIZE * NOISES.length }, (_, i) => {
+    const truth = TABLE_LOW + (i % TABLE_SIZE) * TABLE_STEP
+    const { steps } = NOISES[Math.floor(i / TABLE_SIZE)]!
+    const below = reading === -3 ? 0 : normalBelow((reading - 0.5 - truth) / steps)
+    const above = reading === 3 ? 1 : normalBelow((reading + 0.5 - truth) / steps)
     return (1 - SLIP) * (above - below) + SLIP / 7
   }),
 )
@@ -101,20 +111,30 @@ export function beliefBefore(dial: SteppedDial, prior: TrialPrior): Belief {
   const unit = unitOf(dial)
   const whole = dial.max - dial.min + 2 * PAST_ENDS * unit
   const cells = cellsOf(dial, prior)
-  const size = cells.length * SLOPES.length
-  const [mark, slope, weight] = [new Float64Array(size), new Float64Array(size), new Float64Array(size)]
+  const size = cells.length * SLOPES.length * NOISES.length
+  const { mark, slope, noise, weight } = emptyBelief(size)
   let i = 0
   for (const cell of cells) {
     const density = (1 - SURPRISE) * normalDensity(cell.mark, prior) + SURPRISE / whole
     for (const s of SLOPES) {
-      mark[i] = cell.mark
-      slope[i] = s.slope / unit
-      weight[i] = density * cell.wide * s.weight
-      i++
+      for (const [n, { weight: share }] of NOISES.entries()) {
+        mark[i] = cell.mark
+        slope[i] = s.slope / unit
+        noise[i] = n
+        weight[i] = density * cell.wide * s.weight * share
+        i++
+      }
     }
   }
-  return normalized({ mark, slope, weight })
+  return normalized({ mark, slope, noise, weight })
 }
+
+const emptyBelief = (size: number): Belief => ({
+  mark: new Float64Array(size),
+  slope: new Float64Array(size),
+  noise: new Uint8Array(size),
+  weight: new Float64Array(size),
+})
 
 function normalDensity(mark: number, { tension, spread }: TrialPrior): number {
   const z = (mark - tension) / spread
@@ -144,17 +164,17 @@ function cellsOf(dial: SteppedDial, prior: TrialPrior): Cell[] {
   return cells
 }
 
-function normalized({ mark, slope, weight }: Belief): Belief {
+function normalized({ mark, slope, noise, weight }: Belief): Belief {
   let sum = 0
   for (const w of weight) sum += w
   for (let i = 0; i < weight.length; i++) weight[i] = weight[i]! / sum
-  return { mark, slope, weight }
+  return { mark, slope, noise, weight }
 }
 
-/** Where a true value stands in the tables. */
-function placeOf(truth: number): number {
+/** Where a true value stands in the tables, under this noise. */
+function placeOf(truth: number, noise: number): number {
   const place = Math.round((truth - TABLE_LOW) / TABLE_STEP)
-  return Math.min(TABLE_SIZE - 1, Math.max(0, place))
+  return noise * TABLE_SIZE + Math.min(TABLE_SIZE - 1, Math.max(0, place))
 }
 
 /** The belief after a reading; cells that hardly count any more are left out. */
@@ -164,21 +184,25 @@ export function beliefAfter(before: Belief, { target }: Aim, dial: number, readi
   const weight = new Float64Array(size)
   let sum = 0
   for (let i = 0; i < size; i++) {
-    weight[i] = before.weight[i]! * table[placeOf(target + before.slope[i]! * (dial - before.mark[i]!))]!
+    weight[i] =
+      before.weight[i]!
+      * table[placeOf(target + before.slope[i]! * (dial - before.mark[i]!), before.noise[i]!)]!
     sum += weight[i]!
   }
-  const kept = { mark: new Float64Array(size), slope: new Float64Array(size), weight: new Float64Array(size) }
+  const kept = emptyBelief(size)
   let count = 0
   for (let i = 0; i < size; i++) {
     if (weight[i]! <= NEGLIGIBLE * sum) continue
     kept.mark[count] = before.mark[i]!
     kept.slope[count] = before.slope[i]!
+    kept.noise[count] = before.noise[i]!
     kept.weight[count] = weight[i]!
     count++
   }
   return normalized({
     mark: kept.mark.subarray(0, count),
     slope: kept.slope.subarray(0, count),
+    noise: kept.noise.subarray(0, count),
     weight: kept.weight.subarray(0, count),
   })
 }
@@ -207,6 +231,16 @@ export function chanceRight({ mark, slope, weight }: Belief, aim: Aim, number: n
   let sum = 0
   for (let i = 0; i < mark.length; i++) {
     if (isRight(number - mark[i]!, slope[i]!, aim)) sum += weight[i]!
+  }
+  return sum
+}
+
+/** Chance that this number truly reads within half a step of the goal, 0 to 1: however coarse the dial. */
+export function chanceWithin({ mark, slope, weight }: Belief, { atLeast }: Aim, number: number): number {
+  let sum = 0
+  for (let i = 0; i < mark.length; i++) {
+    const off = slope[i]! * (number - mark[i]!)
+    if (atLeast ? off >= -HALF : Math.abs(off) <= HALF) sum += weight[i]!
   }
   return sum
 }
@@ -241,14 +275,14 @@ export function expectedOff({ mark, slope, weight }: Belief, { atLeast }: Aim, n
  * best mark is right, weighed by the chance of that reading.
  */
 export function worthOf(
-  { mark, slope, weight }: Belief,
+  { mark, slope, noise, weight }: Belief,
   aim: Aim,
   number: number,
   nearest: (mean: number) => number,
 ): number {
   const size = mark.length
   const places = new Uint16Array(size)
-  for (let i = 0; i < size; i++) places[i] = placeOf(aim.target + slope[i]! * (number - mark[i]!))
+  for (let i = 0; i < size; i++) places[i] = placeOf(aim.target + slope[i]! * (number - mark[i]!), noise[i]!)
   const after = new Float64Array(size)
   let worth = 0
   for (const table of READING_CHANCE) {

@@ -4,14 +4,17 @@ export { markFurther, marksOf, nearestOf } from './marks'
 export { nextTension } from './next'
 export { STRIP_ROW_MM, type Strip, stripSheets } from './stripSheet'
 export { usualPrior } from './search'
+export { sureWords } from './words'
 export { normalBelow } from './belief'
 export {
   MOST_ROWS,
   TRIAL_CARE,
+  TRIAL_EVIDENCE,
   TRIAL_REASONS,
   type SteppedDial,
   type TrialAdvice,
   type TrialCare,
+  type TrialEvidence,
   type TrialInput,
   type TrialPrior,
   type TrialReasonCode,

@@ -32,13 +32,15 @@ function adviceOf(search: Search, finding: Finding): TrialAdvice {
   const { goal, dial, rows, leader, mean, spread, bracket, disagree } = search
   const { code, message } = finding
   const settled = finding.settled ?? false
-  const best = leader?.mark ?? null
+  const chosen = finding.best ?? leader
+  const best = chosen?.mark ?? null
   return {
     next: finding.next ?? null,
     settled,
     best,
-    chance: leader?.chance ?? 0,
-    offReadings: leader?.offReadings ?? null,
+    evidence: chosen?.evidence ?? 'none',
+    chance: chosen?.within ?? 0,
+    offReadings: chosen?.offReadings ?? null,
     outOfReach: finding.outOfReach ?? false,
     reason: { code, message },
     beside: best !== null && settled ? besideOf(goal, dial, rows, best) : null,

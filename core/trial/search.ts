@@ -7,6 +7,7 @@ import {
   beliefAfter,
   beliefBefore,
   chanceRight,
+  chanceWithin,
   expectedOff,
   meanAndSpread,
   unitOf,
@@ -19,6 +20,7 @@ import {
   MOST_ROWS,
   type SteppedDial,
   type TrialAdvice,
+  type TrialEvidence,
   type TrialInput,
   type TrialPrior,
   type TrialRow,
@@ -40,8 +42,11 @@ export interface ReadRow {
 /** The number that is best so far, and how good it is. */
 export interface Leader {
   readonly mark: number
-  /** Chance that it is right, 0 to 1. */
+  readonly evidence: TrialEvidence
+  /** Chance that it is right or the nearest mark there is, 0 to 1. */
   readonly chance: number
+  /** Chance that it truly reads within half a step, 0 to 1. */
+  readonly within: number
   /** How far off it is expected to read, in steps. */
   readonly offReadings: number
 }
@@ -68,6 +73,8 @@ export interface Search {
   readonly disagree: readonly [ReadRow, ReadRow] | null
   /** null: no mark may be used, or nothing was read yet. */
   readonly leader: Leader | null
+  /** The best of the marks at which a row read the goal; null: none did. */
+  readonly found: Leader | null
 }
 
 /**
@@ -104,9 +111,14 @@ export function searchOf(input: TrialInput): Search {
     spread,
     bracket: bracketOf(read, goal),
     disagree: disagreement(read),
-    leader: marks.length === 0 || read.length === 0 ? null : leaderOf(belief, aim, marks, mean),
+    leader: marks.length === 0 || read.length === 0 ? null : leaderOf(belief, aim, marks, mean, read),
+    found: foundOf(belief, aim, marks, read),
   }
 }
+
+/** Whether a reading is what the goal asks for. */
+export const meets = ({ target, atLeast }: Aim, reading: Reading): boolean =>
+  atLeast ? reading >= target : reading === target
 
 /**
  * Where to begin without an own swatch: by the goal's rule, give or take a mark of a usual dial.
@@ -131,13 +143,52 @@ function readRows(rows: readonly TrialRow[], goal: TrialGoal): ReadRow[] {
 }
 
 /** The mark most likely to be right; they lie close together, so a few about the mean are enough. */
-function leaderOf(belief: Belief, aim: Aim, marks: readonly number[], mean: number): Leader {
+function leaderOf(
+  belief: Belief,
+  aim: Aim,
+  marks: readonly number[],
+  mean: number,
+  read: readonly ReadRow[],
+): Leader {
   const middle = marks.indexOf(nearestOf(marks, mean))
   const near = marks.slice(Math.max(0, middle - BEST_REACH), middle + BEST_REACH + 1)
   const mark = near.reduce((best, next) =>
     chanceRight(belief, aim, next) > chanceRight(belief, aim, best) + SAME_MARK ? next : best,
   )
-  return { mark, chance: chanceRight(belief, aim, mark), offReadings: expectedOff(belief, aim, mark) }
+  return leaderAt(belief, aim, mark, read)
+}
+
+function leaderAt(belief: Belief, aim: Aim, mark: number, read: readonly ReadRow[]): Leader {
+  return {
+    mark,
+    evidence: evidenceOf(aim, mark, read),
+    chance: chanceRight(belief, aim, mark),
+    within: chanceWithin(belief, aim, mark),
+    offReadings: expectedOff(belief, aim, mark),
+  }
+}
+
+function evidenceOf(aim: Aim, mark: number, read: readonly ReadRow[]): TrialEvidence {
+  const isAt = ({ tension }: ReadRow) => Math.abs(tension - mark) < SAME_MARK
+  if (read.some(row => isAt(row) && meets(aim, row.reading))) return 'sewn'
+  const below = read.some(row => row.tension < mark - SAME_MARK && row.reading <= aim.target)
+  const above = read.some(row => row.tension > mark + SAME_MARK && row.reading >= aim.target)
+  return below && above ? 'between' : 'none'
+}
+
+function foundOf(
+  belief: Belief,
+  aim: Aim,
+  marks: readonly number[],
+  read: readonly ReadRow[],
+): Leader | null {
+  const highest = marks.at(-1) ?? -Infinity
+  const sewn = read.filter(({ tension, reading }) => meets(aim, reading) && tension <= highest + SAME_MARK)
+  const leaders = sewn.map(({ tension }) => leaderAt(belief, aim, tension, read))
+  return leaders.reduce<Leader | null>(
+    (best, next) => (best && best.chance >= next.chance - SAME_MARK ? best : next),
+    null,
+  )
 }
 
 function requireInput({ dial, rows }: TrialInput, prior: TrialPrior): void {

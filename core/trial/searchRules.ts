@@ -1,7 +1,7 @@
 import { formatNumber, formatShort } from '#core/units'
 import { aimOf, chanceBeyond, chanceRight, meanAndSpread, unitOf, worthOf } from './belief'
 import { nearestOf } from './marks'
-import { type Leader, type ReadRow, SAME_MARK, type Search } from './search'
+import { type Leader, meets, type ReadRow, SAME_MARK, type Search } from './search'
 import type { TrialCare, TrialReasonCode } from './types'
 
 /** After so many rows that were read, going on without changing something else is a waste of thread. */
@@ -11,7 +11,9 @@ const ENOUGH_FOR_TWO = 4
 /** A step this large, in marks of a usual dial, is coarse. */
 const COARSE = 0.4
 /** So sure the best number must be to be called found. */
-const SURE: Readonly<Record<TrialCare, number>> = { careful: 0.919, quick: 0.83 }
+const SURE: Readonly<Record<TrialCare, number>> = { careful: 0.9, quick: 0.83 }
+/** From here on the best number itself is sewn next. */
+const LIKELY = 0.6
 const SURE_BEYOND = 0.9
 /** A best number expected to read farther off than this is only the nearest there is, in steps. */
 const NEAR_ENOUGH = 0.5
@@ -27,6 +29,8 @@ export interface Finding {
   /** The number to sew next; left out: there is none. */
   readonly next?: number
   readonly settled?: true
+  /** The number it is about; left out: the best so far. */
+  readonly best?: Leader
   readonly outOfReach?: true
 }
 type Rule = (search: Search) => Finding | null
@@ -116,20 +120,104 @@ const rowsDisagree: Rule = search => {
   }
 }
 
-const sureEnough: ReadRule = ({ care }, { mark, chance, offReadings }) => {
-  if (!(chance >= SURE[care])) return null
-  if (offReadings <= NEAR_ENOUGH)
-    return { code: 'settled', message: `Settled at ${formatShort(mark)}.`, settled: true }
-  const off = formatNumber(offReadings, 1)
+/** Found: a row sewn at that very mark read the goal, and the others agree. */
+const foundThere: Rule = ({ care, found }) => {
+  if (!found || !(found.chance >= SURE[care])) return null
   return {
-    code: 'nearest',
-    message: `${formatShort(mark)} is the nearest mark: about ${off} of a step off.`,
+    code: 'settled',
+    message: `Found: ${formatShort(found.mark)} reads the goal.`,
     settled: true,
+    best: found,
+  }
+}
+
+/** Sure enough, and nothing was sewn there: quick takes it from between two rows, careful sews it once. */
+const sureOfUnsewn: ReadRule = ({ care, read }, { mark, chance, offReadings, evidence }) => {
+  if (!(chance >= SURE[care]) || evidence === 'sewn') return null
+  const said = formatShort(mark)
+  if (offReadings > NEAR_ENOUGH || read.some(({ tension }) => sameMark(tension, mark))) {
+    const off = formatNumber(offReadings, 1)
+    return { code: 'nearest', message: `${said} is the nearest mark: about ${off} of a step off.` }
+  }
+  if (care === 'quick' && evidence === 'between')
+    return { code: 'settled', message: `Likely ${said}: it lies between two rows.`, settled: true }
+  return { code: 'confirm', message: `Likely ${said}: sew it once.`, next: mark }
+}
+
+/** The last row read the goal: before anything else it is sewn there once more. */
+const confirmThere: Rule = ({ aim, read, ceiling }) => {
+  const last = read.at(-1)
+  if (!last || !meets(aim, last.reading) || !(last.tension < ceiling - SAME_MARK)) return null
+  if (read.filter(({ tension }) => sameMark(tension, last.tension)).length > 1) return null
+  const said = formatShort(last.tension)
+  return {
+    code: 'confirm',
+    message: `${said} reads the goal: sew it once more to be sure.`,
+    next: last.tension,
+  }
+}
+
+/** A mark of a usual dial, twice: over so much the reading moves, if tension is what moves it. */
+const STUCK_MARKS = 2
+const STUCK_ROWS = 3
+const OUTERMOST = 3
+
+/** Tension does not move the reading. The end steps of the scale say only “or beyond”. */
+const stuck: Rule = ({ aim, read, dial }) => {
+  const [first] = read
+  if (!first || read.length < STUCK_ROWS || meets(aim, first.reading)) return null
+  if (Math.abs(first.reading) === OUTERMOST || read.some(({ reading }) => reading !== first.reading))
+    return null
+  const marks = read.map(({ tension }) => tension)
+  if (Math.max(...marks) - Math.min(...marks) < STUCK_MARKS * unitOf(dial) - SAME_MARK) return null
+  return {
+    code: 'stuck',
+    message:
+      'The reading does not move with the tension. Look elsewhere first: is the thread in the discs, was the '
+      + 'foot up when you threaded, does the bobbin run freely, is the needle right?',
+  }
+}
+
+const BACKWARDS_PAIRS = 3
+/** More tension reads less, in every pair of rows that differs. */
+const backwards: Rule = ({ read }) => {
+  const steps = read.flatMap((a, i) =>
+    read.slice(i + 1).map(b => Math.sign(b.tension - a.tension) * (b.reading - a.reading)),
+  )
+  const against = steps.filter(step => step < 0).length
+  if (against < BACKWARDS_PAIRS || steps.some(step => step > 0)) return null
+  return {
+    code: 'backwards',
+    message:
+      'More tension reads less in every row. Was it read the right way round? More means that the ridge '
+      + 'stands higher, or that more of the bobbin thread shows on the right side.',
+  }
+}
+
+const OFTEN_AT_END = 3
+/** At the last mark there is, often enough: the goal lies there or just past it. */
+const atTheEnd: Rule = search => {
+  const { aim, marks, read, leader } = search
+  if (!leader || (leader.mark !== marks[0] && leader.mark !== marks.at(-1))) return null
+  const there = read.filter(({ tension }) => sameMark(tension, leader.mark))
+  if (there.length < OFTEN_AT_END) return null
+  const said = formatShort(leader.mark)
+  if (there.some(({ reading }) => meets(aim, reading)))
+    return {
+      code: 'nearest',
+      message: `${said} is the last mark, and the goal lies at it or just past it.`,
+      settled: true,
+    }
+  const isTop = leader.mark === marks.at(-1)
+  return {
+    code: isTop ? 'beyond-top' : 'beyond-bottom',
+    message: `The goal lies just past ${said}, the last mark: ${OTHERS}.`,
+    outOfReach: true,
   }
 }
 
 /** On a coarse dial: the best mark or the one beside it is right. */
-const betweenTwoMarks: ReadRule = (search, { mark, offReadings }) => {
+const betweenTwoMarks: ReadRule = (search, { mark, offReadings, evidence }) => {
   const { read, dial, care } = search
   if (read.length < ENOUGH_FOR_TWO || !(dial.step > COARSE * unitOf(dial))) return null
   if (!(chanceOfPair(search, mark) >= SURE[care])) return null
@@ -137,7 +225,7 @@ const betweenTwoMarks: ReadRule = (search, { mark, offReadings }) => {
   return {
     code: 'nearest',
     message: `It lies between two marks; ${formatShort(mark)} is as near as any: about ${off} of a step off.`,
-    settled: true,
+    ...(evidence === 'sewn' || (care === 'quick' && evidence === 'between') ? { settled: true } : {}),
   }
 }
 
@@ -151,14 +239,27 @@ const tooManyRows: ReadRule = ({ read }, { mark }) => {
   }
 }
 
-/** Go on: the mark from which one may expect to know most, inside the bracket. */
+/** Go on: the mark from which one may expect to know most, on the goal's side of every row. */
 const sewOn: Rule = search => {
-  const { bracket, marks } = search
-  const inside = bracket
-    ? marks.filter(mark => mark >= bracket.low - SAME_MARK && mark <= bracket.high + SAME_MARK)
-    : marks
-  const next = worthiest(search, inside.length > 0 ? inside : marks)
+  const { marks, leader } = search
+  const open = marks.filter(mark => liesOpen(search, mark))
+  // Once the best mark is more likely right than not, the row that could find it teaches as much as any.
+  const isLikely = leader !== null && leader.chance >= LIKELY && open.includes(leader.mark)
+  const next = isLikely ? leader.mark : worthiest(search, open.length > 0 ? open : marks)
   return { ...reasonToSew(search, next), next }
+}
+
+/** Whether the goal may lie there: above each row that fell short of it, below each that went past. */
+function liesOpen({ aim, bracket, read }: Search, mark: number): boolean {
+  if (bracket) return mark >= bracket.low - SAME_MARK && mark <= bracket.high + SAME_MARK
+  const short = read.filter(({ reading }) => reading < aim.target)
+  const past = read.filter(({ reading }) => reading > aim.target && !aim.atLeast)
+  // Rows that disagree rule out nothing.
+  if (short.length > 0 && past.length > 0) return true
+  return (
+    short.every(({ tension }) => mark >= tension - SAME_MARK)
+    && past.every(({ tension }) => mark <= tension + SAME_MARK)
+  )
 }
 
 /** The first that has something to say decides; the last always has. */
@@ -167,8 +268,13 @@ export const SEARCH_RULES: readonly Rule[] = [
   nothingRead,
   beyondTop,
   beyondBottom,
+  backwards,
+  stuck,
   rowsDisagree,
-  onceRead(sureEnough),
+  foundThere,
+  confirmThere,
+  onceRead(sureOfUnsewn),
+  atTheEnd,
   onceRead(betweenTwoMarks),
   onceRead(tooManyRows),
   sewOn,

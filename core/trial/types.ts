@@ -41,11 +41,13 @@ export interface TrialInput {
  *
  * - `first`: nothing sewn yet. `higher`, `lower`: the goal lies that way. `between`: between two rows
  *   already sewn.
- * - `confirm`: the same number once more. `contradiction`: two rows disagree; one of them is sewn again.
+ * - `confirm`: a number to be sure of: it read the goal once, or lies between two rows.
+ * - `contradiction`: two rows disagree; one of them is sewn again.
  * - `breaks`, `skips`: lower than where the thread broke or stitches were skipped.
  * - `settled`: found. `nearest`: found as near as the dial's marks allow.
  * - `beyond-top`, `beyond-bottom`: the goal lies past the dial's end. `breaks-first`, `skips-first`: it
  *   lies above where the thread breaks or stitches are skipped.
+ * - `stuck`: the reading does not move with the tension. `backwards`: it moves the wrong way.
  * - `restless`: the rows say too different things to go on.
  */
 export const TRIAL_REASONS = [
@@ -63,9 +65,17 @@ export const TRIAL_REASONS = [
   'beyond-bottom',
   'breaks-first',
   'skips-first',
+  'stuck',
+  'backwards',
   'restless',
 ] as const
 export type TrialReasonCode = (typeof TRIAL_REASONS)[number]
+
+/**
+ * - `sewn`: a row at that very mark read the goal. `between`: rows lie on both sides of it. `none`: neither.
+ */
+export const TRIAL_EVIDENCE = ['sewn', 'between', 'none'] as const
+export type TrialEvidence = (typeof TRIAL_EVIDENCE)[number]
 
 /** The reading a goal is not about, where it lies outside what the goal allows. */
 export interface Beside {
@@ -79,9 +89,12 @@ export interface Beside {
 export interface TrialAdvice {
   /** The number to sew next; null: there is none. */
   readonly next: number | null
+  /** Found: careful, a row sewn at it read the goal; quick, that or rows on both sides of it. */
   readonly settled: boolean
   /** The best number so far; null before the first row was read. */
   readonly best: number | null
+  /** What `best` rests on. */
+  readonly evidence: TrialEvidence
   /** Chance that the best number is right, 0 to 1. */
   readonly chance: number
   /**

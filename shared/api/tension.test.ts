@@ -13,6 +13,8 @@ describe('the next tension over the API', () => {
       next: 4.5,
       settled: false,
       best: null,
+      evidence: 'none',
+      chance: 0,
       bracket: null,
       outOfReach: false,
       reason: { code: 'first', message: 'Begin at 4.5.' },

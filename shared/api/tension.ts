@@ -1,6 +1,14 @@
 import { z } from 'zod'
 import { dialProblem, FARTHEST_MARK } from '#core/dial'
-import { MOST_ROWS, nextTension, type Reading, TRIAL_CARE, TRIAL_GOALS, TRIAL_REASONS } from '#core/trial'
+import {
+  MOST_ROWS,
+  nextTension,
+  type Reading,
+  TRIAL_CARE,
+  TRIAL_EVIDENCE,
+  TRIAL_GOALS,
+  TRIAL_REASONS,
+} from '#core/trial'
 
 const mark = z
   .number({ error: 'must be a number on the dial' })
@@ -55,6 +63,10 @@ export const tensionResponseSchema = z.strictObject({
   next: z.number().nullable().describe('The number to sew next; null: there is none'),
   settled: z.boolean(),
   best: z.number().nullable(),
+  evidence: z
+    .enum(TRIAL_EVIDENCE)
+    .describe('sewn: a row at best read the goal; between: rows lie on both sides of it; none: neither'),
+  chance: z.number().describe('That best truly reads within half a step, 0 to 1'),
   bracket: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
   outOfReach: z.boolean(),
   reason: z.strictObject({ code: z.enum(TRIAL_REASONS), message: z.string() }),
@@ -68,7 +80,7 @@ export function answerTension({
   prior,
   care,
 }: TensionRequest): z.output<typeof tensionResponseSchema> {
-  const { next, settled, best, bracket, outOfReach, reason } = nextTension({
+  const { next, settled, best, evidence, chance, bracket, outOfReach, reason } = nextTension({
     goal,
     dial,
     care,
@@ -81,5 +93,5 @@ export function answerTension({
       breaks: row.breaks ?? false,
     })),
   })
-  return { next, settled, best, bracket, outOfReach, reason }
+  return { next, settled, best, evidence, chance, bracket, outOfReach, reason }
 }

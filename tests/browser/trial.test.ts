@@ -38,7 +38,7 @@ async function sewUntilDone(): Promise<string> {
   const { driver } = session
   for (let row = 0; row < 12; row++) {
     const now = await advice()
-    if (!/Sew the (first|next) row/.test(now)) return now
+    if (!/Sew (the|it)/.test(now)) return now
     const at = Number(/[\d.]+/.exec(now)![0])
     const reading = Math.max(-3, Math.min(3, Math.round(1.4 * (at - 3.4))))
     await read(new RegExp(SHOW_WORDS[reading + 3]!))
@@ -61,7 +61,7 @@ describe('a trial', () => {
       await press(driver, 'button', 'New strip')
       await pick(driver, 'Goal', 'Balanced topstitch')
       const done = await sewUntilDone()
-      expect(done).toMatch(/Settled/)
+      expect(done).toMatch(/Found/)
       const best = Number(/[\d.]+/.exec(done)![0])
       expect(Math.abs(best - 3.4)).toBeLessThan(0.5 / 1.4)
       await press(driver, 'button', 'Keep as a swatch')
@@ -120,6 +120,29 @@ describe('a trial', () => {
       expect(await severeLogs(driver)).toEqual([])
     },
   )
+
+  it('is stuck where the reading does not move, and keeps no number that was not sewn', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/trial`)
+    await press(driver, 'button', 'New strip')
+    await pick(driver, 'Goal', 'Balanced topstitch')
+    const sewn: number[] = []
+    for (let now = await advice(); !now.includes('Stuck') && sewn.length < 6; now = await advice()) {
+      sewn.push(Number(/[\d.]+/.exec(now)![0]))
+      await read(/dots below/)
+      await press(driver, 'button', 'Note the row')
+      await driver.wait(async () => (await advice()) !== now, 5000, 'the advice did not change')
+    }
+    expect(await advice()).toMatch(/^–\s+Stuck\s+The reading does not move with the tension[\s\S]*discs/)
+    await press(driver, 'button', 'Keep as a swatch')
+    await type(driver, 'Name', 'Nothing moved')
+    await press(driver, 'button', 'Keep')
+    await untilText(driver, 'Kept in the swatch book')
+    const stop = await byRole(driver, 'button', /^Tension: Tension [\d.]+/)
+    const kept = Number(/[\d.]+/.exec(await stop.getText())![0])
+    expect(sewn).toContain(kept)
+  })
 
   it('says when something else was changed, and waits for a decision', async () => {
     session = await openBrowser()

@@ -8,6 +8,7 @@ const advice = (code: TrialReasonCode, over: Partial<TrialAdvice> = {}): TrialAd
   settled: false,
   best: 4.5,
   chance: 0.5,
+  evidence: 'sewn',
   offReadings: 0.3,
   estimate: { tension: 4.5, spread: 0.5 },
   bracket: null,
@@ -37,7 +38,12 @@ const beside = (name: 'ridge' | 'show', reading: 2 | -2) =>
 describe('the card with the next number', () => {
   it.each([
     ['beyond-top', { outOfReach: true, next: null }, 'stop', 'Out of reach'],
-    ['settled', { settled: true, next: null }, 'clear', 'Settled'],
+    ['settled', { settled: true, next: null }, 'clear', 'Found'],
+    ['settled', { settled: true, next: null, evidence: 'between' }, 'clear', 'Likely'],
+    ['stuck', { next: null }, 'stop', 'Stuck'],
+    ['backwards', { next: null }, 'stop', 'Read it again'],
+    ['nearest', { next: null }, 'close', 'As near as this dial goes'],
+    ['confirm', {}, '', 'Sew it to be sure'],
     ['restless', { next: null }, 'stop', 'Stop here'],
     ['contradiction', {}, 'close', 'Sew the next row'],
     ['higher', {}, '', 'Sew the next row'],
@@ -53,6 +59,7 @@ describe('the card with the next number', () => {
     expect(nextView(advice('higher'), 1, null).number).toBe(5)
     expect(nextView(advice('settled', { next: null }), 1, null).number).toBe(4.5)
     expect(nextView(advice('breaks-first', { next: null, best: null }), 1, null).number).toBeNull()
+    expect(nextView(advice('stuck', { next: null }), 3, null).number).toBeNull()
   })
 
   it.each([

@@ -1,4 +1,4 @@
-import type { TrialAdvice } from '#core/trial'
+import type { TrialAdvice, TrialReasonCode } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
 
 /** How the card with the next number looks: its colour and sign. '' is the ordinary one. */
@@ -11,6 +11,9 @@ const FAULTS = [
   { sign: 'skips', words: 'skipped stitches', shows: ({ skips }: TrialRowRecord) => skips },
   { sign: 'holes', words: 'holes', shows: ({ holes }: TrialRowRecord) => holes },
 ] as const
+
+/** Where no number was found, none is shown large. */
+const NO_NUMBER: ReadonlySet<TrialReasonCode> = new Set(['stuck', 'backwards'])
 
 export interface NextView {
   readonly kind: NextKind
@@ -34,7 +37,7 @@ export function nextView(advice: TrialAdvice, counted: number, last: TrialRowRec
   return {
     kind: kindOf(advice),
     word: wordOf(advice, counted),
-    number: advice.next ?? advice.best,
+    number: advice.next ?? (NO_NUMBER.has(advice.reason.code) ? null : advice.best),
     besideSign: besideSignOf(advice),
     fault: last && faultOf(last),
   }
@@ -43,13 +46,33 @@ export function nextView(advice: TrialAdvice, counted: number, last: TrialRowRec
 function kindOf({ outOfReach, settled, reason }: TrialAdvice): NextKind {
   if (outOfReach) return 'stop'
   if (settled) return 'clear'
-  if (reason.code === 'restless') return 'stop'
-  return reason.code === 'contradiction' ? 'close' : ''
+  switch (reason.code) {
+    case 'restless':
+    case 'stuck':
+    case 'backwards':
+      return 'stop'
+    case 'contradiction':
+    case 'nearest':
+      return 'close'
+    default:
+      return ''
+  }
 }
 
-function wordOf({ settled, outOfReach, next }: TrialAdvice, counted: number): string {
-  if (settled) return 'Settled'
+function wordOf({ settled, outOfReach, next, evidence, reason }: TrialAdvice, counted: number): string {
+  if (settled) return evidence === 'sewn' ? 'Found' : 'Likely'
   if (outOfReach) return 'Out of reach'
+  switch (reason.code) {
+    case 'stuck':
+      return 'Stuck'
+    case 'backwards':
+      return 'Read it again'
+    case 'nearest':
+      return 'As near as this dial goes'
+    case 'confirm':
+      return 'Sew it to be sure'
+    default:
+  }
   if (next === null) return 'Stop here'
   return counted === 0 ? 'Sew the first row' : 'Sew the next row'
 }

@@ -176,10 +176,11 @@ export const useTrialStore = defineStore('trial', () => {
 
   /** Keeps what was found as a swatch and closes the strip. */
   function keep(name: string, verdict: Swatch['verdict'], words: string, now: Date): string | null {
-    const found = advice.value?.best ?? bench.setup.tension
-    if (found === null) return null
+    // A number with readings is one that was sewn; what was only reckoned has none to go with it.
+    const sewn = best.value?.dial ?? bench.setup.tension
+    if (sewn === null) return null
     const id = newId('swatch')
-    const setup = { ...content.value, tension: found }
+    const setup = { ...content.value, tension: sewn }
     const {
       ridge = null,
       show = null,
@@ -205,7 +206,7 @@ export const useTrialStore = defineStore('trial', () => {
     book.commit(`Keep “${name}”`, [
       { table: 'swatches', id, record },
       ...closing(),
-      { table: 'setup', id: 'current', record: { ...bench.setup, tension: found } },
+      { table: 'setup', id: 'current', record: { ...bench.setup, tension: sewn } },
     ])
     return id
   }

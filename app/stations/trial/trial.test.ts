@@ -49,7 +49,7 @@ describe('the next number', () => {
       await sew(at, showing, 2)
     expect(show(NextCard).text()).toMatch(
       new RegExp(
-        String.raw`Settled.*Ridge there is \+2, stands up; this goal wants −1 to \+1\. Tension moves both: `
+        String.raw`Found.*Ridge there is \+2, stands up; this goal wants −1 to \+1\. Tension moves both: `
           + String.raw`lengthen the stitch, stabilize, or take a narrower gap`,
       ),
     )

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { formatNumber, formatShort } from '#core/units'
+import { sureWords } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
 import { nextView } from '../nextView'
 
 /** The next number, large, and why; or that it is found, or cannot be. */
 const trial = useTrialStore()
 const advice = computed(() => trial.advice)
+const EVIDENCE_WORDS = {
+  sewn: 'a row there read the goal',
+  between: 'between two rows, not sewn',
+  none: 'not sewn there',
+} as const
 const READING_NAMES = { ridge: 'Ridge', show: 'Show' } as const
 const mark = (value: number) => String(Math.round(value * 100) / 100)
 const view = computed(() => {
@@ -74,10 +80,8 @@ const ICON = {
       </p>
       <p class="hint">
         <template v-if="advice.best !== null"
-          >Best so far {{ mark(advice.best) }}, right with {{ Math.round(100 * advice.chance) }} %<template
-            v-if="advice.offReadings !== null"
-            >, about {{ formatNumber(advice.offReadings, 1) }} of a step off</template
-          >.
+          >Best so far {{ mark(advice.best) }}: {{ sureWords(advice.chance) }},
+          {{ EVIDENCE_WORDS[advice.evidence] }}.
         </template>
         <template v-if="advice.bracket"
           >Between {{ mark(advice.bracket.low) }} and {{ mark(advice.bracket.high) }}.</template
@@ -87,6 +91,15 @@ const ICON = {
           {{ formatShort(trial.dial.home) }}.</template
         >
       </p>
+      <details
+        v-if="advice.best !== null && advice.offReadings !== null"
+        class="hint"
+      >
+        <summary>How sure, in numbers</summary>
+        {{ Math.round(100 * advice.chance) }} in 100 that {{ mark(advice.best) }} truly reads within half a
+        step; about {{ formatNumber(advice.offReadings, 1) }} of a step off. Reckoned from your rows and how
+        they scatter, not measured.
+      </details>
     </div>
   </div>
   <p
@@ -142,5 +155,11 @@ const ICON = {
 .stop {
   background: var(--strikes-bg);
   border-color: var(--madder);
+}
+summary {
+  display: list-item;
+  align-content: center;
+  min-height: 28px;
+  cursor: pointer;
 }
 </style>
