@@ -3,6 +3,7 @@ import type { Construction } from '#core/needle'
 import {
   bobbinAdvice,
   leadingThread,
+  isFlawless,
   needleToBuy,
   rankBobbins,
   rankNeedles,
@@ -27,6 +28,7 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
           cloth: clothFactsOf(bench.setup, book.shelf.cloths),
           construction: construction.value,
           gapMm: gapMm.value,
+          seam: bench.swingInput,
         },
   )
   /** Used-up needles are not there to be put in. */
@@ -35,7 +37,7 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
   )
   const ranked = computed(() => (input.value ? rankNeedles(input.value, owned.value) : []))
   const buy = computed(() =>
-    input.value && !ranked.value.some(({ verdict }) => verdict === 'good') ? needleToBuy(input.value) : null,
+    input.value && !ranked.value.some(isFlawless) ? needleToBuy({ ...input.value, seam: null }) : null,
   )
   const startInput = computed(() =>
     startInputOf(bench.setup, construction.value, book.shelf, settings.record),

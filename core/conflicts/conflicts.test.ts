@@ -48,6 +48,7 @@ const FINE: ConflictInput = {
 }
 const SWING = { swings: true, dense: false, lengthMm: 2.5 }
 const DENSE = { swings: true, dense: true, lengthMm: 0.4 }
+const WIDE_FILM = { ...on('film'), thread: { kind: 'film', tex: null, diameterMm: 5 } } as const
 const LIGHT = { structure: 'woven', weight: 'light' } as const
 const IN_100 = { needle: { ...single, sizeNm: 100 } }
 const WT_100: ThreadFacts = { kind: 'polyester', tex: 10, diameterMm: null }
@@ -478,6 +479,9 @@ describe('a rule at its edge', () => {
       { threads: [on('heavy')], needle: { ...single, sizeNm: 110, type: 'topstitch' } },
     ],
     ['thread-refused', true, { threads: [on('pearl')], needle: { ...single, sizeNm: 80 } }],
+    // No needle is made for a film 5 mm wide: onto the bobbin with it.
+    ['thick-in-needle', true, { threads: [WIDE_FILM] }],
+    ['thread-refused', false, { threads: [WIDE_FILM] }],
     // What no needle takes is told where it belongs, once.
     ['thread-refused', false, { threads: [on('thick')] }],
     ['needle-too-big-for-cloth', false, { needle: { ...single, sizeNm: 90 }, cloth: LIGHT }],

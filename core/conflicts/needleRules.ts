@@ -2,8 +2,17 @@ import { needleLife } from '#core/care'
 import { needleSizeLabel } from '#core/needle'
 import { fitThread, suitsKnit, type ThreadClass } from '#core/pairing'
 import type { FootKind } from '#core/terms'
-import { capital, classOf, type ConflictRule, firstOf, nameOf, several, word } from './rule'
-import type { ConflictInput, ThreadedBlade } from './types'
+import {
+  capital,
+  classOf,
+  type ConflictRule,
+  firstOf,
+  isRefused,
+  isTooThick,
+  nameOf,
+  several,
+  word,
+} from './rule'
 
 /** Bigger leaves holes, with fine thread and in light cloth. Common practice. */
 const BIGGEST_FOR_FINE_NM = 80
@@ -11,9 +20,6 @@ const BIGGEST_FOR_LIGHT_NM = 90
 /** Threads that nobody needs a big needle for. */
 const FOR_SMALL_NEEDLES: readonly ThreadClass[] = ['embroidery', 'all-purpose', 'fine', 'monofilament']
 const MADE_FOR_ONE: readonly FootKind[] = ['quarter-inch', 'edge guide', 'straight']
-
-const isRefused = (threaded: ThreadedBlade, { type, sizeNm }: NonNullable<ConflictInput['needle']>) =>
-  classOf(threaded) !== 'thick' && fitThread(threaded.thread, type, sizeNm).fit === 'refuse'
 
 /**
  * What speaks against the needle: the holes it must pass, the cloth, the thread's weight, its wear. Source:
@@ -121,7 +127,8 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     find: input => {
       const { needle } = input
       // What is too thick for any needle is told where it belongs: see `thick-in-needle`.
-      const refused = needle && input.threads.find(threaded => isRefused(threaded, needle))
+      const refused =
+        needle && input.threads.find(threaded => isRefused(threaded, needle) && !isTooThick(threaded, needle))
       if (!refused) return null
       const { practiceWhy, fill } = fitThread(refused.thread, needle.type, needle.sizeNm)
       const size = needleSizeLabel(needle.sizeNm)

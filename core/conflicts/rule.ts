@@ -1,4 +1,11 @@
-import { PRACTICE, threadClassOf, type ThreadClass } from '#core/pairing'
+import {
+  fitThread,
+  isInPractice,
+  PRACTICE,
+  thicknessOf,
+  threadClassOf,
+  type ThreadClass,
+} from '#core/pairing'
 import type { Conflict, ConflictInput, Severity, ThreadedBlade } from './types'
 
 /** One thing that does not go with another. Returns null while it does, or while too little is known. */
@@ -18,3 +25,13 @@ export const firstOf = ({ threads }: ConflictInput, ...classes: ThreadClass[]) =
   threads.find(threaded => classes.includes(classOf(threaded)))
 export const nameOf = (threaded: ThreadedBlade) => PRACTICE[classOf(threaded)].name
 export const capital = (text: string) => `${text[0]!.toUpperCase()}${text.slice(1)}`
+
+type FittedNeedle = NonNullable<ConflictInput['needle']>
+export const isRefused = ({ thread }: ThreadedBlade, { type, sizeNm }: FittedNeedle): boolean =>
+  fitThread(thread, type, sizeNm).fit === 'refuse'
+/** Whether a thread belongs on the bobbin, because no needle is made for one so thick. */
+export function isTooThick(threaded: ThreadedBlade, needle: ConflictInput['needle']): boolean {
+  if (classOf(threaded) === 'thick') return true
+  const isBeyond = !isInPractice(classOf(threaded), thicknessOf(threaded.thread).mm)
+  return needle !== null && isBeyond && isRefused(threaded, needle)
+}

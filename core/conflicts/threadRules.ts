@@ -2,7 +2,7 @@ import { formatShort } from '#core/units'
 import { shareOf } from '#core/dial'
 import { leadingThread, onDial, startSettings, type ThreadClass, type ThreadFacts } from '#core/pairing'
 import type { Supply } from '#core/terms'
-import { capital, classOf, type ConflictRule, firstOf, nameOf, several, word } from './rule'
+import { capital, classOf, type ConflictRule, firstOf, isTooThick, nameOf, several, word } from './rule'
 import type { ConflictInput } from './types'
 
 /** A monofilament above this share of the way down from home puckers. */
@@ -17,7 +17,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'thick-in-needle',
     severity: 'stop',
     find: input => {
-      const thick = firstOf(input, 'thick')
+      const thick = input.threads.find(threaded => isTooThick(threaded, input.needle))
       return thick
         ? {
             message: 'This thread is too thick for a needle: wind it on the bobbin and sew wrong side up.',

@@ -32,7 +32,7 @@ export function fitThread(thread: ThreadFacts, type: NeedleType, sizeNm: number)
   const eyeMm = eyeWidthMm(type, sizeNm)
   const fill = thickness.mm / eyeMm
   const eyeFit = fitOfFill(fill)
-  const rule = practiceFor(threadClassOf(thread), type, sizeNm)
+  const rule = practiceFor(threadClassOf(thread), type, sizeNm, thickness.mm)
   return {
     fit: rule?.fit ?? eyeFit,
     decidedBy: rule ? 'practice' : 'eye model',

@@ -8,11 +8,18 @@ export {
   type Thickness,
 } from './threadClass'
 export { eyeWidthMm, fitOfFill, FITS, type Fit } from './eye'
-export { PRACTICE, practiceFor } from './practice'
+export { isInPractice, PRACTICE, practiceFor } from './practice'
 export { compareModels, fitThread, type ModelRow, type ThreadFit } from './fit'
 export { ASSORTMENT, type TypedNeedle } from './assortment'
 export { suitsKnit } from './cloth'
-export { needleToBuy, rankNeedles, type Candidate, type PairingInput, type RankedNeedle } from './rank'
+export {
+  isFlawless,
+  needleToBuy,
+  rankNeedles,
+  type Candidate,
+  type PairingInput,
+  type RankedNeedle,
+} from './rank'
 export {
   bobbinAdvice,
   rankBobbins,

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { findStitch } from '#core/stitch'
 import fc from 'fast-check'
 import { FRESH_USE } from '#core/care'
 import { NEEDLE_TYPES, type NeedleType } from '#core/needle'
@@ -11,6 +12,7 @@ import {
   fitOfFill,
   fitThread,
   leadingThread,
+  isFlawless,
   needleToBuy,
   onDial,
   type PairingInput,
@@ -246,6 +248,59 @@ describe('ranking what is owned', () => {
     )
     expect(sizes[0]!.needle.sizeNm).toBe(80)
   })
+
+  // Common practice: a jeans needle cuts the loops of a knit, however well the thread runs in it.
+  it('calls no needle flawless that its own reasons speak against, and offers a better one to buy', () => {
+    const hem: PairingInput = {
+      threads: [thread('polyester', 24)],
+      cloth: { structure: 'knit', weight: null },
+      construction: 'twin',
+      gapMm: 4,
+    }
+    const jeans = needle('jeans', 100, { construction: 'twin', gapMm: 4 })
+    const [only] = rankNeedles(hem, [jeans])
+    expect(only).toMatchObject({ verdict: 'good', isWarned: true })
+    expect(isFlawless(only!)).toBe(false)
+    expect(needleToBuy(hem)?.needle).toMatchObject({ type: 'stretch', gapMm: 4, sizeNm: 75 })
+  })
+
+  it('puts verdict before score, and a needle that strikes last', () => {
+    const hem: PairingInput = { ...single(thread('polyester', 24)), construction: 'twin' }
+    const two = needle('universal', 80, { id: 'two', construction: 'twin', gapMm: 2 })
+    const eight = needle('universal', 80, { id: 'eight', construction: 'twin', gapMm: 8 })
+    const seam = {
+      machine: { maxWidthMm: 7, plateSlotMm: null },
+      foot: { slotMm: null, singleHole: false },
+      plate: { singleHole: false },
+      stitch: { ...findStitch('zigzag')!, widthMm: 4, lengthMm: 2, mirror: false, positionMm: 0 },
+      marginMm: 0.5,
+      clearanceMm: 0.25,
+    }
+    const tight = needle('stretch', 60, { id: 'tight', construction: 'twin', gapMm: 2 })
+    const said = rankNeedles({ ...hem, seam }, [eight, tight, two]).map(
+      ({ needle: { id }, swing, verdict }) => `${id} ${swing} ${verdict}`,
+    )
+    expect(said).toEqual(['two clear good', 'tight clear refuse', 'eight strikes good'])
+    // Where nobody says what is sewn, the swing is not judged.
+    expect(rankNeedles(hem, [eight])[0]!.swing).toBeNull()
+  })
+
+  it.each([
+    // The table was made for usual threads: half a millimetre of monofilament fills a 60/8 twice.
+    ['monofilament', thread('monofilament', null, 0.5), 'universal', 60, 2.08],
+    ['metallic', thread('metallic', 2000), 'metallic', 90, 3],
+    ['film', thread('film', null, 5), 'topstitch', 90, 11],
+  ] as const)(
+    'lets the eye model refuse %s thicker than the table speaks of',
+    (_, one, type, sizeNm, fill) => {
+      const [ranked] = rankNeedles(single(one), [needle(type, sizeNm)])
+      expect(ranked).toMatchObject({ verdict: 'refuse', fit: { decidedBy: 'eye model', practiceFit: null } })
+      expect(ranked!.fit.fill).toBeGreaterThan(fill)
+      expect(ranked!.reasons.join(' ')).toMatch(
+        /The practice table speaks of .* of [\d.]+ to [\d.]+ mm only\./,
+      )
+    },
+  )
 
   it('keeps every score in 0…100 and gives 0 to the refused alone', () => {
     const facts = fc.record({

@@ -15,6 +15,8 @@ interface PracticeRule {
 
 export interface PracticeRow {
   readonly name: string
+  /** Of threads this thick the row speaks; of a film it is the width. Beyond it nobody has said a thing. */
+  readonly thickMm: readonly [least: number, most: number]
   readonly rules: readonly PracticeRule[]
   /** Said beside the pairing, whatever the needle. */
   readonly cautions: readonly string[]
@@ -29,6 +31,7 @@ const ANY_SIZE = [50, 150] as const
 export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   'embroidery': {
     name: '40 wt embroidery thread',
+    thickMm: [0.1, 0.3],
     rules: [
       {
         types: ['embroidery'],
@@ -42,6 +45,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
   'all-purpose': {
     name: '50 wt and all-purpose thread',
+    thickMm: [0.1, 0.3],
     rules: [
       {
         types: ['universal'],
@@ -55,6 +59,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
   'fine': {
     name: 'fine thread, 60 to 100 wt',
+    thickMm: [0.03, 0.2],
     rules: [
       { types: null, sizesNm: [70, 80], fit: 'good', rank: 2, why: '70/10 or 80/12 for fine thread' },
       {
@@ -69,6 +74,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
   'heavy': {
     name: 'heavy topstitch thread',
+    thickMm: [0.2, 0.45],
     rules: [
       {
         types: ['topstitch'],
@@ -96,6 +102,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
   'metallic': {
     name: 'wrapped metallic thread',
+    thickMm: [0.1, 0.4],
     rules: [
       {
         types: ['metallic'],
@@ -130,6 +137,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
   'film': {
     name: 'flat film',
+    thickMm: [0.15, 1.2],
     rules: [
       {
         types: ['topstitch'],
@@ -152,6 +160,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
   'pearl': {
     name: 'pearl cotton No. 12',
+    thickMm: [0.2, 0.5],
     rules: [
       {
         types: ['topstitch', 'jeans'],
@@ -172,6 +181,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
   'thick': {
     name: 'pearl No. 8 and thicker',
+    thickMm: [0.3, 20],
     rules: [
       {
         types: null,
@@ -185,6 +195,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
   },
   'monofilament': {
     name: 'monofilament',
+    thickMm: [0.03, 0.2],
     rules: [
       { types: null, sizesNm: [60, 70], fit: 'good', rank: 2, why: '60/8 to 70/10 for monofilament' },
       {
@@ -202,14 +213,28 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
 /**
  * What the practice table says of a needle for a class of thread; null where it is silent.
  *
+ * @param thickMm - how thick the thread is; of a film its width.
+ *
  * @example
- * practiceFor('metallic', 'metallic', 90)?.rank // 1
+ * practiceFor('metallic', 'metallic', 90, 0.2)?.rank // 1
  */
-export function practiceFor(threadClass: ThreadClass, type: NeedleType, sizeNm: number): PracticeRule | null {
+export function practiceFor(
+  threadClass: ThreadClass,
+  type: NeedleType,
+  sizeNm: number,
+  thickMm: number,
+): PracticeRule | null {
+  if (!isInPractice(threadClass, thickMm)) return null
   return (
     PRACTICE[threadClass].rules.find(
       ({ types, sizesNm: [min, max] }) =>
         (types === null || types.includes(type)) && sizeNm >= min && sizeNm <= max,
     ) ?? null
   )
+}
+
+/** Whether the table's row was made for a thread this thick. */
+export function isInPractice(threadClass: ThreadClass, thickMm: number): boolean {
+  const [least, most] = PRACTICE[threadClass].thickMm
+  return thickMm >= least && thickMm <= most
 }

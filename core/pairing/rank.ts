@@ -1,13 +1,15 @@
 import { FRESH_USE, needleAdvice, needleLife, type NeedleUse } from '#core/care'
 import { requireInRange } from '#core/errors'
-import { type Construction, needleSizeLabel } from '#core/needle'
+import { type Construction, type Needle, needleSizeLabel } from '#core/needle'
+import { judgeSwing, type SwingInput, type Verdict } from '#core/swing'
+import { formatNumber } from '#core/units'
 import type { ClothFacts } from '#core/terms'
 import { ASSORTMENT, type TypedNeedle } from './assortment'
 import { clothReasons } from './cloth'
 import type { Fit } from './eye'
 import { fitThread, type ThreadFit } from './fit'
-import { PRACTICE } from './practice'
-import { threadClassOf, type ThreadFacts } from './threadClass'
+import { isInPractice, PRACTICE } from './practice'
+import { threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
 
 export interface Candidate extends TypedNeedle {
   readonly id: string
@@ -22,11 +24,17 @@ export interface PairingInput {
   readonly construction: Construction
   /** Only this gap, in mm; null: any. */
   readonly gapMm: number | null
+  /** The seam they are to sew, judged with each needle; left out: it is not judged. */
+  readonly seam?: Omit<SwingInput, 'needle'> | null
 }
 
 export interface RankedNeedle {
   readonly needle: Candidate
   readonly verdict: Fit
+  /** How the seam swings with it; null: not judged. */
+  readonly swing: Verdict | null
+  /** The cloth or its own wear speaks against it: the reasons say what. */
+  readonly isWarned: boolean
   /** 0 to 100; 0 when refused. */
   readonly score: number
   /** The fit of the thread that decides: the one that sits worst. */
@@ -45,12 +53,12 @@ const FILL_WEIGHT = 30
 const WORN_COST = 15
 
 /**
- * Needles of the wanted construction and gap, best first. With two different threads the one that sits worse
- * decides; a bent needle is refused whatever its eye.
+ * Needles of the wanted construction and gap, best first: by swing, by verdict, then by score. With two
+ * different threads the one that sits worse decides; a bent needle is refused whatever its eye.
  *
  * @param input - at least one thread.
  * @param needles - what to choose from.
- * @returns All that have the construction and gap, refused ones last, the nearest to fitting first.
+ * @returns All that have the construction and gap; refused ones after those that fit, ones that strike last.
  * @throws {CoreError} as `fitThread`; `out-of-range` without a thread.
  *
  * @example
@@ -65,10 +73,11 @@ export function rankNeedles(input: PairingInput, needles: readonly Candidate[]):
         construction === input.construction
         && (input.gapMm === null || Math.abs(gapMm - input.gapMm) < SAME_GAP_MM),
     )
-    .map(needle => rankOne(needle, eyes.read(needle)))
+    .map(needle => rankOne(needle, eyes.read(needle), swingWith(needle, input.seam)))
     .sort(
       (a, b) =>
-        b.score - a.score
+        standing(a) - standing(b)
+        || b.score - a.score
         || Math.abs(a.fit.fill - MIDDLE_FILL) - Math.abs(b.fit.fill - MIDDLE_FILL)
         || a.needle.gapMm - b.needle.gapMm,
     )
@@ -116,15 +125,41 @@ class EyeReader {
   }
 }
 
-function rankOne(needle: Candidate, { fit, fits, reasons, cost }: EyeReading): RankedNeedle {
+/** From nothing against it down to a strike. */
+function standing({ swing, verdict, isWarned }: RankedNeedle): number {
+  if (swing === 'strikes') return 4
+  if (verdict === 'refuse') return 3
+  if (verdict !== 'good') return 2
+  return isWarned ? 1 : 0
+}
+
+/**
+ * Whether a needle is good for the threads and nothing else speaks against it.
+ *
+ * @example
+ * ranked.some(isFlawless) // false: then one may want to buy
+ */
+export const isFlawless = (one: RankedNeedle): boolean => standing(one) === 0
+
+function swingWith(needle: Needle, seam: PairingInput['seam']): Verdict | null {
+  return seam ? judgeSwing({ ...seam, needle }).verdict : null
+}
+
+function rankOne(
+  needle: Candidate,
+  { fit, fits, reasons, cost }: EyeReading,
+  swing: Verdict | null,
+): RankedNeedle {
   if (needle.wear.state === 'bent') {
     const bent = ['It is bent: into the tin with it.', ...reasons]
-    return { needle, verdict: 'refuse', score: 0, fit, fits, reasons: bent }
+    return { needle, verdict: 'refuse', swing, isWarned: true, score: 0, fit, fits, reasons: bent }
   }
   const worn = needleAdvice(needle.wear) === 'now'
   return {
     needle,
     verdict: fit.fit,
+    swing,
+    isWarned: worn || cost > 0,
     score: fit.fit === 'refuse' ? 0 : scoreOf(fit.fit, fit, cost + (worn ? WORN_COST : 0)),
     fit,
     fits,
@@ -160,10 +195,20 @@ function fitReasons(
   const name = several ? `The ${PRACTICE[threadClassOf(thread)].name}` : 'The thread'
   const source = fit.thickness.source === 'guess' ? ', thickness a guess: weigh a length' : ''
   const measured = `fills ${share} of the ${type} ${needleSizeLabel(sizeNm)} eye${source}`
-  if (fit.practiceWhy === null) return [`${name} ${measured}: it ${FIT_WORDS[fit.fit]} (eye model).`]
+  if (fit.practiceWhy === null) {
+    const model = `${name} ${measured}: it ${FIT_WORDS[fit.fit]} (eye model).`
+    return [model, ...beyondReasons(threadClassOf(thread), fit.thickness.mm)]
+  }
   const table = `${fit.practiceWhy[0]!.toUpperCase()}${fit.practiceWhy.slice(1)} (practice).`
   if (fit.practiceFit === fit.eyeFit) return [table, `${name} ${measured}.`]
   return [table, `${name} ${measured}: the eye model alone would say ${fit.eyeFit}; practice decides.`]
+}
+
+/** Where the practice table does not reach, it is said how far it does. */
+function beyondReasons(threadClass: ThreadClass, thickMm: number): string[] {
+  if (isInPractice(threadClass, thickMm)) return []
+  const [least, most] = PRACTICE[threadClass].thickMm.map(mm => formatNumber(mm, 2))
+  return [`The practice table speaks of ${PRACTICE[threadClass].name} of ${least} to ${most} mm only.`]
 }
 
 /**
@@ -177,7 +222,7 @@ function fitReasons(
  */
 export function needleToBuy(input: PairingInput): RankedNeedle | null {
   const fresh = ASSORTMENT.map((needle, index) => ({ ...needle, id: `assortment-${index}`, wear: FRESH_USE }))
-  const good = rankNeedles({ ...input, gapMm: null }, fresh).filter(({ verdict }) => verdict === 'good')
+  const good = rankNeedles({ ...input, gapMm: null }, fresh).filter(isFlawless)
   const { gapMm } = input
   if (gapMm === null) return good[0] ?? null
   const away = ({ needle }: RankedNeedle) => Math.abs(needle.gapMm - gapMm)

@@ -9,6 +9,7 @@ import {
   type Candidate,
   FITS,
   leadingThread,
+  isFlawless,
   needleToBuy,
   type RankedNeedle,
   rankNeedles,
@@ -182,7 +183,7 @@ export function answerPairing(request: PairingRequest): z.output<typeof pairingR
   const cloth = clothOf(request.cloth)
   const input = { threads, cloth, construction, gapMm: request.gapMm ?? null }
   const list = rankNeedles(input, candidatesOf(request))
-  const buy = list.some(({ verdict }) => verdict === 'good') ? null : needleToBuy(input)
+  const buy = list.some(isFlawless) ? null : needleToBuy(input)
   const top = leadingThread(threads)
   const swings = !isSewnStraight(technique)
   const schools = { ...DEFAULT_SCHOOLS, ...request.school }

@@ -10,6 +10,7 @@ export interface Sewn {
   machine?: string
   foot?: string | null
   left?: string
+  middle?: string
   right?: string
   bobbin?: string
   cloth?: string
@@ -39,7 +40,7 @@ export const demoSetup = (s: Sewn): SetupContent => ({
   },
   threadIds: {
     left: `demo-thread-${s.left ?? 'slate'}`,
-    middle: null,
+    middle: s.middle ? `demo-thread-${s.middle}` : null,
     right: `demo-thread-${s.right ?? 'gold'}`,
   },
   bobbinId: `demo-thread-${s.bobbin ?? 'fine'}`,

@@ -3,7 +3,8 @@ import { findConflicts, type Mend } from '#core/conflicts'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import { demoBackup } from '#shared/demo'
 import { mendOf } from '#shared/setup'
-import { conflictInputOf, startInputOf, threadedBlades, type PairingTables } from '#shared/inputs'
+import { judgeJob } from '#core/verdict'
+import { conflictInputOf, jobInputOf, type PairingTables, startInputOf, threadedBlades } from '#shared/inputs'
 import type { SetupContent } from '#shared/setup'
 
 const { records } = demoBackup
@@ -23,16 +24,46 @@ const collar = records.plans[0]!.setup
 const conflicts = (setup: SetupContent) => findConflicts(conflictInputOf(setup, tables, DEFAULT_SETTINGS))
 const codes = (setup: SetupContent) => conflicts(setup).map(({ code }) => code)
 
-describe('the demo plans', () => {
+describe('the demo', () => {
+  /** What a note must own up to, where the app's own rules speak against what was kept. */
+  const OWNED_UP: Readonly<Record<string, RegExp>> = {
+    'thread-tight': /tight in the eye/i,
+    'needle-spent': /needle is due/i,
+    'metallic-tension': /home is no place for metallic/i,
+  }
+  const against = (setup: SetupContent) =>
+    judgeJob(jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm')).reasons.filter(
+      ({ severity }) => severity !== 'note',
+    )
+
   it.each(records.plans.map(plan => [plan.name, plan] as const))(
-    '“%s” has nothing that stops it, unless it is an honest failure',
-    (name, plan) => {
-      const stops = conflicts(plan.setup)
-        .filter(({ severity }) => severity === 'stop')
-        .map(({ code }) => code)
-      if (!/\((struck|refused)\)/.test(name)) expect(stops).toEqual([])
+    'keeps its own rules in the plan “%s”, or says so',
+    (name, { setup, note }) => {
+      if (/\((struck|refused)\)/.test(name)) {
+        expect(against(setup)[0]!.severity).toBe('stop')
+        return
+      }
+      for (const { code } of against(setup))
+        expect(note, code).toMatch(OWNED_UP[code] ?? /nothing owns up to it/)
     },
   )
+
+  it.each(records.swatches.map(swatch => [swatch.name, swatch] as const))(
+    'keeps its own rules in the swatch “%s”, or says so',
+    (_, { setup, note }) => {
+      // A needle that is due today was not when the swatch was sewn.
+      const then = against(setup).filter(({ code }) => code !== 'needle-spent')
+      for (const { code } of then) expect(note, code).toMatch(OWNED_UP[code] ?? /nothing owns up to it/)
+    },
+  )
+
+  it('sews blanket swatches in blanket stitch, and a triple with all its threads', () => {
+    for (const { goal, setup } of records.swatches)
+      if (goal === 'blanket') expect(setup.stitch.stitchId).toBe('blanket')
+    for (const { setup } of records.plans)
+      if (tables.needles.get(setup.needleId ?? '')?.construction === 'triple')
+        expect(Object.values(setup.threadIds)).not.toContain(null)
+  })
 })
 
 describe('a setup as the rules see it', () => {

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { formatNumber } from '#core/units'
 import { needleSizeLabel } from '#core/needle'
-import { compareModels, PRACTICE } from '#core/pairing'
+import { compareModels, PRACTICE, type ThreadClass } from '#core/pairing'
 import { FIT_LOOKS } from '~/utils/fit'
 
 useHead({ title: 'How do we know · Lacy Spool' })
 const rows = compareModels()
+const rangeOf = (threadClass: ThreadClass) =>
+  `${PRACTICE[threadClass].thickMm.map(mm => formatNumber(mm, 2)).join(' to ')} mm`
 const agreed = rows.filter(({ agree }) => agree).length
 </script>
 
@@ -58,7 +60,7 @@ const agreed = rows.filter(({ agree }) => agree).length
               :key="`${row.threadClass}${row.type}${row.sizeNm}`"
               :class="{ differs: !row.agree && row.practiceFit }"
             >
-              <th scope="row">{{ PRACTICE[row.threadClass].name }}</th>
+              <th scope="row">{{ PRACTICE[row.threadClass].name }}, {{ rangeOf(row.threadClass) }}</th>
               <td>{{ row.type }} {{ needleSizeLabel(row.sizeNm) }}</td>
               <td class="num">{{ formatNumber(row.eyeMm, 2) }}</td>
               <td class="num">{{ Math.round(100 * row.fill) }} %</td>
@@ -86,7 +88,8 @@ const agreed = rows.filter(({ agree }) => agree).length
         <h2>Where the numbers come from</h2>
         <p>
           <b>Practice table.</b> What sewists use for each kind of thread: common practice, no published
-          source. Where it names a needle it decides, because it has been sewn.
+          source. Where it names a needle it decides, because it has been sewn; of threads as thick as it was
+          made for, and of no others.
         </p>
         <p>
           <b>Eye model.</b> The clear eye is about 0.40 of the blade, more for embroidery, metallic and

@@ -86,7 +86,7 @@ describe('the ranking', () => {
   })
   it('explains the needle that is pressed', async () => {
     const page = ranking()
-    await page.press(/^Tight\s*4\.0\/100 jeans/)
+    await page.press(/^Strikes\s*4\.0\/100 jeans/)
     expect(page.text()).toContain('Without a long polished eye the wrapping strips')
   })
   it('names what to buy when nothing owned is good', () => {

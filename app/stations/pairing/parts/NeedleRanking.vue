@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { needleTag, describeNeedle } from '#core/needle'
-import { PRACTICE, type RankedNeedle, threadClassOf } from '#core/pairing'
+import { isFlawless, PRACTICE, type RankedNeedle, threadClassOf } from '#core/pairing'
 import type { Thread } from '#shared/records'
 import { FIT_LOOKS } from '~/utils/fit'
+import { JOB_LOOKS, VERDICT_LOOKS } from '~/utils/verdict'
 import { leadingColour } from '#core/colour'
 
 /** The needles one owns for these threads, best first, each with its eye and its reasons. */
@@ -25,6 +26,12 @@ const eyes = computed(() =>
 const cautions = computed(() => [
   ...new Set(threads.flatMap(thread => PRACTICE[threadClassOf(thread)].cautions)),
 ])
+/** A good eye is no good word where the swing, the cloth or its wear speaks against the needle. */
+function lookOf(one: RankedNeedle) {
+  if (one.swing === 'strikes') return VERDICT_LOOKS.strikes
+  return one.verdict === 'good' && !isFlawless(one) ? JOB_LOOKS.mind : FIT_LOOKS[one.verdict]
+}
+const SWING_WORDS = { clear: 'swing clear', close: 'swing close', strikes: 'strikes here' } as const
 const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
 const isIn = ({ needle }: RankedNeedle) => needle.id === bench.setup.needleId
 </script>
@@ -48,9 +55,9 @@ const isIn = ({ needle }: RankedNeedle) => needle.id === bench.setup.needleId
         </p>
         <p
           class="verdict"
-          :style="{ color: FIT_LOOKS[shown.verdict].ink }"
+          :style="{ color: lookOf(shown).ink }"
         >
-          <UIcon :name="FIT_LOOKS[shown.verdict].icon" /> <b>{{ FIT_LOOKS[shown.verdict].word }}</b>{{ ' ' }}
+          <UIcon :name="lookOf(shown).icon" /> <b>{{ lookOf(shown).word }}</b>{{ ' ' }}
           <span class="hint">{{ shown.score }} of 100, {{ shown.fit.decidedBy }} decides</span>
         </p>
         <ul class="reasons">
@@ -96,18 +103,18 @@ const isIn = ({ needle }: RankedNeedle) => needle.id === bench.setup.needleId
             <span
               class="mark"
               :style="{
-                color: FIT_LOOKS[one.verdict].ink,
-                background: FIT_LOOKS[one.verdict].bg,
-                borderColor: FIT_LOOKS[one.verdict].edge,
+                color: lookOf(one).ink,
+                background: lookOf(one).bg,
+                borderColor: lookOf(one).edge,
               }"
-              ><UIcon :name="FIT_LOOKS[one.verdict].icon" /> {{ FIT_LOOKS[one.verdict].word }}</span
+              ><UIcon :name="lookOf(one).icon" /> {{ lookOf(one).word }}</span
             >
             <span class="words"
               ><b>{{ needleTag(one.needle) }} {{ one.needle.type }}</b
               ><span class="hint"
-                >fills {{ Math.round(100 * one.fit.fill) }} % of the eye{{
-                  hours(one.needle.id) === null ? '' : ` · ${hours(one.needle.id)} h sewn`
-                }}</span
+                >fills {{ Math.round(100 * one.fit.fill) }} %{{
+                  one.swing ? ` · ${SWING_WORDS[one.swing]}` : ''
+                }}{{ hours(one.needle.id) === null ? '' : ` · ${hours(one.needle.id)} h` }}</span
               ></span
             >
             <span class="score">{{ one.score }}</span>
@@ -134,7 +141,7 @@ const isIn = ({ needle }: RankedNeedle) => needle.id === bench.setup.needleId
         >
       </p>
       <p
-        v-else-if="threads.length > 0 && !ranked.some(({ verdict }) => verdict === 'good')"
+        v-else-if="threads.length > 0 && !ranked.some(isFlawless)"
         class="buy"
         role="status"
       >
