@@ -60,7 +60,10 @@ const agreed = rows.filter(({ agree }) => agree).length
               :key="`${row.threadClass}${row.type}${row.sizeNm}`"
               :class="{ differs: !row.agree && row.practiceFit }"
             >
-              <th scope="row">{{ PRACTICE[row.threadClass].name }}, {{ rangeOf(row.threadClass) }}</th>
+              <th scope="row">
+                {{ PRACTICE[row.threadClass].name }}
+                <span class="hint range">{{ rangeOf(row.threadClass) }}</span>
+              </th>
               <td>{{ row.type }} {{ needleSizeLabel(row.sizeNm) }}</td>
               <td class="num">{{ formatNumber(row.eyeMm, 2) }}</td>
               <td class="num">{{ Math.round(100 * row.fill) }} %</td>
@@ -115,6 +118,10 @@ const agreed = rows.filter(({ agree }) => agree).length
 </template>
 
 <style scoped>
+.range {
+  display: block;
+  font-weight: 400;
+}
 .cols {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 264px;
