@@ -57,6 +57,35 @@ describe('the first suspect', () => {
     expect(suspectsOf('breaks', { ...ON, needleState: 'bent' })[0]!.because).toBe('this needle is bent'))
 })
 
+describe('what would mend nothing', () => {
+  it.each(['bobbin-on-top', 'breaks', 'ribbon-curls'] as const)(
+    'a tension far below home is no suspect of %s',
+    sign => {
+      expect(ids(sign, { tensionShare: -0.8 })).not.toContain('top-too-tight')
+      expect(ids(sign, { tensionShare: -0.5 })).toContain('top-too-tight')
+    },
+  )
+  it('a larger eye is not asked for where the eye has room', () => {
+    expect(ids('skips', { eyeFill: 0.4 })).not.toContain('needle-type')
+    expect(ids('skips', { eyeFill: 0.5 })).toContain('needle-type')
+  })
+})
+
+describe('an odd sound', () => {
+  // Common practice: stop, look for a strike, thread anew; metallic and film also want less tension.
+  it('asks metallic and film for less tension, after the stop, and no other thread', () => {
+    for (const threads of [['metallic'], ['film', 'embroidery']] as const) {
+      const suspects = suspectsOf('odd-sound', { ...ON, threads })
+      expect(suspects[0]!.id).toBe('stop')
+      expect(suspects.find(({ id }) => id === 'metallic-straight')!.does).toEqual({
+        kind: 'tension',
+        way: 'down',
+      })
+    }
+    expect(ids('odd-sound')).not.toContain('metallic-straight')
+  })
+})
+
 describe('what cannot be here', () => {
   it('is left out', () => {
     expect(ids('bobbin-on-top')).not.toContain('bobbin-colour')

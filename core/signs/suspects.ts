@@ -17,6 +17,8 @@ const when = (holds: boolean, by: number, because: string) => (holds ? { by, bec
 const NEEDLE_CAUTION = 'Lock or switch off before your fingers go near the needle.'
 const LOW = -0.15
 const HIGH = 0.15
+/** So far below home a tension is too tight for nothing: there is hardly a mark left to go down to. */
+const FAR_BELOW = -0.6
 
 const tooTight: SuspectRule = {
   id: 'top-too-tight',
@@ -26,6 +28,7 @@ const tooTight: SuspectRule = {
   does: down,
   weigh: ({ tensionShare }) => {
     if (tensionShare === null) return nothing
+    if (tensionShare < FAR_BELOW) return null
     if (tensionShare > HIGH) return { by: 2, because: 'the dial stands above home' }
     return when(tensionShare < LOW, -1.5, 'the dial stands well below home already')
   },
@@ -52,7 +55,8 @@ const wrongNeedle: SuspectRule = {
   weigh: ({ eyeFill: fill }) => {
     if (fill === null) return nothing
     if (fill > 0.6) return { by: 2.5, because: `the thread fills ${Math.round(100 * fill)} % of the eye` }
-    return when(fill < 0.45, -1, 'the eye has room')
+    // Where the eye has room, a larger one mends nothing.
+    return fill < 0.45 ? null : nothing
   },
 }
 const slower: SuspectRule = {
@@ -193,8 +197,8 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
       ...tooTight,
       expect: 'The thread stays whole',
       weigh: ({ tensionShare: t, threads }) =>
-        t !== null && t < -0.6
-          ? { by: -1.5, because: 'the dial stands near its lowest already' }
+        t !== null && t < FAR_BELOW
+          ? null
           : when(
               threads.some(
                 threadClass =>
@@ -350,6 +354,12 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
       does: hand,
       caution: 'Glasses on. Turn toward you; your machine’s own manual first.',
       weigh: ({ walked }) => when(!walked, 2, 'this combination was not hand-walked'),
+    },
+    {
+      ...metallicDown,
+      cause: 'Metallic and film sing when they are pulled too hard',
+      expect: 'A softer sound',
+      weigh: on => (delicate(on) ? { by: 0.5, because: 'metallic or film is on' } : null),
     },
     { ...spentNeedle, expect: 'No more popping' },
     {
