@@ -68,6 +68,7 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
     { needle: single },
   ],
   ['thick-in-needle', { threads: [on('thick')] }, { bobbin: USUAL_THREADS.thick }],
+  ['no-top-thread', { threads: [], bobbin: USUAL_THREADS.thick }, { bobbin: USUAL_THREADS.thick }],
   ['threader-several', { needle: twin, threader: true }, { threader: true }],
   ['threader-thick-thread', { threads: [on('pearl')], threader: true }, { threads: [on('pearl')] }],
   [
@@ -351,7 +352,7 @@ const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][]
   [
     'thick-in-needle',
     { threads: [on('thick', 'right')] },
-    { kind: 'to-bobbin', label: 'Onto the bobbin', blade: 'right' },
+    { kind: 'to-bobbin', label: 'Onto the bobbin', blade: 'right', tension: 4.5 },
   ],
   ['threader-several', { needle: twin, threader: true }, { kind: 'threader-off', label: 'By hand' }],
   [

@@ -1,6 +1,13 @@
 import { formatShort } from '#core/units'
 import { shareOf } from '#core/dial'
-import { leadingThread, onDial, startSettings, type ThreadClass, type ThreadFacts } from '#core/pairing'
+import {
+  leadingThread,
+  onDial,
+  startSettings,
+  type ThreadClass,
+  threadClassOf,
+  type ThreadFacts,
+} from '#core/pairing'
 import type { Supply } from '#core/terms'
 import { capital, classOf, type ConflictRule, firstOf, isTooThick, nameOf, several, word } from './rule'
 import type { ConflictInput } from './types'
@@ -22,10 +29,27 @@ export const THREAD_RULES: readonly ConflictRule[] = [
         ? {
             message: 'This thread is too thick for a needle: wind it on the bobbin and sew wrong side up.',
             why: 'It is bulky even through 110/18.',
-            mend: { kind: 'to-bobbin', label: 'Onto the bobbin', blade: thick.blade },
+            mend: {
+              kind: 'to-bobbin',
+              label: 'Onto the bobbin',
+              blade: thick.blade,
+              tension: input.dial?.home ?? null,
+            },
           }
         : null
     },
+  },
+  {
+    code: 'no-top-thread',
+    severity: 'warn',
+    find: ({ bobbin, threads, needle }) =>
+      bobbin && threadClassOf(bobbin) === 'thick' && threads.length === 0 && needle
+        ? {
+            message: 'Bobbin work: choose a thread for the needle, fine and in the same colour.',
+            why: 'It holds the thick one from above, and lies on the side you see while sewing.',
+            mend: null,
+          }
+        : null,
   },
   {
     code: 'threader-several',

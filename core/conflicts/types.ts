@@ -70,7 +70,13 @@ export type Severity = 'stop' | 'warn' | 'note'
 export type Mend =
   | { readonly kind: 'plate'; readonly label: string }
   | { readonly kind: 'foot'; readonly label: string }
-  | { readonly kind: 'to-bobbin'; readonly label: string; readonly blade: Blade }
+  /** `tension`: the dial's home, for the thread that comes above; null: not known. */
+  | {
+      readonly kind: 'to-bobbin'
+      readonly label: string
+      readonly blade: Blade
+      readonly tension: number | null
+    }
   | { readonly kind: 'threader-off' | 'cutter-off' | 'split-discs'; readonly label: string }
   | {
       readonly kind: 'supply'

@@ -183,8 +183,25 @@ describe('a mend', () => {
       threadIds: { left: 'demo-thread-rope', middle: null, right: 'demo-thread-rope' },
     }
     expect(
-      mendOf({ kind: 'to-bobbin', label: '', blade: 'right' }, setup, tables.feet, tables.stabilizers),
-    ).toEqual({ bobbinId: 'demo-thread-rope', threadIds: { left: null, middle: null, right: null } })
+      mendOf(
+        { kind: 'to-bobbin', label: '', blade: 'right', tension: 4 },
+        setup,
+        tables.feet,
+        tables.stabilizers,
+      ),
+    ).toEqual({
+      bobbinId: 'demo-thread-rope',
+      threadIds: { left: null, middle: null, right: null },
+      // Common practice: home above, past the spring below.
+      tension: 4,
+      bobbinTension: 'bypassed',
+    })
+    const onBobbin = {
+      ...setup,
+      threadIds: { left: null, middle: null, right: null },
+      bobbinId: 'demo-thread-rope',
+    }
+    expect(codes(onBobbin)).toContain('no-top-thread')
   })
   it('is not offered when what it needs is not owned', () => {
     expect(mendOf({ kind: 'foot', label: '' }, collar, new Map(), new Map())).toBeNull()

@@ -34,7 +34,13 @@ export function mendOf(
       const thick = setup.threadIds[mend.blade]
       const { left, middle, right } = setup.threadIds
       const off = (id: string | null) => (id === thick ? null : id)
-      return { bobbinId: thick, threadIds: { left: off(left), middle: off(middle), right: off(right) } }
+      return {
+        bobbinId: thick,
+        threadIds: { left: off(left), middle: off(middle), right: off(right) },
+        // Bobbin work: home above, past the spring below.
+        tension: mend.tension ?? setup.tension,
+        bobbinTension: 'bypassed',
+      }
     }
     case 'threader-off':
       return { threader: false }
