@@ -17,7 +17,7 @@ const rows = useSetupReasons()
   >
     <li
       v-for="row in rows"
-      :key="row.code"
+      :key="row.message"
       :style="{ borderColor: row.look.edge, background: row.look.bg }"
     >
       <p

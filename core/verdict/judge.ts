@@ -77,8 +77,8 @@ export function judgeJob({ swing: input, setup, unit }: JobInput): JobVerdict {
   const fits = fitsOf(setup)
   const conflicts = findConflicts(setup)
   const reasons = [
-    ...conflicts.map(conflictReason),
     ...(input && swing ? swingReasons(swing, input, unit) : []),
+    ...conflicts.map(conflictReason),
     ...fits.flatMap(fitReason),
   ]
     .filter(({ code }) => !conflicts.some(conflict => SAID_BY[code]?.includes(conflict.code)))

@@ -145,6 +145,12 @@ describe('the one verdict', () => {
     expect(holes[0]).toMatchObject({ code: 'several-single-hole-plate', mend: { kind: 'plate' } })
   })
 
+  it('names the strike before what else stops, as its words quote it', () => {
+    const both = judge({ widthMm: 6, setup: { threader: true } })
+    expect(both.reasons[0]).toMatchObject({ about: 'swing', severity: 'stop' })
+    expect(verdictWords(both, 'mm')).toBe('0.5 mm too far')
+  })
+
   it('judges what there is without machine, needle or stitch', () => {
     expect(judgeJob({ swing: null, setup: NOTHING, unit: 'mm' })).toMatchObject({
       verdict: 'clear',

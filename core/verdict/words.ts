@@ -15,7 +15,7 @@ export function verdictWords(job: JobVerdict, unit: LengthUnit): string {
   if (swing.verdict === 'strikes') return `${lengthWithUnit(-spare, unit)} too far`
   const waiting = reasons.filter(({ about, severity }) => about === 'setup' && severity === verdict)
   if (verdict === 'stop') return `${waiting.length} to mend first`
-  if (verdict === 'mind' && !minds(job, 'swing')) return `${waiting.length} to mind`
+  if (verdict === 'mind' && !isSwingMinded(job)) return `${waiting.length} to mind`
   return `${lengthWithUnit(Math.max(0, spare), unit)} to spare`
 }
 
@@ -38,5 +38,5 @@ export function jobHeadline(job: JobVerdict, input: SwingInput, unit: LengthUnit
   return `The swing is clear${safe}, but mind this.`
 }
 
-const minds = ({ reasons }: JobVerdict, wanted: 'swing' | 'setup') =>
-  reasons.some(({ about, severity }) => about === wanted && severity === 'mind')
+const isSwingMinded = ({ reasons }: JobVerdict) =>
+  reasons.some(({ about, severity }) => about === 'swing' && severity === 'mind')

@@ -87,7 +87,7 @@ const shift = computed(() => {
     </p>
     <div
       v-for="reason in against"
-      :key="reason.code"
+      :key="reason.message"
       class="against"
     >
       <p :style="{ color: reason.look.ink }">
