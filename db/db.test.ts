@@ -162,7 +162,7 @@ describe('the book in the database', () => {
 
   it('brings every strip and swatch to the version after this one, made up in this test', async () => {
     const { records } = JSON.parse(
-      readFileSync(new URL('../tests/fixtures/backup-4.json', import.meta.url), 'utf8'),
+      readFileSync(new URL('../tests/fixtures/backup-5.json', import.meta.url), 'utf8'),
     ) as { records: Record<string, object[]> }
     const name = `test-next-${count}`
     const now = openBookDatabase(name)
@@ -173,7 +173,7 @@ describe('the book in the database', () => {
     next
       .version(RECORDS_VERSION + 1)
       .upgrade(transaction =>
-        upgradeRows(transaction, Object.keys(records), RECORDS_VERSION, [...VERSIONS, added]),
+        upgradeRows(transaction, Object.keys(records), RECORDS_VERSION - 1, [...VERSIONS, added]),
       )
     for (const table of ['trials', 'swatches', 'plans']) {
       const rows = await next.table(table).toArray()

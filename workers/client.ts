@@ -6,7 +6,7 @@ import type { SewnApi } from './sewn.worker'
 import type { ZipApi } from './zip.worker'
 
 export type { OnProgress, PackedPhoto, ZipReading } from './bookZip'
-export type { SewnReply, SewnView } from './sewn.worker'
+export type { PreviewReply, SewnReply, SewnView } from './sewn.worker'
 
 export interface WorkerClient<T> {
   readonly api: Remote<T>

@@ -14,6 +14,7 @@ beforeAll(() => import('./foretell.worker'))
 const features = {
   thread: 'rayon',
   needle: 'universal',
+  construction: 'single',
   stitch: 'swings',
   goal: 'balanced',
   cloth: 'woven',

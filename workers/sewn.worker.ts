@@ -14,12 +14,22 @@ export interface SewnView {
 export type SewnReply =
   { readonly ok: true; readonly view: SewnView } | { readonly ok: false; readonly error: CoreErrorData }
 
+/** A stitch small, for choosing among many. */
+export type PreviewReply =
+  | { readonly ok: true; readonly right: SewnPicture; readonly muddy: boolean }
+  | { readonly ok: false; readonly error: CoreErrorData }
+
 const api = {
-  /**
-   * Both sides and the build-up of one seam. Errors come back as data: exceptions lose their code on the way.
-   */
+  /** The right side alone, and whether rows that overlap turn muddy. */
+  preview(input: SewnInput): PreviewReply {
+    return asData(() => {
+      const right = rightSide(input)
+      return { ok: true, right, muddy: layThread(right, 2 * input.stitch.lengthMm).muddy }
+    })
+  },
+  /** Both sides and the build-up of one seam. */
   sew(input: SewnInput): SewnReply {
-    try {
+    return asData(() => {
       const right = rightSide(input)
       const buildUp = layThread(right, 2 * input.stitch.lengthMm)
       return {
@@ -31,12 +41,19 @@ const api = {
           cureLengthMm: buildUp.muddy ? lengthThatCuresMm(input) : null,
         },
       }
-    } catch (error) {
-      if (error instanceof CoreError) return { ok: false, error: error.toData() }
-      throw error
-    }
+    })
   },
 }
 export type SewnApi = typeof api
+
+/** Errors of the core come back as data: exceptions lose their code on the way. */
+function asData<T>(work: () => T): T | { readonly ok: false; readonly error: CoreErrorData } {
+  try {
+    return work()
+  } catch (error) {
+    if (error instanceof CoreError) return { ok: false, error: error.toData() }
+    throw error
+  }
+}
 
 expose(api)

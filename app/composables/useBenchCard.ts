@@ -1,6 +1,5 @@
 import { benchCard } from '#core/card'
-import { startSettings } from '#core/pairing'
-import { startInputOf, stateOf, walkInputOf } from '#shared/inputs'
+import { stateOf, walkInputOf } from '#shared/inputs'
 
 /** The bench card of the current setup. */
 export function useBenchCard() {
@@ -8,17 +7,13 @@ export function useBenchCard() {
   const bench = useBenchStore()
   const settings = useSettingsStore()
   const handWalks = useHandWalksStore()
+  const starting = useStartStore()
   const speed = computed(() => {
     if (bench.setup.speed !== null)
       return { text: bench.setup.speed === 'usual' ? 'as usual' : bench.setup.speed, source: 'your choice' }
-    const start = startInputOf(
-      bench.setup,
-      bench.parts.needle?.construction ?? 'single',
-      book.shelf,
-      settings.record,
-    )
+    const { start } = starting
     return start
-      ? { text: startSettings(start).speed.text, source: 'rule' }
+      ? { text: start.speed.text, source: start.speed.source }
       : { text: 'slow first', source: 'rule' }
   })
   return computed(() =>
@@ -28,6 +23,7 @@ export function useBenchCard() {
         book.shelf,
         settings.record,
         stateOf(bench.setup.machineId, book.shelf.machineStates),
+        bench.ownStart,
       ),
       reasons: bench.verdict.reasons,
       walked: handWalks.latest !== null,

@@ -30,6 +30,7 @@ vi.mock('#workers/client', () => ({
 const features = {
   thread: 'rayon',
   needle: 'universal',
+  construction: 'single',
   stitch: 'straight',
   goal: 'balanced',
   cloth: 'woven',

@@ -2,16 +2,15 @@ import { computed, type Ref } from 'vue'
 import type { Construction } from '#core/needle'
 import {
   bobbinAdvice,
-  leadingThread,
+  decidingThread,
   isFlawless,
   needleToBuy,
   rankBobbins,
   rankNeedles,
   startSettings,
-  threadClassOf,
 } from '#core/pairing'
 import { leadingColour } from '#core/colour'
-import { candidateOf, clothFactsOf, startInputOf, threadedBlades } from '#shared/inputs'
+import { candidateOf, clothFactsOf, startInputOf, stitchFactsOf, threadedBlades } from '#shared/inputs'
 
 /** Owned needles ranked for the threads chosen, the bobbin, and where to start. */
 export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | null>) {
@@ -28,6 +27,7 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
           cloth: clothFactsOf(bench.setup, book.shelf.cloths),
           construction: construction.value,
           gapMm: gapMm.value,
+          thickPearl: settings.schools.thickPearl,
           seam: bench.swingInput,
         },
   )
@@ -39,25 +39,23 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
   const buy = computed(() =>
     input.value && !ranked.value.some(isFlawless) ? needleToBuy({ ...input.value, seam: null }) : null,
   )
-  const startInput = computed(() =>
-    startInputOf(bench.setup, construction.value, book.shelf, settings.record),
-  )
-  const start = computed(() => startInput.value && startSettings(startInput.value))
+  const starting = useStartStore()
+  /** For the needle that is in, what strip and card begin with too; for one looked at, by the rule. */
+  const start = computed(() => {
+    if (construction.value === (bench.parts.needle?.construction ?? 'single')) return starting.start
+    const asked = startInputOf(bench.setup, construction.value, book.shelf, settings.record)
+    return asked && startSettings(asked)
+  })
 
-  const lead = computed(() => {
-    const [first, ...rest] = threads.value
-    return first ? leadingThread([first, ...rest]) : null
-  })
-  /** A thick thread on the bobbin decides how it is sewn, whatever is above; else the thread above does. */
-  const decides = computed(() => {
-    const wound = book.shelf.threads.get(bench.setup.bobbinId ?? '')
-    return wound && threadClassOf(wound) === 'thick' ? wound : lead.value
-  })
+  const lead = computed(() => decidingThread(threads.value, null))
+  const decides = computed(() =>
+    decidingThread(threads.value, book.shelf.threads.get(bench.setup.bobbinId ?? '') ?? null),
+  )
   const bobbinInput = computed(
     () =>
       decides.value && {
         top: { ...decides.value, hex: leadingColour(decides.value.colours) },
-        swings: startInput.value?.swings ?? false,
+        swings: stitchFactsOf(bench.setup, bench.parts)?.swings ?? false,
         school: settings.schools.heavyBobbin,
       },
   )

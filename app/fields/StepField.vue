@@ -1,6 +1,24 @@
 <script setup lang="ts">
-const { label, value, title = '' } = defineProps<{ label: string; value: string; title?: string }>()
-const emit = defineEmits<{ step: [by: number] }>()
+const {
+  label,
+  value,
+  title = '',
+  typed = false,
+} = defineProps<{
+  label: string
+  value: string
+  title?: string
+  /** Whether the value may be typed too. @defaultValue false */
+  typed?: boolean
+}>()
+const emit = defineEmits<{ step: [by: number]; type: [text: string] }>()
+const text = ref(value)
+watch(
+  () => value,
+  now => {
+    text.value = now
+  },
+)
 </script>
 
 <template>
@@ -18,7 +36,19 @@ const emit = defineEmits<{ step: [by: number] }>()
       >
         −
       </button>
-      <output aria-live="polite">{{ value }}</output>
+      <input
+        v-if="typed"
+        v-model="text"
+        :aria-label="label"
+        inputmode="decimal"
+        autocomplete="off"
+        @change="emit('type', text)"
+      />
+      <output
+        v-else
+        aria-live="polite"
+        >{{ value }}</output
+      >
       <button
         type="button"
         :aria-label="`${label} more`"
@@ -50,8 +80,11 @@ const emit = defineEmits<{ step: [by: number] }>()
   font-size: 20px;
   cursor: pointer;
 }
-.field output {
+.field output,
+.field input {
   flex: 1;
+  width: 100%;
+  min-width: 0;
   text-align: center;
   font-weight: 600;
   font-size: 15px;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { JOBS } from '#core/job'
 import { formatShort } from '#core/units'
-import { plateOn } from '#shared/inputs'
+import { plateOn, underFootMm } from '#shared/inputs'
 import { needleHeading } from '#core/needle'
 import type { Thread } from '#shared/records'
 import { verdictWords } from '#core/verdict'
@@ -16,6 +17,7 @@ const left = computed(() => thread(bench.setup.threadIds.left))
 const right = computed(() => thread(bench.setup.threadIds.right))
 const bobbin = computed(() => thread(bench.setup.bobbinId))
 const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? ''))
+const below = computed(() => (bench.setup.under.length > 0 ? ` +${bench.setup.under.length}` : ''))
 const twin = computed(() => bench.parts.needle !== null && bench.parts.needle.construction !== 'single')
 const look = computed(() => (bench.result ? JOB_LOOKS[bench.verdict.verdict] : null))
 const words = computed(() => verdictWords(bench.verdict, settings.unit))
@@ -35,6 +37,13 @@ const footLine = computed(() => {
   if (!foot) return 'zigzag plate'
   if (foot.singleHole) return 'single hole'
   return foot.slotMm === null ? 'not measured' : `opens ${bare(foot.slotMm)}`
+})
+
+/** A number that was set for something else is not shown as right. */
+const tensionLine = computed(() => {
+  if (bench.verdict.reasons.some(({ code }) => code === 'tension-carried')) return 'carried over'
+  const dial = bench.parts.machine?.tensionDial
+  return dial ? `home is ${formatShort(dial.home)}` : 'home unknown'
 })
 
 /** A spool from above: the thread's colours wound round. */
@@ -59,6 +68,15 @@ const spoolsNote = computed(() => {
   >
     <div class="stops">
       <LineUpStop
+        is-name
+        title="Job"
+        :main="JOBS[bench.setup.job].name"
+        :sub="bench.setup.goal"
+      >
+        <LazyJobPicker />
+      </LineUpStop>
+      <LineUpStop
+        is-name
         title="Machine"
         :main="bench.parts.machine?.name ?? 'Machine'"
         :sub="bench.parts.machine ? `widest ${bare(bench.parts.machine.maxWidthMm)}` : 'not chosen'"
@@ -66,6 +84,7 @@ const spoolsNote = computed(() => {
         <LazyMachinePicker />
       </LineUpStop>
       <LineUpStop
+        is-name
         title="Spools"
         :main="spoolNames[0] ?? 'Spools'"
         :sub="spoolsNote"
@@ -88,11 +107,7 @@ const spoolsNote = computed(() => {
       <LineUpStop
         title="Tension"
         :main="bench.setup.tension === null ? 'Tension' : `Tension ${formatShort(bench.setup.tension)}`"
-        :sub="
-          bench.parts.machine?.tensionDial
-            ? `home is ${formatShort(bench.parts.machine.tensionDial.home)}`
-            : 'home unknown'
-        "
+        :sub="tensionLine"
       >
         <LazyTensionPicker />
       </LineUpStop>
@@ -104,6 +119,7 @@ const spoolsNote = computed(() => {
         <LazyNeedlePicker />
       </LineUpStop>
       <LineUpStop
+        is-name
         title="Foot and plate"
         :main="bench.parts.foot?.name ?? 'Foot'"
         :sub="footLine"
@@ -111,13 +127,15 @@ const spoolsNote = computed(() => {
         <LazyFootPicker />
       </LineUpStop>
       <LineUpStop
+        is-name
         title="Cloth"
-        :main="cloth ? `${cloth.name} ×${bench.setup.layers}` : 'Cloth'"
-        :sub="cloth ? length(cloth.thicknessMm) : 'not chosen'"
+        :main="cloth ? `${cloth.name} ×${bench.setup.layers}${below}` : 'Cloth'"
+        :sub="cloth ? length(underFootMm(bench.setup, book.shelf.cloths)) : 'not chosen'"
       >
         <LazyClothPicker />
       </LineUpStop>
       <LineUpStop
+        is-name
         title="Bobbin"
         :main="bobbin?.name ?? 'Bobbin'"
         :sub="bobbin ? 'under side' : 'not chosen'"
@@ -166,7 +184,7 @@ const spoolsNote = computed(() => {
   flex: 1;
   min-width: 0;
   display: flex;
-  gap: 6px;
+  gap: 5px;
   overflow-x: auto;
   padding: 3px;
   scrollbar-width: none;
@@ -175,6 +193,9 @@ const spoolsNote = computed(() => {
   position: relative;
   flex: 1 0 auto;
 }
+.stops :deep(.anchor.name) {
+  flex-shrink: 1;
+}
 .stops :deep(.stop) {
   width: 100%;
 }
@@ -182,7 +203,7 @@ const spoolsNote = computed(() => {
   content: '';
   position: absolute;
   right: 100%;
-  width: 6px;
+  width: 5px;
   top: 50%;
   height: 7px;
   margin-top: -4px;
@@ -191,8 +212,8 @@ const spoolsNote = computed(() => {
   opacity: 0.8;
 }
 .spool {
-  width: 34px;
-  height: 34px;
+  width: 28px;
+  height: 28px;
   border-radius: 50%;
   border: 2px solid var(--white);
   box-shadow:
@@ -204,13 +225,13 @@ const spoolsNote = computed(() => {
 .spool::after {
   content: '';
   position: absolute;
-  inset: 10px;
+  inset: 8px;
   border-radius: 50%;
   background: var(--white);
   border: 1px solid var(--line-strong);
 }
 .spool.second {
-  margin-left: -16px;
+  margin-left: -15px;
 }
 .verdict {
   flex: none;
@@ -241,16 +262,14 @@ const spoolsNote = computed(() => {
   .lineup {
     padding: 8px 16px;
   }
-  .stops :deep(.anchor) {
-    flex: 1 1 auto;
-  }
   .verdict {
     min-width: 116px;
     padding: 6px 10px;
   }
 }
 @media (max-width: 640px) {
-  .stops :deep(.anchor) {
+  .stops :deep(.anchor),
+  .stops :deep(.anchor.name) {
     flex: none;
   }
   .lineup {

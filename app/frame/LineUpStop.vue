@@ -1,8 +1,15 @@
 <script setup lang="ts">
-const { title, main, sub } = defineProps<{
+const {
+  title,
+  main,
+  sub,
+  isName = false,
+} = defineProps<{
   title: string
   main: string
   sub: string
+  /** A name may be cut where there is no room; a number never is. @defaultValue false */
+  isName?: boolean
 }>()
 const open = ref(false)
 provide(closePickerKey, () => {
@@ -14,6 +21,7 @@ provide(closePickerKey, () => {
   <PopPanel
     v-model:open="open"
     :label="title"
+    :class="isName ? 'name' : 'number'"
   >
     <template #default="{ target }">
       <button
@@ -39,12 +47,12 @@ provide(closePickerKey, () => {
 .stop {
   position: relative;
   flex: 0 1 auto;
-  min-width: 70px;
+  min-width: 0;
   min-height: 52px;
   display: flex;
   align-items: center;
   gap: 5px;
-  padding: 6px 7px;
+  padding: 5px 6px;
   text-align: left;
   line-height: 1.2;
   background: var(--cloth);
@@ -56,11 +64,11 @@ provide(closePickerKey, () => {
   border-color: var(--mulberry);
 }
 .words {
-  min-width: 76px;
+  min-width: 0;
 }
 .stop b {
   display: block;
-  font-size: 14.5px;
+  font-size: 14px;
   font-weight: 650;
   max-width: 15ch;
   white-space: nowrap;
@@ -78,12 +86,19 @@ provide(closePickerKey, () => {
   overflow: hidden;
   text-overflow: ellipsis;
 }
+/* A name runs over two lines before it is cut. */
+@media (min-width: 1151px) {
+  .name .stop b {
+    white-space: normal;
+    display: -webkit-box;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
+    line-height: 1.1;
+  }
+}
 @media (max-width: 1150px) and (min-width: 641px) {
   .stop {
     padding: 5px 7px;
-    min-width: 0;
-  }
-  .words {
     min-width: 0;
   }
   .stop b {

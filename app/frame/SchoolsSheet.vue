@@ -2,11 +2,13 @@
 import { formatShort } from '#core/units'
 import {
   CUTTER_SCHOOLS,
+  FILM_SPEED_SCHOOLS,
   HEAVY_BOBBIN_SCHOOLS,
   LAST_GUIDE_SCHOOLS,
   MARGIN_SCHOOLS,
   MARGINS_MM,
   PEARL_TENSION_SCHOOLS,
+  THICK_PEARL_SCHOOLS,
   THREADING_SCHOOLS,
   TRIPLE_GAP_SCHOOLS,
   WIDE_GAP_SCHOOLS,
@@ -101,6 +103,18 @@ const ABOUT =
         :choices="PEARL_TENSION_SCHOOLS"
         :chosen="schools.pearlTension"
         @choose="settings.changeSchools({ pearlTension: $event })"
+      />
+      <SchoolFieldset
+        legend="Pearl cotton No. 8"
+        :choices="THICK_PEARL_SCHOOLS"
+        :chosen="schools.thickPearl"
+        @choose="settings.changeSchools({ thickPearl: $event })"
+      />
+      <SchoolFieldset
+        legend="Speed for film"
+        :choices="FILM_SPEED_SCHOOLS"
+        :chosen="schools.filmSpeed"
+        @choose="settings.changeSchools({ filmSpeed: $event })"
       />
       <SchoolFieldset
         legend="Thread cutter with a twin"

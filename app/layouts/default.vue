@@ -29,6 +29,8 @@ onNuxtReady(async () => {
     () =>
       requestIdleCallback(() => {
         for (const { path } of ALL_VIEWS) void preloadRouteComponents(path)
+        // From here on the verdict begins where own swatches say.
+        void import('~/stores/start').then(({ useStartStore }) => useStartStore())
       }),
     FIRST_VIEW_MS,
   )

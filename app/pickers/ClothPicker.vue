@@ -38,6 +38,8 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
           @click="bench.update('Change the layers', { layers: bench.setup.layers + 1 })"
         />
       </div>
+      <UnderCloth />
+      <p class="field-label">Cloth on top</p>
     </template>
     <template #mark="{ item }">
       <span

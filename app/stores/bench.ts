@@ -1,15 +1,20 @@
 import { defineStore } from 'pinia'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { STITCHES, type StitchSetting } from '#core/stitch'
-import { clearingShiftMm, judgeSwing } from '#core/swing'
+import { clearingShiftMm, settableWidthMm } from '#core/swing'
 import { judgeJob } from '#core/verdict'
 import type { Setup } from '#shared/records'
-import { type Bench, benchOf, type NamedStitch, jobInputOf, swingInputOf, seamOf } from '#shared/inputs'
-import { EMPTY_SETUP } from '#shared/setup'
+import {
+  type Bench,
+  benchOf,
+  fittedStitch,
+  type NamedStitch,
+  jobInputOf,
+  seamOf,
+  swingInputOf,
+} from '#shared/inputs'
+import { changedSetup, EMPTY_SETUP } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
-
-/** The width dial's step, in mm. */
-const WIDTH_STEP_MM = 0.1
 
 /** The one current setup: what is on the machine now, and what follows from it. */
 export const useBenchStore = defineStore('bench', () => {
@@ -18,9 +23,11 @@ export const useBenchStore = defineStore('bench', () => {
   const setup = computed<Setup>(() => book.shelf.setup.get('current') ?? EMPTY_SETUP)
   const parts = computed<Bench>(() => benchOf(setup.value, book.shelf))
   const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.record))
+  /** Where own swatches or plans say the tension begins; null: nothing says, or they were not read yet. */
+  const ownStart = ref<number | null>(null)
   /** The one verdict of all of it. */
   const verdict = computed(() =>
-    judgeJob(jobInputOf(setup.value, book.shelf, settings.record, settings.unit)),
+    judgeJob(jobInputOf(setup.value, book.shelf, settings.record, settings.unit, ownStart.value)),
   )
   const result = computed(() => verdict.value.swing)
   /** In mm, negative to the left; 0 or null: no move of the needle helps, or none is needed. */
@@ -31,7 +38,8 @@ export const useBenchStore = defineStore('bench', () => {
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
 
   function update(label: string, change: Partial<SetupContent>, joinKey: string | null = null): void {
-    book.commit(label, [{ table: 'setup', id: 'current', record: { ...setup.value, ...change } }], joinKey)
+    const record = changedSetup(setup.value, change, book.shelf.machines)
+    book.commit(label, [{ table: 'setup', id: 'current', record }], joinKey)
   }
 
   function setStitch(change: Partial<StitchSetting>, joinKey: string | null = null): void {
@@ -40,26 +48,13 @@ export const useBenchStore = defineStore('bench', () => {
 
   /** Takes a stitch at its usual size, or at the safe width where that is less. */
   function chooseStitch(stitch: NamedStitch): void {
-    const setting = {
-      stitchId: stitch.id,
-      widthMm: stitch.defaultWidthMm,
-      lengthMm: stitch.defaultLengthMm,
-      mirror: false,
-      positionMm: 0,
-    }
-    const input = swingInputOf(
-      { ...setup.value, stitch: setting },
-      { ...parts.value, stitch },
-      settings.record,
-    )
-    const safe = input && judgeSwing(input).safeWidthMm
-    const widthMm = safe == null ? setting.widthMm : Math.min(setting.widthMm, floorToStep(safe))
-    update(`Choose ${stitch.name}`, { stitch: { ...setting, widthMm } })
+    const { setting } = fittedStitch(stitch, setup.value, book.shelf, settings.record)
+    update(`Choose ${stitch.name}`, { stitch: setting })
   }
 
   function useSafeWidth(): void {
     const safe = result.value?.safeWidthMm
-    if (safe != null) setStitch({ widthMm: floorToStep(safe) })
+    if (safe != null) setStitch({ widthMm: settableWidthMm(safe) })
   }
 
   function moveToClear(): void {
@@ -72,6 +67,7 @@ export const useBenchStore = defineStore('bench', () => {
     setup,
     parts,
     swingInput,
+    ownStart,
     verdict,
     result,
     clearingShift,
@@ -86,8 +82,3 @@ export const useBenchStore = defineStore('bench', () => {
 })
 
 const hundredths = (mm: number) => Math.round(100 * mm) / 100
-
-function floorToStep(mm: number): number {
-  // The nudge keeps 4.5, stored a hair below, from becoming 4.4.
-  return Math.floor(mm / WIDTH_STEP_MM + 1e-6) / Math.round(1 / WIDTH_STEP_MM)
-}

@@ -43,6 +43,16 @@ describe('layThread', () => {
     expect(build({ ...satin, seamMm: 60 }).overlapMeanLayers! / (2 * cover)).toBeCloseTo(1, 1)
   })
 
+  it('counts areas as a raster ten times finer does', () => {
+    // Zigzag 5 by 0.3 under a twin 2.0, 20 mm: 3.5 mm² lie under three threads.
+    const three = (cellMm?: number) => {
+      const { layers, cellMm: side } = build(input('zigzag', 5, 0.3), cellMm)
+      return layers.filter(count => count === 3).length * side ** 2
+    }
+    expect(three()).toBeCloseTo(3.55, 1)
+    expect(Math.abs(three() / three(0.0043) - 1)).toBeLessThan(0.03)
+  })
+
   it('finds no overlap under a lane', () => {
     expect(build(input('zigzag', 2, 1, 4))).toMatchObject({ overlapMeanLayers: null, muddy: false })
     expect(build(input('straight', 0, 2.5))).toMatchObject({ overlapMeanLayers: null, overlapShare: 0 })
@@ -73,6 +83,20 @@ describe('lengthThatCuresMm', () => {
       expect([at(cure), at(cure - 0.05)]).toEqual([false, true])
     },
   )
+
+  it('is the shortest there is, for every gap and width', () => {
+    for (const gap of [1, 1.6, 2, 2.5])
+      for (const width of [3, 4, 5])
+        for (const length of [0.2, 0.3, 0.4]) {
+          const muddy = input('zigzag', width, length, gap)
+          const at = (lengthMm: number) =>
+            build({ ...muddy, seamMm: 12, stitch: { ...muddy.stitch, lengthMm } }).muddy
+          const cure = lengthThatCuresMm(muddy)
+          if (cure === null) continue
+          for (let step = Math.round(length / 0.05); step * 0.05 < cure - 1e-6; step++)
+            expect(at(step * 0.05), `${gap}/${width}/${length}: ${step * 0.05}`).toBe(true)
+        }
+  })
 
   it('has nothing to say about a stitch that is not muddy', () =>
     expect(lengthThatCuresMm(input('honeycomb', 5, 2.5))).toBeNull())

@@ -5,14 +5,16 @@ import { layThread } from './raster'
 const LONGEST_MM = 6
 /** Machines step their length by about this much, in mm. */
 const STEP_MM = 0.05
+/** Nudges 0.3, stored a hair below, onto its step. */
+const ROUNDING = 1e-6
 /** Enough seam to see several swings, in mm. */
 const SAMPLE_MM = 12
 
 /**
  * The shortest stitch length at which overlapping columns are no longer muddy, on a grid of 0.05 mm.
  *
- * Layers thin out as stitches lengthen, so the length is found by halving; the answer is then rounded up to
- * a step the dial has.
+ * Looked for from the present length up, step by step: layers thin out as stitches lengthen, but not evenly,
+ * for where the threads of one needle meet those of the other moves too.
  *
  * @param input - as sewn now.
  * @returns The length in mm; null when it is not muddy now, or when no length up to 6 mm helps.
@@ -25,13 +27,9 @@ export function lengthThatCuresMm(input: SewnInput): number | null {
     const stitch = { ...input.stitch, lengthMm }
     return layThread(rightSide({ ...input, stitch, seamMm: SAMPLE_MM }), 2 * lengthMm).muddy
   }
-  let low = Math.floor(input.stitch.lengthMm / STEP_MM)
-  let high = Math.round(LONGEST_MM / STEP_MM)
-  if (!muddyAt(input.stitch.lengthMm) || muddyAt(high * STEP_MM)) return null
-  while (high - low > 1) {
-    const middle = Math.floor((low + high) / 2)
-    if (muddyAt(middle * STEP_MM)) low = middle
-    else high = middle
-  }
-  return Math.round(high * STEP_MM * 100) / 100
+  if (!muddyAt(input.stitch.lengthMm)) return null
+  const first = Math.floor(input.stitch.lengthMm / STEP_MM + ROUNDING) + 1
+  for (let step = first; step * STEP_MM <= LONGEST_MM + ROUNDING; step++)
+    if (!muddyAt(step * STEP_MM)) return Math.round(step * STEP_MM * 100) / 100
+  return null
 }

@@ -47,6 +47,7 @@ const WALK: CardInput['walk'] = {
   verdict: 'clear',
   safeWidthMm: 4.5,
   tension: 2.8,
+  tensionDoubt: null,
   bobbinTension: 'home',
   pressure: 'home',
   threader: false,

@@ -87,7 +87,7 @@ export function benchCard(input: CardInput): BenchCard {
 /** The numbers to dial in. */
 function dialFields(input: CardInput): CardField[] {
   const { walk, unit } = input
-  const { machine, stitch, tension } = walk
+  const { machine, stitch, tension, tensionDoubt: doubt } = walk
   return [
     {
       id: 'width',
@@ -107,6 +107,9 @@ function dialFields(input: CardInput): CardField[] {
       label: 'Tension',
       value: tension === null ? NONE : formatShort(tension),
       note: homeNote(tension, machine?.tensionDial?.home ?? null),
+      ...(doubt && doubt.start !== null && doubt.start !== tension
+        ? { instead: formatShort(doubt.start) }
+        : {}),
     },
   ]
 }

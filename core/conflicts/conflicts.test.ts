@@ -4,6 +4,7 @@ import {
   CONFLICT_RULES,
   type ConflictInput,
   findConflicts,
+  tensionDoubt,
   type Mend,
   type ThreadedBlade,
 } from '#core/conflicts'
@@ -41,6 +42,9 @@ const FINE: ConflictInput = {
   stabilizer: 'none',
   tension: 4.5,
   dial: DIAL,
+  dialStep: null,
+  ownStart: null,
+  carriedOver: [],
   threader: false,
   cutter: false,
   sharedDiscs: null,
@@ -158,6 +162,7 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
     { threads: [on('pearl', 'left', { place: 'second pin', draw: 'over the end' })] },
     { threads: [on('pearl', 'left', { place: 'second pin', draw: 'rolling off' })] },
   ],
+  ['tension-carried', { carriedOver: ['set for zigzag'] }, { carriedOver: [] }],
   // 9 on a hem that should lie flat, and on decorative rayon.
   [
     'tension-far',
@@ -323,6 +328,18 @@ describe('conflicts', () => {
     expect(conflict?.mend).toEqual({ kind: 'tension', label: 'Tension 4', dial: 4 })
   })
 
+  it('begins where own swatches say, and by the rule of the school where they say nothing', () => {
+    const far = { technique: 'hem', goal: 'flat', tension: 9 } as const
+    const begin = (over: Partial<ConflictInput>) =>
+      tensionDoubt(findConflicts({ ...FINE, ...far, ...over }))?.start
+    expect(begin({})).toBe(4)
+    expect(begin({ ownStart: 3.3 })).toBe(3.3)
+    const pearl = { threads: [on('pearl')], goal: 'balanced', tension: 9, bobbin: null } as const
+    expect(begin(pearl)).toBe(4.5)
+    expect(begin({ ...pearl, schools: { ...DEFAULT_SCHOOLS, pearlTension: 'plus-one' } })).toBe(5.5)
+  })
+  it('doubts no tension that nothing speaks against', () =>
+    expect(tensionDoubt(findConflicts(FINE))).toBeNull())
   it('does not judge a tension whose dial it does not know', () =>
     expect(codes({ threads: [on('metallic')], dial: null })).toEqual([]))
 })
@@ -384,6 +401,11 @@ const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][]
     'pearl-on-pin',
     { threads: [on('pearl', 'right', { place: 'second pin' })] },
     { kind: 'supply', label: 'In a cup', blade: 'right', supply: { place: 'cup' } },
+  ],
+  [
+    'tension-carried',
+    { carriedOver: ['set for zigzag'], tension: 6 },
+    { kind: 'tension', label: 'Tension 4.5', dial: 4.5 },
   ],
   [
     'tension-far',

@@ -17,3 +17,30 @@ export function findConflicts(input: ConflictInput): Conflict[] {
     return found ? [{ code, severity, ...found }] : []
   }).sort((a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity))
 }
+
+/** Why the tension that is set is not the one to dial in, and what to begin at instead. */
+export interface TensionDoubt {
+  readonly why: string
+  /** A number of this dial; null: not known. */
+  readonly start: number | null
+}
+
+const ABOUT_TENSION: ReadonlySet<string> = new Set([
+  'tension-carried',
+  'tension-far',
+  'tension-low-for-ridge',
+  'metallic-tension',
+  'monofilament-tension',
+])
+
+/**
+ * What speaks against the tension that is set; null: nothing, or none is set.
+ *
+ * @example
+ * tensionDoubt(findConflicts({ …metallic, tension: 5 }))?.start // 3
+ */
+export function tensionDoubt(conflicts: readonly Conflict[]): TensionDoubt | null {
+  const against = conflicts.find(({ code }) => ABOUT_TENSION.has(code))
+  if (!against) return null
+  return { why: against.message, start: against.mend?.kind === 'tension' ? against.mend.dial : null }
+}

@@ -1,12 +1,13 @@
 import { needleLife } from '#core/care'
 import { needleSizeLabel } from '#core/needle'
-import { fitThread, suitsKnit, type ThreadClass } from '#core/pairing'
+import { suitsKnit, type ThreadClass } from '#core/pairing'
 import type { FootKind } from '#core/terms'
 import {
   capital,
   classOf,
   type ConflictRule,
   firstOf,
+  fitIn,
   isRefused,
   isTooThick,
   nameOf,
@@ -128,9 +129,10 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
       const { needle } = input
       // What is too thick for any needle is told where it belongs: see `thick-in-needle`.
       const refused =
-        needle && input.threads.find(threaded => isRefused(threaded, needle) && !isTooThick(threaded, needle))
+        needle
+        && input.threads.find(threaded => isRefused(threaded, needle, input) && !isTooThick(threaded, input))
       if (!refused) return null
-      const { practiceWhy, fill } = fitThread(refused.thread, needle.type, needle.sizeNm)
+      const { practiceWhy, fill } = fitIn(refused, needle, input)
       const size = needleSizeLabel(needle.sizeNm)
       return {
         message:

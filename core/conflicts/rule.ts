@@ -27,11 +27,18 @@ export const nameOf = (threaded: ThreadedBlade) => PRACTICE[classOf(threaded)].n
 export const capital = (text: string) => `${text[0]!.toUpperCase()}${text.slice(1)}`
 
 type FittedNeedle = NonNullable<ConflictInput['needle']>
-export const isRefused = ({ thread }: ThreadedBlade, { type, sizeNm }: FittedNeedle): boolean =>
-  fitThread(thread, type, sizeNm).fit === 'refuse'
+/** How a thread sits in the needle that is in, by the user’s school. */
+export const fitIn = (
+  { thread }: ThreadedBlade,
+  { type, sizeNm }: FittedNeedle,
+  { schools }: ConflictInput,
+) => fitThread(thread, type, sizeNm, schools.thickPearl)
+export const isRefused = (threaded: ThreadedBlade, needle: FittedNeedle, input: ConflictInput): boolean =>
+  fitIn(threaded, needle, input).fit === 'refuse'
 /** Whether a thread belongs on the bobbin, because no needle is made for one so thick. */
-export function isTooThick(threaded: ThreadedBlade, needle: ConflictInput['needle']): boolean {
-  if (classOf(threaded) === 'thick') return true
+export function isTooThick(threaded: ThreadedBlade, input: ConflictInput): boolean {
+  const { needle } = input
+  if (classOf(threaded) === 'thick') return needle === null || isRefused(threaded, needle, input)
   const isBeyond = !isInPractice(classOf(threaded), thicknessOf(threaded.thread).mm)
-  return needle !== null && isBeyond && isRefused(threaded, needle)
+  return needle !== null && isBeyond && isRefused(threaded, needle, input)
 }

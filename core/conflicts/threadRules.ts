@@ -1,7 +1,7 @@
 import { formatShort } from '#core/units'
 import { shareOf } from '#core/dial'
 import {
-  leadingThread,
+  decidingThread,
   onDial,
   startSettings,
   type ThreadClass,
@@ -24,7 +24,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'thick-in-needle',
     severity: 'stop',
     find: input => {
-      const thick = input.threads.find(threaded => isTooThick(threaded, input.needle))
+      const thick = input.threads.find(threaded => isTooThick(threaded, input))
       return thick
         ? {
             message: 'This thread is too thick for a needle: wind it on the bobbin and sew wrong side up.',
@@ -254,7 +254,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       return {
         message: `Monofilament puckers at ${formatShort(tension)}: go down to about ${formatShort(low)}.`,
         why: 'It stretches like elastic and draws the cloth together after.',
-        mend: { kind: 'tension', label: `Tension ${formatShort(low)}`, dial: low },
+        mend: tensionMend(low),
       }
     },
   },
@@ -269,7 +269,24 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       return {
         message: `${capital(nameOf(delicate))} breaks at home tension: begin at about ${formatShort(low)}.`,
         why: 'The wrapping strips where it is pulled over an edge.',
-        mend: { kind: 'tension', label: `Tension ${formatShort(low)}`, dial: low },
+        mend: tensionMend(low),
+      }
+    },
+  },
+  {
+    code: 'tension-carried',
+    severity: 'warn',
+    find: input => {
+      const { tension, carriedOver } = input
+      if (tension === null || carriedOver.length === 0) return null
+      const start = startHere(input)
+      const begin = start === null || start === tension ? '' : ` Here one begins at ${formatShort(start)}.`
+      return {
+        message:
+          `Tension ${formatShort(tension)} is carried over (${carriedOver.join('; ')}): `
+          + `sew a row before you trust it.${begin}`,
+        why: 'A tension belongs to its machine, stitch, thread and needle.',
+        mend: start === null ? null : tensionMend(start),
       }
     },
   },
@@ -286,7 +303,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
           `Tension ${formatShort(input.tension!)} is far ${side} what this asks for: `
           + `begin at about ${start}.`,
         why: off.share > 0 ? 'So tight it puckers, and thread breaks.' : 'So loose the thread loops below.',
-        mend: { kind: 'tension', label: `Tension ${start}`, dial: off.start },
+        mend: tensionMend(off.start),
       }
     },
   },
@@ -300,11 +317,14 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       return {
         message: `At ${formatShort(input.tension!)} a tuck hardly rises: try ${start} first.`,
         why: 'Only a tight thread lifts the cloth between the needles.',
-        mend: { kind: 'tension', label: `Tension ${start}`, dial: off.start },
+        mend: tensionMend(off.start),
       }
     },
   },
 ]
+
+const tensionMend = (dial: number) =>
+  ({ kind: 'tension', label: `Tension ${formatShort(dial)}`, dial }) as const
 
 /** So far from where the rule begins, as a share of the way to the end stop, a number is another job's. */
 const FAR_SHARE = 0.5
@@ -316,11 +336,10 @@ interface OffStart {
 
 /** How far the tension is from where the rule begins; null: another rule speaks, or too little is known. */
 function offStart(input: ConflictInput): OffStart | null {
-  const { tension, dial, threads } = input
-  const [first, ...rest] = threads.map(({ thread }) => thread)
-  if (tension === null || dial === null || !first) return null
+  const { tension, dial } = input
+  const start = startHere(input)
+  if (tension === null || dial === null || start === null) return null
   if (firstOf(input, 'monofilament', 'metallic', 'film')) return null
-  const start = startNumber(input, leadingThread([first, ...rest]))
   return { share: shareOf(tension, dial) - shareOf(start, dial), start }
 }
 
@@ -340,20 +359,31 @@ function startDial(input: ConflictInput, threadClass: ThreadClass): number {
   return startNumber(input, input.threads.find(threaded => classOf(threaded) === threadClass)!.thread)
 }
 
-function startNumber(
-  { needle, technique, goal, stitch, dial, washed }: ConflictInput,
-  thread: ThreadFacts,
-): number {
-  const { tensionShare } = startSettings({
+/** Where one begins here; null: no dial, or no thread to go by. */
+function startHere(input: ConflictInput): number | null {
+  const { dial, threads, bobbin } = input
+  const thread = decidingThread(
+    threads.map(({ thread }) => thread),
+    bobbin,
+  )
+  return dial && thread ? startNumber(input, thread) : null
+}
+
+function startNumber(input: ConflictInput, thread: ThreadFacts): number {
+  if (input.ownStart !== null) return input.ownStart
+  const { needle, technique, goal, stitch, dial, washed, schools } = input
+  const { ruleShare } = startSettings({
     thread,
     construction: needle?.construction ?? 'single',
     technique,
     goal,
     swings: stitch?.swings ?? false,
     dial,
+    dialStep: null,
     washed,
-    pearlTension: 'home',
+    schools,
+    foretold: null,
     own: null,
   })
-  return onDial(tensionShare, dial!)
+  return onDial(ruleShare, dial!, input.dialStep)
 }

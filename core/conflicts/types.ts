@@ -57,11 +57,17 @@ export interface ConflictInput {
   readonly stabilizer: StabilizerKind | 'none' | null
   readonly tension: number | null
   readonly dial: TensionDial | null
+  /** What that dial can be set by; null: not known. */
+  readonly dialStep: number | null
+  /** Where one begins here by what was sewn or kept; null: nothing was, and the rule says. */
+  readonly ownStart: number | null
+  /** What is not as it was when the tension was set, in words. */
+  readonly carriedOver: readonly string[]
   readonly threader: boolean
   readonly cutter: boolean
   /** Both threads between the same two tension discs; null: not said. */
   readonly sharedDiscs: boolean | null
-  readonly schools: Pick<Schools, 'cutter' | 'wideGap'>
+  readonly schools: Pick<Schools, 'cutter' | 'wideGap' | 'thickPearl' | 'pearlTension' | 'filmSpeed'>
 }
 
 export type Severity = 'stop' | 'warn' | 'note'

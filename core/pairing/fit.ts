@@ -1,6 +1,7 @@
 import type { NeedleType } from '#core/needle'
 import { eyeWidthMm, type Fit, fitOfFill } from './eye'
-import { practiceFor } from './practice'
+import type { ThickPearlSchool } from '#core/schools'
+import { PEARL_8_IN_NEEDLE, PEARL_8_TEX, practiceFor } from './practice'
 import { threadClassOf, thicknessOf, type ThreadFacts, type Thickness, USUAL_THREADS } from './threadClass'
 
 /** How one thread sits in one needle, by the model, by the table, and as decided. */
@@ -22,17 +23,25 @@ export interface ThreadFit {
  * Whether a thread suits a needle's eye. Where the practice table names the needle it decides, because it has
  * been sewn; the eye model, which is from memory, fills the gaps.
  *
+ * @param thickPearl - the school about pearl No. 8.
  * @throws {CoreError} as `eyeWidthMm`, `threadDiameterMm`.
  *
  * @example
  * fitThread({ kind: 'metallic', tex: 25, diameterMm: null }, 'metallic', 90).fit // 'good'
  */
-export function fitThread(thread: ThreadFacts, type: NeedleType, sizeNm: number): ThreadFit {
+export function fitThread(
+  thread: ThreadFacts,
+  type: NeedleType,
+  sizeNm: number,
+  thickPearl: ThickPearlSchool = 'bobbin',
+): ThreadFit {
   const thickness = thicknessOf(thread)
   const eyeMm = eyeWidthMm(type, sizeNm)
   const fill = thickness.mm / eyeMm
   const eyeFit = fitOfFill(fill)
-  const rule = practiceFor(threadClassOf(thread), type, sizeNm, thickness.mm)
+  const rule = takesPearl8(thread, type, sizeNm, thickPearl)
+    ? PEARL_8_IN_NEEDLE
+    : practiceFor(threadClassOf(thread), type, sizeNm, thickness.mm)
   return {
     fit: rule?.fit ?? eyeFit,
     decidedBy: rule ? 'practice' : 'eye model',
@@ -44,6 +53,17 @@ export function fitThread(thread: ThreadFacts, type: NeedleType, sizeNm: number)
     eyeMm,
     thickness,
   }
+}
+
+function takesPearl8(
+  { kind, tex }: ThreadFacts,
+  type: NeedleType,
+  sizeNm: number,
+  school: ThickPearlSchool,
+): boolean {
+  const { types, sizesNm } = PEARL_8_IN_NEEDLE
+  const isPearl8 = kind === 'pearl-cotton' && threadClassOf({ kind, tex }) === 'thick' && tex! <= PEARL_8_TEX
+  return school === 'needle' && isPearl8 && types!.includes(type) && sizeNm >= sizesNm[0]
 }
 
 export interface ModelRow extends ThreadFit {

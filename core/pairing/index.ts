@@ -29,11 +29,14 @@ export {
   type BobbinThread,
   type RankedBobbin,
 } from './bobbin'
-export { leadingThread } from './delicate'
+export { decidingThread, leadingThread } from './delicate'
 export {
   onDial,
   startSettings,
+  type FootWish,
+  type ForetoldShare,
   type StartInput,
+  type StartReason,
   type StartSettings,
   type StartSource,
   type StartValue,

@@ -1,3 +1,4 @@
+import { DEFAULT_SCHOOLS } from '#core/schools'
 import { describe, expect, it } from 'vitest'
 import { findStitch } from '#core/stitch'
 import fc from 'fast-check'
@@ -11,6 +12,7 @@ import {
   eyeWidthMm,
   fitOfFill,
   fitThread,
+  decidingThread,
   leadingThread,
   isFlawless,
   needleToBuy,
@@ -400,6 +402,20 @@ describe('the bobbin', () => {
   })
 })
 
+describe('pearl No. 8', () => {
+  // Common practice: one school winds it on the bobbin, the other has sewn it through 110/18.
+  const fit = (sizeNm: number, school: 'bobbin' | 'needle', tex = 125) =>
+    fitThread({ kind: 'pearl-cotton', tex, diameterMm: null }, 'topstitch', sizeNm, school).fit
+  it('is tight in a 110/18 by the one school, and refused by the other', () => {
+    expect(fit(110, 'needle')).toBe('tight')
+    expect(fit(110, 'bobbin')).toBe('refuse')
+  })
+  it('is refused by both in anything finer, and so is No. 5 in any', () => {
+    expect(fit(100, 'needle')).toBe('refuse')
+    expect(fit(110, 'needle', 210)).toBe('refuse')
+  })
+})
+
 describe('where to start', () => {
   const DIAL = { min: 0, home: 4.5, max: 9 }
   const start = (facts: ThreadFacts, over: Partial<StartInput> = {}) =>
@@ -410,8 +426,10 @@ describe('where to start', () => {
       goal: 'balanced',
       swings: true,
       dial: DIAL,
+      dialStep: null,
       washed: false,
-      pearlTension: 'home',
+      schools: DEFAULT_SCHOOLS,
+      foretold: null,
       own: null,
       ...over,
     })
@@ -422,7 +440,12 @@ describe('where to start', () => {
     ['film, about 2', USUAL_THREADS.film, {}, 2],
     ['monofilament, nearly nothing', USUAL_THREADS.monofilament, {}, 0.5],
     ['pearl, home', USUAL_THREADS.pearl, {}, 4.5],
-    ['pearl, school home + 1', USUAL_THREADS.pearl, { pearlTension: 'plus-one' }, 5.5],
+    [
+      'pearl, school home + 1',
+      USUAL_THREADS.pearl,
+      { schools: { ...DEFAULT_SCHOOLS, pearlTension: 'plus-one' } },
+      5.5,
+    ],
     ['pearl with a hair of bobbin', USUAL_THREADS.pearl, { goal: 'bobbin hair' }, 5.5],
     ['pintucks, top of the dial', USUAL_THREADS['all-purpose'], { technique: 'pintucks', goal: 'raised' }, 9],
     [
@@ -434,7 +457,7 @@ describe('where to start', () => {
     ['fine, home', USUAL_THREADS.fine, { technique: 'seam' }, 4.5],
     ['bobbin work, home', USUAL_THREADS.thick, {}, 4.5],
     ['a raised goal does not break metallic', USUAL_THREADS.metallic, { goal: 'raised' }, 3],
-  ] as const)('tension for %s', (_, facts, over, dial) => expect(start(facts, over).tensionNumber).toBe(dial))
+  ] as const)('tension for %s', (_, facts, over, dial) => expect(start(facts, over).tension.value).toBe(dial))
 
   it.each([
     ['heavy', USUAL_THREADS.heavy, { swings: false }, 3.5],
@@ -442,12 +465,12 @@ describe('where to start', () => {
     ['pearl line', USUAL_THREADS.pearl, { swings: false }, 3],
     ['monofilament zigzag', USUAL_THREADS.monofilament, {}, 1],
     ['a hem', USUAL_THREADS['all-purpose'], { technique: 'hem', swings: false }, 3],
-  ] as const)('length for %s', (_, facts, over, mm) => expect(start(facts, over).lengthMm).toBe(mm))
+  ] as const)('length for %s', (_, facts, over, mm) => expect(start(facts, over).length.value).toBe(mm))
 
   it('gives pearl blanket stitch its 5.0 by 6.0', () =>
     expect(start(USUAL_THREADS.pearl, { technique: 'blanket stitch' })).toMatchObject({
-      lengthMm: 5,
-      widthMm: 6,
+      length: { value: 5 },
+      width: { value: 6 },
     }))
   it('changes the stabilizer with the wash', () => {
     expect(start(USUAL_THREADS.embroidery).stabilizer.text).toBe('tear-away')
@@ -459,20 +482,61 @@ describe('where to start', () => {
   })
   it('says only the offset when the dial is not known', () => {
     expect(start(USUAL_THREADS.metallic, { dial: null })).toMatchObject({
-      tensionNumber: null,
-      tension: { text: expect.stringContaining('from home to the lowest'), source: 'rule' },
+      tension: { value: null, text: expect.stringContaining('from home to the lowest'), source: 'rule' },
     })
   })
   it('puts an own plan before the rule and says so', () => {
     expect(
       start(USUAL_THREADS.metallic, { own: { name: 'Night cape', tension: 2.5, lengthMm: 1.2 } }),
     ).toMatchObject({
-      tensionNumber: 2.5,
-      tension: { source: 'own plan', why: expect.stringContaining('Night cape') },
+      tension: {
+        value: 2.5,
+        source: 'own plan',
+        why: expect.stringContaining('Night cape'),
+        others: [{ text: '3', source: 'rule' }],
+      },
     })
   })
   it('carries a share from dial to dial and back', () => {
-    expect(onDial(-1 / 3, { min: 0, home: 6, max: 10 })).toBe(4)
+    expect(onDial(-1 / 3, { min: 0, home: 6, max: 10 }, null)).toBe(4)
+  })
+  it('puts own swatches before an own plan, with one number and all its reasons', () => {
+    const { tension, tensionShare, ruleShare } = start(USUAL_THREADS.metallic, {
+      foretold: { share: -0.5, of: 6 },
+      own: { name: 'Night cape', tension: 2.5, lengthMm: 1.2 },
+    })
+    // Half the way from home 4.5 to 0 is 2.25, said in halves.
+    expect(tension).toMatchObject({
+      value: 2.5,
+      source: 'own swatches',
+      why: expect.stringContaining('6 own'),
+    })
+    expect(tension.others.map(({ source, text }) => `${source} ${text}`)).toEqual(['own plan 2.5', 'rule 3'])
+    expect(tensionShare).toBe(-0.5)
+    expect(ruleShare).toBeCloseTo(-1 / 3, 9)
+  })
+  it('says a number that this dial can be set to', () => {
+    // Home 4.5 on a dial of whole marks: nearest to 3.0 of the rule, and 2 of halves of 2.25.
+    const whole = { dial: { min: 0, home: 4, max: 9 }, dialStep: 1 }
+    expect(start(USUAL_THREADS.metallic, whole).tension.value).toBe(3)
+    expect(onDial(-0.4, { min: 0, home: 4, max: 9 }, 1)).toBe(3)
+    expect(onDial(0.9, { min: 0, home: 4, max: 9 }, 2)).toBe(8)
+  })
+  it('sews film slowly or at full speed, by school', () => {
+    expect(start(USUAL_THREADS.film).speed).toMatchObject({ value: 'slow' })
+    const full = { ...DEFAULT_SCHOOLS, filmSpeed: 'full' } as const
+    expect(start(USUAL_THREADS.film, { schools: full }).speed).toMatchObject({ value: 'usual' })
+    expect(start(USUAL_THREADS.metallic, { schools: full }).speed).toMatchObject({ value: 'slow' })
+  })
+  it('hides an appliqué edge under 1.0 by 1.0', () =>
+    expect(start(USUAL_THREADS['all-purpose'], { technique: 'appliqué edge' })).toMatchObject({
+      length: { value: 1 },
+      width: { value: 1 },
+    }))
+  it('goes by the thick thread on the bobbin, whatever is above', () => {
+    expect(decidingThread([USUAL_THREADS.metallic], USUAL_THREADS.thick)).toBe(USUAL_THREADS.thick)
+    expect(decidingThread([USUAL_THREADS.metallic], USUAL_THREADS.fine)).toBe(USUAL_THREADS.metallic)
+    expect(decidingThread([], USUAL_THREADS.fine)).toBeNull()
   })
   it('lets the more delicate thread lead', () => {
     expect(leadingThread([USUAL_THREADS.embroidery, USUAL_THREADS.metallic])).toBe(USUAL_THREADS.metallic)

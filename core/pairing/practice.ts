@@ -13,6 +13,17 @@ interface PracticeRule {
   readonly why: string
 }
 
+/** Pearl No. 8 is nominally 125 tex; No. 5 is well above. */
+export const PEARL_8_TEX = 150
+/** What the other school says of pearl No. 8. Common practice. */
+export const PEARL_8_IN_NEEDLE: PracticeRule = {
+  types: ['topstitch', 'jeans'],
+  sizesNm: [110, 150],
+  fit: 'tight',
+  rank: 0,
+  why: 'your school: pearl 8 has been sewn through 110/18, bulky',
+}
+
 export interface PracticeRow {
   readonly name: string
   /** Of threads this thick the row speaks; of a film it is the width. Beyond it nobody has said a thing. */

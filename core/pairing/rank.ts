@@ -1,6 +1,7 @@
 import { FRESH_USE, needleAdvice, needleLife, type NeedleUse } from '#core/care'
 import { requireInRange } from '#core/errors'
 import { type Construction, type Needle, needleSizeLabel } from '#core/needle'
+import type { ThickPearlSchool } from '#core/schools'
 import { judgeSwing, type SwingInput, type Verdict } from '#core/swing'
 import { formatNumber } from '#core/units'
 import type { ClothFacts } from '#core/terms'
@@ -24,6 +25,8 @@ export interface PairingInput {
   readonly construction: Construction
   /** Only this gap, in mm; null: any. */
   readonly gapMm: number | null
+  /** About pearl No. 8. @defaultValue 'bobbin' */
+  readonly thickPearl?: ThickPearlSchool
   /** The seam they are to sew, judged with each needle; left out: it is not judged. */
   readonly seam?: Omit<SwingInput, 'needle'> | null
 }
@@ -97,7 +100,7 @@ interface EyeReading {
 class EyeReader {
   private readonly threads: readonly ThreadFacts[]
   private readonly known = new Map<string, EyeReading>()
-  constructor(private readonly input: Pick<PairingInput, 'threads' | 'cloth'>) {
+  constructor(private readonly input: Pick<PairingInput, 'threads' | 'cloth' | 'thickPearl'>) {
     this.threads = [...new Set(input.threads)]
   }
 
@@ -110,7 +113,8 @@ class EyeReader {
 
   private readNew(needle: TypedNeedle): EyeReading {
     const { threads, input } = this
-    const fitOf = new Map(threads.map(thread => [thread, fitThread(thread, needle.type, needle.sizeNm)]))
+    const { type, sizeNm } = needle
+    const fitOf = new Map(threads.map(thread => [thread, fitThread(thread, type, sizeNm, input.thickPearl)]))
     const worst = threads.reduce((least, next) =>
       badness(fitOf.get(next)!) > badness(fitOf.get(least)!) ? next : least,
     )

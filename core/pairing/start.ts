@@ -1,13 +1,21 @@
 import { formatShort } from '#core/units'
 import { markAt, shareOf } from '#core/dial'
 import type { Construction } from '#core/needle'
-import type { PearlTensionSchool } from '#core/schools'
-import type { Goal, Technique, TensionDial } from '#core/terms'
+import type { Schools } from '#core/schools'
+import type { FootKind, Goal, Sole, Speed, StabilizerKind, Technique, TensionDial } from '#core/terms'
 import { PRACTICE } from './practice'
 import { threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
 
 /** Where a start value comes from. */
-export type StartSource = 'rule' | 'own plan' | 'guess'
+export type StartSource = 'own swatches' | 'own plan' | 'rule' | 'guess'
+
+/** What own swatches say of a goal that was not sewn yet. */
+export interface ForetoldShare {
+  /** Of the way from home to the end stop, −1 to 1. */
+  readonly share: number
+  /** How many swatches it comes from. */
+  readonly of: number
+}
 
 export interface StartInput {
   /** The thread that decides: see `leadingThread`. */
@@ -19,120 +27,168 @@ export interface StartInput {
   readonly swings: boolean
   /** This machine's own dial; null: not known, and then only the offset is said. */
   readonly dial: TensionDial | null
+  /** What that dial can be set by; null: not known. */
+  readonly dialStep: number | null
   /** Washed and tumbled: what is behind the stitch must stay. */
   readonly washed: boolean
-  readonly pearlTension: PearlTensionSchool
-  /** A kept plan with the same machine, kind of thread and needle type; null: none. */
+  readonly schools: Pick<Schools, 'pearlTension' | 'filmSpeed'>
+  /** null: too few of them, or not asked. */
+  readonly foretold: ForetoldShare | null
+  /** A kept plan with the same machine, stitch, kind of thread and construction of needle; null: none. */
   readonly own: { readonly name: string; readonly tension: number | null; readonly lengthMm: number } | null
 }
 
-/** One start value. `text` is what to do; `source` where it comes from; `why` in a few words. */
-export interface StartValue {
+/** What a start value comes from, in one line. */
+export interface StartReason {
   readonly text: string
   readonly source: StartSource
   readonly why: string
+}
+/** One start value. `text` is what to do, `value` what to set; null: nothing there is to set. */
+export interface StartValue<T> extends StartReason {
+  readonly value: T | null
+}
+
+/** What a foot must be; `sole` null: any. */
+export interface FootWish {
+  readonly kind: FootKind
+  readonly sole: Sole | null
 }
 
 export interface StartSettings {
   /** Offset from home as a share of the way to the end stop it goes towards, −1 to 1. */
   readonly tensionShare: number
-  /** The number on this dial; null when the dial is not known. */
-  readonly tensionNumber: number | null
-  readonly tension: StartValue
-  readonly lengthMm: number | null
-  readonly widthMm: number | null
-  readonly length: StartValue
-  readonly width: StartValue
-  readonly speed: StartValue
-  readonly stabilizer: StartValue
-  readonly foot: StartValue
-  readonly plate: StartValue
+  /** What the rule alone says, as a share. */
+  readonly ruleShare: number
+  /** The number on this dial. `others` is what else speaks of it, and was not taken. */
+  readonly tension: StartValue<number> & { readonly others: readonly StartReason[] }
+  readonly length: StartValue<number>
+  readonly width: StartValue<number>
+  readonly speed: StartValue<Speed>
+  readonly stabilizer: StartValue<StabilizerKind | 'none'>
+  /** In the order of preference. */
+  readonly foot: StartValue<readonly FootWish[]>
+  readonly plate: StartValue<'zigzag' | 'single-hole'>
 }
 
 /** Dial numbers are said in halves: finer is what the trial strip is for. */
 const DIAL_STEP = 0.5
 
 /**
- * Settings to begin a trial with. A delicate thread's needs beat the goal, because it breaks before it is
- * judged.
+ * Settings to begin a trial with, one number each with all that speaks for it. A delicate thread's needs beat
+ * the goal, because it breaks before it is judged. Own swatches come before an own plan, and that before the
+ * rule.
  *
  * Tension numbers of the trade are given on dials of 0 to 9 with home at 4 to 5, so each is kept as a share
  * of the way from home to the end stop and turned into a number of this dial.
  *
- * Source: common practice, except a value from an own plan.
+ * Source: common practice, except a value from own swatches or an own plan.
  *
  * @example
- * startSettings(input).tension // { text: '2.8', source: 'own plan', … }
+ * startSettings(input).tension // { value: 2.5, text: '2.5', source: 'rule', … }
  */
 export function startSettings(input: StartInput): StartSettings {
   const threadClass = threadClassOf(input.thread)
   const rule = tensionRule(input, threadClass)
-  const ruleDial = input.dial && onDial(rule.share, input.dial)
-  const own = input.own
-  const fromOwn = own?.tension != null && input.dial !== null
-  const tensionNumber = fromOwn ? own.tension : ruleDial
-  const share = fromOwn ? shareOf(own.tension!, input.dial!) : rule.share
+  const [taken, ...others] = tensionsOf(input, rule)
   const length = lengthRule(input, threadClass)
+  const { share, value, ...said } = taken
   return {
     tensionShare: share,
-    tensionNumber,
-    tension: fromOwn
-      ? {
-          text: formatShort(own.tension),
-          source: 'own plan',
-          why: `as kept in “${own.name}”; the rule would say ${ruleDial}`,
-        }
-      : {
-          text: tensionNumber === null ? offsetWords(rule.share) : formatShort(tensionNumber),
-          source: rule.source,
-          why: rule.why,
-        },
-    lengthMm: length?.mm ?? null,
-    widthMm: length?.widthMm ?? null,
-    length: lengthSetting(length, own),
+    ruleShare: rule.share,
+    tension: { ...said, value, others: others.map(({ text, source, why }) => ({ text, source, why })) },
+    length: lengthSetting(length, input.own),
     width:
       length?.widthMm != null
-        ? { text: `${formatShort(length.widthMm)} mm`, source: 'rule', why: length.why }
+        ? {
+            value: length.widthMm,
+            text: `${formatShort(length.widthMm)} mm`,
+            source: 'rule',
+            why: length.why,
+          }
         : {
+            value: null,
             text: input.swings ? 'the safe width or less' : 'straight',
             source: 'rule',
             why: 'see Width and swing',
           },
-    speed: speedRule(threadClass, input.construction),
+    speed: speedRule(threadClass, input),
     stabilizer: stabilizerRule(input),
     foot: footRule(input),
     plate: plateRule(input, threadClass),
   }
 }
 
+interface Tension extends StartValue<number> {
+  readonly share: number
+}
+/** All that speaks of the tension, what counts most first; the rule always speaks. */
+function tensionsOf(input: StartInput, rule: TensionRule): [Tension, ...Tension[]] {
+  const { dial, foretold, own } = input
+  const at = (share: number, source: StartSource, why: string): Tension => {
+    const value = dial && onDial(share, dial, input.dialStep)
+    return { share, value, text: value === null ? offsetWords(share) : formatShort(value), source, why }
+  }
+  const byRule = at(rule.share, rule.source, rule.why)
+  const more = []
+  if (foretold)
+    more.push(
+      at(foretold.share, 'own swatches', `${foretold.of} own swatches like this, drawn toward the rule`),
+    )
+  if (own?.tension != null && dial !== null) {
+    const said = { value: own.tension, text: formatShort(own.tension), source: 'own plan' } as const
+    more.push({ ...said, share: shareOf(own.tension, dial), why: `as kept in “${own.name}”` })
+  }
+  const [first, ...rest] = [...more, byRule]
+  return [first!, ...rest]
+}
+
 function lengthSetting(
   rule: { readonly mm: number; readonly why: string } | null,
   own: StartInput['own'],
-): StartValue {
-  if (rule) return { text: `${rule.mm} mm`, source: 'rule', why: rule.why }
+): StartValue<number> {
+  if (rule) return { value: rule.mm, text: `${rule.mm} mm`, source: 'rule', why: rule.why }
   if (own)
-    return { text: `${formatShort(own.lengthMm)} mm`, source: 'own plan', why: `as kept in “${own.name}”` }
-  return { text: 'the stitch’s own', source: 'rule', why: 'nothing speaks against it' }
+    return {
+      value: own.lengthMm,
+      text: `${formatShort(own.lengthMm)} mm`,
+      source: 'own plan',
+      why: `as kept in “${own.name}”`,
+    }
+  return { value: null, text: 'the stitch’s own', source: 'rule', why: 'nothing speaks against it' }
 }
 
-function plateRule({ construction, swings }: StartInput, threadClass: ThreadClass): StartValue {
-  const zigzag = (why: string): StartValue => ({ text: 'zigzag plate', source: 'rule', why })
+function plateRule(
+  { construction, swings }: StartInput,
+  threadClass: ThreadClass,
+): StartValue<'zigzag' | 'single-hole'> {
+  const zigzag = (why: string) => ({ value: 'zigzag', text: 'zigzag plate', source: 'rule', why }) as const
   if (construction !== 'single') return zigzag('a twin strikes a single hole')
   if (swings) return zigzag('the needle swings')
   if (threadClass === 'fine') {
-    return { text: 'single-hole plate', source: 'rule', why: 'fine thread is pushed into a wide opening' }
+    return {
+      value: 'single-hole',
+      text: 'single-hole plate',
+      source: 'rule',
+      why: 'fine thread is pushed into a wide opening',
+    }
   }
-  return { text: 'either plate', source: 'rule', why: 'one needle, straight' }
+  return { value: null, text: 'either plate', source: 'rule', why: 'one needle, straight' }
 }
 
 /**
- * The number on a dial that lies this share of the way from home to the end stop, in halves.
+ * The number on a dial that lies this share of the way from home to the end stop: in halves, and where the
+ * dial goes by other steps, the nearest of those.
+ *
+ * @param step - what the dial can be set by; null: not known.
  *
  * @example
- * onDial(-0.5, { min: 0, home: 4, max: 9 }) // 2
+ * onDial(-0.5, { min: 0, home: 4, max: 9 }, 0.5) // 2
  */
-export function onDial(share: number, dial: TensionDial): number {
-  return Math.min(dial.max, Math.max(dial.min, Math.round(markAt(share, dial) / DIAL_STEP) * DIAL_STEP))
+export function onDial(share: number, dial: TensionDial, step: number | null): number {
+  const halves = Math.round(markAt(share, dial) / DIAL_STEP) * DIAL_STEP
+  const settable = step === null ? halves : dial.min + Math.round((halves - dial.min) / step) * step
+  return Math.min(dial.max, Math.max(dial.min, Math.round(settable * 1000) / 1000))
 }
 
 interface TensionRule {
@@ -150,7 +206,7 @@ const ONE_STEP = 1 / 4.5
 const HALF_STEP = 0.5 / 4.5
 
 function tensionRule(
-  { technique, goal, swings, pearlTension }: StartInput,
+  { technique, goal, swings, schools }: StartInput,
   threadClass: ThreadClass,
 ): TensionRule {
   switch (threadClass) {
@@ -163,7 +219,7 @@ function tensionRule(
         ? rule(ZIGZAG_METALLIC, 'well below home for metallic: about 3 on a dial with home 4 to 5')
         : rule(STRAIGHT_METALLIC, 'metallic sewn straight goes lower again: about 2')
     case 'pearl':
-      if (goal === 'bobbin hair' || pearlTension === 'plus-one')
+      if (goal === 'bobbin hair' || schools.pearlTension === 'plus-one')
         return rule(ONE_STEP, 'home and one: a hair of bobbin comes up')
       return rule(0, 'pearl at home tension')
     case 'thick':
@@ -190,6 +246,8 @@ function lengthRule(
 ): { mm: number; widthMm: number | null; why: string } | null {
   if (threadClass === 'monofilament' && swings)
     return { mm: 1, widthMm: 1, why: '1.0 × 1.0 hides monofilament at an edge' }
+  if (technique === 'appliqué edge' && swings)
+    return { mm: 1, widthMm: 1, why: '1.0 × 1.0 catches the edge and hides' }
   if (threadClass === 'pearl' && technique === 'blanket stitch')
     return { mm: 5, widthMm: 6, why: 'pearl blanket stitch shows at 5.0 × 6.0' }
   if (threadClass === 'pearl' && !swings) return { mm: 3, widthMm: null, why: 'a pearl line wants room' }
@@ -203,23 +261,31 @@ function lengthRule(
   return null
 }
 
-function speedRule(threadClass: ThreadClass, construction: Construction): StartValue {
+function speedRule(threadClass: ThreadClass, { construction, schools }: StartInput): StartValue<Speed> {
+  const slow = { value: 'slow', text: 'slow', source: 'rule' } as const
+  if (threadClass === 'film' && schools.filmSpeed === 'full')
+    return { value: 'usual', text: 'full speed', source: 'rule', why: 'your school: once it feeds flat' }
   if (
     threadClass === 'metallic'
     || threadClass === 'film'
     || threadClass === 'pearl'
     || threadClass === 'monofilament'
   ) {
-    return { text: 'slow', source: 'rule', why: `${PRACTICE[threadClass].name} breaks or tangles at speed` }
+    return { ...slow, why: `${PRACTICE[threadClass].name} breaks or tangles at speed` }
   }
   if (threadClass === 'thick')
-    return { text: 'medium', source: 'rule', why: 'bobbin work runs evenly at medium speed' }
+    return { value: 'medium', text: 'medium', source: 'rule', why: 'bobbin work runs evenly at medium speed' }
   if (construction !== 'single')
-    return { text: 'slower than with one needle', source: 'rule', why: 'two needles bend more easily' }
-  return { text: 'as usual', source: 'rule', why: 'start slowly' }
+    return {
+      value: 'medium',
+      text: 'slower than with one needle',
+      source: 'rule',
+      why: 'two needles bend more easily',
+    }
+  return { value: 'usual', text: 'as usual', source: 'rule', why: 'start slowly' }
 }
 
-function stabilizerRule({ technique, washed, swings }: StartInput): StartValue {
+function stabilizerRule({ technique, washed, swings }: StartInput): StartValue<StabilizerKind | 'none'> {
   if (
     technique !== 'decorative'
     && technique !== 'appliqué edge'
@@ -227,34 +293,45 @@ function stabilizerRule({ technique, washed, swings }: StartInput): StartValue {
     && !(technique === 'topstitching' && swings)
   ) {
     return {
+      value: 'none',
       text: 'none',
       source: 'rule',
       why: 'the cloth carries this by itself; interfacing behind loose weaves',
     }
   }
   return washed
-    ? { text: 'cut-away', source: 'rule', why: 'it stays and holds when the piece is washed and tumbled' }
-    : { text: 'tear-away', source: 'rule', why: 'enough for an occasional wash' }
+    ? {
+        value: 'cut-away',
+        text: 'cut-away',
+        source: 'rule',
+        why: 'it stays and holds when the piece is washed and tumbled',
+      }
+    : { value: 'tear-away', text: 'tear-away', source: 'rule', why: 'enough for an occasional wash' }
 }
 
-function footRule({ technique, construction, swings }: StartInput): StartValue {
+const foot = (text: string, why: string, ...value: FootWish[]): StartValue<readonly FootWish[]> => ({
+  value,
+  text,
+  source: 'rule',
+  why,
+})
+const kind = (one: FootKind, sole: Sole | null = null): FootWish => ({ kind: one, sole })
+
+function footRule({ technique, construction, swings }: StartInput): StartValue<readonly FootWish[]> {
   if (technique === 'pintucks')
-    return {
-      text: 'pintuck foot with grooves',
-      source: 'rule',
-      why: 'rows ride in the grooves and stay parallel',
-    }
+    return foot('pintuck foot with grooves', 'rows ride in the grooves and stay parallel', kind('pintuck'))
   if (technique === 'decorative' && swings)
-    return {
-      text: 'satin or open-toe foot with a tunnel',
-      source: 'rule',
-      why: 'thick stitches need room under the sole',
-    }
+    return foot(
+      'satin or open-toe foot with a tunnel',
+      'thick stitches need room under the sole',
+      kind('satin'),
+      kind('open toe', 'tunnel'),
+    )
   if (technique === 'appliqué edge' || technique === 'blanket stitch')
-    return { text: 'open-toe foot', source: 'rule', why: 'you see the edge' }
+    return foot('open-toe foot', 'you see the edge', kind('open toe'))
   if (technique === 'topstitching')
-    return { text: 'edge-guide foot', source: 'rule', why: 'the row keeps its distance' }
+    return foot('edge-guide foot', 'the row keeps its distance', kind('edge guide'))
   return construction === 'single' && !swings
-    ? { text: 'straight or zigzag foot', source: 'rule', why: 'one needle, straight' }
-    : { text: 'zigzag foot', source: 'rule', why: 'a wide slot for what swings or stands apart' }
+    ? foot('straight or zigzag foot', 'one needle, straight', kind('straight'), kind('zigzag'))
+    : foot('zigzag foot', 'a wide slot for what swings or stands apart', kind('zigzag'))
 }

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest'
 import { FRESH_USE } from '#core/care'
 import { CONSTRUCTIONS } from '#core/needle'
+import { DEFAULT_SCHOOLS } from '#core/schools'
 import { GOALS, TECHNIQUES } from '#core/terms'
 import {
   ASSORTMENT,
@@ -65,8 +66,10 @@ it.each(THREAD_CLASSES)('bobbin and start for %s thread', threadClass => {
     goal: 'balanced',
     swings: true,
     dial: { min: 0, home: 4, max: 9 },
+    dialStep: null,
     washed: false,
-    pearlTension: 'home',
+    schools: DEFAULT_SCHOOLS,
+    foretold: null,
     own: null,
   }
   const starts = [
@@ -78,11 +81,13 @@ it.each(THREAD_CLASSES)('bobbin and start for %s thread', threadClass => {
     ...GOALS.map(goal => ({ goal })),
     { dial: null, goal: 'raised' as const },
     { dial: null, swings: false },
-    { pearlTension: 'plus-one' as const },
+    { schools: { ...DEFAULT_SCHOOLS, pearlTension: 'plus-one' as const } },
+    { schools: { ...DEFAULT_SCHOOLS, filmSpeed: 'full' as const } },
+    { foretold: { share: -0.5, of: 6 } },
     { own: { name: 'Night cape', tension: 2.25, lengthMm: 1.25 } },
     { own: { name: 'Night cape', tension: null, lengthMm: 1.25 } },
     { own: { name: 'Night cape', tension: 6.5, lengthMm: 1.25 }, dial: null },
-  ].flatMap(over => [JSON.stringify(over), ...startLines({ ...base, ...over }).filter(differsFrom(base))])
+  ].flatMap(over => [wishWords(over), ...startLines({ ...base, ...over }).filter(differsFrom(base))])
   const { name, cautions } = PRACTICE[threadClass]
   return write(`start-${threadClass}`, [
     name,
@@ -94,10 +99,20 @@ it.each(THREAD_CLASSES)('bobbin and start for %s thread', threadClass => {
   ])
 })
 
+/** A wish in a few words: of the schools only what is not the usual. */
+function wishWords(over: Partial<StartInput>): string {
+  const { schools, ...rest } = over
+  const unusual = Object.entries(schools ?? {}).filter(
+    ([school, chosen]) => DEFAULT_SCHOOLS[school as keyof typeof DEFAULT_SCHOOLS] !== chosen,
+  )
+  return JSON.stringify({ ...rest, ...Object.fromEntries(unusual) })
+}
+
 function startLines(input: StartInput): string[] {
-  const { tensionShare, tensionNumber: tensionDial, lengthMm, widthMm, ...values } = startSettings(input)
+  const { tensionShare, ruleShare: _, ...values } = startSettings(input)
+  const { tension, length, width } = values
   return [
-    `  share ${tensionShare.toFixed(3)}, dial ${tensionDial}, length ${lengthMm}, width ${widthMm}`,
+    `  share ${tensionShare.toFixed(3)}, dial ${tension.value}, length ${length.value}, width ${width.value}`,
     ...Object.entries(values).map(
       ([name, { text, source, why }]) => `  ${name}: ${text} (${source}): ${why}`,
     ),

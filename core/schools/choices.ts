@@ -1,9 +1,11 @@
 import type {
   CutterSchool,
+  FilmSpeedSchool,
   HeavyBobbinSchool,
   LastGuideSchool,
   MarginSchool,
   PearlTensionSchool,
+  ThickPearlSchool,
   ThreadingSchool,
   TripleGapSchool,
   WideGapSchool,
@@ -69,6 +71,22 @@ export const HEAVY_BOBBIN_SCHOOLS: readonly SchoolChoice<HeavyBobbinSchool>[] = 
 export const PEARL_TENSION_SCHOOLS: readonly SchoolChoice<PearlTensionSchool>[] = [
   { id: 'home', name: 'Home', why: 'The thread lies on top and nothing else shows.' },
   { id: 'plus-one', name: 'Home and one', why: 'A hair of bobbin comes up and ties each stitch down.' },
+]
+
+/** Where pearl No. 8 goes; thicker always lies on the bobbin. Source: common practice. */
+export const THICK_PEARL_SCHOOLS: readonly SchoolChoice<ThickPearlSchool>[] = [
+  { id: 'bobbin', name: 'On the bobbin', why: 'In any needle it is bulky: it drags, and the eye wears it.' },
+  {
+    id: 'needle',
+    name: 'Through a 110/18',
+    why: 'It has been sewn so, slowly and in a long stitch. Tight in the eye: try it on a scrap.',
+  },
+]
+
+/** How fast a flat film is sewn. Source: common practice. */
+export const FILM_SPEED_SCHOOLS: readonly SchoolChoice<FilmSpeedSchool>[] = [
+  { id: 'slow', name: 'Slow', why: 'A film that tears does it at a jerk, and slowly there is none.' },
+  { id: 'full', name: 'Full speed', why: 'Once it feeds flat it runs evenly, and an even pull tears least.' },
 ]
 
 /** Whether the machine's thread cutter may be used with a twin. With heavy thread it is always off. */

@@ -5,6 +5,8 @@ export {
   HEAVY_BOBBIN_SCHOOLS,
   PEARL_TENSION_SCHOOLS,
   CUTTER_SCHOOLS,
+  FILM_SPEED_SCHOOLS,
+  THICK_PEARL_SCHOOLS,
   THREADING_SCHOOLS,
   LAST_GUIDE_SCHOOLS,
 } from './choices'
@@ -17,6 +19,8 @@ export type {
   HeavyBobbinSchool,
   PearlTensionSchool,
   CutterSchool,
+  FilmSpeedSchool,
+  ThickPearlSchool,
   ThreadingSchool,
   LastGuideSchool,
 } from './schools'

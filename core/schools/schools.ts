@@ -6,6 +6,9 @@ export type WideGapSchool = 'straight-only' | 'arithmetic'
 export type HeavyBobbinSchool = 'same' | 'ordinary'
 export type PearlTensionSchool = 'home' | 'plus-one'
 export type CutterSchool = 'never' | 'allowed'
+/** Whether pearl No. 8 goes through the thickest needle, or on the bobbin. */
+export type ThickPearlSchool = 'bobbin' | 'needle'
+export type FilmSpeedSchool = 'slow' | 'full'
 export type ThreadingSchool = 'divider' | 'one-by-one' | 'together'
 export type LastGuideSchool = 'each-side' | 'first-in' | 'both-in'
 
@@ -18,6 +21,8 @@ export interface Schools {
   readonly wideGap: WideGapSchool
   readonly heavyBobbin: HeavyBobbinSchool
   readonly pearlTension: PearlTensionSchool
+  readonly thickPearl: ThickPearlSchool
+  readonly filmSpeed: FilmSpeedSchool
   readonly cutter: CutterSchool
   readonly threading: ThreadingSchool
   readonly lastGuide: LastGuideSchool
@@ -44,6 +49,8 @@ export const DEFAULT_SCHOOLS = {
   wideGap: 'straight-only',
   heavyBobbin: 'ordinary',
   pearlTension: 'home',
+  thickPearl: 'bobbin',
+  filmSpeed: 'slow',
   cutter: 'never',
   threading: 'divider',
   lastGuide: 'each-side',

@@ -5,6 +5,8 @@ export interface SwatchFeatures {
   /** Kind of the leading thread, type of needle, how the stitch moves, the goal and how the cloth is made. */
   readonly thread: string
   readonly needle: string
+  /** How many blades it has. */
+  readonly construction: string
   readonly stitch: string
   readonly goal: string
   readonly cloth: string
@@ -29,8 +31,18 @@ export interface Prediction {
   readonly leansOn: readonly { readonly id: string; readonly alike: number }[]
 }
 
-/** How much of a record still counts where one thing differs. Our own guesses. */
-const OTHER = { thread: 0.1, needle: 0.7, stitch: 0.5, goal: 0.3, cloth: 0.8 } as const
+/**
+ * How much of a record still counts where one thing differs. Another construction of needle, or a straight
+ * seam instead of a swing, is another matter altogether; the rest are our own guesses.
+ */
+const OTHER = {
+  construction: 0,
+  stitch: 0,
+  thread: 0.1,
+  needle: 0.7,
+  goal: 0.3,
+  cloth: 0.8,
+} as const satisfies Partial<Record<keyof SwatchFeatures, number>>
 const OTHERS = Object.entries(OTHER) as [keyof typeof OTHER, number][]
 /** A gap this much different halves what a record counts. */
 const HALVING_GAP_MM = 1.5
@@ -38,12 +50,15 @@ const HALVING_GAP_MM = 1.5
 const RELEVANT = 0.3
 /** Fewer relevant records make no claim. */
 export const LEAST_RECORDS = 3
-/**
- * One mark of a dial 0 to 9 with home 4.5, as a share: what the rule is off by, and what one day is off from
- * the next.
- */
+/** What the rule is off by: one mark of a dial 0 to 9 with home 4.5, as a share. */
 const RULE_SPREAD = 1 / 4.5
-const DAY_SPREAD = 0.5 / 4.5
+/** How far records of one combination scatter while none says it, and how many records that counts. */
+const USUAL_SCATTER = 0.4 / 4.5
+const USUAL_COUNTS = 0.3
+/** With few records their scatter is itself uncertain: so much wider, over the records that speak of it. */
+const FEW_WIDEN = 0.45
+/** Nobody sets a dial finer: a quarter mark. */
+const LEAST_SPREAD = 0.05
 
 /**
  * How alike two combinations are, 0 to 1.
@@ -60,7 +75,8 @@ export function alike(a: SwatchFeatures, b: SwatchFeatures): number {
 /**
  * Where the goal of a new combination is expected, from own records. What the records were off from their
  * rule is averaged by how alike they are and shrunk toward the rule of the new one: with few records the rule
- * speaks, with many the records.
+ * speaks, with many the records. How far they scatter
+ * is learned from them.
  *
  * @param records - own swatches; a rule quoted or a guess is none.
  * @param wanted - the new combination.
@@ -77,23 +93,57 @@ export function predictOffset(
   ruleShare: number,
 ): Prediction | null {
   requireInRange(ruleShare, 'ruleShare', -1, 1)
-  let [weights, sum, relevant] = [0, 0, 0]
+  const all = new Offs()
   const leansOn: { id: string; alike: number }[] = []
   for (const { id, features, share, ruleShare: its = 0 } of records) {
     requireInRange(share, 'share', -3, 3)
     const weight = alike(features, wanted)
     if (weight < RELEVANT) continue
-    relevant += 1
-    weights += weight
-    sum += weight * (share - its)
+    all.add(share - its, weight)
     leansOn.push({ id, alike: weight })
   }
-  if (relevant < LEAST_RECORDS) return null
-  const precision = 1 / RULE_SPREAD ** 2 + weights / DAY_SPREAD ** 2
-  return {
-    share: Math.max(-1, Math.min(1, ruleShare + sum / DAY_SPREAD ** 2 / precision)),
-    spread: Math.sqrt(DAY_SPREAD ** 2 + 1 / precision),
-    leansOn: leansOn.sort((a, b) => b.alike - a.alike),
+  if (leansOn.length < LEAST_RECORDS) return null
+  return { ...all.foretell(ruleShare), leansOn: leansOn.sort((a, b) => b.alike - a.alike) }
+}
+
+/** What records were off from their rule, summed up by how alike they are. */
+class Offs {
+  private weights = 0
+  private squaredWeights = 0
+  private sum = 0
+  private squares = 0
+
+  add(off: number, weight: number): void {
+    this.addAll({ count: 1, sum: off, squares: off ** 2 }, weight)
+  }
+  addAll(offs: { count: number; sum: number; squares: number }, weight: number): void {
+    this.weights += offs.count * weight
+    this.squaredWeights += offs.count * weight ** 2
+    this.sum += weight * offs.sum
+    this.squares += weight * offs.squares
+  }
+  /** The same without one record of the combination itself. */
+  without(off: number): Offs {
+    const rest = new Offs()
+    rest.weights = this.weights - 1
+    rest.squaredWeights = this.squaredWeights - 1
+    rest.sum = this.sum - off
+    rest.squares = this.squares - off ** 2
+    return rest
+  }
+  foretell(ruleShare: number): { share: number; spread: number } {
+    const { weights, squaredWeights, sum, squares } = this
+    // So many records of one combination would say as much.
+    const worth = weights ** 2 / squaredWeights
+    const freedom = USUAL_COUNTS + Math.max(0, worth - 1)
+    const around = (worth / weights) * Math.max(0, squares - sum ** 2 / weights)
+    const scatterSquare = (USUAL_COUNTS * USUAL_SCATTER ** 2 + around) / freedom
+    const precision = 1 / RULE_SPREAD ** 2 + weights / scatterSquare
+    const spread = (1 + FEW_WIDEN / freedom) * Math.sqrt(scatterSquare + 1 / precision)
+    return {
+      share: Math.max(-1, Math.min(1, ruleShare + sum / scatterSquare / precision)),
+      spread: Math.max(LEAST_SPREAD, spread),
+    }
   }
 }
 
@@ -108,36 +158,42 @@ export function leaveOneOut(
   records: readonly LearntFrom[],
 ): { readonly book: number; readonly rule: number; readonly of: number } | null {
   // Records of one combination are foretold alike but for themselves: a thick book has few combinations.
-  const groups = new Map<
-    string,
-    { features: SwatchFeatures; offs: { off: number; share: number; ruleShare: number }[]; sum: number }
-  >()
+  const groups = new Map<string, Group>()
   for (const { features, share, ruleShare = 0 } of records) {
-    const { thread, needle, stitch, goal, cloth, gap } = features
-    const key = [thread, needle, stitch, goal, cloth, gap].join('|')
-    const group = groups.get(key) ?? { features, offs: [], sum: 0 }
-    group.offs.push({ off: share - ruleShare, share, ruleShare })
-    group.sum += share - ruleShare
+    const { thread, needle, construction, stitch, goal, cloth, gap } = features
+    const key = [thread, needle, construction, stitch, goal, cloth, gap].join('|')
+    const group = groups.get(key) ?? { features, records: [], count: 0, sum: 0, squares: 0 }
+    const off = share - ruleShare
+    group.records.push({ off, share, ruleShare })
+    group.count += 1
+    group.sum += off
+    group.squares += off ** 2
     groups.set(key, group)
   }
   let [book, rule, of] = [0, 0, 0]
   for (const group of groups.values()) {
-    let [weights, sum, relevant] = [0, 0, 0]
+    const all = new Offs()
+    let relevant = 0
     for (const other of groups.values()) {
       const weight = alike(other.features, group.features)
       if (weight < RELEVANT) continue
-      weights += weight * other.offs.length
-      sum += weight * other.sum
-      relevant += other.offs.length
+      all.addAll(other, weight)
+      relevant += other.count
     }
     if (relevant - 1 < LEAST_RECORDS) continue
-    for (const { off, share, ruleShare } of group.offs) {
-      const precision = 1 / RULE_SPREAD ** 2 + (weights - 1) / DAY_SPREAD ** 2
-      const foretold = Math.max(-1, Math.min(1, ruleShare + (sum - off) / DAY_SPREAD ** 2 / precision))
-      book += (foretold - share) ** 2
+    for (const { off, share, ruleShare } of group.records) {
+      book += (all.without(off).foretell(ruleShare).share - share) ** 2
       rule += off ** 2
       of += 1
     }
   }
   return of === 0 ? null : { book: Math.sqrt(book / of), rule: Math.sqrt(rule / of), of }
+}
+
+interface Group {
+  readonly features: SwatchFeatures
+  readonly records: { readonly off: number; readonly share: number; readonly ruleShare: number }[]
+  count: number
+  sum: number
+  squares: number
 }

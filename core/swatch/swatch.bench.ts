@@ -9,6 +9,7 @@ const records: LearntFrom[] = Array.from({ length: 10_000 }, (_, i) => ({
   features: {
     thread: THREADS[i % 6]!,
     needle: i % 3 === 0 ? 'universal' : 'metallic',
+    construction: i % 4 === 0 ? 'single' : 'twin',
     stitch: i % 2 === 0 ? 'swings' : 'straight',
     goal: i % 5 === 0 ? 'flat' : 'balanced',
     cloth: i % 7 === 0 ? 'knit' : 'woven',

@@ -108,3 +108,17 @@ function barAtMm({ stitch, machine }: SwingInput): number {
   )
   return hasSwing(stitch) ? at0 : at0 + slope * stitch.widthMm
 }
+
+/** What widths are dialled in by, in mm. */
+export const WIDTH_STEP_MM = 0.1
+
+/**
+ * The widest width that can be dialled in and is no wider than this.
+ *
+ * @example
+ * settableWidthMm(4.49) // 4.4
+ */
+export function settableWidthMm(mm: number): number {
+  // The nudge keeps 4.5, stored a hair below, from becoming 4.4.
+  return Math.floor(mm / WIDTH_STEP_MM + 1e-6) / Math.round(1 / WIDTH_STEP_MM)
+}

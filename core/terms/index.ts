@@ -44,6 +44,10 @@ export interface ClothFacts {
   readonly weight: (typeof CLOTH_WEIGHTS)[number] | null
 }
 
+export const UNDER_KINDS = ['wadding', 'backing', 'interfacing', 'other'] as const
+/** What may lie under the cloth that is sewn. */
+export type UnderKind = (typeof UNDER_KINDS)[number]
+
 export const SUPPLY_PLACES = ['spool pin', 'second pin', 'winder pin', 'stand', 'cup'] as const
 export type SupplyPlace = (typeof SUPPLY_PLACES)[number]
 export const DRAWS = ['over the end', 'rolling off'] as const

@@ -1,4 +1,3 @@
-import type { Goal, Technique } from '#core/terms'
 import type { Reading, ReadingName, TrialGoal } from './goals'
 
 export interface GoalFacts {
@@ -93,20 +92,4 @@ export const GOAL_FACTS: Readonly<Record<TrialGoal, GoalFacts>> = {
     look: 'the bites lie flat and lock at the edge',
     startShare: 0,
   },
-}
-
-/**
- * The goal a setup most likely has. Source: common practice.
- *
- * @example
- * usualTrialGoal('hem', 'flat', []) // 'flat'
- */
-export function usualTrialGoal(technique: Technique, goal: Goal, threads: readonly string[]): TrialGoal {
-  if (goal === 'flat') return 'flat'
-  if (goal === 'raised') return 'raised'
-  if (goal === 'bobbin hair') return 'bobbinHair'
-  if (goal === 'invisible') return 'invisible'
-  if (technique === 'blanket stitch') return 'blanket'
-  if (threads.some(kind => kind === 'metallic' || kind === 'film')) return 'metallic'
-  return technique === 'decorative' ? 'satin' : 'balanced'
 }

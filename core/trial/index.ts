@@ -1,5 +1,5 @@
 export { READING_STEPS, READINGS, TRIAL_GOALS, type Reading, type ReadingName, type TrialGoal } from './goals'
-export { GOAL_FACTS, type GoalFacts, usualTrialGoal } from './goalFacts'
+export { GOAL_FACTS, type GoalFacts } from './goalFacts'
 export { markFurther, marksOf, nearestOf } from './marks'
 export { nextTension } from './next'
 export { STRIP_ROW_MM, type Strip, stripSheets } from './stripSheet'

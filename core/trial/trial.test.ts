@@ -15,7 +15,6 @@ import {
   type TrialInput,
   type TrialRow,
   usualPrior,
-  usualTrialGoal,
 } from '#core/trial'
 
 const DIAL = { min: 0, max: 9, home: 4.5, step: 0.25 } as const
@@ -46,13 +45,6 @@ describe('the goals', () => {
   })
   it('take pintucks to the top of the dial as a first try', () =>
     expect(usualPrior('raised', DIAL).tension).toBe(9))
-  it('are the usual ones of technique, goal and thread', () => {
-    expect(usualTrialGoal('pintucks', 'raised', [])).toBe('raised')
-    expect(usualTrialGoal('decorative', 'balanced', ['rayon', 'metallic'])).toBe('metallic')
-    expect(usualTrialGoal('decorative', 'balanced', ['rayon'])).toBe('satin')
-    expect(usualTrialGoal('blanket stitch', 'balanced', ['pearl-cotton'])).toBe('blanket')
-    expect(usualTrialGoal('topstitching', 'bobbin hair', [])).toBe('bobbinHair')
-  })
 })
 
 describe('marks', () => {

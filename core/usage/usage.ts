@@ -26,6 +26,8 @@ export interface Usage {
   readonly atLeast: boolean
 }
 
+/** Nobody sews through a metre. */
+const MOST_THICK_MM = 1000
 /** Enough whole repeats to make the ends not matter, in mm. */
 const SAMPLE_MM = 200
 
@@ -44,7 +46,7 @@ const SAMPLE_MM = 200
 export function threadUsage({ stitch, maxWidthMm, needle, seamM, thicknessMm, waste }: UsageInput): Usage {
   requireInRange(seamM, 'seamM', 0.01, 10_000)
   requireInRange(waste, 'waste', 0, 1)
-  if (thicknessMm !== null) requireInRange(thicknessMm, 'thicknessMm', 0, 100)
+  if (thicknessMm !== null) requireInRange(thicknessMm, 'thicknessMm', 0, MOST_THICK_MM)
   requireInRange(stitch.lengthMm, 'lengthMm', 0.05, 100)
   const repeatMm = stitch.repeat * stitch.lengthMm
   const repeats = Math.max(1, Math.round(SAMPLE_MM / repeatMm))

@@ -154,11 +154,11 @@ interface Seated extends ThreadFit {
   readonly blade: BladeName
 }
 
-function fitsOf({ needle, threads }: ConflictInput): Seated[] {
+function fitsOf({ needle, threads, schools }: ConflictInput): Seated[] {
   if (!needle) return []
   const isOnly = needle.construction === 'single'
   return threads.map(({ blade, thread }) => ({
-    ...fitThread(thread, needle.type, needle.sizeNm),
+    ...fitThread(thread, needle.type, needle.sizeNm, schools.thickPearl),
     blade: isOnly ? 'only' : blade,
   }))
 }

@@ -1,7 +1,8 @@
 import { outerSpanMm } from '#core/needle'
 import { formatLengthDown, formatShort } from '#core/units'
 import { bladeCount, several, standsWrong } from './facts'
-import type { WalkInput, WalkRule } from './types'
+import type { TensionDoubt } from '#core/conflicts'
+import type { StepDraft, WalkInput, WalkRule } from './types'
 
 const isPlain = ({ stitch }: WalkInput) => stitch !== null && (!stitch.swings || stitch.widthMm === 0)
 const ready = (input: WalkInput) => input.machine !== null && input.needle !== null && !standsWrong(input)
@@ -11,18 +12,28 @@ function homeWords(tension: number, home: number | null): string {
   return tension === home ? 'Home on this dial.' : `Home is ${formatShort(home)}: put it back after.`
 }
 
+/** Nobody is told to dial in what speaks against itself. */
+const unsettled = (machineId: string | null, { why }: TensionDoubt): StepDraft => ({
+  on: [machineId, why],
+  instruction: 'Tension: settle it on a trial strip',
+  why,
+  picture: { kind: 'handwheel' },
+})
+
 /** From the dial to the hand-walk. Source: common practice. */
 export const SETTING_RULES: readonly WalkRule[] = [
   {
     id: 'tension',
-    step: ({ machine, tension }) => {
+    step: ({ machine, tension: set, tensionDoubt: doubt }) => {
+      const tension = doubt ? doubt.start : set
+      if (doubt && tension === null) return unsettled(machine?.id ?? null, doubt)
       if (tension === null) return null
       const dial = machine?.tensionDial ?? null
       return {
         on: [machine?.id, tension],
         effect: { tension },
-        instruction: `Tension ${formatShort(tension)}`,
-        why: homeWords(tension, dial?.home ?? null),
+        instruction: `Tension ${formatShort(tension)}${doubt ? ' to begin with' : ''}`,
+        why: doubt?.why ?? homeWords(tension, dial?.home ?? null),
         picture: dial ? { kind: 'dial', dial, value: tension } : { kind: 'handwheel' },
       }
     },

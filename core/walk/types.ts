@@ -1,4 +1,4 @@
-import type { ThreadedBlade } from '#core/conflicts'
+import type { TensionDoubt, ThreadedBlade } from '#core/conflicts'
 import type { Needle, NeedleType } from '#core/needle'
 import type { ThreadFacts } from '#core/pairing'
 import type { MachineState, StateChange } from '#core/putback'
@@ -40,6 +40,8 @@ export interface WalkInput {
   readonly verdict: Verdict | null
   readonly safeWidthMm: number | null
   readonly tension: number | null
+  /** What speaks against that number; null: nothing does. */
+  readonly tensionDoubt: TensionDoubt | null
   readonly bobbinTension: BobbinTension
   readonly pressure: Pressure
   /** Wished for: the built-in needle threader, the automatic cutter. */

@@ -51,6 +51,7 @@ export const BASE: WalkInput = {
   verdict: 'clear',
   safeWidthMm: 4.5,
   tension: 2.8,
+  tensionDoubt: null,
   bobbinTension: 'home',
   pressure: 'home',
   threader: true,

@@ -13,6 +13,7 @@ import {
   needleToBuy,
   type RankedNeedle,
   rankNeedles,
+  type StartReason,
   startSettings,
   type ThreadFacts,
   type TypedNeedle,
@@ -132,7 +133,7 @@ const ranked = z.strictObject({
 })
 const startValue = z.strictObject({
   text: z.string(),
-  source: z.enum(['rule', 'own plan', 'guess']),
+  source: z.enum(['rule', 'own swatches', 'own plan', 'guess']),
   why: z.string(),
 })
 export const pairingResponseSchema = z.strictObject({
@@ -212,20 +213,34 @@ function startOf(
   { construction, technique }: PairingRequest,
   thread: ThreadFacts,
   swings: boolean,
-  { pearlTension }: Schools,
+  schools: Schools,
 ) {
-  const { tensionNumber: _, ...start } = startSettings({
+  const start = startSettings({
     thread,
     construction,
     technique,
     goal: USUAL_GOAL[technique],
     swings,
     dial: null,
+    dialStep: null,
     washed: false,
-    pearlTension,
+    schools,
+    foretold: null,
     own: null,
   })
-  return start
+  const said = ({ text, source, why }: StartReason) => ({ text, source, why })
+  return {
+    tensionShare: start.tensionShare,
+    lengthMm: start.length.value,
+    widthMm: start.width.value,
+    tension: said(start.tension),
+    length: said(start.length),
+    width: said(start.width),
+    speed: said(start.speed),
+    stabilizer: said(start.stabilizer),
+    foot: said(start.foot),
+    plate: said(start.plate),
+  }
 }
 
 /** What a request leaves open speaks against nothing. */
@@ -239,6 +254,9 @@ export const NOTHING_SAID = {
   stabilizer: null,
   tension: null,
   dial: null,
+  dialStep: null,
+  ownStart: null,
+  carriedOver: [],
   threader: false,
   cutter: false,
   sharedDiscs: null,

@@ -1,4 +1,4 @@
-import { EMPTY_SETUP } from '../setup'
+import { EMPTY_SETUP, tensionFromOf } from '../setup'
 import type { SetupContent } from '../setup'
 
 /** A setup of the demo in short: what is left out is what the attic machine usually has on. */
@@ -19,13 +19,21 @@ export interface Sewn {
   mirror?: boolean
   position?: number
   plate?: 'zigzag' | 'single-hole'
-  technique?: SetupContent['technique']
+  job?: SetupContent['job']
   goal?: SetupContent['goal']
   stabilizer?: 'tear' | 'cut' | null
 }
 const DENSE = new Set(['satin-leaf', 'satin-diamond', 'satin-wave'])
 const { id: _, ...NOTHING_ON } = EMPTY_SETUP
-export const demoSetup = (s: Sewn): SetupContent => ({
+export function demoSetup(s: Sewn): SetupContent {
+  const setup = withoutOrigin(s)
+  return { ...setup, tensionFrom: tensionFromOf(setup, 'sewn') }
+}
+
+/** Satin for a dense stitch, else a decorative row, unless something else is said. */
+const usualJob = ({ stitch }: Sewn) => (DENSE.has(stitch) ? 'satin' : 'decorative-row')
+
+const withoutOrigin = (s: Sewn): SetupContent => ({
   ...NOTHING_ON,
   machineId: `demo-machine-${s.machine ?? 'attic'}`,
   footId: s.foot === null ? null : `demo-foot-${s.foot ?? 'open'}`,
@@ -47,7 +55,7 @@ export const demoSetup = (s: Sewn): SetupContent => ({
   tension: s.tension === undefined ? 4 : s.tension,
   clothId: `demo-cloth-${s.cloth ?? 'linen'}`,
   layers: s.layers ?? 2,
-  technique: s.technique ?? 'decorative',
+  job: s.job ?? usualJob(s),
   goal: s.goal ?? 'balanced',
   stabilizerId: stabilizerOf(s),
 })

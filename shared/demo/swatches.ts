@@ -72,6 +72,7 @@ const LINE: Sewn = {
   left: 'gold',
   right: 'gold',
   cloth: 'linen',
+  job: 'metallic-line',
 }
 const TUCK: Sewn = {
   stitch: 'straight',
@@ -84,7 +85,7 @@ const TUCK: Sewn = {
   bobbin: 'white',
   cloth: 'batiste',
   layers: 1,
-  technique: 'pintucks',
+  job: 'pintucks',
   goal: 'raised',
 }
 const HEM: Sewn = {
@@ -97,7 +98,7 @@ const HEM: Sewn = {
   left: 'tide',
   right: 'tide',
   cloth: 'jersey',
-  technique: 'hem',
+  job: 'hem',
   goal: 'flat',
 }
 const TOP: Sewn = {
@@ -108,7 +109,7 @@ const TOP: Sewn = {
   left: 'navy',
   right: 'navy',
   bobbin: 'navy',
-  technique: 'topstitching',
+  job: 'topstitching',
 }
 const PEARL: Sewn = {
   stitch: 'straight',
@@ -120,6 +121,7 @@ const PEARL: Sewn = {
   bobbin: 'navy',
   cloth: 'felt',
   layers: 1,
+  job: 'pearl-line',
   goal: 'bobbin hair',
 }
 const LEAF: Sewn = {
@@ -334,7 +336,7 @@ const KEPT: Kept[] = [
       right: 'mist',
       bobbin: 'white',
       foot: 'zigzag',
-      technique: 'appliqué edge',
+      job: 'hidden-edge',
       goal: 'invisible',
       tension: 0.8,
     },
@@ -357,7 +359,7 @@ const KEPT: Kept[] = [
       bobbin: 'navy',
       cloth: 'felt',
       layers: 2,
-      technique: 'blanket stitch',
+      job: 'blanket-edge',
       tension: 4,
     },
     [4.0],

@@ -34,10 +34,12 @@ export const LIMITS = {
 
 export type LimitName = keyof typeof LIMITS
 
-/** How long a name and a note may be, in characters; how many layers of cloth lie under the foot. */
+/** How long a name and a note may be, in characters; how many layers of cloth lie under the foot, and
+ * how many of something else under them. */
 export const MOST_NAME = 80
 export const MOST_NOTE = 500
 export const MOST_LAYERS = 20
+export const MOST_UNDER = 6
 
 /** A length or size in its range; the message names limit and mend. */
 export function within(name: LimitName) {

@@ -1,9 +1,17 @@
 export { sewnKinds, sewnSince } from './care'
-export { candidateOf, clothFactsOf, conflictInputOf, type PairingTables, threadedBlades } from './pairing'
+export {
+  candidateOf,
+  clothFactsOf,
+  conflictInputOf,
+  type PairingTables,
+  stitchFactsOf,
+  threadedBlades,
+} from './pairing'
 export { type ThreadNeed, type ThreadNeeds, threadNeedsOf } from './needs'
-export { seamOf } from './seam'
+export { seamOf, underFootMm } from './seam'
 export { signContextOf } from './signs'
 export { startInputOf } from './start'
+export { fittedStitch, type FittedStitch, type StitchStanding } from './stitches'
 export { featuresOf, frozenOf, learntFromSwatch, offsetOf, ruleShareOf } from './swatch'
 export { SOURCE_WORDS, type SwatchField, swatchFields } from './swatchFields'
 export {
@@ -18,10 +26,11 @@ export {
 export {
   type Expectation,
   expectationOf,
+  foretoldShareOf,
   lessonsOf,
   type Question,
-  questionOf,
   steppedDialOf,
+  type Told,
   trialRowOf,
 } from './trial'
 export { GOAL_SETUPS } from './trialGoals'

@@ -5,16 +5,21 @@ import { benchOf, swingInputOf } from './swing'
 import type { Settings } from '../records'
 import type { SetupContent } from '../setup'
 
-/** A whole setup as the one verdict judges it. */
+/**
+ * A whole setup as the one verdict judges it.
+ *
+ * @param ownStart - see `conflictInputOf`.
+ */
 export function jobInputOf(
   setup: SetupContent,
   tables: PairingTables,
   settings: Settings,
   unit: LengthUnit,
+  ownStart: number | null = null,
 ): JobInput {
   return {
     swing: swingInputOf(setup, benchOf(setup, tables), settings),
-    setup: conflictInputOf(setup, tables, settings),
+    setup: conflictInputOf(setup, tables, settings, ownStart),
     unit,
   }
 }

@@ -116,7 +116,7 @@ describe('a setup as the rules see it', () => {
       thread: { kind: 'metallic' },
       own: { name: 'Sailor collar, honeycomb band', tension: 2.8 },
     })
-    expect(startInputOf({ ...collar, technique: 'hem' }, 'twin', tables, DEFAULT_SETTINGS)?.own).toBeNull()
+    expect(startInputOf({ ...collar, job: 'hem' }, 'twin', tables, DEFAULT_SETTINGS)?.own).toBeNull()
     expect(
       startInputOf(
         { ...collar, threadIds: { left: null, middle: null, right: null } },

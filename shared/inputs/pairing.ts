@@ -1,10 +1,11 @@
 import { type ConflictInput, stitchFacts, type ThreadedBlade } from '#core/conflicts'
+import { JOBS } from '#core/job'
 import { type Construction, threadedBladesOf } from '#core/needle'
 import type { Candidate } from '#core/pairing'
 import type { ClothFacts } from '#core/terms'
 import { type Bench, benchOf, type BenchTables, plateOn } from './swing'
 import type { Cloth, NeedleRecord, Plan, Settings, Stabilizer, Thread } from '../records'
-import type { SetupContent } from '../setup'
+import { carriedOver, type SetupContent } from '../setup'
 
 /** The tables pairing looks things up in. */
 export interface PairingTables extends BenchTables {
@@ -46,11 +47,16 @@ export function stitchFactsOf(setup: SetupContent, { stitch }: Bench): ConflictI
   return stitchFacts(stitch, setup.stitch)
 }
 
-/** The whole setup as the conflict rules see it. */
+/**
+ * The whole setup as the conflict rules see it.
+ *
+ * @param ownStart - where own swatches or plans say the tension begins; null: the rule speaks.
+ */
 export function conflictInputOf(
   setup: SetupContent,
   tables: PairingTables,
   settings: Settings,
+  ownStart: number | null = null,
 ): ConflictInput {
   const bench = benchOf(setup, tables)
   const { needle, foot, plate, machine } = bench
@@ -63,12 +69,15 @@ export function conflictInputOf(
     threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads),
     bobbin: tables.threads.get(setup.bobbinId ?? '') ?? null,
     cloth: clothFactsOf(setup, tables.cloths),
-    technique: setup.technique,
+    technique: JOBS[setup.job].technique,
     goal: setup.goal,
     washed: setup.washed,
     stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.kind ?? 'none',
     tension: setup.tension,
     dial: machine?.tensionDial ?? null,
+    dialStep: machine?.dialStep ?? null,
+    ownStart,
+    carriedOver: carriedOver(setup, tables),
     threader: setup.threader,
     cutter: setup.cutter,
     sharedDiscs: setup.sharedDiscs,

@@ -1,5 +1,5 @@
 import { threadedBladesOf } from '#core/needle'
-import { type Seam, UNCHOSEN_HEX } from '#core/seam'
+import { type Seam, stackMm, UNCHOSEN_HEX } from '#core/seam'
 import type { SewnThread } from '#core/sewn'
 import { drawnDiameter, leastSure, THREAD_KINDS } from '#core/thread'
 import type { Settings, Thread } from '../records'
@@ -27,8 +27,18 @@ export function seamOf(
     bobbin: sewnThreadOf(thread(setup.bobbinId), UNCHOSEN_HEX.bobbin),
     threadWidthSource: leastSure(blades.map(blade => drawnDiameter(thread(setup.threadIds[blade])).source)),
     clothHex: cloth?.hex ?? UNCHOSEN_HEX.cloth,
-    clothThicknessMm: cloth?.thicknessMm == null ? null : cloth.thicknessMm * setup.layers,
+    clothThicknessMm: underFootMm(setup, tables.cloths),
   }
+}
+
+/** Everything under the foot: the cloth in its layers, and what lies below it. null: not all measured. */
+export function underFootMm(
+  { clothId, layers, under }: SetupContent,
+  cloths: PairingTables['cloths'],
+): number | null {
+  const cloth = cloths.get(clothId ?? '')
+  const top = { count: layers, thicknessMm: cloth?.thicknessMm ?? null }
+  return stackMm([top, ...under.map(({ thicknessMm }) => ({ count: 1, thicknessMm }))])
 }
 
 /** A thread as it is drawn; one that is not chosen in a colour of ours. */

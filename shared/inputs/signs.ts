@@ -1,6 +1,7 @@
 import { needleLife } from '#core/care'
 import { bobbinMatches } from '#core/colour'
 import { shareOf } from '#core/dial'
+import { JOBS } from '#core/job'
 import { fitThread, threadClassOf } from '#core/pairing'
 import { DENSE_HOLES_MM, type SignContext, stabilizerForSigns } from '#core/signs'
 import { hasSwing } from '#core/stitch'
@@ -25,7 +26,7 @@ export function signContextOf(setup: SetupContent, tables: PairingTables, walked
   return {
     construction,
     threads: threads.map(threadClassOf),
-    technique: setup.technique,
+    technique: JOBS[setup.job].technique,
     swings: stitch !== null && widthMm > 0 && hasSwing(stitch),
     tensionShare: tensionShareOf(setup.tension, machine?.tensionDial ?? null),
     needleState: needle?.state ?? null,

@@ -1,57 +1,67 @@
 import { shareOf } from '#core/dial'
 import type { Construction } from '#core/needle'
-import { leadingThread, type StartInput, type ThreadFacts } from '#core/pairing'
+import { JOBS } from '#core/job'
+import { decidingThread, type ForetoldShare, type StartInput, type ThreadFacts } from '#core/pairing'
 import type { TensionDial } from '#core/terms'
 import { newestFirst } from '../fields'
 import type { Settings } from '../records'
 import type { SetupContent } from '../setup'
 import { type PairingTables, stitchFactsOf, threadedBlades } from './pairing'
-import { type Bench, benchOf } from './swing'
+import { benchOf } from './swing'
 
-/** What the start settings are asked for; null without a thread. */
+/**
+ * What the start settings are asked for; null without a thread.
+ *
+ * @param construction - of the needle it is for: the one that is in, or one that is looked at.
+ * @param foretold - what own swatches say; null: too few, or not read.
+ */
 export function startInputOf(
   setup: SetupContent,
   construction: Construction,
   tables: PairingTables,
   settings: Settings,
+  foretold: ForetoldShare | null = null,
 ): StartInput | null {
-  const [first, ...rest] = threadedBlades(setup, construction, tables.threads)
-  if (!first) return null
+  const above = threadedBlades(setup, construction, tables.threads).map(({ thread }) => thread)
+  const thread = decidingThread(above, tables.threads.get(setup.bobbinId ?? '') ?? null)
+  if (!thread) return null
   const bench = benchOf(setup, tables)
-  const thread = leadingThread([first.thread, ...rest.map(({ thread }) => thread)])
   const dial = bench.machine?.tensionDial ?? null
   return {
     thread,
     construction,
-    technique: setup.technique,
+    technique: JOBS[setup.job].technique,
     goal: setup.goal,
     swings: stitchFactsOf(setup, bench)?.swings ?? false,
     dial,
+    dialStep: bench.machine?.dialStep ?? null,
     washed: setup.washed,
-    pearlTension: settings.schools.pearlTension,
-    own: ownPlan(setup, thread, dial, bench, tables),
+    schools: settings.schools,
+    foretold,
+    own: ownPlan(setup, thread, dial, construction, tables),
   }
 }
 
 /**
- * The newest kept plan with this machine, the same kind of thread, technique and needle type whose tension
- * lies on the dial.
+ * The newest kept plan with this machine, job, stitch, kind of thread and construction of needle whose
+ * tension lies on the dial: of anything else the number says nothing here.
  */
 function ownPlan(
   setup: SetupContent,
   thread: ThreadFacts,
   dial: TensionDial | null,
-  { needle }: Bench,
+  construction: Construction,
   { plans, threads, needles }: PairingTables,
 ): StartInput['own'] {
-  if (!dial || !needle) return null
+  if (!dial) return null
   const alike = [...plans.values()].filter(
     plan =>
       plan.setup.machineId === setup.machineId
-      && plan.setup.technique === setup.technique
+      && plan.setup.job === setup.job
+      && plan.setup.stitch.stitchId === setup.stitch.stitchId
       && plan.setup.tension !== null
       && Math.abs(shareOf(plan.setup.tension, dial)) <= 1
-      && needles.get(plan.setup.needleId ?? '')?.type === needle.type
+      && needles.get(plan.setup.needleId ?? '')?.construction === construction
       && Object.values(plan.setup.threadIds).some(id => threads.get(id ?? '')?.kind === thread.kind),
   )
   const newest = newestFirst(alike, ({ keptAt }) => keptAt)[0]

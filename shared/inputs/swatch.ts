@@ -1,5 +1,6 @@
 import { shareOf } from '#core/dial'
 import { type Blade, BLADES, threadedBladesOf } from '#core/needle'
+import { JOBS } from '#core/job'
 import { leadingThread, startSettings, type ThreadFacts } from '#core/pairing'
 import type { LearntFrom, SwatchFeatures } from '#core/swatch'
 import { hasSwing } from '#core/stitch'
@@ -62,6 +63,7 @@ export function featuresOf(goal: TrialGoal, frozen: Frozen): SwatchFeatures {
   return {
     thread: leadOf(frozen)?.kind ?? 'none',
     needle: frozen.needle?.type ?? 'none',
+    construction: frozen.needle?.construction ?? 'none',
     stitch: stitchFeature(frozen.stitch),
     goal,
     cloth: frozen.cloth?.structure ?? 'not known',
@@ -82,14 +84,16 @@ export function ruleShareOf(
   return startSettings({
     thread,
     construction: frozen.needle?.construction ?? 'single',
-    technique: aim.technique ?? setup.technique,
+    technique: JOBS[aim.job ?? setup.job].technique,
     goal: aim.goal,
     swings: frozen.stitch?.swings ?? false,
     dial: null,
+    dialStep: null,
     washed: setup.washed,
-    pearlTension: settings.schools.pearlTension,
+    schools: settings.schools,
+    foretold: null,
     own: null,
-  }).tensionShare
+  }).ruleShare
 }
 
 /**

@@ -21,6 +21,12 @@ const dialText = ({ min, home, max }: TensionDial) =>
   `${formatShort(home)} on ${formatShort(min)} to ${formatShort(max)}`
 const yesNo = (value: boolean) => (value ? 'yes' : 'no')
 
+/** As one reads and writes it: “wadding 3.2 + backing”; a layer without a number is not measured. */
+function underText(under: Swatch['setup']['under']): string {
+  if (under.length === 0) return 'none'
+  return under.map(({ kind, thicknessMm }) => [kind, thicknessMm ?? []].flat().join(' ')).join(' + ')
+}
+
 const field = (id: string, label: string, value: string): SwatchField => ({ id, label, value })
 
 /** Lengths are in mm whatever is shown elsewhere; what is not known says so. */
@@ -72,6 +78,7 @@ function fittedFields({ setup, frozen: { foot, plate, cloth, stabilizer } }: Swa
     field('speed', 'Speed', setup.speed ?? 'by the rule'),
     field('cloth', 'Cloth', cloth?.name ?? 'none'),
     field('layers', 'Layers', String(setup.layers)),
+    field('under', 'Under it', underText(setup.under)),
     field('stabilizer', 'Stabilizer', stabilizer ?? 'none'),
   ]
 }

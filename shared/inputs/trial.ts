@@ -1,10 +1,9 @@
-import { guessedStep, isStepOf, markAt } from '#core/dial'
+import { guessedStep, isStepOf } from '#core/dial'
+import type { ForetoldShare, StartReason, StartSettings, StartSource } from '#core/pairing'
 import { type Foretold, LEAST_RECORDS, type LearntFrom, type SwatchFeatures } from '#core/swatch'
-import type { SteppedDial, TrialGoal, TrialPrior, TrialRow } from '#core/trial'
-import type { PairingTables } from './pairing'
+import type { SteppedDial, TrialPrior, TrialRow } from '#core/trial'
 import type { Machine, Settings, Swatch, Trial } from '../records'
-import type { SetupContent } from '../setup'
-import { featuresOf, frozenOf, isLesson, learntFromSwatch, ruleShareOf } from './swatch'
+import { isLesson, learntFromSwatch } from './swatch'
 
 /** A row of a kept strip as the search sees it: its number on the dial is the tension it was sewn with. */
 export function trialRowOf({ dial, ridge, show, skips, breaks }: Trial['rows'][number]): TrialRow {
@@ -25,15 +24,6 @@ export interface Question {
   /** What the rule says, as a share of the way from home. */
   readonly ruleShare: number
 }
-export function questionOf(
-  goal: TrialGoal,
-  setup: SetupContent,
-  tables: PairingTables,
-  settings: Settings,
-): Question {
-  const frozen = frozenOf(setup, tables)
-  return { wanted: featuresOf(goal, frozen), ruleShare: ruleShareOf(goal, setup, frozen, settings) }
-}
 
 export interface Lessons {
   readonly records: readonly LearntFrom[]
@@ -50,9 +40,11 @@ export function lessonsOf(swatches: Iterable<Swatch>, settings: Settings): Lesso
 
 export interface Expectation {
   readonly prior: TrialPrior
-  readonly source: 'own swatches' | 'rule'
+  readonly source: StartSource
   /** In words, with what it leans on. */
   readonly why: string
+  /** What else speaks of it, and was not taken. */
+  readonly others: readonly StartReason[]
   /** The most alike of `of` records. */
   readonly leansOn: readonly { readonly id: string; readonly alike: number }[]
   readonly of: number
@@ -64,38 +56,55 @@ export interface Expectation {
 
 const RULE_SPREAD_SHARE = 1 / 4.5
 
+/** What the swatch book answered; a word while there is no answer. */
+export type Told = Foretold | 'not read yet' | 'not readable'
+
+/** What start settings take of the book’s answer; null: nothing. */
+export function foretoldShareOf(told: Told): ForetoldShare | null {
+  if (typeof told === 'string' || !told.prediction) return null
+  return { share: told.prediction.share, of: told.prediction.of }
+}
+
 /**
- * Where the goal of a setup is expected before a row was sewn: from own swatches, else from the rule.
+ * Where the goal of a setup is expected before a row was sewn: the start value, and how far it may be off.
  *
- * @param told - what the book answered; a word while there is no answer.
+ * @param start - null: no thread is chosen yet.
  * @param leftOut - own swatches it could not learn from.
  */
 export function expectationOf(
-  { ruleShare }: Question,
+  start: Pick<StartSettings, 'tension'> | null,
   dial: SteppedDial,
-  told: Foretold | 'not read yet' | 'not readable',
+  told: Told,
   leftOut = 0,
 ): Expectation {
-  const without = leftOut === 0 ? '' : `; ${leftOut} left out, for want of a dial their number lies on`
   const unit = (dial.max - dial.min) / 2
-  const byRule = (why: string): Expectation => ({
-    prior: { tension: markAt(ruleShare, dial), spread: RULE_SPREAD_SHARE * unit },
-    source: 'rule',
-    why: `by the rule for thread and goal; ${why}`,
-    leansOn: [],
-    of: 0,
-    error: null,
-  })
-  if (told === 'not read yet') return byRule('own swatches are being read')
-  if (told === 'not readable') return byRule('own swatches could not be read: load the page once more')
+  if (!start || start.tension.value === null)
+    return {
+      ...NOTHING_LEANT_ON,
+      prior: { tension: dial.home, spread: RULE_SPREAD_SHARE * unit },
+      source: 'guess',
+      why: 'home, because no thread is chosen',
+      others: [],
+    }
+  const { value, source, why, others } = start.tension
+  const said = { source, others, why: `${why}${bookWords(told, leftOut)}` }
+  if (source !== 'own swatches' || typeof told === 'string' || !told.prediction)
+    return { ...NOTHING_LEANT_ON, ...said, prior: { tension: value, spread: RULE_SPREAD_SHARE * unit } }
   const { prediction, error } = told
-  if (!prediction) return byRule(`under ${LEAST_RECORDS} own swatches like this${without}`)
   return {
-    prior: { tension: markAt(prediction.share, dial), spread: prediction.spread * unit },
-    source: 'own swatches',
-    why: `from ${prediction.of} own swatches like this, drawn toward the rule${without}`,
+    ...said,
+    prior: { tension: value, spread: prediction.spread * unit },
     leansOn: prediction.leansOn,
     of: prediction.of,
     error: error && { book: error.book * unit, rule: error.rule * unit, of: error.of },
   }
+}
+
+const NOTHING_LEANT_ON = { leansOn: [], of: 0, error: null } as const
+
+function bookWords(told: Told, leftOut: number): string {
+  if (told === 'not read yet') return '; own swatches are being read'
+  if (told === 'not readable') return '; own swatches could not be read: load the page once more'
+  const without = leftOut === 0 ? '' : `; ${leftOut} left out, for want of a dial their number lies on`
+  return told.prediction ? without : `; under ${LEAST_RECORDS} own swatches like this${without}`
 }

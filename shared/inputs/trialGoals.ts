@@ -1,16 +1,15 @@
-import type { Goal, Technique } from '#core/terms'
+import type { JobId } from '#core/job'
+import type { Goal } from '#core/terms'
 import type { TrialGoal } from '#core/trial'
 
-/** What a setup is for when it is tried for a goal; a technique of null leaves the setup's own. */
-export const GOAL_SETUPS: Readonly<
-  Record<TrialGoal, { readonly goal: Goal; readonly technique: Technique | null }>
-> = {
-  flat: { goal: 'flat', technique: null },
-  raised: { goal: 'raised', technique: 'pintucks' },
-  balanced: { goal: 'balanced', technique: null },
-  bobbinHair: { goal: 'bobbin hair', technique: null },
-  invisible: { goal: 'invisible', technique: 'appliqué edge' },
-  satin: { goal: 'balanced', technique: 'decorative' },
-  metallic: { goal: 'balanced', technique: null },
-  blanket: { goal: 'balanced', technique: 'blanket stitch' },
+/** What a setup is for when it is tried for a goal; a job of null leaves the setup's own. */
+export const GOAL_SETUPS: Readonly<Record<TrialGoal, { readonly goal: Goal; readonly job: JobId | null }>> = {
+  flat: { goal: 'flat', job: null },
+  raised: { goal: 'raised', job: 'pintucks' },
+  balanced: { goal: 'balanced', job: null },
+  bobbinHair: { goal: 'bobbin hair', job: null },
+  invisible: { goal: 'invisible', job: 'hidden-edge' },
+  satin: { goal: 'balanced', job: 'satin' },
+  metallic: { goal: 'balanced', job: null },
+  blanket: { goal: 'balanced', job: 'blanket-edge' },
 }

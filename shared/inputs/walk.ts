@@ -1,10 +1,11 @@
+import { findConflicts, tensionDoubt } from '#core/conflicts'
 import { combinationKey } from '#core/handwalk'
 import { type FittedFacts, type MachineState, UNKNOWN_STATE } from '#core/putback'
 import { hasSwing } from '#core/stitch'
 import { judgeSwing } from '#core/swing'
 import type { WalkInput } from '#core/walk'
 import { type Bench, benchOf, swingInputOf, plateOn } from './swing'
-import { type PairingTables, threadedBlades } from './pairing'
+import { conflictInputOf, type PairingTables, threadedBlades } from './pairing'
 import type { Foot, MachineStateRecord, NeedleRecord, Machine, Settings } from '../records'
 import type { SetupContent } from '../setup'
 
@@ -37,12 +38,17 @@ export function fittedFactsOf(
   }
 }
 
-/** A setup as the walk's rules see it. */
+/**
+ * A setup as the walk's rules see it.
+ *
+ * @param ownStart - see `conflictInputOf`.
+ */
 export function walkInputOf(
   setup: SetupContent,
   tables: PairingTables,
   settings: Settings,
   left: MachineState,
+  ownStart: number | null = null,
 ): WalkInput {
   const bench = benchOf(setup, tables)
   const { machine, needle, foot, plate, stitch } = bench
@@ -62,6 +68,7 @@ export function walkInputOf(
     verdict: judged?.verdict ?? null,
     safeWidthMm: judged?.safeWidthMm ?? null,
     tension: setup.tension,
+    tensionDoubt: tensionDoubt(findConflicts(conflictInputOf(setup, tables, settings, ownStart))),
     bobbinTension: setup.bobbinTension,
     pressure: setup.pressure,
     threader: setup.threader,

@@ -15,6 +15,8 @@ const settingsSchema = z.strictObject({
     wideGap: z.enum(['straight-only', 'arithmetic']),
     heavyBobbin: z.enum(['ordinary', 'same']),
     pearlTension: z.enum(['home', 'plus-one']),
+    thickPearl: z.enum(['bobbin', 'needle']),
+    filmSpeed: z.enum(['slow', 'full']),
     cutter: z.enum(['never', 'allowed']),
     threading: z.enum(['divider', 'one-by-one', 'together']),
     lastGuide: z.enum(['each-side', 'first-in', 'both-in']),

@@ -9,8 +9,16 @@ const fileOf = (version: number) =>
 const file = fileOf(1)
 const empty = emptyTables
 
+/** As it was, but for the technique: since version 6 the job says it. */
+function withoutTechnique({ technique: _, ...record }: Record<string, unknown>): object {
+  const { setup } = record
+  return typeof setup === 'object' && setup !== null
+    ? { ...record, setup: withoutTechnique(setup as Record<string, unknown>) }
+    : record
+}
+
 describe('a file of an earlier version', () => {
-  it.each([1, 2, 3, 4])('%d comes in whole, and nothing it said is changed', version => {
+  it.each([1, 2, 3, 4, 5])('%d comes in whole, and nothing it said is changed', version => {
     const file = fileOf(version)
     const reading = readBackup(file, empty())
     if (!reading.ok) throw new Error(reading.message)
@@ -18,7 +26,7 @@ describe('a file of an earlier version', () => {
     const { records } = JSON.parse(file) as { records: Record<string, { id: string }[]> }
     expect(reading.preview.added).toHaveLength(Object.values(records).flat().length)
     for (const { table, record } of reading.preview.added)
-      expect(record).toMatchObject(records[table]!.find(({ id }) => id === record.id)!)
+      expect(record).toMatchObject(withoutTechnique(records[table]!.find(({ id }) => id === record.id)!))
   })
 
   it('gets what is new as not known, and no conflict from it', () => {
@@ -50,6 +58,34 @@ describe('a file of an earlier version', () => {
     })
   })
 
+  it('tells the job by its technique, and what its tension belongs to', () => {
+    const { records } = JSON.parse(fileOf(5)) as {
+      records: Record<string, { setup: { technique: string } }[]>
+    }
+    const jobs = records.plans!.map(plan => {
+      const { setup } = upgradeRecord('plans', plan, 5) as { setup: { job: string } }
+      return [plan.setup.technique, setup.job]
+    })
+    expect(Object.fromEntries(jobs)).toEqual({
+      'seam': 'seam',
+      'hem': 'hem',
+      'topstitching': 'topstitching',
+      'pintucks': 'pintucks',
+      'decorative': 'decorative-row',
+      'appliqué edge': 'hidden-edge',
+      'blanket stitch': 'blanket-edge',
+    })
+    expect(upgradeRecord('plans', records.plans![0], 5)).toMatchObject({
+      setup: {
+        under: [],
+        tensionFrom: { tension: 2.8, machineId: 'demo-machine-attic', stitchId: 'honeycomb' },
+      },
+    })
+    expect(upgradeRecord('settings', { schools: { margin: 'roomy' } }, 5)).toMatchObject({
+      schools: { margin: 'roomy', thickPearl: 'bobbin', filmSpeed: 'slow' },
+    })
+  })
+
   it.each([null, 3, 'text', [], { setup: 7 }])('leaves %j for the schema to report', raw =>
     expect(() => upgradeRecord('plans', raw, 1)).not.toThrow(),
   )
@@ -74,11 +110,11 @@ describe('what version 4 allowed and no dial has', () => {
 
   it('keeps the number of a swatch that does not lie on its dial, and not the dial', () => {
     const swatch = (tension: number) => ({ setup: { tension }, frozen: { machine: { name: 'A', dial } } })
-    expect(to5('swatches', swatch(20))).toEqual({
+    expect(to5('swatches', swatch(20))).toMatchObject({
       setup: { tension: 20 },
       frozen: { machine: { name: 'A', dial: null } },
     })
-    expect(to5('swatches', swatch(6))).toEqual(swatch(6))
+    expect(to5('swatches', swatch(6))).toMatchObject(swatch(6))
   })
 })
 
@@ -96,10 +132,10 @@ describe('the version after this one, made up', () => {
     settings: { lampless: false },
     schools: { lamps: 'dim' },
   }
-  const { records } = JSON.parse(fileOf(4)) as { records: Record<string, object[]> }
+  const { records } = JSON.parse(fileOf(5)) as { records: Record<string, object[]> }
   const upgraded = Object.entries(records).map(([table, list]) => ({
     table,
-    records: list.map(record => upgradeRecord(table, record, RECORDS_VERSION, [...VERSIONS, next])),
+    records: list.map(record => upgradeRecord(table, record, 5, [...VERSIONS, next])),
   }))
 
   it('reaches every setup, in whatever table it lies', () => {

@@ -4,7 +4,7 @@ import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 5
+export const RECORDS_VERSION = 6
 
 type Plain = Record<string, unknown>
 /**
@@ -122,8 +122,35 @@ function possibleDial(raw: unknown): TensionDial | null {
   return dial.success ? dial.data : null
 }
 
+/** A job takes the place of the technique; a tension counts as set for what the setup says. */
+const TO_6: Added = {
+  records: {},
+  setup: { under: [] },
+  settings: {},
+  schools: { thickPearl: 'bobbin', filmSpeed: 'slow' },
+  mended: (table, record) => withSetups(table, record, withJob),
+}
+const JOB_OF_TECHNIQUE: Readonly<Record<string, string>> = {
+  'seam': 'seam',
+  'hem': 'hem',
+  'topstitching': 'topstitching',
+  'pintucks': 'pintucks',
+  'decorative': 'decorative-row',
+  'appliqué edge': 'hidden-edge',
+  'blanket stitch': 'blanket-edge',
+}
+function withJob({ technique, ...setup }: Plain): Plain {
+  const { tension, machineId, needleId, stitch, threadIds } = setup
+  const job = JOB_OF_TECHNIQUE[String(technique)] ?? technique
+  const isSet = typeof tension === 'number' && isPlain(stitch)
+  const tensionFrom = isSet
+    ? { tension, how: 'typed', machineId, needleId, stitchId: stitch.stitchId, threadIds }
+    : null
+  return { job, tensionFrom, ...setup }
+}
+
 /** In order: the first brings version 1 to 2. */
-export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5]
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6]
 
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays
@@ -147,11 +174,16 @@ function inNext(table: string, raw: Plain, added: Added): Plain {
 function withAdded(table: string, raw: Plain, added: Added): Plain {
   const record = { ...added.records[table], ...raw }
   if (table === 'settings') return withSettings(record, added)
+  return withSetups(table, record, setup => ({ ...added.setup, ...setup }))
+}
+
+/** The record with its setup changed, wherever it holds one. */
+function withSetups(table: string, record: Plain, change: (setup: Plain) => Plain): Plain {
   switch (isTable(table) ? TABLES[table].holdsSetup : 'nowhere') {
     case 'whole':
-      return { ...added.setup, ...record }
+      return change(record)
     case 'inside':
-      return isPlain(record.setup) ? { ...record, setup: { ...added.setup, ...record.setup } } : record
+      return isPlain(record.setup) ? { ...record, setup: change(record.setup) } : record
     case 'nowhere':
       return record
   }

@@ -12,10 +12,12 @@ export const EMPTY_SETUP = {
   threadIds: { left: null, middle: null, right: null },
   bobbinId: null,
   tension: null,
+  tensionFrom: null,
   clothId: null,
   layers: 2,
+  under: [],
   stabilizerId: null,
-  technique: 'seam',
+  job: 'seam',
   goal: 'balanced',
   washed: false,
   supplies: {

@@ -5,7 +5,7 @@ import type { SetupContent } from './schema'
 /** What a setup may point at, as far as it has a name: its own, or what stands on a needle's packet. */
 type Named = { readonly name: string } | (Needle & { readonly type: NeedleType })
 type NamedTable = ReadonlyMap<string, Named>
-interface NamedTables {
+export interface NamedTables {
   readonly machines: NamedTable
   readonly feet: NamedTable
   readonly needles: NamedTable
@@ -52,6 +52,9 @@ const supplyPart = (blade: Blade): Part => ({
   },
 })
 
+const underWords = ({ kind, thicknessMm }: SetupContent['under'][number]) =>
+  thicknessMm === null ? kind : `${kind} ${thicknessMm}`
+
 /** The tension and what no row depends on are left out. */
 const PARTS: readonly Part[] = [
   { what: 'machine', words: ({ machineId }, { machines }) => nameIn(machines, machineId) },
@@ -80,6 +83,7 @@ const PARTS: readonly Part[] = [
   { what: 'speed', words: ({ speed }) => speed ?? 'by the rule' },
   { what: 'cloth', words: ({ clothId }, { cloths }) => nameIn(cloths, clothId) },
   { what: 'layers', words: ({ layers }) => String(layers) },
+  { what: 'under it', words: ({ under }) => under.map(underWords).join(', ') || 'nothing' },
   { what: 'stabilizer', words: ({ stabilizerId }, { stabilizers }) => nameIn(stabilizers, stabilizerId) },
 ]
 

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
-import { BOBBIN_TENSIONS, DRAWS, GOALS, PRESSURES, SPEEDS, SUPPLY_PLACES, TECHNIQUES } from '#core/terms'
-import { dialMark, idField, MOST_LAYERS, within } from '../fields'
+import { JOB_IDS } from '#core/job'
+import { BOBBIN_TENSIONS, DRAWS, GOALS, PRESSURES, SPEEDS, SUPPLY_PLACES, UNDER_KINDS } from '#core/terms'
+import { dialMark, idField, measured, MOST_LAYERS, MOST_UNDER, within } from '../fields'
 
 const stitchSettingSchema = z.strictObject({
   stitchId: idField,
@@ -15,6 +16,29 @@ const supplySchema = z.strictObject({
   draw: z.nullable(z.enum(DRAWS)),
 })
 
+const threadIdsSchema = z.strictObject({
+  left: z.nullable(idField),
+  middle: z.nullable(idField),
+  right: z.nullable(idField),
+})
+
+/** One layer under the cloth. */
+const underLayerSchema = z.strictObject({ kind: z.enum(UNDER_KINDS), thicknessMm: measured('thicknessMm') })
+
+/**
+ * What was on the machine when the tension was set: it belongs to that, and is carried over to anything else.
+ * The ids are hints, and may point at what is gone.
+ */
+const tensionFromSchema = z.strictObject({
+  /** As it stood on that machine’s dial. */
+  tension: dialMark,
+  how: z.enum(['typed', 'sewn', 'start']),
+  machineId: z.nullable(idField),
+  needleId: z.nullable(idField),
+  stitchId: idField,
+  threadIds: threadIdsSchema,
+})
+
 /** What a setup is made of, whatever it belongs to. */
 const setupFields = {
   machineId: z.nullable(idField),
@@ -24,18 +48,19 @@ const setupFields = {
   plateId: z.nullable(idField),
   needleId: z.nullable(idField),
   stitch: stitchSettingSchema,
-  threadIds: z.strictObject({
-    left: z.nullable(idField),
-    middle: z.nullable(idField),
-    right: z.nullable(idField),
-  }),
+  threadIds: threadIdsSchema,
   bobbinId: z.nullable(idField),
   /** As on this machine's own dial; null: not set. */
   tension: z.nullable(dialMark),
+  /** null: not set, or nobody knows for what. */
+  tensionFrom: z.nullable(tensionFromSchema),
   clothId: z.nullable(idField),
   layers: z.int().check(z.gte(1), z.lte(MOST_LAYERS)),
+  /** Under the cloth, from the top down. */
+  under: z.array(underLayerSchema).check(z.maxLength(MOST_UNDER, `has at most ${MOST_UNDER} layers`)),
   stabilizerId: z.nullable(idField),
-  technique: z.enum(TECHNIQUES),
+  /** What is being sewn, and what its tension is to do. */
+  job: z.enum(JOB_IDS),
   goal: z.enum(GOALS),
   /** Washed and tumbled often. */
   washed: z.boolean(),

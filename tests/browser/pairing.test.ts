@@ -35,7 +35,7 @@ describe('Thread and needle, from the demo', () => {
       /^Needles I own[\s\S]*Good\s+2\.0\/80 metallic/,
     )
     expect(await text('region', 'Start settings')).toMatch(
-      /2\.8 \(home 4\)[\s\S]*own plan: as kept in “Sailor collar/,
+      /own swatches: \d own swatches like this[\s\S]*own plan would say 2\.8: as kept in “Sailor collar/,
     )
   })
 

@@ -45,6 +45,7 @@ const { threads, ranked, buy, start, bobbin, bobbins } = usePairing(construction
         <StartCard
           v-if="start"
           :start="start"
+          :construction="construction"
         />
       </div>
     </div>

@@ -110,16 +110,12 @@ describe('the ranking', () => {
 describe('the controls', () => {
   const controls = (construction: Construction = 'twin') =>
     show(PairingControls, { construction, gap: 'any' })
-  it('write into the one setup, and a technique brings its usual goal', async () => {
+  it('write into the one setup', async () => {
     const page = controls()
-    await page.fill('Technique', 'pintucks')
-    expect(bench.setup).toMatchObject({ technique: 'pintucks', goal: 'raised' })
-    await page.fill('Goal', 'flat')
     await page.fill('Left thread', 'demo-thread-wine')
     await page.fill('Cloth', '')
     await page.fill('Layers', '3')
     expect(bench.setup).toMatchObject({
-      goal: 'flat',
       threadIds: { left: 'demo-thread-wine', right: 'demo-thread-gold' },
       clothId: null,
       layers: 3,
@@ -196,13 +192,15 @@ describe('bobbin, start and thread needed', () => {
     bench.update('Straight', {
       needleId: 'demo-needle-topstitch',
       stitch: { ...bench.setup.stitch, stitchId: 'straight', widthMm: 0 },
+      job: 'pearl-line',
+      goal: 'bobbin hair',
       tension: 7,
     })
-    const page = show(StartCard, { start: pairing('single').start.value! })
+    const page = show(StartCard, { start: pairing('single').start.value!, construction: 'single' })
     expect(page.text()).toMatch(
       new RegExp(
-        String.raw`Tension\s*5 \(home 4\) own plan: as kept in “Lantern banner.*Length\s*3\.0 mm rule: a `
-          + String.raw`pearl line wants room`,
+        String.raw`Length\s*3\.0 mm rule: a pearl line wants room.*Tension\s*5 own plan: as kept in `
+          + String.raw`“Lantern banner.*rule would say 5: home and one`,
       ),
     )
     await page.press('Dial in')
@@ -230,6 +228,9 @@ describe('bobbin, start and thread needed', () => {
 describe('the list of conflicts', () => {
   it('says so when there is none', () => {
     put('gold')
+    expect(show(ConflictList).text()).toMatch(/^Mind: Tension 2\.8 is carried over \(set for Slate/)
+    bench.update('Still right', { tension: 2.8 })
+    document.body.innerHTML = ''
     expect(show(ConflictList).text()).toBe('Nothing speaks against this setup.')
   })
   it('mends in one press that can be undone', async () => {

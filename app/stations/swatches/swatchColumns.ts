@@ -180,6 +180,17 @@ const plate: Column = (row, draft, before) => {
   else draft.plateId = partSaid(row, 'plate', row.tables.plates, before.plateId, null)
 }
 
+const under: Column = (row, draft, before) => {
+  const text = said(row, 'under')
+  if (text === undefined) draft.under = before.under
+  else draft.under = text === null ? [] : text.split('+').map(layerSaid)
+}
+const LAYER = /^(?<kind>\S+)(?:\s+(?<mm>\S+))?$/
+function layerSaid(text: string): { kind: string; thicknessMm: number | null } {
+  const { kind = '', mm } = LAYER.exec(text.trim())?.groups ?? {}
+  return { kind, thicknessMm: mm === undefined ? null : parseDecimal(mm) }
+}
+
 const words: Column = (row, draft, before) => {
   draft.layers = numberSaid(row, 'layers', before.layers)
   draft.bobbinTension = said(row, 'bobbinTension') ?? before.bobbinTension
@@ -197,6 +208,7 @@ export const SETUP_COLUMNS: readonly Column[] = [
   bobbin,
   tension,
   cloth,
+  under,
   stabilizer,
   plate,
   words,

@@ -52,7 +52,14 @@ describe('swatches as CSV', () => {
     }
     const tables = { swatches: new Map([[swatch.id, swatch]]) }
     expect(read(`id,name,goal,tension\n${swatch.id},${swatch.name},metallic,3.1\n`, tables).changed).toEqual([
-      { ...swatch, setup: { ...swatch.setup, tension: 3.1 } },
+      {
+        ...swatch,
+        setup: {
+          ...swatch.setup,
+          tension: 3.1,
+          tensionFrom: { ...swatch.setup.tensionFrom, tension: 3.1, how: 'typed' },
+        },
+      },
     ])
     expect(
       read(
@@ -91,6 +98,19 @@ describe('swatches as CSV', () => {
       bobbinTension: 'changed',
     })
     expect(added[0]!.frozen.plate).toBe('Single-hole plate')
+  })
+  it('bring what lay under the cloth, layer by layer', () => {
+    const under = [
+      { kind: 'wadding', thicknessMm: 3.2 },
+      { kind: 'backing', thicknessMm: null },
+    ] as const
+    const swatch = { ...swatches[1]!, setup: { ...swatches[1]!.setup, under: [...under] } }
+    const file = writeSwatchCsv([swatch])
+    expect(file).toContain('wadding 3.2 + backing')
+    expect(read(file, { swatches: new Map() }).added[0]!.setup.under).toEqual(under)
+    expect(
+      read(file.replace('wadding 3.2', 'feathers'), { swatches: new Map() }).refused[0]!.message,
+    ).toMatch(/under/)
   })
   it('may be typed by hand', () => {
     const { added } = read(

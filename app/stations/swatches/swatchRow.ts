@@ -2,7 +2,7 @@ import { GOAL_FACTS, TRIAL_GOALS, type TrialGoal } from '#core/trial'
 import { issueLine } from '#shared/fields'
 import { frozenOf, GOAL_SETUPS, SOURCE_WORDS, swatchFields } from '#shared/inputs'
 import { type Frozen, type Swatch, SWATCH_SOURCES, swatchSchema } from '#shared/records'
-import { EMPTY_SETUP, type SetupContent } from '#shared/setup'
+import { EMPTY_SETUP, type SetupContent, tensionFromOf } from '#shared/setup'
 import {
   type Draft,
   numberSaid,
@@ -29,6 +29,7 @@ export function swatchOf(row: Row, id: string, now: string): Swatch {
   const had = old && Object.fromEntries(swatchFields(old).map(field => [field.id, field.value]))
   const setup: Draft = { ...before }
   for (const column of SETUP_COLUMNS) column({ ...row, had }, setup, before)
+  if (setup.tension !== before.tension) setup.tensionFrom = tensionFromOf(setup as SetupContent, 'typed')
   // The words for tension, pressure and speed are checked here too; nothing frozen depends on them.
   const parsed = swatchSchema.safeParse({
     id,
@@ -79,7 +80,7 @@ function goalSaid({ cell }: Row): TrialGoal {
 function setupForGoal(goal: TrialGoal): SetupContent {
   const { id: _, ...empty } = EMPTY_SETUP
   const aim = GOAL_SETUPS[goal]
-  return { ...empty, goal: aim.goal, technique: aim.technique ?? empty.technique }
+  return { ...empty, goal: aim.goal, job: aim.job ?? empty.job }
 }
 
 function sourceSaid(row: Row): Swatch['source'] {

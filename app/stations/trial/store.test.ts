@@ -36,6 +36,10 @@ describe('a strip', () => {
     downed.value = true
     await demoStores()
     const alone = useTrialStore()
+    bench = useBenchStore()
+    bench.update('Another length, of no plan', {
+      stitch: { ...bench.setup.stitch, stitchId: 'feather' },
+    })
     expect(alone.expected).toMatchObject({ source: 'rule', why: expect.stringContaining('are being read') })
     await flushPromises()
     expect(alone.expected).toMatchObject({
@@ -58,12 +62,15 @@ describe('a strip', () => {
       threadIds: { left: 'demo-thread-market', middle: null, right: 'demo-thread-market' },
       clothId: 'demo-cloth-jersey',
     })
-    trial.begin(NOW, { goal: 'raised' })
+    bench.update('Tucks', { job: 'pintucks', goal: 'raised' })
+    trial.begin(NOW)
     await flushPromises()
     expect(trial.expected).toMatchObject({ source: 'rule', prior: { tension: 9 }, leansOn: [] })
   })
   it('goes from the first row to settled, and the bench follows the number', () => {
-    trial.begin(NOW, { goal: 'balanced' })
+    const slate = { left: 'demo-thread-slate', middle: null, right: 'demo-thread-slate' }
+    bench.update('Seam in slate', { job: 'seam', goal: 'balanced', threadIds: slate })
+    trial.begin(NOW)
     for (let sewn = 0; trial.advice!.next !== null && sewn < 12; sewn++) {
       const at = trial.advice!.next
       row(at, { show: Math.max(-3, Math.min(3, Math.round(1.4 * (at - 3.4)))) as RowReading['show'] })

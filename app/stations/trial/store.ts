@@ -1,18 +1,11 @@
 import { newestFirst } from '#shared/fields'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import {
-  nextTension,
-  type TrialAdvice,
-  type TrialCare,
-  type TrialGoal,
-  type TrialPrior,
-  usualTrialGoal,
-} from '#core/trial'
-import { differencesOf } from '#shared/setup'
+import { nextTension, type TrialAdvice, type TrialCare, type TrialGoal, type TrialPrior } from '#core/trial'
+import { differencesOf, tensionFromOf } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
-import type { Swatch, Trial, TrialRowRecord } from '#shared/records'
-import { frozenOf, expectationOf, lessonsOf, questionOf, steppedDialOf, trialRowOf } from '#shared/inputs'
+import type { RecordChange, Setup, Swatch, Trial, TrialRowRecord } from '#shared/records'
+import { frozenOf, trialRowOf } from '#shared/inputs'
 import { newId } from '~/utils/id'
 
 const MOST_WORDS = 300
@@ -23,7 +16,7 @@ export type RowReading = Pick<TrialRowRecord, 'ridge' | 'show' | 'skips' | 'brea
 export const useTrialStore = defineStore('trial', () => {
   const book = useBookStore()
   const bench = useBenchStore()
-  const settings = useSettingsStore()
+  const start = useStartStore()
 
   /** The newest strip that is not closed. */
   const strip = computed<Trial | null>(
@@ -35,36 +28,17 @@ export const useTrialStore = defineStore('trial', () => {
     const { id: _, ...setup } = bench.setup
     return setup
   })
-  const usualGoal = computed(() =>
-    usualTrialGoal(
-      bench.setup.technique,
-      bench.setup.goal,
-      Object.values(bench.setup.threadIds).flatMap(id => book.shelf.threads.get(id ?? '')?.kind ?? []),
-    ),
-  )
-  const goal = computed<TrialGoal>(() => strip.value?.goal ?? usualGoal.value)
+  /** The job’s, whatever the rows were begun for. */
+  const goal = computed<TrialGoal>(() => start.goal)
   const care = computed<TrialCare>(() => strip.value?.care ?? 'careful')
-  const dial = computed(() => steppedDialOf(bench.parts.machine))
+  const dial = computed(() => start.dial)
   /** What is on the bench differs from what the rows were sewn with, the tension apart. */
   const changes = computed(() =>
     strip.value && strip.value.rows.length > 0
       ? differencesOf(strip.value.setup, content.value, book.shelf)
       : [],
   )
-  const question = computed(() =>
-    dial.value ? questionOf(goal.value, content.value, book.shelf, settings.record) : null,
-  )
-  const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), settings.record))
-  const foretold = useForetold(
-    () => lessons.value.records,
-    () => question.value,
-  )
-  const expected = computed(
-    () =>
-      question.value
-      && dial.value
-      && expectationOf(question.value, dial.value, foretold.value, lessons.value.leftOut),
-  )
+  const expected = computed(() => start.expected)
   const carried = ref('')
   const onDial = (mark: number) => dial.value !== null && mark >= dial.value.min && mark <= dial.value.max
   const counted = computed(() =>
@@ -111,12 +85,16 @@ export const useTrialStore = defineStore('trial', () => {
         ]
       : []
 
-  function begin(now: Date, change: Partial<Pick<Trial, 'goal' | 'care'>> = {}): void {
-    write('Begin a strip', fresh(now, change), closing())
+  function begin(now: Date): void {
+    write('Begin a strip', fresh(now), closing())
   }
-  function aim(change: Partial<Pick<Trial, 'goal' | 'care'>>, now: Date): void {
-    // Another goal reads the rows that are there for something else: they stay.
-    write('Choose the goal', strip.value ? { ...strip.value, ...change } : fresh(now, change))
+  function beAs(care: TrialCare, now: Date): void {
+    write('Choose how sure', strip.value ? { ...strip.value, care } : fresh(now, { care }))
+  }
+  /** The bench with a tension that was sewn. */
+  function benchAt(tension: number): RecordChange & { readonly record: Setup } {
+    const set = { ...bench.setup, tension }
+    return { table: 'setup', id: 'current', record: { ...set, tensionFrom: tensionFromOf(set, 'sewn') } }
   }
   /** Notes a row sewn at a number; the bench takes the number over. */
   function note(mark: number, reading: RowReading, now: Date): void {
@@ -133,8 +111,13 @@ export const useTrialStore = defineStore('trial', () => {
     carried.value = ''
     write(
       `Note row ${before.rows.length + 1}`,
-      { ...before, setup: first ? content.value : before.setup, rows: [...before.rows, row] },
-      [{ table: 'setup', id: 'current', record: { ...bench.setup, tension: mark } }],
+      {
+        ...before,
+        goal: goal.value,
+        setup: first ? content.value : before.setup,
+        rows: [...before.rows, row],
+      },
+      [benchAt(mark)],
     )
   }
   /**
@@ -180,7 +163,7 @@ export const useTrialStore = defineStore('trial', () => {
     const sewn = best.value?.dial ?? bench.setup.tension
     if (sewn === null) return null
     const id = newId('swatch')
-    const setup = { ...content.value, tension: sewn }
+    const { id: _bench, ...setup } = benchAt(sewn).record
     const {
       ridge = null,
       show = null,
@@ -203,11 +186,7 @@ export const useTrialStore = defineStore('trial', () => {
       source: best.value ? 'own' : 'guess',
       photos: best.value?.photos ?? { front: null, back: null },
     }
-    book.commit(`Keep “${name}”`, [
-      { table: 'swatches', id, record },
-      ...closing(),
-      { table: 'setup', id: 'current', record: { ...bench.setup, tension: sewn } },
-    ])
+    book.commit(`Keep “${name}”`, [{ table: 'swatches', id, record }, ...closing(), benchAt(sewn)])
     return id
   }
 
@@ -222,7 +201,7 @@ export const useTrialStore = defineStore('trial', () => {
     advice,
     best,
     begin,
-    aim,
+    beAs,
     note,
     goOn,
     forget,

@@ -16,7 +16,9 @@ export const useWalkStore = defineStore('walk', () => {
   const handWalks = useHandWalksStore()
   const machineId = computed(() => bench.setup.machineId)
   const state = computed(() => stateOf(machineId.value, book.shelf.machineStates))
-  const input = computed(() => walkInputOf(bench.setup, book.shelf, settings.record, state.value))
+  const input = computed(() =>
+    walkInputOf(bench.setup, book.shelf, settings.record, state.value, bench.ownStart),
+  )
   const walk = computed(() => threadingWalk(input.value))
   /** The last walk on this machine, finished or not. */
   const record = computed<WalkRecord | null>(() => {

@@ -2,10 +2,9 @@
 import { MOST_LAYERS } from '#shared/fields'
 import { formatNumber } from '#core/units'
 import { threadedBladesOf, CONSTRUCTIONS, type Construction } from '#core/needle'
-import { GOALS, type Goal, TECHNIQUES, type Technique, USUAL_GOAL } from '#core/terms'
 import type { SetupContent } from '#shared/setup'
 
-/** What is to be sewn: threads, cloth, technique and goal, and what kind of needle is wanted. */
+/** What it is sewn with: threads, cloth, and what kind of needle is wanted. */
 const construction = defineModel<Construction>('construction', { required: true })
 const gap = defineModel<string>('gap', { required: true })
 const book = useBookStore()
@@ -21,7 +20,6 @@ const options = (list: Iterable<{ id: string; name: string }>) => [
 const threads = computed(() => options(book.shelf.threads.values()))
 const cloths = computed(() => options(book.shelf.cloths.values()))
 const stabilizers = computed(() => options(book.shelf.stabilizers.values()))
-const same = (list: readonly string[]) => list.map(value => ({ value, label: value }))
 const layers = Array.from({ length: MOST_LAYERS }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))
 const SIDE_WORDS = { left: 'Left thread', middle: 'Middle thread', right: 'Right thread' } as const
 const sides = computed(() =>
@@ -43,7 +41,7 @@ const orNull = (id: string) => (id === NONE ? null : id)
 <template>
   <section
     class="controls"
-    aria-label="Thread, cloth and technique"
+    aria-label="Thread and cloth"
   >
     <div
       class="switch"
@@ -80,25 +78,6 @@ const orNull = (id: string) => (id === NONE ? null : id)
       "
     />
     <ThreadLabelInput :sides="sides" />
-    <div class="pair">
-      <SelectField
-        :model-value="bench.setup.technique"
-        label="Technique"
-        :items="same(TECHNIQUES)"
-        @update:model-value="
-          set('Choose the technique', {
-            technique: $event as Technique,
-            goal: USUAL_GOAL[$event as Technique],
-          })
-        "
-      />
-      <SelectField
-        :model-value="bench.setup.goal"
-        label="Goal"
-        :items="same(GOALS)"
-        @update:model-value="set('Choose the goal', { goal: $event as Goal })"
-      />
-    </div>
     <div class="pair">
       <SelectField
         :model-value="bench.setup.clothId ?? NONE"

@@ -1,39 +1,18 @@
 <script setup lang="ts">
+import type { Construction } from '#core/needle'
 import type { StartSettings } from '#core/pairing'
-import { formatShort, lengthWithUnit } from '#core/units'
+import { dialledIn } from '#shared/job'
 
-/** Numbers to begin a trial with, each with its source, and one press that dials them in. */
-const { start } = defineProps<{ start: StartSettings }>()
+/** Numbers to begin a trial with, each with all that speaks for it, and one press that dials them all in. */
+const { start, construction } = defineProps<{ start: StartSettings; construction: Construction }>()
 const bench = useBenchStore()
-const settings = useSettingsStore()
-const mm = (value: number | null, text: string) =>
-  value === null ? text : lengthWithUnit(value, settings.unit)
-const rows = computed(() => [
-  {
-    name: 'Tension',
-    ...start.tension,
-    text:
-      start.tensionNumber === null
-        ? start.tension.text
-        : `${formatShort(start.tensionNumber)} (home ${formatShort(bench.parts.machine!.tensionDial!.home)})`,
-  },
-  {
-    name: 'Length',
-    ...start.length,
-    text: start.length.source === 'own plan' ? start.length.text : mm(start.lengthMm, start.length.text),
-  },
-  { name: 'Width', ...start.width, text: mm(start.widthMm, start.width.text) },
-  { name: 'Speed', ...start.speed },
-  { name: 'Stabilizer', ...start.stabilizer },
-  { name: 'Foot', ...start.foot },
-  { name: 'Plate', ...start.plate },
-])
-function dialIn(): void {
-  bench.update('Dial in the start settings', {
-    ...(start.tensionNumber === null ? {} : { tension: start.tensionNumber }),
-    stitch: { ...bench.setup.stitch, lengthMm: start.lengthMm ?? bench.setup.stitch.lengthMm },
-  })
-}
+const place = useWorkplace()
+const settled = computed(() => {
+  const { id: _, ...setup } = bench.setup
+  return dialledIn(setup, start, place.value)
+})
+/** Of a needle that is only looked at nothing is dialled in. */
+const isFitted = computed(() => bench.parts.needle?.construction === construction)
 </script>
 
 <template>
@@ -44,20 +23,37 @@ function dialIn(): void {
     <header>
       <h2>Where to start</h2>
       <UButton
+        v-if="isFitted"
         size="sm"
         variant="outline"
         label="Dial in"
-        @click="dialIn"
+        @click="bench.update('Dial in the start settings', settled.setup)"
       />
+      <span
+        v-else
+        class="hint"
+        >with a {{ construction }} needle in</span
+      >
     </header>
     <dl class="rows">
       <template
-        v-for="{ name, text, source, why } in rows"
+        v-for="{ name, to, source, why, missing } in settled.settings"
         :key="name"
       >
         <dt>{{ name }}</dt>
         <dd>
-          <b>{{ text }}</b> <span class="hint">{{ source }}: {{ why }}</span>
+          <b>{{ to }}</b> <span class="hint">{{ source }}: {{ why }}</span>
+          <span
+            v-for="other in name === 'Tension' ? start.tension.others : []"
+            :key="other.source"
+            class="hint"
+            >{{ other.source }} would say {{ other.text }}: {{ other.why }}</span
+          >
+          <span
+            v-if="missing"
+            class="hint missing"
+            >{{ missing }}</span
+          >
         </dd>
       </template>
     </dl>
@@ -79,5 +75,8 @@ dt {
 dd .hint {
   display: block;
   font-size: 13px;
+}
+dd .missing {
+  color: var(--weld-text);
 }
 </style>

@@ -1,13 +1,20 @@
 <script setup lang="ts">
 import { formatNumber, formatShort } from '#core/units'
-import { GOAL_FACTS, TRIAL_GOALS, type TrialCare, type TrialGoal } from '#core/trial'
+import { JOBS } from '#core/job'
+import { GOALS, type Goal } from '#core/terms'
+import { GOAL_FACTS, type TrialCare } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
 
 /** What the strip is to find, and where it is expected before anything was sewn. */
 const trial = useTrialStore()
 const book = useBookStore()
 const facts = computed(() => GOAL_FACTS[trial.goal])
-const goals = TRIAL_GOALS.map(value => ({ value, label: GOAL_FACTS[value].name }))
+const bench = useBenchStore()
+/** Rows that were begun for something else are read for this now. */
+const begunFor = computed(() => {
+  const { strip } = trial
+  return strip && strip.rows.length > 0 && strip.goal !== trial.goal ? GOAL_FACTS[strip.goal].name : null
+})
 const cares = [
   { value: 'careful', label: 'Careful' },
   { value: 'quick', label: 'Quick' },
@@ -24,12 +31,21 @@ const names = computed(
     class="card"
     aria-label="Goal"
   >
+    <p>
+      Job: <b>{{ JOBS[bench.setup.job].name }}</b> <span class="hint">change it in the line-up</span>
+    </p>
     <SelectField
       label="Goal"
-      :model-value="trial.goal"
-      :items="goals"
-      @update:model-value="trial.aim({ goal: $event as TrialGoal }, new Date())"
+      :model-value="bench.setup.goal"
+      :items="GOALS.map(value => ({ value, label: value }))"
+      @update:model-value="bench.update('Choose the goal', { goal: $event as Goal })"
     />
+    <p
+      v-if="begunFor"
+      class="hint"
+    >
+      The rows were sewn for “{{ begunFor }}”; they are read for this goal now.
+    </p>
     <p>
       Look for: <b>{{ facts.look }}</b>.
       <span class="hint"
@@ -42,7 +58,7 @@ const names = computed(
       label="How sure"
       :model-value="trial.care"
       :items="cares"
-      @update:model-value="trial.aim({ care: $event as TrialCare }, new Date())"
+      @update:model-value="trial.beAs($event as TrialCare, new Date())"
     />
     <p class="hint">
       {{
@@ -64,6 +80,13 @@ const names = computed(
         }}<template v-if="names.length > 0"
           >: {{ names.join(', ') }}{{ trial.expected.of > names.length ? ' …' : '' }}</template
         >.
+      </p>
+      <p
+        v-for="other in trial.expected.others"
+        :key="other.source"
+        class="hint"
+      >
+        {{ other.source }} would say {{ other.text }}: {{ other.why }}.
       </p>
       <p
         v-if="trial.expected.error"

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { needlePositionLimitMm } from '#core/swing'
+import { parseLength } from '#core/units'
+import { LIMITS } from '#shared/fields'
 
 const bench = useBenchStore()
-const { bare } = useLength()
+const settings = useSettingsStore()
+const { bare, sign } = useLength()
 const stitch = computed(() => bench.setup.stitch)
 const LENGTH_STEP_MM = 0.1
 const POSITION_STEP_MM = 0.5
@@ -14,10 +17,25 @@ const positionStep = computed(() => {
     ? machine.maxWidthMm / (machine.needlePositions - 1)
     : POSITION_STEP_MM
 })
+/** What was typed and is no length, until it is mended; the stitch keeps what it had. */
+const problem = ref('')
+function typeLength(text: string): void {
+  const mm = parseLength(text, settings.unit)
+  const [min, max] = LIMITS.lengthMm
+  problem.value =
+    mm !== null && mm >= min && mm <= max ? '' : `Length goes from ${bare(min)} to ${bare(max)} ${sign()}.`
+  if (problem.value === '') bench.setStitch({ lengthMm: mm! })
+}
 const tidy = (mm: number) => Math.round(mm * 100) / 100
 function setLength(by: number): void {
+  problem.value = ''
   bench.setStitch(
-    { lengthMm: Math.min(20, Math.max(LENGTH_STEP_MM, tidy(stitch.value.lengthMm + by * LENGTH_STEP_MM))) },
+    {
+      lengthMm: Math.min(
+        LIMITS.lengthMm[1],
+        Math.max(LIMITS.lengthMm[0], tidy(stitch.value.lengthMm + by * LENGTH_STEP_MM)),
+      ),
+    },
     'length',
   )
 }
@@ -37,7 +55,9 @@ const reach = computed(() => {
     <StepField
       label="Length"
       :value="bare(stitch.lengthMm)"
+      typed
       @step="setLength"
+      @type="typeLength"
     />
     <StepField
       label="Needle moved"
@@ -57,15 +77,25 @@ const reach = computed(() => {
     >
       <UIcon name="i-lucide-flip-horizontal-2" /> Mirror
     </button>
+    <p
+      v-if="problem"
+      role="alert"
+      class="strikes-ink hint problem"
+    >
+      {{ problem }}
+    </p>
   </div>
 </template>
 
 <style scoped>
 .settings {
   display: grid;
-  grid-template-columns: 1fr 1.25fr 72px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr) 72px;
   gap: 8px;
   align-items: end;
+}
+.problem {
+  grid-column: 1 / -1;
 }
 .mirror {
   min-height: 44px;

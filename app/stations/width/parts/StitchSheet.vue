@@ -1,12 +1,61 @@
 <script setup lang="ts">
+import { sewnInputOf } from '#core/seam'
+import type { SewnInput } from '#core/sewn'
 import { findStitch } from '#core/stitch'
-import type { NamedStitch } from '#shared/inputs'
+import { fittedStitch, type FittedStitch, type NamedStitch, seamOf } from '#shared/inputs'
+import { drawCloth, drawSewn, type View } from '~/seam/drawSewn'
+import { STANDING_LOOKS } from './standingLooks'
+import { useStitchPreviews } from './useStitchPreviews'
 
+/** Every stitch as this needle and these threads sew it, with what would come of it. */
 const open = defineModel<boolean>('open', { required: true })
 const book = useBookStore()
 const bench = useBenchStore()
+const settings = useSettingsStore()
 const { remove } = useShelf()
+const { length } = useLength()
 const drawing = ref(false)
+
+const SHOWN_MM = 14
+const TALL_PX = 92
+const fitted = computed(() =>
+  bench.allStitches.map(stitch => fittedStitch(stitch, bench.setup, book.shelf, settings.record)),
+)
+const wishes = computed(() => {
+  const drawn = new Map<string, SewnInput>()
+  for (const { stitch, setting } of fitted.value) {
+    const seam = seamOf({ ...bench.setup, stitch: setting }, book.shelf, settings.record)
+    const input = seam && sewnInputOf(seam, SHOWN_MM)
+    if (input) drawn.set(stitch.id, input)
+  }
+  return drawn
+})
+const previews = useStitchPreviews(() => wishes.value)
+/** Wide enough for the widest of them, so that all are drawn to one scale. */
+const spanMm = computed(() =>
+  Math.max(4, ...[...previews.values()].map(({ right }) => 2 * Math.max(-right.leftMm, right.rightMm))),
+)
+function drawOne(id: string) {
+  const preview = previews.get(id)
+  return (context: CanvasRenderingContext2D, view: View, width: number, height: number) => {
+    drawCloth(context, bench.seam?.clothHex ?? '#eadfcb', width, height)
+    if (preview) drawSewn(context, preview.right, view)
+  }
+}
+
+const isOwn = ({ stitch }: FittedStitch) => findStitch(stitch.id) === null
+const isMuddy = ({ stitch }: FittedStitch) => previews.get(stitch.id)?.muddy === true
+const FILTERS = {
+  'all': { label: 'All', fits: () => true },
+  'clear': { label: 'Clear', fits: one => one.standing === 'clear' && !isMuddy(one) },
+  'straight only': { label: 'Straight only', fits: one => one.standing === 'straight only' },
+  'muddy': { label: 'Muddy', fits: isMuddy },
+  'strikes': { label: 'Strikes', fits: one => one.standing === 'strikes' },
+  'own': { label: 'My own', fits: isOwn },
+} satisfies Record<string, { label: string; fits: (one: FittedStitch) => boolean }>
+const NAMES = Object.keys(FILTERS) as (keyof typeof FILTERS)[]
+const filter = ref<keyof typeof FILTERS>('all')
+const shown = computed(() => fitted.value.filter(FILTERS[filter.value].fits))
 
 function choose(stitch: NamedStitch): void {
   bench.chooseStitch(stitch)
@@ -18,6 +67,13 @@ function added(id: string): void {
   if (stitch) choose(stitch)
 }
 const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
+/** What would come of it, in a word: the strike before the mud. */
+const lookOf = (one: FittedStitch) =>
+  STANDING_LOOKS[one.standing !== 'strikes' && isMuddy(one) ? 'muddy' : one.standing]
+function sizeOf({ setting, standing }: FittedStitch): string {
+  const held = standing === 'straight only' ? 'no swing' : `width ${length(setting.widthMm)}`
+  return setting.widthMm > 0 || standing === 'straight only' ? held : `length ${length(setting.lengthMm)}`
+}
 </script>
 
 <template>
@@ -27,9 +83,9 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
     :description="
       drawing
         ? 'From drops on a millimetre grid, a CSV or an SVG.'
-        : 'Each is a list of needle drops; its usual width is narrowed to what is safe here.'
+        : 'As this needle and these threads sew them, each at its usual size, narrowed to what is safe here.'
     "
-    :ui="{ content: 'max-w-3xl' }"
+    :ui="{ content: 'max-w-4xl' }"
   >
     <template #body>
       <LazyOwnStitchMaker
@@ -38,53 +94,88 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
         @cancel="drawing = false"
       />
       <template v-else>
+        <div
+          class="filters"
+          role="group"
+          aria-label="Show"
+        >
+          <button
+            v-for="name in NAMES"
+            :key="name"
+            type="button"
+            :aria-pressed="filter === name"
+            @click="filter = name"
+          >
+            {{ FILTERS[name].label }} {{ fitted.filter(FILTERS[name].fits).length }}
+          </button>
+          <button
+            type="button"
+            class="own"
+            @click="drawing = true"
+          >
+            <UIcon name="i-lucide-plus" /> A stitch of my own
+          </button>
+        </div>
+        <p
+          v-if="shown.length === 0"
+          role="status"
+        >
+          None of them.
+        </p>
         <ul class="grid">
           <li
-            v-for="stitch in bench.allStitches"
-            :key="stitch.id"
+            v-for="one in shown"
+            :key="one.stitch.id"
             class="cell"
           >
             <button
               type="button"
               class="stitch"
-              :aria-pressed="stitch.id === bench.setup.stitch.stitchId"
-              @click="choose(stitch)"
+              :aria-pressed="one.stitch.id === bench.setup.stitch.stitchId"
+              @click="choose(one.stitch)"
             >
-              <span class="picture"
-                ><StitchThumb
-                  :shape="stitch"
-                  :width="Math.max(stitch.defaultWidthMm, 0.01)"
-                  :length="stitch.defaultLengthMm"
-              /></span>
-              <span
-                ><b>{{ stitch.name }}</b
-                ><span class="hint"
-                  >{{ useOf(stitch.id)
-                  }}{{ stitch.alignment === 'centre' ? '' : ` · held ${stitch.alignment}` }}</span
-                ></span
-              >
+              <span class="picture">
+                <SewnCanvas
+                  v-if="one.swing"
+                  :draw="drawOne(one.stitch.id)"
+                  :span-mm="spanMm"
+                  :tall-px="TALL_PX"
+                  label=""
+                />
+                <StitchThumb
+                  v-else
+                  :shape="one.stitch"
+                  :width="Math.max(one.stitch.defaultWidthMm, 0.01)"
+                  :length="one.stitch.defaultLengthMm"
+                />
+              </span>
+              <span class="words">
+                <b>{{ one.stitch.name }}</b>
+                <span
+                  v-if="lookOf(one)"
+                  class="standing"
+                  :style="{ color: lookOf(one)!.ink }"
+                  ><UIcon :name="lookOf(one)!.icon" /> {{ lookOf(one)!.word }}</span
+                >
+                <span class="hint">{{ sizeOf(one) }}</span>
+                <span class="hint"
+                  >{{ useOf(one.stitch.id)
+                  }}{{ one.stitch.alignment === 'centre' ? '' : ` · held ${one.stitch.alignment}` }}</span
+                >
+              </span>
             </button>
             <UButton
-              v-if="!findStitch(stitch.id)"
+              v-if="isOwn(one)"
               icon="i-lucide-trash-2"
               variant="ghost"
               color="neutral"
-              :aria-label="`Delete ${stitch.name}`"
+              :aria-label="`Delete ${one.stitch.name}`"
               @click="
                 () => {
-                  remove('stitches', stitch.id, stitch.name)
+                  remove('stitches', one.stitch.id, one.stitch.name)
                 }
               "
             />
-          </li>
-          <li class="cell">
-            <button
-              type="button"
-              class="stitch own"
-              @click="drawing = true"
-            >
-              <UIcon name="i-lucide-plus" /> <b>A stitch of my own</b>
-            </button>
           </li>
         </ul>
       </template>
@@ -93,34 +184,54 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
 </template>
 
 <style scoped>
+.filters {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-bottom: 10px;
+}
+.filters button {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 44px;
+  padding: 4px 12px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  background: var(--white);
+  font-weight: 600;
+  cursor: pointer;
+}
+.filters button[aria-pressed='true'] {
+  border-color: var(--mulberry);
+  box-shadow: inset 0 0 0 1px var(--mulberry);
+}
+.filters .own {
+  margin-left: auto;
+  border-style: dashed;
+  color: var(--mulberry);
+}
 .grid {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(215px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
   gap: 6px;
 }
 .cell {
   display: flex;
-  align-items: center;
+  align-items: stretch;
 }
 .stitch {
   flex: 1;
   display: flex;
   align-items: center;
   gap: 10px;
-  min-height: 76px;
-  padding: 6px 10px;
+  padding: 6px;
   text-align: left;
   border: 1.5px solid var(--line);
   border-radius: 10px;
   background: var(--cloth);
   cursor: pointer;
   line-height: 1.2;
-}
-.own {
-  justify-content: center;
-  border-style: dashed;
-  border-color: var(--line-strong);
-  color: var(--mulberry);
 }
 .stitch:hover {
   border-color: var(--mulberry);
@@ -131,14 +242,22 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
 }
 .picture {
   flex: none;
-  width: 46px;
-  height: 64px;
+  width: 92px;
+  height: 92px;
   color: var(--woad);
-  background: var(--paper);
-  border-radius: 6px;
-  padding: 2px;
+}
+.words {
+  min-width: 0;
+}
+.standing {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  font-weight: 650;
+  font-size: 15px;
 }
 .stitch .hint {
   display: block;
+  font-size: 14px;
 }
 </style>

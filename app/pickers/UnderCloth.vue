@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { UNDER_KINDS, type UnderKind } from '#core/terms'
+import { LIMITS, MOST_UNDER } from '#shared/fields'
+import { underFootMm } from '#shared/inputs'
+import type { SetupContent } from '#shared/setup'
+
+/** What lies under the cloth, each layer with its thickness, and how thick all of it is together. */
+type Layer = SetupContent['under'][number]
+const book = useBookStore()
+const bench = useBenchStore()
+const { length } = useLength()
+const under = computed(() => bench.setup.under)
+const total = computed(() => underFootMm(bench.setup, book.shelf.cloths))
+const kinds = UNDER_KINDS.map(value => ({ value, label: value }))
+
+const put = (label: string, layers: readonly Layer[]) => bench.update(label, { under: [...layers] })
+const add = () => put('Put a layer under it', [...under.value, { kind: 'wadding', thicknessMm: null }])
+const takeOut = (place: number) =>
+  put(
+    'Take a layer out',
+    under.value.filter((_, i) => i !== place),
+  )
+function change(place: number, by: Partial<Layer>): void {
+  // What is no thickness stays in its field, with what is wrong; the setup keeps what it had.
+  const [min, max] = LIMITS.thicknessMm
+  const mm = by.thicknessMm
+  if (mm !== undefined && mm !== null && !(mm >= min && mm <= max)) return
+  put(
+    'Change a layer',
+    under.value.map((layer, i) => (i === place ? { ...layer, ...by } : layer)),
+  )
+}
+</script>
+
+<template>
+  <fieldset class="under">
+    <legend class="field-label">Under it</legend>
+    <div
+      v-for="(layer, place) in under"
+      :key="place"
+      class="layer"
+    >
+      <SelectField
+        :label="`Layer ${place + 1}`"
+        :model-value="layer.kind"
+        :items="kinds"
+        @update:model-value="change(place, { kind: $event as UnderKind })"
+      />
+      <LengthField
+        :label="`${place + 1} thick`"
+        limit="thicknessMm"
+        optional
+        :model-value="layer.thicknessMm"
+        @update:model-value="change(place, { thicknessMm: $event })"
+      />
+      <UButton
+        icon="i-lucide-x"
+        variant="ghost"
+        color="neutral"
+        :aria-label="`Take layer ${place + 1} out`"
+        @click="takeOut(place)"
+      />
+    </div>
+    <UButton
+      v-if="under.length < MOST_UNDER"
+      size="sm"
+      variant="outline"
+      icon="i-lucide-plus"
+      label="Wadding, backing, interfacing"
+      @click="add"
+    />
+    <p class="hint">
+      Under the foot: <b>{{ length(total) }}</b><template v-if="total !== null"
+        >; where the foot climbs onto it, a shim of the same height keeps it level.</template
+      ><template v-else>: thread and bobbin are reckoned as the least until every layer is.</template>
+    </p>
+  </fieldset>
+</template>
+
+<style scoped>
+.under {
+  display: grid;
+  gap: 8px;
+  margin-bottom: 12px;
+}
+.layer {
+  display: grid;
+  grid-template-columns: 1fr 1.2fr auto;
+  gap: 8px;
+  align-items: end;
+}
+.under > .hint {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,68 @@
+import { defineStore } from 'pinia'
+import { computed, watchEffect } from 'vue'
+import { trialGoalOf } from '#core/job'
+import { startSettings } from '#core/pairing'
+import type { TrialGoal } from '#core/trial'
+import {
+  expectationOf,
+  featuresOf,
+  foretoldShareOf,
+  frozenOf,
+  lessonsOf,
+  type Question,
+  startInputOf,
+  steppedDialOf,
+} from '#shared/inputs'
+
+/**
+ * Where to begin with what is on the machine: one value a quantity, for pairing, strip, job and card alike.
+ * Own swatches are read in a worker; until they are, an own plan or the rule speaks.
+ */
+export const useStartStore = defineStore('start', () => {
+  const book = useBookStore()
+  const bench = useBenchStore()
+  const settings = useSettingsStore()
+
+  const construction = computed(() => bench.parts.needle?.construction ?? 'single')
+  const dial = computed(() => steppedDialOf(bench.parts.machine))
+  /** What a strip of this job is read for. */
+  const goal = computed<TrialGoal>(() =>
+    trialGoalOf(
+      bench.setup.job,
+      bench.setup.goal,
+      Object.values(bench.setup.threadIds).flatMap(id => book.shelf.threads.get(id ?? '')?.kind ?? []),
+    ),
+  )
+  const byRule = computed(() => {
+    const input = startInputOf(bench.setup, construction.value, book.shelf, settings.record)
+    return input && startSettings(input)
+  })
+  const question = computed<Question | null>(() =>
+    dial.value && byRule.value
+      ? {
+          wanted: featuresOf(goal.value, frozenOf(bench.setup, book.shelf)),
+          ruleShare: byRule.value.ruleShare,
+        }
+      : null,
+  )
+  const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), settings.record))
+  const told = useForetold(
+    () => lessons.value.records,
+    () => question.value,
+  )
+  const start = computed(() => {
+    const foretold = foretoldShareOf(told.value)
+    if (!foretold) return byRule.value
+    const input = startInputOf(bench.setup, construction.value, book.shelf, settings.record, foretold)
+    return input && startSettings(input)
+  })
+  const expected = computed(
+    () => dial.value && expectationOf(start.value, dial.value, told.value, lessons.value.leftOut),
+  )
+  // What the verdict offers to begin with is the same number.
+  watchEffect(() => {
+    const tension = start.value?.tension
+    bench.ownStart = tension && tension.source !== 'rule' ? tension.value : null
+  })
+  return { goal, dial, start, expected }
+})

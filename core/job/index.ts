@@ -1,0 +1,1 @@
+export { type Job, JOB_IDS, type JobId, JOBS, trialGoalOf } from './jobs'

@@ -1,0 +1,173 @@
+import type { Goal, Technique } from '#core/terms'
+import type { TrialGoal } from '#core/trial'
+
+export const JOB_IDS = [
+  'seam',
+  'hem',
+  'topstitching',
+  'pintucks',
+  'decorative-row',
+  'satin',
+  'metallic-line',
+  'hidden-edge',
+  'blanket-edge',
+  'pearl-line',
+  'bobbin-work',
+] as const
+/** What is being sewn. */
+export type JobId = (typeof JOB_IDS)[number]
+
+/** What a job settles before anything is known of machine, needle and thread. */
+export interface Job {
+  readonly name: string
+  /** What it is, in a few words. */
+  readonly about: string
+  readonly technique: Technique
+  readonly goal: Goal
+  /** Stitches of the library it is sewn with, the usual one first; any of them, or one's own, may stay. */
+  readonly stitchIds: readonly [string, ...string[]]
+  /** Whether one's own stitches may stay too. */
+  readonly takesOwnStitches: boolean
+  /** Several needles are what makes it; null: as one likes. The gap in mm. */
+  readonly twinGapMm: readonly [least: number, most: number] | null
+  /** The thick thread lies on the bobbin, past its tension. */
+  readonly isBobbinWork: boolean
+}
+
+const PLAIN = { takesOwnStitches: false, twinGapMm: null, isBobbinWork: false } as const
+
+/** Source: common practice; which stitch stands first is our own choice. */
+export const JOBS: Readonly<Record<JobId, Job>> = {
+  'seam': {
+    ...PLAIN,
+    name: 'Seam',
+    about: 'two cloths held together',
+    technique: 'seam',
+    goal: 'balanced',
+    stitchIds: ['straight'],
+  },
+  'hem': {
+    ...PLAIN,
+    name: 'Hem',
+    about: 'flat rows, knit or woven',
+    technique: 'hem',
+    goal: 'flat',
+    stitchIds: ['straight'],
+  },
+  'topstitching': {
+    ...PLAIN,
+    name: 'Topstitching',
+    about: 'rows that show, beside an edge',
+    technique: 'topstitching',
+    goal: 'flat',
+    stitchIds: ['straight'],
+  },
+  'pintucks': {
+    ...PLAIN,
+    name: 'Pintucks',
+    about: 'raised tucks between two needles',
+    technique: 'pintucks',
+    goal: 'raised',
+    stitchIds: ['straight'],
+    twinGapMm: [1.6, 2.5],
+  },
+  'decorative-row': {
+    ...PLAIN,
+    name: 'Decorative row',
+    about: 'open patterns, bands',
+    technique: 'decorative',
+    goal: 'balanced',
+    stitchIds: [
+      'honeycomb',
+      'serpentine',
+      'feather',
+      'scallop',
+      'zigzag',
+      'three-step-zigzag',
+      'star',
+      'cross',
+      'ladder',
+      'vine',
+      'arrowhead',
+      'meander',
+      'fern',
+    ],
+    takesOwnStitches: true,
+  },
+  'satin': {
+    ...PLAIN,
+    name: 'Satin',
+    about: 'closed, shining columns',
+    technique: 'decorative',
+    goal: 'balanced',
+    stitchIds: ['satin-leaf', 'satin-diamond', 'satin-wave'],
+    takesOwnStitches: true,
+  },
+  'metallic-line': {
+    ...PLAIN,
+    name: 'Metallic line',
+    about: 'metallic or film, lying unstrained',
+    technique: 'decorative',
+    goal: 'balanced',
+    stitchIds: ['straight', 'serpentine', 'zigzag', 'honeycomb'],
+    takesOwnStitches: true,
+  },
+  'hidden-edge': {
+    ...PLAIN,
+    name: 'Hidden edge',
+    about: 'appliqué held by a stitch nobody sees',
+    technique: 'appliqué edge',
+    goal: 'invisible',
+    stitchIds: ['zigzag'],
+  },
+  'blanket-edge': {
+    ...PLAIN,
+    name: 'Blanket edge',
+    about: 'appliqué edge with bites that show',
+    technique: 'blanket stitch',
+    goal: 'balanced',
+    stitchIds: ['blanket'],
+  },
+  'pearl-line': {
+    ...PLAIN,
+    name: 'Pearl line',
+    about: 'a cord of pearl cotton on the cloth',
+    technique: 'decorative',
+    goal: 'balanced',
+    stitchIds: ['straight'],
+  },
+  'bobbin-work': {
+    ...PLAIN,
+    name: 'Bobbin work',
+    about: 'thick thread from below, wrong side up',
+    technique: 'decorative',
+    goal: 'balanced',
+    stitchIds: ['straight', 'serpentine', 'zigzag', 'feather', 'meander'],
+    takesOwnStitches: true,
+    isBobbinWork: true,
+  },
+}
+
+const FOR_GOAL: Readonly<Partial<Record<Goal, TrialGoal>>> = {
+  'flat': 'flat',
+  'raised': 'raised',
+  'bobbin hair': 'bobbinHair',
+  'invisible': 'invisible',
+}
+
+/**
+ * What a trial strip of a job is read for. Source: common practice.
+ *
+ * @param threadKinds - of the threads above.
+ *
+ * @example
+ * trialGoalOf('satin', 'balanced', ['rayon']) // 'satin'
+ */
+export function trialGoalOf(job: JobId, goal: Goal, threadKinds: readonly string[]): TrialGoal {
+  const said = FOR_GOAL[goal]
+  if (said) return said
+  if (job === 'blanket-edge') return 'blanket'
+  if (job === 'metallic-line' || threadKinds.some(kind => kind === 'metallic' || kind === 'film'))
+    return 'metallic'
+  return job === 'satin' || job === 'decorative-row' ? 'satin' : 'balanced'
+}

@@ -1,0 +1,225 @@
+import { leadingColour } from '#core/colour'
+import { JOBS, type Job, type JobId, trialGoalOf } from '#core/job'
+import { needleNameAndType } from '#core/needle'
+import {
+  bobbinAdvice,
+  decidingThread,
+  type ForetoldShare,
+  rankBobbins,
+  rankNeedles,
+  startSettings,
+  threadClassOf,
+} from '#core/pairing'
+import { findStitch, STITCHES } from '#core/stitch'
+import type { SwatchFeatures } from '#core/swatch'
+import type { Goal } from '#core/terms'
+import {
+  benchOf,
+  candidateOf,
+  clothFactsOf,
+  featuresOf,
+  frozenOf,
+  startInputOf,
+  stitchFactsOf,
+  threadedBlades,
+} from '../inputs'
+import type { NeedleRecord } from '../records'
+import type { SetupContent } from '../setup'
+import { dialledIn, type Setting, type Settled, type Workplace } from './settings'
+
+/** What own swatches say before a row was sewn; null: too few like it. */
+export type Foretell = (wanted: SwatchFeatures, ruleShare: number) => ForetoldShare | null
+
+/**
+ * A setup for a job: stitch, needle where the job needs several, bobbin, and every start value, in one.
+ * Threads and cloth are the sewist's own choice and stay.
+ */
+export function setUpFor(id: JobId, setup: SetupContent, place: Workplace, foretell: Foretell): Settled {
+  const job = JOBS[id]
+  const goal = goalFor(id, place)
+  const named: Settled = {
+    setup: { ...setup, job: id, goal },
+    settings: [
+      told('Job', JOBS[setup.job].name, job.name, job.about),
+      told('Goal', setup.goal, goal, 'usual for this job'),
+    ],
+  }
+  const steps = [needleStep, stitchStep, bobbinStep]
+  const fitted = steps.reduce((so, step) => add(so, step(so.setup, job, place)), named)
+  const start = startFor(fitted.setup, place, foretell)
+  if (!start) return fitted
+  const dialled = dialledIn(fitted.setup, start, place)
+  return { setup: dialled.setup, settings: [...fitted.settings, ...dialled.settings] }
+}
+
+/** Where to begin with a setup that is not on the bench yet; null without a thread. */
+function startFor(setup: SetupContent, { tables, settings }: Workplace, foretell: Foretell) {
+  const { needle } = benchOf(setup, tables)
+  const construction = needle?.construction ?? 'single'
+  const input = startInputOf(setup, construction, tables, settings)
+  if (!input) return null
+  const kinds = threadedBlades(setup, construction, tables.threads).map(({ thread }) => thread.kind)
+  const wanted = featuresOf(trialGoalOf(setup.job, setup.goal, kinds), frozenOf(setup, tables))
+  return startSettings({ ...input, foretold: foretell(wanted, startSettings(input).ruleShare) })
+}
+
+/** With pearl the school decides whether a hair of bobbin comes up. */
+function goalFor(id: JobId, { settings }: Workplace): Goal {
+  const isHair = id === 'pearl-line' && settings.schools.pearlTension === 'plus-one'
+  return isHair ? 'bobbin hair' : JOBS[id].goal
+}
+
+interface StepResult {
+  readonly change: Partial<SetupContent>
+  readonly settings: readonly Setting[]
+}
+type Step = (setup: SetupContent, job: Job, place: Workplace) => StepResult
+const NOTHING: StepResult = { change: {}, settings: [] }
+const add = ({ setup, settings }: Settled, step: StepResult): Settled => ({
+  setup: { ...setup, ...step.change },
+  settings: [...settings, ...step.settings],
+})
+const told = (
+  name: string,
+  from: string,
+  to: string,
+  why: string,
+  missing: string | null = null,
+): Setting => ({
+  name,
+  from,
+  to,
+  source: 'rule',
+  why,
+  missing,
+})
+
+const GAP_ROUNDING_MM = 0.05
+const gapText = ([least, most]: readonly [number, number]) => `a twin of ${least} to ${most}`
+
+/** Where several needles make the job: the best owned of that gap, and a thread on its right. */
+const needleStep: Step = (setup, { twinGapMm }, { tables, settings }) => {
+  if (!twinGapMm) return NOTHING
+  const { needle } = benchOf(setup, tables)
+  const from = needle ? needleNameAndType(needle) : 'none'
+  const why = 'the tuck rises between two needles'
+  const suits = ({ construction, gapMm }: Pick<NeedleRecord, 'construction' | 'gapMm'>) =>
+    construction === 'twin'
+    && gapMm >= twinGapMm[0] - GAP_ROUNDING_MM
+    && gapMm <= twinGapMm[1] + GAP_ROUNDING_MM
+  if (needle && suits(needle)) return { change: {}, settings: [told('Needle', from, from, why)] }
+  const found = bestTwin([...tables.needles.values()].filter(suits), setup, { tables, settings })
+  if (!found) {
+    const missing = `you own no needle like that: ${gapText(twinGapMm)}`
+    return { change: {}, settings: [told('Needle', from, from, why, missing)] }
+  }
+  const { left, right } = setup.threadIds
+  const second = right === null && left !== null ? { threadIds: { ...setup.threadIds, right: left } } : {}
+  const name = (id: string | null) => tables.threads.get(id ?? '')?.name ?? 'none'
+  const secondRow = second.threadIds ? [told('Right thread', 'none', name(left), 'as the left')] : []
+  return {
+    change: { needleId: found.id, ...second },
+    settings: [told('Needle', from, needleNameAndType(found), why), ...secondRow],
+  }
+}
+
+function bestTwin(
+  owned: readonly NeedleRecord[],
+  setup: SetupContent,
+  { tables }: Pick<Workplace, 'tables' | 'settings'>,
+): NeedleRecord | null {
+  const there = owned.filter(({ count, state }) => count > 0 && state !== 'bent')
+  const threads = threadedBlades(setup, 'twin', tables.threads).map(({ thread }) => thread)
+  if (threads.length === 0) return there[0] ?? null
+  const cloth = clothFactsOf(setup, tables.cloths)
+  const [best] = rankNeedles({ threads, cloth, construction: 'twin', gapMm: null }, there.map(candidateOf))
+  return best ? tables.needles.get(best.needle.id)! : null
+}
+
+/** The stitch that is on stays where the job can be sewn with it, mirrored and moved as it was. */
+const stitchStep: Step = (setup, { stitchIds, takesOwnStitches }, { tables }) => {
+  const { stitch } = benchOf(setup, tables)
+  const isOwn = stitch !== null && findStitch(stitch.id) === null
+  const from = stitch?.name ?? 'none'
+  if (stitch && (stitchIds.includes(stitch.id) || (isOwn && takesOwnStitches)))
+    return { change: {}, settings: [told('Stitch', from, from, 'goes with this job')] }
+  const taken = STITCHES.find(({ id }) => id === stitchIds[0])!
+  return {
+    change: {
+      stitch: {
+        stitchId: taken.id,
+        widthMm: taken.defaultWidthMm,
+        lengthMm: taken.defaultLengthMm,
+        mirror: false,
+        positionMm: 0,
+      },
+    },
+    settings: [told('Stitch', from, taken.name, taken.use)],
+  }
+}
+
+/** What goes on the bobbin, by kind of thread and school, and past which tension it runs. */
+const bobbinStep: Step = (setup, job, place) =>
+  (job.isBobbinWork ? thickBelow : usualBelow)(setup, job, place)
+
+const thickBelow: Step = (setup, _job, { tables }) => {
+  const thread = (id: string | null) => tables.threads.get(id ?? '') ?? null
+  const isThick = (id: string | null) => {
+    const found = thread(id)
+    return found !== null && threadClassOf(found) === 'thick'
+  }
+  const { left, middle, right } = setup.threadIds
+  const thickId = [setup.bobbinId, left, middle, right].find(isThick) ?? null
+  const from = thread(setup.bobbinId)?.name ?? 'none'
+  const spring = told(
+    'Bobbin tension',
+    setup.bobbinTension,
+    'bypassed',
+    'a thick thread runs past the spring',
+  )
+  const change = { bobbinTension: 'bypassed' } as const
+  if (thickId === null) {
+    const missing = 'wind the thick thread: pearl 8, crochet or floss'
+    return { change, settings: [told('Bobbin', from, from, 'the thick thread', missing), spring] }
+  }
+  const off = (id: string | null) => (isThick(id) ? null : id)
+  const threadIds = { left: off(left), middle: off(middle), right: off(right) }
+  const isBare = Object.values(threadIds).every(id => id === null)
+  const above = isBare
+    ? [told('Thread', 'none', 'none', 'it holds the thick one', 'choose a fine one in the same colour')]
+    : []
+  const wound = told('Bobbin', from, thread(thickId)!.name, 'too bulky for a needle')
+  return { change: { ...change, bobbinId: thickId, threadIds }, settings: [wound, spring, ...above] }
+}
+
+const usualBelow: Step = (setup, _job, { tables, settings }) => {
+  const spring = told('Bobbin tension', setup.bobbinTension, 'home', 'nothing asks for more or less')
+  const change = { bobbinTension: 'home' } as const
+  const bench = benchOf(setup, tables)
+  const above = threadedBlades(setup, bench.needle?.construction ?? 'single', tables.threads)
+  const top = decidingThread(
+    above.map(({ thread }) => thread),
+    null,
+  )
+  if (!top) return { change, settings: [spring] }
+  const input = {
+    top: { ...top, hex: leadingColour(top.colours) },
+    swings: stitchFactsOf(setup, bench)?.swings ?? false,
+    school: settings.schools.heavyBobbin,
+  }
+  const ranked = rankBobbins(
+    input,
+    top.id,
+    [...tables.threads.values()]
+      .filter(({ metresLeft }) => metresLeft !== 0)
+      .map(thread => ({ ...thread, hex: leadingColour(thread.colours) })),
+  )
+  const from = tables.threads.get(setup.bobbinId ?? '')?.name ?? 'none'
+  const found = ranked.find(({ id }) => id === setup.bobbinId) ?? ranked[0]
+  if (!found) {
+    const missing = `you own no ${bobbinAdvice(input).choices[0]!.what}`
+    return { change, settings: [told('Bobbin', from, from, 'goes with the thread', missing), spring] }
+  }
+  const wound = told('Bobbin', from, tables.threads.get(found.id)!.name, found.why)
+  return { change: { ...change, bobbinId: found.id }, settings: [wound, spring] }
+}

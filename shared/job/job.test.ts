@@ -1,0 +1,150 @@
+import { describe, expect, it } from 'vitest'
+import { JOB_IDS, JOBS } from '#core/job'
+import { startSettings } from '#core/pairing'
+import { judgeSwing } from '#core/swing'
+import { judgeJob } from '#core/verdict'
+import { demoBackup } from '#shared/demo'
+import { benchOf, jobInputOf, type PairingTables, startInputOf, swingInputOf } from '#shared/inputs'
+import { dialledIn, isChange, setUpFor, type Workplace } from '#shared/job'
+import { DEFAULT_SETTINGS } from '#shared/records'
+import type { SetupContent } from '#shared/setup'
+
+const { records } = demoBackup
+const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
+const tables: PairingTables = {
+  machines: byId(records.machines),
+  feet: byId(records.feet),
+  needles: byId(records.needles),
+  stitches: byId(records.stitches),
+  plates: byId(records.plates),
+  threads: byId(records.threads),
+  cloths: byId(records.cloths),
+  stabilizers: byId(records.stabilizers),
+  plans: new Map(),
+}
+const place: Workplace = { tables, settings: DEFAULT_SETTINGS, unit: 'mm' }
+const planned = (id: string) => records.plans.find(plan => plan.id === `demo-plan-${id}`)!.setup
+const collar = planned('collar')
+const nothingForetold = () => null
+const setUp = (...[job, setup = collar]: [(typeof JOB_IDS)[number], SetupContent?]) =>
+  setUpFor(job, setup, place, nothingForetold)
+const row = (settled: ReturnType<typeof setUp>, name: string) =>
+  settled.settings.find(setting => setting.name === name)!
+
+describe('choosing a job', () => {
+  it('sets all that makes pintucks, and says what and why', () => {
+    const single = { ...planned('banner'), threadIds: { ...planned('banner').threadIds, right: null } }
+    const settled = setUp('pintucks', single)
+    const { setup } = settled
+    // Common practice: twin 1.6 to 2.5, straight, 2.0 to 2.5 long, grooved foot, tension up, no stabilizer.
+    expect(tables.needles.get(setup.needleId!)).toMatchObject({ construction: 'twin' })
+    expect(tables.needles.get(setup.needleId!)!.gapMm).toBeGreaterThanOrEqual(1.6)
+    expect(tables.needles.get(setup.needleId!)!.gapMm).toBeLessThanOrEqual(2.5)
+    expect(setup).toMatchObject({
+      job: 'pintucks',
+      goal: 'raised',
+      plate: 'zigzag',
+      footId: 'demo-foot-tuck',
+      stabilizerId: null,
+      stitch: { stitchId: 'straight', lengthMm: expect.closeTo(3, 0) },
+    })
+    expect(setup.threadIds.right).toBe(setup.threadIds.left)
+    const changed = settled.settings.filter(isChange).map(({ name }) => name)
+    expect(changed).toEqual(expect.arrayContaining(['Job', 'Goal', 'Needle', 'Right thread', 'Foot']))
+    for (const { why } of settled.settings) expect(why).not.toBe('')
+  })
+  it('begins pintucks in ordinary thread at the top of the dial, 2.2 long', () => {
+    const { setup } = setUp('pintucks', { ...planned('shirt'), job: 'hem', goal: 'flat', tension: 3 })
+    expect(setup).toMatchObject({ tension: 9, stitch: { lengthMm: 2.2, widthMm: 0 } })
+    expect(setup.tensionFrom).toMatchObject({ tension: 9, how: 'start' })
+  })
+
+  const STARTS = records.plans.map(({ name, setup }) => [name, setup] as const)
+  it.each(JOB_IDS.flatMap(job => STARTS.map(([name, setup]) => [job, name, setup] as const)))(
+    '%s after “%s” is no wider than is safe, and says one goal everywhere',
+    (job, _, before) => {
+      const { setup } = setUp(job, before)
+      expect(setup.goal).toBe(JOBS[job].goal)
+      const swing = swingInputOf(setup, benchOf(setup, tables), DEFAULT_SETTINGS)!
+      const { safeWidthMm, verdict } = judgeSwing(swing)
+      if (safeWidthMm === null) return
+      expect(setup.stitch.widthMm).toBeLessThanOrEqual(safeWidthMm + 1e-9)
+      expect(verdict).not.toBe('strikes')
+      // Whatever it set itself, it does not warn of.
+      const codes = judgeJob(jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm')).reasons.map(
+        ({ code }) => code,
+      )
+      for (const code of ['tension-far', 'tension-carried', 'dense-no-stabilizer', 'metallic-tension'])
+        expect(codes).not.toContain(code)
+    },
+  )
+  it('keeps a stitch that goes with it, as it is moved and mirrored', () => {
+    const mirrored = { ...collar, stitch: { ...collar.stitch, mirror: true } }
+    expect(setUp('decorative-row', mirrored).setup.stitch).toMatchObject({
+      stitchId: 'honeycomb',
+      mirror: true,
+    })
+    expect(setUp('satin', mirrored).setup.stitch).toMatchObject({ stitchId: 'satin-leaf', mirror: false })
+  })
+  it('winds the thick thread on the bobbin for bobbin work, past its spring', () => {
+    const rope = 'demo-thread-rope'
+    const { setup, settings } = setUp('bobbin-work', {
+      ...collar,
+      threadIds: { left: rope, middle: null, right: rope },
+    })
+    // Common practice: top tension home, bobbin tension bypassed.
+    expect(setup).toMatchObject({
+      bobbinId: rope,
+      bobbinTension: 'bypassed',
+      tension: 4,
+      threadIds: { left: null, right: null },
+    })
+    expect(settings.find(({ name }) => name === 'Thread')!.missing).toMatch(/fine/)
+    expect(setUp('seam', { ...setup, threadIds: collar.threadIds }).setup.bobbinTension).toBe('home')
+  })
+  it('says what it wants and does not find, and leaves that as it is', () => {
+    const bare: Workplace = { ...place, tables: { ...tables, feet: new Map(), stabilizers: new Map() } }
+    const settled = setUpFor('satin', collar, bare, nothingForetold)
+    expect(row(settled, 'Foot').missing).toMatch(/own no satin/)
+    expect(row(settled, 'Stabilizer').missing).toMatch(/tear-away/)
+    expect(settled.setup.stabilizerId).toBe(collar.stabilizerId)
+  })
+  it('brings a hair of bobbin up under pearl by the one school', () => {
+    const schools = { ...DEFAULT_SETTINGS.schools, pearlTension: 'plus-one' } as const
+    const other: Workplace = { ...place, settings: { ...DEFAULT_SETTINGS, schools } }
+    expect(setUpFor('pearl-line', planned('banner'), other, nothingForetold).setup.goal).toBe('bobbin hair')
+    expect(setUp('pearl-line', planned('banner')).setup.goal).toBe('balanced')
+  })
+  it('takes the tension own swatches foretell, and names them', () => {
+    const settled = setUpFor('pintucks', planned('shirt'), place, wanted => {
+      expect(wanted).toMatchObject({ goal: 'raised', construction: 'twin', stitch: 'straight' })
+      return { share: 0.9, of: 5 }
+    })
+    // 4 + 0.9 · 5 on the attic dial.
+    expect(settled.setup.tension).toBe(8.5)
+    expect(row(settled, 'Tension')).toMatchObject({ source: 'own swatches' })
+  })
+})
+
+describe('dialling in', () => {
+  const dial = (setup: SetupContent) => {
+    const input = startInputOf(setup, benchOf(setup, tables).needle!.construction, tables, DEFAULT_SETTINGS)!
+    return dialledIn(setup, startSettings(input), place).setup
+  }
+  it('sets width and length of a pearl blanket edge, 5.0 by 6.0', () => {
+    const felt = records.swatches.find(({ name }) => name === 'Felt stars, blanket stitch')!.setup
+    const before = { ...felt, stitch: { ...felt.stitch, widthMm: 3.5, lengthMm: 2.5 } }
+    expect(dial(before).stitch).toMatchObject({ widthMm: 6, lengthMm: 5 })
+  })
+  it('sets 1.0 by 1.0 for monofilament', () => {
+    const hidden = records.swatches.find(({ name }) => name === 'Hidden edge, monofilament')!.setup
+    const before = { ...hidden, stitch: { ...hidden.stitch, widthMm: 3, lengthMm: 2.5 } }
+    expect(dial(before).stitch).toMatchObject({ widthMm: 1, lengthMm: 1 })
+  })
+  it('puts the narrower width where the foot binds', () => {
+    const wide = { ...collar, stitch: { ...collar.stitch, widthMm: 9 } }
+    const { stitch } = dial(wide)
+    expect(stitch.widthMm).toBeLessThan(6)
+    expect(stitch.widthMm).toBeGreaterThan(0)
+  })
+})

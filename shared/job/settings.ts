@@ -1,0 +1,179 @@
+import type { FootWish, StartSettings } from '#core/pairing'
+import { hasSwing } from '#core/stitch'
+import { judgeSwing, settableWidthMm } from '#core/swing'
+import type { LengthUnit } from '#core/units'
+import { formatShort, lengthWithUnit } from '#core/units'
+import { benchOf, type PairingTables, plateOn, swingInputOf } from '../inputs'
+import type { Foot, Settings } from '../records'
+import { type SetupContent, tensionFromOf } from '../setup'
+
+/** One thing a job or “Dial in” sets, with where it comes from. */
+export interface Setting {
+  readonly name: string
+  /** What is set now, and what it becomes. */
+  readonly from: string
+  readonly to: string
+  readonly source: string
+  readonly why: string
+  /** What is wanted and not owned: then nothing is changed. */
+  readonly missing: string | null
+}
+
+export interface Settled {
+  readonly setup: SetupContent
+  /** In the order they are set; what stays as it is among them. */
+  readonly settings: readonly Setting[]
+}
+
+export interface Workplace {
+  readonly tables: PairingTables
+  readonly settings: Settings
+  /** What lengths are written in. */
+  readonly unit: LengthUnit
+}
+
+/** Whether it is another value than before. */
+export const isChange = ({ from, to }: Setting): boolean => from !== to
+
+/**
+ * A setup with every start value set: foot and plate first, for the width may be no wider than is safe
+ * between them; the tension last, for it belongs to all of it.
+ */
+export function dialledIn(setup: SetupContent, start: StartSettings, place: Workplace): Settled {
+  const steps: Step[] = [footSetting, plateSetting, stabilizerSetting, lengthSetting, widthSetting]
+  const more = [speedSetting, tensionSetting]
+  return [...steps, ...more].reduce<Settled>(
+    (so, step) => {
+      const { change, setting } = step(so.setup, start, place)
+      return {
+        setup: { ...so.setup, ...change },
+        settings: setting ? [...so.settings, setting] : so.settings,
+      }
+    },
+    { setup, settings: [] },
+  )
+}
+
+type Step = (
+  setup: SetupContent,
+  start: StartSettings,
+  place: Workplace,
+) => { readonly change: Partial<SetupContent>; readonly setting: Setting | null }
+const NOTHING = { change: {}, setting: null } as const
+
+const footSetting: Step = (setup, { foot }, { tables, settings }) => {
+  const name = (id: string | null) => tables.feet.get(id ?? '')?.name ?? 'none'
+  const said = { name: 'Foot', from: name(setup.footId), source: foot.source, why: foot.why }
+  const found = footFor(foot.value ?? [], setup, tables, settings)
+  if (!found)
+    return { change: {}, setting: { ...said, to: said.from, missing: `you own no ${foot.text} that fits` } }
+  return { change: { footId: found.id }, setting: { ...said, to: found.name, missing: null } }
+}
+
+/** The foot that is on where it is wished for; else the first owned that lets the needle through. */
+function footFor(
+  wishes: readonly FootWish[],
+  setup: SetupContent,
+  tables: PairingTables,
+  settings: Settings,
+): Foot | null {
+  const fits = (foot: Foot) => {
+    const on = { ...setup, footId: foot.id, stitch: { ...setup.stitch, widthMm: 0 } }
+    const input = swingInputOf(on, benchOf(on, tables), settings)
+    return input === null || judgeSwing(input).verdict !== 'strikes'
+  }
+  const wished = wishes.flatMap(({ kind, sole }) =>
+    [...tables.feet.values()].filter(
+      foot => foot.kind === kind && (sole === null || foot.sole === sole) && fits(foot),
+    ),
+  )
+  return wished.find(({ id }) => id === setup.footId) ?? wished[0] ?? null
+}
+
+const plateSetting: Step = (setup, { plate }, { tables }) => {
+  const from = plateOn(setup, benchOf(setup, tables).plate)
+  const said = { name: 'Plate', from: from.name, source: plate.source, why: plate.why, missing: null }
+  const stays = plate.value === null || from.singleHole === (plate.value === 'single-hole')
+  if (stays) return { change: {}, setting: { ...said, to: from.name } }
+  const change = { plate: plate.value, plateId: null }
+  return { change, setting: { ...said, to: plateOn({ ...setup, ...change }, null).name } }
+}
+
+const stabilizerSetting: Step = (setup, { stabilizer }, { tables }) => {
+  const on = tables.stabilizers.get(setup.stabilizerId ?? '')
+  const said = {
+    name: 'Stabilizer',
+    source: stabilizer.source,
+    why: stabilizer.why,
+    from: on?.name ?? 'none',
+  }
+  if (stabilizer.value === 'none')
+    return { change: { stabilizerId: null }, setting: { ...said, to: 'none', missing: null } }
+  const owned = [...tables.stabilizers.values()].filter(({ kind }) => kind === stabilizer.value)
+  const found = owned.find(({ id }) => id === on?.id) ?? owned[0]
+  return found
+    ? { change: { stabilizerId: found.id }, setting: { ...said, to: found.name, missing: null } }
+    : { change: {}, setting: { ...said, to: said.from, missing: `you own no ${stabilizer.text}` } }
+}
+
+const lengthSetting: Step = (setup, { length }, { tables, unit }) => {
+  const { stitch } = benchOf(setup, tables)
+  const lengthMm = length.value ?? stitch?.defaultLengthMm
+  if (lengthMm === undefined) return NOTHING
+  const why = length.value === null ? 'as the stitch is usually sewn' : length.why
+  return {
+    change: { stitch: { ...setup.stitch, lengthMm } },
+    setting: {
+      name: 'Length',
+      from: lengthWithUnit(setup.stitch.lengthMm, unit),
+      to: lengthWithUnit(lengthMm, unit),
+      source: length.source,
+      why,
+      missing: null,
+    },
+  }
+}
+
+/** As wide as is wished for, and never wider than is safe. */
+const widthSetting: Step = (setup, { width }, { tables, settings, unit }) => {
+  const bench = benchOf(setup, tables)
+  if (!bench.stitch || !hasSwing(bench.stitch)) return NOTHING
+  const wished = width.value ?? (setup.stitch.widthMm || bench.stitch.defaultWidthMm)
+  const input = swingInputOf(setup, bench, settings)
+  const safe = input && judgeSwing(input).safeWidthMm
+  const widthMm = safe === null ? wished : Math.min(wished, settableWidthMm(safe))
+  const isLess = widthMm < wished
+  return {
+    change: { stitch: { ...setup.stitch, widthMm } },
+    setting: {
+      name: 'Width',
+      from: lengthWithUnit(setup.stitch.widthMm, unit),
+      to: lengthWithUnit(widthMm, unit),
+      source: width.source,
+      why: isLess ? `safe here; ${lengthWithUnit(wished, unit)} would be usual` : widthWhy(width),
+      missing: null,
+    },
+  }
+}
+const widthWhy = ({ value, why }: StartSettings['width']) => (value === null ? 'safe here' : why)
+
+/** null follows the rule for the thread, whatever thread that will be. */
+const speedSetting: Step = (setup, { speed }) => {
+  const from = setup.speed === null || setup.speed === speed.value ? speed.text : setup.speed
+  const { text: to, source, why } = speed
+  return { change: { speed: null }, setting: { name: 'Speed', from, to, source, why, missing: null } }
+}
+
+const tensionSetting: Step = (setup, { tension }) => {
+  const from = setup.tension === null ? 'not set' : formatShort(setup.tension)
+  const { value, text, source, why } = tension
+  const said = { name: 'Tension', from, source, why }
+  if (value === null)
+    return {
+      change: {},
+      setting: { ...said, to: from, missing: `${text}: this machine’s dial is not known` },
+    }
+  const set = { ...setup, tension: value }
+  const change = { tension: value, tensionFrom: tensionFromOf(set, 'start') }
+  return { change, setting: { ...said, to: text, missing: null } }
+}

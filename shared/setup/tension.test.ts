@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest'
+import { demoBackup } from '#shared/demo'
+import { carriedOver, changedSetup, type SetupContent, tensionFromOf } from '#shared/setup'
+
+const { records } = demoBackup
+const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
+const tables = {
+  machines: byId(records.machines),
+  needles: byId(records.needles),
+  stitches: byId(records.stitches),
+  threads: byId(records.threads),
+}
+const collar: SetupContent = records.plans.find(({ id }) => id === 'demo-plan-collar')!.setup
+const change = (setup: SetupContent, by: Partial<SetupContent>) => changedSetup(setup, by, tables.machines)
+const over = (by: Partial<SetupContent>) => carriedOver(change(collar, by), tables)
+
+describe('a tension on another machine', () => {
+  it('becomes the number that lies as far from home there', () => {
+    // 2.8 on the attic machine, home 4 of 0 to 9, is −0.3 of the way: 4.5 − 0.3 · 4.5 = 3.15 on the ferry.
+    const moved = change(collar, { machineId: 'demo-machine-ferry' })
+    expect(moved.tension).toBe(3)
+    expect(carriedOver(moved, tables)).toEqual(['set to 2.8 on Attic seven'])
+  })
+  it('is what it was, back on the first', () => {
+    const there = change(collar, { machineId: 'demo-machine-ferry' })
+    const back = change(there, { machineId: 'demo-machine-attic' })
+    expect(back.tension).toBe(2.8)
+    expect(carriedOver(back, tables)).toEqual([])
+  })
+  it('is cleared where a dial is not known, and back again after', () => {
+    const machines = new Map(tables.machines)
+    machines.set('bare', { ...machines.get('demo-machine-ferry')!, id: 'bare', tensionDial: null })
+    const there = changedSetup(collar, { machineId: 'bare' }, machines)
+    expect(there.tension).toBeNull()
+    expect(changedSetup(there, { machineId: 'demo-machine-attic' }, machines).tension).toBe(2.8)
+  })
+})
+
+describe('a tension with something else', () => {
+  it.each([
+    ['another stitch', { stitch: { ...collar.stitch, stitchId: 'zigzag' } }, ['set for honeycomb']],
+    [
+      'another thread',
+      { threadIds: { ...collar.threadIds, left: 'demo-thread-lantern' } },
+      ['set for Slate rayon'],
+    ],
+    ['another kind of needle', { needleId: 'demo-needle-20' }, ['set with twin 2.0/80 metallic']],
+  ] as const)('is carried over to %s', (_, by, said) => {
+    const found = over(by)
+    expect(found).toHaveLength(said.length)
+    expect(found[0]!.split(' ').slice(0, 2)).toEqual(said[0].split(' ').slice(0, 2))
+  })
+  it('stays its own with another cloth, width, length or colour', () => {
+    expect(over({ clothId: null })).toEqual([])
+    expect(over({ stitch: { ...collar.stitch, widthMm: 2, lengthMm: 3 } })).toEqual([])
+    const wine = [...tables.threads.values()].find(
+      ({ id, kind, tex }) =>
+        id !== collar.threadIds.left
+        && kind === tables.threads.get(collar.threadIds.left!)!.kind
+        && tex === tables.threads.get(collar.threadIds.left!)!.tex,
+    )!
+    expect(over({ threadIds: { ...collar.threadIds, left: wine.id } })).toEqual([])
+  })
+  it('is its own again once it is set there', () => {
+    const straight = change(collar, { stitch: { ...collar.stitch, stitchId: 'straight' } })
+    expect(carriedOver(straight, tables)).not.toEqual([])
+    expect(carriedOver(change(straight, { tension: straight.tension }), tables)).toEqual([])
+  })
+  it('says so when what it was set with is gone', () => {
+    const moved = change(collar, { threadIds: { ...collar.threadIds, left: 'demo-thread-lantern' } })
+    expect(carriedOver(moved, { ...tables, threads: new Map() })).toEqual(['set for one that is gone'])
+  })
+})
+
+describe('a setup that is taken whole', () => {
+  it('brings what its tension belongs to', () => {
+    const cape = records.plans.find(({ id }) => id === 'demo-plan-cape')!.setup
+    expect(change(collar, cape)).toEqual(cape)
+  })
+  it('has none while its tension is not set', () => {
+    expect(tensionFromOf({ ...collar, tension: null }, 'typed')).toBeNull()
+    expect(change(collar, { tension: null }).tensionFrom).toBeNull()
+  })
+})

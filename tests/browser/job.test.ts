@@ -1,0 +1,108 @@
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import {
+  byRole,
+  open,
+  openBrowser,
+  pick,
+  press,
+  type Session,
+  severeLogs,
+  untilSaved,
+  untilText,
+} from './browser'
+
+let session: Session
+beforeAll(async () => {
+  session = await openBrowser()
+  await open(session.driver, inject('demo'))
+})
+afterAll(() => session.quit())
+
+const text = async (role: string, name: string | RegExp) =>
+  (await byRole(session.driver, role, name)).getText()
+/** The one verdict, as the line-up says it on whatever page. */
+const lineUpVerdict = () => text('link', /^(Clear|Mind|Stop|No verdict)/)
+
+describe('a job', () => {
+  it('is chosen in two presses, says what it set, and every station follows', async () => {
+    const { driver } = session
+    await press(driver, 'button', /^Job: Decorative row/)
+    await press(driver, 'button', /^Pintucks/)
+    const said = await untilText(driver, 'Pintucks: this was set.')
+    for (const [from, to] of [
+      ['Decorative row', 'Pintucks'],
+      ['balanced', 'raised'],
+      ['Honeycomb', 'Straight'],
+      ['Open toe', 'Five-groove'],
+      ['Harbour tear-away', 'none'],
+      ['2.5 mm', '2.2 mm'],
+    ])
+      expect(said).toContain(`${from} → ${to}`)
+    expect(said).toMatch(/rows ride in the grooves/)
+    await byRole(driver, 'button', /^Job: Pintucks/)
+
+    await open(driver, `${inject('demo')}/trial`)
+    await untilText(driver, 'Job: Pintucks')
+    await untilText(driver, 'the tuck stands up by itself')
+    await open(driver, `${inject('demo')}/card`)
+    await untilText(driver, 'Five-groove')
+    await open(driver, `${inject('demo')}/pairing`)
+    expect(await text('region', 'Start settings')).toMatch(/rows ride in the grooves/)
+  })
+
+  it('begins with one number in line-up, pairing, strip and card', async () => {
+    const { driver } = session
+    const start = await text('region', 'Start settings')
+    const tension = /Tension\s+([\d.]+)/.exec(start)![1]!
+    await press(driver, 'button', 'Dial in')
+    await byRole(driver, 'button', new RegExp(`^Tension: Tension ${tension}`))
+    await open(driver, `${inject('demo')}/trial`)
+    await untilText(driver, new RegExp(`Expected at ${tension}(\\.0)? ±`))
+    await untilSaved(driver)
+    await open(driver, `${inject('demo')}/card`)
+    expect(await text('region', 'Dial in')).toMatch(new RegExp(`Tension\\s+${tension}`))
+  })
+
+  it('is taken back in one press', async () => {
+    const { driver } = session
+    await open(driver, inject('demo'))
+    await press(driver, 'button', /^Job: Pintucks/)
+    await press(driver, 'button', /^Satin/)
+    await untilText(driver, 'Satin: this was set.')
+    await press(driver, 'button', 'Take it all back')
+    await byRole(driver, 'button', /^Job: Pintucks/)
+    await byRole(driver, 'button', /^Foot and plate: Five-groove/)
+    await untilText(driver, 'A clear lane of 2.0 mm between the rows.')
+    expect(await severeLogs(driver)).toEqual([])
+  })
+})
+
+describe('a tension', () => {
+  it('is a guess on another machine, says from where, and is settled with a press', async () => {
+    const { driver } = session
+    await open(driver, inject('demo'))
+    await press(driver, 'button', /^Job: Pintucks/)
+    await press(driver, 'button', /^Decorative row/)
+    await press(driver, 'button', /^Machine: Attic seven/)
+    await press(driver, 'button', /^Ferry six/)
+    await byRole(driver, 'button', /^Tension: Tension [\d.]+ carried over/)
+    expect(await lineUpVerdict()).toMatch(/^(Mind|Stop)/)
+    await untilText(driver, /Tension [\d.]+ is carried over \(set to [\d.]+ on Attic seven\)/)
+    await press(driver, 'button', /^Tension \d/)
+    await byRole(driver, 'button', /^Tension: Tension [\d.]+ home is 4\.5/)
+  })
+})
+
+describe('a thread its needle refuses', () => {
+  it('turns the line-up red on every page', async () => {
+    const { driver } = session
+    await open(driver, `${inject('demo')}/pairing`)
+    await pick(driver, 'Left thread', 'Rope pearl 8')
+    for (const path of ['', 'pairing', 'walk', 'trial', 'swatches', 'workbox', 'files']) {
+      await untilSaved(driver)
+      await open(driver, `${inject('demo')}/${path}`)
+      expect(await lineUpVerdict(), path).toMatch(/^Stop/)
+    }
+    expect(await severeLogs(driver)).toEqual([])
+  })
+})
