@@ -27,6 +27,7 @@ export function useBenchCard() {
       ),
       reasons: bench.verdict.reasons,
       walked: handWalks.latest !== null,
+      tensionHow: bench.setup.tensionFrom?.how ?? null,
       speed: speed.value,
       unit: settings.unit,
       safeSource: bench.result?.binding === 'machine' ? 'rule' : 'measured',

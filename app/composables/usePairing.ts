@@ -57,6 +57,8 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
         top: { ...decides.value, hex: leadingColour(decides.value.colours) },
         swings: stitchFactsOf(bench.setup, bench.parts)?.swings ?? false,
         school: settings.schools.heavyBobbin,
+        throughNeedle:
+          decides.value === lead.value && ranked.value.some(({ verdict }) => verdict !== 'refuse'),
       },
   )
   const bobbin = computed(() => bobbinInput.value && bobbinAdvice(bobbinInput.value))
@@ -66,7 +68,8 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
           bobbinInput.value,
           decides.value.id,
           [...book.shelf.threads.values()]
-            .filter(({ metresLeft }) => metresLeft !== 0)
+            // What is loaded is there, however little of it.
+            .filter(({ id, metresLeft }) => metresLeft !== 0 || id === bench.setup.bobbinId)
             .map(thread => ({ ...thread, hex: leadingColour(thread.colours) })),
         )
       : [],

@@ -236,6 +236,7 @@ const spoolsNote = computed(() => {
 .verdict {
   flex: none;
   min-width: 112px;
+  max-width: 146px;
   padding: 7px 9px;
   border: 1.5px solid var(--line-strong);
   border-radius: 12px;
@@ -282,6 +283,7 @@ const spoolsNote = computed(() => {
   }
   .verdict {
     flex: 1;
+    max-width: none;
     display: flex;
     justify-content: space-between;
     align-items: center;

@@ -4,6 +4,16 @@ import { BOBBIN_TENSIONS } from '#core/terms'
 
 const bench = useBenchStore()
 const dial = computed(() => bench.parts.machine?.tensionDial ?? null)
+const carried = computed(() => bench.verdict.reasons.find(({ code }) => code === 'tension-carried') ?? null)
+const HOW_WORDS = {
+  typed: 'As you set it.',
+  sewn: 'From a row that was sewn.',
+  start: 'A value to start with: not sewn yet.',
+} as const
+const from = computed(() => {
+  const { tension, tensionFrom } = bench.setup
+  return tension === null || tensionFrom === null ? '' : HOW_WORDS[tensionFrom.how]
+})
 const text = ref(bench.setup.tension === null ? '' : formatShort(bench.setup.tension))
 const problem = computed(() => {
   if (text.value.trim() === '') return null
@@ -53,6 +63,19 @@ function goHome(home: number): void {
       class="strikes-ink hint"
     >
       {{ problem }}
+    </p>
+    <p
+      v-if="carried"
+      role="status"
+      class="hint"
+    >
+      <b>{{ carried.message }}</b> Setting it here says that it is right for this.
+    </p>
+    <p
+      v-else-if="from"
+      class="hint"
+    >
+      {{ from }}
     </p>
     <p class="hint">
       <template v-if="dial"

@@ -20,6 +20,7 @@ const TOP = 8
 const LEFT = 26
 const WIDEST_BAR = 22
 const BAR_OF_STEP = 0.72
+const PLACES = { machine: 'to the end of the swing', foot: 'to the foot', plate: 'to the plate' } as const
 const ASKS = { clearance: 'clearance', margin: 'keeps the margin' } as const
 
 const drops = computed(() => dropClearances(input))
@@ -31,8 +32,8 @@ const barWidth = computed(() => Math.max(1, Math.min(WIDEST_BAR, step.value * BA
 const now = computed(() => drops.value[drop.value])
 const freeWords = computed(() => {
   if (!now.value) return ''
-  const { clearanceMm } = now.value
-  return clearanceMm < 0 ? `, ${length(-clearanceMm)} too far` : `, ${length(clearanceMm)} free`
+  const { clearanceMm, part } = now.value
+  return clearanceMm < 0 ? `, ${length(-clearanceMm)} too far` : `, ${length(clearanceMm)} ${PLACES[part]}`
 })
 const label = computed(
   () => `Clearance at each of ${drops.value.length} drops: least ${bare(view.value.leastMm)}`,

@@ -32,7 +32,9 @@ const spanMm = computed(() => {
 })
 const scale = ref(1)
 
-const drawRight = computed(() => {
+/** In bobbin work the side below is the one that will be seen. */
+const wrongSideUp = computed(() => seam.wrongSideUp)
+const drawAbove = computed(() => {
   const [current, colour, layers] = [view.value, seam.clothHex, mode.value === 'layers']
   return (context: CanvasRenderingContext2D, scaled: View, width: number, height: number) => {
     drawCloth(context, layers ? LAYER_INKS[0] : colour, width, height)
@@ -41,7 +43,7 @@ const drawRight = computed(() => {
     else drawSewn(context, current.right, scaled)
   }
 })
-const drawUnder = computed(() => {
+const drawBelow = computed(() => {
   const [current, colour] = [view.value, seam.clothHex]
   const inks = bladeNames(construction.value).map(name => BLADE_LOOKS[name].hex)
   return (context: CanvasRenderingContext2D, scaled: View, width: number, height: number) => {
@@ -66,22 +68,38 @@ function cure(): void {
 }
 async function exportSvg(): Promise<void> {
   if (!view.value) return
-  const { right } = view.value
+  const { right, under } = view.value
   const { saveRightSide } = await import('./saveRightSide')
-  saveRightSide(right, seam, stitchName)
+  saveRightSide(wrongSideUp.value ? under : right, seam, stitchName)
 }
-const underLabel = computed(() => {
+const belowLabel = computed(() => {
   const runs =
     construction.value === 'single'
       ? 'runs along the seam'
       : 'zigzags between the needle holes, which is normal'
-  return `Under side, turned over: the bobbin thread ${runs}.`
+  const side = wrongSideUp.value ? 'Right side, from below' : 'Under side'
+  return `${side}, turned over: the bobbin thread ${runs}.`
 })
-const rightLabel = computed(() =>
-  mode.value === 'thread'
-    ? `Right side as sewn: ${stitchName}. ${columns.value}`
-    : `Thread layers: at most ${view.value?.buildUp.mostLayers ?? 0}. ${muddy.value ?? 'Not muddy.'}`,
+const aboveLabel = computed(() => {
+  const side = wrongSideUp.value ? 'Wrong side, as you sew it' : 'Right side as sewn'
+  return mode.value === 'thread'
+    ? `${side}: ${stitchName}. ${columns.value}`
+    : `Thread layers: at most ${view.value?.buildUp.mostLayers ?? 0}. ${muddy.value ?? 'Not muddy.'}`
+})
+/** The side that will be seen is the large one. */
+const large = computed(() =>
+  wrongSideUp.value
+    ? { title: 'Right side', hint: 'from below', draw: drawBelow.value, label: belowLabel.value }
+    : { title: 'Right side', hint: '', draw: drawAbove.value, label: aboveLabel.value },
 )
+const small = computed(() =>
+  wrongSideUp.value
+    ? { title: 'Wrong side', hint: 'as you sew it', draw: drawAbove.value, label: aboveLabel.value }
+    : { title: 'Under side', hint: 'turned over', draw: drawBelow.value, label: belowLabel.value },
+)
+watch(wrongSideUp, () => {
+  mode.value = 'thread'
+})
 </script>
 
 <template>
@@ -91,14 +109,14 @@ const rightLabel = computed(() =>
       aria-label="Right side"
     >
       <header>
-        <h2>Right side</h2>
-        <span class="hint">{{ formatNumber(scale * SCREEN_MM_PER_PX, 1) }}× size</span>
+        <h2>{{ large.title }}</h2>
+        <span class="hint">{{ large.hint }} {{ formatNumber(scale * SCREEN_MM_PER_PX, 1) }}× size</span>
       </header>
       <SewnCanvas
-        :draw="drawRight"
+        :draw="large.draw"
         :span-mm="spanMm"
         :tall-px="rightTallPx"
-        :label="rightLabel"
+        :label="large.label"
         @scale="scale = $event"
       />
       <div
@@ -114,6 +132,7 @@ const rightLabel = computed(() =>
           Thread
         </button>
         <button
+          v-if="!wrongSideUp"
           type="button"
           :aria-pressed="mode === 'layers'"
           @click="mode = 'layers'"
@@ -150,7 +169,7 @@ const rightLabel = computed(() =>
       </p>
       <p class="note">{{ columns }}</p>
       <div
-        v-if="muddy"
+        v-if="muddy && !wrongSideUp"
         class="muddy"
         role="status"
       >
@@ -169,17 +188,17 @@ const rightLabel = computed(() =>
     </section>
     <section
       class="card"
-      aria-label="Under side"
+      :aria-label="small.title"
     >
       <header>
-        <h2>Under side</h2>
-        <span class="hint">turned over</span>
+        <h2>{{ small.title }}</h2>
+        <span class="hint">{{ small.hint }}</span>
       </header>
       <SewnCanvas
-        :draw="drawUnder"
+        :draw="small.draw"
         :span-mm="spanMm"
         :tall-px="underTallPx"
-        :label="underLabel"
+        :label="small.label"
       />
       <p class="hint note">
         Thread width: {{ seam.threadWidthSource === 'rule' ? 'rule, from tex' : seam.threadWidthSource }}

@@ -33,9 +33,16 @@ const bobbinWords = computed(() => {
   const count = bobbin.count === 1 ? 'One bobbin' : `${bobbin.count} bobbins`
   return `${count} to wind, about ${metres(bobbin.holdsM)} each (${bobbin.source}). `
 })
+const PLACE_WORDS = {
+  needle: 'Needle',
+  left: 'Left needle',
+  middle: 'Middle needle',
+  right: 'Right needle',
+  bobbin: 'Bobbin',
+} as const satisfies Record<ThreadNeed['place'], string>
 function stockWords({ leftM, shortM }: ThreadNeed): string {
-  if (leftM === null) return 'left: not measured'
-  return shortM === null ? `${metres(leftM)} left` : `${metres(shortM)} short`
+  if (leftM === null) return 'spool not measured'
+  return shortM === null ? `${metres(leftM)} on the spool` : `${metres(shortM)} too little`
 }
 const clothWords = computed(() => {
   const clothMm = seam?.clothThicknessMm ?? null
@@ -51,7 +58,7 @@ const clothWords = computed(() => {
     <header>
       <h2>Thread needed</h2>
       <label class="seam"
-        >for a seam of
+        >Seam to sew
         <input
           v-model="seamText"
           inputmode="decimal"
@@ -85,7 +92,7 @@ const clothWords = computed(() => {
           :key="row.place"
         >
           <th scope="row">
-            {{ row.place }} <span class="hint">{{ row.thread?.name ?? 'not chosen' }}</span>
+            {{ PLACE_WORDS[row.place] }} <span class="hint">{{ row.thread?.name ?? 'not chosen' }}</span>
           </th>
           <td>
             <b>{{ needs.atLeast ? 'at least ' : '' }}{{ metres(row.metres) }}</b>

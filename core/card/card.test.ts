@@ -60,6 +60,7 @@ const card = (walk: Partial<CardInput['walk']> = {}, over: Partial<CardInput> = 
   benchCard({
     walk: { ...WALK, ...walk },
     reasons: [],
+    tensionHow: null,
     walked: true,
     speed: { text: 'slow', source: 'rule' },
     safeSource: 'rule',

@@ -51,6 +51,8 @@ export interface CardInput {
   /** Of the one verdict, the worst first. */
   readonly reasons: readonly JobReason[]
   readonly walked: boolean
+  /** Where the tension comes from; null: none is set, or nobody knows. */
+  readonly tensionHow: 'typed' | 'sewn' | 'start' | null
   readonly speed: { readonly text: string; readonly source: string }
   /** Where the safe width comes from: measured openings, or the rule. */
   readonly safeSource: 'measured' | 'rule'
@@ -106,7 +108,7 @@ function dialFields(input: CardInput): CardField[] {
       id: 'tension',
       label: 'Tension',
       value: tension === null ? NONE : formatShort(tension),
-      note: homeNote(tension, machine?.tensionDial?.home ?? null),
+      note: tensionNote(tension, machine?.tensionDial?.home ?? null, input.tensionHow),
       ...(doubt && doubt.start !== null && doubt.start !== tension
         ? { instead: formatShort(doubt.start) }
         : {}),
@@ -173,6 +175,11 @@ function homeNote(tension: number | null, home: number | null): string {
   if (tension === null) return 'not set'
   if (home === null) return 'home not known'
   return tension === home ? 'home' : `home is ${formatShort(home)}`
+}
+
+const HOW_WORDS = { typed: '', sewn: ', sewn', start: ', not sewn yet' } as const
+function tensionNote(tension: number | null, home: number | null, how: CardInput['tensionHow']): string {
+  return `${homeNote(tension, home)}${tension === null || how === null ? '' : HOW_WORDS[how]}`
 }
 
 function bobbinNote(walk: WalkInput): string {

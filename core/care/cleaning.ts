@@ -18,6 +18,9 @@ export interface CarePrompt {
 /** About as often as a needle is changed. Common practice. */
 const CLEAN_AFTER_HOURS = 8
 
+/** A plate that rides up breaks the next needle. */
+const PLATE_SEATED = 'at the end the plate: its corners lie flat and its screws are tight'
+
 interface Kept {
   readonly since: SewnSince
   /** Never oiled by its user; null: not known. */
@@ -42,13 +45,14 @@ const CARE_RULES: readonly CareRule[] = [
       'under the plate, between the feed teeth',
       'round the hook',
       'under the spring of the bobbin case',
+      PLATE_SEATED,
     ],
   },
   {
     code: 'felt',
     when: ({ since }) => since.felt,
     message: () => 'Felt and wool pack tight: lift the lint out, do not blow it in',
-    look: ['under the feed teeth', 'in the hook’s track', 'on the presser foot’s sole'],
+    look: ['under the feed teeth', 'in the hook’s track', 'on the presser foot’s sole', PLATE_SEATED],
   },
   {
     code: 'metallic',
@@ -70,7 +74,7 @@ const CARE_RULES: readonly CareRule[] = [
     code: 'hours',
     when: ({ since }) => since.hours >= CLEAN_AFTER_HOURS,
     message: ({ since }) => `${Math.round(since.hours)} hours since it was cleaned`,
-    look: ['under the plate', 'the hook and its track', 'the bobbin case'],
+    look: ['under the plate', 'the hook and its track', 'the bobbin case', PLATE_SEATED],
   },
   {
     code: 'oil',

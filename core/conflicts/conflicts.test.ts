@@ -37,6 +37,7 @@ const FINE: ConflictInput = {
   bobbin: USUAL_THREADS['all-purpose'],
   cloth: { structure: 'woven', weight: 'medium' },
   technique: 'seam',
+  isBobbinWork: false,
   goal: 'balanced',
   washed: false,
   stabilizer: 'none',
@@ -162,6 +163,8 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
     { threads: [on('pearl', 'left', { place: 'second pin', draw: 'over the end' })] },
     { threads: [on('pearl', 'left', { place: 'second pin', draw: 'rolling off' })] },
   ],
+  ['bobbin-work-thin', { isBobbinWork: true }, { isBobbinWork: true, bobbin: USUAL_THREADS.thick }],
+  ['bobbin-work-thin', { isBobbinWork: true, bobbin: null }, { bobbin: null }],
   ['tension-carried', { carriedOver: ['set for zigzag'] }, { carriedOver: [] }],
   // 9 on a hem that should lie flat, and on decorative rayon.
   [
@@ -452,7 +455,7 @@ const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][]
     { kind: 'supply', label: 'Both alike', blade: 'right', supply: { place: 'cup', draw: null } },
   ],
   ['one-groove', { needle: twin, sharedDiscs: true }, { kind: 'split-discs', label: 'Part them' }],
-  ['heavy-short', { threads: [on('heavy')] }, { kind: 'length', label: 'Length 3.5', lengthMm: 3.5 }],
+  ['heavy-short', { threads: [on('heavy')] }, { kind: 'length', label: 'Length 3.0', lengthMm: 3 }],
   [
     'monofilament-tension',
     { threads: [on('monofilament')] },

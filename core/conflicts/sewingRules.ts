@@ -94,7 +94,11 @@ export const SEWING_RULES: readonly ConflictRule[] = [
               `${capital(nameOf(thick))} at length ${formatShort(input.stitch.lengthMm)} sinks into the `
               + 'cloth: 3.0 to 3.5.',
             why: 'A thick thread needs room to lie on top.',
-            mend: { kind: 'length', label: 'Length 3.5', lengthMm: 3.5 },
+            mend: {
+              kind: 'length',
+              label: `Length ${formatNumber(HEAVY_LENGTH_MM, 1)}`,
+              lengthMm: HEAVY_LENGTH_MM,
+            },
           }
         : null
     },

@@ -52,6 +52,18 @@ export const THREAD_RULES: readonly ConflictRule[] = [
         : null,
   },
   {
+    code: 'bobbin-work-thin',
+    severity: 'warn',
+    find: ({ isBobbinWork, bobbin }) =>
+      isBobbinWork && (bobbin === null || threadClassOf(bobbin) !== 'thick')
+        ? {
+            message: 'Bobbin work: wind the thick thread on the bobbin, pearl 8, crochet or floss.',
+            why: 'It is the one that will be seen, and it lies below.',
+            mend: null,
+          }
+        : null,
+  },
+  {
     code: 'threader-several',
     severity: 'stop',
     find: input =>

@@ -51,6 +51,8 @@ export interface ConflictInput {
   readonly bobbin: ThreadFacts | null
   readonly cloth: ClothFacts
   readonly technique: Technique
+  /** The thick thread is to lie below. */
+  readonly isBobbinWork: boolean
   readonly goal: Goal
   readonly washed: boolean
   /** null: not said. */

@@ -16,6 +16,8 @@ export interface BobbinInput {
   /** Side to side: the under thread shows at the edges of the swing. */
   readonly swings: boolean
   readonly school: HeavyBobbinSchool
+  /** A needle takes the thick thread, by the user’s school. @defaultValue false */
+  readonly throughNeedle?: boolean
 }
 
 export interface BobbinAdvice {
@@ -41,8 +43,9 @@ const WHAT: Readonly<Record<BobbinChoice, string>> = {
  * @example
  * bobbinAdvice({ top: metallic, swings: true, school: 'ordinary' }).choices[0].choice // 'fine'
  */
-export function bobbinAdvice({ top, swings, school }: BobbinInput): BobbinAdvice {
-  const threadClass = threadClassOf(top)
+export function bobbinAdvice({ top, swings, school, throughNeedle = false }: BobbinInput): BobbinAdvice {
+  const itsClass = threadClassOf(top)
+  const threadClass = itsClass === 'thick' && throughNeedle ? 'pearl' : itsClass
   const choices = orderFor(threadClass, swings, school).map(([choice, why]) => ({
     choice,
     what: WHAT[choice],

@@ -410,6 +410,13 @@ describe('pearl No. 8', () => {
     expect(fit(110, 'needle')).toBe('tight')
     expect(fit(110, 'bobbin')).toBe('refuse')
   })
+  it('wants cotton below where a needle takes it, and lies below itself where none does', () => {
+    const top = { kind: 'pearl-cotton', tex: 125, diameterMm: null, hex: null } as const
+    const advice = (throughNeedle: boolean) =>
+      bobbinAdvice({ top, swings: false, school: 'ordinary', throughNeedle })
+    expect(advice(true)).toMatchObject({ mode: 'normal', choices: [{ choice: 'cotton-50' }] })
+    expect(advice(false)).toMatchObject({ mode: 'bobbin work', choices: [{ choice: 'thick' }] })
+  })
   it('is refused by both in anything finer, and so is No. 5 in any', () => {
     expect(fit(100, 'needle')).toBe('refuse')
     expect(fit(110, 'needle', 210)).toBe('refuse')

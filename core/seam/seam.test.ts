@@ -17,6 +17,7 @@ const seam = (over: Partial<Seam> = {}): Seam => ({
   threads: [thread],
   bobbin: thread,
   threadWidthSource: 'measured',
+  wrongSideUp: false,
   clothHex: UNCHOSEN_HEX.cloth,
   clothThicknessMm: 0.9,
   ...over,

@@ -17,6 +17,8 @@ export interface Seam {
   readonly threadWidthSource: DrawnDiameter['source']
   /** `#rrggbb` */
   readonly clothHex: string
+  /** Sewn wrong side up: what the bobbin lays is what will be seen. */
+  readonly wrongSideUp: boolean
   /** Cloth under the foot, all layers, in mm; null: not measured. */
   readonly clothThicknessMm: number | null
 }

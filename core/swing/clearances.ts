@@ -1,8 +1,8 @@
 import { bladeNames, bladeOffsetsMm, type BladeName } from '#core/needle'
 import { landingsMm } from '#core/stitch'
-import { type Room, roomsOf, spareAtMm } from './rooms'
+import { nearestRoom, type Room, roomsOf, spareAtMm } from './rooms'
 import { needleSwings, standingIn } from './standing'
-import type { SwingInput, Verdict } from './types'
+import type { Part, SwingInput, Verdict } from './types'
 
 /** What the handwheel shows at one needle drop. */
 export interface DropClearance {
@@ -14,6 +14,8 @@ export interface DropClearance {
   readonly blade: BladeName
   /** From that blade to the nearest part, in mm; negative when it strikes. */
   readonly clearanceMm: number
+  /** That part; `machine`: the end of its swing, where no opening is measured. */
+  readonly part: Part
   /** How this drop stands by itself; the worst of all drops is the verdict of the stitch. */
   readonly verdict: Verdict
 }
@@ -38,12 +40,14 @@ export function dropClearances(input: SwingInput): DropClearance[] {
     // The outermost blade on the side the bar has swung to.
     const outer = xMm >= 0 ? offsets.length - 1 : 0
     const outMm = Math.abs(xMm + offsets[outer]!)
+    const nearest = nearestRoom(rooms, outMm)
     return {
       index,
       xMm,
       yMm,
       blade: names[outer]!,
-      clearanceMm: spareAtMm(rooms, outMm),
+      clearanceMm: nearest.bareMm - outMm,
+      part: nearest.part,
       verdict: standingOf(outMm).verdict,
     }
   })

@@ -74,7 +74,7 @@ export function arithmetic(input: SwingInput, unit: LengthUnit): string {
     const margin = kept > 0 ? ` − ${length(kept)} margin` : ''
     return `${length(machine.maxWidthMm)} widest${gap}${margin}${moved} = ${left}`
   }
-  if (room.kind === 'single-hole') return `a single hole${gap}${moved} = ${left}`
+  if (room.kind === 'single-hole') return 'a single hole takes one needle in its middle, and no swing'
   const slotMm = room.part === 'foot' ? input.foot.slotMm : machine.plateSlotMm
   return (
     `${length(slotMm ?? 0)} ${room.part} opening${gap} − ${length(needle.sizeNm / 100)} blade − 2 × `

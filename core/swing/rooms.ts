@@ -24,15 +24,18 @@ export interface Room {
  *
  * @param outMm - the blade centre's distance from the middle, towards the side asked for.
  */
-export function spareAtMm(rooms: readonly Room[], outMm: number): number {
+export const spareAtMm = (rooms: readonly Room[], outMm: number): number =>
+  nearestRoom(rooms, outMm).bareMm - outMm
+
+/** The room {@link spareAtMm} counts to. */
+export function nearestRoom(rooms: readonly Room[], outMm: number): Room {
   const measured = rooms.some(({ kind }) => kind === 'opening')
-  let spareMm = Infinity
-  for (const { kind, part, bareMm } of rooms) {
-    const isUsual = measured ? kind === 'opening' : part === 'machine'
-    const isStruck = outMm - bareMm > ROUNDING_MM
-    if (isUsual || isStruck) spareMm = Math.min(spareMm, bareMm - outMm)
-  }
-  return spareMm
+  return rooms
+    .filter(({ kind, part, bareMm }) => {
+      const isUsual = measured ? kind === 'opening' : part === 'machine'
+      return isUsual || outMm - bareMm > ROUNDING_MM
+    })
+    .reduce((nearest, room) => (room.bareMm < nearest.bareMm ? room : nearest))
 }
 
 /**

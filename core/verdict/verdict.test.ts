@@ -34,6 +34,7 @@ const NOTHING: ConflictInput = {
   bobbin: null,
   cloth: { structure: null, weight: null },
   technique: 'seam',
+  isBobbinWork: false,
   goal: 'balanced',
   washed: false,
   stabilizer: null,
@@ -166,12 +167,13 @@ describe('the one verdict', () => {
 
 describe('the verdict in words', () => {
   it.each<[string, Job]>([
-    ['0.5 mm to spare', {}],
-    ['0.1 mm to spare', { widthMm: 4.8 }],
-    ['0.0 mm to spare', { widthMm: 5, marginMm: 0 }],
+    ['0.5 mm to spare in the swing', {}],
+    ['0.1 mm to spare in the swing', { widthMm: 4.8 }],
+    ['0.0 mm to spare in the swing', { widthMm: 5, marginMm: 0 }],
     ['0.5 mm too far', { widthMm: 6 }],
     // The foot leaves 0.85 at the edge: what binds is quoted, not what is roomy.
-    ['0.1 mm to spare', { widthMm: 4.8, slotMm: 9, plateSlotMm: 9 }],
+    ['0.1 mm to spare in the swing', { widthMm: 4.8, slotMm: 9, plateSlotMm: 9 }],
+    ['0.1 mm to spare at the foot', { widthMm: 4, slotMm: 7 }],
     ['1 to mend first', { setup: { threader: true } }],
     ['2 to mind', { threads: ['metallic'] }],
   ])('%s', (words, job) => {

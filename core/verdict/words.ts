@@ -1,4 +1,4 @@
-import { headline, type SwingInput } from '#core/swing'
+import { headline, type Part, type SwingInput } from '#core/swing'
 import { formatLengthDown, lengthWithUnit, type LengthUnit, UNIT_SIGNS } from '#core/units'
 import type { JobVerdict } from './judge'
 
@@ -6,7 +6,7 @@ import type { JobVerdict } from './judge'
  * What the verdict comes to, beside its word: the number that decides, or how many things do.
  *
  * @example
- * verdictWords(judgeJob(input), 'mm') // '0.5 mm to spare'
+ * verdictWords(judgeJob(input), 'mm') // '0.5 mm to spare in the swing'
  */
 export function verdictWords(job: JobVerdict, unit: LengthUnit): string {
   const { verdict, swing, reasons } = job
@@ -16,7 +16,14 @@ export function verdictWords(job: JobVerdict, unit: LengthUnit): string {
   const waiting = reasons.filter(({ about, severity }) => about === 'setup' && severity === verdict)
   if (verdict === 'stop') return `${waiting.length} to mend first`
   if (verdict === 'mind' && !isSwingMinded(job)) return `${waiting.length} to mind`
-  return `${lengthWithUnit(Math.max(0, spare), unit)} to spare`
+  return `${lengthWithUnit(Math.max(0, spare), unit)} to spare ${PLACES[swing.binding]}`
+}
+
+/** Of what it is: the part that binds need not be the nearest edge. */
+const PLACES: Readonly<Record<Part, string>> = {
+  machine: 'in the swing',
+  foot: 'at the foot',
+  plate: 'at the plate',
 }
 
 /**

@@ -35,10 +35,12 @@ function plateWanted(input: WalkInput): string {
   return singleHole && !wantsSingleHole(input) ? 'Zigzag plate' : name
 }
 
+const SEATED = 'Press its corners: it must lie flat.'
 function plateWhy(input: WalkInput): string {
-  if (wantsSingleHole(input)) return 'Fine thread is not pushed into a wide slot.'
-  if (several(input)) return 'Blades that stand apart strike a single hole. Paper back over the slot.'
-  return 'Its slot lets the needle swing. Paper back over it.'
+  if (wantsSingleHole(input)) return `Fine thread is not pushed into a wide slot. ${SEATED}`
+  if (several(input))
+    return `Blades that stand apart strike a single hole. ${SEATED} Paper back over the slot.`
+  return `Its slot lets the needle swing. ${SEATED} Paper back over it.`
 }
 
 /** Before any thread: modes, needle, plate, foot. Source: common practice. */

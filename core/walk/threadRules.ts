@@ -20,6 +20,9 @@ const BLADE_WORDS = { left: 'Left', middle: 'Middle', right: 'Right' } as const 
 >
 /** Nothing is threaded through a needle that cannot be fitted. */
 const threadsOf = (input: WalkInput) => (standsWrong(input) ? [] : input.threads)
+const isTriple = ({ needle }: WalkInput) => needle?.construction === 'triple'
+/** As many as there are. */
+const allOf = (input: WalkInput) => (isTriple(input) ? 'All three threads' : 'Both threads')
 const find = (input: WalkInput, blade: Blade) => threadsOf(input).find(thread => thread.blade === blade)
 const called = (input: WalkInput, { blade, name }: WalkThread) =>
   several(input) ? `${BLADE_WORDS[blade]} thread, ${name}` : name
@@ -53,16 +56,29 @@ function placeWords(place: SupplyPlace): string {
 }
 
 const CAP = 'A cap that fits, not so tight that it brakes.'
+const FILM_CAP = 'A cap as wide as the spool and clear of the film, so that it turns and nothing creases it.'
+const SECOND_SPOOL = 'A second place: a bobbin wound as a spool fits it, and so does a small spool.'
 function supplyWhy(
   input: WalkInput,
   { place, shared, film }: { readonly place: SupplyPlace; readonly shared: boolean; readonly film: boolean },
 ): string {
-  if (shared) return 'No place for a spool is left: two may share a pin if both turn freely.'
-  if (film) return 'It must unroll sideways and stay flat: over the end it twists, and twisted it tears.'
-  if (place === 'cup') return 'A ball jumps about on a pin.'
-  if (place === 'winder pin') return 'A second place for a spool; let it turn freely.'
+  if (shared)
+    return 'No place for a spool is left: a bobbin wound as a spool may share the pin, if both turn freely.'
+  if (film)
+    return `It must unroll sideways and stay flat: over the end it twists, and twisted it tears. ${FILM_CAP}`
+  if (place === 'cup') return cupWhy(input)
+  if (place === 'winder pin') return `${SECOND_SPOOL} Let it turn freely.`
   if (!several(input)) return CAP
   return `${needleWord(input) === 'triple' ? 'All three' : 'Both'} must run off equally freely. ${CAP}`
+}
+
+/** With one pin the second thread has no way of its own to the first guide. */
+function cupWhy(input: WalkInput): string {
+  const ball = 'It jumps about on a pin.'
+  return several(input) && input.machine?.spoolPins === 1
+    ? `${ball} Lead it through a loop or a safety pin beside the spool pin, or over the winder pin where the `
+        + 'cup stands in front: both must come down alike.'
+    : ball
 }
 
 const supplyRule = (blade: Blade): WalkRule => ({
@@ -82,10 +98,29 @@ const supplyRule = (blade: Blade): WalkRule => ({
   },
 })
 
-function leadWhy(input: WalkInput, parted: boolean): string {
+function leadWhy(input: WalkInput, blade: Blade, parted: boolean): string {
+  if (parted && blade === 'middle') return 'Two grooves for three threads: two that are alike share one.'
+  if (parted && isTriple(input)) return 'A groove of its own: none holds the discs open for another.'
   if (parted) return 'A groove of its own: neither holds the discs open for the other.'
   return several(input) ? 'One all the way through before the next: they do not twist.' : ''
 }
+
+/** It may have been let down for the eye before. */
+const footUpAgainRule = (blade: Blade): WalkRule => ({
+  id: `foot-up-${blade}`,
+  step: input => {
+    const thread = find(input, blade)
+    return thread && thread !== threadsOf(input)[0]
+      ? {
+          on: worn(input),
+          serves: [`lead-${blade}`],
+          instruction: 'Presser foot up again',
+          why: 'Let down for the last eye, it has closed the discs.',
+          picture: { kind: 'foot-up' },
+        }
+      : null
+  },
+})
 
 const leadRule = (blade: Blade): WalkRule => ({
   id: `lead-${blade}`,
@@ -99,7 +134,7 @@ const leadRule = (blade: Blade): WalkRule => ({
         : {
             on: worn(input),
             school: 'threading',
-            instruction: 'All threads together: down through the guides, between the discs',
+            instruction: `${allOf(input)} together: down through the guides, between the discs`,
             why: 'Your school. Comb them apart with a finger so that they do not twist.',
             picture: pathPicture(input, 'discs', sides(input)),
           }
@@ -111,7 +146,7 @@ const leadRule = (blade: Blade): WalkRule => ({
       instruction:
         `${called(input, thread)}: down through the guides, `
         + `${parted ? GROOVES[blade] : 'between the discs'}`,
-      why: leadWhy(input, parted),
+      why: leadWhy(input, blade, parted),
       picture: pathPicture(input, 'discs', [blade]),
     }
   },
@@ -146,22 +181,27 @@ function stageRule(
   }
 }
 const flossRule = (blade: Blade) =>
-  stageRule('floss', blade, (_, thread) => ({
-    instruction: thread ? 'Floss it to and fro between the discs' : 'Floss them to and fro between the discs',
+  stageRule('floss', blade, (input, thread) => ({
+    instruction: `Floss ${thread ? 'it' : allOf(input).toLowerCase()} to and fro between the discs`,
     why: 'You feel it when it sits: outside the discs it loops below.',
   }))
 const leverRule = (blade: Blade) =>
-  stageRule('lever', blade, (_, thread) => ({
-    instruction: thread ? 'Through the take-up lever' : 'All through the take-up lever',
+  stageRule('lever', blade, (input, thread) => ({
+    instruction: thread ? 'Through the take-up lever' : `${allOf(input)} through the take-up lever`,
     why: 'Lever at its highest: turn the handwheel toward you.',
   }))
 /** @param thread - the one led alone; null: all are led together. */
-function sideWords(blade: Blade, thread: WalkThread | null, guides: number | null): string {
+function sideWords(input: WalkInput, blade: Blade, thread: WalkThread | null, guides: number | null): string {
+  if (isTriple(input)) return tripleSideWords(blade, thread)
   if (guides === 2) return thread ? 'its own of the two' : 'one thread in each'
   return thread ? `the ${blade} side` : 'one thread each side'
 }
-function firstWords(thread: WalkThread | null, isFirst: boolean): string {
-  if (!thread) return 'first in, the other left out'
+function tripleSideWords(blade: Blade, thread: WalkThread | null): string {
+  if (!thread) return 'the outer two one each side, the middle one in'
+  return blade === 'middle' ? 'in' : `the ${blade} side`
+}
+function firstWords(input: WalkInput, thread: WalkThread | null, isFirst: boolean): string {
+  if (!thread) return isTriple(input) ? 'first in, the others left out' : 'first in, the other left out'
   return isFirst ? 'in' : 'left out'
 }
 const guideRule = (blade: Blade) =>
@@ -174,17 +214,17 @@ const guideRule = (blade: Blade) =>
     switch (input.schools.lastGuide) {
       case 'each-side':
         return {
-          instruction: `${where}: ${sideWords(blade, thread, guides)}`,
+          instruction: `${where}: ${sideWords(input, blade, thread, guides)}`,
           why: 'They come down apart and cannot wind round each other.',
         }
       case 'first-in':
         return {
-          instruction: `${where}: ${firstWords(thread, blade === sides(input)[0])}`,
+          instruction: `${where}: ${firstWords(input, thread, blade === sides(input)[0])}`,
           why: 'The guide holds one thread only.',
         }
       case 'both-in':
         return {
-          instruction: `${where}: ${thread ? 'in' : 'all in'}`,
+          instruction: `${where}: ${thread ? 'in' : `${allOf(input).toLowerCase()} in`}`,
           why: 'Held close to the needle, as with one needle.',
         }
     }
@@ -200,7 +240,7 @@ function eyeByHand(input: WalkInput, blade: Blade): { readonly instruction: stri
     instruction: `${eye} ${heavy ? 'with a wire threader' : 'by hand'}, ${way}`,
     why: heavy
       ? 'Thick thread goes through folded in a wire loop.'
-      : 'The foot may be down for this: more room for fingers.',
+      : 'Cut the end on a slant first. The foot may be down for this: more room for fingers.',
   }
 }
 
@@ -228,7 +268,7 @@ const eyeRule = (blade: Blade): WalkRule => ({
 export function threadingOrder(input: WalkInput): readonly WalkRule[] {
   const stages = [leadRule, flossRule, leverRule, guideRule] as const
   return oneByOne(input)
-    ? BLADES.flatMap(blade => [...stages, eyeRule].map(rule => rule(blade)))
+    ? BLADES.flatMap(blade => [footUpAgainRule, ...stages, eyeRule].map(rule => rule(blade)))
     : [...stages, eyeRule].flatMap(rule => BLADES.map(blade => rule(blade)))
 }
 

@@ -236,6 +236,50 @@ describe(
   },
 )
 
+describe('what is easily forgotten', () => {
+  const words = (input: WalkInput, id: string) => {
+    const step = threadingWalk(input).steps.find(one => one.id === id)!
+    return `${step.instruction}. ${step.why}`
+  }
+  const oneByOne = { ...BASE, schools: { ...BASE.schools, threading: 'one-by-one' as const } }
+  // Common practice: the foot may be let down for an eye, and then the discs are closed for the next thread.
+  it('puts the foot up again before each later thread, and not before the first', () => {
+    const ids = threadingWalk(oneByOne).steps.map(({ id }) => id)
+    expect(ids.indexOf('foot-up-right')).toBe(ids.indexOf('lead-right') - 1)
+    expect(ids).not.toContain('foot-up-left')
+    expect(threadingWalk(BASE).steps.map(({ id }) => id)).not.toContain('foot-up-right')
+  })
+  it('cuts the end on a slant for an eye threaded by hand', () =>
+    expect(words(BASE, 'eye-left')).toMatch(/Cut the end on a slant/))
+  it('leads a ball through a loop where there is one pin', () => {
+    const balls = [thread('left', 'embroidery'), thread('right', 'pearl', 'ball')]
+    const machine = { ...MACHINE, spoolPins: 1 as const }
+    expect(words({ ...BASE, machine, threads: balls }, 'supply-right')).toMatch(/loop or a safety pin/)
+    expect(words({ ...BASE, threads: balls }, 'supply-right')).not.toMatch(/loop/)
+  })
+  it('winds a bobbin as a second spool where nothing else is left', () => {
+    const machine = { ...MACHINE, spoolPins: 1 as const, stand: false, cup: false }
+    const threads = [thread('left', 'embroidery'), thread('right', 'embroidery')]
+    expect(words({ ...BASE, machine, threads }, 'supply-right')).toMatch(/bobbin wound as a spool/)
+  })
+  it('speaks of all three threads of a triple, and of a cap that spares the film', () => {
+    const together = { ...TRIPLE, schools: { ...TRIPLE.schools, threading: 'together' as const } }
+    expect(words(together, 'lead-left')).toMatch(/^All three threads together/)
+    expect(words(together, 'lever-left')).toMatch(/^All three threads/)
+    expect(words(together, 'guide-left')).toMatch(/middle one in/)
+    expect(words(TRIPLE, 'lead-middle')).toMatch(/Two grooves for three threads/)
+    expect(words(TRIPLE, 'supply-left')).toMatch(/clear of the film/)
+  })
+  it('looks whether the plate lies flat', () => expect(words(BASE, 'plate')).toMatch(/lie flat/))
+  it('dials in no tension that something speaks against', () => {
+    const doubt = { why: 'Tension 2.8 is carried over', start: 4 }
+    const doubted = threadingWalk({ ...BASE, tensionDoubt: doubt }).steps.find(({ id }) => id === 'tension')!
+    expect(doubted).toMatchObject({ instruction: 'Tension 4 to begin with', effect: { tension: 4 } })
+    const open = threadingWalk({ ...BASE, tensionDoubt: { ...doubt, start: null } })
+    expect(open.steps.find(({ id }) => id === 'tension')).toMatchObject({ effect: null })
+  })
+})
+
 describe('a twin on a machine with a divider', () => {
   it('parts the threads, stage by stage', () => {
     expect(ids(BASE)).toEqual([
@@ -280,7 +324,7 @@ describe('a twin on a machine with a divider', () => {
   it.each([
     ['each-side', /one thread each side/],
     ['first-in', /first in, the other left out/],
-    ['both-in', /all in/],
+    ['both-in', /both threads in/],
   ] as const)('follows the school of the last guide: %s', (lastGuide, words) => {
     expect(step({ ...BASE, schools: { ...BASE.schools, lastGuide } }, 'guide-left')!.instruction).toMatch(
       words,

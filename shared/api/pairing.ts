@@ -246,6 +246,7 @@ function startOf(
 /** What a request leaves open speaks against nothing. */
 export const NOTHING_SAID = {
   hook: null,
+  isBobbinWork: false,
   foot: null,
   plate: { singleHole: false },
   stitch: null,

@@ -70,6 +70,7 @@ export function conflictInputOf(
     bobbin: tables.threads.get(setup.bobbinId ?? '') ?? null,
     cloth: clothFactsOf(setup, tables.cloths),
     technique: JOBS[setup.job].technique,
+    isBobbinWork: JOBS[setup.job].isBobbinWork,
     goal: setup.goal,
     washed: setup.washed,
     stabilizer: tables.stabilizers.get(setup.stabilizerId ?? '')?.kind ?? 'none',

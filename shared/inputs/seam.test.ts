@@ -32,6 +32,20 @@ describe('the seam of a setup', () => {
       clothHex: '#eadfcb',
     })
   })
+  it('is sewn wrong side up where the thick thread lies on the bobbin, or the job says so', () => {
+    expect(seam()!.wrongSideUp).toBe(false)
+    expect(seam({ job: 'bobbin-work' })!.wrongSideUp).toBe(true)
+    expect(seam({ bobbinId: 'demo-thread-rope' })!.wrongSideUp).toBe(true)
+  })
+  it('adds up what lies under the foot', () => {
+    // Two layers of linen, 0.45 each, on wadding of 3.2.
+    const wadding = { kind: 'wadding', thicknessMm: 3.2 } as const
+    expect(seam({ under: [wadding] })!.clothThicknessMm).toBeCloseTo(4.1, 9)
+    expect(seam({ under: [wadding, { kind: 'backing', thicknessMm: null }] })!.clothThicknessMm).toBeNull()
+    // Each stitch takes it above, and below at both holes.
+    const metres = (under: SetupContent['under']) => needs({ under }).threads.map(({ metres }) => metres)
+    expect(metres([wadding])[0]!).toBeGreaterThan(metres([])[0]!)
+  })
   it('has a thread a blade, each in its own colours', () => {
     const [left, right] = seam()!.threads
     expect([left?.colours, right?.colours]).toEqual([

@@ -1,4 +1,6 @@
+import { JOBS } from '#core/job'
 import { threadedBladesOf } from '#core/needle'
+import { threadClassOf } from '#core/pairing'
 import { type Seam, stackMm, UNCHOSEN_HEX } from '#core/seam'
 import type { SewnThread } from '#core/sewn'
 import { drawnDiameter, leastSure, THREAD_KINDS } from '#core/thread'
@@ -26,6 +28,7 @@ export function seamOf(
     threads: blades.map(blade => sewnThreadOf(thread(setup.threadIds[blade]), UNCHOSEN_HEX[blade])),
     bobbin: sewnThreadOf(thread(setup.bobbinId), UNCHOSEN_HEX.bobbin),
     threadWidthSource: leastSure(blades.map(blade => drawnDiameter(thread(setup.threadIds[blade])).source)),
+    wrongSideUp: isWrongSideUp(setup, tables.threads),
     clothHex: cloth?.hex ?? UNCHOSEN_HEX.cloth,
     clothThicknessMm: underFootMm(setup, tables.cloths),
   }
@@ -39,6 +42,12 @@ export function underFootMm(
   const cloth = cloths.get(clothId ?? '')
   const top = { count: layers, thicknessMm: cloth?.thicknessMm ?? null }
   return stackMm([top, ...under.map(({ thicknessMm }) => ({ count: 1, thicknessMm }))])
+}
+
+/** Bobbin work, or a thread on the bobbin that is made for nothing else. */
+function isWrongSideUp({ job, bobbinId }: SetupContent, threads: PairingTables['threads']): boolean {
+  const wound = threads.get(bobbinId ?? '')
+  return JOBS[job].isBobbinWork || (wound !== undefined && threadClassOf(wound) === 'thick')
 }
 
 /** A thread as it is drawn; one that is not chosen in a colour of ours. */

@@ -12,7 +12,12 @@ export interface SwatchField {
 }
 
 /** Where a swatch's number comes from. */
-export const SOURCE_WORDS = { own: 'own test', rule: 'quoted rule', guess: 'guess' } as const
+export const SOURCE_WORDS = {
+  own: 'own test',
+  computed: 'computed',
+  rule: 'quoted rule',
+  guess: 'guess',
+} as const
 
 const NOT_KNOWN = 'not known'
 const threadText = (thread: Frozen['bobbin']) => (thread ? thread.name : 'none')

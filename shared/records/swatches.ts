@@ -10,7 +10,7 @@ import { table } from './manifest'
 import { photoFields, readingFields } from './reading'
 
 export const SWATCH_VERDICTS = ['good', 'usable', 'failed'] as const
-export const SWATCH_SOURCES = ['own', 'rule', 'guess'] as const
+export const SWATCH_SOURCES = ['own', 'computed', 'rule', 'guess'] as const
 
 const frozenThread = z.nullable(
   z.strictObject({
@@ -57,7 +57,7 @@ const swatchFields = z.strictObject({
   verdict: z.enum(SWATCH_VERDICTS),
   note: z.string().check(z.maxLength(MOST_NOTE, `must be at most ${MOST_NOTE} characters`)),
   keptAt: momentField,
-  /** Where the number comes from: own test, quoted rule, or a guess. */
+  /** Where the number comes from: sewn and read, worked out from rows, a quoted rule, or a guess. */
   source: z.enum(SWATCH_SOURCES),
   photos: photoFields,
 })

@@ -125,9 +125,9 @@ describe('a trial', () => {
     await open(driver, `${inject('demo')}/trial`)
     await press(driver, 'button', 'New strip')
     const sewn: number[] = []
-    for (let now = await advice(); !now.includes('Stuck') && sewn.length < 6; now = await advice()) {
+    for (let now = await advice(); !now.includes('Stuck') && sewn.length < 10; now = await advice()) {
       sewn.push(Number(/[\d.]+/.exec(now)![0]))
-      await read(/bobbin dots/)
+      await read(/dots below/)
       await press(driver, 'button', 'Note the row')
       await driver.wait(async () => (await advice()) !== now, 5000, 'the advice did not change')
     }

@@ -12,6 +12,13 @@ const gapMm = computed(() =>
   gap.value === 'any' || construction.value === 'single' ? null : Number(gap.value),
 )
 const { threads, ranked, buy, start, bobbin, bobbins } = usePairing(construction, gapMm)
+const book = useBookStore()
+/** The needle that is in where it is of the kind asked for, else the best of that kind. */
+const lookedAt = computed(() => {
+  const fitted = bench.parts.needle
+  if (fitted?.construction === construction.value) return fitted
+  return book.shelf.needles.get(ranked.value[0]?.needle.id ?? '') ?? null
+})
 </script>
 
 <template>
@@ -28,7 +35,7 @@ const { threads, ranked, buy, start, bobbin, bobbins } = usePairing(construction
           :threads="threads"
           :buy="buy"
         />
-        <UsageCard />
+        <UsageCard :needle="lookedAt" />
       </div>
       <div class="side">
         <section

@@ -209,15 +209,21 @@ describe('bobbin, start and thread needed', () => {
   it('hold metres needed against what is left, for all blades one spool feeds', async () => {
     put('white')
     put('white', 'right')
-    const page = show(UsageCard)
-    expect(page.text()).toMatch(/left White cotton 50\s*3\.6 m\s*45 m left/)
+    const page = show(UsageCard, { needle: bench.parts.needle })
+    expect(page.text()).toMatch(/Left needle White cotton 50\s*3\.6 m\s*45 m on the spool/)
     await page.fill('Length of the seam in metres', '10')
-    expect(page.text()).toMatch(/left White cotton 50\s*37 m\s*28 m short/)
+    expect(page.text()).toMatch(/Left needle White cotton 50\s*37 m\s*28 m too little/)
     expect(page.text()).toContain('12 % for tails and trials')
+  })
+  it('follow the construction that is looked at', () => {
+    const single = book.shelf.needles.get('demo-needle-topstitch')!
+    expect(show(UsageCard, { needle: single }).text()).toMatch(/^Thread needed.*Needle Slate rayon 40/)
+    document.body.innerHTML = ''
+    expect(show(UsageCard, { needle: null }).text()).not.toContain('Slate')
   })
   it('say “at least” when the cloth is not measured, and refuse a seam of nothing', async () => {
     bench.update('Jersey', { clothId: 'demo-cloth-jersey' })
-    const page = show(UsageCard)
+    const page = show(UsageCard, { needle: bench.parts.needle })
     expect(page.text()).toContain('at least')
     await page.fill('Length of the seam in metres', '0')
     expect(page.text()).toContain('Seam goes from 0.01 to 10000 m.')

@@ -149,7 +149,7 @@ describe('what it refuses', () => {
     ['name', ''],
   ])('a file without %s', (column, file) => expect(() => read(file)).toThrow(column))
   it.each([
-    ['source', 'heard say', /^source: must be one of own test, quoted rule, guess/],
+    ['source', 'heard say', /^source: must be one of own test, computed, quoted rule, guess/],
     ['skips', 'perhaps', /^skips: must be yes or no/],
     ['pressure', 'heavy', /^setup\.pressure/],
     ['plate', 'Glass plate', /^plate: “Glass plate” is not in the workbox/],

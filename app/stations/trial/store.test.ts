@@ -164,6 +164,22 @@ describe('keeping', () => {
     ])
     expect(book.shelf.swatches.get(id)!.frozen.machine!.name).toBe('Attic seven')
   })
+  it('keeps a number only worked out as computed, without readings, and learns nothing from it', async () => {
+    trial.begin(NOW)
+    row(3.9, { show: 0 })
+    row(3.1, { show: -2 })
+    const known = trial.expected!.of
+    const between = trial.computedBest!
+    expect([3.9, 3.1]).not.toContain(between)
+    const id = trial.keep('Between two rows', 'good', '', NOW, 'computed')!
+    expect(book.shelf.swatches.get(id)).toMatchObject({
+      source: 'computed',
+      setup: { tension: between },
+      readings: { show: null, ridge: null },
+    })
+    await flushPromises()
+    expect(trial.expected!.of).toBe(known)
+  })
   it('calls a number nobody sewed a guess', () => {
     trial.begin(NOW)
     const id = trial.keep('From memory', 'usable', '', NOW)!

@@ -92,9 +92,12 @@ export const useTrialStore = defineStore('trial', () => {
     write('Choose how sure', strip.value ? { ...strip.value, care } : fresh(now, { care }))
   }
   /** The bench with a tension that was sewn. */
-  function benchAt(tension: number): RecordChange & { readonly record: Setup } {
+  function benchAt(
+    tension: number,
+    how: 'sewn' | 'start' = 'sewn',
+  ): RecordChange & { readonly record: Setup } {
     const set = { ...bench.setup, tension }
-    return { table: 'setup', id: 'current', record: { ...set, tensionFrom: tensionFromOf(set, 'sewn') } }
+    return { table: 'setup', id: 'current', record: { ...set, tensionFrom: tensionFromOf(set, how) } }
   }
   /** Notes a row sewn at a number; the bench takes the number over. */
   function note(mark: number, reading: RowReading, now: Date): void {
@@ -157,36 +160,47 @@ export const useTrialStore = defineStore('trial', () => {
       : [...rows].sort((a, b) => Math.abs(a.dial - mark) - Math.abs(b.dial - mark))[0]!
   })
 
-  /** Keeps what was found as a swatch and closes the strip. */
-  function keep(name: string, verdict: Swatch['verdict'], words: string, now: Date): string | null {
-    // A number with readings is one that was sewn; what was only reckoned has none to go with it.
-    const sewn = best.value?.dial ?? bench.setup.tension
-    if (sewn === null) return null
+  /** The number the rows point at, where no row was sewn at it; null: there is none. */
+  const computedBest = computed(() => {
+    const mark = advice.value?.best ?? null
+    return mark === null || counted.value.some(row => isSameMark(row.dial, mark)) ? null : mark
+  })
+
+  /**
+   * Keeps a swatch and closes the strip: the row that was sewn with what it read, or the number that was only
+   * worked out, with no reading.
+   */
+  function keep(
+    name: string,
+    verdict: Swatch['verdict'],
+    words: string,
+    now: Date,
+    which: 'sewn' | 'computed' = 'sewn',
+  ): string | null {
+    const row = which === 'sewn' ? best.value : null
+    const tension = which === 'computed' ? computedBest.value : (row?.dial ?? bench.setup.tension)
+    if (tension === null) return null
     const id = newId('swatch')
-    const { id: _bench, ...setup } = benchAt(sewn).record
-    const {
-      ridge = null,
-      show = null,
-      skips = false,
-      breaks = false,
-      holes = false,
-      sound = null,
-    } = best.value ?? {}
+    const { id: _bench, ...setup } = benchAt(tension, row ? 'sewn' : 'start').record
     const record: Swatch = {
       id,
       name,
       goal: goal.value,
       setup,
       frozen: frozenOf(setup, book.shelf),
-      readings: { ridge, show, skips, breaks, holes, sound },
+      readings: row ? readingsOf(row) : NOTHING_READ,
       rowsSewn: strip.value?.rows.length ?? null,
       verdict,
       note: words,
       keptAt: now.toISOString(),
-      source: best.value ? 'own' : 'guess',
-      photos: best.value?.photos ?? { front: null, back: null },
+      source: sourceOf(row, which),
+      photos: row?.photos ?? { front: null, back: null },
     }
-    book.commit(`Keep “${name}”`, [{ table: 'swatches', id, record }, ...closing(), benchAt(sewn)])
+    book.commit(`Keep “${name}”`, [
+      { table: 'swatches', id, record },
+      ...closing(),
+      benchAt(tension, row ? 'sewn' : 'start'),
+    ])
     return id
   }
 
@@ -200,6 +214,7 @@ export const useTrialStore = defineStore('trial', () => {
     counted,
     advice,
     best,
+    computedBest,
     begin,
     beAs,
     note,
@@ -209,3 +224,21 @@ export const useTrialStore = defineStore('trial', () => {
     keep,
   }
 })
+
+const isSameMark = (a: number, b: number) => Math.abs(a - b) < 1e-6
+
+const NOTHING_READ: Swatch['readings'] = {
+  ridge: null,
+  show: null,
+  skips: false,
+  breaks: false,
+  holes: false,
+  sound: null,
+}
+function readingsOf({ ridge, show, skips, breaks, holes, sound }: TrialRowRecord): Swatch['readings'] {
+  return { ridge, show, skips, breaks, holes, sound }
+}
+function sourceOf(row: TrialRowRecord | null, which: 'sewn' | 'computed'): Swatch['source'] {
+  if (row) return 'own'
+  return which === 'computed' ? 'computed' : 'guess'
+}

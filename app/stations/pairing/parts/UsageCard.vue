@@ -1,15 +1,24 @@
 <script setup lang="ts">
-import { threadNeedsOf } from '#shared/inputs'
+import type { NeedleRecord } from '#shared/records'
+import { seamOf, threadNeedsOf } from '#shared/inputs'
 
-/** Thread needed for the seam on the bench. */
+/** Thread needed for the seam on the bench, with the needle that is in or one that is looked at. */
+const { needle } = defineProps<{
+  /** null: none of that construction is owned. */
+  needle: NeedleRecord | null
+}>()
 const book = useBookStore()
 const bench = useBenchStore()
-const needs = computed(() => bench.seam && threadNeedsOf(bench.seam, bench.setup, book.shelf))
+const settings = useSettingsStore()
+const seam = computed(() =>
+  needle ? seamOf({ ...bench.setup, needleId: needle.id }, book.shelf, settings.record) : null,
+)
+const needs = computed(() => seam.value && threadNeedsOf(seam.value, bench.setup, book.shelf))
 </script>
 
 <template>
   <ThreadNeeded
-    :seam="bench.seam"
+    :seam="seam"
     :needs="needs"
     :seam-m="bench.setup.seamM"
     @seam="bench.update('Set the seam', { seamM: $event }, 'seam')"

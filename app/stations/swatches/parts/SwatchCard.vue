@@ -14,6 +14,7 @@ const emit = defineEmits<{ choose: []; use: []; remove: [] }>()
 const swatches = useSwatchStore()
 const bench = useBenchStore()
 const { offerUndo } = useShelf()
+const isChanging = ref(false)
 const look = computed(() => SWATCH_LOOKS[swatch.verdict])
 const elsewhere = computed(
   () => bench.parts.machine !== null && bench.parts.machine.id !== swatch.setup.machineId,
@@ -104,6 +105,11 @@ function useHere(): void {
         </p>
       </div>
     </div>
+    <LazySwatchForm
+      v-if="isChanging"
+      :swatch="swatch"
+      @done="isChanging = false"
+    />
     <PhotoPair
       :photos="swatch.photos"
       :of="swatch.name"
@@ -131,6 +137,15 @@ function useHere(): void {
         />
         Compare</label
       >
+      <button
+        type="button"
+        class="bin change"
+        :aria-label="`Change name, note or verdict of ${swatch.name}`"
+        :aria-expanded="isChanging"
+        @click="isChanging = !isChanging"
+      >
+        <UIcon name="i-lucide-pencil" />
+      </button>
       <button
         type="button"
         class="bin"
@@ -207,8 +222,10 @@ h2 {
   height: 19px;
   accent-color: var(--mulberry);
 }
-.bin {
+.change {
   margin-left: auto;
+}
+.bin {
   min-width: 40px;
   min-height: 44px;
   display: grid;

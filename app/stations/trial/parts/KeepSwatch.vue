@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import { MOST_NAME, MOST_NOTE } from '#shared/fields'
 import { GOAL_FACTS } from '#core/trial'
 import { SWATCH_VERDICTS, type Swatch } from '#shared/records'
@@ -11,6 +12,17 @@ const open = ref(false)
 const name = ref('')
 const verdict = ref<Swatch['verdict']>('good')
 const note = ref('')
+/** What was sewn has readings; what was only worked out has none, and nothing is learned from it. */
+const which = ref<'sewn' | 'computed'>('sewn')
+const numbers = computed(() => {
+  const { best, computedBest } = trial
+  return [
+    ...(best ? [{ value: 'sewn' as const, label: `${formatShort(best.dial)}, sewn and read` }] : []),
+    ...(computedBest === null
+      ? []
+      : [{ value: 'computed' as const, label: `${formatShort(computedBest)}, computed, not sewn` }]),
+  ]
+})
 const verdicts = SWATCH_VERDICTS.map(value => ({ value, label: value }))
 function begin(): void {
   name.value = `${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`.slice(
@@ -18,6 +30,7 @@ function begin(): void {
     MOST_NAME,
   )
   verdict.value = trial.advice?.settled ? 'good' : 'usable'
+  which.value = numbers.value[0]?.value ?? 'sewn'
   open.value = true
 }
 const problem = computed(() => {
@@ -26,8 +39,9 @@ const problem = computed(() => {
   return note.value.length > MOST_NOTE ? `Note: at most ${MOST_NOTE} characters.` : ''
 })
 function keep(): void {
-  if (problem.value || trial.keep(name.value.trim(), verdict.value, note.value.trim(), new Date()) === null)
-    return
+  if (problem.value) return
+  const kept = trial.keep(name.value.trim(), verdict.value, note.value.trim(), new Date(), which.value)
+  if (kept === null) return
   open.value = false
   void offerUndo('Kept in the swatch book')
 }
@@ -50,6 +64,12 @@ function keep(): void {
     <TextField
       v-model="name"
       label="Name"
+    />
+    <SelectField
+      v-if="numbers.length > 0"
+      v-model="which"
+      label="Number"
+      :items="numbers"
     />
     <SelectField
       v-model="verdict"
