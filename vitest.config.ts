@@ -16,7 +16,15 @@ export default defineConfig({
       },
       components: {
         dts: false,
-        dirs: ['app/frame', 'app/fields', 'app/pickers', 'app/seam', 'app/paper', 'app/stations/*/parts'],
+        dirs: [
+          'app/frame',
+          'app/fields',
+          'app/pickers',
+          'app/inPlace',
+          'app/seam',
+          'app/paper',
+          'app/stations/*/parts',
+        ],
       },
     }),
   ],

@@ -19,6 +19,7 @@ export default defineAppConfig({
       },
     },
     input: { slots: { root: 'w-full', base: 'min-h-11 text-base' } },
-    modal: { slots: { title: 'font-serif text-xl font-normal' } },
+    // The title ends before the button that closes.
+    modal: { slots: { title: 'font-serif text-xl font-normal', header: 'pe-16 sm:pe-16' } },
   },
 })

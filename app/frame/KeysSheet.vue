@@ -1,33 +1,36 @@
 <script setup lang="ts">
 import { JUMPS, STATIONS } from '~/stations'
+import { EVERYWHERE, KEYS } from '~/utils/keys'
 
 const open = defineModel<boolean>('open', { required: true })
-const KEYS = [
-  ...JUMPS.map(({ key, name }) => [key, name] as const),
-  ...STATIONS.flatMap(({ keys }) => keys),
-  ['U', 'Millimetres or inches'],
-  ['S', 'Schools'],
-  ['L', 'Dim lamp'],
-  ['Ctrl Z', 'Undo'],
-  ['Ctrl Shift Z', 'Redo'],
-  ['?', 'This sheet'],
-] as const
+const isOn = useKeysOn()
+const rows = [
+  ...JUMPS.map(({ key, name }) => ({ shown: key, does: name })),
+  ...STATIONS.flatMap(({ keys }) => keys.map(id => KEYS[id])),
+  ...EVERYWHERE.map(id => KEYS[id]),
+]
 </script>
 
 <template>
   <UModal
     v-model:open="open"
     title="Keys"
-    description="They work whenever you are not typing."
+    description="They work while you are not typing and no panel is open."
   >
     <template #body>
+      <USwitch
+        v-model="isOn"
+        label="Single keys do something"
+        description="Combinations with Ctrl always work."
+        class="mb-4"
+      />
       <dl class="keys">
         <template
-          v-for="[key, does] in KEYS"
-          :key="key"
+          v-for="{ shown, does } in rows"
+          :key="shown"
         >
           <dt>
-            <kbd>{{ key }}</kbd>
+            <UKbd :value="shown" />
           </dt>
           <dd>{{ does }}</dd>
         </template>
@@ -46,14 +49,5 @@ const KEYS = [
   .keys {
     grid-template-columns: auto 1fr;
   }
-}
-kbd {
-  font: inherit;
-  font-weight: 650;
-  padding: 2px 8px;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 6px;
-  background: var(--cloth);
-  white-space: pre;
 }
 </style>

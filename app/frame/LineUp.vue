@@ -237,7 +237,8 @@ const spoolsNote = computed(() => {
   flex: none;
   min-width: 112px;
   max-width: 146px;
-  padding: 7px 9px;
+  min-height: 44px;
+  padding: 4px 9px;
   border: 1.5px solid var(--line-strong);
   border-radius: 12px;
   line-height: 1.2;
@@ -254,7 +255,8 @@ const spoolsNote = computed(() => {
   font-size: 17px;
 }
 .verdict span {
-  font-size: 14.5px;
+  font-size: 14px;
+  line-height: 1.15;
 }
 .sign {
   font-size: 19px;
@@ -263,9 +265,31 @@ const spoolsNote = computed(() => {
   .lineup {
     padding: 8px 16px;
   }
+  .spool {
+    width: 22px;
+    height: 22px;
+  }
+  .spool::after {
+    inset: 6px;
+  }
+  .spool.second {
+    margin-left: -13px;
+  }
   .verdict {
     min-width: 116px;
-    padding: 6px 10px;
+    max-width: 128px;
+    padding: 4px 8px;
+  }
+}
+/* On a low screen, or at great magnification, nothing lies over the page. */
+@media (max-height: 500px) {
+  .lineup {
+    position: static;
+  }
+}
+@media print {
+  .lineup {
+    display: none;
   }
 }
 @media (max-width: 640px) {
@@ -285,6 +309,7 @@ const spoolsNote = computed(() => {
     flex: 1;
     max-width: none;
     display: flex;
+    gap: 10px;
     justify-content: space-between;
     align-items: center;
   }

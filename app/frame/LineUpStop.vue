@@ -98,11 +98,11 @@ provide(closePickerKey, () => {
 }
 @media (max-width: 1150px) and (min-width: 641px) {
   .stop {
-    padding: 5px 7px;
+    padding: 4px 5px;
     min-width: 0;
   }
   .stop b {
-    font-size: 14px;
+    font-size: 13px;
     line-height: 1.15;
     white-space: normal;
     overflow-wrap: anywhere;

@@ -53,6 +53,7 @@ const icon = computed(() => {
     position: absolute;
     clip-path: inset(50%);
     width: 1px;
+    height: 1px;
     overflow: hidden;
   }
   .iconify {

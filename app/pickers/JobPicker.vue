@@ -1,15 +1,11 @@
 <script setup lang="ts">
 import { JOB_IDS, type JobId, JOBS } from '#core/job'
-import { predictOffset, type SwatchFeatures } from '#core/swatch'
 import { GOALS, type Goal } from '#core/terms'
-import { lessonsOf } from '#shared/inputs'
-import { isChange, type Setting, setUpFor } from '#shared/job'
+import { isChange, type Setting } from '#shared/job'
 
 /** What is being sewn: one press sets all that follows, says what it changed, and can be taken back. */
-const book = useBookStore()
 const bench = useBenchStore()
-const settings = useSettingsStore()
-const place = useWorkplace()
+const setUp = useChooseJob()
 const { takeBack } = useUndo()
 
 /** What the last press changed, while nothing else was changed since. */
@@ -18,14 +14,7 @@ const changed = computed(() => done.value?.settings.filter(isChange) ?? [])
 const missing = computed(() => done.value?.settings.filter(setting => setting.missing !== null) ?? [])
 
 function choose(job: JobId): void {
-  const { id: _, ...setup } = bench.setup
-  const { records } = lessonsOf(book.shelf.swatches.values(), settings.record)
-  const settled = setUpFor(job, setup, place.value, (wanted: SwatchFeatures, ruleShare: number) => {
-    const told = predictOffset(records, wanted, ruleShare)
-    return told && { share: told.share, of: told.leansOn.length }
-  })
-  bench.update(`Set up for ${JOBS[job].name.toLowerCase()}`, settled.setup)
-  done.value = { job, settings: settled.settings }
+  done.value = { job, settings: setUp(job) }
 }
 function undo(): void {
   takeBack()

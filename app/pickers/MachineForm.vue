@@ -12,9 +12,12 @@ const settings = useSettingsStore()
 const { bare } = useLength()
 const { draft, check, save } = useRecordForm(
   'machines',
-  record ?? { id: newId('machine'), name: '', ...UNKNOWN_MACHINE },
+  record ?? { id: newId('machine'), name: 'My machine', ...UNKNOWN_MACHINE },
   id => emit('done', id),
 )
+
+/** What is known of it stands open. */
+const isKnown = record !== null
 
 const PRESETS_MM = [5, 6, 7, 9]
 const FIRST_GUESS_GAP_MM = 2
@@ -83,12 +86,6 @@ watch(dial, ({ min, home, max }) => {
     @save="save"
     @cancel="emit('done', null)"
   >
-    <TextField
-      v-model="draft.name"
-      name="name"
-      label="Name"
-      placeholder="as you call it"
-    />
     <div>
       <LengthField
         v-model="draft.maxWidthMm"
@@ -116,97 +113,103 @@ watch(dial, ({ min, home, max }) => {
         />
       </div>
     </div>
-    <SelectField
-      v-model="mode"
-      label="Its own twin mode"
-      :items="modes"
+    <TextField
+      v-model="draft.name"
+      name="name"
+      label="Name"
+      placeholder="as you call it"
     />
-    <LengthField
-      v-if="draft.twinMode.kind === 'on-off'"
-      v-model="assumedGap"
-      name="twinMode.assumedGapMm"
-      label="Gap it assumes"
-      limit="gapMm"
-      hint="Often 2.0: see the machine’s manual."
-    />
-    <SelectField
-      v-if="draft.twinMode.kind !== 'none'"
-      :model-value="answerOf('forgetsTwinMode')"
-      label="Forgets the mode when switched off"
-      :items="ANSWERS"
-      @update:model-value="answer('forgetsTwinMode', $event)"
-    />
-    <LengthField
-      v-model="draft.plateSlotMm"
-      name="plateSlotMm"
-      label="Plate opening, side to side"
-      limit="openingMm"
-      optional
-      hint="Measure the zigzag plate’s slot with a ruler or calliper."
-    />
-    <NumberField
-      v-model="draft.needlePositions"
-      name="needlePositions"
-      label="Needle positions, how many"
-    />
-    <fieldset>
-      <legend class="field-label">Tension dial: lowest, home, highest</legend>
-      <div class="grid grid-cols-3 gap-2">
-        <NumberField
-          v-model="dial.min"
-          name="tensionDial.min"
-          label="Lowest tension"
-          bare
-        />
-        <NumberField
-          v-model="dial.home"
-          name="tensionDial.home"
-          label="Home tension"
-          bare
-        />
-        <NumberField
-          v-model="dial.max"
-          name="tensionDial.max"
-          label="Highest tension"
-          bare
-        />
-      </div>
-      <NumberField
-        v-model="draft.dialStep"
-        name="dialStep"
-        label="Smallest step of the dial"
-        class="mt-2"
-      />
-    </fieldset>
-    <details>
-      <summary class="field-label">What preparing it depends on</summary>
-      <div class="grid grid-cols-2 gap-2">
+    <details :open="isKnown">
+      <summary class="field-label more">More about it</summary>
+      <div class="grid gap-3">
         <SelectField
-          v-for="[field, label] in TRAITS"
-          :key="field"
-          :model-value="answerOf(field)"
-          :label="label"
+          v-model="mode"
+          label="Its own twin mode"
+          :items="modes"
+        />
+        <LengthField
+          v-if="draft.twinMode.kind === 'on-off'"
+          v-model="assumedGap"
+          name="twinMode.assumedGapMm"
+          label="Gap it assumes"
+          limit="gapMm"
+          hint="Often 2.0: see the machine’s manual."
+        />
+        <SelectField
+          v-if="draft.twinMode.kind !== 'none'"
+          :model-value="answerOf('forgetsTwinMode')"
+          label="Forgets the mode when switched off"
           :items="ANSWERS"
-          @update:model-value="answer(field, $event)"
+          @update:model-value="answer('forgetsTwinMode', $event)"
         />
-        <SelectField
-          v-model="hook"
-          name="hook"
-          label="Hook faces"
-          :items="hookChoices"
+        <LengthField
+          v-model="draft.plateSlotMm"
+          name="plateSlotMm"
+          label="Plate opening, side to side"
+          limit="openingMm"
+          optional
+          hint="Measure the zigzag plate’s slot with a ruler or calliper."
         />
-        <SelectField
-          :model-value="numberOf(draft.needleGuides)"
-          label="Guides above the needle"
-          :items="openChoices(['0', '1', '2'])"
-          @update:model-value="draft.needleGuides = $event === '' ? null : (Number($event) as 0 | 1 | 2)"
+        <NumberField
+          v-model="draft.needlePositions"
+          name="needlePositions"
+          label="Needle positions, how many"
         />
-        <SelectField
-          :model-value="numberOf(draft.spoolPins)"
-          label="Spool pins"
-          :items="openChoices(['1', '2', '3'])"
-          @update:model-value="draft.spoolPins = $event === '' ? null : (Number($event) as 1 | 2 | 3)"
-        />
+        <fieldset>
+          <legend class="field-label">Tension dial</legend>
+          <div class="grid grid-cols-3 gap-2">
+            <NumberField
+              v-model="dial.min"
+              name="tensionDial.min"
+              label="Lowest"
+            />
+            <NumberField
+              v-model="dial.home"
+              name="tensionDial.home"
+              label="Home"
+            />
+            <NumberField
+              v-model="dial.max"
+              name="tensionDial.max"
+              label="Highest"
+            />
+          </div>
+          <NumberField
+            v-model="draft.dialStep"
+            name="dialStep"
+            label="Smallest step of the dial"
+            class="mt-2"
+          />
+        </fieldset>
+        <p class="field-label">What preparing it depends on</p>
+        <div class="grid grid-cols-2 gap-2">
+          <SelectField
+            v-for="[field, label] in TRAITS"
+            :key="field"
+            :model-value="answerOf(field)"
+            :label="label"
+            :items="ANSWERS"
+            @update:model-value="answer(field, $event)"
+          />
+          <SelectField
+            v-model="hook"
+            name="hook"
+            label="Hook faces"
+            :items="hookChoices"
+          />
+          <SelectField
+            :model-value="numberOf(draft.needleGuides)"
+            label="Guides above the needle"
+            :items="openChoices(['0', '1', '2'])"
+            @update:model-value="draft.needleGuides = $event === '' ? null : (Number($event) as 0 | 1 | 2)"
+          />
+          <SelectField
+            :model-value="numberOf(draft.spoolPins)"
+            label="Spool pins"
+            :items="openChoices(['1', '2', '3'])"
+            @update:model-value="draft.spoolPins = $event === '' ? null : (Number($event) as 1 | 2 | 3)"
+          />
+        </div>
       </div>
     </details>
     <p class="hint">
@@ -215,3 +218,12 @@ watch(dial, ({ min, home, max }) => {
     </p>
   </RecordForm>
 </template>
+
+<style scoped>
+.more {
+  min-height: 44px;
+  display: list-item;
+  align-content: center;
+  cursor: pointer;
+}
+</style>

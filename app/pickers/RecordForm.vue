@@ -4,10 +4,16 @@ import type { FieldIssue } from '#shared/fields'
 import { DRAFT } from '~/composables/useDraft'
 
 /** What every form of one record has: its fields, each with what is wrong with it, Save and Cancel. */
-const { draft, check } = defineProps<{
+const {
+  draft,
+  check,
+  withoutCancel = false,
+} = defineProps<{
   draft: object
   /** What keeps the draft from being saved; path as the fields are named. */
   check: () => readonly FieldIssue[]
+  /** Where there is nothing to go back to. @defaultValue false */
+  withoutCancel?: boolean
 }>()
 const emit = defineEmits<{ save: []; cancel: [] }>()
 const kept = inject(DRAFT, null)
@@ -90,6 +96,7 @@ watch(
           icon="i-lucide-check"
         />
         <UButton
+          v-if="!withoutCancel"
           variant="outline"
           label="Cancel"
           @click="cancel"

@@ -11,6 +11,7 @@ const {
   hint,
   noneLabel = '',
   addLabel,
+  stays = false,
 } = defineProps<{
   title: string
   items: readonly T[]
@@ -20,6 +21,8 @@ const {
   /** Offers “none” under this label. @defaultValue '' (not offered) */
   noneLabel?: string
   addLabel: string
+  /** More is to be chosen before it closes. @defaultValue false */
+  stays?: boolean
 }>()
 const emit = defineEmits<{ choose: [id: string | null]; remove: [item: T] }>()
 const close = inject(closePickerKey, () => {})
@@ -27,7 +30,7 @@ const editing = shallowRef(null) as ShallowRef<T | 'new' | null>
 
 function choose(id: string | null): void {
   emit('choose', id)
-  close()
+  if (!stays) close()
 }
 function done(id: string | null): void {
   const wasNew = editing.value === 'new'

@@ -24,8 +24,14 @@ const side = ref<'left' | 'middle' | 'right'>('left')
 watch(sides, now => {
   if (!now.some(([id]) => id === side.value)) side.value = 'left'
 })
+/** The blades are threaded in one opening: from each the next is asked for. */
+const nextSide = computed(() => {
+  const place = sides.value.findIndex(([id]) => id === side.value)
+  return sides.value[place + 1]?.[0] ?? null
+})
 function choose(id: string | null): void {
   bench.update('Choose a thread', { threadIds: { ...bench.setup.threadIds, [side.value]: id } })
+  if (nextSide.value) side.value = nextSide.value
 }
 const supply = computed(() => bench.setup.supplies[side.value])
 const setSupply = (change: Partial<typeof supply.value>) =>
@@ -56,6 +62,7 @@ const discs = computed({
   <ThreadPicker
     :title="sides.length > 1 ? `Spool, ${side} needle` : 'Spool'"
     :selected-id="bench.setup.threadIds[side]"
+    :stays="nextSide !== null"
     @choose="choose"
   >
     <div

@@ -2,7 +2,16 @@
 import { drawnDiameter, THREAD_KINDS } from '#core/thread'
 import type { Thread } from '#shared/records'
 
-const { title, selectedId } = defineProps<{ title: string; selectedId: string | null }>()
+const {
+  title,
+  selectedId,
+  stays = false,
+} = defineProps<{
+  title: string
+  selectedId: string | null
+  /** Another spool is to be chosen after it. @defaultValue false */
+  stays?: boolean
+}>()
 const emit = defineEmits<{ choose: [id: string | null] }>()
 const book = useBookStore()
 const { remove } = useShelf()
@@ -33,6 +42,7 @@ function paint({ colours }: Thread): string {
     :hint="hint"
     none-label="Not chosen"
     add-label="Add a thread"
+    :stays="stays"
     @choose="emit('choose', $event)"
     @remove="remove('threads', $event.id, $event.name)"
   >

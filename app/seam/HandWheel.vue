@@ -63,7 +63,7 @@ function turn(by: number): void {
   const count = drops.value.length
   if (count > 0) drop.value = (drop.value + by + count) % count
 }
-defineShortcuts({ '.': () => turn(1), ',': () => turn(-1) })
+useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
 </script>
 
 <template>

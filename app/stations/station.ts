@@ -1,3 +1,5 @@
+import type { KeyId } from '../utils/keys'
+
 /** One page of a station. */
 export interface View {
   /** On the tabs of its station. */
@@ -24,6 +26,6 @@ export interface Station {
   readonly icon: string
   /** The first is the one the rail leads to. */
   readonly views: readonly [View, ...View[]]
-  /** What else its keys do, for the sheet of keys: the key as printed, and what it does. */
-  readonly keys: readonly (readonly [key: string, does: string])[]
+  /** What else it listens for, for the sheet of keys. */
+  readonly keys: readonly KeyId[]
 }

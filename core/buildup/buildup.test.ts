@@ -78,8 +78,7 @@ describe('lengthThatCuresMm', () => {
       const muddy = input(id, 6, 0.3, 1)
       const cure = lengthThatCuresMm(muddy)!
       expect(cure).toBeGreaterThan(0.3)
-      const at = (lengthMm: number) =>
-        build({ ...muddy, seamMm: 12, stitch: { ...muddy.stitch, lengthMm } }).muddy
+      const at = (lengthMm: number) => build({ ...muddy, stitch: { ...muddy.stitch, lengthMm } }).muddy
       expect([at(cure), at(cure - 0.05)]).toEqual([false, true])
     },
   )
@@ -89,8 +88,7 @@ describe('lengthThatCuresMm', () => {
       for (const width of [3, 4, 5])
         for (const length of [0.2, 0.3, 0.4]) {
           const muddy = input('zigzag', width, length, gap)
-          const at = (lengthMm: number) =>
-            build({ ...muddy, seamMm: 12, stitch: { ...muddy.stitch, lengthMm } }).muddy
+          const at = (lengthMm: number) => build({ ...muddy, stitch: { ...muddy.stitch, lengthMm } }).muddy
           const cure = lengthThatCuresMm(muddy)
           if (cure === null) continue
           for (let step = Math.round(length / 0.05); step * 0.05 < cure - 1e-6; step++)

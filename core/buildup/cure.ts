@@ -7,8 +7,6 @@ const LONGEST_MM = 6
 const STEP_MM = 0.05
 /** Nudges 0.3, stored a hair below, onto its step. */
 const ROUNDING = 1e-6
-/** Enough seam to see several swings, in mm. */
-const SAMPLE_MM = 12
 
 /**
  * The shortest stitch length at which overlapping columns are no longer muddy, on a grid of 0.05 mm.
@@ -25,7 +23,8 @@ const SAMPLE_MM = 12
 export function lengthThatCuresMm(input: SewnInput): number | null {
   const muddyAt = (lengthMm: number) => {
     const stitch = { ...input.stitch, lengthMm }
-    return layThread(rightSide({ ...input, stitch, seamMm: SAMPLE_MM }), 2 * lengthMm).muddy
+    // On the very seam that is shown: near the limit another length of it may say otherwise.
+    return layThread(rightSide({ ...input, stitch }), 2 * lengthMm).muddy
   }
   if (!muddyAt(input.stitch.lengthMm)) return null
   const first = Math.floor(input.stitch.lengthMm / STEP_MM + ROUNDING) + 1

@@ -104,7 +104,7 @@ describe('the threading walk', () => {
     await press(driver, 'radio', /^Both together/)
     await press(driver, 'radio', /^Both in/)
     await press(driver, 'button', 'Close')
-    const text = await untilText(driver, 'All threads together')
+    const text = await untilText(driver, 'Both threads together')
     expect(text).not.toContain('one thread each side')
     expect(await isTicked(/^Twin mode: on/)).toBe(true)
   })
@@ -232,7 +232,7 @@ describe('the bench card', () => {
         'Honeycomb',
         'Tension',
         '2.8',
-        'home is 4',
+        'home is 4, sewn',
       ])
       const numbers = await dials.findElements(By.css('b'))
       for (const number of numbers) expect((await number.getRect()).height).toBeGreaterThan(150)

@@ -41,14 +41,22 @@ function tick(id: string, on: boolean): void {
 const headline = computed(() => {
   if (!coverage.value) return 'Searching …'
   const buy = toBuy.value.length === 0 ? ', and you own them' : `; ${toBuy.value.length} to buy`
-  return `${coverage.value.chosen.length} twins do it all${buy}`
+  const count = coverage.value.chosen.length
+  return count === 1 ? `One twin does it all${buy}` : `${count} twins do it all${buy}`
 })
 </script>
 
 <template>
   <div>
     <StationHead />
-    <div class="cols">
+    <MissingCard
+      v-if="widths.length === 0"
+      why="Its widest stitch decides which gaps fit."
+    />
+    <div
+      v-else
+      class="cols"
+    >
       <fieldset class="card jobs">
         <legend class="sr-only">Jobs I want a twin for</legend>
         <h2>Jobs I want a twin for</h2>
@@ -76,7 +84,7 @@ const headline = computed(() => {
         </label>
         <p class="hint">
           Gaps by job: common practice. Your machines:
-          {{ widths.length === 0 ? 'none yet' : widths.map(mm => length(mm)).join(', ') }}.
+          {{ widths.map(mm => length(mm)).join(', ') }}.
         </p>
       </fieldset>
       <section
@@ -94,7 +102,6 @@ const headline = computed(() => {
         >
           {{ problem }}
         </p>
-        <p v-if="widths.length === 0">Add a machine first: its widest stitch decides which gaps fit.</p>
         <table
           v-if="coverage && coverage.chosen.length > 0"
           class="table"

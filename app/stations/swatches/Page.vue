@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useStorage } from '@vueuse/core'
+import type { Ref } from 'vue'
 import { type CardFieldId, labelSheets } from '#core/card'
 import { emptyTables, type Swatch } from '#shared/records'
 import { writeBackup } from '#shared/backup'
@@ -8,6 +8,7 @@ import { useSheetFiles } from '~/paper/useSheetFiles'
 import { dayOf } from '~/utils/dates'
 import { download } from '~/utils/download'
 import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from './swatchFilters'
+import { groupedSwatches, orderedSwatches, SWATCH_ORDERS, type SwatchOrder } from './swatchOrder'
 import { newId } from '~/utils/id'
 import { MOST_SWATCH_CSV, readSwatchCsv, writeSwatchCsv } from './swatchCsv'
 
@@ -17,15 +18,38 @@ const swatches = useSwatchStore()
 const { remove, offerUndo } = useShelf()
 const toast = useToast()
 const { save } = useSheetFiles()
-const search = ref('')
-const chosen = reactive<Partial<Record<SwatchFilter, string>>>({})
-const found = computed(() => findSwatches(swatches.newest, search.value, chosen))
+const search = useUrlState<string>('search', { usual: '' })
+const filters = Object.fromEntries(
+  SWATCH_FILTERS.map(([id]) => [id, useUrlState<string>(id, { usual: '', isStep: true })]),
+) as unknown as Record<SwatchFilter, Ref<string>>
+const chosen = computed(
+  () =>
+    Object.fromEntries(SWATCH_FILTERS.map(([id]) => [id, filters[id].value])) as Record<SwatchFilter, string>,
+)
+const order = useUrlState<SwatchOrder>('order', {
+  usual: 'newest',
+  choices: SWATCH_ORDERS.map(({ value }) => value),
+})
+const groupBy = useUrlState<SwatchFilter | ''>('group', {
+  usual: '',
+  choices: ['', ...SWATCH_FILTERS.map(([id]) => id)],
+})
+const groupings: readonly { readonly value: SwatchFilter | ''; readonly label: string }[] = [
+  { value: '', label: 'not grouped' },
+  ...SWATCH_FILTERS.map(([value, label]) => ({ value, label: `by ${label.toLowerCase()}` })),
+]
+const found = computed(() =>
+  orderedSwatches(findSwatches(swatches.newest, search.value, chosen.value), order.value),
+)
+/** The one that is opened large. */
+const openedId = useUrlState<string>('swatch', { usual: '', isStep: true })
+const opened = computed(() => book.shelf.swatches.get(openedId.value) ?? null)
 const VIEWS = [
   ['cards', 'Cards'],
   ['table', 'Table'],
   ['charts', 'Charts'],
 ] as const
-const view = useStorage<(typeof VIEWS)[number][0]>('lacy-spool-swatches-view', 'cards')
+const view = useUrlState('view', { usual: 'cards', choices: VIEWS.map(([id]) => id), isStep: true })
 
 /** What is in sight first, then a screen or two at a time: a thick book opens as fast as a thin one. */
 const IN_SIGHT = 6
@@ -36,6 +60,7 @@ watch([search, chosen], () => {
   shown.value = A_FEW
 })
 const page = computed(() => found.value.slice(0, painted.value ? shown.value : IN_SIGHT))
+const groups = computed(() => groupedSwatches(page.value, groupBy.value))
 const choices = computed(() => {
   const values = painted.value ? valuesOf(swatches.newest) : null
   return SWATCH_FILTERS.map(([id, label]) => ({
@@ -50,7 +75,7 @@ const choices = computed(() => {
 
 /** On a phone the filters fold away. */
 const folded = ref(false)
-const set = computed(() => Object.values(chosen).filter(value => value !== '' && value !== undefined).length)
+const set = computed(() => Object.values(chosen.value).filter(value => value !== '').length)
 
 const MOST_COMPARED = 4
 const compared = ref<string[]>([])
@@ -64,8 +89,7 @@ function choose(id: string): void {
 }
 const seeThem = () => document.getElementById('side')?.scrollIntoView({ block: 'start' })
 function clear(): void {
-  search.value = ''
-  Object.assign(chosen, Object.fromEntries(SWATCH_FILTERS.map(([id]) => [id, ''])))
+  void navigateTo({ query: { view: view.value === 'cards' ? undefined : view.value } })
 }
 function use(swatch: Swatch): void {
   swatches.use(swatch)
@@ -214,9 +238,21 @@ const readCsvFile = (text: string) =>
         :key="id"
         :class="{ shut: !folded }"
         :label="label"
-        :model-value="chosen[id] ?? ''"
+        :model-value="chosen[id]"
         :items="items"
-        @update:model-value="chosen[id] = $event"
+        @update:model-value="filters[id].value = $event"
+      />
+      <SelectField
+        v-model="order"
+        label="Order"
+        :class="{ shut: !folded }"
+        :items="SWATCH_ORDERS"
+      />
+      <SelectField
+        v-model="groupBy"
+        label="Group"
+        :class="{ shut: !folded }"
+        :items="groupings"
       />
     </div>
     <p
@@ -258,20 +294,31 @@ const readCsvFile = (text: string) =>
       </button>
     </p>
     <template v-else-if="view === 'charts'"><LazySwatchCharts :swatches="found" /></template>
-    <div
-      v-else-if="view === 'cards'"
-      class="cards"
-    >
-      <SwatchCard
-        v-for="swatch in page"
-        :key="swatch.id"
-        :swatch="swatch"
-        :chosen="compared.includes(swatch.id)"
-        @choose="choose(swatch.id)"
-        @use="use(swatch)"
-        @remove="remove('swatches', swatch.id, swatch.name)"
-      />
-    </div>
+    <template v-else-if="view === 'cards'">
+      <template
+        v-for="group in groups"
+        :key="group.title"
+      >
+        <h2
+          v-if="group.title"
+          class="serif group"
+        >
+          {{ group.title }}
+        </h2>
+        <div class="cards">
+          <SwatchCard
+            v-for="swatch in group.swatches"
+            :key="swatch.id"
+            :swatch="swatch"
+            :chosen="compared.includes(swatch.id)"
+            @choose="choose(swatch.id)"
+            @open="openedId = swatch.id"
+            @use="use(swatch)"
+            @remove="remove('swatches', swatch.id, swatch.name)"
+          />
+        </div>
+      </template>
+    </template>
     <SwatchTable
       v-else
       :swatches="page"
@@ -303,6 +350,12 @@ const readCsvFile = (text: string) =>
         "
       />
     </div>
+    <LazySwatchLarge
+      v-if="opened"
+      :swatch="opened"
+      @close="openedId = ''"
+      @use="use(opened)"
+    />
     <LazyCsvImport
       v-if="importing"
       v-model:open="importing"
@@ -351,8 +404,12 @@ const readCsvFile = (text: string) =>
 }
 .filters {
   display: grid;
-  grid-template-columns: 1.6fr repeat(7, minmax(0, 1fr));
+  grid-template-columns: repeat(5, minmax(0, 1fr));
   gap: 10px;
+}
+.group {
+  margin: 14px 0 8px;
+  font-size: 20px;
 }
 .count {
   margin: 8px 0;
@@ -386,7 +443,7 @@ const readCsvFile = (text: string) =>
 }
 @media (max-width: 1150px) {
   .filters {
-    grid-template-columns: repeat(4, minmax(0, 1fr));
+    grid-template-columns: repeat(5, minmax(0, 1fr));
   }
 }
 .fold {

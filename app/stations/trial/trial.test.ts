@@ -73,7 +73,18 @@ describe('the next number', () => {
   it('asks for the machine’s dial where it is not known', async () => {
     bench.update('None', { machineId: null })
     await flushPromises()
-    expect(show(NextCard).text()).toContain('is not known: choose a machine')
+    expect(show(NextCard).text()).toMatch(/^Which machine\? A tension belongs to its machine\./)
+    document.body.innerHTML = ''
+    const { id, ...attic } = book.shelf.machines.get('demo-machine-attic')!
+    book.commit('Not looked at', [
+      { table: 'machines', id, record: { ...attic, id, tensionDial: null, dialStep: null } },
+    ])
+    bench.update('That one', { machineId: id })
+    await flushPromises()
+    const page = show(NextCard)
+    await page.fill('Home', '4')
+    await page.press('Save')
+    expect(book.shelf.machines.get(id)!.tensionDial).toEqual({ min: 0, home: 4, max: 9 })
   })
 })
 

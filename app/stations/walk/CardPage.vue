@@ -28,10 +28,9 @@ const HATCH = { stop: 'i-lucide-octagon-x', warn: 'i-lucide-triangle-alert', not
 function setSpeed(chosen: string): void {
   bench.update('Choose the speed', { speed: SPEEDS.find(speed => speed === chosen) ?? null })
 }
-defineShortcuts({
-  escape: () => navigateTo('/walk'),
-  b: () => navigateTo('/walk'),
-  l: () => {
+useKeys({
+  leaveCard: () => navigateTo('/walk'),
+  lamp: () => {
     colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
   },
 })

@@ -1,10 +1,16 @@
 <script setup lang="ts">
 useHead({ title: 'Care · Lacy Spool' })
+const bench = useBenchStore()
 </script>
 
 <template>
   <div>
     <StationHead />
+    <MissingCard
+      v-if="!bench.parts.machine"
+      class="mb-3"
+      why="What was sewn, and what to clean, is counted for each."
+    />
     <div class="station">
       <NeedleCare />
       <div class="side">

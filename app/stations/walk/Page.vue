@@ -68,7 +68,7 @@ watch([pace, index], () => {
 })
 watch(pace, now => (now === '0' ? pause() : resume()))
 
-defineShortcuts({ arrowright: next, arrowleft: () => show(index.value - 1) })
+useKeys({ stepDone: next, stepBack: () => show(index.value - 1) })
 function startOver(): void {
   walk.startOver(new Date())
   looking.value = null

@@ -136,12 +136,10 @@ function all(id: string): void {
         </section>
       </div>
     </div>
-    <p
+    <MissingCard
       v-else
-      class="hint"
-    >
-      Choose the machine first: what is changed belongs to one.
-    </p>
+      why="What is changed belongs to one."
+    />
   </div>
 </template>
 

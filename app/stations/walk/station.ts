@@ -13,5 +13,5 @@ export const walk: Station = {
     { name: 'Put back', path: '/putback', page: 'PutBackPage.vue', axe: true, shot: null },
     { name: 'Care', path: '/care', page: 'CarePage.vue', axe: true, shot: 'care' },
   ],
-  keys: [['→  ←', 'In the walk: done and next, back']],
+  keys: ['stepDone', 'stepBack', 'leaveCard'],
 }

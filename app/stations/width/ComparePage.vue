@@ -87,12 +87,11 @@ function saveCsv(): void {
         @click="saveCsv"
       />
     </StationHead>
-    <p
+    <MissingCard
       v-if="!bench.result"
-      class="card"
-    >
-      Choose a machine and a needle first: then every needle and machine you own stand here side by side.
-    </p>
+      needle
+      why="Then every needle and machine you own stand here side by side."
+    />
     <div
       v-else
       class="compare"

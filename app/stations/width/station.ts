@@ -11,12 +11,5 @@ export const width: Station = {
     { name: 'Compare', path: '/compare', page: 'ComparePage.vue', key: 'C', axe: true, shot: 'compare' },
     { name: 'Kept plans', path: '/plans', page: 'PlansPage.vue', key: 'P', axe: true, shot: null },
   ],
-  keys: [
-    ['[  ]', 'Width 0.1 mm narrower, wider'],
-    ['W', 'Set the safe width'],
-    ['N', 'Next needle you own'],
-    ['K', 'Keep this plan'],
-    ['.', 'Turn the handwheel to the next drop'],
-    [',', 'Turn it back one drop'],
-  ],
+  keys: ['narrower', 'wider', 'safeWidth', 'nextNeedle', 'keepPlan', 'nextDrop', 'lastDrop'],
 }

@@ -10,7 +10,7 @@ import { SWATCH_LOOKS } from '../swatchLooks'
 
 /** One kept swatch: the number, what it was for, and how it came out. */
 const { swatch, chosen } = defineProps<{ swatch: Swatch; chosen: boolean }>()
-const emit = defineEmits<{ choose: []; use: []; remove: [] }>()
+const emit = defineEmits<{ choose: []; open: []; use: []; remove: [] }>()
 const swatches = useSwatchStore()
 const bench = useBenchStore()
 const { offerUndo } = useShelf()
@@ -60,7 +60,14 @@ function useHere(): void {
       >
     </header>
     <div class="body">
-      <div><SwatchPicture :swatch="swatch" /></div>
+      <button
+        type="button"
+        class="picture"
+        :aria-label="`Open ${swatch.name} large`"
+        @click="emit('open')"
+      >
+        <SwatchPicture :swatch="swatch" />
+      </button>
       <div>
         <p class="number">
           <b>{{ swatch.setup.tension === null ? '–' : formatShort(swatch.setup.tension) }}</b>{{ ' ' }}
@@ -118,7 +125,8 @@ function useHere(): void {
     <div class="do">
       <UButton
         size="sm"
-        label="Use these settings"
+        label="Use settings"
+        :aria-label="`Use the settings of ${swatch.name}`"
         icon="i-lucide-arrow-up-to-line"
         @click="emit('use')"
       />
@@ -132,6 +140,7 @@ function useHere(): void {
       <label
         ><input
           type="checkbox"
+          :aria-label="`Compare ${swatch.name}`"
           :checked="chosen"
           @change="emit('choose')"
         />
@@ -182,9 +191,12 @@ h2 {
 .body {
   flex: 1;
   display: grid;
-  grid-template-columns: 92px minmax(0, 1fr);
+  grid-template-columns: 160px minmax(0, 1fr);
   gap: 12px;
   line-height: 1.3;
+}
+.picture {
+  cursor: zoom-in;
 }
 .number b {
   font-size: 32px;
@@ -208,7 +220,7 @@ h2 {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px 10px;
+  gap: 6px 8px;
 }
 .do label {
   display: inline-flex;

@@ -7,7 +7,9 @@ import { SWATCH_VERDICTS, type Swatch } from '#shared/records'
 /** Keeps what was found, with all that is on the machine. */
 const trial = useTrialStore()
 const bench = useBenchStore()
-const { offerUndo } = useShelf()
+const book = useBookStore()
+const { sayStored } = useStoredWords()
+const { takeBack } = useUndo()
 const open = ref(false)
 const name = ref('')
 const verdict = ref<Swatch['verdict']>('good')
@@ -24,11 +26,14 @@ const numbers = computed(() => {
   ]
 })
 const verdicts = SWATCH_VERDICTS.map(value => ({ value, label: value }))
+/** A name no other swatch has: the second of a kind is its number 2. */
+function ownName(wish: string): string {
+  const taken = new Set([...book.shelf.swatches.values()].map(swatch => swatch.name))
+  const names = Array.from({ length: taken.size + 1 }, (_, i) => (i === 0 ? wish : `${wish}, ${i + 1}`))
+  return names.find(one => !taken.has(one))!.slice(0, MOST_NAME)
+}
 function begin(): void {
-  name.value = `${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`.slice(
-    0,
-    MOST_NAME,
-  )
+  name.value = ownName(`${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`)
   verdict.value = trial.advice?.settled ? 'good' : 'usable'
   which.value = numbers.value[0]?.value ?? 'sewn'
   open.value = true
@@ -43,7 +48,17 @@ function keep(): void {
   const kept = trial.keep(name.value.trim(), verdict.value, note.value.trim(), new Date(), which.value)
   if (kept === null) return
   open.value = false
-  void offerUndo('Kept in the swatch book')
+  void sayStored('Kept in the swatch book', {
+    actions: [
+      {
+        label: 'Open it',
+        color: 'primary',
+        variant: 'outline',
+        onClick: () => void navigateTo({ path: '/swatches', query: { swatch: kept } }),
+      },
+      { label: 'Undo', color: 'primary', variant: 'outline', onClick: takeBack },
+    ],
+  })
 }
 </script>
 

@@ -6,6 +6,7 @@ import { nextView } from '../nextView'
 
 /** The next number, large, and why; or that it is found, or cannot be. */
 const trial = useTrialStore()
+const bench = useBenchStore()
 const advice = computed(() => trial.advice)
 const EVIDENCE_WORDS = {
   sewn: 'a row there read the goal',
@@ -102,14 +103,25 @@ const ICON = {
       </details>
     </div>
   </div>
-  <p
+  <section
     v-else
-    class="next"
-    role="status"
+    class="card"
+    aria-label="Missing"
   >
-    The dial of {{ trial.strip ? 'this' : 'the' }} machine is not known: choose a machine and add lowest, home
-    and highest tension under Machine.
-  </p>
+    <template v-if="bench.parts.machine">
+      <p role="status">
+        <b>The tension dial of {{ bench.parts.machine.name }}?</b> A number means nothing without it.
+      </p>
+      <DialHere
+        :key="bench.parts.machine.id"
+        :machine="bench.parts.machine"
+      />
+    </template>
+    <MissingCard
+      v-else
+      why="A tension belongs to its machine."
+    />
+  </section>
 </template>
 
 <style scoped>

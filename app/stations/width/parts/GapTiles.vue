@@ -42,7 +42,7 @@ function next(): void {
   const tile = tiles.value[(index + 1) % tiles.value.length]
   if (tile) bench.update('Choose the needle', { needleId: tile.needle.id })
 }
-defineShortcuts({ n: next })
+useKeys({ nextNeedle: next })
 </script>
 
 <template>

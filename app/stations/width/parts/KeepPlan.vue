@@ -39,7 +39,7 @@ function keep(): void {
   open.value = false
   void sayStored(`Kept as “${parsed.data}”`, { kept: stored })
 }
-defineShortcuts({ k: start })
+useKeys({ keepPlan: start })
 </script>
 
 <template>

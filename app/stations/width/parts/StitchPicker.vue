@@ -1,7 +1,14 @@
 <script setup lang="ts">
+import { findStitch } from '#core/stitch'
+
 const bench = useBenchStore()
 const { length } = useLength()
 const open = ref(false)
+const book = useBookStore()
+/** Before anything was kept, the stitches one begins with are one press away. */
+const FIRST_STITCHES = ['straight', 'zigzag', 'serpentine'] as const
+const isBeginning = computed(() => book.shelf.plans.size === 0 && book.shelf.swatches.size === 0)
+const firsts = FIRST_STITCHES.map(id => findStitch(id)!)
 const held = computed(() => {
   const { stitch } = bench.parts
   return stitch && stitch.alignment !== 'centre' ? `held ${stitch.alignment} · ` : ''
@@ -18,6 +25,22 @@ const held = computed(() => {
       <span>{{ bench.parts.stitch?.name ?? 'Choose a stitch' }}</span>
       <span class="hint">{{ held }}length {{ length(bench.setup.stitch.lengthMm) }}</span>
     </button>
+    <div
+      v-if="isBeginning"
+      class="firsts"
+      role="group"
+      aria-label="Stitches to begin with"
+    >
+      <UButton
+        v-for="stitch in firsts"
+        :key="stitch.id"
+        size="sm"
+        variant="outline"
+        :label="stitch.name"
+        :aria-pressed="bench.setup.stitch.stitchId === stitch.id"
+        @click="bench.chooseStitch(stitch)"
+      />
+    </div>
     <LazyStitchSheet
       v-if="open"
       v-model:open="open"

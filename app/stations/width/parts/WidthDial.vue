@@ -58,10 +58,10 @@ const safeWords = computed(() => {
   if (safe === null) return 'no safe width'
   return safe === 0 ? 'straight only' : 'safe to'
 })
-defineShortcuts({
-  '[': () => set(width.value - STEP_MM),
-  ']': () => set(width.value + STEP_MM),
-  'w': bench.useSafeWidth,
+useKeys({
+  narrower: () => set(width.value - STEP_MM),
+  wider: () => set(width.value + STEP_MM),
+  safeWidth: bench.useSafeWidth,
 })
 </script>
 

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import type { CommandPaletteGroup, CommandPaletteItem } from '@nuxt/ui'
+import { JOB_IDS, JOBS } from '#core/job'
+import { needleNameAndType } from '#core/needle'
+import { SIGNS } from '#core/signs'
+import { newestFirst } from '#shared/fields'
+import { ALL_VIEWS, STATIONS } from '~/stations'
+
+/** One search over everything: stations, what was kept, what one owns, stitches, signs, settings. */
+const open = defineModel<boolean>('open', { required: true })
+const emit = defineEmits<{ schools: [] }>()
+const book = useBookStore()
+const bench = useBenchStore()
+const settings = useSettingsStore()
+const colorMode = useColorMode()
+const { takeBack } = useUndo()
+const { offerUndo } = useShelf()
+const setUp = useChooseJob()
+
+/** Closes first: what it leads to takes the focus over. */
+const then = (act: () => unknown) => () => {
+  open.value = false
+  void nextTick(act)
+}
+const go = (path: string, query: Record<string, string> = {}) => then(() => navigateTo({ path, query }))
+
+const views = ALL_VIEWS.map((view): CommandPaletteItem => {
+  const station = STATIONS.find(({ views }) => views.includes(view))!
+  const label = view.name === station.name ? view.name : `${station.name}: ${view.name}`
+  return { label, icon: station.icon, onSelect: go(view.path) }
+})
+const plans = computed(() =>
+  newestFirst(book.shelf.plans.values(), ({ keptAt }) => keptAt).map((plan): CommandPaletteItem => ({
+    label: plan.name,
+    suffix: plan.note,
+    icon: 'i-lucide-bookmark',
+    onSelect: go('/plans', { search: plan.name }),
+  })),
+)
+const swatches = computed(() =>
+  newestFirst(book.shelf.swatches.values(), ({ keptAt }) => keptAt).map((swatch): CommandPaletteItem => ({
+    label: swatch.name,
+    suffix: swatch.note,
+    icon: 'i-lucide-book-open',
+    onSelect: go('/swatches', { swatch: swatch.id }),
+  })),
+)
+const needles = computed(() =>
+  [...book.shelf.needles.values()].map((needle): CommandPaletteItem => ({
+    label: needleNameAndType(needle),
+    // A twin needle is also called a double needle.
+    suffix: needle.construction === 'twin' ? 'double needle, put it in' : 'put it in',
+    icon: 'i-lucide-pin',
+    onSelect: then(() => bench.update('Choose the needle', { needleId: needle.id })),
+  })),
+)
+const threads = computed(() =>
+  [...book.shelf.threads.values()].map((thread): CommandPaletteItem => ({
+    label: thread.name,
+    suffix: thread.label,
+    icon: 'i-lucide-spool',
+    onSelect: go('/workbox', { table: 'threads', search: thread.name }),
+  })),
+)
+const stitches = computed(() =>
+  bench.allStitches.map((stitch): CommandPaletteItem => ({
+    label: stitch.name,
+    suffix: 'choose this stitch',
+    icon: 'i-lucide-waves',
+    onSelect: then(() => bench.chooseStitch(stitch)),
+  })),
+)
+const signs = SIGNS.map(({ id, words }): CommandPaletteItem => ({
+  label: words,
+  suffix: 'ask the sign doctor',
+  icon: 'i-lucide-stethoscope',
+  onSelect: go('/signs', { sign: id }),
+}))
+const actions = computed((): CommandPaletteItem[] => [
+  ...JOB_IDS.map(id => ({
+    label: `Job: ${JOBS[id].name}`,
+    suffix: JOBS[id].about,
+    icon: 'i-lucide-scissors',
+    onSelect: then(() => {
+      setUp(id)
+      void offerUndo(`Set up for ${JOBS[id].name.toLowerCase()}`)
+    }),
+  })),
+  { label: 'Undo', icon: 'i-lucide-undo-2', onSelect: then(takeBack), disabled: !book.canUndo },
+  {
+    label: settings.unit === 'mm' ? 'Show inches' : 'Show millimetres',
+    icon: 'i-lucide-ruler',
+    onSelect: then(() => settings.change({ unit: settings.unit === 'mm' ? 'inch' : 'mm' })),
+  },
+  {
+    label: 'Schools: where sewists disagree',
+    icon: 'i-lucide-split',
+    onSelect: then(() => emit('schools')),
+  },
+  {
+    label: colorMode.value === 'dark' ? 'Daylight' : 'Dim lamp',
+    icon: 'i-lucide-lamp',
+    onSelect: then(() => {
+      colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
+    }),
+  },
+  { label: 'Export everything', suffix: 'Files', icon: 'i-lucide-file-down', onSelect: go('/files') },
+])
+const groups = computed((): CommandPaletteGroup[] => [
+  { id: 'views', label: 'Stations', items: views },
+  { id: 'actions', label: 'Do', items: actions.value },
+  { id: 'plans', label: 'Kept plans', items: plans.value },
+  { id: 'swatches', label: 'Swatches', items: swatches.value },
+  { id: 'needles', label: 'Needles', items: needles.value },
+  { id: 'threads', label: 'Threads', items: threads.value },
+  { id: 'stitches', label: 'Stitches', items: stitches.value },
+  { id: 'signs', label: 'Signs', items: signs },
+])
+</script>
+
+<template>
+  <UModal
+    v-model:open="open"
+    title="Search everything"
+    description="Stations, what you kept, what you own, stitches, signs and settings."
+    :ui="{ header: 'sr-only', body: 'p-0 sm:p-0', content: 'max-w-2xl' }"
+  >
+    <template #body>
+      <UCommandPalette
+        :groups="groups"
+        placeholder="Search everything"
+        icon="i-lucide-search"
+        close
+        class="h-96"
+        :fuse="{ resultLimit: 30, fuseOptions: { keys: ['label', 'suffix'], threshold: 0.3 } }"
+        @update:open="open = $event"
+      />
+    </template>
+  </UModal>
+</template>

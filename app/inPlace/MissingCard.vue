@@ -1,0 +1,34 @@
+<script setup lang="ts">
+/** Names what a page misses, and offers it in place: first the machine, then the needle. */
+const { why, needle = false } = defineProps<{
+  /** What it is needed for, after “Choose a machine”. */
+  why: string
+  /** Whether it needs a needle too. @defaultValue false */
+  needle?: boolean
+}>()
+const bench = useBenchStore()
+</script>
+
+<template>
+  <section
+    class="card missing"
+    aria-label="Missing"
+  >
+    <template v-if="!bench.parts.machine">
+      <p><b>Which machine?</b> {{ why }}</p>
+      <MachineHere />
+    </template>
+    <template v-else-if="needle && !bench.parts.needle">
+      <p><b>Which needle?</b> {{ why }}</p>
+      <NeedleLabelInput />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.missing {
+  display: grid;
+  gap: 10px;
+  max-width: 640px;
+}
+</style>
