@@ -1,4 +1,13 @@
-import { formatLength, formatLengthDown, lengthWithUnit, UNIT_SIGNS } from '#core/units'
+import {
+  FAR_SIGNS,
+  farOf,
+  farWithUnit,
+  formatLength,
+  formatLengthDown,
+  lengthWithUnit,
+  metresOf,
+  UNIT_SIGNS,
+} from '#core/units'
 
 /** Lengths as the user reads them, following the units switch. */
 export function useLength() {
@@ -11,5 +20,10 @@ export function useLength() {
     /** A limit: never rounded up. */
     limit: (mm: number | null) => formatLengthDown(mm, settings.unit),
     sign: () => UNIT_SIGNS[settings.unit],
+    /** Thread and seams: metres, or yards. */
+    far: (metres: number) => farWithUnit(metres, settings.unit),
+    farOf: (metres: number) => farOf(metres, settings.unit),
+    metresOf: (far: number) => metresOf(far, settings.unit),
+    farSign: () => FAR_SIGNS[settings.unit],
   }
 }

@@ -75,7 +75,7 @@ watch(
 }
 .field button {
   flex: none;
-  width: 36px;
+  width: 32px;
   min-height: 44px;
   font-size: 20px;
   cursor: pointer;

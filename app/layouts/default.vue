@@ -33,8 +33,8 @@ const TOOLS = computed(() => [
   { name: 'Undo', icon: 'i-lucide-undo-2', key: KEYS.undo.shown, isOff: !book.canUndo, does: takeBack },
   { name: 'Redo', icon: 'i-lucide-redo-2', key: KEYS.redo.shown, isOff: !book.canRedo, does: doAgain },
   {
-    name: settings.unit === 'mm' ? 'Millimetres' : 'Inches',
-    short: settings.unit === 'mm' ? 'mm' : 'inch',
+    name: settings.unit === 'mm' ? 'Units: millimetres' : 'Units: inches',
+    short: 'Units',
     icon: 'i-lucide-ruler',
     key: KEYS.unit.shown,
     isOff: false,

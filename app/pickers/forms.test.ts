@@ -153,7 +153,7 @@ describe('the needle’s form', () => {
   it('says a label back and saves the needle it names', async () => {
     const form = open(NeedleForm)
     await form.fill('Label from the packet', '4.0/100 jeans')
-    expect(form.text()).toContain('Twin, 4.0 mm apart, size 100/16, jeans')
+    expect(form.text()).toContain('Twin, gap 4.0, size 100/16, jeans')
     await form.submit()
     expect(only('needles')).toMatchObject({ construction: 'twin', gapMm: 4, sizeNm: 100, type: 'jeans' })
   })

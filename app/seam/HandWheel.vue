@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core'
 import { wheelView } from '#core/plate'
+import { MM_PER_INCH } from '#core/units'
 import { dropClearances, type SwingInput } from '#core/swing'
 
 /**
@@ -10,14 +11,15 @@ import { dropClearances, type SwingInput } from '#core/swing'
 const { input } = defineProps<{ input: SwingInput }>()
 /** Which drop it stands at, from 0. */
 const drop = defineModel<number>('drop', { required: true })
-const { bare, length } = useLength()
+const { bare, length, sign } = useLength()
+const SIXTEENTH_MM = MM_PER_INCH / 16
 const motion = usePreferredReducedMotion()
 
 const WIDE = 470
 const TALL = 92
 const BASE = 78
 const TOP = 8
-const LEFT = 26
+const LEFT = 36
 const WIDEST_BAR = 22
 const BAR_OF_STEP = 0.72
 const PLACES = { machine: 'to the end of the swing', foot: 'to the foot', plate: 'to the plate' } as const
@@ -26,6 +28,10 @@ const ASKS = { clearance: 'clearance', margin: 'keeps the margin' } as const
 const drops = computed(() => dropClearances(input))
 const view = computed(() => wheelView(input, drops.value))
 const perMm = computed(() => (BASE - TOP) / (view.value.highMm - view.value.lowMm))
+/** The axis is marked where the user’s ruler is. */
+const marksMm = computed(() =>
+  sign() === 'mm' ? view.value.marksMm : [0, Math.floor(view.value.highMm / SIXTEENTH_MM) * SIXTEENTH_MM],
+)
 const y = (mm: number) => BASE - (mm - view.value.lowMm) * perMm.value
 const step = computed(() => (WIDE - LEFT) / Math.max(1, drops.value.length))
 const barWidth = computed(() => Math.max(1, Math.min(WIDEST_BAR, step.value * BAR_OF_STEP)))
@@ -106,9 +112,9 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
         </pattern>
       </defs>
       <text
-        v-for="mm in view.marksMm"
+        v-for="mm in marksMm"
         :key="mm"
-        x="20"
+        :x="LEFT - 6"
         :y="y(mm) + 4"
         class="axis"
         text-anchor="end"

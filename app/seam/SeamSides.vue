@@ -40,7 +40,7 @@ const drawAbove = computed(() => {
     drawCloth(context, layers ? LAYER_INKS[0] : colour, width, height)
     if (!current) return
     if (layers) drawHeatMap(context, current.buildUp, scaled)
-    else drawSewn(context, current.right, scaled)
+    else drawSewn(context, current.right, scaled, colour)
   }
 })
 const drawBelow = computed(() => {
@@ -49,7 +49,7 @@ const drawBelow = computed(() => {
   return (context: CanvasRenderingContext2D, scaled: View, width: number, height: number) => {
     drawCloth(context, colour, width, height)
     if (!current) return
-    drawSewn(context, current.under, scaled)
+    drawSewn(context, current.under, scaled, colour)
     drawHoles(context, current.under, inks, scaled)
   }
 })

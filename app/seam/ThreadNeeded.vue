@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatNumber, parseDecimal } from '#core/units'
+import { parseDecimal } from '#core/units'
 import type { Seam } from '#core/seam'
 import { USUAL_WASTE } from '#core/usage'
 import { rangeProblem } from '#shared/fields'
@@ -14,19 +14,21 @@ const { seam, needs, seamM } = defineProps<{
 }>()
 /** Another length of seam, in m. */
 const emit = defineEmits<{ seam: [seamM: number] }>()
-const { length } = useLength()
-const seamText = ref(String(seamM))
-const problem = computed(() => rangeProblem('Seam', 'seamM', parseDecimal(seamText.value), 'm'))
+const { far, farOf, farSign, length, metresOf } = useLength()
+const shown = (metres: number) => String(Math.round(100 * farOf(metres)) / 100)
+const seamText = ref(shown(seamM))
+const typedM = computed(() => metresOf(parseDecimal(seamText.value)))
+const problem = computed(() => rangeProblem('Seam', 'seamM', typedM.value, 'm'))
 function setSeam(): void {
-  if (!problem.value) emit('seam', parseDecimal(seamText.value))
+  if (!problem.value) emit('seam', typedM.value)
 }
-watch(
-  () => seamM,
-  metres => {
-    if (parseDecimal(seamText.value) !== metres) seamText.value = String(metres)
-  },
-)
-const metres = (value: number) => `${value < 10 ? formatNumber(value, 1) : Math.ceil(value)} m`
+watch([() => seamM, farSign], ([metres]) => {
+  if (shown(metres) !== shown(typedM.value)) seamText.value = shown(metres)
+})
+watch(farSign, () => {
+  seamText.value = shown(seamM)
+})
+const metres = far
 const bobbinWords = computed(() => {
   const bobbin = needs?.bobbin
   if (!bobbin) return 'Bobbins to wind: not measured; note what one holds in the workbox. '
@@ -62,11 +64,11 @@ const clothWords = computed(() => {
         <input
           v-model="seamText"
           inputmode="decimal"
-          aria-label="Length of the seam in metres"
+          :aria-label="`Length of the seam in ${farSign() === 'm' ? 'metres' : 'yards'}`"
           autocomplete="off"
           @input="setSeam"
         />
-        m</label
+        {{ farSign() }}</label
       >
     </header>
     <p

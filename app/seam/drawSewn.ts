@@ -11,8 +11,9 @@ export function drawSewn(
   context: CanvasRenderingContext2D,
   { segments, styles }: SewnPicture,
   { pxPerMm, middlePx }: View,
+  clothHex: string,
 ): void {
-  const layers = styles.map(strokesOf)
+  const layers = styles.map(style => strokesOf(style, clothHex))
   context.save()
   context.translate(middlePx, 0)
   context.scale(pxPerMm, pxPerMm)

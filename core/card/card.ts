@@ -168,7 +168,9 @@ function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInpu
   if (!stitch) return 'no stitch chosen'
   if (!stitch.swings) return 'straight'
   if (safeWidthMm === null) return 'no width is safe'
-  return `safe to ${formatLengthDown(safeWidthMm, unit)}, ${safeSource}`
+  // The machine’s own dial reads millimetres, whatever is read beside it.
+  const dial = unit === 'inch' ? `${formatShort(stitch.widthMm)} mm on the dial; ` : ''
+  return `${dial}safe to ${formatLengthDown(safeWidthMm, unit)}, ${safeSource}`
 }
 
 function homeNote(tension: number | null, home: number | null): string {

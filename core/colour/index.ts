@@ -9,3 +9,4 @@ export {
   NEAR_DELTA_E,
   type Lab,
 } from './difference'
+export { contrastOf, LEAST_CONTRAST, outlineFor } from './outline'

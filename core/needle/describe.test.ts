@@ -32,7 +32,7 @@ describe('a needle’s name', () => {
   })
 
   it('is said back in full with the pair on the other scale', () => {
-    expect(describeNeedle(TWIN)).toBe('Twin, 2.0 mm apart, size 90/14, jeans')
+    expect(describeNeedle(TWIN)).toBe('Twin, gap 2.0, size 90/14, jeans')
     expect(describeNeedle({ ...SINGLE, sizeNm: 77 })).toBe('Single, size 77, universal')
   })
 })

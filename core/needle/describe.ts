@@ -76,13 +76,13 @@ export function needleHeading(needle: Needle): string {
 }
 
 /**
- * Said back in full, so that a misread label is noticed.
+ * Said back in full, so that a misread label is noticed. The gap is the packet’s number, in mm everywhere.
  *
  * @example
  * describeNeedle({ construction: 'twin', gapMm: 2.5, sizeNm: 80, type: 'jeans' })
- * // 'Twin, 2.5 mm apart, size 80/12, jeans'
+ * // 'Twin, gap 2.5, size 80/12, jeans'
  */
 export function describeNeedle(needle: Needle & { readonly type: NeedleType }): string {
-  const apart = needle.construction === 'single' ? '' : `, ${formatNumber(needle.gapMm, 1)} mm apart`
+  const apart = needle.construction === 'single' ? '' : `, gap ${formatNumber(needle.gapMm, 1)}`
   return `${WORDS[needle.construction]}${apart}, size ${needleSizeLabel(needle.sizeNm)}, ${needle.type}`
 }

@@ -58,7 +58,7 @@ const FILLER = new Set(['needle', 'needles', 'mm', 'nm', 'size', 'no', 'no.'])
  * Source of the size pairs: common size tables, from memory. Forms: common practice.
  *
  * @example
- * parseNeedleLabel('4.0/100 jeans') // Twin, 4.0 mm apart, size 100/16, jeans
+ * parseNeedleLabel('4.0/100 jeans') // Twin, gap 4.0, size 100/16, jeans
  */
 export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'neighbour'): NeedleReading {
   const words = wordsOf(text)

@@ -1,3 +1,4 @@
+import { outlineFor } from '#core/colour'
 import { bladeOffsetsMm, type Needle, threadedBladesOf } from '#core/needle'
 import { seamDropsMm, type StitchSetting, type StitchShape } from '#core/stitch'
 import { type SeamPlace, UNCHOSEN_HEX } from './colours'
@@ -6,9 +7,12 @@ import { type SeamPlace, UNCHOSEN_HEX } from './colours'
 export interface SeamPoints {
   readonly blades: readonly {
     readonly colour: string
+    /** Drawn round it where it would not be seen on the cloth; null: it is. */
+    readonly outline: string | null
     readonly points: readonly { readonly along: number; readonly across: number }[]
   }[]
   readonly bobbin: string
+  readonly bobbinOutline: string | null
   readonly cloth: string
   readonly longMm: number
   readonly wideMm: number
@@ -55,13 +59,17 @@ export function seamPointsOf({ needle, sewn, hex }: SeamSketch): SeamPoints {
   })
   const across = blades.flatMap(({ points }) => points.map(point => point.across))
   const [low, high] = [Math.min(...across), Math.max(...across)]
+  const cloth = hex.cloth ?? UNCHOSEN_HEX.cloth
+  const bobbin = hex.bobbin ?? UNCHOSEN_HEX.bobbin
   return {
     blades: blades.map(({ colour, points }) => ({
       colour,
+      outline: outlineFor(colour, cloth),
       points: points.map(point => ({ along: point.along, across: point.across - (low + high) / 2 })),
     })),
-    bobbin: hex.bobbin ?? UNCHOSEN_HEX.bobbin,
-    cloth: hex.cloth ?? UNCHOSEN_HEX.cloth,
+    bobbin,
+    bobbinOutline: outlineFor(bobbin, cloth),
+    cloth,
     longMm,
     wideMm: high - low,
   }

@@ -1,3 +1,4 @@
+import { outlineFor } from '#core/colour'
 import type { SewnStyle } from './picture'
 
 /** One line drawn along a segment; several on top of each other look like thread. */
@@ -12,14 +13,27 @@ export interface StrokeLayer {
 }
 
 const SHADOW_OPACITY = 0.22
+/** Seen at the scale of the drawings, and thin beside a thread. */
+const OUTLINE_MM = 0.06
 
 /**
- * How a thread is drawn, bottom layer first: its shadow, its body, and the light on it or its twist.
+ * How a thread is drawn, bottom layer first: an outline where the cloth has nearly its colour, its shadow,
+ * its body, and the light on it or its twist.
  *
  * @example
- * strokesOf({ colour: '#2b4c7e', diameterMm: 0.3, look: 'matt', thread: 0 }).length // 3
+ * strokesOf({ colour: '#2b4c7e', diameterMm: 0.3, look: 'matt', thread: 0 }, '#ffffff').length // 3
  */
-export function strokesOf({ colour, diameterMm: d, look }: SewnStyle): readonly StrokeLayer[] {
+export function strokesOf(
+  { colour, diameterMm: d, look }: SewnStyle,
+  clothHex: string,
+): readonly StrokeLayer[] {
+  const outline = outlineFor(colour, clothHex)
+  const body = strokesWithout(colour, d, look)
+  if (outline === null) return body
+  return [{ colour: outline, opacity: 1, widthMm: d + 2 * OUTLINE_MM, asideMm: 0, dashMm: null }, ...body]
+}
+
+function strokesWithout(colour: string, d: number, look: SewnStyle['look']): readonly StrokeLayer[] {
   const shadow: StrokeLayer = {
     colour: '#000000',
     opacity: SHADOW_OPACITY,

@@ -36,7 +36,7 @@ export function sewnSvg(picture: SewnPicture, title: string, clothColour: string
       y: 0,
       wideMm,
       tallMm: seamMm,
-      marks: moved(threadMarks(picture), middle - (leftMm + rightMm) / 2, 0),
+      marks: moved(threadMarks(picture, cloth), middle - (leftMm + rightMm) / 2, 0),
     },
     ...ruledLine(middle - CHECK_LINE_MM / 2, seamMm + 8),
     text({
@@ -52,8 +52,8 @@ export function sewnSvg(picture: SewnPicture, title: string, clothColour: string
 }
 
 /** The thread as it lies, in sewing order: later marks lie on top. */
-function threadMarks({ segments, styles }: SewnPicture): Mark[] {
-  const layers = styles.map(strokesOf)
+function threadMarks({ segments, styles }: SewnPicture, clothHex: string): Mark[] {
+  const layers = styles.map(style => strokesOf(style, clothHex))
   const marks: Mark[] = []
   for (let i = 0; i < segments.length; i += SEGMENT_NUMBERS)
     for (const { colour, opacity, widthMm, asideMm, dashMm } of layers[segments[i + 4]!]!)

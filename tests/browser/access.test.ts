@@ -85,7 +85,7 @@ describe('the keyboard', () => {
     await driver.actions().sendKeys('1').perform()
     await untilText(driver, 'Over the plate')
     await driver.actions().sendKeys('?').perform()
-    await untilText(driver, 'They work whenever you are not typing.')
+    await untilText(driver, 'They work while you are not typing and no panel is open.')
     await driver.actions().sendKeys(Key.ESCAPE).perform()
   })
 

@@ -46,9 +46,9 @@ describe('the rail', () => {
     await press(driver, 'link', 'Files')
     await byRole(driver, 'heading', 'Files')
     await press(driver, 'button', 'Tools')
-    await press(driver, 'button', 'Millimetres')
+    await press(driver, 'button', 'Units: millimetres')
     await press(driver, 'button', 'Tools')
-    await press(driver, 'button', 'Inches')
+    await press(driver, 'button', 'Units: inches')
   })
   it('lies over nothing on a low screen', async () => {
     await resize(320, 256)

@@ -50,7 +50,7 @@ describe('when the browser refuses to store', () => {
     // The demo never lies over a book that could not be read, unless somebody asks for it.
     await press(driver, 'button', /demo/)
     await untilText(driver, 'Clear: up to 4.5 mm is safe.')
-    await press(driver, 'button', /Twin, 4\.0 mm apart, size 90/)
+    await press(driver, 'button', /Twin, gap 4\.0, size 90/)
     await untilText(driver, 'Set the width to 2.5 mm or less.')
     await press(driver, 'link', 'Go to Files to export')
     await press(driver, 'button', 'Export everything')

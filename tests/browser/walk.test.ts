@@ -319,7 +319,7 @@ describe('care', () => {
     await type(driver, 'Minutes sewn', '60')
     await press(driver, 'button', 'Add')
     await driver.wait(async () => /4\.3 of about 4 hours/.test(await needles()), 5000, 'not counted')
-    await press(driver, 'button', /^Fresh one in for Twin, 2\.0 mm apart/)
+    await press(driver, 'button', /^Fresh one in for Twin, gap 2\.0/)
     await press(driver, 'button', 'Close its count')
     await untilText(driver, 'Needles closed: 2')
     expect(await needles()).not.toMatch(/4\.3 of/)

@@ -34,7 +34,7 @@ describe('Width and swing, from the demo', () => {
 
   it('strikes when the gap grows, says by how much, and mends with one press', async () => {
     const { driver } = session
-    await press(driver, 'button', /Twin, 4\.0 mm apart, size 90\/14/)
+    await press(driver, 'button', /Twin, gap 4\.0, size 90\/14/)
     await untilText(driver, 'Set the width to 2.5 mm or less.')
     expect(await verdict()).toMatch(/Stop\s+0\.5 mm too far/)
     expect(await card()).toContain('lands 4.0 mm left')
@@ -77,13 +77,13 @@ describe('Width and swing, from the demo', () => {
     const field = await type(driver, 'Needle label from the packet', 'velvet 80')
     await untilText(driver, '“velvet” is not understood')
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '3.0/90 jeans')
-    await untilText(driver, 'Twin, 3.0 mm apart, size 90/14, jeans')
+    await untilText(driver, 'Twin, gap 3.0, size 90/14, jeans')
     await field.sendKeys(Key.ENTER)
     await untilText(driver, 'The swing is clear up to 3.5 mm, but mind this.')
     expect(
       await allByRole(driver, {
         role: 'button',
-        name: /Twin, 3\.0 mm apart, size 90\/14, jeans:.* to 3\.5$/,
+        name: /Twin, gap 3\.0, size 90\/14, jeans:.* to 3\.5$/,
       }),
     ).toHaveLength(1)
   })
@@ -169,9 +169,9 @@ describe('Width and swing, from the demo', () => {
   it('changes units and the margin’s school everywhere', async () => {
     const { driver } = session
     await press(driver, 'link', 'Plan')
-    await press(driver, 'button', 'Millimetres')
+    await press(driver, 'button', 'Units: millimetres')
     await untilText(driver, /blades? in|widest 0\.354|inch/)
-    await press(driver, 'button', 'Inches')
+    await press(driver, 'button', 'Units: inches')
     await press(driver, 'button', 'Schools')
     await press(driver, 'radio', /^Bare rule/)
     await driver.actions().sendKeys(Key.ESCAPE).perform()

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { formatNumber } from '#core/units'
 import { needleSizeLabel } from '#core/needle'
 import { compareModels, PRACTICE, type ThreadClass } from '#core/pairing'
 import { FIT_LOOKS } from '~/utils/fit'
 
 useHead({ title: 'How do we know · Lacy Spool' })
 const rows = compareModels()
+const { bare, length, sign } = useLength()
 const rangeOf = (threadClass: ThreadClass) =>
-  `${PRACTICE[threadClass].thickMm.map(mm => formatNumber(mm, 2)).join(' to ')} mm`
+  `${PRACTICE[threadClass].thickMm.map(bare).join(' to ')} ${sign()}`
 const agreed = rows.filter(({ agree }) => agree).length
 </script>
 
@@ -65,7 +65,7 @@ const agreed = rows.filter(({ agree }) => agree).length
                 <span class="hint range">{{ rangeOf(row.threadClass) }}</span>
               </th>
               <td>{{ row.type }} {{ needleSizeLabel(row.sizeNm) }}</td>
-              <td class="num">{{ formatNumber(row.eyeMm, 2) }}</td>
+              <td class="num">{{ bare(row.eyeMm) }}</td>
               <td class="num">{{ Math.round(100 * row.fill) }} %</td>
               <td :style="{ color: FIT_LOOKS[row.eyeFit].ink }">{{ FIT_LOOKS[row.eyeFit].word }}</td>
               <td :style="row.practiceFit ? { color: FIT_LOOKS[row.practiceFit].ink } : {}">
@@ -109,8 +109,8 @@ const agreed = rows.filter(({ agree }) => agree).length
           within 1 % of Peirce 1937 (from memory). Measured beats computed.
         </p>
         <p class="hint">
-          Usual threads: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60 topstitch, tex 30 metallic, 0.4 mm
-          film (its width), pearl 12 and 8, 0.10 mm nylon.
+          Usual threads: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60 topstitch, tex 30 metallic, film
+          {{ length(0.4) }} wide, pearl 12 and 8, nylon {{ length(0.1) }}.
         </p>
       </section>
     </div>

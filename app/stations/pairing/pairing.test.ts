@@ -81,7 +81,7 @@ describe('the ranking', () => {
     const page = ranking()
     expect(page.text()).toContain('2.0/80 metallic Good')
     expect(page.wrapper.findAll('svg[role="img"]')).toHaveLength(2)
-    await page.press(/^Put in Twin, 3\.0 mm apart/)
+    await page.press(/^Put in Twin, gap 3\.0/)
     expect(bench.setup.needleId).toBe('demo-needle-30e')
   })
   it('explains the needle that is pressed', async () => {
@@ -102,7 +102,7 @@ describe('the ranking', () => {
   it('draws a film as a band', () => {
     put('star')
     expect(ranking('single').wrapper.get('svg[role="img"]').attributes('aria-label')).toContain(
-      'the film is a band 0.40 mm wide',
+      'the film is a band 0.4 mm wide',
     )
   })
 })

@@ -75,7 +75,7 @@ describe('a swatch’s card', () => {
       tension: 4.75,
       needleId: 'demo-needle-40',
     })
-    await page.press(/^Use the settings of/)
+    await page.press(/^Use settings of/)
     expect(page.wrapper.emitted('use')).toHaveLength(1)
   })
 })

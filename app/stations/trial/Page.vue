@@ -86,9 +86,14 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
 <style scoped>
 .station {
   display: grid;
-  grid-template-columns: 226px minmax(0, 1fr) 266px;
+  grid-template: auto 1fr / minmax(0, 1fr) 300px;
   gap: 14px;
   align-items: start;
+}
+/* Drawings large enough to read a row by: goal and rows stand beside them. */
+.station > .read {
+  grid-row: 1 / 3;
+  grid-column: 1;
 }
 .read {
   display: grid;
@@ -114,27 +119,14 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
   flex-wrap: wrap;
   gap: 8px;
 }
-@media (max-width: 1150px) {
-  .station {
-    grid-template-columns: minmax(0, 1fr) 260px;
-  }
-  .station > :nth-child(1) {
-    order: 2;
-  }
-  .station > :nth-child(3) {
-    order: 3;
-    grid-column: 1 / -1;
-  }
-  .station > :nth-child(2) {
-    order: 1;
-  }
-}
 @media (max-width: 800px) {
   .station {
-    grid-template-columns: minmax(0, 1fr);
+    display: flex;
+    flex-direction: column;
+    align-items: stretch;
   }
-  .station > :nth-child(3) {
-    grid-column: auto;
+  .station > .read {
+    order: -1;
   }
 }
 </style>

@@ -34,23 +34,23 @@ describe('the tiles', () => {
   it('stand side by side with each needle’s own safe width or its refusal', () => {
     const page = show(GapTiles)
     // Arithmetic on a 7 mm machine: 7 − gap − 0.5 (common practice).
-    expect(tileOf(page, /2\.0 mm apart, size 80\/12, universal/).text()).toMatch(/to 4\.5$/)
-    expect(tileOf(page, /4\.0 mm apart, size 90/).text()).toMatch(/to 2\.5$/)
-    expect(tileOf(page, /8\.0 mm apart/).text()).toMatch(/strikes$/)
-    expect(tileOf(page, /Triple, 2\.5/).text()).toMatch(/to 1\.5$/)
+    expect(tileOf(page, /gap 2\.0, size 80\/12, universal/).text()).toMatch(/to 4\.5$/)
+    expect(tileOf(page, /gap 4\.0, size 90/).text()).toMatch(/to 2\.5$/)
+    expect(tileOf(page, /gap 8\.0/).text()).toMatch(/strikes$/)
+    expect(tileOf(page, /Triple, gap 2\.5/).text()).toMatch(/to 1\.5$/)
   })
   it('leave out what is used up, unless it is in', () => {
     const gaps = () =>
       show(GapTiles)
         .wrapper.findAll('button')
-        .filter(button => /6\.0 mm apart/.test(button.text())).length
+        .filter(button => /gap 6\.0/.test(button.text())).length
     expect(gaps()).toBe(0)
     needle('60')
     expect(gaps()).toBe(1)
   })
   it('follow machine and foot at once', () => {
     bench.update('Choose', { machineId: 'demo-machine-gallery', footId: 'demo-foot-wide' })
-    expect(tileOf(show(GapTiles), /8\.0 mm apart/).text()).toMatch(/straight$/)
+    expect(tileOf(show(GapTiles), /gap 8\.0/).text()).toMatch(/straight$/)
   })
 })
 

@@ -8,6 +8,7 @@ import type { ThreadKind } from '#core/thread'
  * The thread in the eye, to scale: the blade, its clear eye, and the thread's cross-section; a film as the
  * band it is.
  */
+const { length } = useLength()
 const { type, sizeNm, eyeMm, threads } = defineProps<{
   type: NeedleType
   sizeNm: number
@@ -22,11 +23,11 @@ const bladeMm = computed(() => sizeNm / 100)
 const across = computed(() => Math.max(bladeMm.value, ...threads.map(({ thickness }) => thickness.mm)) + 0.12)
 const tall = computed(() => eyeMm * EYE_LONG + 0.16)
 function threadWords({ kind, thickness }: (typeof threads)[number]): string {
-  const mm = formatNumber(thickness.mm, 2)
-  return kind === 'film' ? `the film is a band ${mm} mm wide` : `the thread is ${mm} mm thick`
+  const thick = length(thickness.mm)
+  return kind === 'film' ? `the film is a band ${thick} wide` : `the thread is ${thick} thick`
 }
 const label = computed(() => {
-  const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${formatNumber(eyeMm, 2)} mm wide`
+  const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${length(eyeMm)} wide`
   return `${eye}; ${threads.map(threadWords).join(', ')}.`
 })
 </script>
@@ -83,10 +84,10 @@ const label = computed(() => {
       </svg>
     </div>
     <figcaption class="hint">
-      eye {{ formatNumber(eyeMm, 2) }} mm, {{ formatNumber(PX_PER_MM / CSS_PX_PER_MM, 0) }}× size<template
+      eye {{ length(eyeMm) }}, {{ formatNumber(PX_PER_MM / CSS_PX_PER_MM, 0) }}× size<template
         v-for="(thread, i) in threads"
         :key="i"
-        ><br />{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ formatNumber(thread.thickness.mm, 2) }} mm,
+        ><br />{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ length(thread.thickness.mm) }},
         {{ thread.thickness.source }}</template
       >
     </figcaption>

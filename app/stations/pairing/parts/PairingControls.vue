@@ -64,7 +64,7 @@ const orNull = (id: string) => (id === NONE ? null : id)
       label="Gap"
       :items="[
         { value: 'any', label: 'any gap' },
-        ...gaps.map(mm => ({ value: String(mm), label: `${formatNumber(mm, 1)} mm` })),
+        ...gaps.map(mm => ({ value: String(mm), label: `gap ${formatNumber(mm, 1)}` })),
       ]"
     />
     <SelectField

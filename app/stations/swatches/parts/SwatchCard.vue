@@ -126,7 +126,7 @@ function useHere(): void {
       <UButton
         size="sm"
         label="Use settings"
-        :aria-label="`Use the settings of ${swatch.name}`"
+        :aria-label="`Use settings of ${swatch.name}`"
         icon="i-lucide-arrow-up-to-line"
         @click="emit('use')"
       />

@@ -55,7 +55,7 @@ legend {
 }
 .steps {
   display: grid;
-  grid-template-columns: repeat(7, minmax(0, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(88px, 1fr));
   gap: 5px;
 }
 label {
@@ -91,7 +91,7 @@ b {
   font-size: 15px;
 }
 span {
-  font-size: 12.5px;
+  font-size: 14px;
   color: var(--mute);
 }
 em {
@@ -100,14 +100,9 @@ em {
   padding: 0 6px;
   border-radius: 8px;
   font-style: normal;
-  font-size: 12px;
+  font-size: 14px;
   font-weight: 700;
   color: var(--on-mulberry);
   background: var(--mulberry);
-}
-@media (max-width: 640px) {
-  .steps {
-    grid-template-columns: repeat(4, minmax(0, 1fr));
-  }
 }
 </style>

@@ -56,6 +56,12 @@ const d = computed(() => {
     <path
       v-if="rows.length > 1"
       :d="`M${rows[0]} 31 H${rows[1]}`"
+      stroke="var(--ink)"
+      stroke-width="3"
+    />
+    <path
+      v-if="rows.length > 1"
+      :d="`M${rows[0]} 31 H${rows[1]}`"
       :stroke="seam.bobbin"
       stroke-width="1.6"
     />

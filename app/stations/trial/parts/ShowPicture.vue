@@ -22,8 +22,9 @@ const at = (point: { along: number; across: number }, squeeze: number) => ({
   y: TALL / 2 + scale.value * point.across * squeeze,
 })
 const front = computed(() =>
-  seam.blades.map(({ colour, points }) => ({
+  seam.blades.map(({ colour, outline, points }) => ({
     colour,
+    outline,
     points: points.map(point => at(point, reading > 0 ? narrow.value : 1)),
   })),
 )
@@ -51,6 +52,20 @@ const line = (points: readonly { x: number; y: number }[]) =>
       rx="3"
       :fill="seam.cloth"
     />
+    <template
+      v-for="(blade, i) in front"
+      :key="`outline ${i}`"
+    >
+      <polyline
+        v-if="blade.outline"
+        :points="line(blade.points)"
+        fill="none"
+        :stroke="blade.outline"
+        stroke-width="4"
+        stroke-linejoin="round"
+        stroke-linecap="round"
+      />
+    </template>
     <polyline
       v-for="(blade, i) in front"
       :key="i"
@@ -84,6 +99,15 @@ const line = (points: readonly { x: number; y: number }[]) =>
         height="34"
         rx="3"
         :fill="seam.cloth"
+      />
+      <polyline
+        v-if="seam.bobbinOutline"
+        :points="line(back)"
+        fill="none"
+        :stroke="seam.bobbinOutline"
+        stroke-width="3.6"
+        stroke-linejoin="round"
+        stroke-linecap="round"
       />
       <polyline
         :points="line(back)"

@@ -29,8 +29,7 @@ const looks = computed(() => bladeLooksOf(blades))
 /** A blade alone needs no side, and has no side's colour. */
 const colour = (i: number) => (blades === 1 ? 'var(--ink)' : looks.value[i]!.ink)
 const label = computed(() => {
-  const stand =
-    blades === 1 ? 'One blade' : `${blades} blades ${formatNumber(gapMm, 1)} mm apart, drawn to scale`
+  const stand = blades === 1 ? 'One blade' : `${blades} blades, gap ${formatNumber(gapMm, 1)}, drawn to scale`
   return flat ? `${stand}; the flat faces ${flat}` : stand
 })
 </script>

@@ -8,7 +8,9 @@ import { rangeProblem } from '#shared/fields'
 const care = useCareStore()
 const bench = useBenchStore()
 const { sayStored } = useStoredWords()
-const metres = ref<number | null>(bench.setup.seamM)
+const { farOf, farSign, metresOf } = useLength()
+const far = ref<number | null>(Math.round(100 * farOf(bench.setup.seamM)) / 100)
+const metres = computed(() => (far.value === null ? null : metresOf(far.value)))
 const speed = ref<number | null>(SPEED_STITCHES[bench.setup.speed ?? 'medium'])
 const typed = ref(false)
 const problem = computed(
@@ -31,14 +33,14 @@ function add(): void {
 <template>
   <section
     class="card"
-    aria-label="Time from metres"
+    aria-label="Time from the length sewn"
   >
-    <header><h2>From metres</h2></header>
+    <header><h2>From the length sewn</h2></header>
     <div class="fields">
       <NumberField
-        v-model="metres"
+        v-model="far"
         label="Sewn"
-        unit="m"
+        :unit="farSign()"
       />
       <NumberField
         v-model="speed"

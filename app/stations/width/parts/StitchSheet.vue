@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sewnInputOf } from '#core/seam'
+import { sewnInputOf, UNCHOSEN_HEX } from '#core/seam'
 import type { SewnInput } from '#core/sewn'
 import { findStitch } from '#core/stitch'
 import { fittedStitch, type FittedStitch, type NamedStitch, seamOf } from '#shared/inputs'
@@ -38,8 +38,9 @@ const spanMm = computed(() =>
 function drawOne(id: string) {
   const preview = previews.get(id)
   return (context: CanvasRenderingContext2D, view: View, width: number, height: number) => {
-    drawCloth(context, bench.seam?.clothHex ?? '#eadfcb', width, height)
-    if (preview) drawSewn(context, preview.right, view)
+    const cloth = bench.seam?.clothHex ?? UNCHOSEN_HEX.cloth
+    drawCloth(context, cloth, width, height)
+    if (preview) drawSewn(context, preview.right, view, cloth)
   }
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { hasSwing } from '#core/stitch'
-import { parseLength } from '#core/units'
+import { formatShort, MM_PER_INCH, parseLength } from '#core/units'
 import { LIMITS } from '#shared/fields'
 
 const book = useBookStore()
@@ -51,7 +51,14 @@ const zones = computed(() => {
     { kind: 'strikes', from: most, to: 100 },
   ].filter(({ from, to }) => to > from)
 })
-const ticks = computed(() => Array.from({ length: Math.floor(maxMm.value) + 1 }, (_, i) => i))
+/** Marked as the user’s ruler is: every millimetre, or every sixteenth of an inch. */
+const tickMm = computed(() => (settings.unit === 'mm' ? 1 : MM_PER_INCH / 16))
+const ticks = computed(() =>
+  Array.from({ length: Math.floor(maxMm.value / tickMm.value) + 1 }, (_, i) => ({
+    mm: i * tickMm.value,
+    text: settings.unit === 'mm' ? String(i) : bare(i * tickMm.value),
+  })),
+)
 const swings = computed(() => bench.parts.stitch !== null && hasSwing(bench.parts.stitch))
 const safeWords = computed(() => {
   const safe = bench.result?.safeWidthMm ?? null
@@ -75,9 +82,15 @@ useKeys({
         inputmode="decimal"
         autocomplete="off"
         :disabled="!swings"
+        :style="{ width: `${Math.max(1.9, 0.62 * text.length)}em` }"
         @change="typed"
       />
-      <span class="unit">{{ sign() }}</span>
+      <span class="unit"
+        >{{ sign()
+        }}<template v-if="settings.unit === 'inch' && swings">
+          · {{ formatShort(width) }} mm on the dial</template
+        ></span
+      >
       <p
         class="safe"
         aria-live="polite"
@@ -134,9 +147,9 @@ useKeys({
         aria-hidden="true"
       >
         <span
-          v-for="tick in ticks"
-          :key="tick"
-          :style="{ left: `${(100 * tick) / maxMm}%` }"
+          v-for="{ mm, text: tick } in ticks"
+          :key="mm"
+          :style="{ left: `${(100 * mm) / maxMm}%` }"
           >{{ tick }}</span
         >
       </div>
