@@ -5,6 +5,7 @@ const {
   max,
   step,
   label,
+  valueText = '',
   disabled = false,
 } = defineProps<{
   modelValue: number
@@ -13,6 +14,8 @@ const {
   step: number
   /** What it sets, for screen readers. */
   label: string
+  /** What it stands at, in words for screen readers. @defaultValue '' (the number) */
+  valueText?: string
   disabled?: boolean
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: number]; 'done': [] }>()
@@ -29,6 +32,7 @@ const take = (event: Event) => emit('update:modelValue', Number((event.target as
     :step="step"
     :disabled="disabled"
     :aria-label="label"
+    :aria-valuetext="valueText || undefined"
     @input="take"
     @change="emit('done')"
   />

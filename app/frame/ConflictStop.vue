@@ -7,7 +7,9 @@ const open = ref(false)
 const look = computed(() => rows.value[0]?.look ?? null)
 const label = computed(() => {
   const count = (wanted: string) => rows.value.filter(({ severity }) => severity === wanted).length
-  return `Conflicts: ${count('stop')} to stop for, ${count('mind')} to mind, ${count('note')} to note`
+  const first = `${rows.value.length} ${look.value?.word ?? ''}`
+  const counts = `${count('stop')} to stop for, ${count('mind')} to mind, ${count('note')} to note`
+  return `Conflicts: ${first}; ${counts}`
 })
 </script>
 
@@ -29,7 +31,7 @@ const label = computed(() => {
         <UIcon
           :name="look.icon"
           class="sign"
-        /><b>{{ rows.length }}</b>
+        /><b>{{ rows.length }}</b> <span>{{ look.word }}</span>
       </button>
     </template>
     <template #content>
@@ -53,7 +55,10 @@ const label = computed(() => {
   line-height: 1.1;
 }
 .sign {
-  font-size: 19px;
+  font-size: 16px;
+}
+.count span {
+  font-size: 12px;
 }
 @media (max-width: 640px) {
   .count {

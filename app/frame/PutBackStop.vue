@@ -10,12 +10,12 @@ const count = computed(() => put.open.length)
     to="/putback"
     no-prefetch
     class="put"
-    :aria-label="`To put back: ${count} ${count === 1 ? 'thing' : 'things'}`"
+    :aria-label="`${count} put back: ${count === 1 ? 'one thing is' : `${count} things are`} still changed`"
   >
     <UIcon
       name="i-lucide-undo-dot"
       class="sign"
-    /><b>{{ count }}</b>
+    /><b>{{ count }}</b> <span>put back</span>
   </NuxtLink>
 </template>
 
@@ -35,7 +35,10 @@ const count = computed(() => put.open.length)
   color: var(--weld-text);
 }
 .sign {
-  font-size: 19px;
+  font-size: 16px;
+}
+span {
+  font-size: 12px;
 }
 @media (max-width: 640px) {
   .put {

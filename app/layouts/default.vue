@@ -40,7 +40,14 @@ const TOOLS = computed(() => [
     isOff: false,
     does: switchUnit,
   },
-  { name: 'Schools', icon: 'i-lucide-split', key: KEYS.schools.shown, isOff: false, does: openSchools },
+  {
+    name: 'Schools: where sewists disagree',
+    short: 'Schools',
+    icon: 'i-lucide-split',
+    key: KEYS.schools.shown,
+    isOff: false,
+    does: openSchools,
+  },
   {
     name: 'Dim lamp',
     short: 'Lamp',

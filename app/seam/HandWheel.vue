@@ -159,6 +159,7 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
       :max="drops.length - 1"
       :step="1"
       label="Scrub through one repeat"
+      :value-text="`drop ${drop + 1} of ${drops.length}${freeWords}`"
       class="scrub"
       @update:model-value="scrub"
     />

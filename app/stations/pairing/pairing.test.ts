@@ -136,7 +136,7 @@ describe('the controls', () => {
         .wrapper.get('select')
         .findAll('option')
         .map(option => option.text()),
-    ).toEqual(['any gap', '1.6 mm', '2.0 mm', '2.5 mm', '3.0 mm', '4.0 mm', '6.0 mm', '8.0 mm'])
+    ).toEqual(['any gap', 'gap 1.6', 'gap 2.0', 'gap 2.5', 'gap 3.0', 'gap 4.0', 'gap 6.0', 'gap 8.0'])
   })
 })
 

@@ -32,7 +32,9 @@ async function askToKeep(): Promise<void> {
 const counts = computed(() =>
   TABLE_NAMES.flatMap(table => {
     const { words } = TABLES[table]
-    return words ? [{ word: words.many, n: book.shelf[table].size }] : []
+    return words
+      ? [{ word: book.shelf[table].size === 1 ? words.one : words.many, n: book.shelf[table].size }]
+      : []
   }),
 )
 const saved = computed(

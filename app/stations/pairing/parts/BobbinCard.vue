@@ -4,6 +4,12 @@ import type { BobbinAdvice, RankedBobbin } from '#core/pairing'
 
 const { advice, ranked } = defineProps<{ advice: BobbinAdvice; ranked: readonly RankedBobbin[] }>()
 const MOST = 4
+const LOOK_WORDS = {
+  'matches': 'same colour: nothing shows',
+  'near': 'nearly the colour',
+  'shows': 'another colour: it shows where it comes up',
+  'colour not known': 'colour not known',
+} as const satisfies Record<RankedBobbin['look'], string>
 const book = useBookStore()
 const bench = useBenchStore()
 const rows = computed(() =>
@@ -58,8 +64,10 @@ const rows = computed(() =>
         />
         <span class="words"
           ><b>{{ thread.name }}</b
-          ><span class="hint"
-            >{{ look }}{{ deltaE === null ? '' : `, ΔE ${formatNumber(deltaE, 1)}` }}</span
+          ><span
+            class="hint"
+            :title="deltaE === null ? undefined : `Colour difference CIEDE2000: ${formatNumber(deltaE, 1)}`"
+            >{{ LOOK_WORDS[look] }}</span
           ></span
         >
         <UButton

@@ -34,6 +34,7 @@ function lookOf(one: RankedNeedle) {
 const SWING_WORDS = { clear: 'swing clear', close: 'swing close', strikes: 'strikes here' } as const
 const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
 const isIn = ({ needle }: RankedNeedle) => needle.id === bench.setup.needleId
+const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the width of its eye' } as const
 </script>
 
 <template>
@@ -58,7 +59,7 @@ const isIn = ({ needle }: RankedNeedle) => needle.id === bench.setup.needleId
           :style="{ color: lookOf(shown).ink }"
         >
           <UIcon :name="lookOf(shown).icon" /> <b>{{ lookOf(shown).word }}</b>{{ ' ' }}
-          <span class="hint">{{ shown.score }} of 100, {{ shown.fit.decidedBy }} decides</span>
+          <span class="hint">{{ shown.score }} of 100, {{ DECIDED_WORDS[shown.fit.decidedBy] }}</span>
         </p>
         <ul class="reasons">
           <li

@@ -51,6 +51,7 @@ function drop(): void {
       <NumberField
         v-model="blocks"
         label="Fused blocks"
+        placeholder="appliqué with fusible web"
       />
       <UButton
         label="Add"

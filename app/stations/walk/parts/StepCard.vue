@@ -21,10 +21,7 @@ const emit = defineEmits<{ back: []; next: []; untick: [] }>()
     class="card step"
     aria-label="This step"
   >
-    <p
-      class="count hint"
-      aria-live="polite"
-    >
+    <p class="count hint">
       Step {{ number }} of {{ of
       }}<span
         v-if="done"
@@ -34,12 +31,12 @@ const emit = defineEmits<{ back: []; next: []; untick: [] }>()
     </p>
     <div class="body">
       <div class="words">
-        <p
+        <h2
           class="instruction serif"
           aria-live="polite"
         >
           {{ step.instruction }}
-        </p>
+        </h2>
         <p
           v-if="step.why"
           class="why"

@@ -138,6 +138,7 @@ useKeys({
         :step="STEP_MM"
         :disabled="!swings"
         label="Stitch width"
+        :value-text="`${bare(width)} ${sign()}`"
         class="slider"
         @update:model-value="set"
         @done="book.endJoin()"
