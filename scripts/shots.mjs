@@ -63,7 +63,7 @@ const ACTED = [
     name: 'put-back-dim',
     path: '/putback',
     size: LAPTOP,
-    act: driver => press(driver, '//button[contains(., "Dim lamp")]'),
+    act: driver => press(driver, '//button[@aria-label="Dim lamp"]'),
   },
   {
     name: 'practice-tablet',

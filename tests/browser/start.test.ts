@@ -11,11 +11,11 @@ describe('a first start without data', () => {
     session = await openBrowser()
     const { driver } = session
     await open(driver, inject('plain'))
-    await press(driver, 'button', 'Add my machine')
+    await press(driver, 'button', 'Another width')
     await type(driver, /^Widest stitch/, '99')
     await untilText(driver, 'Widest stitch goes from 3.0 to 12.0 mm')
     await press(driver, 'button', 'Save')
-    await untilText(driver, 'needs a name')
+    await untilText(driver, 'Not saved yet: mend what is marked.')
     await press(driver, 'button', '6.0')
     await type(driver, 'Name', 'Kitchen six')
     await press(driver, 'button', 'Save')

@@ -172,7 +172,7 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', 'Units: millimetres')
     await untilText(driver, /blades? in|widest 0\.354|inch/)
     await press(driver, 'button', 'Units: inches')
-    await press(driver, 'button', 'Schools')
+    await press(driver, 'button', /^Schools/)
     await press(driver, 'radio', /^Bare rule/)
     await driver.actions().sendKeys(Key.ESCAPE).perform()
     await driver.wait(async () => !(await card()).includes('margin ='), 5000)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useFullscreen, useStorage, useWakeLock } from '@vueuse/core'
+import { JOBS } from '#core/job'
 import { SPEEDS } from '#core/terms'
 
 definePageMeta({ layout: 'bare' })
@@ -46,6 +47,7 @@ useKeys({
         ><UIcon name="i-lucide-chevron-left" /> Back</NuxtLink
       >
       <h1>{{ bench.parts.machine?.name ?? 'No machine chosen' }}</h1>
+      <span class="hint">{{ JOBS[bench.setup.job].name }}, {{ bench.setup.goal }}</span>
       <span
         class="hint awake"
         role="status"
