@@ -1,4 +1,5 @@
 import { computed, ref, watch, type WritableComputedRef } from 'vue'
+import type { LocationQueryRaw } from 'vue-router'
 
 /** A choice that belongs to a page’s address: reload, back and a bookmark restore it. */
 interface UrlState<T extends string> {
@@ -9,6 +10,9 @@ interface UrlState<T extends string> {
   /** Whether each change is a step one can go back by. @defaultValue false */
   readonly isStep?: boolean
 }
+
+/** What the address will hold: several choices may change before it follows. */
+let coming: LocationQueryRaw | null = null
 
 /**
  * @param name - of the address’s query.
@@ -38,11 +42,13 @@ export function useUrlState<T extends string>(
   )
   async function write(next: T): Promise<void> {
     value.value = next as never
-    const { [name]: _, ...rest } = router.currentRoute.value.query
-    const query = next === usual ? rest : { ...rest, [name]: next }
+    const { [name]: _, ...rest } = coming ?? router.currentRoute.value.query
+    const query: LocationQueryRaw = next === usual ? rest : { ...rest, [name]: next }
+    coming = query
     underWay += 1
     await (isStep ? router.push({ query }) : router.replace({ query }))
     underWay -= 1
+    if (coming === query) coming = null
   }
   return computed({ get: () => value.value as T, set: next => void write(next) })
 }

@@ -5,9 +5,11 @@
 const rows = useSetupReasons()
 const open = ref(false)
 const look = computed(() => rows.value[0]?.look ?? null)
+/** How many are as grave as the gravest: the word beside it speaks of these. */
+const worst = computed(() => rows.value.filter(({ severity }) => severity === rows.value[0]!.severity).length)
 const label = computed(() => {
   const count = (wanted: string) => rows.value.filter(({ severity }) => severity === wanted).length
-  const first = `${rows.value.length} ${look.value?.word ?? ''}`
+  const first = `${worst.value} ${look.value?.word ?? ''}`
   const counts = `${count('stop')} to stop for, ${count('mind')} to mind, ${count('note')} to note`
   return `Conflicts: ${first}; ${counts}`
 })
@@ -31,7 +33,7 @@ const label = computed(() => {
         <UIcon
           :name="look.icon"
           class="sign"
-        /><b>{{ rows.length }}</b> <span>{{ look.word }}</span>
+        /><b>{{ worst }}</b> <span>{{ look.word }}</span>
       </button>
     </template>
     <template #content>

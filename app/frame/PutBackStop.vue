@@ -27,7 +27,8 @@ const count = computed(() => put.open.length)
   align-items: center;
   justify-content: center;
   min-height: 54px;
-  min-width: 44px;
+  min-width: 56px;
+  padding: 0 3px;
   line-height: 1.1;
   background: var(--close-bg);
   border: 1.5px solid var(--weld);

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import type { Construction } from '#core/needle'
+import { type Construction, CONSTRUCTIONS } from '#core/needle'
 
 useHead({ title: 'Thread and needle · Lacy Spool' })
 const bench = useBenchStore()
-const construction = ref<Construction>(bench.parts.needle?.construction ?? 'single')
-const gap = ref('any')
+const construction = useUrlState<Construction>('needle', {
+  usual: bench.parts.needle?.construction ?? 'single',
+  choices: CONSTRUCTIONS,
+  isStep: true,
+})
+const gap = useUrlState<string>('gap', { usual: 'any' })
 watch(construction, () => {
   gap.value = 'any'
 })

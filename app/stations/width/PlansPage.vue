@@ -18,8 +18,25 @@ const { bare, length } = useLength()
 const { sayStored } = useStoredWords()
 
 const ROW_PX = 84
-const search = ref('')
+const search = useUrlState<string>('search', { usual: '' })
+const ORDERS = [
+  { value: 'newest', label: 'Newest first' },
+  { value: 'oldest', label: 'Oldest first' },
+  { value: 'name', label: 'By name' },
+] as const
+type Order = (typeof ORDERS)[number]['value']
+const order = useUrlState<Order>('order', { usual: 'newest', choices: ORDERS.map(({ value }) => value) })
 const newest = computed(() => newestFirst(book.shelf.plans.values(), ({ keptAt }) => keptAt))
+const ordered = computed(() => {
+  switch (order.value) {
+    case 'oldest':
+      return [...newest.value].reverse()
+    case 'name':
+      return [...newest.value].sort((a, b) => a.name.localeCompare(b.name))
+    default:
+      return newest.value
+  }
+})
 /** Twin and double are the same needle: search finds both. */
 const found = computed(() => {
   const words = search.value
@@ -28,8 +45,8 @@ const found = computed(() => {
     .split(/\s+/)
     .filter(Boolean)
   return words.length === 0
-    ? newest.value
-    : newest.value.filter(plan => words.every(word => textOf(plan).includes(word)))
+    ? ordered.value
+    : ordered.value.filter(plan => words.every(word => textOf(plan).includes(word)))
 })
 function textOf(plan: Plan): string {
   const { machine, needle, stitch, foot } = benchOf(plan.setup, book.shelf)
@@ -101,13 +118,20 @@ function duplicate(plan: Plan): void {
 <template>
   <div>
     <StationHead>
-      <UInput
-        v-model="search"
-        icon="i-lucide-search"
-        class="search"
-        aria-label="Search kept plans"
-        placeholder="name, machine, needle, stitch"
-      />
+      <div class="find">
+        <UInput
+          v-model="search"
+          icon="i-lucide-search"
+          class="search"
+          aria-label="Search kept plans"
+          placeholder="name, machine, needle, stitch"
+        />
+        <SelectField
+          v-model="order"
+          label="Order"
+          :items="ORDERS"
+        />
+      </div>
     </StationHead>
     <p
       class="hint count"
@@ -178,6 +202,12 @@ function duplicate(plan: Plan): void {
 </template>
 
 <style scoped>
+.find {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 8px;
+}
 .search {
   max-width: 320px;
 }

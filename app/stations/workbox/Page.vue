@@ -21,15 +21,33 @@ const { length } = useLength()
 const { removeMany } = useShelf()
 const { sayStored } = useStoredWords()
 
-const table = ref<WorkboxTableName>('needles')
-const search = ref('')
-const filter = ref('')
-const sortBy = ref(0)
-const down = ref(false)
-const selected = shallowRef<ReadonlySet<string>>(new Set())
-watch(table, () => {
-  ;[search.value, filter.value, sortBy.value, down.value, selected.value] = ['', '', 0, false, new Set()]
+const table = useUrlState<WorkboxTableName>('table', {
+  usual: 'needles',
+  choices: WORKBOX_TABLES,
+  isStep: true,
 })
+const search = useUrlState<string>('search', { usual: '' })
+const filter = useUrlState<string>('filter', { usual: '' })
+/** The column it is sorted by, and which way: `2`, or `2-down`. */
+const sort = useUrlState<string>('sort', { usual: '0' })
+const sortBy = computed({
+  get: () => Number.parseInt(sort.value, 10) || 0,
+  set: column => {
+    sort.value = String(column)
+  },
+})
+const down = computed({
+  get: () => sort.value.endsWith('-down'),
+  set: isDown => {
+    sort.value = isDown ? `${sortBy.value}-down` : String(sortBy.value)
+  },
+})
+const selected = shallowRef<ReadonlySet<string>>(new Set())
+/** Another table begins unsearched, in its own order. */
+function turnTo(other: WorkboxTableName): void {
+  ;[search.value, filter.value, sort.value, selected.value] = ['', '', '0', new Set()]
+  table.value = other
+}
 const config = computed(() => WORKBOX[table.value] as unknown as WorkboxTable<Owned>)
 const show = computed(() => ({
   length,
@@ -103,7 +121,7 @@ function readCsvFile(text: string) {
           :key="one"
           type="button"
           :aria-pressed="table === one"
-          @click="table = one"
+          @click="turnTo(one)"
         >
           {{ WORKBOX[one].title }} <span class="hint">{{ book.shelf[one].size }}</span>
         </button>
