@@ -2,5 +2,6 @@ export type { SewnInput, SewnPicture, SewnStyle, SewnThread, ColourRun } from '.
 export { rightSide, SEGMENT_NUMBERS } from './rightSide'
 export { underSide } from './underSide'
 export { ThreadRun } from './threadRun'
+export { type Dip, DIP_OPACITY, dipsOf } from './dips'
 export { strokesOf, type StrokeLayer } from './strokes'
 export { sewnSvg } from './svg'

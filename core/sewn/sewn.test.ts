@@ -7,6 +7,8 @@ import {
   SEGMENT_NUMBERS,
   sewnSvg,
   type SewnInput,
+  dipsOf,
+  strokesOf,
   type SewnPicture,
   type SewnThread,
   ThreadRun,
@@ -181,6 +183,33 @@ describe('variegated thread', () => {
       expect(() => new ThreadRun(bad)).toThrow(expect.objectContaining({ code: 'out-of-range' }))
     },
   )
+})
+
+describe('dips', () => {
+  const picture = rightSide(twin({ threads: [plain(), { ...plain(), diameterMm: 0.4 }] }))
+  it('stand at every needle hole, as wide as the thread that goes through', () => {
+    const dips = dipsOf(picture)
+    expect(dips).toHaveLength(picture.holes.length / 3)
+    expect(dips[0]).toMatchObject({ xMm: picture.holes[0], yMm: picture.holes[1] })
+    expect(dips[1]!.radiusMm / dips[0]!.radiusMm).toBeCloseTo(2, 9)
+  })
+  it('come into the file too', () => {
+    const dots = sewnSvg(picture, 'Twin', '#ffffff').match(/stroke-opacity="0\.36"|opacity="0\.36"/g)
+    expect(dots).toHaveLength(dipsOf(picture).length)
+  })
+})
+
+describe('pearl cotton', () => {
+  it('shows its turns, darker and wider apart than a spun thread does', () => {
+    const banded = (look: SewnThread['look']) =>
+      strokesOf({ colour: '#a03030', diameterMm: 0.5, look, thread: 0 }, '#ffffff').find(
+        ({ dashMm, colour }) => dashMm !== null && colour === '#000000',
+      )!
+    expect(banded('twist').opacity).toBeGreaterThan(banded('matt').opacity)
+    expect(strokesOf({ colour: '#a03030', diameterMm: 0.5, look: 'sheen', thread: 0 }, '#ffffff')).toSatisfy(
+      (layers: { dashMm: unknown }[]) => layers.every(({ dashMm }) => dashMm === null),
+    )
+  })
 })
 
 describe('sewnSvg', () => {

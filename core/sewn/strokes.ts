@@ -55,9 +55,19 @@ function strokesWithout(colour: string, d: number, look: SewnStyle['look']): rea
     asideMm: 0,
     dashMm,
   })
+  const ply = (opacity: number, widthMm: number, dashMm: readonly [number, number]): StrokeLayer => ({
+    colour: '#000000',
+    opacity,
+    widthMm,
+    asideMm: 0,
+    dashMm,
+  })
   switch (look) {
     case 'sheen':
       return [shadow, body, light(0.38, 0.32, null)]
+    // Two plies wound hard about each other: their turns show as slanting bands.
+    case 'twist':
+      return [shadow, body, light(0.3, 0.35, null), ply(0.34, d, [d * 0.26, d * 0.52])]
     case 'glint':
       return [shadow, body, light(0.8, 0.4, [d * 1.2, d * 1.8])]
     case 'film':
@@ -65,10 +75,6 @@ function strokesWithout(colour: string, d: number, look: SewnStyle['look']): rea
     case 'clear':
       return [body, light(0.5, 0.25, null)]
     case 'matt':
-      return [
-        shadow,
-        body,
-        { colour: '#000000', opacity: 0.16, widthMm: d, asideMm: 0, dashMm: [d * 0.35, d * 0.75] },
-      ]
+      return [shadow, body, ply(0.16, d, [d * 0.35, d * 0.75])]
   }
 }

@@ -2,6 +2,7 @@ import { requireInRange } from '#core/errors'
 import { CHECK_LINE_MM, line, type Mark, moved, rect, ruledLine, sheetSvg, text } from '#core/paper'
 import type { SewnPicture } from './picture'
 import { SEGMENT_NUMBERS } from './rightSide'
+import { DIP_OPACITY, dipsOf } from './dips'
 import { strokesOf } from './strokes'
 
 /** Cloth left bare on each side, in mm. */
@@ -52,7 +53,8 @@ export function sewnSvg(picture: SewnPicture, title: string, clothColour: string
 }
 
 /** The thread as it lies, in sewing order: later marks lie on top. */
-function threadMarks({ segments, styles }: SewnPicture, clothHex: string): Mark[] {
+function threadMarks(picture: SewnPicture, clothHex: string): Mark[] {
+  const { segments, styles } = picture
   const layers = styles.map(style => strokesOf(style, clothHex))
   const marks: Mark[] = []
   for (let i = 0; i < segments.length; i += SEGMENT_NUMBERS)
@@ -70,5 +72,22 @@ function threadMarks({ segments, styles }: SewnPicture, clothHex: string): Mark[
           ends: 'round',
         }),
       )
-  return marks
+  return [...marks, ...dipMarks(picture)]
+}
+
+/** A round end on no length at all is a dot. */
+function dipMarks(picture: SewnPicture): Mark[] {
+  return dipsOf(picture).map(({ xMm, yMm, radiusMm }) =>
+    line({
+      x1: xMm,
+      y1: yMm,
+      x2: xMm,
+      y2: yMm,
+      lineMm: 2 * radiusMm,
+      ink: '#000000',
+      opacity: DIP_OPACITY,
+      dashMm: null,
+      ends: 'round',
+    }),
+  )
 }

@@ -1,5 +1,5 @@
 /** How a thread catches the light. */
-export type ThreadLook = 'matt' | 'sheen' | 'glint' | 'film' | 'clear'
+export type ThreadLook = 'matt' | 'sheen' | 'twist' | 'glint' | 'film' | 'clear'
 
 /** Fibre density in g/cm³. Source: Morton & Hearle, Physical Properties of Textile Fibres (from memory). */
 export const FIBRE_DENSITIES = {
@@ -30,7 +30,7 @@ export const THREAD_KINDS = {
   'polyester': { name: 'Polyester', fibre: 'polyester', packing: 0.6, look: 'sheen' },
   'silk': { name: 'Silk', fibre: 'silk', packing: 0.6, look: 'sheen' },
   'wool': { name: 'Wool', fibre: 'wool', packing: 0.6, look: 'matt' },
-  'pearl-cotton': { name: 'Pearl cotton', fibre: 'cotton', packing: 0.5, look: 'matt' },
+  'pearl-cotton': { name: 'Pearl cotton', fibre: 'cotton', packing: 0.5, look: 'twist' },
   'metallic': { name: 'Wrapped metallic', fibre: 'polyester', packing: 0.6, look: 'glint' },
   'film': { name: 'Flat film', fibre: 'polyester', packing: 1, look: 'film' },
   'monofilament': { name: 'Monofilament nylon', fibre: 'nylon', packing: 1, look: 'clear' },
