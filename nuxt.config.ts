@@ -38,7 +38,7 @@ const usedPalettes = {
  */
 const bringsOnlyNames = (id: string) =>
   ['core/', 'shared/'].some(folder => id.startsWith(`${ROOT}${folder}`))
-  || id.endsWith('/nuxt/dist/app/composables/fetch.js')
+  || /\/nuxt\/dist\/app\/composables\/(fetch|asyncData)\.js$/.test(id)
 
 // Everything ships with the app: no font, icon or telemetry request leaves the machine.
 export default defineNuxtConfig({
@@ -164,7 +164,7 @@ export default defineNuxtConfig({
     },
   },
   eslint: { config: { stylistic: false } },
-  // Without a server to ask: modules/iconStyles.ts brings every icon the app names.
+  // Without a server to ask: modules/icons brings every icon the app names.
   icon: {
     provider: 'none',
     fallbackToApi: false,
