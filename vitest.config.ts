@@ -31,6 +31,7 @@ export default defineConfig({
   resolve: {
     alias: {
       '~': fileURLToPath(new URL('./app', import.meta.url)),
+      '@iconify/vue': fileURLToPath(new URL('./tests/unit/noIcons.ts', import.meta.url)),
       'virtual:pwa-register': fileURLToPath(new URL('./tests/unit/pwaRegister.ts', import.meta.url)),
     },
   },

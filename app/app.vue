@@ -34,5 +34,6 @@ onMounted(async () => {
       position="bottom-center"
     />
     <LazyUpkeepNotices v-if="notices" />
+    <LazyDropAnywhere v-if="notices" />
   </div>
 </template>

@@ -5,8 +5,8 @@ import { type KeyId, KEYS } from '~/utils/keys'
 export const useKeysOn = () => useStorage('lacy-spool-keys-on', true)
 
 /** Keys belong to whatever is open or has the focus and takes keys itself. */
-const TAKES_KEYS = 'select, [role="combobox"], [role="listbox"], [role="radio"], [role="slider"]'
-const OPEN = '[role="dialog"], :popover-open'
+const TAKES_KEYS = '[role="combobox"], [role="listbox"], [role="radio"], [role="slider"], [contenteditable]'
+const OPEN = '[role="dialog"], [role="listbox"], [role="menu"]'
 function isFree(): boolean {
   return document.querySelector(OPEN) === null && !document.activeElement?.closest(TAKES_KEYS)
 }

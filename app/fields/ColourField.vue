@@ -1,4 +1,5 @@
 <script setup lang="ts">
+/** A colour; behind its button it is picked with a pointer or typed. */
 const model = defineModel<string>({ required: true })
 const {
   label,
@@ -19,10 +20,28 @@ const {
     :label="label"
     :ui="bare ? { labelWrapper: 'sr-only' } : {}"
   >
-    <UInput
-      v-model="model"
-      type="color"
-      :ui="{ root: 'w-16', base: 'p-[3px] cursor-pointer' }"
-    />
+    <UPopover :ui="{ content: 'w-auto' }">
+      <UButton
+        variant="outline"
+        color="neutral"
+        :aria-label="`${label}: ${model}, change`"
+        class="w-16 p-1.5"
+        ><span
+          class="swatch block h-8 w-full rounded"
+          :style="{ background: model }"
+      /></UButton>
+      <template #content>
+        <div class="grid gap-3">
+          <UColorPicker v-model="model" />
+          <UInput
+            v-model.trim="model"
+            :aria-label="label"
+            autocomplete="off"
+            spellcheck="false"
+            placeholder="#8a7e7d"
+          />
+        </div>
+      </template>
+    </UPopover>
   </UFormField>
 </template>

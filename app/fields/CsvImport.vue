@@ -7,12 +7,20 @@ import type { RecordChange, RecordOf, TableName } from '#shared/records'
  * it.
  */
 const open = defineModel<boolean>('open', { required: true })
-const { table, title, most, reader } = defineProps<{
+const {
+  table,
+  title,
+  most,
+  reader,
+  file = null,
+} = defineProps<{
   table: T
   title: string
   /** The largest file, in bytes. */
   most: number
   reader: (text: string) => CsvReading<RecordOf<T>>
+  /** One that was dropped already. @defaultValue null */
+  file?: File | null
 }>()
 const book = useBookStore()
 const { sayStored } = useStoredWords()
@@ -30,6 +38,7 @@ async function read(file: File): Promise<void> {
   if (reading.ok) preview.value = reading.preview
   else problem.value = reading.message
 }
+if (file) void read(file)
 const entries = computed(() => (preview.value ? [...preview.value.added, ...preview.value.changed] : []))
 function takeIn(): void {
   const stored = book.commit(

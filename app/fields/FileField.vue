@@ -1,26 +1,29 @@
 <script setup lang="ts">
-/** A file from the computer. The same one may be chosen again, once it was mended. */
+/** A file from the computer, chosen or dropped. The same one may be chosen again, once it was mended. */
 const { label, accept } = defineProps<{
   label: string
   /** Endings and kinds, with commas between. */
   accept: string
 }>()
 const emit = defineEmits<{ file: [file: File] }>()
-function take(event: Event): void {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (file) emit('file', file)
-}
+const chosen = shallowRef<File | null>(null)
+watch(chosen, async file => {
+  if (!file) return
+  emit('file', file)
+  // Only after it was seen as chosen does the field let go of it.
+  await nextTick()
+  chosen.value = null
+})
 </script>
 
 <template>
   <UFormField :label="label">
-    <UInput
-      type="file"
+    <UFileUpload
+      v-model="chosen"
       :accept="accept"
-      :ui="{ base: 'cursor-pointer leading-7' }"
-      @change="take"
+      :preview="false"
+      icon="i-lucide-file-up"
+      label="Choose a file, or drop it here"
     />
   </UFormField>
 </template>

@@ -37,11 +37,7 @@ watch(
 )
 onUnmounted(() => SIDES.forEach(([side]) => urls[side] && URL.revokeObjectURL(urls[side])))
 
-async function add(side: 'front' | 'back', event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function add(side: 'front' | 'back', file: File): Promise<void> {
   problem.value =
     file.size > MOST_BYTES
       ? `${file.name} has ${Math.round(file.size / 1e6)} MB: a photo may have ${MOST_BYTES / 1e6}. `
@@ -79,16 +75,11 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
 </script>
 
 <template>
-  <details
-    class="photos"
-    :open="open"
-    @toggle="open = ($event.target as HTMLDetailsElement).open"
+  <FoldAway
+    v-model:open="open"
+    title="Photos"
   >
-    <summary>Photos</summary>
-    <div
-      v-if="open"
-      class="sides"
-    >
+    <div class="sides">
       <div
         v-for="[side, words] in SIDES"
         :key="side"
@@ -98,25 +89,23 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
           :src="urls[side]!"
           :alt="`${of}, ${words.toLowerCase()}`"
         />
-        <label class="pick"
-          ><UIcon name="i-lucide-camera" /> {{ urls[side] ? 'Another' : words
-          }}<input
-            type="file"
-            accept="image/*"
-            class="sr-only"
-            :aria-label="`${words} of ${of}`"
-            :disabled="busy"
-            @change="add(side, $event)"
-        /></label>
-        <button
+        <FileButton
+          accept="image/*"
+          icon="i-lucide-camera"
+          :label="urls[side] ? 'Another' : words"
+          :about="`${words} of ${of}`"
+          :disabled="busy"
+          @file="add(side, $event)"
+        />
+        <UButton
           v-if="urls[side]"
-          type="button"
           class="out"
+          variant="outline"
+          color="neutral"
+          icon="i-lucide-x"
           :aria-label="`Take the photo of the ${words.toLowerCase()} out`"
           @click="emit('change', side, null)"
-        >
-          <UIcon name="i-lucide-x" />
-        </button>
+        />
       </div>
     </div>
     <p
@@ -126,18 +115,10 @@ async function add(side: 'front' | 'back', event: Event): Promise<void> {
     >
       {{ problem }}
     </p>
-  </details>
+  </FoldAway>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  font-weight: 600;
-  font-size: 15px;
-  min-height: 32px;
-  padding-top: 4px;
-  color: var(--mute);
-}
 .sides {
   display: grid;
   grid-template-columns: 1fr 1fr;
@@ -153,31 +134,9 @@ img {
   border-radius: 8px;
   border: 1px solid var(--line);
 }
-.pick {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 44px;
-  cursor: pointer;
-  font-size: 15px;
-  font-weight: 600;
-}
-.pick:focus-within {
-  outline: 3px solid var(--mulberry);
-  outline-offset: 2px;
-  border-radius: 6px;
-}
 .out {
   position: absolute;
   top: 4px;
   right: 4px;
-  width: 32px;
-  height: 32px;
-  display: grid;
-  place-items: center;
-  border-radius: 8px;
-  background: var(--cloth);
-  border: 1px solid var(--line-strong);
-  cursor: pointer;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+/** The thumb of dial and wheel, over a scale that is drawn behind it: the kit's slider draws its own. */
 const {
   modelValue,
   min,

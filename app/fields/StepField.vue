@@ -1,13 +1,18 @@
 <script setup lang="ts">
+/**
+ * A number that is stepped or typed. Not the kit's number field: a length is typed as sewists write it, as
+ * 1/8 or 2,5, and follows the unit.
+ */
 const {
   label,
   value,
-  title = '',
+  hint = '',
   typed = false,
 } = defineProps<{
   label: string
   value: string
-  title?: string
+  /** How far it may go, small beside the label. @defaultValue '' */
+  hint?: string
   /** Whether the value may be typed too. @defaultValue false */
   typed?: boolean
 }>()
@@ -25,69 +30,44 @@ watch(
   <div
     role="group"
     :aria-label="label"
-    :title="title || undefined"
   >
-    <span class="name">{{ label }}</span>
-    <div class="field">
-      <button
-        type="button"
+    <span class="field-label"
+      >{{ label }} <span class="hint font-normal">{{ hint }}</span></span
+    >
+    <UFieldGroup class="flex flex-nowrap">
+      <UButton
+        variant="outline"
+        color="neutral"
+        icon="i-lucide-minus"
+        class="step"
         :aria-label="`${label} less`"
         @click="emit('step', -1)"
-      >
-        −
-      </button>
-      <input
-        v-if="typed"
+      />
+      <UInput
         v-model="text"
         :aria-label="label"
+        :readonly="!typed"
         inputmode="decimal"
         autocomplete="off"
+        class="min-w-0 flex-1"
+        :ui="{ base: 'px-0.5 text-center font-semibold' }"
         @change="emit('type', text)"
       />
-      <output
-        v-else
-        aria-live="polite"
-        >{{ value }}</output
-      >
-      <button
-        type="button"
+      <UButton
+        variant="outline"
+        color="neutral"
+        icon="i-lucide-plus"
+        class="step"
         :aria-label="`${label} more`"
         @click="emit('step', 1)"
-      >
-        +
-      </button>
-    </div>
+      />
+    </UFieldGroup>
   </div>
 </template>
 
 <style scoped>
-.name {
-  font-size: 13px;
-  font-weight: 650;
-}
-.field {
-  display: flex;
-  align-items: center;
-  min-height: 44px;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 10px;
-  background: var(--white);
-}
-.field button {
+.step {
   flex: none;
-  width: 32px;
-  min-height: 44px;
-  font-size: 20px;
-  cursor: pointer;
-}
-.field output,
-.field input {
-  flex: 1;
-  width: 100%;
-  min-width: 0;
-  text-align: center;
-  font-weight: 600;
-  font-size: 15px;
-  white-space: nowrap;
+  padding-inline: 6px;
 }
 </style>

@@ -22,19 +22,21 @@ const label = computed(() => {
     label="Conflicts"
     align="end"
   >
-    <template #default="{ target }">
-      <button
-        type="button"
+    <template #default="{ toggle, opened }">
+      <UButton
+        variant="ghost"
+        color="neutral"
         class="count"
-        :popovertarget="target"
+        v-bind="opened"
         :aria-label="label"
         :style="{ color: look.ink, background: look.bg, borderColor: look.edge }"
+        @click="toggle"
       >
         <UIcon
           :name="look.icon"
           class="sign"
         /><b>{{ worst }}</b> <span>{{ look.word }}</span>
-      </button>
+      </UButton>
     </template>
     <template #content>
       <h2 class="serif text-xl mb-2">What does not go together</h2>
@@ -60,7 +62,7 @@ const label = computed(() => {
   font-size: 16px;
 }
 .count span {
-  font-size: 12px;
+  font-size: 14px;
 }
 @media (max-width: 640px) {
   .count {

@@ -21,7 +21,7 @@ const below = computed(() => (bench.setup.under.length > 0 ? ` +${bench.setup.un
 const twin = computed(() => bench.parts.needle !== null && bench.parts.needle.construction !== 'single')
 const look = computed(() => (bench.result ? JOB_LOOKS[bench.verdict.verdict] : null))
 const words = computed(() => verdictWords(bench.verdict, settings.unit))
-/** Where what decides can be seen, and mended. */
+/** Where what decides can be seen, and mended. What it says is read out; no other place says it again. */
 const decidedAt = computed(() => (bench.verdict.reasons[0]?.about === 'setup' ? '/pairing' : '/'))
 
 const spoolNames = computed(() => {

@@ -1,4 +1,8 @@
 <script setup lang="ts">
+/**
+ * One stop of the line-up. A button of our own: it draws spools, cuts names but never numbers, and gives
+ * way in three steps as the line gets short, which is the heart of the frame.
+ */
 const {
   title,
   main,
@@ -23,11 +27,13 @@ provide(closePickerKey, () => {
     :label="title"
     :class="isName ? 'name' : 'number'"
   >
-    <template #default="{ target }">
-      <button
-        type="button"
+    <template #default="{ toggle, opened }">
+      <UButton
+        variant="ghost"
+        color="neutral"
         class="stop"
-        :popovertarget="target"
+        v-bind="opened"
+        @click="toggle"
       >
         <span class="sr-only">{{ title }}: </span>
         <slot name="picture" />
@@ -35,7 +41,7 @@ provide(closePickerKey, () => {
           ><b>{{ main }}</b
           ><em>{{ sub }}</em></span
         >
-      </button>
+      </UButton>
     </template>
     <template #content>
       <slot />
@@ -78,8 +84,9 @@ provide(closePickerKey, () => {
 .stop em {
   display: block;
   font-style: normal;
+  font-weight: 450;
   color: var(--mute);
-  font-size: 13px;
+  font-size: 14px;
   width: 0;
   min-width: 100%;
   white-space: nowrap;
@@ -102,7 +109,7 @@ provide(closePickerKey, () => {
     min-width: 0;
   }
   .stop b {
-    font-size: 13px;
+    font-size: 14px;
     line-height: 1.15;
     white-space: normal;
     overflow-wrap: anywhere;

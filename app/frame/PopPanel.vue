@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { useResizeObserver } from '@vueuse/core'
-
 /**
- * A panel that opens under its button: the browser's own popover, which closes on Escape and on a press
- * outside. Its content exists only while it is open.
+ * A panel that opens under its button. Until it is first opened there is only the button: the kit's popover
+ * is no part of the first view.
  */
 const open = defineModel<boolean>('open', { default: false })
 const { label, align = 'start' } = defineProps<{
@@ -11,61 +9,53 @@ const { label, align = 'start' } = defineProps<{
   /** Which edge it shares with its button. @defaultValue 'start' */
   align?: 'start' | 'end'
 }>()
-const button = useTemplateRef('button')
-const panel = useTemplateRef('panel')
-const id = useId()
-const EDGE_PX = 10
-const GAP_PX = 6
-
-watch(open, async now => {
-  await nextTick()
-  if (now && !panel.value?.matches(':popover-open')) panel.value?.showPopover()
-  else if (!now && panel.value?.matches(':popover-open')) panel.value.hidePopover()
+const anchor = useTemplateRef('anchor')
+const wasOpened = ref(open.value)
+watch(open, now => {
+  wasOpened.value ||= now
 })
-function toggled(event: Event): void {
-  const now = (event as ToggleEvent).newState === 'open'
-  open.value = now
-  if (now) void nextTick(place)
+const button = () => anchor.value?.querySelector<HTMLElement>('button') ?? undefined
+/** Whether the press that closes it from outside is on its own button, which closes it by itself. */
+function leave(event: Event): void {
+  if (anchor.value?.contains(event.target as Node)) event.preventDefault()
 }
-/** Content that comes later may be larger: it is placed again. */
-useResizeObserver(panel, place)
-/** Under the button, or over it where there is more room; never off the screen. */
-function place(): void {
-  if (!button.value || !panel.value?.matches(':popover-open')) return
-  const opener = button.value.getBoundingClientRect()
-  const { offsetWidth: width, scrollHeight: tall } = panel.value
-  const left = align === 'start' ? opener.left : opener.right - width
-  panel.value.style.left = `${Math.max(EDGE_PX, Math.min(left, window.innerWidth - width - EDGE_PX))}px`
-  const [above, below] = [
-    opener.top - GAP_PX - EDGE_PX,
-    window.innerHeight - opener.bottom - GAP_PX - EDGE_PX,
-  ]
-  const over = tall > below && above > below
-  panel.value.style.top = over ? 'auto' : `${opener.bottom + GAP_PX}px`
-  panel.value.style.bottom = over ? `${window.innerHeight - opener.top + GAP_PX}px` : 'auto'
-  panel.value.style.maxHeight = `${over ? above : below}px`
+function toggle(): void {
+  open.value = !open.value
+}
+/** Back to where it was opened from, unless what was done in it led elsewhere. */
+function giveBack(event: Event): void {
+  event.preventDefault()
+  const at = document.activeElement
+  if (!at || at === document.body || at.closest('[role="dialog"]')) button()?.focus({ preventScroll: true })
 }
 </script>
 
 <template>
   <span
-    ref="button"
+    ref="anchor"
     class="anchor"
   >
-    <slot :target="id" />
-    <section
-      :id="id"
-      ref="panel"
-      popover
-      class="panel"
-      :aria-label="label"
-      @toggle="toggled"
+    <slot
+      :toggle="toggle"
+      :opened="{ 'aria-haspopup': 'dialog', 'aria-expanded': open }"
+    />
+    <LazyUPopover
+      v-if="wasOpened"
+      v-model:open="open"
+      :reference="anchor!"
+      :content="{
+        'align': align,
+        'sideOffset': 6,
+        'aria-label': label,
+        'onPointerDownOutside': leave,
+        'onFocusOutside': leave,
+        'onCloseAutoFocus': giveBack,
+      }"
     >
-      <slot
-        v-if="open"
-        name="content"
-      />
-    </section>
+      <template #content>
+        <slot name="content" />
+      </template>
+    </LazyUPopover>
   </span>
 </template>
 
@@ -73,18 +63,5 @@ function place(): void {
 .anchor {
   display: flex;
   min-width: 0;
-}
-.panel {
-  position: fixed;
-  inset: auto;
-  margin: 0;
-  width: min(380px, 94vw);
-  overflow-y: auto;
-  padding: 14px;
-  color: var(--ink);
-  background: var(--cloth);
-  border: 1.5px solid var(--line-strong);
-  border-radius: 12px;
-  box-shadow: 0 8px 28px #0003;
 }
 </style>

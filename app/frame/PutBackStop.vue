@@ -39,7 +39,7 @@ const count = computed(() => put.open.length)
   font-size: 16px;
 }
 span {
-  font-size: 12px;
+  font-size: 14px;
 }
 @media (max-width: 640px) {
   .put {

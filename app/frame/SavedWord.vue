@@ -33,9 +33,8 @@ const icon = computed(() => {
   gap: 8px;
   min-height: 28px;
   padding: 4px 10px 0;
-  border-top: 1px solid var(--line);
   color: var(--mute);
-  font-size: 13px;
+  font-size: 14px;
   line-height: 1.2;
 }
 .iconify {
@@ -47,7 +46,6 @@ const icon = computed(() => {
     justify-content: center;
     min-height: 26px;
     padding: 2px 0 0;
-    border: 0;
   }
   .saved span:not(.iconify) {
     position: absolute;
@@ -62,7 +60,6 @@ const icon = computed(() => {
 }
 @media (max-width: 640px) {
   .saved {
-    order: -1;
     flex: 0 0 36px;
     min-height: 52px;
   }

@@ -6,28 +6,21 @@ const { legend, choices, chosen } = defineProps<{
   chosen: T
 }>()
 const emit = defineEmits<{ choose: [id: T] }>()
-const group = useId()
+const items = computed((): { value: string; label: string; description: string }[] =>
+  choices.map(({ id, name, why }) => ({ value: id, label: name, description: why })),
+)
 </script>
 
 <template>
-  <fieldset class="school">
-    <legend>{{ legend }}</legend>
-    <label
-      v-for="school in choices"
-      :key="school.id"
-    >
-      <input
-        type="radio"
-        :name="group"
-        :checked="chosen === school.id"
-        @change="emit('choose', school.id)"
-      />
-      <span
-        ><b>{{ school.name }}</b> <span class="hint">{{ school.why }}</span></span
-      >
-    </label>
+  <div class="school">
+    <URadioGroup
+      :legend="legend"
+      :items="items"
+      :model-value="chosen as string"
+      @update:model-value="emit('choose', $event as T)"
+    />
     <slot />
-  </fieldset>
+  </div>
 </template>
 
 <style scoped>
@@ -35,31 +28,5 @@ const group = useId()
   display: grid;
   gap: 6px;
   margin-bottom: 18px;
-}
-legend {
-  font-weight: 700;
-  margin-bottom: 4px;
-}
-label {
-  display: flex;
-  gap: 10px;
-  align-items: flex-start;
-  min-height: 44px;
-  padding: 6px 8px;
-  border-radius: 8px;
-  cursor: pointer;
-}
-label:hover {
-  background: var(--paper);
-}
-input[type='radio'] {
-  width: 20px;
-  height: 20px;
-  margin-top: 2px;
-  accent-color: var(--mulberry);
-  flex: none;
-}
-label .hint {
-  display: block;
 }
 </style>

@@ -54,14 +54,18 @@ const ABOUT =
           :model-value="schools.ownMarginMm"
           @update:model-value="setLength('ownMarginMm', $event)"
         />
-        <button
-          type="button"
-          class="why"
+        <UButton
+          variant="link"
+          class="px-0 underline"
           :aria-expanded="whyNotFive"
-          @click="whyNotFive = !whyNotFive"
+          @click="
+            () => {
+              whyNotFive = !whyNotFive
+            }
+          "
         >
           Why not simply “under 5 mm is fine”?
-        </button>
+        </UButton>
         <p
           v-if="whyNotFive"
           class="hint"

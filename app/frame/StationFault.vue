@@ -5,8 +5,9 @@ const emit = defineEmits<{ again: [] }>()
 </script>
 
 <template>
-  <section
-    class="card fault"
+  <UCard
+    as="section"
+    class="fault"
     role="alert"
     aria-labelledby="fault-head"
   >
@@ -26,7 +27,7 @@ const emit = defineEmits<{ again: [] }>()
         label="Go to Files"
       />
     </div>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

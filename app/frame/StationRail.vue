@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { STATIONS, stationOf } from '~/stations'
 
-/** All stations in working order, and the tools: a list at the side, on a phone one tab a group. */
+/**
+ * All stations in working order, and the tools: a list at the side, on a phone one tab a group. Plain links:
+ * a list needs none of what the kit’s menu brings to the first screen.
+ */
 const { tools } = defineProps<{ tools: readonly RailTool[] }>()
 const { currentRoute } = useRouter()
 /** Going to another view of it leaves the rail as it is. */
@@ -16,6 +19,8 @@ const GROUP_ICONS = {
   Sew: 'i-lucide-scissors',
   Keep: 'i-lucide-book-open',
 } as const
+/** The last one stands at the foot, where it needs no word of its own. */
+const last = computed(() => tools.at(-1))
 const openTab = ref('')
 const isOpen = (name: string) =>
   computed({
@@ -85,18 +90,18 @@ export interface RailTool {
       </template>
     </div>
     <div class="tools">
-      <button
-        v-for="tool in tools"
+      <UButton
+        v-for="tool in tools.slice(0, -1)"
         :key="tool.icon"
-        type="button"
+        variant="ghost"
+        color="neutral"
         :disabled="tool.isOff"
         :aria-pressed="tool.isOn"
         :aria-label="tool.name"
-        :title="`${tool.name} (${tool.key})`"
         @click="use(tool)"
       >
         <UIcon :name="tool.icon" /><span aria-hidden="true">{{ tool.short ?? tool.name }}</span>
-      </button>
+      </UButton>
     </div>
     <div class="tabs">
       <PopPanel
@@ -105,16 +110,18 @@ export interface RailTool {
         v-model:open="tab.open.value"
         :label="tab.name"
       >
-        <template #default="{ target }">
-          <button
-            type="button"
+        <template #default="{ toggle, opened }">
+          <UButton
+            variant="ghost"
+            color="neutral"
             class="tab"
             :class="{ on: here?.group === tab.name }"
-            :popovertarget="target"
+            v-bind="opened"
+            @click="toggle"
           >
             <UIcon :name="GROUP_ICONS[tab.name]" />
             {{ tab.name }}
-          </button>
+          </UButton>
         </template>
         <template #content>
           <NuxtLink
@@ -136,32 +143,46 @@ export interface RailTool {
         label="Tools"
         align="end"
       >
-        <template #default="{ target }">
-          <button
-            type="button"
+        <template #default="{ toggle, opened }">
+          <UButton
+            variant="ghost"
+            color="neutral"
             class="tab"
-            :popovertarget="target"
+            v-bind="opened"
+            @click="toggle"
           >
             <UIcon name="i-lucide-ellipsis" />
             Tools
-          </button>
+          </UButton>
         </template>
         <template #content>
-          <button
+          <UButton
             v-for="tool in tools"
             :key="tool.icon"
-            type="button"
+            variant="ghost"
+            color="neutral"
             class="row"
             :disabled="tool.isOff"
             :aria-pressed="tool.isOn"
             @click="use(tool)"
           >
             <UIcon :name="tool.icon" />{{ tool.name }}
-          </button>
+          </UButton>
         </template>
       </PopPanel>
     </div>
-    <SavedWord />
+    <div class="foot">
+      <SavedWord />
+      <UButton
+        v-if="last"
+        variant="ghost"
+        color="neutral"
+        class="last"
+        :icon="last.icon"
+        :aria-label="last.name"
+        @click="last.does()"
+      />
+    </div>
   </nav>
 </template>
 
@@ -236,7 +257,7 @@ kbd {
 .tools {
   margin-top: auto;
   display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 2px;
   padding-top: 6px;
 }
@@ -247,9 +268,11 @@ kbd {
   gap: 1px;
   min-width: 0;
   min-height: 46px;
+  padding: 0;
   border-radius: 8px;
   cursor: pointer;
-  font-size: 12px;
+  font-size: 14px;
+  font-weight: 500;
   line-height: 1.1;
 }
 .tools .iconify,
@@ -268,6 +291,12 @@ kbd {
   color: var(--mute);
   cursor: default;
   opacity: 0.7;
+}
+.foot {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  border-top: 1px solid var(--line);
 }
 .tabs,
 .more {
@@ -351,6 +380,13 @@ kbd {
   .tools {
     grid-template-columns: minmax(0, 1fr);
   }
+  .last {
+    display: none;
+  }
+  .foot {
+    justify-content: center;
+    border: 0;
+  }
   /* Search and undo stay at hand, the rest is one press away. */
   .tools button:nth-child(n + 3) {
     display: none;
@@ -386,8 +422,13 @@ kbd {
   }
   .word,
   .list,
-  .tools {
+  .tools,
+  .last {
     display: none;
+  }
+  .foot {
+    order: -1;
+    border: 0;
   }
   .tabs {
     flex: 3;

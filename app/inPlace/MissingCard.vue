@@ -10,8 +10,9 @@ const bench = useBenchStore()
 </script>
 
 <template>
-  <section
-    class="card missing"
+  <UCard
+    as="section"
+    class="missing"
     aria-label="Missing"
   >
     <template v-if="!bench.parts.machine">
@@ -22,7 +23,7 @@ const bench = useBenchStore()
       <p><b>Which needle?</b> {{ why }}</p>
       <NeedleLabelInput />
     </template>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

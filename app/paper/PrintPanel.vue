@@ -26,12 +26,13 @@ const open = ref(false)
     :label="label"
     :align="align"
   >
-    <template #default="{ target }">
+    <template #default="{ toggle, opened }">
       <UButton
         variant="outline"
         icon="i-lucide-printer"
         :label="label"
-        :popovertarget="target"
+        v-bind="opened"
+        @click="toggle"
       />
     </template>
     <template #content>

@@ -74,16 +74,17 @@ function undo(): void {
       role="group"
       aria-label="Job"
     >
-      <button
+      <UButton
         v-for="id in JOB_IDS"
         :key="id"
-        type="button"
+        variant="ghost"
+        color="neutral"
         :aria-pressed="bench.setup.job === id"
         @click="choose(id)"
       >
         <b>{{ JOBS[id].name }}</b>
         <span class="hint">{{ JOBS[id].about }}</span>
-      </button>
+      </UButton>
     </div>
     <SelectField
       label="Goal of its tension"

@@ -16,8 +16,8 @@ const { draft, check, save } = useRecordForm(
   id => emit('done', id),
 )
 
-/** What is known of it stands open. */
-const isKnown = record !== null
+/** What is known is shown; of a new machine the width is enough to begin with. */
+const more = ref(record !== null)
 
 const PRESETS_MM = [5, 6, 7, 9]
 const FIRST_GUESS_GAP_MM = 2
@@ -119,8 +119,10 @@ watch(dial, ({ min, home, max }) => {
       label="Name"
       placeholder="as you call it"
     />
-    <details :open="isKnown">
-      <summary class="field-label more">More about it</summary>
+    <FoldAway
+      v-model:open="more"
+      title="More about it"
+    >
       <div class="grid gap-3">
         <SelectField
           v-model="mode"
@@ -211,19 +213,10 @@ watch(dial, ({ min, home, max }) => {
           />
         </div>
       </div>
-    </details>
+    </FoldAway>
     <p class="hint">
       Lengths are in {{ settings.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not
       measured.
     </p>
   </RecordForm>
 </template>
-
-<style scoped>
-.more {
-  min-height: 44px;
-  display: list-item;
-  align-content: center;
-  cursor: pointer;
-}
-</style>

@@ -66,13 +66,13 @@ watch(
       class="hint"
     >
       What you had typed is back.
-      <button
-        type="button"
-        class="underline min-h-11"
+      <UButton
+        variant="link"
+        class="px-0 underline"
         @click="kept.startOver()"
       >
         Start over
-      </button>
+      </UButton>
     </p>
     <slot />
     <div>

@@ -60,22 +60,24 @@ const heading = computed(() => {
       <slot name="before" />
       <ul class="list">
         <li v-if="noneLabel">
-          <button
-            type="button"
+          <UButton
+            variant="ghost"
+            color="neutral"
             class="row"
             :aria-pressed="selectedId === null"
             @click="choose(null)"
           >
             <span>{{ noneLabel }}</span>
-          </button>
+          </UButton>
         </li>
         <li
           v-for="item in items"
           :key="item.id"
           class="item"
         >
-          <button
-            type="button"
+          <UButton
+            variant="ghost"
+            color="neutral"
             class="row"
             :aria-pressed="selectedId === item.id"
             @click="choose(item.id)"
@@ -88,7 +90,7 @@ const heading = computed(() => {
               ><b>{{ name(item) }}</b
               ><span class="hint">{{ hint(item) }}</span></span
             >
-          </button>
+          </UButton>
           <UButton
             icon="i-lucide-pencil"
             variant="ghost"
@@ -169,7 +171,7 @@ const heading = computed(() => {
 .row[aria-pressed='true']::after {
   content: 'on';
   margin-left: auto;
-  font-size: 13px;
+  font-size: 14px;
   font-weight: 650;
   color: var(--mulberry);
 }

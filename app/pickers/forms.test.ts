@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { flushPromises } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import type { Component } from 'vue'
 import type { RecordOf } from '#shared/records'
 import { show } from '~/../tests/unit/mounting'
@@ -12,9 +12,6 @@ import FootForm from './FootForm.vue'
 import MachineForm from './MachineForm.vue'
 import NeedleForm from './NeedleForm.vue'
 import ThreadForm from './ThreadForm.vue'
-
-// Icons come from the app’s own bundle, which is not built here.
-vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
 
 let book: ReturnType<typeof useBookStore>
 beforeEach(() => {
@@ -44,6 +41,7 @@ describe('the machine’s form', () => {
     const form = open(MachineForm)
     await form.fill('Name', ' Loft seven ')
     await form.fill('Widest stitch', '6,5')
+    await form.press('More about it')
     await form.fill('Needle positions', '13')
     await form.submit()
     expect(only('machines')).toMatchObject({
@@ -67,6 +65,7 @@ describe('the machine’s form', () => {
   ])('keeps nothing while %s is “%s”, and says what would do', async (label, text, message) => {
     const form = open(MachineForm)
     await form.fill('Name', 'Loft')
+    await form.press('More about it')
     await form.fill(label, text)
     await form.submit()
     expect(book.shelf.machines.size).toBe(0)
@@ -77,6 +76,7 @@ describe('the machine’s form', () => {
   it('takes the tension dial whole or not at all', async () => {
     const form = open(MachineForm)
     await form.fill('Name', 'Loft')
+    await form.press('More about it')
     await form.fill('Lowest', '0')
     await form.fill('Home', '12')
     await form.fill('Highest', '9')
@@ -90,6 +90,7 @@ describe('the machine’s form', () => {
   it('asks for the assumed gap of an on-off twin mode only', async () => {
     const form = open(MachineForm)
     await form.fill('Name', 'Loft')
+    await form.press('More about it')
     expect(form.text()).not.toContain('Gap it assumes')
     await form.fill('Its own twin mode', 'on-off')
     await form.fill('Gap it assumes', '2.5')

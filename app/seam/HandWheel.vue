@@ -73,17 +73,14 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
 </script>
 
 <template>
-  <section
-    class="card wheel"
+  <UCard
+    as="section"
+    class="wheel"
     aria-label="Handwheel"
   >
     <header>
       <h2>Handwheel</h2>
-      <span
-        class="hint"
-        aria-live="polite"
-        >drop {{ drop + 1 }} of {{ drops.length }}{{ freeWords }}</span
-      >
+      <span class="hint">drop {{ drop + 1 }} of {{ drops.length }}{{ freeWords }}</span>
     </header>
     <svg
       :viewBox="`0 0 ${WIDE} ${TALL}`"
@@ -184,7 +181,7 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
       />
     </div>
     <slot />
-  </section>
+  </UCard>
 </template>
 
 <style scoped>
@@ -193,7 +190,7 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
   display: block;
 }
 .axis {
-  font-size: 12.5px;
+  font-size: 14px;
   fill: var(--mute);
 }
 .bar {

@@ -97,6 +97,10 @@ const small = computed(() =>
     ? { title: 'Wrong side', hint: 'as you sew it', draw: drawAbove.value, label: aboveLabel.value }
     : { title: 'Under side', hint: 'turned over', draw: drawBelow.value, label: belowLabel.value },
 )
+const THREAD = { value: 'thread', label: 'Thread' } as const
+const LAYERS = { value: 'layers', label: 'Build-up' } as const
+/** From below there is no build-up to look at. */
+const modes = computed(() => (wrongSideUp.value ? [THREAD] : [THREAD, LAYERS]))
 watch(wrongSideUp, () => {
   mode.value = 'thread'
 })
@@ -104,8 +108,8 @@ watch(wrongSideUp, () => {
 
 <template>
   <div class="cards">
-    <section
-      class="card"
+    <UCard
+      as="section"
       aria-label="Right side"
     >
       <header>
@@ -119,34 +123,19 @@ watch(wrongSideUp, () => {
         :label="large.label"
         @scale="scale = $event"
       />
-      <div
-        class="switch"
-        role="group"
-        aria-label="Show"
-      >
-        <button
-          type="button"
-          :aria-pressed="mode === 'thread'"
-          @click="mode = 'thread'"
-        >
-          Thread
-        </button>
-        <button
-          v-if="!wrongSideUp"
-          type="button"
-          :aria-pressed="mode === 'layers'"
-          @click="mode = 'layers'"
-        >
-          Build-up
-        </button>
-        <button
-          type="button"
-          class="export"
+      <div class="look">
+        <SegmentBar
+          v-model="mode"
+          label="Show"
+          :items="modes"
+        />
+        <UButton
+          size="sm"
+          variant="outline"
+          label="SVG"
           aria-label="Save the right side as SVG at true size"
           @click="exportSvg"
-        >
-          SVG
-        </button>
+        />
       </div>
       <p
         v-if="mode === 'layers'"
@@ -185,9 +174,9 @@ watch(wrongSideUp, () => {
           @click="cure"
         />
       </div>
-    </section>
-    <section
-      class="card"
+    </UCard>
+    <UCard
+      as="section"
       :aria-label="small.title"
     >
       <header>
@@ -203,7 +192,7 @@ watch(wrongSideUp, () => {
       <p class="hint note">
         Thread width: {{ seam.threadWidthSource === 'rule' ? 'rule, from tex' : seam.threadWidthSource }}
       </p>
-    </section>
+    </UCard>
   </div>
 </template>
 
@@ -214,27 +203,6 @@ watch(wrongSideUp, () => {
 }
 .card {
   padding: 10px;
-}
-.switch {
-  display: flex;
-  gap: 4px;
-  margin-top: 6px;
-}
-.switch button {
-  flex: 1;
-  min-height: 44px;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 8px;
-  font-weight: 600;
-  font-size: 14.5px;
-  cursor: pointer;
-}
-.switch button[aria-pressed='true'] {
-  border-color: var(--mulberry);
-  box-shadow: inset 0 0 0 1px var(--mulberry);
-}
-.switch .export {
-  flex: 0 0 52px;
 }
 .note {
   margin-top: 6px;
@@ -261,5 +229,11 @@ watch(wrongSideUp, () => {
   margin-right: 3px;
   border: 1px solid var(--line-strong);
   vertical-align: -1px;
+}
+.look {
+  display: flex;
+  justify-content: space-between;
+  gap: 6px;
+  margin-top: 6px;
 }
 </style>

@@ -53,23 +53,26 @@ const clothWords = computed(() => {
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Thread needed"
   >
     <header>
       <h2>Thread needed</h2>
-      <label class="seam"
-        >Seam to sew
-        <input
+      <UFormField
+        orientation="horizontal"
+        label="Seam to sew"
+        :hint="farSign()"
+      >
+        <UInput
           v-model="seamText"
           inputmode="decimal"
           :aria-label="`Length of the seam in ${farSign() === 'm' ? 'metres' : 'yards'}`"
           autocomplete="off"
-          @input="setSeam"
+          class="seam"
+          @update:model-value="setSeam"
         />
-        {{ farSign() }}</label
-      >
+      </UFormField>
     </header>
     <p
       v-if="problem"
@@ -84,25 +87,22 @@ const clothWords = computed(() => {
     >
       Choose a machine and a needle first.
     </p>
-    <table
+    <ul
       v-else
-      class="table"
+      class="threads"
     >
-      <tbody>
-        <tr
-          v-for="row in needs.threads"
-          :key="row.place"
+      <li
+        v-for="row in needs.threads"
+        :key="row.place"
+      >
+        <span
+          ><b>{{ PLACE_WORDS[row.place] }}</b>
+          <span class="hint"> {{ row.thread?.name ?? 'not chosen' }}</span></span
         >
-          <th scope="row">
-            {{ PLACE_WORDS[row.place] }} <span class="hint">{{ row.thread?.name ?? 'not chosen' }}</span>
-          </th>
-          <td>
-            <b>{{ needs.atLeast ? 'at least ' : '' }}{{ metres(row.metres) }}</b>
-          </td>
-          <td :class="row.shortM === null ? 'hint' : 'strikes-ink'">{{ stockWords(row) }}</td>
-        </tr>
-      </tbody>
-    </table>
+        <b class="metres">{{ needs.atLeast ? 'at least ' : '' }}{{ metres(row.metres) }}</b>
+        <span :class="row.shortM === null ? 'hint' : 'strikes-ink'">{{ stockWords(row) }}</span>
+      </li>
+    </ul>
     <p
       v-if="needs"
       class="hint note"
@@ -111,48 +111,24 @@ const clothWords = computed(() => {
       Rule: stitch length and {{ clothWords }} a stitch, {{ Math.round(100 * USUAL_WASTE) }} % for tails and
       trials; {{ needs.stitches }} stitches.
     </p>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>
 .seam {
+  width: 76px;
+}
+.threads li {
   display: flex;
-  align-items: center;
-  gap: 5px;
-  font-size: 14px;
-  color: var(--mute);
-}
-.seam input {
-  width: 64px;
-  min-height: 44px;
-  padding: 4px 8px;
-  font: inherit;
-  font-size: 16px;
-  color: var(--ink);
-  background: var(--white);
-  border: 1.5px solid var(--line-strong);
-  border-radius: 8px;
-  text-align: right;
-}
-.table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 15px;
-}
-th {
-  text-align: left;
-  font-weight: 600;
-}
-th .hint {
-  font-weight: 450;
-}
-th,
-td {
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 12px;
   padding: 5px 4px;
   border-bottom: 1px solid var(--line);
+  font-size: 15px;
 }
-td {
-  text-align: right;
+.metres {
+  margin-left: auto;
   white-space: nowrap;
 }
 .note {

@@ -1,4 +1,4 @@
-import { SEGMENT_NUMBERS, type SewnPicture, strokesOf } from '#core/sewn'
+import { DIP_OPACITY, dipsOf, SEGMENT_NUMBERS, type SewnPicture, strokesOf } from '#core/sewn'
 
 export interface View {
   readonly pxPerMm: number
@@ -9,10 +9,11 @@ export interface View {
 /** Draws a sewn picture: segments in sewing order, so that later thread lies on top. */
 export function drawSewn(
   context: CanvasRenderingContext2D,
-  { segments, styles }: SewnPicture,
+  picture: SewnPicture,
   { pxPerMm, middlePx }: View,
   clothHex: string,
 ): void {
+  const { segments, styles } = picture
   const layers = styles.map(style => strokesOf(style, clothHex))
   context.save()
   context.translate(middlePx, 0)
@@ -30,7 +31,20 @@ export function drawSewn(
       context.stroke()
     }
   }
+  drawDips(context, picture)
   context.restore()
+}
+
+/** All in one path: there are hundreds. */
+function drawDips(context: CanvasRenderingContext2D, picture: SewnPicture): void {
+  context.globalAlpha = DIP_OPACITY
+  context.fillStyle = '#000000'
+  context.beginPath()
+  for (const { xMm, yMm, radiusMm } of dipsOf(picture)) {
+    context.moveTo(xMm + radiusMm, yMm)
+    context.arc(xMm, yMm, radiusMm, 0, 2 * Math.PI)
+  }
+  context.fill()
 }
 
 /** The needle holes on top, in the inks of the needles: which thread went down where. */

@@ -106,8 +106,8 @@ const ELEMENTS: Record<string, string> = {
   status: '[role="status"], output',
   alert: '[role="alert"]',
   img: '[role="img"]',
-  slider: 'input[type="range"]',
-  radio: 'input[type="radio"]',
+  slider: 'input[type="range"], [role="slider"]',
+  radio: 'input[type="radio"], [role="radio"]',
   dialog: '[role="dialog"]',
   row: 'tr',
   combobox: 'select, [role="combobox"]',
@@ -255,8 +255,31 @@ export async function type(driver: WebDriver, name: string | RegExp, text: strin
 
 /** Chooses an entry of a select by the words it shows. */
 export async function pick(driver: WebDriver, name: string | RegExp, entry: string): Promise<void> {
-  const select = await byRole(driver, 'combobox', name)
-  await (await select.findElement(By.xpath(`./option[normalize-space() = "${entry}"]`))).click()
+  await press(driver, 'combobox', name)
+  await press(driver, 'option', entry)
+  await driver.wait(
+    async () => (await driver.findElements(By.css('[role="listbox"]'))).length === 0,
+    PATIENCE_MS,
+    'the list stayed open',
+  )
+}
+
+/** Gives a file to the field with this label. */
+export async function upload(driver: WebDriver, label: string | RegExp, path: string): Promise<void> {
+  const fits = typeof label === 'string' ? { source: `^${label}$`, flags: '' } : label
+  const field = await driver.wait(
+    () =>
+      driver.executeScript<WebElement | null>(
+        `const fits = new RegExp(arguments[0], arguments[1])
+         const names = e => [e.ariaLabel ?? '', ...[...e.labels].map(label => label.innerText.trim())]
+         return [...document.querySelectorAll('input[type=file]')].find(e => names(e).some(name => fits.test(name)))`,
+        fits.source,
+        fits.flags,
+      ),
+    PATIENCE_MS,
+    `no file field ${label}`,
+  )
+  await field!.sendKeys(path)
 }
 
 /** Waits until the page's text matches. */

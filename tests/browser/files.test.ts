@@ -14,6 +14,7 @@ import {
   type,
   untilSaved,
   untilText,
+  upload,
 } from './browser'
 
 let session: Session
@@ -26,7 +27,7 @@ afterAll(() => session.quit())
 async function choose(content: string, name = 'backup.json'): Promise<void> {
   const path = join(session.downloads, '..', name)
   writeFileSync(path, content)
-  await (await byRole(session.driver, 'textbox', 'A file exported by Lacy Spool')).sendKeys(path)
+  await upload(session.driver, 'A file exported by Lacy Spool', path)
 }
 let exported = ''
 

@@ -14,6 +14,7 @@ import {
   severeLogs,
   untilSaved,
   untilText,
+  upload,
 } from './browser'
 
 let session: Session
@@ -22,7 +23,7 @@ afterEach(() => session?.quit())
 async function choose(content: string | Uint8Array, name: string): Promise<void> {
   const path = join(session.home, name)
   writeFileSync(path, content)
-  await (await byRole(session.driver, 'textbox', 'A file exported by Lacy Spool')).sendKeys(path)
+  await upload(session.driver, 'A file exported by Lacy Spool', path)
 }
 async function emptyTheBook(driver: WebDriver): Promise<void> {
   await press(driver, 'button', 'Empty the book')

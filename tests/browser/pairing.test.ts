@@ -14,6 +14,7 @@ import {
   type,
   untilSaved,
   untilText,
+  upload,
 } from './browser'
 
 let session: Session
@@ -128,7 +129,7 @@ describe('conflicts in the line-up', () => {
     await driver.actions().sendKeys(Key.ESCAPE).perform()
     await press(driver, 'button', /^Conflicts: .*1 to stop for/)
     await untilText(driver, 'A twin needle strikes the single-hole plate: put on the zigzag plate.')
-    const panel = await byRole(driver, 'region', 'Conflicts')
+    const panel = await byRole(driver, 'dialog', 'Conflicts')
     expect((await panel.getRect()).x).toBeGreaterThan(600)
     await press(driver, 'button', 'Zigzag plate')
     await byRole(driver, 'button', /^Conflicts: .*0 to stop for/)
@@ -151,7 +152,7 @@ describe('conflicts in the line-up', () => {
     await driver.actions().sendKeys(Key.ESCAPE).perform()
     await press(driver, 'button', /^Conflicts: /)
     await untilText(driver, 'What does not go together')
-    expect(await text('region', 'Conflicts')).not.toContain('with a twin needle')
+    expect(await text('dialog', 'Conflicts')).not.toContain('with a twin needle')
   })
 })
 
@@ -209,7 +210,7 @@ describe('the workbox', () => {
     )
     await press(driver, 'button', 'From CSV')
     await byRole(driver, 'dialog', 'Threads from a CSV')
-    await (await byRole(driver, 'textbox', 'CSV file')).sendKeys(path)
+    await upload(driver, 'CSV file', path)
     await untilText(driver, '1 new, 0 changed, 0 the same, 3 refused.')
     await untilText(driver, /Row 3 Minus: metresLeft: must be a number from 0/)
     await untilText(driver, /Row 4 : name: needs a name/)

@@ -14,6 +14,7 @@ import {
   type,
   untilSaved,
   untilText,
+  upload,
 } from './browser'
 import { measurePdf } from '../unit/pdf'
 
@@ -46,8 +47,7 @@ async function sewUntilDone(): Promise<string> {
   }
   throw new Error('never done')
 }
-const chooseFile = async (name: RegExp, path: string) =>
-  (await byRole(session.driver, 'textbox', name)).sendKeys(path)
+const chooseFile = (name: RegExp, path: string) => upload(session.driver, name, path)
 
 describe('a trial', () => {
   it(
@@ -213,7 +213,8 @@ describe('the sign doctor', () => {
     expect(await (await byRole(driver, 'region', 'First suspects')).getText()).toMatch(
       /^The thread breaks or shreds/,
     )
-    expect(await (await byRole(driver, 'radio', 'The thread breaks or shreds')).isSelected()).toBe(true)
+    const doctored = await byRole(driver, 'radio', 'The thread breaks or shreds')
+    expect(await doctored.getAttribute('aria-checked')).toBe('true')
     await open(driver, `${inject('demo')}/trial?at=0`)
     expect(await (await byRole(driver, 'textbox', 'Sewn at')).getAttribute('value')).toBe('0')
     expect(await allByRole(driver, { role: 'region', name: 'Changed since the rows were sewn' })).toEqual([])
@@ -235,7 +236,7 @@ describe('the swatch book as files', () => {
         .replace('Gold metallic', 'Gold unicorn'),
     )
     await press(driver, 'button', 'From a CSV')
-    await (await byRole(driver, 'textbox', 'CSV file')).sendKeys(path)
+    await upload(driver, 'CSV file', path)
     await untilText(driver, '0 new, 1 changed, 29 the same, 1 refused')
     await untilText(driver, '“Gold unicorn” is not in the workbox')
     await press(driver, 'button', 'Import 1 rows')
@@ -253,13 +254,11 @@ describe('photos of a swatch', () => {
     await press(session.driver, 'button', 'Cards').catch(() => {})
     await type(session.driver, 'Search', 'lantern corners')
     await untilText(session.driver, /1 of \d+ swatches/)
-    await session.driver.executeScript('document.querySelector("details.photos").open = true')
-    const inputs = () =>
-      session.driver.findElements(
-        By.css('input[type=file][aria-label^="Right side of Lantern line, corners"]'),
-      )
-    await session.driver.wait(async () => (await inputs()).length > 0, 5000, 'no place for a photo')
-    await (await inputs())[0]!.sendKeys(path)
+    const folded = await session.driver.findElements(
+      By.xpath('//button[.="Photos" and @aria-expanded="false"]'),
+    )
+    if (folded.length > 0) await press(session.driver, 'button', 'Photos')
+    await upload(session.driver, /^Right side of Lantern line, corners/, path)
   }
   const pictures = () => session.driver.findElements(By.css('img[alt="Lantern line, corners, right side"]'))
 

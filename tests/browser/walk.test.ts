@@ -22,7 +22,8 @@ import {
 let session: Session
 afterEach(() => session.quit())
 const said = async () => (await byRole(session.driver, 'region', 'This step')).getText()
-const isTicked = async (name: RegExp) => (await byRole(session.driver, 'checkbox', name)).isSelected()
+const isTicked = async (name: RegExp) =>
+  (await (await byRole(session.driver, 'checkbox', name)).getAttribute('aria-checked')) === 'true'
 
 /** Presses on to the end; what each step said, in order. */
 async function walkThrough(): Promise<string[]> {

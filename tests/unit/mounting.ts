@@ -20,6 +20,8 @@ export interface Page {
   readonly press: (name: string | RegExp) => Promise<void>
   /** Fills or chooses in the field with this label. */
   readonly fill: (label: string, value: string) => Promise<void>
+  /** Ticks or unticks the box, or chooses the radio, with this label. */
+  readonly tick: (label: string) => Promise<void>
 }
 export function show(component: Component, props: Record<string, unknown> = {}): Page {
   const wrapper = mount(component, { props, attachTo: document.body })
@@ -30,6 +32,12 @@ export function show(component: Component, props: Record<string, unknown> = {}):
       )
       return its.some(text => (typeof name === 'string' ? text === name : name.test(text)))
     })
+  const labelled = (label: string) => {
+    const found = wrapper.findAll('label').find(one => one.text().startsWith(label))
+    return wrapper.get(
+      found ? `[id="${found.attributes('for')}"]` : `:is(input, button)[aria-label="${label}"]`,
+    )
+  }
   return {
     wrapper,
     text: () => wrapper.text().replace(/\s+/g, ' '),
@@ -46,12 +54,22 @@ export function show(component: Component, props: Record<string, unknown> = {}):
       await flushPromises()
     },
     fill: async (label, value) => {
-      const found = wrapper.findAll('label').find(one => one.text().startsWith(label))
-      const field = found
-        ? wrapper.get(`[id="${found.attributes('for')}"]`)
-        : wrapper.get(`input[aria-label="${label}"]`)
+      // A list needs a real browser to be opened; what it would choose is told to its field.
+      const list = wrapper
+        .findAllComponents({ name: 'SelectField' })
+        .find(one => String(one.props('label')).startsWith(label))
+      if (list) {
+        list.vm.$emit('update:modelValue', value)
+        await flushPromises()
+        return
+      }
+      const field = labelled(label)
       await field.setValue(value)
       await field.trigger('change')
+      await flushPromises()
+    },
+    tick: async label => {
+      await labelled(label).trigger('click')
       await flushPromises()
     },
   }

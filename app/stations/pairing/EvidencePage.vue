@@ -1,8 +1,21 @@
 <script setup lang="ts">
+import type { TableColumn } from '@nuxt/ui'
 import { needleSizeLabel } from '#core/needle'
 import { compareModels, PRACTICE, type ThreadClass } from '#core/pairing'
 import { FIT_LOOKS } from '~/utils/fit'
 
+type Row = ReturnType<typeof compareModels>[number]
+const NUMBER = { class: { th: 'text-right', td: 'text-right whitespace-nowrap' } }
+const COLUMNS: TableColumn<Row>[] = [
+  { id: 'thread', header: 'Thread' },
+  { id: 'needle', header: 'Needle', accessorFn: ({ type, sizeNm }) => `${type} ${needleSizeLabel(sizeNm)}` },
+  { id: 'eye', header: 'Eye', accessorFn: ({ eyeMm }) => bare(eyeMm), meta: NUMBER },
+  { id: 'fill', header: 'Fill', accessorFn: ({ fill }) => `${Math.round(100 * fill)} %`, meta: NUMBER },
+  { id: 'model', header: 'Model says' },
+  { id: 'practice', header: 'Practice says' },
+  { id: 'decides', header: 'Decides' },
+]
+const differs = ({ agree, practiceFit }: Row) => !agree && practiceFit !== null
 useHead({ title: 'How do we know · Lacy Spool' })
 const rows = compareModels()
 const { bare, length, sign } = useLength()
@@ -15,77 +28,47 @@ const agreed = rows.filter(({ agree }) => agree).length
   <div>
     <StationHead />
     <div class="cols">
-      <section
-        class="card scroll"
+      <UCard
+        as="section"
+        class="scroll"
         tabindex="0"
-        role="region"
         aria-label="Eye model against practice"
       >
-        <table class="table">
-          <caption class="serif">
-            Eye model against practice:
-            {{
-              agreed
-            }}
-            of
-            {{
-              rows.length
-            }}
-            agree
-          </caption>
-          <thead>
-            <tr>
-              <th scope="col">Thread</th>
-              <th scope="col">Needle</th>
-              <th
-                scope="col"
-                class="num"
-              >
-                Eye
-              </th>
-              <th
-                scope="col"
-                class="num"
-              >
-                Fill
-              </th>
-              <th scope="col">Model says</th>
-              <th scope="col">Practice says</th>
-              <th scope="col">Decides</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="row in rows"
-              :key="`${row.threadClass}${row.type}${row.sizeNm}`"
-              :class="{ differs: !row.agree && row.practiceFit }"
-            >
-              <th scope="row">
-                {{ PRACTICE[row.threadClass].name }}
-                <span class="hint range">{{ rangeOf(row.threadClass) }}</span>
-              </th>
-              <td>{{ row.type }} {{ needleSizeLabel(row.sizeNm) }}</td>
-              <td class="num">{{ bare(row.eyeMm) }}</td>
-              <td class="num">{{ Math.round(100 * row.fill) }} %</td>
-              <td :style="{ color: FIT_LOOKS[row.eyeFit].ink }">{{ FIT_LOOKS[row.eyeFit].word }}</td>
-              <td :style="row.practiceFit ? { color: FIT_LOOKS[row.practiceFit].ink } : {}">
-                {{ row.practiceFit ? FIT_LOOKS[row.practiceFit].word : 'silent' }}
-              </td>
-              <td>
-                {{ row.decidedBy
-                }}<UIcon
-                  v-if="!row.agree"
-                  name="i-lucide-equal-not"
-                  class="sign"
-                  aria-label="they differ"
-                />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
-      <section
-        class="card words"
+        <UTable
+          :data="rows"
+          :columns="COLUMNS"
+          :meta="{ class: { tr: ({ original }) => (differs(original) ? 'differs' : '') } }"
+          :ui="{ caption: 'not-sr-only serif text-left text-lg' }"
+        >
+          <template #caption>Eye model against practice: {{ agreed }} of {{ rows.length }} agree</template>
+          <template #thread-cell="{ row: { original } }">
+            <b>{{ PRACTICE[original.threadClass].name }}</b>
+            <span class="hint range">{{ rangeOf(original.threadClass) }}</span>
+          </template>
+          <template #model-cell="{ row: { original } }">
+            <span :style="{ color: FIT_LOOKS[original.eyeFit].ink }">{{
+              FIT_LOOKS[original.eyeFit].word
+            }}</span>
+          </template>
+          <template #practice-cell="{ row: { original } }">
+            <span :style="original.practiceFit ? { color: FIT_LOOKS[original.practiceFit].ink } : {}">{{
+              original.practiceFit ? FIT_LOOKS[original.practiceFit].word : 'silent'
+            }}</span>
+          </template>
+          <template #decides-cell="{ row: { original } }">
+            {{ original.decidedBy
+            }}<UIcon
+              v-if="!original.agree"
+              name="i-lucide-equal-not"
+              class="sign"
+              aria-label="they differ"
+            />
+          </template>
+        </UTable>
+      </UCard>
+      <UCard
+        as="section"
+        class="words"
         aria-label="Where the numbers come from"
       >
         <h2>Where the numbers come from</h2>
@@ -112,7 +95,7 @@ const agreed = rows.filter(({ agree }) => agree).length
           Usual threads: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60 topstitch, tex 30 metallic, film
           {{ length(0.4) }} wide, pearl 12 and 8, nylon {{ length(0.1) }}.
         </p>
-      </section>
+      </UCard>
     </div>
   </div>
 </template>
@@ -131,34 +114,6 @@ const agreed = rows.filter(({ agree }) => agree).length
 .scroll {
   overflow-x: auto;
 }
-.table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 14px;
-}
-caption {
-  text-align: left;
-  font-size: 18px;
-  padding-bottom: 4px;
-}
-th,
-td {
-  padding: 0 4px;
-  height: 30px;
-  text-align: left;
-  border-bottom: 1px solid var(--line);
-  white-space: nowrap;
-}
-thead th {
-  color: var(--mute);
-  font-weight: 600;
-}
-.num {
-  text-align: right;
-}
-.differs {
-  background: var(--close-bg);
-}
 .sign {
   margin-left: 5px;
   vertical-align: -2px;
@@ -173,5 +128,12 @@ thead th {
   .cols {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+:deep(.differs) {
+  background: var(--close-bg);
+}
+:deep(td) {
+  padding-block: 0;
+  height: 30px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { TableColumn } from '@nuxt/ui'
 import { formatNumber } from '#core/units'
 import { type Coverage, TWIN_JOBS } from '#core/coverage'
 import { needleLabel } from '#core/needle'
@@ -33,11 +34,27 @@ watchEffect(async () => {
   problem.value = reply.ok ? '' : reply.error.message
 })
 const toBuy = computed(() => coverage.value?.chosen.filter(({ needle }) => !needle.owned) ?? [])
-function tick(id: string, on: boolean): void {
-  settings.change({
-    twinJobs: TWIN_JOBS.map(job => job.id).filter(job => (job === id ? on : ticked.value.has(job))),
-  })
+const gapWords = ([least, most]: readonly [number, number]) =>
+  least === most ? formatNumber(least, 1) : `${formatNumber(least, 1)} to ${formatNumber(most, 1)}`
+const jobItems = computed(() =>
+  TWIN_JOBS.map(({ id, name, gapMm, widthMm }) => ({
+    value: id,
+    label: name,
+    description: `gap ${gapWords(gapMm)}${widthMm > 0 ? `, width ${length(widthMm)}` : ', straight'}`,
+  })),
+)
+function tick(ids: readonly string[]): void {
+  settings.change({ twinJobs: TWIN_JOBS.map(({ id }) => id).filter(id => ids.includes(id)) })
 }
+const COLUMNS: TableColumn<Coverage['chosen'][number]>[] = [
+  { id: 'twin', header: 'Twin' },
+  { id: 'does', header: 'Does', accessorFn: ({ jobs: does }) => does.join(', ') },
+  {
+    id: 'adds',
+    header: 'Only it does',
+    accessorFn: ({ adds }) => adds.join(', ') || 'shares all with others',
+  },
+]
 const headline = computed(() => {
   if (!coverage.value) return 'Searching …'
   const buy = toBuy.value.length === 0 ? ', and you own them' : `; ${toBuy.value.length} to buy`
@@ -57,38 +74,20 @@ const headline = computed(() => {
       v-else
       class="cols"
     >
-      <fieldset class="card jobs">
-        <legend class="sr-only">Jobs I want a twin for</legend>
-        <h2>Jobs I want a twin for</h2>
-        <label
-          v-for="job in TWIN_JOBS"
-          :key="job.id"
-          class="job"
-        >
-          <input
-            type="checkbox"
-            :checked="ticked.has(job.id)"
-            @change="tick(job.id, ($event.target as HTMLInputElement).checked)"
-          />
-          <span
-            >{{ job.name }}
-            <span class="hint"
-              >gap
-              {{
-                job.gapMm[0] === job.gapMm[1]
-                  ? formatNumber(job.gapMm[0], 1)
-                  : `${formatNumber(job.gapMm[0], 1)} to ${formatNumber(job.gapMm[1], 1)}`
-              }}{{ job.widthMm > 0 ? `, width ${length(job.widthMm)}` : ', straight' }}</span
-            ></span
-          >
-        </label>
+      <UCard class="jobs">
+        <UCheckboxGroup
+          :model-value="[...ticked]"
+          legend="Jobs I want a twin for"
+          :items="jobItems"
+          @update:model-value="tick"
+        />
         <p class="hint">
           Gaps by job: common practice. Your machines:
           {{ widths.map(mm => length(mm)).join(', ') }}.
         </p>
-      </fieldset>
-      <section
-        class="card"
+      </UCard>
+      <UCard
+        as="section"
         aria-label="The smallest set of twins"
         aria-live="polite"
       >
@@ -102,33 +101,28 @@ const headline = computed(() => {
         >
           {{ problem }}
         </p>
-        <table
+        <UTable
           v-if="coverage && coverage.chosen.length > 0"
-          class="table"
+          :data="[...coverage.chosen]"
+          :columns="COLUMNS"
+          :get-row-id="({ needle }) => needle.id"
+          caption="The smallest set of twins"
         >
-          <thead>
-            <tr>
-              <th scope="col">Twin</th>
-              <th scope="col">Does</th>
-              <th scope="col">Only it does</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="{ needle, jobs: does, adds } in coverage.chosen"
-              :key="needle.id"
-            >
-              <th scope="row">
-                {{ needleLabel(needle) }} <span class="hint">{{ needle.type }}</span>{{ ' ' }}
-                <em :class="needle.owned ? 'clear-ink' : 'close-ink'">{{
-                  needle.owned ? 'owned' : 'to buy'
-                }}</em>
-              </th>
-              <td>{{ does.join(', ') }}</td>
-              <td class="hint">{{ adds.join(', ') || 'shares all with others' }}</td>
-            </tr>
-          </tbody>
-        </table>
+          <template
+            #twin-cell="{
+              row: {
+                original: { needle },
+              },
+            }"
+          >
+            <b>{{ needleLabel(needle) }}</b> <span class="hint">{{ needle.type }}</span>{{ ' ' }}
+            <UBadge
+              variant="subtle"
+              :color="needle.owned ? 'success' : 'warning'"
+              :label="needle.owned ? 'owned' : 'to buy'"
+            />
+          </template>
+        </UTable>
         <p
           v-if="coverage && coverage.unserved.length > 0"
           class="close-ink unserved"
@@ -140,7 +134,7 @@ const headline = computed(() => {
           The smallest set there is, searched exactly: fewest to buy first, then fewest in all. What comes in
           which gap and type: from memory.
         </p>
-      </section>
+      </UCard>
     </div>
   </div>
 </template>
@@ -157,52 +151,6 @@ const headline = computed(() => {
   gap: 6px;
   min-width: 0;
 }
-.job {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-  cursor: pointer;
-  line-height: 1.25;
-}
-.job input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--mulberry);
-  flex: none;
-}
-.job .hint {
-  display: block;
-}
-.table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  text-align: left;
-  padding: 8px 8px 8px 0;
-  border-bottom: 1px solid var(--line);
-  vertical-align: top;
-}
-thead th {
-  color: var(--mute);
-  font-size: 14px;
-  font-weight: 600;
-}
-tbody th {
-  white-space: nowrap;
-  font-size: 17px;
-}
-tbody th .hint {
-  font-weight: 450;
-}
-tbody th em {
-  display: block;
-  font-style: normal;
-  font-size: 14px;
-  font-weight: 600;
-}
 .unserved {
   display: flex;
   gap: 6px;
@@ -213,9 +161,6 @@ tbody th em {
   }
   .cols > section {
     order: -1;
-  }
-  tbody th {
-    white-space: normal;
   }
 }
 </style>

@@ -45,11 +45,16 @@ const found = computed(() =>
 const openedId = useUrlState<string>('swatch', { usual: '', isStep: true })
 const opened = computed(() => book.shelf.swatches.get(openedId.value) ?? null)
 const VIEWS = [
-  ['cards', 'Cards'],
-  ['table', 'Table'],
-  ['charts', 'Charts'],
+  { value: 'cards', label: 'Cards' },
+  { value: 'table', label: 'Table' },
+  { value: 'charts', label: 'Charts' },
 ] as const
-const view = useUrlState('view', { usual: 'cards', choices: VIEWS.map(([id]) => id), isStep: true })
+type View = (typeof VIEWS)[number]['value']
+const view = useUrlState<View>('view', {
+  usual: 'cards',
+  choices: VIEWS.map(({ value }) => value),
+  isStep: true,
+})
 
 /** What is in sight first, then a screen or two at a time: a thick book opens as fast as a thin one. */
 const IN_SIGHT = 6
@@ -96,6 +101,14 @@ function use(swatch: Swatch): void {
   void offerUndo(`“${swatch.name}” is on the bench`)
 }
 const importing = ref(false)
+const dropped = shallowRef<File | null>(null)
+useIncoming(['swatches'], file => {
+  dropped.value = file
+  importing.value = true
+})
+watch(importing, now => {
+  if (!now) dropped.value = null
+})
 const asCsv = () => download('swatches.csv', 'text/csv', writeSwatchCsv(found.value))
 /** The swatches found as a file that Files takes in like any other. */
 function asJson(): void {
@@ -190,36 +203,23 @@ const readCsvFile = (text: string) =>
             }
           "
         />
-        <div
-          class="switch"
-          role="group"
-          aria-label="How to show it"
-        >
-          <button
-            v-for="[id, label] in VIEWS"
-            :key="id"
-            type="button"
-            :aria-pressed="view === id"
-            @click="view = id"
-          >
-            {{ label }}
-          </button>
-        </div>
+        <SegmentBar
+          v-model="view"
+          label="How to show it"
+          :items="VIEWS"
+        />
       </div>
     </StationHead>
     <div class="filters">
       <div class="search">
-        <label
-          class="field-label"
-          for="swatch-search"
-          >Search</label
-        ><UInput
-          id="swatch-search"
-          v-model="search"
-          type="search"
-          placeholder="name, thread, note …"
-          class="w-full"
-        />
+        <UFormField label="Search">
+          <UInput
+            id="swatch-search"
+            v-model="search"
+            type="search"
+            placeholder="name, thread, note …"
+          />
+        </UFormField>
       </div>
       <UButton
         class="fold"
@@ -268,31 +268,19 @@ const readCsvFile = (text: string) =>
       class="mb-4"
       @drop="choose"
     />
-    <p
+    <UEmpty
       v-if="swatches.newest.length === 0"
-      class="card"
-    >
-      No swatch yet. Sew a
-      <NuxtLink
-        to="/trial"
-        class="link"
-        >trial strip</NuxtLink
-      >
-      and keep what you found.
-    </p>
-    <p
+      icon="i-lucide-book-open"
+      title="No swatch yet"
+      description="Sew a trial strip and keep what you found."
+      :actions="[{ label: 'Trial strip', to: '/trial', icon: 'i-lucide-rows-3' }]"
+    />
+    <UEmpty
       v-else-if="found.length === 0"
-      class="card"
-    >
-      No swatch is like that.
-      <button
-        type="button"
-        class="link"
-        @click="clear"
-      >
-        Show all {{ swatches.newest.length }}
-      </button>
-    </p>
+      icon="i-lucide-search-x"
+      title="No swatch is like that"
+      :actions="[{ label: `Show all ${swatches.newest.length}`, variant: 'outline', onClick: clear }]"
+    />
     <template v-else-if="view === 'charts'"><LazySwatchCharts :swatches="found" /></template>
     <template v-else-if="view === 'cards'">
       <template
@@ -363,6 +351,7 @@ const readCsvFile = (text: string) =>
       title="Swatches"
       :most="MOST_SWATCH_CSV"
       :reader="readCsvFile"
+      :file="dropped"
     />
     <UButton
       v-if="view !== 'charts' && found.length > shown"
@@ -384,23 +373,6 @@ const readCsvFile = (text: string) =>
   flex-wrap: wrap;
   align-items: center;
   gap: 8px;
-}
-.switch {
-  display: flex;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 10px;
-  overflow: hidden;
-}
-.switch button {
-  min-height: 44px;
-  padding: 0 14px;
-  font-weight: 600;
-  background: var(--white);
-  cursor: pointer;
-}
-.switch button[aria-pressed='true'] {
-  background: var(--mulberry);
-  color: var(--on-mulberry);
 }
 .filters {
   display: grid;
@@ -435,11 +407,6 @@ const readCsvFile = (text: string) =>
   border: 1.5px solid var(--line-strong);
   border-radius: 12px;
   box-shadow: 0 4px 16px #0002;
-}
-.link {
-  cursor: pointer;
-  text-decoration: underline;
-  color: var(--mulberry);
 }
 @media (max-width: 1150px) {
   .filters {

@@ -21,7 +21,8 @@ export function writeSwatchCsv(swatches: readonly Swatch[]): string {
   ])
 }
 
-const NEEDED = ['name', 'goal', 'tension'] as const
+/** The heads a CSV of swatches cannot do without. */
+export const NEEDED = ['name', 'goal', 'tension'] as const
 const ID = /^[\w-]{1,64}$/
 
 /**

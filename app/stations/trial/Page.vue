@@ -54,8 +54,9 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
     </section>
     <div class="station">
       <GoalCard />
-      <section
-        class="card read"
+      <UCard
+        as="section"
+        class="read"
         aria-label="Next row"
       >
         <NextCard />
@@ -64,9 +65,9 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
           :key="trial.strip?.rows.length ?? 0"
           :tried="tried"
         />
-      </section>
-      <section
-        class="card"
+      </UCard>
+      <UCard
+        as="section"
         aria-label="Rows"
       >
         <TrialChart
@@ -78,7 +79,7 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
         />
         <RowList />
         <div class="mt-3"><KeepSwatch /></div>
-      </section>
+      </UCard>
     </div>
   </div>
 </template>

@@ -16,7 +16,10 @@ const PLACE_WORDS = {
   sewing: 'While sewing',
   after: 'After',
 } as const
-const groups = SIGN_PLACES.map(place => ({ place, signs: SIGNS.filter(sign => sign.place === place) }))
+const groups = SIGN_PLACES.map(place => ({
+  place,
+  signs: SIGNS.filter(sign => sign.place === place).map(({ id, words }) => ({ id, words })),
+}))
 const choices = SIGNS.map(({ id, words: label, place }) => ({
   value: id,
   label: `${PLACE_WORDS[place]}: ${label}`,
@@ -86,8 +89,8 @@ function tryIt(suspect: Suspect): void {
   <div>
     <StationHead />
     <div class="station">
-      <section
-        class="card"
+      <UCard
+        as="section"
         aria-label="What is wrong"
       >
         <SelectField
@@ -96,27 +99,19 @@ function tryIt(suspect: Suspect): void {
           label="What is wrong"
           :items="choices"
         />
-        <fieldset
+        <URadioGroup
           v-for="group in groups"
           :key="group.place"
-        >
-          <legend>{{ PLACE_WORDS[group.place] }}</legend>
-          <label
-            v-for="one in group.signs"
-            :key="one.id"
-            :class="{ chosen: sign === one.id }"
-            ><input
-              v-model="sign"
-              type="radio"
-              name="sign"
-              :value="one.id"
-            />
-            {{ one.words }}</label
-          >
-        </fieldset>
-      </section>
-      <section
-        class="card"
+          v-model="sign"
+          class="wide"
+          :legend="PLACE_WORDS[group.place]"
+          :items="group.signs"
+          value-key="id"
+          label-key="words"
+        />
+      </UCard>
+      <UCard
+        as="section"
         aria-label="First suspects"
       >
         <header>
@@ -158,7 +153,7 @@ function tryIt(suspect: Suspect): void {
             />
           </li>
         </ol>
-      </section>
+      </UCard>
     </div>
   </div>
 </template>
@@ -170,7 +165,7 @@ function tryIt(suspect: Suspect): void {
   gap: 16px;
   align-items: start;
 }
-fieldset {
+:deep(fieldset) {
   display: grid;
   grid-template-columns: 1fr 1fr;
   margin-bottom: 10px;
@@ -179,35 +174,9 @@ fieldset {
   .station {
     grid-template-columns: 300px minmax(0, 1fr);
   }
-  fieldset {
+  :deep(fieldset) {
     grid-template-columns: minmax(0, 1fr);
   }
-}
-legend {
-  font-weight: 700;
-  font-size: 14px;
-  color: var(--mute);
-}
-label {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 40px;
-  padding: 2px 8px;
-  border-radius: 8px;
-  cursor: pointer;
-  line-height: 1.2;
-}
-label.chosen {
-  background: var(--cloth);
-  box-shadow: inset 0 0 0 1.5px var(--mulberry);
-  font-weight: 650;
-}
-input {
-  width: 19px;
-  height: 19px;
-  accent-color: var(--mulberry);
-  flex: none;
 }
 li {
   display: flex;
@@ -248,7 +217,7 @@ li {
   .narrow {
     display: block;
   }
-  fieldset {
+  .wide {
     display: none;
   }
   .station {

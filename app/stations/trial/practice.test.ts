@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import { drawMachine, seeded } from '#core/simulated'
 import { GOAL_FACTS, READING_STEPS, TRIAL_GOALS, usualPrior } from '#core/trial'
 import { signed } from '~/utils/readingWords'
@@ -7,8 +7,6 @@ import { demoStores, show } from '~/../tests/unit/mounting'
 import FindTension from './parts/FindTension.vue'
 import ReadSwatches from './parts/ReadSwatches.vue'
 
-// Icons come from the app’s own bundle, which is not built here.
-vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
 const SEED = 7
 beforeEach(async () => {
   document.body.innerHTML = ''

@@ -9,8 +9,6 @@ import NextCard from './parts/NextCard.vue'
 import RowForm from './parts/RowForm.vue'
 import RowList from './parts/RowList.vue'
 
-// Icons come from the app’s own bundle, which is not built here.
-vi.mock('@iconify/vue', () => ({ Icon: { render: () => null } }))
 vi.mock('#workers/client', () => import('~/../tests/unit/workers'))
 vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhotos: async () => {} }))
 const NOW = new Date('2026-06-01T18:00:00Z')
@@ -92,7 +90,7 @@ describe('reading a row', () => {
   it('waits for a drawing, or for what happened, and takes a number to try', async () => {
     const page = show(RowForm, { tried: 0 })
     expect(page.text()).toContain('Choose a drawing, or say what happened.')
-    await page.wrapper.findAll('input[type=checkbox]')[1]!.setValue(true)
+    await page.tick('Thread broke')
     await page.press('Note the row')
     expect(trial.strip!.rows).toMatchObject([
       { dial: 0, breaks: true, skips: false, show: null, ridge: null },
@@ -122,7 +120,7 @@ describe('reading a row', () => {
       },
     ])
     const page = show(RowForm)
-    await page.wrapper.findAll('input[type=checkbox]')[0]!.setValue(true)
+    await page.tick('Stitches skipped')
     expect(page.text()).toContain(
       'This strip has 60 rows, its most: keep what you found, or begin a new strip.',
     )

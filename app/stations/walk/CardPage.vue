@@ -26,6 +26,10 @@ const digits = computed(() =>
   Math.max(3, ...dial.value.map(({ value, instead = '' }) => value.length + instead.length)),
 )
 const HATCH = { stop: 'i-lucide-octagon-x', warn: 'i-lucide-triangle-alert', note: 'i-lucide-hand' } as const
+const speedsBeside = (ruled: string) => [
+  { value: '', label: bench.setup.speed === null ? `${ruled} (rule)` : 'by the rule' },
+  ...SPEEDS.map(value => ({ value, label: value })),
+]
 function setSpeed(chosen: string): void {
   bench.update('Choose the speed', { speed: SPEEDS.find(speed => speed === chosen) ?? null })
 }
@@ -56,28 +60,33 @@ useKeys({
       <SavedWord />
       <div class="tools">
         <LazySessionTimer />
-        <button
-          type="button"
-          @click="size = size === 'big' ? 'small' : 'big'"
-        >
-          {{ size === 'big' ? 'Smaller' : 'Bigger' }}
-        </button>
-        <button
-          type="button"
+        <UButton
+          variant="outline"
+          :label="size === 'big' ? 'Smaller' : 'Bigger'"
+          @click="
+            () => {
+              size = size === 'big' ? 'small' : 'big'
+            }
+          "
+        />
+        <UButton
+          :variant="colorMode.value === 'dark' ? 'soft' : 'outline'"
+          label="Dim lamp"
           :aria-pressed="colorMode.value === 'dark'"
-          @click="colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'"
-        >
-          Dim lamp
-        </button>
-        <button
+          @click="
+            () => {
+              colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
+            }
+          "
+        />
+        <UButton
           v-if="canFill"
-          type="button"
+          :variant="isFullscreen ? 'soft' : 'outline'"
+          label="Full screen"
           class="fill"
           :aria-pressed="isFullscreen"
           @click="toggle"
-        >
-          Full screen
-        </button>
+        />
         <LazyPrintCard :card="card" />
       </div>
     </header>
@@ -113,23 +122,14 @@ useKeys({
       >
         <dt>{{ field.label }}</dt>
         <dd v-if="field.id === 'speed'">
-          <select
-            aria-label="Speed"
+          <SelectField
+            bare
+            label="Speed"
             class="choice"
-            :value="bench.setup.speed ?? ''"
-            @change="setSpeed(($event.target as HTMLSelectElement).value)"
-          >
-            <option value="">
-              {{ bench.setup.speed === null ? `${field.value} (rule)` : 'by the rule' }}
-            </option>
-            <option
-              v-for="value in SPEEDS"
-              :key="value"
-              :value="value"
-            >
-              {{ value }}
-            </option>
-          </select>
+            :model-value="bench.setup.speed ?? ''"
+            :items="speedsBeside(field.value)"
+            @update:model-value="setSpeed"
+          />
         </dd>
         <dd v-else>
           <b>{{ field.value }}</b>{{ ' ' }}
@@ -175,19 +175,6 @@ h1 {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.tools > button {
-  min-height: 44px;
-  padding: 0 14px;
-  font-weight: 600;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 10px;
-  background: var(--white);
-  cursor: pointer;
-}
-.tools > button[aria-pressed='true'] {
-  background: var(--mulberry);
-  color: var(--on-mulberry);
 }
 .dials {
   flex: 1;
@@ -283,15 +270,11 @@ dd .note {
   font-weight: 700;
 }
 .choice {
-  min-height: 44px;
-  max-width: 100%;
-  padding: 0 6px;
+  width: min(280px, 100%);
+}
+.choice :deep(button) {
   font-size: inherit;
   font-weight: 650;
-  color: inherit;
-  background: var(--white);
-  border: 1.5px solid var(--line-strong);
-  border-radius: 8px;
 }
 .small .dials {
   flex: 0 1 auto;

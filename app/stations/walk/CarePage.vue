@@ -14,13 +14,13 @@ const bench = useBenchStore()
     <div class="station">
       <NeedleCare />
       <div class="side">
-        <section
-          class="card"
+        <UCard
+          as="section"
           aria-label="Sewing now"
         >
           <header><h2>Sewing now</h2></header>
           <SessionTimer />
-        </section>
+        </UCard>
         <SeamTime />
         <ReminderCard />
       </div>

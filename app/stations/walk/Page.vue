@@ -7,6 +7,10 @@ const walk = useWalkStore()
 const bench = useBenchStore()
 const { hindrance } = useHandWalk()
 
+const VIEWS = [
+  { value: 'step', label: 'One step' },
+  { value: 'list', label: 'Whole list' },
+] as const
 const view = useStorage<'step' | 'list'>('lacy-spool-walk-view', 'step')
 /** Where one looks; it may be a step that is done. */
 const looking = ref<number | null>(null)
@@ -90,26 +94,11 @@ const timerWords = computed(() => {
           label="Hands-off timer"
           :items="PACES"
         />
-        <div
-          class="switch"
-          role="group"
-          aria-label="How to show it"
-        >
-          <button
-            type="button"
-            :aria-pressed="view === 'step'"
-            @click="view = 'step'"
-          >
-            One step
-          </button>
-          <button
-            type="button"
-            :aria-pressed="view === 'list'"
-            @click="view = 'list'"
-          >
-            Whole list
-          </button>
-        </div>
+        <SegmentBar
+          v-model="view"
+          label="How to show it"
+          :items="VIEWS"
+        />
       </div>
     </StationHead>
     <MissingList :missing="walk.walk.missing" />
@@ -126,8 +115,9 @@ const timerWords = computed(() => {
         @next="next"
         @untick="toggle(step.id)"
       />
-      <section
-        class="card list"
+      <UCard
+        as="section"
+        class="list"
         aria-label="All steps"
       >
         <header>
@@ -158,7 +148,7 @@ const timerWords = computed(() => {
           @click="startOver"
         />
         <WalkLog v-if="view === 'list'" />
-      </section>
+      </UCard>
     </div>
   </div>
 </template>
@@ -176,23 +166,6 @@ const timerWords = computed(() => {
   height: 1px;
   overflow: hidden;
   clip-path: inset(50%);
-}
-.switch {
-  display: flex;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 10px;
-  overflow: hidden;
-}
-.switch button {
-  min-height: 44px;
-  padding: 0 14px;
-  font-weight: 600;
-  background: var(--white);
-  cursor: pointer;
-}
-.switch button[aria-pressed='true'] {
-  background: var(--mulberry);
-  color: var(--on-mulberry);
 }
 .station.step {
   display: grid;

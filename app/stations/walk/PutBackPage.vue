@@ -30,8 +30,8 @@ function all(id: string): void {
       v-if="machine"
       class="station"
     >
-      <section
-        class="card"
+      <UCard
+        as="section"
         aria-label="To put back"
       >
         <header>
@@ -60,10 +60,10 @@ function all(id: string): void {
           <UIcon name="i-lucide-triangle-alert" /> Lock or switch off before your fingers go near the needle.
           The machine’s own manual comes first.
         </p>
-      </section>
+      </UCard>
       <div class="side">
-        <section
-          class="card"
+        <UCard
+          as="section"
           aria-label="Switched off"
         >
           <h2>The machine was switched off?</h2>
@@ -103,9 +103,9 @@ function all(id: string): void {
             class="mt-2"
             @click="switchedOff"
           />
-        </section>
-        <section
-          class="card"
+        </UCard>
+        <UCard
+          as="section"
           aria-label="Set up without the walk"
         >
           <h2>Set up without the walk?</h2>
@@ -119,11 +119,11 @@ function all(id: string): void {
             class="mt-2"
             @click="put.takeBench()"
           />
-        </section>
-        <section
+        </UCard>
+        <UCard
           v-for="other in put.elsewhere"
           :key="other.machine.id"
-          class="card"
+          as="section"
           :aria-label="`To put back on ${other.machine.name}`"
         >
           <header>
@@ -133,7 +133,7 @@ function all(id: string): void {
             :items="other.items"
             @done="put.putBack(other.machine.id, [$event])"
           />
-        </section>
+        </UCard>
       </div>
     </div>
     <MissingCard

@@ -96,8 +96,9 @@ function saveCsv(): void {
       v-else
       class="compare"
     >
-      <section
-        class="card scroll"
+      <UCard
+        as="section"
+        class="scroll"
         tabindex="0"
         role="region"
         aria-label="Needles compared"
@@ -109,18 +110,19 @@ function saveCsv(): void {
           :current-id="bench.setup.needleId"
           @choose="bench.update('Choose the needle', { needleId: $event })"
         />
-      </section>
+      </UCard>
       <div class="right">
-        <section class="card">
+        <UCard as="section">
           <h2>Safe width against gap</h2>
           <LazyGapChart
             :curve="curve"
             :owned="owned"
           />
           <p class="hint">Rule: widest stitch less gap and margin; measured openings where there are any.</p>
-        </section>
-        <section
-          class="card scroll"
+        </UCard>
+        <UCard
+          as="section"
+          class="scroll"
           tabindex="0"
           role="region"
           aria-label="Machines compared"
@@ -132,7 +134,7 @@ function saveCsv(): void {
             :current-id="bench.setup.machineId"
             @choose="bench.update('Choose the machine', { machineId: $event })"
           />
-        </section>
+        </UCard>
       </div>
     </div>
   </div>

@@ -29,8 +29,8 @@ useHead({ title: 'Width and swing · Lacy Spool' })
         v-if="bench.swingInput"
         class="middle"
       >
-        <section
-          class="card"
+        <UCard
+          as="section"
           aria-label="Over the plate"
         >
           <header>
@@ -41,7 +41,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
             :input="bench.swingInput"
             :drop="handwheel.drop"
           />
-        </section>
+        </UCard>
         <HandWheel
           v-model:drop="handwheel.drop"
           :input="bench.swingInput"

@@ -139,12 +139,12 @@ function duplicate(plan: Plan): void {
     >
       {{ found.length }} of {{ newest.length }} {{ newest.length === 1 ? 'plan' : 'plans' }}
     </p>
-    <p
+    <UEmpty
       v-if="newest.length === 0"
-      class="card"
-    >
-      Nothing kept yet. On Plan, press “Keep this plan”.
-    </p>
+      icon="i-lucide-bookmark"
+      title="Nothing kept yet"
+      description="Press “Keep this plan” beside the width."
+    />
     <ul
       ref="list"
       class="list"
@@ -166,8 +166,9 @@ function duplicate(plan: Plan): void {
           />
           {{ look?.word ?? 'incomplete' }}</span
         >
-        <button
-          type="button"
+        <UButton
+          variant="ghost"
+          color="neutral"
           class="open"
           @click="reopen(plan)"
         >
@@ -178,24 +179,26 @@ function duplicate(plan: Plan): void {
             class="hint note"
             >{{ plan.note }}</span
           >
-        </button>
+        </UButton>
         <span class="hint day">{{ day }}</span>
-        <button
-          type="button"
-          class="icon"
+        <UButton
+          variant="ghost"
+          color="neutral"
+          icon="i-lucide-copy"
           :aria-label="`Duplicate ${plan.name}`"
           @click="duplicate(plan)"
-        >
-          <UIcon name="i-lucide-copy" />
-        </button>
-        <button
-          type="button"
-          class="icon"
+        />
+        <UButton
+          variant="ghost"
+          color="neutral"
+          icon="i-lucide-trash-2"
           :aria-label="`Delete ${plan.name}`"
-          @click="remove('plans', plan.id, plan.name)"
-        >
-          <UIcon name="i-lucide-trash-2" />
-        </button>
+          @click="
+            () => {
+              remove('plans', plan.id, plan.name)
+            }
+          "
+        />
       </li>
     </ul>
   </div>
@@ -266,19 +269,6 @@ function duplicate(plan: Plan): void {
 }
 .day {
   flex: none;
-}
-.icon {
-  flex: none;
-  width: 44px;
-  height: 44px;
-  display: grid;
-  place-items: center;
-  font-size: 19px;
-  border-radius: 8px;
-  cursor: pointer;
-}
-.icon:hover {
-  background: var(--paper);
 }
 @media (max-width: 640px) {
   .day {

@@ -48,7 +48,18 @@ function turnTo(other: WorkboxTableName): void {
   ;[search.value, filter.value, sort.value, selected.value] = ['', '', '0', new Set()]
   table.value = other
 }
+const tabs = computed(() =>
+  WORKBOX_TABLES.map(value => ({
+    value,
+    label: WORKBOX[value].title,
+    hint: String(book.shelf[value].size),
+  })),
+)
 const config = computed(() => WORKBOX[table.value] as unknown as WorkboxTable<Owned>)
+const filters = computed(() => [
+  { value: '', label: 'all' },
+  ...config.value.filters.map(({ name }) => ({ value: name, label: name })),
+])
 const show = computed(() => ({
   length,
   threadName: (id: string | null) => book.shelf.threads.get(id ?? '')?.name ?? 'thread gone',
@@ -67,6 +78,15 @@ const bulk = computed(() => BULK_EDITS[table.value] ?? [])
 
 const editing = shallowRef<Owned | 'new' | null>(null)
 const importing = ref(false)
+const dropped = shallowRef<File | null>(null)
+useIncoming(WORKBOX_TABLES, (file, to) => {
+  turnTo(to)
+  dropped.value = file
+  importing.value = true
+})
+watch(importing, now => {
+  if (!now) dropped.value = null
+})
 const FORMS = {
   needles: resolveComponent('LazyNeedleForm'),
   threads: resolveComponent('LazyThreadForm'),
@@ -111,21 +131,12 @@ function readCsvFile(text: string) {
   <div>
     <div class="head">
       <h1>Workbox</h1>
-      <div
-        class="tabs"
-        role="group"
-        aria-label="What to show"
-      >
-        <button
-          v-for="one in WORKBOX_TABLES"
-          :key="one"
-          type="button"
-          :aria-pressed="table === one"
-          @click="turnTo(one)"
-        >
-          {{ WORKBOX[one].title }} <span class="hint">{{ book.shelf[one].size }}</span>
-        </button>
-      </div>
+      <SegmentBar
+        label="What to show"
+        :model-value="table"
+        :items="tabs"
+        @update:model-value="turnTo"
+      />
     </div>
     <div class="bar">
       <UInput
@@ -135,21 +146,14 @@ function readCsvFile(text: string) {
         placeholder="search"
         class="search"
       />
-      <select
+      <SelectField
         v-if="config.filters.length > 0"
         v-model="filter"
+        bare
+        label="Show only"
         class="filter"
-        aria-label="Show only"
-      >
-        <option value="">all</option>
-        <option
-          v-for="one in config.filters"
-          :key="one.name"
-          :value="one.name"
-        >
-          {{ one.name }}
-        </option>
-      </select>
+        :items="filters"
+      />
       <p
         class="hint"
         role="status"
@@ -188,12 +192,13 @@ function readCsvFile(text: string) {
         label="Shopping list"
         align="end"
       >
-        <template #default="{ target }">
+        <template #default="{ toggle, opened }">
           <UButton
             icon="i-lucide-shopping-bag"
             variant="outline"
             :label="`To buy ${wanted.length}`"
-            :popovertarget="target"
+            v-bind="opened"
+            @click="toggle"
           />
         </template>
         <template #content>
@@ -256,12 +261,12 @@ function readCsvFile(text: string) {
         @click="removeChosen"
       />
     </div>
-    <p
+    <UEmpty
       v-if="all.size === 0"
-      class="card"
-    >
-      Nothing here yet: add a {{ config.one }}, or read a CSV.
-    </p>
+      icon="i-lucide-package-open"
+      :title="`No ${config.one} yet`"
+      :description="`Add a ${config.one}, or read a CSV.`"
+    />
     <WorkboxTable
       v-else
       :key="table"
@@ -296,6 +301,7 @@ function readCsvFile(text: string) {
       :title="WORKBOX[table].title"
       :most="MOST_CSV"
       :reader="readCsvFile"
+      :file="dropped"
     />
   </div>
 </template>
@@ -311,23 +317,6 @@ function readCsvFile(text: string) {
 h1 {
   font-size: 27px;
 }
-.tabs {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px;
-}
-.tabs button {
-  min-height: 44px;
-  padding: 0 10px;
-  border-bottom: 3px solid transparent;
-  color: var(--mute);
-  font-weight: 600;
-  cursor: pointer;
-}
-.tabs button[aria-pressed='true'] {
-  color: var(--ink);
-  border-color: var(--mulberry);
-}
 .bar {
   display: flex;
   flex-wrap: wrap;
@@ -337,15 +326,6 @@ h1 {
 }
 .search {
   width: 190px;
-}
-.filter {
-  min-height: 44px;
-  padding: 6px 10px;
-  font: inherit;
-  color: var(--ink);
-  background: var(--white);
-  border: 1.5px solid var(--line-strong);
-  border-radius: 8px;
 }
 .bulk {
   display: flex;
@@ -361,5 +341,8 @@ h1 {
 .wanted {
   display: grid;
   gap: 4px;
+}
+.filter {
+  width: 190px;
 }
 </style>

@@ -203,6 +203,9 @@ const NEEDED: Readonly<Record<WorkboxTableName, string>> = {
 /** Larger files are refused before they are read, in characters. */
 export const MOST_CSV = 5_000_000
 
+/** The heads of a table's columns, as they stand in its CSV. */
+export const csvHeadsOf = (table: WorkboxTableName) => COLUMNS[table].map(({ header }) => header)
+
 /** A table as CSV, lengths in mm; a cell a spreadsheet would run as a formula is made plain. */
 export function writeTableCsv(table: WorkboxTableName, records: readonly Owned[]): string {
   const columns = [ID, ...COLUMNS[table]]

@@ -88,8 +88,8 @@ async function exportRaw(): Promise<void> {
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-labelledby="book-head"
   >
     <h2 id="book-head">The book</h2>
@@ -110,14 +110,14 @@ async function exportRaw(): Promise<void> {
       {{
         keeps ? 'The browser keeps it until you clear it.' : 'The browser may clear it when space is short.'
       }}
-      <button
+      <UButton
         v-if="!keeps"
-        type="button"
-        class="link"
+        variant="link"
+        class="px-0 underline"
         @click="askToKeep"
       >
         Ask it to keep it
-      </button>
+      </UButton>
     </p>
     <div class="buttons">
       <UButton
@@ -164,7 +164,7 @@ async function exportRaw(): Promise<void> {
       >
       is published with the app.
     </p>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -23,8 +23,8 @@ async function wipe(): Promise<void> {
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-labelledby="demo-head"
   >
     <h2 id="demo-head">Demo and clean slate</h2>
@@ -75,5 +75,5 @@ async function wipe(): Promise<void> {
         />
       </template>
     </UModal>
-  </section>
+  </UCard>
 </template>

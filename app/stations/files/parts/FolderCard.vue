@@ -17,8 +17,8 @@ const words = computed(() => WORDS[backups.state]())
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-labelledby="folder-head"
   >
     <h2 id="folder-head">Backups that keep themselves</h2>
@@ -67,5 +67,5 @@ const words = computed(() => WORDS[backups.state]())
         </template>
       </div>
     </template>
-  </section>
+  </UCard>
 </template>

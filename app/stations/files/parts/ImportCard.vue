@@ -41,6 +41,7 @@ async function readZip(file: File): Promise<void> {
     show(unpacked.value.json)
   }
 }
+useIncoming(['backup'], read)
 function show(text: string): void {
   const reading = readBackup(text, book.tables)
   if (reading.ok) preview.value = reading.preview
@@ -107,8 +108,8 @@ const photoWords = computed(() => {
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-labelledby="import-head"
   >
     <h2 id="import-head">Import</h2>
@@ -143,8 +144,10 @@ const photoWords = computed(() => {
         <b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed,
         <b>{{ preview.same }}</b> the same, <b>{{ preview.refused.length }}</b> refused. {{ photoWords }}
       </p>
-      <details v-if="preview.added.length > 0">
-        <summary>New</summary>
+      <FoldAway
+        v-if="preview.added.length > 0"
+        title="New"
+      >
         <p
           v-for="{ table, names } in inTables(preview.added)"
           :key="table"
@@ -152,12 +155,12 @@ const photoWords = computed(() => {
         >
           {{ table }}: {{ names }}
         </p>
-      </details>
-      <details
+      </FoldAway>
+      <FoldAway
         v-if="preview.changed.length > 0"
-        open
+        :open="true"
+        title="Changed: what is here is replaced"
       >
-        <summary>Changed: what is here is replaced</summary>
         <p
           v-for="{ table, names } in inTables(preview.changed)"
           :key="table"
@@ -165,12 +168,12 @@ const photoWords = computed(() => {
         >
           {{ table }}: {{ names }}
         </p>
-      </details>
-      <details
+      </FoldAway>
+      <FoldAway
         v-if="preview.refused.length > 0"
-        open
+        :open="true"
+        title="Refused and left out"
       >
-        <summary>Refused and left out</summary>
         <ul class="refused">
           <li
             v-for="(refusal, i) in preview.refused.slice(0, 50)"
@@ -180,7 +183,7 @@ const photoWords = computed(() => {
             >: {{ refusal.message }}
           </li>
         </ul>
-      </details>
+      </FoldAway>
       <div class="buttons">
         <UButton
           :label="nothingToDo ? 'Nothing to import' : `Import ${toTakeIn.length} records`"
@@ -196,7 +199,7 @@ const photoWords = computed(() => {
       </div>
       <p class="hint">All of them or none; undo takes it back.</p>
     </div>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -21,8 +21,8 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Bobbin"
   >
     <header>
@@ -88,7 +88,7 @@ const rows = computed(() =>
     >
       You own none of these: {{ advice.choices[0]?.what }} is what to buy.
     </p>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

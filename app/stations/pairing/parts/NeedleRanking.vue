@@ -39,9 +39,10 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
 
 <template>
   <div class="ranking">
-    <section
+    <UCard
       v-if="shown && threads.length > 0"
-      class="card best"
+      as="section"
+      class="best"
       aria-label="Thread in the eye"
     >
       <EyePicture
@@ -76,9 +77,9 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
       >
         <UIcon name="i-lucide-hand" /> {{ cautions.join(' ') }}
       </p>
-    </section>
-    <section
-      class="card"
+    </UCard>
+    <UCard
+      as="section"
       aria-label="Needles I own for this thread"
     >
       <header>
@@ -95,11 +96,16 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
           :key="one.needle.id"
           :class="{ current: one.needle.id === bench.setup.needleId }"
         >
-          <button
-            type="button"
+          <UButton
+            variant="ghost"
+            color="neutral"
             class="row"
             :aria-pressed="one === shown"
-            @click="shownId = one.needle.id"
+            @click="
+              () => {
+                shownId = one.needle.id
+              }
+            "
           >
             <span
               class="mark"
@@ -119,7 +125,7 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
               ></span
             >
             <span class="score">{{ one.score }}</span>
-          </button>
+          </UButton>
           <UButton
             size="sm"
             :variant="isIn(one) ? 'ghost' : 'outline'"
@@ -152,7 +158,7 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
           {{ threads.length > 1 ? 'all these threads' : 'this thread' }}.</span
         >
       </p>
-    </section>
+    </UCard>
   </div>
 </template>
 

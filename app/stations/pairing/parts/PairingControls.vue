@@ -11,6 +11,7 @@ const book = useBookStore()
 const bench = useBenchStore()
 
 const NONE = ''
+const constructions = CONSTRUCTIONS.map(value => ({ value, label: value }))
 const options = (list: Iterable<{ id: string; name: string }>) => [
   { value: NONE, label: 'Not chosen' },
   ...[...list]
@@ -43,21 +44,11 @@ const orNull = (id: string) => (id === NONE ? null : id)
     class="controls"
     aria-label="Thread and cloth"
   >
-    <div
-      class="switch"
-      role="group"
-      aria-label="Needle"
-    >
-      <button
-        v-for="one in CONSTRUCTIONS"
-        :key="one"
-        type="button"
-        :aria-pressed="construction === one"
-        @click="construction = one"
-      >
-        {{ one }}
-      </button>
-    </div>
+    <SegmentBar
+      v-model="construction"
+      label="Needle"
+      :items="constructions"
+    />
     <SelectField
       v-if="construction !== 'single'"
       v-model="gap"
@@ -129,30 +120,8 @@ const orNull = (id: string) => (id === NONE ? null : id)
   grid-template-columns: 1fr 1fr;
   gap: 10px;
 }
-.switch {
-  display: flex;
-  gap: 6px;
-}
-.switch button {
-  flex: 1;
-  min-height: 44px;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 10px;
-  background: var(--white);
-  font-weight: 600;
-  cursor: pointer;
-  text-transform: capitalize;
-}
-.switch button[aria-pressed='true'] {
-  border-color: var(--mulberry);
-  box-shadow: inset 0 0 0 1px var(--mulberry);
-}
 .flags {
   display: grid;
   gap: 2px;
-}
-.flags > * {
-  min-height: 36px;
-  align-items: center;
 }
 </style>

@@ -16,8 +16,8 @@ const isFitted = computed(() => bench.parts.needle?.construction === constructio
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Start settings"
   >
     <header>
@@ -57,7 +57,7 @@ const isFitted = computed(() => bench.parts.needle?.construction === constructio
         </dd>
       </template>
     </dl>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>
@@ -74,7 +74,7 @@ dt {
 }
 dd .hint {
   display: block;
-  font-size: 13px;
+  font-size: 14px;
 }
 dd .missing {
   color: var(--weld-text);

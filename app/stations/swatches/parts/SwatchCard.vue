@@ -47,8 +47,9 @@ function useHere(): void {
 </script>
 
 <template>
-  <article
-    class="card swatch"
+  <UCard
+    as="article"
+    class="swatch"
     :aria-label="swatch.name"
   >
     <header>
@@ -60,14 +61,15 @@ function useHere(): void {
       >
     </header>
     <div class="body">
-      <button
-        type="button"
+      <UButton
+        variant="ghost"
+        color="neutral"
         class="picture"
         :aria-label="`Open ${swatch.name} large`"
         @click="emit('open')"
       >
         <SwatchPicture :swatch="swatch" />
-      </button>
+      </UButton>
       <div>
         <p class="number">
           <b>{{ swatch.setup.tension === null ? '–' : formatShort(swatch.setup.tension) }}</b>{{ ' ' }}
@@ -137,34 +139,28 @@ function useHere(): void {
         :label="`On ${bench.parts.machine!.name}: ${guess ?? 'no number'}, a guess`"
         @click="useHere"
       />
-      <label
-        ><input
-          type="checkbox"
-          :aria-label="`Compare ${swatch.name}`"
-          :checked="chosen"
-          @change="emit('choose')"
-        />
-        Compare</label
-      >
-      <button
-        type="button"
-        class="bin change"
-        :aria-label="`Change name, note or verdict of ${swatch.name}`"
+      <UCheckbox
+        :model-value="chosen"
+        label="Compare"
+        :aria-label="`Compare ${swatch.name}`"
+        @update:model-value="emit('choose')"
+      />
+      <IconButton
+        class="change"
+        icon="i-lucide-pencil"
+        tip="Change name, note or verdict"
+        :label="`Change name, note or verdict of ${swatch.name}`"
         :aria-expanded="isChanging"
         @click="isChanging = !isChanging"
-      >
-        <UIcon name="i-lucide-pencil" />
-      </button>
-      <button
-        type="button"
-        class="bin"
-        :aria-label="`Delete ${swatch.name}`"
+      />
+      <IconButton
+        icon="i-lucide-trash-2"
+        tip="Delete"
+        :label="`Delete ${swatch.name}`"
         @click="emit('remove')"
-      >
-        <UIcon name="i-lucide-trash-2" />
-      </button>
+      />
     </div>
-  </article>
+  </UCard>
 </template>
 
 <style scoped>
@@ -222,27 +218,7 @@ h2 {
   align-items: center;
   gap: 6px 8px;
 }
-.do label {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 44px;
-  cursor: pointer;
-}
-.do input {
-  width: 19px;
-  height: 19px;
-  accent-color: var(--mulberry);
-}
 .change {
   margin-left: auto;
-}
-.bin {
-  min-width: 40px;
-  min-height: 44px;
-  display: grid;
-  place-items: center;
-  color: var(--mute);
-  cursor: pointer;
 }
 </style>

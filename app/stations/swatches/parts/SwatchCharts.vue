@@ -52,7 +52,7 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
 
 <template>
   <div class="charts">
-    <section class="card">
+    <UCard as="section">
       <h2>By thread</h2>
       <VChart
         :option="offsetChart(points, 'kind', look)"
@@ -61,8 +61,8 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
         role="img"
         aria-label="How far from home each swatch was set, by kind of thread; the numbers stand on the cards"
       />
-    </section>
-    <section class="card">
+    </UCard>
+    <UCard as="section">
       <h2>By goal</h2>
       <VChart
         :option="offsetChart(points, 'goal', look)"
@@ -71,8 +71,8 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
         role="img"
         aria-label="How far from home each swatch was set, by goal; the numbers stand on the cards"
       />
-    </section>
-    <section class="card">
+    </UCard>
+    <UCard as="section">
       <h2>Own against the rule</h2>
       <VChart
         :option="ruleChart(points, look)"
@@ -81,8 +81,8 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
         role="img"
         aria-label="Own numbers against what the rule would say; the numbers stand on the cards"
       />
-    </section>
-    <section class="card">
+    </UCard>
+    <UCard as="section">
       <h2>What the book knows</h2>
       <p v-if="error">
         Each of {{ error.of }} good swatches foretold from the others: off by
@@ -96,7 +96,7 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
         Only own tests that came out good are learnt from. What is foretold is drawn toward the rule while
         swatches are few.
       </p>
-    </section>
+    </UCard>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { TableColumn } from '@nuxt/ui'
 import type { Swatch } from '#shared/records'
 import { swatchFields } from '#shared/inputs'
 
@@ -17,151 +18,91 @@ const rows = computed(() => {
     }))
     .filter(({ differs }) => differs || !onlyDifferent.value)
 })
+/** One line of the comparison; the picture's has no values. */
+interface Line {
+  readonly id: string
+  readonly label: string
+  readonly values: readonly string[] | null
+  readonly differs: boolean
+}
+const PICTURE: Line = { id: 'picture', label: 'As read', values: null, differs: false }
+const lines = computed((): Line[] => [PICTURE, ...rows.value])
+const COLUMNS = computed((): TableColumn<Line>[] => [
+  { id: 'label', header: '', meta: { class: { td: 'font-semibold text-muted' } } },
+  ...swatches.map(({ id }) => ({ id, header: '' })),
+])
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Side by side"
   >
     <header>
       <h2>Side by side</h2>
-      <label
-        ><input
-          v-model="onlyDifferent"
-          type="checkbox"
-        />
-        Only what differs</label
-      >
+      <UCheckbox
+        v-model="onlyDifferent"
+        label="Only what differs"
+      />
     </header>
-    <div class="scroll">
-      <table>
-        <thead>
-          <tr>
-            <th />
-            <th
-              v-for="swatch in swatches"
-              :key="swatch.id"
-            >
-              {{ swatch.name }}
-              <button
-                type="button"
-                :aria-label="`Take ${swatch.name} out of the comparison`"
-                @click="emit('drop', swatch.id)"
-              >
-                <UIcon name="i-lucide-x" />
-              </button>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <th scope="row">As read</th>
-            <td
-              v-for="swatch in swatches"
-              :key="swatch.id"
-            >
-              <SwatchPicture
-                :swatch="swatch"
-                class="picture"
-              />
-            </td>
-          </tr>
-          <tr
-            v-for="row in rows"
-            :key="row.id"
-            :class="{ differs: row.differs }"
-          >
-            <th scope="row">
-              {{ row.label
-              }}<span
-                v-if="row.differs"
-                class="sr-only"
-              >
-                (differs)</span
-              >
-            </th>
-            <td
-              v-for="(value, i) in row.values"
-              :key="i"
-            >
-              {{ value }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-  </section>
+    <UTable
+      :data="lines"
+      :columns="COLUMNS"
+      :get-row-id="line => line.id"
+      :meta="{ class: { tr: row => (row.original.differs ? 'differs' : '') } }"
+      caption="Side by side"
+    >
+      <template
+        v-for="swatch in swatches"
+        :key="swatch.id"
+        #[`${swatch.id}-header`]
+      >
+        {{ swatch.name }}
+        <UButton
+          variant="ghost"
+          color="neutral"
+          icon="i-lucide-x"
+          :aria-label="`Take ${swatch.name} out of the comparison`"
+          @click="emit('drop', swatch.id)"
+        />
+      </template>
+      <template
+        v-for="(swatch, i) in swatches"
+        :key="swatch.id"
+        #[`${swatch.id}-cell`]="{ row: { original } }"
+      >
+        <SwatchPicture
+          v-if="original.values === null"
+          :swatch="swatch"
+          class="picture"
+        />
+        <template v-else>{{ original.values[i] }}</template>
+      </template>
+      <template #label-cell="{ row: { original } }">
+        <template v-if="original.differs">≠ </template>{{ original.label
+        }}<span
+          v-if="original.differs"
+          class="sr-only"
+        >
+          (differs)</span
+        >
+      </template>
+    </UTable>
+  </UCard>
 </template>
 
 <style scoped>
-header label {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 44px;
-  cursor: pointer;
-}
-input {
-  width: 19px;
-  height: 19px;
-  accent-color: var(--mulberry);
-}
-.scroll {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 5px 10px;
-  text-align: left;
-  border-top: 1px solid var(--line);
+:deep(td) {
   vertical-align: top;
 }
-thead th {
-  border-top: 0;
-}
-tbody th {
-  color: var(--mute);
-  font-weight: 600;
-  white-space: nowrap;
-}
-.differs td {
+:deep(.differs td) {
   background: var(--close-bg);
   font-weight: 650;
-}
-.differs th::before {
-  content: '≠ ';
-  color: var(--weld-text);
-  font-weight: 700;
 }
 .picture {
   width: 150px;
 }
-button {
-  min-width: 32px;
-  min-height: 32px;
-  cursor: pointer;
-  color: var(--mute);
-  vertical-align: middle;
-}
 @media (max-width: 640px) {
-  th,
-  td {
-    padding: 5px 6px;
-    font-size: 15px;
-    overflow-wrap: anywhere;
-  }
-  tbody th {
-    width: 96px;
-    white-space: normal;
-  }
-  td {
-    min-width: 106px;
-  }
   .picture {
     width: 104px;
   }

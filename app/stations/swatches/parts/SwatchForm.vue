@@ -7,6 +7,7 @@ const emit = defineEmits<{ done: [] }>()
 const { save } = useShelf()
 const { sayStored } = useStoredWords()
 const draft = reactive({ name: swatch.name, verdict: swatch.verdict, note: swatch.note })
+const { drop } = useDraft(`swatch-${swatch.id}`, draft)
 /** What another tab changed meanwhile, in what stands not here, stays. */
 const begunFrom = swatch
 const parsed = computed(() => swatchSchema.safeParse({ ...begunFrom, ...draft }))
@@ -16,6 +17,10 @@ const verdicts = SWATCH_VERDICTS.map(value => ({ value, label: value }))
 function keep(): void {
   if (!parsed.value.success) return
   void sayStored('Swatch changed', { kept: save('swatches', parsed.value.data, begunFrom) })
+  close()
+}
+function close(): void {
+  drop()
   emit('done')
 }
 </script>
@@ -61,7 +66,7 @@ function keep(): void {
         size="sm"
         variant="ghost"
         label="Cancel"
-        @click="emit('done')"
+        @click="close"
       />
     </div>
   </form>

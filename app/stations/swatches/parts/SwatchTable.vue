@@ -1,126 +1,117 @@
 <script setup lang="ts">
+import type { TableColumn } from '@nuxt/ui'
 import { formatShort } from '#core/units'
 import type { Swatch } from '#shared/records'
 import { dayOf } from '~/utils/dates'
 import { SWATCH_FILTERS } from '../swatchFilters'
 import { SWATCH_LOOKS } from '../swatchLooks'
 
-/** Swatches a line each. */
+/** Swatches a line each, sorted by the column whose head is pressed. */
 const { swatches, chosen } = defineProps<{ swatches: readonly Swatch[]; chosen: readonly string[] }>()
-const emit = defineEmits<{ choose: [id: string]; use: [swatch: Swatch] }>()
+const emit = defineEmits<{ choose: [id: string]; use: [swatch: Swatch]; open: [id: string] }>()
 /** In this order; needle and verdict have columns of their own. */
-const SHOWN = (['goal', 'machine', 'thread', 'stitch', 'cloth'] as const).map(wanted => {
-  const [, label, valueOf] = SWATCH_FILTERS.find(([id]) => id === wanted)!
-  return { label, valueOf }
+const SHOWN = ['goal', 'machine', 'thread', 'stitch', 'cloth'] as const
+const filterOf = (wanted: string) => SWATCH_FILTERS.find(([id]) => id === wanted)!
+const COLUMNS: TableColumn<Swatch>[] = [
+  { id: 'compare', header: '' },
+  { id: 'name', header: 'Name', accessorFn: ({ name }) => name },
+  // Those without a number stand last.
+  { id: 'tension', header: 'Tension', accessorFn: ({ setup }) => setup.tension ?? Infinity },
+  ...SHOWN.map((id): TableColumn<Swatch> => {
+    const [, header, valueOf] = filterOf(id)
+    return { id, header, accessorFn: valueOf }
+  }),
+  { id: 'verdict', header: 'Verdict', accessorFn: ({ verdict }) => verdict },
+  { id: 'kept', header: 'Kept', accessorFn: ({ keptAt }) => keptAt },
+  { id: 'use', header: '' },
+]
+const SORTED = COLUMNS.flatMap(({ id, header }) => (header ? [{ id: id!, header: String(header) }] : []))
+/** The column it is sorted by, and which way: `name`, or `name-down`; as the book is ordered when empty. */
+const sort = useUrlState<string>('sort', { usual: '' })
+const sorting = computed({
+  get: () =>
+    sort.value ? [{ id: sort.value.replace(/-down$/, ''), desc: sort.value.endsWith('-down') }] : [],
+  set: ([first]) => {
+    sort.value = first ? first.id + (first.desc ? '-down' : '') : ''
+  },
 })
+/** From so many on, only the rows in view exist. */
+const MANY = 60
+const ROW_PX = 66
+const virtual = computed(() => (swatches.length > MANY ? { estimateSize: ROW_PX } : false))
 </script>
 
 <template>
-  <div class="card scroll">
-    <table>
-      <thead>
-        <tr>
-          <th><span class="sr-only">Compare</span></th>
-          <th>Name</th>
-          <th>Tension</th>
-          <th
-            v-for="{ label } in SHOWN"
-            :key="label"
-          >
-            {{ label }}
-          </th>
-          <th>Verdict</th>
-          <th>Kept</th>
-          <th><span class="sr-only">Use</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr
-          v-for="swatch in swatches"
-          :key="swatch.id"
-        >
-          <td class="tick">
-            <label
-              ><input
-                type="checkbox"
-                :aria-label="`Compare ${swatch.name}`"
-                :checked="chosen.includes(swatch.id)"
-                @change="emit('choose', swatch.id)"
-            /></label>
-          </td>
-          <th scope="row">{{ swatch.name }}</th>
-          <td>
-            <b>{{ swatch.setup.tension === null ? '–' : formatShort(swatch.setup.tension) }}</b>
-          </td>
-          <td
-            v-for="{ label, valueOf } in SHOWN"
-            :key="label"
-          >
-            {{ valueOf(swatch) }}
-          </td>
-          <td
-            class="whole"
-            :style="{ color: SWATCH_LOOKS[swatch.verdict].ink }"
-          >
-            <UIcon :name="SWATCH_LOOKS[swatch.verdict].icon" /> {{ SWATCH_LOOKS[swatch.verdict].word }}
-          </td>
-          <td class="whole">{{ dayOf(swatch.keptAt) }}</td>
-          <td>
-            <button
-              type="button"
-              class="use"
-              :aria-label="`Use the settings of ${swatch.name}`"
-              @click="emit('use', swatch)"
-            >
-              Use
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <UTable
+    v-model:sorting="sorting"
+    :data="[...swatches]"
+    :columns="COLUMNS"
+    :get-row-id="swatch => swatch.id"
+    :virtualize="virtual"
+    caption="Swatches"
+    class="card"
+    :class="{ long: virtual }"
+  >
+    <template
+      v-for="{ id, header } in SORTED"
+      :key="id"
+      #[`${id}-header`]="{ column }"
+    >
+      <SortHead
+        :label="header"
+        :sorted="column.getIsSorted()"
+        @sort="column.toggleSorting()"
+      />
+    </template>
+    <template #compare-header><span class="sr-only">Compare</span></template>
+    <template #compare-cell="{ row: { original } }">
+      <UCheckbox
+        :model-value="chosen.includes(original.id)"
+        :aria-label="`Compare ${original.name}`"
+        @update:model-value="emit('choose', original.id)"
+      />
+    </template>
+    <template #name-cell="{ row: { original } }">
+      <UButton
+        variant="link"
+        color="neutral"
+        class="px-0 text-start"
+        :label="original.name"
+        :aria-label="`Open ${original.name} large`"
+        :ui="{ label: 'whitespace-normal' }"
+        @click="emit('open', original.id)"
+      />
+    </template>
+    <template #tension-cell="{ row: { original } }">
+      <b>{{ original.setup.tension === null ? '–' : formatShort(original.setup.tension) }}</b>
+    </template>
+    <template #verdict-cell="{ row: { original } }">
+      <span
+        class="whole"
+        :style="{ color: SWATCH_LOOKS[original.verdict].ink }"
+        ><UIcon :name="SWATCH_LOOKS[original.verdict].icon" /> {{ SWATCH_LOOKS[original.verdict].word }}</span
+      >
+    </template>
+    <template #kept-cell="{ row: { original } }"
+      ><span class="whole">{{ dayOf(original.keptAt) }}</span></template
+    >
+    <template #use-header><span class="sr-only">Use</span></template>
+    <template #use-cell="{ row: { original } }">
+      <UButton
+        variant="link"
+        label="Use"
+        :aria-label="`Use the settings of ${original.name}`"
+        @click="emit('use', original)"
+      />
+    </template>
+  </UTable>
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 3px 10px 3px 0;
-  text-align: left;
-  border-top: 1px solid var(--line);
-}
-thead th {
-  border-top: 0;
-  font-size: 14px;
-  color: var(--mute);
+.long {
+  max-height: 70dvh;
 }
 .whole {
   white-space: nowrap;
-}
-.tick label {
-  display: grid;
-  place-items: center;
-  width: 34px;
-  height: 44px;
-  cursor: pointer;
-}
-input {
-  width: 19px;
-  height: 19px;
-  accent-color: var(--mulberry);
-}
-.use {
-  min-height: 44px;
-  padding: 0 8px;
-  font-weight: 650;
-  color: var(--mulberry);
-  text-decoration: underline;
-  cursor: pointer;
 }
 </style>

@@ -92,8 +92,8 @@ const why = computed(() => {
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Find the tension"
   >
     <header>
@@ -190,7 +190,7 @@ const why = computed(() => {
       </p>
       <p class="hint">{{ why }}</p>
     </div>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -27,8 +27,8 @@ const names = computed(
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Goal"
   >
     <p>
@@ -113,7 +113,7 @@ const names = computed(
       />
       <LazyPrintStrip />
     </div>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -10,12 +10,16 @@ const bench = useBenchStore()
 const book = useBookStore()
 const { sayStored } = useStoredWords()
 const { takeBack } = useUndo()
-const open = ref(false)
-const name = ref('')
-const verdict = ref<Swatch['verdict']>('good')
-const note = ref('')
-/** What was sewn has readings; what was only worked out has none, and nothing is learned from it. */
-const which = ref<'sewn' | 'computed'>('sewn')
+/** Half filled, it is still open after a look at another page. */
+const draft = reactive({
+  open: false,
+  name: '',
+  verdict: 'good' as Swatch['verdict'],
+  note: '',
+  /** What was sewn has readings; what was only worked out has none, and nothing is learned from it. */
+  which: 'sewn' as 'sewn' | 'computed',
+})
+const { startOver } = useDraft(`keep-swatch-${trial.strip?.id ?? ''}`, draft)
 const numbers = computed(() => {
   const { best, computedBest } = trial
   return [
@@ -33,21 +37,21 @@ function ownName(wish: string): string {
   return names.find(one => !taken.has(one))!.slice(0, MOST_NAME)
 }
 function begin(): void {
-  name.value = ownName(`${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`)
-  verdict.value = trial.advice?.settled ? 'good' : 'usable'
-  which.value = numbers.value[0]?.value ?? 'sewn'
-  open.value = true
+  draft.name = ownName(`${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`)
+  draft.verdict = trial.advice?.settled ? 'good' : 'usable'
+  draft.which = numbers.value[0]?.value ?? 'sewn'
+  draft.open = true
 }
 const problem = computed(() => {
-  if (name.value.trim() === '') return 'Name: needs a name.'
-  if (name.value.length > MOST_NAME) return `Name: at most ${MOST_NAME} characters.`
-  return note.value.length > MOST_NOTE ? `Note: at most ${MOST_NOTE} characters.` : ''
+  if (draft.name.trim() === '') return 'Name: needs a name.'
+  if (draft.name.length > MOST_NAME) return `Name: at most ${MOST_NAME} characters.`
+  return draft.note.length > MOST_NOTE ? `Note: at most ${MOST_NOTE} characters.` : ''
 })
 function keep(): void {
   if (problem.value) return
-  const kept = trial.keep(name.value.trim(), verdict.value, note.value.trim(), new Date(), which.value)
+  const kept = trial.keep(draft.name.trim(), draft.verdict, draft.note.trim(), new Date(), draft.which)
   if (kept === null) return
-  open.value = false
+  startOver()
   void sayStored('Kept in the swatch book', {
     actions: [
       {
@@ -64,7 +68,7 @@ function keep(): void {
 
 <template>
   <UButton
-    v-if="!open"
+    v-if="!draft.open"
     icon="i-lucide-bookmark"
     label="Keep as a swatch"
     :variant="trial.advice?.settled ? 'solid' : 'outline'"
@@ -77,22 +81,22 @@ function keep(): void {
     @submit.prevent="keep"
   >
     <TextField
-      v-model="name"
+      v-model="draft.name"
       label="Name"
     />
     <SelectField
       v-if="numbers.length > 0"
-      v-model="which"
+      v-model="draft.which"
       label="Number"
       :items="numbers"
     />
     <SelectField
-      v-model="verdict"
+      v-model="draft.verdict"
       label="Verdict"
       :items="verdicts"
     />
     <TextField
-      v-model="note"
+      v-model="draft.note"
       label="Note"
       placeholder="what you want to remember"
     />
@@ -112,11 +116,7 @@ function keep(): void {
       /><UButton
         variant="ghost"
         label="Cancel"
-        @click="
-          () => {
-            open = false
-          }
-        "
+        @click="startOver"
       />
     </div>
   </form>

@@ -92,20 +92,21 @@ const ICON = {
           {{ formatShort(trial.dial.home) }}.</template
         >
       </p>
-      <details
+      <FoldAway
         v-if="advice.best !== null && advice.offReadings !== null"
-        class="hint"
+        title="How sure, in numbers"
       >
-        <summary>How sure, in numbers</summary>
-        {{ Math.round(100 * advice.chance) }} in 100 that {{ mark(advice.best) }} truly reads within half a
-        step; about {{ formatNumber(advice.offReadings, 1) }} of a step off. Reckoned from your rows and how
-        they scatter, not measured.
-      </details>
+        <p class="hint">
+          {{ Math.round(100 * advice.chance) }} in 100 that {{ mark(advice.best) }} truly reads within half a
+          step; about {{ formatNumber(advice.offReadings, 1) }} of a step off. Reckoned from your rows and how
+          they scatter, not measured.
+        </p>
+      </FoldAway>
     </div>
   </div>
-  <section
+  <UCard
     v-else
-    class="card"
+    as="section"
     aria-label="Missing"
   >
     <template v-if="bench.parts.machine">
@@ -121,7 +122,7 @@ const ICON = {
       v-else
       why="A tension belongs to its machine."
     />
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -36,8 +36,8 @@ const near = computed(
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Read swatches"
   >
     <header>
@@ -84,14 +84,19 @@ const near = computed(
         <p>
           <b>{{ now.name === 'show' ? 'Which thread shows where?' : 'How does the cloth lie?' }}</b>
         </p>
-        <button
+        <UButton
           v-for="step in READING_STEPS"
           :key="step"
-          type="button"
-          @click="answers.push(step)"
+          variant="ghost"
+          color="neutral"
+          @click="
+            () => {
+              answers.push(step)
+            }
+          "
         >
           <b>{{ signed(step) }}</b> {{ readingWord(now.name, step) }}
-        </button>
+        </UButton>
       </div>
     </div>
     <p
@@ -113,7 +118,7 @@ const near = computed(
       Within one step is what the search counts on: it allows for a reading that is off by a third of a step,
       and for a slip in fifty.
     </p>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

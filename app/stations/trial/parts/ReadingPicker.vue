@@ -3,7 +3,10 @@ import { type Reading, READING_STEPS, type ReadingName } from '#core/trial'
 import type { SeamPoints } from '#core/seam'
 import { readingWord, signed } from '~/utils/readingWords'
 
-/** Seven drawn swatches to choose from: the row is read by looking, not by words. */
+/**
+ * Seven drawn swatches to choose from: the row is read by looking, not by words. Radio buttons of our own,
+ * each a drawing of this very seam: this is how a strip is read.
+ */
 const model = defineModel<Reading | null>({ required: true })
 const { name, legend, seam, target } = defineProps<{
   name: ReadingName

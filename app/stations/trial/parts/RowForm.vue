@@ -11,9 +11,16 @@ const trial = useTrialStore()
 const seam = useSeamPoints()
 const facts = computed(() => GOAL_FACTS[trial.goal])
 const at = ref<number | null>(null)
-const ridge = ref<Reading | null>(null)
-const show = ref<Reading | null>(null)
-const seen = reactive({ skips: false, breaks: false, holes: false, odd: false })
+const seen = reactive({
+  ridge: null as Reading | null,
+  show: null as Reading | null,
+  skips: false,
+  breaks: false,
+  holes: false,
+  odd: false,
+})
+/** A row that is half read is still there after a look at another page. */
+const { drop } = useDraft(`row-${trial.strip?.id ?? 'first'}-${trial.strip?.rows.length ?? 0}`, seen)
 const SIGNS = [
   ['skips', 'Stitches skipped'],
   ['breaks', 'Thread broke'],
@@ -39,18 +46,19 @@ const problem = computed(() => {
   if (trial.changes.length > 0) return 'Something else was changed: choose above how to go on.'
   if (at.value === null || !(at.value >= dial.min && at.value <= dial.max))
     return `Sewn at goes from ${formatShort(dial.min)} to ${formatShort(dial.max)} on this dial.`
-  return ridge.value === null && show.value === null && !seen.skips && !seen.breaks
+  return seen.ridge === null && seen.show === null && !seen.skips && !seen.breaks
     ? 'Choose a drawing, or say what happened.'
     : ''
 })
 function note(): void {
   if (problem.value || at.value === null) return
   const sound: TrialRowRecord['sound'] = seen.odd ? 'odd' : 'usual'
+  drop()
   trial.note(
     at.value,
     {
-      ridge: ridge.value,
-      show: show.value,
+      ridge: seen.ridge,
+      show: seen.show,
       skips: seen.skips,
       breaks: seen.breaks,
       holes: seen.holes,
@@ -68,14 +76,14 @@ function note(): void {
     @submit.prevent="note"
   >
     <ReadingPicker
-      v-model="show"
+      v-model="seen.show"
       name="show"
       legend="Show: which thread shows where (right side above, under side below)"
       :seam="seam"
       :target="facts.leads === 'show' ? facts.target : null"
     />
     <ReadingPicker
-      v-model="ridge"
+      v-model="seen.ridge"
       name="ridge"
       legend="Ridge: how the cloth lies between the rows (cut across)"
       :seam="seam"
@@ -91,15 +99,12 @@ function note(): void {
       </div>
       <fieldset class="signs">
         <legend class="sr-only">While sewing</legend>
-        <label
+        <UCheckbox
           v-for="[id, label] in SIGNS"
           :key="id"
-          ><input
-            v-model="seen[id]"
-            type="checkbox"
-          />
-          {{ label }}</label
-        >
+          v-model="seen[id]"
+          :label="label"
+        />
       </fieldset>
       <UButton
         type="submit"
@@ -138,18 +143,5 @@ function note(): void {
   justify-content: start;
   gap: 0 16px;
   flex: 1;
-}
-.signs label {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 36px;
-  white-space: nowrap;
-  cursor: pointer;
-}
-.signs input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--mulberry);
 }
 </style>

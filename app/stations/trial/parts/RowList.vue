@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import type { TableColumn } from '@nuxt/ui'
+import type { TrialRowRecord } from '#shared/records'
 import { formatShort } from '#core/units'
 import { readingWord, signed } from '~/utils/readingWords'
 
+type Row = TrialRowRecord
 /** The rows sewn, in order; what no longer counts is struck through with its reason. */
 const trial = useTrialStore()
 const rows = computed(() => trial.strip?.rows ?? [])
@@ -9,70 +12,71 @@ const odd = computed(() => {
   const pair = trial.advice?.disagree
   return new Set(pair ? pair.map(i => trial.counted[i]?.number) : [])
 })
+const COLUMNS: TableColumn<Row>[] = [
+  { id: 'row', header: 'Row' },
+  { id: 'at', header: 'At' },
+  { id: 'show', header: 'Show' },
+  { id: 'ridge', header: 'Ridge' },
+  { id: 'out', header: '' },
+]
+function look(index: number): string {
+  if (!rows.value[index]?.comparable) return 'old'
+  return odd.value.has(index + 1) ? 'odd' : ''
+}
+/** Each row's photos stand below it. */
+const expanded = computed(() => Object.fromEntries(rows.value.map((_, i) => [i, true])))
 </script>
 
 <template>
-  <table v-if="rows.length > 0">
-    <thead>
-      <tr>
-        <th>Row</th>
-        <th>At</th>
-        <th>Show</th>
-        <th>Ridge</th>
-        <th><span class="sr-only">Take out</span></th>
-      </tr>
-    </thead>
-    <tbody>
-      <template
-        v-for="(row, i) in rows"
-        :key="i"
+  <UTable
+    v-if="rows.length > 0"
+    :data="[...rows]"
+    :columns="COLUMNS"
+    :expanded="expanded"
+    :meta="{ class: { tr: ({ index }) => look(index) } }"
+    caption="Rows sewn"
+  >
+    <template #row-cell="{ row: { index } }">
+      {{ index + 1
+      }}<UIcon
+        v-if="odd.has(index + 1)"
+        name="i-lucide-triangle-alert"
+        class="close-ink"
+      />
+    </template>
+    <template #at-cell="{ row: { original } }">
+      <b>{{ formatShort(original.dial) }}</b><span
+        v-if="original.changed"
+        class="hint"
+        >{{ original.changed }}</span
       >
-        <tr :class="{ old: !row.comparable, odd: odd.has(i + 1) }">
-          <td>
-            {{ i + 1
-            }}<UIcon
-              v-if="odd.has(i + 1)"
-              name="i-lucide-triangle-alert"
-              class="close-ink"
-            />
-          </td>
-          <td>
-            <b>{{ formatShort(row.dial) }}</b><span
-              v-if="row.changed"
-              class="hint"
-              >{{ row.changed }}</span
-            >
-          </td>
-          <td>
-            {{ row.show === null ? '–' : signed(row.show) }}
-            <span class="hint">{{ row.show === null ? '' : readingWord('show', row.show) }}</span>
-          </td>
-          <td>
-            {{ row.ridge === null ? '–' : signed(row.ridge) }}
-            <span class="hint">{{ row.ridge === null ? '' : readingWord('ridge', row.ridge) }}</span>
-          </td>
-          <td>
-            <button
-              type="button"
-              :aria-label="`Take row ${i + 1} out`"
-              @click="trial.forget(i + 1)"
-            >
-              <UIcon name="i-lucide-x" />
-            </button>
-          </td>
-        </tr>
-        <tr class="pictures">
-          <td colspan="5">
-            <PhotoPair
-              :photos="row.photos"
-              :of="`row ${i + 1}`"
-              @change="(side, id) => trial.setPhoto(i + 1, side, id)"
-            />
-          </td>
-        </tr>
-      </template>
-    </tbody>
-  </table>
+    </template>
+    <template #show-cell="{ row: { original } }">
+      {{ original.show === null ? '–' : signed(original.show) }}
+      <span class="hint">{{ original.show === null ? '' : readingWord('show', original.show) }}</span>
+    </template>
+    <template #ridge-cell="{ row: { original } }">
+      {{ original.ridge === null ? '–' : signed(original.ridge) }}
+      <span class="hint">{{ original.ridge === null ? '' : readingWord('ridge', original.ridge) }}</span>
+    </template>
+    <template #out-header><span class="sr-only">Take out</span></template>
+    <template #out-cell="{ row: { index } }">
+      <UButton
+        variant="ghost"
+        color="neutral"
+        icon="i-lucide-x"
+        :aria-label="`Take row ${index + 1} out`"
+        @click="trial.forget(index + 1)"
+      />
+    </template>
+    <template #expanded="{ row: { original, index } }">
+      <PhotoPair
+        :photos="original.photos"
+        :of="`row ${index + 1}`"
+        @change="(side, id) => trial.setPhoto(index + 1, side, id)"
+      />
+    </template>
+  </UTable>
   <p
     v-else
     class="hint"
@@ -88,38 +92,11 @@ const odd = computed(() => {
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-size: 14px;
-  color: var(--mute);
-  font-weight: 600;
-}
-td {
-  padding: 1px 4px 1px 0;
-  border-top: 1px solid var(--line);
-  line-height: 1.2;
-}
-td .hint {
+:deep(td .hint) {
   display: block;
-  font-size: 12.5px;
 }
-.pictures td {
-  border-top: 0;
-}
-.old td {
+:deep(.old td) {
   text-decoration: line-through;
-  color: var(--mute);
-}
-button {
-  min-width: 36px;
-  min-height: 40px;
-  display: grid;
-  place-items: center;
-  cursor: pointer;
   color: var(--mute);
 }
 </style>

@@ -7,8 +7,8 @@ const dayWords = (moment: string | null | undefined) => (moment ? dayOf(moment) 
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Clean and oil"
   >
     <header>
@@ -68,7 +68,7 @@ const dayWords = (moment: string | null | undefined) => (moment ? dayOf(moment) 
     >
       Choose the machine first.
     </p>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -43,8 +43,8 @@ function swap(needle: NeedleRecord): void {
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Needles in use"
   >
     <header>
@@ -129,8 +129,10 @@ function swap(needle: NeedleRecord): void {
     >
       No needle has a count yet: start sewing, or add time beside.
     </p>
-    <details v-if="care.ends.length > 0">
-      <summary>Needles closed: {{ care.ends.length }}</summary>
+    <FoldAway
+      v-if="care.ends.length > 0"
+      :title="`Needles closed: ${care.ends.length}`"
+    >
       <p
         v-for="end in care.ends.slice(0, MOST_ENDS)"
         :key="end.id"
@@ -139,8 +141,8 @@ function swap(needle: NeedleRecord): void {
         {{ end.label }}: {{ WHY_WORDS[end.why] }},
         {{ end.hours === null ? 'hours not counted' : `${end.hours} h` }}, {{ dayOf(end.at) }}
       </p>
-    </details>
-  </section>
+    </FoldAway>
+  </UCard>
 </template>
 
 <style scoped>

@@ -12,45 +12,15 @@ const emit = defineEmits<{ done: [item: PutBackItem] }>()
       v-for="item in items"
       :key="item.part"
     >
-      <label>
-        <input
-          type="checkbox"
-          :checked="false"
-          @change="emit('done', item)"
-        />
-        <span
-          ><b>{{ item.message }}</b> <span class="hint">{{ item.why }}</span></span
+      <UCheckbox
+        :model-value="false"
+        :description="item.why"
+        @update:model-value="emit('done', item)"
+      >
+        <template #label
+          ><b>{{ item.message }}</b></template
         >
-      </label>
+      </UCheckbox>
     </li>
   </ol>
 </template>
-
-<style scoped>
-label {
-  display: flex;
-  align-items: flex-start;
-  gap: 12px;
-  min-height: 48px;
-  padding: 8px 4px;
-  border-bottom: 1px solid var(--line);
-  cursor: pointer;
-}
-li:last-child label {
-  border-bottom: 0;
-}
-b {
-  font-size: 17px;
-  font-weight: 650;
-}
-.hint {
-  display: block;
-}
-input {
-  width: 24px;
-  height: 24px;
-  flex: none;
-  accent-color: var(--mulberry);
-  cursor: pointer;
-}
-</style>

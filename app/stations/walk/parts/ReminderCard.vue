@@ -55,8 +55,8 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Reminder"
   >
     <header><h2>Remind me</h2></header>
@@ -66,18 +66,10 @@ async function save(): Promise<void> {
       :items="WHAT"
     />
     <div class="fields">
-      <div>
-        <label
-          class="field-label"
-          for="reminder-day"
-          >Day</label
-        ><input
-          id="reminder-day"
-          v-model="day"
-          type="date"
-          class="date"
-        />
-      </div>
+      <DateField
+        v-model="day"
+        label="Day"
+      />
       <SelectField
         v-model="repeat"
         label="How often"
@@ -98,7 +90,7 @@ async function save(): Promise<void> {
       :disabled="problem !== ''"
       @click="save"
     />
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -31,8 +31,8 @@ function add(): void {
 </script>
 
 <template>
-  <section
-    class="card"
+  <UCard
+    as="section"
     aria-label="Time from the length sewn"
   >
     <header><h2>From the length sewn</h2></header>
@@ -76,7 +76,7 @@ function add(): void {
       :disabled="!found"
       @click="add"
     />
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -17,8 +17,9 @@ const emit = defineEmits<{ back: []; next: []; untick: [] }>()
 </script>
 
 <template>
-  <section
-    class="card step"
+  <UCard
+    as="section"
+    class="step"
     aria-label="This step"
   >
     <p class="count hint">
@@ -104,7 +105,7 @@ const emit = defineEmits<{ back: []; next: []; untick: [] }>()
       />
     </div>
     <p class="hint keys">Keys: → done and next, ← back</p>
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -37,21 +37,22 @@ watch(
       ref="row"
       :class="{ now: i === current, done: held.has(step.id) }"
     >
-      <label class="tick"
-        ><input
-          type="checkbox"
-          :checked="held.has(step.id)"
-          @change="emit('toggle', step.id)"
-        /><span class="sr-only">{{ step.instruction }}</span></label
-      >
-      <button
+      <UCheckbox
+        :model-value="held.has(step.id)"
+        :aria-label="step.instruction"
+        @update:model-value="emit('toggle', step.id)"
+      />
+      <UButton
         v-if="!long"
-        type="button"
+        variant="ghost"
+        color="neutral"
+        size="sm"
+        :label="step.instruction"
         :aria-current="i === current ? 'step' : undefined"
+        class="show"
+        :ui="{ label: 'whitespace-normal text-start' }"
         @click="emit('show', i)"
-      >
-        {{ step.instruction }}
-      </button>
+      />
       <div v-else>
         <b>{{ step.instruction }}</b>{{ ' ' }}
         <span
@@ -80,38 +81,6 @@ li.now {
   border-color: var(--mulberry);
   background: var(--cloth);
 }
-.tick {
-  display: grid;
-  place-items: center;
-  min-width: 44px;
-  min-height: 44px;
-  flex: none;
-  cursor: pointer;
-}
-input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--mulberry);
-  cursor: pointer;
-}
-button {
-  flex: 1;
-  min-height: 44px;
-  padding: 4px 6px 4px 0;
-  text-align: left;
-  font-size: 15px;
-  line-height: 1.2;
-  cursor: pointer;
-}
-li.done button,
-li.done b {
-  color: var(--mute);
-  font-weight: 450;
-}
-li.now button {
-  font-weight: 650;
-  color: var(--ink);
-}
 .long {
   columns: 2 380px;
   column-gap: 24px;
@@ -132,5 +101,19 @@ li.now button {
   font-size: 14px;
   color: var(--weld-text);
   font-weight: 600;
+}
+.show {
+  flex: 1;
+  padding-left: 0;
+  font-weight: 500;
+}
+li.done .show,
+li.done b {
+  color: var(--mute);
+  font-weight: 450;
+}
+li.now .show {
+  font-weight: 650;
+  color: var(--ink);
 }
 </style>

@@ -52,10 +52,11 @@ useKeys({ nextNeedle: next })
     role="group"
     aria-label="Twin and triple needles I own"
   >
-    <button
+    <UButton
       v-for="{ needle, word, refused } in tiles"
       :key="needle.id"
-      type="button"
+      variant="ghost"
+      color="neutral"
       class="tile"
       :class="{ no: refused, triple: needle.construction === 'triple' }"
       :aria-pressed="needle.id === bench.setup.needleId"
@@ -65,7 +66,7 @@ useKeys({ nextNeedle: next })
       <b>{{ needle.construction === 'triple' ? '3× ' : '' }}{{ needleLabel(needle) }}</b>
       <em class="type">{{ needle.type }}</em>
       <em>{{ word }}</em>
-    </button>
+    </UButton>
   </div>
 </template>
 
@@ -81,10 +82,12 @@ useKeys({ nextNeedle: next })
   margin: -2px;
 }
 .tile {
-  min-height: 54px;
-  padding: 3px 2px;
+  display: block;
+  min-height: 52px;
+  min-width: 0;
+  padding: 1px 2px;
   text-align: center;
-  line-height: 1.15;
+  line-height: 1.1;
   background: var(--cloth);
   border: 1.5px solid var(--line-strong);
   border-radius: 10px;
@@ -99,19 +102,20 @@ useKeys({ nextNeedle: next })
   font-weight: 650;
 }
 .tile.triple b {
-  font-size: 13.5px;
+  font-size: 14px;
   white-space: nowrap;
 }
 .tile em {
   display: block;
   font-style: normal;
-  font-size: 13px;
+  font-weight: 450;
+  font-size: 14px;
   color: var(--ink);
   white-space: nowrap;
 }
 .tile .type {
   color: var(--mute);
-  font-size: 12px;
+  font-size: 14px;
   overflow: hidden;
   text-overflow: ellipsis;
   padding: 0 3px;

@@ -56,6 +56,8 @@ async function read(file: File): Promise<void> {
   if (name.value === '') name.value = file.name.replace(/\.\w+$/, '').slice(0, MOST_NAME)
 }
 
+useIncoming(['stitch'], read)
+
 const id = newId('stitch')
 /** The stitch as it would be kept; null while nothing that can be sewn is drawn. */
 const stitch = computed(() => {

@@ -5,6 +5,15 @@ const bench = useBenchStore()
 const { length } = useLength()
 const open = ref(false)
 const book = useBookStore()
+/** A stitch that was dropped is read in the sheet. */
+const incoming = useIncomingTo()
+watch(
+  incoming,
+  to => {
+    if (to === 'stitch') open.value = true
+  },
+  { immediate: true },
+)
 /** Before anything was kept, the stitches one begins with are one press away. */
 const FIRST_STITCHES = ['straight', 'zigzag', 'serpentine'] as const
 const isBeginning = computed(() => book.shelf.plans.size === 0 && book.shelf.swatches.size === 0)
@@ -17,14 +26,19 @@ const held = computed(() => {
 
 <template>
   <div>
-    <button
-      type="button"
+    <UButton
+      variant="ghost"
+      color="neutral"
       class="pick"
-      @click="open = true"
+      @click="
+        () => {
+          open = true
+        }
+      "
     >
       <span>{{ bench.parts.stitch?.name ?? 'Choose a stitch' }}</span>
       <span class="hint">{{ held }}length {{ length(bench.setup.stitch.lengthMm) }}</span>
-    </button>
+    </UButton>
     <div
       v-if="isBeginning"
       class="firsts"

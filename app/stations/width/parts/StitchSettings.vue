@@ -43,10 +43,11 @@ function setPosition(by: number): void {
   const steps = Math.round(stitch.value.positionMm / positionStep.value) + by
   bench.setStitch({ positionMm: Math.min(6, Math.max(-6, tidy(steps * positionStep.value))) }, 'position')
 }
+/** How far a straight seam may be moved with this needle. */
 const reach = computed(() => {
   const { machine, needle } = bench.parts
   const mm = machine && needle && needlePositionLimitMm(machine.maxWidthMm, needle)
-  return mm === null ? '' : `straight seams: ± ${bare(mm)}`
+  return mm === null ? '' : `± ${bare(mm)}`
 })
 </script>
 
@@ -61,22 +62,23 @@ const reach = computed(() => {
     />
     <StepField
       label="Needle moved"
+      :hint="reach"
       :value="
         stitch.positionMm === 0
           ? 'centre'
           : `${bare(Math.abs(stitch.positionMm))} ${stitch.positionMm < 0 ? 'left' : 'right'}`
       "
-      :title="reach"
       @step="setPosition"
     />
-    <button
-      type="button"
+    <UButton
+      variant="ghost"
+      color="neutral"
       class="mirror"
       :aria-pressed="stitch.mirror"
       @click="bench.setStitch({ mirror: !stitch.mirror })"
     >
       <UIcon name="i-lucide-flip-horizontal-2" /> Mirror
-    </button>
+    </UButton>
     <p
       v-if="problem"
       role="alert"
@@ -105,7 +107,7 @@ const reach = computed(() => {
   border: 1.5px solid var(--line-strong);
   border-radius: 10px;
   background: var(--cloth);
-  font-size: 13px;
+  font-size: 14px;
   font-weight: 600;
   cursor: pointer;
 }

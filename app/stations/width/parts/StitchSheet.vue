@@ -14,7 +14,7 @@ const bench = useBenchStore()
 const settings = useSettingsStore()
 const { remove } = useShelf()
 const { length } = useLength()
-const drawing = ref(false)
+const drawing = ref(useIncomingTo().value === 'stitch')
 
 const SHOWN_MM = 14
 const TALL_PX = 92
@@ -56,6 +56,13 @@ const FILTERS = {
 } satisfies Record<string, { label: string; fits: (one: FittedStitch) => boolean }>
 const NAMES = Object.keys(FILTERS) as (keyof typeof FILTERS)[]
 const filter = ref<keyof typeof FILTERS>('all')
+const filters = computed(() =>
+  NAMES.map(value => ({
+    value,
+    label: FILTERS[value].label,
+    hint: String(fitted.value.filter(FILTERS[value].fits).length),
+  })),
+)
 const shown = computed(() => fitted.value.filter(FILTERS[filter.value].fits))
 
 function choose(stitch: NamedStitch): void {
@@ -95,27 +102,22 @@ function sizeOf({ setting, standing }: FittedStitch): string {
         @cancel="drawing = false"
       />
       <template v-else>
-        <div
-          class="filters"
-          role="group"
-          aria-label="Show"
-        >
-          <button
-            v-for="name in NAMES"
-            :key="name"
-            type="button"
-            :aria-pressed="filter === name"
-            @click="filter = name"
-          >
-            {{ FILTERS[name].label }} {{ fitted.filter(FILTERS[name].fits).length }}
-          </button>
-          <button
-            type="button"
-            class="own"
-            @click="drawing = true"
-          >
-            <UIcon name="i-lucide-plus" /> A stitch of my own
-          </button>
+        <div class="filters">
+          <SegmentBar
+            v-model="filter"
+            label="Show"
+            :items="filters"
+          />
+          <UButton
+            variant="outline"
+            icon="i-lucide-plus"
+            label="A stitch of my own"
+            @click="
+              () => {
+                drawing = true
+              }
+            "
+          />
         </div>
         <p
           v-if="shown.length === 0"
@@ -129,8 +131,9 @@ function sizeOf({ setting, standing }: FittedStitch): string {
             :key="one.stitch.id"
             class="cell"
           >
-            <button
-              type="button"
+            <UButton
+              variant="ghost"
+              color="neutral"
               class="stitch"
               :aria-pressed="one.stitch.id === bench.setup.stitch.stitchId"
               @click="choose(one.stitch)"
@@ -164,7 +167,7 @@ function sizeOf({ setting, standing }: FittedStitch): string {
                   }}{{ one.stitch.alignment === 'centre' ? '' : ` · held ${one.stitch.alignment}` }}</span
                 >
               </span>
-            </button>
+            </UButton>
             <UButton
               v-if="isOwn(one)"
               icon="i-lucide-trash-2"
@@ -190,27 +193,6 @@ function sizeOf({ setting, standing }: FittedStitch): string {
   flex-wrap: wrap;
   gap: 6px;
   margin-bottom: 10px;
-}
-.filters button {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 44px;
-  padding: 4px 12px;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 10px;
-  background: var(--white);
-  font-weight: 600;
-  cursor: pointer;
-}
-.filters button[aria-pressed='true'] {
-  border-color: var(--mulberry);
-  box-shadow: inset 0 0 0 1px var(--mulberry);
-}
-.filters .own {
-  margin-left: auto;
-  border-style: dashed;
-  color: var(--mulberry);
 }
 .grid {
   display: grid;

@@ -76,6 +76,7 @@ const shift = computed(() => {
     class="say"
     :class="{ rule: isByRule }"
     role="status"
+    aria-live="off"
     aria-label="Verdict"
     :style="{ borderColor: look.edge, background: look.bg }"
   >
@@ -134,11 +135,10 @@ const shift = computed(() => {
     >
       {{ mode.text }}
     </p>
-    <details
+    <FoldAway
       v-if="more.length > 0"
-      class="why"
+      title="Where it lands, what is measured"
     >
-      <summary>Where it lands, what is measured</summary>
       <p
         v-for="reason in more"
         :key="reason.code"
@@ -146,12 +146,13 @@ const shift = computed(() => {
       >
         {{ reason.message }}
       </p>
-    </details>
+    </FoldAway>
   </section>
   <section
     v-else
     class="say"
     role="status"
+    aria-live="off"
     aria-label="Verdict"
   >
     <p class="line"><b>Choose a machine and a needle.</b></p>

@@ -3,8 +3,9 @@ const book = useBookStore()
 </script>
 
 <template>
-  <section
-    class="card welcome"
+  <UCard
+    as="section"
+    class="welcome"
     aria-label="Begin"
   >
     <h2>Begin with your machine</h2>
@@ -19,7 +20,7 @@ const book = useBookStore()
       label="Or look round with the demo"
       @click="book.loadDemo()"
     />
-  </section>
+  </UCard>
 </template>
 
 <style scoped>

@@ -3,6 +3,10 @@ import { hasSwing } from '#core/stitch'
 import { formatShort, MM_PER_INCH, parseLength } from '#core/units'
 import { LIMITS } from '#shared/fields'
 
+/**
+ * How wide the stitch is set, with how far each verdict goes behind it. A dial of our own: the number is read
+ * from a metre away, and the scale says what the kit's slider has no place for.
+ */
 const book = useBookStore()
 const bench = useBenchStore()
 const settings = useSettingsStore()
@@ -91,10 +95,7 @@ useKeys({
           · {{ formatShort(width) }} mm on the dial</template
         ></span
       >
-      <p
-        class="safe"
-        aria-live="polite"
-      >
+      <p class="safe">
         <template v-if="!swings"> a straight seam has no width </template>
         <template v-else-if="machineMm === null"> widest stitch not known: choose a machine </template>
         <template v-else-if="bench.result">
@@ -225,6 +226,6 @@ useKeys({
   top: 28px;
   transform: translateX(-50%);
   color: var(--mute);
-  font-size: 13px;
+  font-size: 14px;
 }
 </style>

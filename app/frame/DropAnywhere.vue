@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { useDropZone } from '@vueuse/core'
+import type { IncomingTo } from '~/composables/useIncoming'
+
+/** A file that is dropped anywhere goes to where it is read; that page asks before it writes anything. */
+const toast = useToast()
+const body = shallowRef(document.body)
+const { isOverDropZone } = useDropZone(body, {
+  onDrop: take,
+  checkValidity: items => [...items].some(({ kind }) => kind === 'file'),
+})
+const WHERE = {
+  backup: '/files',
+  stitch: '/',
+  swatches: '/swatches',
+} as const
+const pathOf = (to: IncomingTo) => (to in WHERE ? WHERE[to as keyof typeof WHERE] : '/workbox')
+
+async function take(files: File[] | null, { target }: DragEvent): Promise<void> {
+  // A field that files are dropped on takes its own.
+  if ((target as Element).closest('[data-dragging]')) return
+  const file = files?.[0]
+  if (!file) return
+  const to = await readerOf(file)
+  if (to === null) {
+    toast.add({
+      title: `${file.name} cannot be read here`,
+      description: 'Drop a backup (JSON or zip), a CSV with one of our heads, or an SVG of one stitch.',
+      color: 'error',
+    })
+    return
+  }
+  sendFile(to, file)
+  await navigateTo(pathOf(to))
+}
+async function readerOf(file: File): Promise<IncomingTo | null> {
+  switch (file.name.toLowerCase().split('.').at(-1)) {
+    case 'json':
+    case 'zip':
+      return 'backup'
+    case 'svg':
+      return 'stitch'
+    case 'csv': {
+      const { tableOfCsv } = await import('~/utils/tableOfCsv')
+      return tableOfCsv(await file.slice(0, MOST_HEAD_BYTES).text())
+    }
+    default:
+      return null
+  }
+}
+const MOST_HEAD_BYTES = 4000
+</script>
+
+<template>
+  <div
+    v-if="isOverDropZone"
+    class="drop"
+    role="status"
+  >
+    <p class="serif">Drop it: backup, zip, CSV or SVG</p>
+    <p>It opens where it is read; nothing is written yet.</p>
+  </div>
+</template>
+
+<style scoped>
+.drop {
+  position: fixed;
+  inset: 12px;
+  z-index: 70;
+  display: grid;
+  place-content: center;
+  text-align: center;
+  pointer-events: none;
+  background: color-mix(in srgb, var(--cloth) 92%, transparent);
+  border: 3px dashed var(--mulberry);
+  border-radius: 16px;
+}
+.serif {
+  font-size: 27px;
+}
+</style>
