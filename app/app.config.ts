@@ -4,21 +4,29 @@ const TICK = [
   'before:ring-2 before:ring-inset before:ring-accented before:bg-(--white)',
 ].join(' ')
 const SWITCH = [
-  'relative before:absolute before:-inset-x-1 before:-inset-y-2.5',
+  'relative before:absolute before:-inset-x-1 before:-inset-y-3',
   'data-[state=unchecked]:bg-(--line-strong)',
 ].join(' ')
 const TICKED = 'absolute inset-2.5 size-6 w-6 h-6'
 /** What is typed or chosen from stands 44 px tall, in the size of the page's text. */
 const BOX = 'min-h-11 text-base bg-(--white)'
+/** The entry one is at has a ground of its own, not a shape laid behind it. */
+const MARKED = 'before:hidden rounded-md data-highlighted:bg-elevated'
 /** What one chooses from, and what opens below it. */
 const LIST = {
   slots: {
     base: `w-full ${BOX} cursor-pointer`,
     content: 'max-h-80 ring-(--line-strong)',
-    item: 'min-h-11 items-center text-base',
+    item: `min-h-11 items-center text-base ${MARKED}`,
+    value: 'whitespace-normal overflow-visible text-start',
   },
   defaultVariants: { size: 'xl' },
 } as const
+/** A button with no words is as wide as a finger, its icon in the middle. */
+const LONE_ICON = [
+  '[&:has(>[data-slot=leadingIcon]:only-child)]:min-w-11',
+  '[&:has(>[data-slot=leadingIcon]:only-child)]:justify-center',
+].join(' ')
 /** One size of words on every button; `sm` only stands closer. */
 const BUTTON_WORDS = 'text-[15px]/5'
 
@@ -28,7 +36,10 @@ export default defineAppConfig({
     alert: { slots: { title: 'text-base font-semibold', description: 'text-base opacity-100' } },
     badge: { slots: { base: 'font-semibold text-[15px]/5 rounded-full' } },
     button: {
-      slots: { base: 'min-h-11 font-semibold cursor-pointer' },
+      slots: {
+        base: `min-h-11 ${LONE_ICON} font-semibold cursor-pointer`,
+        label: 'overflow-visible text-clip whitespace-normal',
+      },
       variants: {
         variant: { outline: 'ring-accented' },
         size: { sm: { base: BUTTON_WORDS }, md: { base: BUTTON_WORDS } },
@@ -50,6 +61,7 @@ export default defineAppConfig({
       defaultVariants: { size: 'xl' },
     },
     checkboxGroup: { slots: { legend: 'font-bold text-base' }, defaultVariants: { size: 'xl' } },
+    commandPalette: { slots: { item: `min-h-11 items-center text-base ${MARKED}` } },
     colorPicker: { defaultVariants: { size: 'lg' } },
     empty: { slots: { root: 'card', title: 'text-base', description: 'text-base' } },
     fieldGroup: { base: 'max-w-full flex-wrap' },

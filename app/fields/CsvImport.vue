@@ -78,7 +78,7 @@ const ABOUT =
         class="preview"
       >
         <p>
-          <b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed,
+          {{ fileName }}: <b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed,
           <b>{{ preview.same }}</b> the same, <b>{{ preview.refused.length }}</b> refused.
         </p>
         <ul

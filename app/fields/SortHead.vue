@@ -17,7 +17,7 @@ const look = computed(() => (sorted ? LOOKS[sorted] : null))
   <UButton
     variant="link"
     color="neutral"
-    class="px-0"
+    class="min-w-11 px-0"
     :label="label"
     :aria-label="`Sort by ${label.toLowerCase()}${look ? `: ${look.words}` : ''}`"
     :trailing-icon="look?.icon"

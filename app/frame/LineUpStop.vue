@@ -15,6 +15,8 @@ const {
   /** A name may be cut where there is no room; a number never is. @defaultValue false */
   isName?: boolean
 }>()
+/** A number is never cut: the stop grows by what it needs. */
+const hasNumber = computed(() => /\d/.test(sub))
 const open = ref(false)
 provide(closePickerKey, () => {
   open.value = false
@@ -39,7 +41,7 @@ provide(closePickerKey, () => {
         <slot name="picture" />
         <span class="words"
           ><b>{{ main }}</b
-          ><em>{{ sub }}</em></span
+          ><em :class="{ whole: hasNumber }">{{ sub }}</em></span
         >
       </UButton>
     </template>
@@ -93,6 +95,14 @@ provide(closePickerKey, () => {
   overflow: hidden;
   text-overflow: ellipsis;
 }
+.stop em.whole {
+  width: auto;
+  min-width: max-content;
+}
+.anchor:has(.whole),
+.anchor:has(.whole) :is(.stop, .words) {
+  min-width: min-content;
+}
 /* A name runs over two lines before it is cut. */
 @media (min-width: 1151px) {
   .name .stop b {
@@ -112,7 +122,7 @@ provide(closePickerKey, () => {
     font-size: 14px;
     line-height: 1.15;
     white-space: normal;
-    overflow-wrap: anywhere;
+    overflow-wrap: break-word;
     display: -webkit-box;
     -webkit-line-clamp: 3;
     -webkit-box-orient: vertical;

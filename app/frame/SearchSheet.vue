@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMutationObserver } from '@vueuse/core'
 import type { CommandPaletteGroup, CommandPaletteItem } from '@nuxt/ui'
 import { JOB_IDS, JOBS } from '#core/job'
 import { needleNameAndType } from '#core/needle'
@@ -106,6 +107,13 @@ const actions = computed((): CommandPaletteItem[] => [
   },
   { label: 'Export everything', suffix: 'Files', icon: 'i-lucide-file-down', onSelect: go('/files') },
 ])
+/** The kit gives its list of what was found no name; the list comes and goes with what is typed. */
+const sheet = useTemplateRef('sheet')
+function nameList(): void {
+  sheet.value?.querySelector('[role="listbox"]')?.setAttribute('aria-label', 'What was found')
+}
+useMutationObserver(sheet, nameList, { childList: true, subtree: true })
+watch(sheet, nameList, { flush: 'post' })
 const groups = computed((): CommandPaletteGroup[] => [
   { id: 'views', label: 'Stations', items: views },
   { id: 'actions', label: 'Do', items: actions.value },
@@ -126,15 +134,17 @@ const groups = computed((): CommandPaletteGroup[] => [
     :ui="{ header: 'sr-only', body: 'p-0 sm:p-0', content: 'max-w-2xl' }"
   >
     <template #body>
-      <UCommandPalette
-        :groups="groups"
-        placeholder="Search everything"
-        icon="i-lucide-search"
-        close
-        class="h-96"
-        :fuse="{ resultLimit: 30, fuseOptions: { keys: ['label', 'suffix'], threshold: 0.3 } }"
-        @update:open="open = $event"
-      />
+      <div ref="sheet">
+        <UCommandPalette
+          :groups="groups"
+          placeholder="Search everything"
+          icon="i-lucide-search"
+          close
+          class="h-96"
+          :fuse="{ resultLimit: 30, fuseOptions: { keys: ['label', 'suffix'], threshold: 0.3 } }"
+          @update:open="open = $event"
+        />
+      </div>
     </template>
   </UModal>
 </template>

@@ -32,6 +32,7 @@ function putIn(): void {
       <UButton
         type="submit"
         variant="outline"
+        class="shrink-0"
         label="Put in"
         :disabled="!reading?.ok"
       />

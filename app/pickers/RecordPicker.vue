@@ -45,11 +45,11 @@ const heading = computed(() => {
 
 <template>
   <div>
-    <header class="card-head">
+    <div class="card-head">
       <h2 class="serif title">
         {{ heading }}
       </h2>
-    </header>
+    </div>
     <slot
       v-if="editing"
       name="form"

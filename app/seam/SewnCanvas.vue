@@ -7,6 +7,7 @@ const { draw, spanMm, label, tallPx } = defineProps<{
   draw: (context: CanvasRenderingContext2D, view: View, width: number, height: number) => void
   /** Millimetres that must fit across. */
   spanMm: number
+  /** Empty where words beside it say the same. */
   label: string
   tallPx: number
 }>()
@@ -37,8 +38,9 @@ watch(
   <canvas
     ref="canvas"
     class="sewn"
-    role="img"
-    :aria-label="label"
+    :role="label ? 'img' : undefined"
+    :aria-label="label || undefined"
+    :aria-hidden="label === ''"
     :style="{ height: `${tallPx}px` }"
   />
 </template>

@@ -7,10 +7,20 @@
  * - `bad-repeat`: a stitch whose repeat does not move the cloth forward.
  * - `bad-raster`: a raster that is empty or too large to hold; `details.cells`.
  * - `bad-colour`: text that is not a colour.
- * - `too-many`: more candidates or jobs than can be searched exactly; `details.most`.
+ * - `too-many`: more candidates, jobs or marks than can be reckoned with; `details.most`.
+ * - `swatch-grew`: a swatch that is not narrower after its tucks; `details.field`.
+ * - `bad-outline`: an edge with too few or doubled points, or one that crosses itself; `details.field`.
  */
 export type CoreErrorCode =
-  'non-finite' | 'out-of-range' | 'no-drops' | 'bad-repeat' | 'bad-raster' | 'bad-colour' | 'too-many'
+  | 'non-finite'
+  | 'out-of-range'
+  | 'no-drops'
+  | 'bad-repeat'
+  | 'bad-raster'
+  | 'bad-colour'
+  | 'too-many'
+  | 'swatch-grew'
+  | 'bad-outline'
 
 export interface CoreErrorData {
   readonly code: CoreErrorCode

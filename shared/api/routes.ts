@@ -1,9 +1,12 @@
+import { answerFit, fitRequestSchema, fitResponseSchema } from './fit'
 import { openApiDocument } from './openapi'
 import { answerPairing, pairingRequestSchema, pairingResponseSchema } from './pairing'
+import { answerPintucks, pintucksRequestSchema, pintucksResponseSchema } from './pintucks'
 import { get, type JsonRoute, post } from './route'
 import { answerStitches, stitchesResponseSchema } from './stitches'
 import { answerSwing, swingRequestSchema, swingResponseSchema } from './swing'
 import { answerTension, tensionRequestSchema, tensionResponseSchema } from './tension'
+import { answerTopstitch, topstitchRequestSchema, topstitchResponseSchema } from './topstitch'
 import { answerVerdict, verdictRequestSchema, verdictResponseSchema } from './verdict'
 import { answerThreadCount, threadCountRequestSchema, threadCountResponseSchema } from './threadCount'
 
@@ -45,6 +48,28 @@ export const ROUTES: readonly JsonRoute[] = [
     request: tensionRequestSchema,
     response: tensionResponseSchema,
     answer: answerTension,
+  }),
+  post('/api/v1/pintucks', {
+    summary: 'How wide to cut for pintucks, and where to mark them?',
+    answered: 'Places on the finished and on the flat cloth, the blank as a number or a range, warnings',
+    request: pintucksRequestSchema,
+    response: pintucksResponseSchema,
+    answer: answerPintucks,
+  }),
+  post('/api/v1/fit', {
+    summary: 'Which stitch lengths come along a side in whole stitches?',
+    answered: 'For each side the even length, and every plan on the dial that no other beats',
+    request: fitRequestSchema,
+    response: fitResponseSchema,
+    answer: answerFit,
+  }),
+  post('/api/v1/topstitch', {
+    summary: 'Rows along an edge: legs, whole stitches to every corner, what guides them',
+    answered:
+      'For each row its needles’ distances, its legs with plans, and the needle position of each guide',
+    request: topstitchRequestSchema,
+    response: topstitchResponseSchema,
+    answer: answerTopstitch,
   }),
   get('/api/v1/stitches', {
     summary: 'The stitch library',

@@ -12,6 +12,7 @@ import {
   stitchOfRawDrops,
 } from '#core/swing'
 import { within } from '../fields'
+import { tidy, tidyOrNull } from './tidy'
 
 const MOST_DROPS = 2000
 
@@ -126,8 +127,8 @@ export function answerSwing(request: SwingRequest): SwingResponse {
   const { evidence, unmeasured } = evidenceOf(input)
   return {
     verdict: result.verdict,
-    limitWidthMm: result.limitWidthMm === null ? null : tidy(result.limitWidthMm),
-    safeWidthMm: result.safeWidthMm === null ? null : tidy(result.safeWidthMm),
+    limitWidthMm: tidyOrNull(result.limitWidthMm),
+    safeWidthMm: tidyOrNull(result.safeWidthMm),
     binding: result.binding,
     spareMm: tidy(result.spareMm),
     spareLeftMm: tidy(result.spareLeftMm),
@@ -135,7 +136,7 @@ export function answerSwing(request: SwingRequest): SwingResponse {
     reachLeftMm: tidy(result.reachLeftMm),
     reachRightMm: tidy(result.reachRightMm),
     spanMm: tidy(result.spanMm),
-    overlapMm: result.overlapMm === null ? null : tidy(result.overlapMm),
+    overlapMm: tidyOrNull(result.overlapMm),
     worstDrop: {
       index: worstDrop.index,
       blade: worstDrop.blade,
@@ -171,9 +172,4 @@ function settingOf({
 }: z.output<typeof namedStitch>): SwingInput['stitch'] {
   const { alignment, drops: list, repeat } = findStitch(id)!
   return { alignment, drops: list, repeat, widthMm, lengthMm, mirror, positionMm }
-}
-
-/** Rounding noise off, to a nanometre; −0 becomes 0. */
-function tidy(mm: number): number {
-  return Math.round(mm * 1e6) / 1e6 + 0
 }

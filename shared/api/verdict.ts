@@ -8,6 +8,7 @@ import { GOALS, TECHNIQUES, USUAL_GOAL } from '#core/terms'
 import { JOB_VERDICTS, judgeJob } from '#core/verdict'
 import { dialField, dialMark } from '../fields'
 import { clothOf, factsOf, NOTHING_SAID, sentCloth, sentThread } from './pairing'
+import { tidy } from './tidy'
 import {
   answerSwing,
   checkGap,
@@ -91,7 +92,7 @@ export function answerVerdict(request: VerdictRequest): z.output<typeof verdictR
     fit: fit.map(({ blade, verdict, eyeFill }) => ({
       blade,
       verdict,
-      eyeFill: Math.round(eyeFill * 1e6) / 1e6,
+      eyeFill: tidy(eyeFill),
     })),
     reasons: reasons.map(({ code, severity, message }) => ({ code, severity, message })),
   }

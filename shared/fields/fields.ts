@@ -30,6 +30,20 @@ export const LIMITS = {
   dropShare: [-0.5001, 0.5001],
   dropAlong: [-10_000, 10_000],
   repeat: [0.01, 10_000],
+  sideMm: [0.1, 10_000],
+  dialLengthMm: [0.05, 20],
+  missMm: [0, 10],
+  pieceMm: [1, 10_000],
+  spacingMm: [0.1, 10_000],
+  edgeMm: [0, 10_000],
+  reserveMm: [0, 1000],
+  readMm: [0, 10],
+  pitchMm: [0.1, 20],
+  cordMm: [0.1, 20],
+  rowMm: [0.1, 1000],
+  guideMm: [-200, 200],
+  stepMm: [0.001, 10],
+  outlineMm: [-10_000, 10_000],
 } as const satisfies Record<string, readonly [number, number]>
 
 export type LimitName = keyof typeof LIMITS

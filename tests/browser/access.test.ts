@@ -15,7 +15,79 @@ beforeAll(async () => {
 })
 afterAll(() => session.quit())
 
-/** Serious and critical faults, as rule and place. */
+/**
+ * All faults, however small, and text whose contrast stays undecided. What lies half under something else is
+ * looked at again in the middle of the screen. Text in a drawing, which axe cannot judge, is held by us
+ * against its card and against every shape under it (WCAG 2.2, 1.4.3: relative luminance, 4.5 to 1).
+ */
+const FIND_FAULTS = `
+  const done = arguments[arguments.length - 1]
+  const words = ({ id, nodes }) =>
+    nodes.map(({ target, failureSummary }) => [id, ...target, failureSummary.slice(0, 200)].join(' '))
+  const keyOf = node => node.any[0]?.data?.messageKey
+  /** Not text, or too little to be told from a picture. */
+  const NO_TEXT = ['shortTextContent', 'nonBmp']
+
+
+  const pen = document.createElement('canvas').getContext('2d', { willReadFrequently: true })
+  const rgba = colour => {
+    pen.clearRect(0, 0, 1, 1)
+    pen.fillStyle = colour
+    pen.fillRect(0, 0, 1, 1)
+    const [r, g, b, a] = pen.getImageData(0, 0, 1, 1).data
+    return { rgb: [r, g, b], a: a / 255 }
+  }
+  const over = ({ rgb, a }, below) => rgb.map((part, i) => a * part + (1 - a) * below[i])
+  const light = rgb => {
+    const [r, g, b] = rgb.map(part => part / 255).map(c => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4))
+    return 0.2126 * r + 0.7152 * g + 0.0722 * b
+  }
+  const contrast = (a, b) => {
+    const [dark, bright] = [light(a), light(b)].sort((one, other) => one - other)
+    return (bright + 0.05) / (dark + 0.05)
+  }
+  const cardOf = element => {
+    for (let at = element.closest('svg').parentElement; at; at = at.parentElement) {
+      const { rgb, a } = rgba(getComputedStyle(at).backgroundColor)
+      if (a === 1) return rgb
+    }
+    return [255, 255, 255]
+  }
+  const overlap = (a, b) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom
+  const inDrawing = text => {
+    const card = cardOf(text)
+    const box = text.getBoundingClientRect()
+    const isBelow = shape => shape.compareDocumentPosition(text) & Node.DOCUMENT_POSITION_FOLLOWING
+    const grounds = [card]
+    for (const shape of text.closest('svg').querySelectorAll('rect, circle, path, polygon, ellipse')) {
+      const { fill, fillOpacity, opacity } = getComputedStyle(shape)
+      if (shape.closest('defs') || fill === 'none' || !isBelow(shape) || !overlap(shape.getBoundingClientRect(), box)) continue
+      if (fill.startsWith('url')) return 'lies on a pattern'
+      const { rgb, a } = rgba(fill)
+      grounds.push(over({ rgb, a: a * fillOpacity * opacity }, card))
+    }
+    const ink = over(rgba(getComputedStyle(text).fill), card)
+    const least = Math.min(...grounds.map(ground => contrast(ink, ground)))
+    return least >= 4.5 ? null : 'has contrast ' + least.toFixed(2)
+  }
+  const decide = async node => {
+    if (NO_TEXT.includes(keyOf(node))) return []
+    const element = document.querySelector(node.target.at(-1))
+    if (element.closest('svg')) {
+      const fault = inDrawing(element)
+      return fault ? [node.target + ' “' + element.textContent.trim() + '” ' + fault] : []
+    }
+    element.scrollIntoView({ block: 'center', inline: 'center' })
+    const { violations, incomplete } = await axe.run(element, { runOnly: ['color-contrast'] })
+    return [...violations, ...incomplete].flatMap(({ id, nodes }) =>
+      words({ id, nodes: nodes.filter(one => !NO_TEXT.includes(keyOf(one))) }))
+  }
+  axe.run(document, { resultTypes: ['violations', 'incomplete'] }).then(async ({ violations, incomplete }) => {
+    const found = violations.flatMap(words)
+    for (const { id, nodes } of incomplete)
+      if (id === 'color-contrast') for (const node of nodes) found.push(...(await decide(node)))
+    done(found)
+  })`
 async function faults(): Promise<string[]> {
   // What is still fading in has less contrast than it will have.
   await session.driver.wait(
@@ -27,13 +99,7 @@ async function faults(): Promise<string[]> {
     'still moving',
   )
   await session.driver.executeScript(axe)
-  return session.driver.executeAsyncScript<string[]>(`
-    const done = arguments[arguments.length - 1]
-    const grave = ({ impact }) => impact === 'serious' || impact === 'critical'
-    const words = ({ id, nodes }) =>
-      nodes.map(({ target, failureSummary }) => [id, ...target, failureSummary.slice(0, 200)].join(' '))
-    axe.run(document, { resultTypes: ['violations'] })
-      .then(({ violations }) => done(violations.filter(grave).flatMap(words)))`)
+  return session.driver.executeAsyncScript<string[]>(FIND_FAULTS)
 }
 
 async function expectNoFaultsByBothLamps(): Promise<void> {
@@ -47,7 +113,7 @@ async function expectNoFaultsByBothLamps(): Promise<void> {
   await press(session.driver, 'button', 'Dim lamp')
 }
 
-describe('axe finds no serious or critical fault', () => {
+describe('axe finds no fault', () => {
   it.each(framed)('on %s, by daylight and with the dim lamp', async path => {
     await open(session.driver, inject('demo') + path)
     await byRole(session.driver, 'link', /to spare/)
@@ -62,13 +128,31 @@ describe('axe finds no serious or critical fault', () => {
   })
 
   it.each([
-    ['Schools', 'Schools'],
-    ['Keys', 'Keys'],
-  ])('in the sheet %s', async (button, title) => {
-    await press(session.driver, 'button', new RegExp(`^${button}`))
-    await byRole(session.driver, 'dialog', title)
+    ['/', /^Schools/],
+    ['/', /^Keys/],
+    ['/', /^Search$/],
+    ['/', /^Job: /],
+    ['/', /^Machine: /],
+    ['/', /^Spools: /],
+    ['/', /^Tension: /],
+    ['/', /^Needle: /],
+    ['/', /^Foot and plate: /],
+    ['/', /^Cloth: /],
+    ['/', /^Bobbin: /],
+    ['/', /length 2\.5/],
+    ['/', /^Keep this plan/],
+    ['/swatches', /^Open .* large$/],
+    ['/workbox', /^Add a needle/],
+    ['/workbox', /^To buy/],
+    ['/files', /^Empty/],
+    ['/trial', /^Print/],
+  ])('in what opens on %s by %s', async (path, button) => {
+    const { driver } = session
+    await open(driver, inject('demo') + path)
+    await byRole(driver, 'link', /to spare/)
+    await press(driver, 'button', button)
+    await byRole(driver, 'dialog', /./)
     expect(await faults()).toEqual([])
-    await session.driver.actions().sendKeys(Key.ESCAPE).perform()
   })
 })
 

@@ -46,11 +46,11 @@ describe('Width and swing, from the demo', () => {
   it('logs the hand-walk for exactly this combination and asks again after any change', async () => {
     const { driver } = session
     await press(driver, 'button', 'I have hand-walked this')
-    await untilText(driver, /Hand-walked \d+ \w+ 20\d\d/)
+    await untilText(driver, /Hand-walked .*20\d\d/)
     await press(driver, 'button', 'Length more')
     await untilText(driver, 'Not yet hand-walked')
     await press(driver, 'button', 'Length less')
-    await untilText(driver, /Hand-walked \d+ \w+ 20\d\d/)
+    await untilText(driver, /Hand-walked .*20\d\d/)
   })
 
   it('turns the handwheel drop by drop and through the whole pattern', async () => {

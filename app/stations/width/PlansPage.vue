@@ -79,9 +79,11 @@ const virtual = useWindowVirtualizer(
 const rows = computed(() =>
   virtual.value.getVirtualItems().flatMap(item => {
     const plan = found.value[item.index]
-    return plan ? [{ plan, top: item.start - marginPx.value, ...facts(plan) }] : []
+    return plan ? [{ plan, index: item.index, top: item.start - marginPx.value, ...facts(plan) }] : []
   }),
 )
+/** A name or a note may run over two lines: a row stands as tall as it is. */
+const measure = (row: unknown) => virtual.value.measureElement(row as Element | null)
 function facts(plan: Plan) {
   const parts = benchOf(plan.setup, book.shelf)
   const job = judgeJob(jobInputOf(plan.setup, book.shelf, settings.record, settings.unit))
@@ -152,53 +154,57 @@ function duplicate(plan: Plan): void {
       aria-label="Kept plans"
     >
       <li
-        v-for="{ plan, top, look, line, day } in rows"
+        v-for="{ plan, index, top, look, line, day } in rows"
         :key="plan.id"
-        class="plan"
-        :style="{ transform: `translateY(${top}px)`, height: `${ROW_PX - 8}px` }"
+        :ref="measure"
+        :data-index="index"
+        class="row"
+        :style="{ transform: `translateY(${top}px)` }"
       >
-        <span
-          class="mark"
-          :style="look ? { color: look.ink, background: look.bg, borderColor: look.edge } : {}"
-          ><UIcon
-            v-if="look"
-            :name="look.icon"
-          />
-          {{ look?.word ?? 'incomplete' }}</span
-        >
-        <UButton
-          variant="ghost"
-          color="neutral"
-          class="open"
-          @click="reopen(plan)"
-        >
-          <b>{{ plan.name }}</b>
-          <span class="hint">{{ line }}</span>
+        <div class="plan">
           <span
-            v-if="plan.note"
-            class="hint note"
-            >{{ plan.note }}</span
+            class="mark"
+            :style="look ? { color: look.ink, background: look.bg, borderColor: look.edge } : {}"
+            ><UIcon
+              v-if="look"
+              :name="look.icon"
+            />
+            {{ look?.word ?? 'incomplete' }}</span
           >
-        </UButton>
-        <span class="hint day">{{ day }}</span>
-        <UButton
-          variant="ghost"
-          color="neutral"
-          icon="i-lucide-copy"
-          :aria-label="`Duplicate ${plan.name}`"
-          @click="duplicate(plan)"
-        />
-        <UButton
-          variant="ghost"
-          color="neutral"
-          icon="i-lucide-trash-2"
-          :aria-label="`Delete ${plan.name}`"
-          @click="
-            () => {
-              remove('plans', plan.id, plan.name)
-            }
-          "
-        />
+          <UButton
+            variant="ghost"
+            color="neutral"
+            class="open"
+            @click="reopen(plan)"
+          >
+            <b>{{ plan.name }}</b>
+            <span class="hint">{{ line }}</span>
+            <span
+              v-if="plan.note"
+              class="hint note"
+              >{{ plan.note }}</span
+            >
+          </UButton>
+          <span class="hint day">{{ day }}</span>
+          <UButton
+            variant="ghost"
+            color="neutral"
+            icon="i-lucide-copy"
+            :aria-label="`Duplicate ${plan.name}`"
+            @click="duplicate(plan)"
+          />
+          <UButton
+            variant="ghost"
+            color="neutral"
+            icon="i-lucide-trash-2"
+            :aria-label="`Delete ${plan.name}`"
+            @click="
+              () => {
+                remove('plans', plan.id, plan.name)
+              }
+            "
+          />
+        </div>
       </li>
     </ul>
   </div>
@@ -220,11 +226,16 @@ function duplicate(plan: Plan): void {
 .list {
   position: relative;
 }
-.plan {
+.row {
   position: absolute;
   left: 0;
   right: 0;
   top: 0;
+  padding-bottom: 8px;
+  contain: layout paint style;
+}
+.plan {
+  min-height: 76px;
   display: flex;
   align-items: center;
   gap: 12px;
@@ -232,7 +243,6 @@ function duplicate(plan: Plan): void {
   background: var(--white);
   border: 1.5px solid var(--line);
   border-radius: 12px;
-  contain: layout paint style;
 }
 .mark {
   flex: none;
@@ -257,9 +267,6 @@ function duplicate(plan: Plan): void {
 .open b,
 .open .hint {
   display: block;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
 }
 .open:hover b {
   text-decoration: underline;

@@ -14,6 +14,7 @@ import PlateView from '~/seam/PlateView.vue'
 import HandWalkLog from './parts/HandWalkLog.vue'
 import NeedleLabelInput from '~/inPlace/NeedleLabelInput.vue'
 import { dayOf } from '~/utils/dates'
+import StitchPicker from './parts/StitchPicker.vue'
 import StitchSettings from './parts/StitchSettings.vue'
 import VerdictCard from './parts/VerdictCard.vue'
 import WidthDial from './parts/WidthDial.vue'
@@ -114,7 +115,7 @@ describe('needle by its label, and the stitch’s settings', () => {
     const page = show(StitchSettings)
     await page.press('Length more')
     await page.press(/^Needle moved more/)
-    await page.press('Mirror')
+    await show(StitchPicker).press('Mirror')
     expect(bench.setup.stitch).toMatchObject({ mirror: true })
     expect(bench.setup.stitch.lengthMm).toBeGreaterThan(2.5)
     expect(bench.setup.stitch.positionMm).toBeGreaterThan(0)

@@ -17,7 +17,12 @@ const fields = computed(() => swatchFields(swatch).filter(({ value }) => value !
     @update:open="emit('close')"
   >
     <template #body>
-      <div class="large">
+      <div
+        class="large"
+        tabindex="0"
+        role="group"
+        :aria-label="swatch.name"
+      >
         <SwatchPicture :swatch="swatch" />
         <dl>
           <template

@@ -138,7 +138,7 @@ const near = computed(
   gap: 5px;
 }
 .steps button {
-  min-height: 40px;
+  min-height: 44px;
   padding: 0 12px;
   text-align: left;
   border: 1.5px solid var(--line-strong);

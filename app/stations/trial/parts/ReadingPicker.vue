@@ -99,9 +99,9 @@ span {
 }
 em {
   position: absolute;
-  top: -9px;
-  padding: 0 6px;
-  border-radius: 8px;
+  top: 0;
+  padding: 2px 6px;
+  border-radius: 4px;
   font-style: normal;
   font-size: 14px;
   font-weight: 700;

@@ -100,7 +100,6 @@ async function save(): Promise<void> {
 }
 .fields {
   display: grid;
-  grid-template-columns: 148px minmax(0, 1fr);
   gap: 10px;
 }
 .date {

@@ -73,7 +73,7 @@ useKeys({ nextNeedle: next })
 <style scoped>
 .tiles {
   display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(76px, 1fr));
   gap: 6px;
   max-height: 240px;
   overflow-y: auto;
@@ -116,9 +116,8 @@ useKeys({ nextNeedle: next })
 .tile .type {
   color: var(--mute);
   font-size: 14px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  padding: 0 3px;
+  white-space: normal;
+  overflow-wrap: anywhere;
 }
 .tile[aria-pressed='true'] {
   border-color: var(--mulberry);
@@ -126,11 +125,8 @@ useKeys({ nextNeedle: next })
   background: var(--white);
 }
 .tile.no {
-  background: repeating-linear-gradient(
-    135deg,
-    transparent 0 5px,
-    color-mix(in srgb, var(--madder) 14%, transparent) 5px 7px
-  );
+  background: var(--strikes-bg);
+  border-color: var(--madder);
 }
 .tile.no em:last-child {
   color: var(--madder-text);

@@ -26,19 +26,29 @@ const held = computed(() => {
 
 <template>
   <div>
-    <UButton
-      variant="ghost"
-      color="neutral"
-      class="pick"
-      @click="
-        () => {
-          open = true
-        }
-      "
-    >
-      <span>{{ bench.parts.stitch?.name ?? 'Choose a stitch' }}</span>
-      <span class="hint">{{ held }}length {{ length(bench.setup.stitch.lengthMm) }}</span>
-    </UButton>
+    <div class="line">
+      <UButton
+        variant="ghost"
+        color="neutral"
+        class="pick"
+        @click="
+          () => {
+            open = true
+          }
+        "
+      >
+        <span>{{ bench.parts.stitch?.name ?? 'Choose a stitch' }}</span>
+        <span class="hint">{{ held }}length {{ length(bench.setup.stitch.lengthMm) }}</span>
+      </UButton>
+      <IconButton
+        class="mirror"
+        icon="i-lucide-flip-horizontal-2"
+        tip="Mirror the stitch"
+        label="Mirror"
+        :aria-pressed="bench.setup.stitch.mirror"
+        @click="bench.setStitch({ mirror: !bench.setup.stitch.mirror })"
+      />
+    </div>
     <div
       v-if="isBeginning"
       class="firsts"
@@ -61,3 +71,27 @@ const held = computed(() => {
     />
   </div>
 </template>
+
+<style scoped>
+.line,
+.firsts {
+  display: flex;
+  gap: 8px;
+}
+.line .pick {
+  flex: 1;
+}
+.firsts {
+  flex-wrap: wrap;
+  margin-top: 6px;
+}
+.mirror {
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  background: var(--cloth);
+}
+.mirror[aria-pressed='true'] {
+  border-color: var(--mulberry);
+  box-shadow: 0 0 0 1.5px var(--mulberry);
+}
+</style>

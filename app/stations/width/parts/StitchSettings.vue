@@ -70,15 +70,6 @@ const reach = computed(() => {
       "
       @step="setPosition"
     />
-    <UButton
-      variant="ghost"
-      color="neutral"
-      class="mirror"
-      :aria-pressed="stitch.mirror"
-      @click="bench.setStitch({ mirror: !stitch.mirror })"
-    >
-      <UIcon name="i-lucide-flip-horizontal-2" /> Mirror
-    </UButton>
     <p
       v-if="problem"
       role="alert"
@@ -92,27 +83,11 @@ const reach = computed(() => {
 <style scoped>
 .settings {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr) 72px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 8px;
   align-items: end;
 }
 .problem {
   grid-column: 1 / -1;
-}
-.mirror {
-  min-height: 44px;
-  display: grid;
-  justify-items: center;
-  align-content: center;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 10px;
-  background: var(--cloth);
-  font-size: 14px;
-  font-weight: 600;
-  cursor: pointer;
-}
-.mirror[aria-pressed='true'] {
-  border-color: var(--mulberry);
-  box-shadow: 0 0 0 1.5px var(--mulberry);
 }
 </style>

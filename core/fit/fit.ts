@@ -1,0 +1,222 @@
+import { CoreError, requireInRange } from '#core/errors'
+
+/** The dial for stitch length: marks from `minMm` by `stepMm`, none over `maxMm`. */
+export interface LengthDial {
+  readonly minMm: number
+  readonly maxMm: number
+  readonly stepMm: number
+}
+
+/** A guess for a machine whose dial nobody described. */
+export const UNKNOWN_LENGTH_DIAL: LengthDial = { minMm: 0.5, maxMm: 5, stepMm: 0.1 }
+
+/** How far the last stitch may land from the point, in mm, unless one asks for less. A guess. */
+export const DEFAULT_MISS_MM = 0.25
+export const MOST_LENGTH_MARKS = 500
+const MOST_SIDE_MM = 10_000
+/** Two lengths are the same within this, in mm. */
+const SAME_MM = 1e-6
+
+/** So many stitches at one mark of the dial. */
+export interface FitPart {
+  readonly count: number
+  readonly lengthMm: number
+}
+
+/** A way to come along a side with whole stitches. */
+export interface FitPlan {
+  /** One part, or two with different marks, the shorter stitches first. */
+  readonly parts: readonly FitPart[]
+  readonly stitches: number
+  /** How many marks of the dial it takes: 1 or 2. */
+  readonly marks: number
+  /** How far its marks are from the length wanted, at most, in mm. */
+  readonly deviationMm: number
+  /** What is left of the side after the last stitch, in mm; negative: past the point. */
+  readonly missMm: number
+}
+
+/** Whole stitches of one length that the dial may not have. */
+export interface EvenFit {
+  readonly stitches: number
+  readonly lengthMm: number
+}
+
+/**
+ * The marks a dial can be set to, in mm, rising.
+ *
+ * @throws {CoreError} `non-finite`; `out-of-range`; `too-many` over 500 marks.
+ *
+ * @example
+ * lengthMarks({ minMm: 5, maxMm: 6, stepMm: 1 }) // [5, 6]
+ */
+export function lengthMarks({ minMm, maxMm, stepMm }: LengthDial): number[] {
+  requireInRange(minMm, 'dial.minMm', 0.01, 100)
+  requireInRange(maxMm, 'dial.maxMm', minMm, 100)
+  requireInRange(stepMm, 'dial.stepMm', 0.001, 100)
+  // The nudge keeps the last mark where the steps end on it but for a rounding error.
+  const count = Math.floor((maxMm - minMm) / stepMm + 1e-9) + 1
+  if (count > MOST_LENGTH_MARKS)
+    throw new CoreError('too-many', `dial has ${count} marks; ${MOST_LENGTH_MARKS} are the most`, {
+      field: 'dial.stepMm',
+      most: MOST_LENGTH_MARKS,
+    })
+  return Array.from({ length: count }, (_, i) => toNanometre(minMm + i * stepMm))
+}
+
+/**
+ * The side in whole stitches of one length, as near to the wanted one as whole stitches come: at least one.
+ *
+ * @param sideMm - over 0 to 10 000.
+ * @param wantedMm - 0.05 to 100.
+ *
+ * @example
+ * evenFit(43, 5) // { stitches: 9, lengthMm: 4.777… }
+ */
+export function evenFit(sideMm: number, wantedMm: number): EvenFit {
+  requireInRange(sideMm, 'sideMm', SAME_MM, MOST_SIDE_MM)
+  requireInRange(wantedMm, 'wantedMm', 0.05, 100)
+  const stitches = Math.max(1, Math.round(sideMm / wantedMm))
+  return { stitches, lengthMm: sideMm / stitches }
+}
+
+/**
+ * All ways along a side, with one mark or two mixed, that no other beats in all three of: deviation from the
+ * wanted length, number of marks, and miss (the Pareto front, as multi-objective optimization names it).
+ *
+ * @param sideMm - over 0 to 10 000.
+ * @param wantedMm - 0.05 to 100.
+ * @param marks - from `lengthMarks`.
+ * @param mostMissMm - how far the last stitch may land from the point, 0 to 10.
+ * @returns one plan for each point of the front, the smallest deviation first: the first is recommended.
+ *   Empty where no plan is near enough.
+ *
+ * @example
+ * fitPlans(43, 5, [5, 6])[0].parts // [{ count: 5, lengthMm: 5 }, { count: 3, lengthMm: 6 }]
+ */
+export function fitPlans(
+  sideMm: number,
+  wantedMm: number,
+  marks: readonly number[],
+  mostMissMm = DEFAULT_MISS_MM,
+): FitPlan[] {
+  requireInRange(sideMm, 'sideMm', SAME_MM, MOST_SIDE_MM)
+  requireInRange(wantedMm, 'wantedMm', 0.05, 100)
+  requireInRange(mostMissMm, 'mostMissMm', 0, 10)
+  const near = marks
+    .map((mm): NearMark => ({ mm, deviationMm: toNanometre(Math.abs(mm - wantedMm)) }))
+    .sort((a, b) => a.deviationMm - b.deviationMm || a.mm - b.mm)
+  const leastMm = leastMissMm(sideMm, marks)
+  const front: FitPlan[] = []
+  /** The smallest miss so far with one mark, and with at most two. */
+  const best = { one: mostMissMm + 2 * SAME_MM, any: mostMissMm + 2 * SAME_MM }
+  for (const group of byDeviation(near)) {
+    const single = closest(group.map(({ now }) => singlePlan(sideMm, now)))
+    if (single && isBetter(single, best.one)) {
+      front.push(single)
+      best.one = Math.abs(single.missMm)
+      best.any = Math.min(best.any, best.one)
+    }
+    if (best.any > leastMm + SAME_MM) {
+      const mixed = closest(
+        group.flatMap(({ now, before }) => before.map(other => mixedPlan(sideMm, other, now))),
+      )
+      if (mixed && isBetter(mixed, best.any)) {
+        front.push(mixed)
+        best.any = Math.abs(mixed.missMm)
+      }
+    }
+    if (best.one <= leastMm + SAME_MM) break
+  }
+  return front
+}
+
+interface NearMark {
+  readonly mm: number
+  readonly deviationMm: number
+}
+
+/** Marks as far from the wanted length as each other, each with all that may be mixed with it there. */
+function byDeviation(near: readonly NearMark[]): { now: NearMark; before: NearMark[] }[][] {
+  const groups: { now: NearMark; before: NearMark[] }[][] = []
+  near.forEach((now, i) => {
+    const entry = { now, before: near.slice(0, i) }
+    const group = groups.at(-1)
+    if (group && now.deviationMm - group[0]!.now.deviationMm <= SAME_MM) group.push(entry)
+    else groups.push([entry])
+  })
+  return groups
+}
+
+function isBetter({ missMm }: FitPlan, thanMm: number): boolean {
+  return Math.abs(missMm) < thanMm - SAME_MM
+}
+
+/** The one that lands nearest; of those alike, the one that strays least from the wanted length. */
+function closest(plans: readonly (Candidate | null)[]): FitPlan | null {
+  let found: Candidate | null = null
+  for (const plan of plans) if (plan && (!found || isCloser(plan, found))) found = plan
+  return found?.plan ?? null
+}
+function isCloser(a: Candidate, b: Candidate): boolean {
+  const apart = Math.abs(a.plan.missMm) - Math.abs(b.plan.missMm)
+  if (Math.abs(apart) > SAME_MM) return apart < 0
+  return a.strayMm < b.strayMm - SAME_MM
+}
+interface Candidate {
+  readonly plan: FitPlan
+  /** Deviations of all its stitches together, in mm. */
+  readonly strayMm: number
+}
+
+function singlePlan(sideMm: number, mark: NearMark): Candidate {
+  const count = Math.max(1, Math.round(sideMm / mark.mm))
+  return candidate(sideMm, [[count, mark]])
+}
+
+/** null: the side has no room for one of each. */
+function mixedPlan(sideMm: number, a: NearMark, b: NearMark): Candidate | null {
+  const [short, long] = a.mm < b.mm ? [a, b] : [b, a]
+  let found: Candidate | null = null
+  const mostLong = Math.floor((sideMm - short.mm) / long.mm + 1)
+  for (let longs = 1; longs <= mostLong; longs++) {
+    const shorts = Math.max(1, Math.round((sideMm - longs * long.mm) / short.mm))
+    const next = candidate(sideMm, [
+      [shorts, short],
+      [longs, long],
+    ])
+    if (!found || isCloser(next, found)) found = next
+  }
+  return found
+}
+
+function candidate(sideMm: number, counted: readonly (readonly [number, NearMark])[]): Candidate {
+  const sewnMm = counted.reduce((sum, [count, { mm }]) => sum + count * mm, 0)
+  return {
+    strayMm: counted.reduce((sum, [count, { deviationMm }]) => sum + count * deviationMm, 0),
+    plan: {
+      parts: counted.map(([count, { mm }]) => ({ count, lengthMm: mm })),
+      stitches: counted.reduce((sum, [count]) => sum + count, 0),
+      marks: counted.length,
+      deviationMm: Math.max(...counted.map(([, { deviationMm }]) => deviationMm)),
+      missMm: toNanometre(sideMm - sewnMm),
+    },
+  }
+}
+
+/**
+ * No plan can miss by less: every sum of marks is a multiple of their common divisor. With it the search ends
+ * early, without leaving anything out.
+ */
+function leastMissMm(sideMm: number, marks: readonly number[]): number {
+  const divisorNm = marks.map(mm => Math.round(mm * 1e6)).reduce(greatestDivisor)
+  const overNm = Math.round(sideMm * 1e6) % divisorNm
+  return Math.min(overNm, divisorNm - overNm) / 1e6
+}
+function greatestDivisor(a: number, b: number): number {
+  return b === 0 ? a : greatestDivisor(b, a % b)
+}
+
+function toNanometre(mm: number): number {
+  return Math.round(mm * 1e6) / 1e6 + 0
+}

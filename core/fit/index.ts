@@ -1,0 +1,15 @@
+export {
+  DEFAULT_MISS_MM,
+  type EvenFit,
+  evenFit,
+  type FitPart,
+  type FitPlan,
+  fitPlans,
+  type LengthDial,
+  lengthMarks,
+  MOST_LENGTH_MARKS,
+  UNKNOWN_LENGTH_DIAL,
+} from './fit'
+export { type FarPoint, farPoint, type Feed, feedFactor, UNKNOWN_FEED } from './feed'
+export { placesAlong, stitchEnds } from './landings'
+export { planWords } from './planWords'

@@ -1,0 +1,125 @@
+import { requireInRange } from '#core/errors'
+import { formatNumber } from '#core/units'
+import { type Groove, type GroovedFoot, grooveFor } from './groove'
+import { type Layout, layOut, type TuckLayout } from './layout'
+import { ridgeMm } from './ridge'
+import { type MeasuredSwatch, type TakeUp, takeUpOf } from './takeUp'
+
+/** All that a front of pintucks is planned from. Lengths in mm. */
+export interface PintuckInput {
+  readonly needle: { readonly gapMm: number; readonly sizeNm: number }
+  readonly layout: TuckLayout
+  /** Thickness of the cloth; null: not measured. */
+  readonly clothMm: number | null
+  /** Cloth more than the sum, half of it at each side. */
+  readonly reserveMm: number
+  /** null: not measured. */
+  readonly takeUp: MeasuredSwatch | null
+  readonly foot: GroovedFoot | null
+  /** Thickness of a cord under the cloth; null: none. */
+  readonly cordMm: number | null
+}
+
+export interface PintuckWarning {
+  readonly code: 'take-up-above-gap' | 'cord-too-thick' | 'wider-than-piece'
+  readonly message: string
+}
+
+export interface PintuckPlan extends Layout {
+  readonly takeUp: TakeUp
+  /** Centre lines on the flat cloth, from the blank's left edge; null: the take-up is not measured. */
+  readonly flatMm: readonly number[] | null
+  /** How wide to cut; null: only a range is known. */
+  readonly blankMm: number | null
+  readonly blankLeastMm: number
+  readonly blankMostMm: number
+  /** How high a ridge stands, if it stands round; null: not known. */
+  readonly ridgeMm: number | null
+  readonly groove: Groove | null
+  readonly cordMostMm: number
+  readonly warnings: readonly PintuckWarning[]
+}
+
+const SAME_MM = 1e-6
+
+/**
+ * The whole of a plan for pintucks: where they lie on the finished and on the flat cloth, how wide to cut,
+ * what can ride in the foot's grooves, and what speaks against it.
+ *
+ * @throws {CoreError} from its parts; a cord from 0.1 to 20 mm, a reserve from 0 to 10 000 mm.
+ *
+ * @example
+ * planPintucks({
+ *   needle: { gapMm: 2, sizeNm: 80 },
+ *   layout: { wanted: { count: 6 }, spacingMm: 6, group: { of: 3, gapMm: 14 }, pieceMm: 60, edgeMm: null },
+ *   clothMm: null,
+ *   reserveMm: 20,
+ *   takeUp: { beforeMm: 100, afterMm: 88, tucks: 10, readMm: 0.5 },
+ *   foot: null,
+ *   cordMm: null,
+ * }).blankMm // 87.2
+ */
+export function planPintucks(input: PintuckInput): PintuckPlan {
+  const { needle, reserveMm, cordMm, foot } = input
+  requireInRange(reserveMm, 'reserveMm', 0, 10_000)
+  requireInRange(needle.sizeNm, 'needle.sizeNm', 10, 500)
+  if (cordMm !== null) requireInRange(cordMm, 'cordMm', 0.1, 20)
+  const layout = layOut(input.layout, needle.gapMm)
+  const takeUp = takeUpOf(input.takeUp, needle.gapMm, input.clothMm ?? 0)
+  const blank = (eachMm: number) => layout.pieceMm + layout.count * eachMm + reserveMm
+  const { eachMm } = takeUp
+  const plan = {
+    ...layout,
+    takeUp,
+    flatMm: eachMm === null ? null : layout.finishedMm.map((x, i) => flatMm(x, i, eachMm, reserveMm)),
+    blankMm: eachMm === null ? null : blank(eachMm),
+    blankLeastMm: blank(takeUp.leastMm),
+    blankMostMm: blank(takeUp.mostMm),
+    ridgeMm: eachMm === null ? null : ridgeMm(needle.gapMm, eachMm),
+    groove: foot ? grooveFor(foot, input.layout.spacingMm) : null,
+    cordMostMm: Math.max(0, needle.gapMm - needle.sizeNm / 100),
+  }
+  return { ...plan, warnings: warningsOf(input, plan) }
+}
+
+/**
+ * A tuck's centre line on the flat cloth: its finished place, the tucks before it, and half of itself.
+ * Source: arithmetic.
+ *
+ * @param finishedMm - from the finished piece's left edge.
+ * @param index - tucks before it.
+ *
+ * @example
+ * flatMm(17, 1, 1.2, 20) // 28.8
+ */
+export function flatMm(finishedMm: number, index: number, eachMm: number, reserveMm: number): number {
+  return finishedMm + index * eachMm + eachMm / 2 + reserveMm / 2
+}
+
+function warningsOf(
+  { needle, cordMm }: PintuckInput,
+  { takeUp, cordMostMm, finishedMm, pieceMm, spanMm }: Omit<PintuckPlan, 'warnings'>,
+): PintuckWarning[] {
+  const warnings: PintuckWarning[] = []
+  const mm = (value: number) => `${formatNumber(value, 1)} mm`
+  if (takeUp.eachMm !== null && takeUp.eachMm > needle.gapMm + SAME_MM)
+    warnings.push({
+      code: 'take-up-above-gap',
+      message:
+        `Each tuck takes ${mm(takeUp.eachMm)}, more than the ${mm(needle.gapMm)} between the needles: `
+        + 'measure again, or the cloth beside the tucks draws in.',
+    })
+  if (cordMm !== null && cordMm > cordMostMm + SAME_MM)
+    warnings.push({
+      code: 'cord-too-thick',
+      message: `A cord of ${mm(cordMm)} does not go between the needles: ${mm(cordMostMm)} at most.`,
+    })
+  if (finishedMm[0]! < -SAME_MM || finishedMm.at(-1)! > pieceMm + SAME_MM)
+    warnings.push({
+      code: 'wider-than-piece',
+      message:
+        `The tucks span ${mm(spanMm)} and reach past the edge of a piece of ${mm(pieceMm)}: fewer tucks, `
+        + 'a smaller spacing, or another edge distance.',
+    })
+  return warnings
+}

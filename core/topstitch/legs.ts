@@ -1,0 +1,81 @@
+import { requireInRange } from '#core/errors'
+import { type Inner, innerParallel } from './innerParallel'
+import { type Outline, type Point, sidesOf } from './outline'
+
+/** A stretch of a row from corner to corner: what is sewn without turning. */
+export interface OutlineLeg {
+  /** Its sides of the outline, by index, in order. */
+  readonly sides: readonly number[]
+  readonly lengthMm: number
+  /** Its way, corner to corner. */
+  readonly pathMm: readonly Point[]
+  /** Least radius of the finished edge beside it, in mm; null: straight. */
+  readonly leastRadiusMm: number | null
+}
+
+/**
+ * A row's legs. A point where the edge turns by at least `cornerDeg` is a corner; the points between make a
+ * curve.
+ *
+ * @param cornerDeg - 0 to 180; 0: every point is a corner.
+ *
+ * @example
+ * legsOf(rectangle(120, 140), 6.35, 35).legs.length // 4
+ */
+export function legsOf(
+  outline: Outline,
+  distanceMm: number,
+  cornerDeg: number,
+): { readonly legs: readonly OutlineLeg[]; readonly inner: Inner } {
+  requireInRange(cornerDeg, 'cornerDeg', 0, 180)
+  const inner = innerParallel(outline, distanceMm)
+  const sides = sidesOf(outline.pointsMm, outline.closed)
+  const groups: number[][] = []
+  sides.forEach((_, i) => {
+    if (i === 0 || isCorner(outline, i, cornerDeg)) groups.push([i])
+    else groups.at(-1)!.push(i)
+  })
+  // Round a closed edge the first stretch may go on from the last.
+  if (outline.closed && groups.length > 1 && !isCorner(outline, 0, cornerDeg)) {
+    const last = groups.pop()!
+    groups[0] = [...last, ...groups[0]!]
+  }
+  return { inner, legs: groups.map(group => legOf(group, inner, outline)) }
+}
+
+function isCorner({ pointsMm }: Outline, i: number, cornerDeg: number): boolean {
+  return (turnAt(pointsMm, i) * 180) / Math.PI >= cornerDeg - 1e-9
+}
+
+/** How far the edge turns at a point, in radians, either way. */
+function turnAt(points: readonly Point[], i: number): number {
+  const before = points.at(i - 1)!
+  const here = points[i]!
+  const after = points[(i + 1) % points.length]!
+  const [ax, ay, bx, by] = [here.x - before.x, here.y - before.y, after.x - here.x, after.y - here.y]
+  return Math.abs(Math.atan2(ax * by - ay * bx, ax * bx + ay * by))
+}
+
+function legOf(sides: readonly number[], { sidesMm, runs }: Inner, { pointsMm }: Outline): OutlineLeg {
+  const shown = sides.flatMap(i => (runs[i] ? [runs[i]] : []))
+  const inside = sides.slice(1)
+  const radii = inside.map(i => radiusAt(pointsMm, i))
+  return {
+    sides,
+    lengthMm: sides.reduce((sum, i) => sum + sidesMm[i]!, 0),
+    pathMm: shown.length > 0 ? [shown[0]![0], ...shown.map(([, to]) => to)] : [],
+    leastRadiusMm: radii.length > 0 ? Math.min(...radii) : null,
+  }
+}
+
+/** The radius of the circle that the two sides at a point follow. */
+function radiusAt(points: readonly Point[], i: number): number {
+  const before = points.at(i - 1)!
+  const here = points[i]!
+  const after = points[(i + 1) % points.length]!
+  const short = Math.min(
+    Math.hypot(here.x - before.x, here.y - before.y),
+    Math.hypot(after.x - here.x, after.y - here.y),
+  )
+  return short / (2 * Math.tan(turnAt(points, i) / 2))
+}

@@ -1,0 +1,361 @@
+import { EndType, inflatePathsD, JoinType } from 'clipper2-ts'
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { lengthMarks } from '#core/fit'
+import {
+  areaRows,
+  checkOutline,
+  cornerWays,
+  guideAt,
+  humpSteps,
+  innerParallel,
+  leastRadiusMm,
+  legsOf,
+  type Outline,
+  outlineOfShape,
+  planRows,
+  type Point,
+  type RowsInput,
+  showing,
+  topstitchDrawing,
+  twinOnCurve,
+} from '#core/topstitch'
+
+const rectangle = (wideMm: number, tallMm: number) => outlineOfShape({ kind: 'rectangle', wideMm, tallMm })
+const near = (values: readonly number[]) => values.map(value => Math.round(value * 1e6) / 1e6)
+const areaOf = (points: readonly Point[]) =>
+  points.reduce((sum, a, i) => {
+    const b = points[(i + 1) % points.length]!
+    return sum + (a.x * b.y - b.x * a.y) / 2
+  }, 0)
+/** The inner parallel as another package makes it, corners mitred. */
+const byPackage = ({ pointsMm }: Outline, distanceMm: number) =>
+  inflatePathsD(
+    [pointsMm.map(({ x, y }) => ({ x, y, z: 0 }))],
+    -distanceMm,
+    JoinType.Miter,
+    EndType.Polygon,
+    100,
+    8,
+  )
+
+describe('an outline', () => {
+  it.each<[string, Outline, string]>([
+    ['too few points', { pointsMm: [{ x: 0, y: 0 }], closed: false }, 'outline.pointsMm'],
+    [
+      'a doubled point',
+      {
+        pointsMm: [
+          { x: 0, y: 0 },
+          { x: 0, y: 0 },
+          { x: 5, y: 5 },
+        ],
+        closed: true,
+      },
+      'outline.pointsMm.1',
+    ],
+    [
+      'NaN',
+      {
+        pointsMm: [
+          { x: Number.NaN, y: 0 },
+          { x: 1, y: 1 },
+        ],
+        closed: false,
+      },
+      'outline.pointsMm.0.x',
+    ],
+    [
+      'a bow tie',
+      {
+        pointsMm: [
+          { x: 0, y: 0 },
+          { x: 10, y: 10 },
+          { x: 10, y: 0 },
+          { x: 0, y: 10 },
+        ],
+        closed: true,
+      },
+      'outline.pointsMm.2',
+    ],
+    [
+      'a spike that runs back on itself',
+      {
+        pointsMm: [
+          { x: 0, y: 0 },
+          { x: 10, y: 0 },
+          { x: 4, y: 0 },
+          { x: 4, y: 9 },
+        ],
+        closed: false,
+      },
+      'outline.pointsMm.1',
+    ],
+  ])('is refused with %s', (_, outline, field) =>
+    expect(() => checkOutline(outline)).toThrow(
+      expect.objectContaining({ details: expect.objectContaining({ field }) }),
+    ),
+  )
+  it('of every shape passes, and runs with the cloth on its left', () => {
+    const shapes = [
+      rectangle(120, 140),
+      outlineOfShape({ kind: 'circle', diameterMm: 80 }),
+      outlineOfShape({
+        kind: 'typed',
+        closed: true,
+        sides: [100, 100, 100].map(lengthMm => ({ lengthMm, turnDeg: 120 })),
+      }),
+    ]
+    for (const outline of shapes) {
+      expect(() => checkOutline(outline)).not.toThrow()
+      expect(areaOf(outline.pointsMm)).toBeGreaterThan(0)
+    }
+    for (const corners of ['square', 'cut', 'round'] as const)
+      expect(() =>
+        checkOutline(outlineOfShape({ kind: 'pocket', wideMm: 120, tallMm: 140, corners, cornerMm: 20 })),
+      ).not.toThrow()
+  })
+  it('typed side by side must come back to where it began', () =>
+    expect(() =>
+      outlineOfShape({
+        kind: 'typed',
+        closed: true,
+        sides: [100, 100, 60].map(lengthMm => ({ lengthMm, turnDeg: 120 })),
+      }),
+    ).toThrow(/measure a side or a turn again/))
+})
+
+describe('the inner parallel', () => {
+  // Geometry: a leg loses d/tan(α/2) at each inside angle α.
+  it('of a rectangle loses the distance at each corner', () =>
+    expect(near(innerParallel(rectangle(120, 140), 6.35).sidesMm)).toEqual([107.3, 127.3, 107.3, 127.3]))
+  it('of a triangle with equal sides loses d/tan 30° at each corner', () => {
+    const triangle = outlineOfShape({
+      kind: 'typed',
+      closed: true,
+      sides: [100, 100, 100].map(lengthMm => ({ lengthMm, turnDeg: 120 })),
+    })
+    const expected = 100 - (2 * 5) / Math.tan(Math.PI / 6)
+    for (const side of innerParallel(triangle, 5).sidesMm) expect(side).toBeCloseTo(expected, 9)
+  })
+  it('loses nothing at open ends, and gains where the edge turns away', () => {
+    const step: Outline = {
+      pointsMm: [
+        { x: 0, y: 0 },
+        { x: 50, y: 0 },
+        { x: 50, y: -40 },
+      ],
+      closed: false,
+    }
+    expect(near(innerParallel(step, 6).sidesMm)).toEqual([56, 46])
+  })
+  it('of a circle has the radius less the distance', () => {
+    const circle = outlineOfShape({ kind: 'circle', diameterMm: 100 })
+    const length = innerParallel(circle, 10).sidesMm.reduce((sum, side) => sum + side, 0)
+    expect(length / (2 * Math.PI * 40)).toBeCloseTo(1, 3)
+    expect(innerParallel(circle, 51).vanished).toBe(true)
+  })
+  it('passes a short side by, and vanishes where nothing is left', () => {
+    const cut = outlineOfShape({ kind: 'pocket', wideMm: 120, tallMm: 140, corners: 'cut', cornerMm: 4 })
+    const inner = innerParallel(cut, 10)
+    expect(inner.vanished).toBe(false)
+    expect(near(inner.sidesMm)).toEqual([130, 0, 100, 0, 130])
+    expect(innerParallel(rectangle(20, 100), 12).vanished).toBe(true)
+    expect(innerParallel(rectangle(20, 20), 10).vanished).toBe(true)
+  })
+  it('that runs into itself is none', () => {
+    // Two bodies of cloth joined by a neck of 10 mm.
+    const neck: Outline = {
+      closed: true,
+      pointsMm: [
+        { x: 0, y: 0 },
+        { x: 40, y: 0 },
+        { x: 40, y: 15 },
+        { x: 60, y: 15 },
+        { x: 60, y: 0 },
+        { x: 100, y: 0 },
+        { x: 100, y: 40 },
+        { x: 60, y: 40 },
+        { x: 60, y: 25 },
+        { x: 40, y: 25 },
+        { x: 40, y: 40 },
+        { x: 0, y: 40 },
+      ],
+    }
+    expect(innerParallel(neck, 4).vanished).toBe(false)
+    expect(innerParallel(neck, 7).vanished).toBe(true)
+  })
+  // Reference: clipper2-ts, a port of a published polygon clipping and offsetting library.
+  const star = (radii: readonly number[]): Outline => ({
+    closed: true,
+    pointsMm: radii.map((radius, i) => {
+      const angle = (2 * Math.PI * i) / radii.length
+      return { x: radius * Math.cos(angle), y: radius * Math.sin(angle) }
+    }),
+  })
+  function expectAsByPackage(outline: Outline, distanceMm: number) {
+    const inner = innerParallel(outline, distanceMm)
+    const [theirs, ...others] = byPackage(outline, distanceMm)
+    expect(others).toEqual([])
+    const points = inner.runs.flatMap(run => (run ? [run[0]] : []))
+    expect(areaOf(points)).toBeCloseTo(Math.abs(areaOf(theirs!)), 2)
+    const sides = theirs!.map((a, i) => {
+      const b = theirs![(i + 1) % theirs!.length]!
+      return Math.hypot(b.x - a.x, b.y - a.y)
+    })
+    const sum = (lengths: readonly number[]) => lengths.reduce((total, one) => total + one, 0)
+    expect(sum(inner.sidesMm)).toBeCloseTo(sum(sides), 2)
+  }
+  const radii = fc.array(fc.double({ min: 30, max: 100, noNaN: true }), { minLength: 3, maxLength: 12 })
+  it('is the one a geometry package makes, whatever the outline', () =>
+    fc.assert(
+      fc.property(radii, fc.double({ min: 0.5, max: 40, noNaN: true }), (radii, distanceMm) => {
+        const outline = star(radii)
+        fc.pre(!innerParallel(outline, distanceMm).vanished)
+        expectAsByPackage(outline, distanceMm)
+      }),
+      { numRuns: 300 },
+    ))
+  it('is there exactly as long as the package has one, of an outline without inward corners', () =>
+    fc.assert(
+      fc.property(
+        // Corners some way apart: of a sliver the package's own raster decides.
+        fc.uniqueArray(fc.integer({ min: 0, max: 23 }), { minLength: 3, maxLength: 10 }),
+        fc.double({ min: 0.5, max: 60, noNaN: true }),
+        (steps, distanceMm) => {
+          const pointsMm = steps
+            .sort((a, b) => a - b)
+            .map(step => (step * 15 * Math.PI) / 180)
+            .map(angle => ({ x: 60 * Math.cos(angle), y: 60 * Math.sin(angle) }))
+          const outline = { pointsMm, closed: true }
+          const [theirs] = byPackage(outline, distanceMm)
+          fc.pre(!theirs || Math.abs(areaOf(theirs)) > 0.01)
+          if (theirs) expectAsByPackage(outline, distanceMm)
+          else expect(innerParallel(outline, distanceMm).vanished).toBe(true)
+        },
+      ),
+      { numRuns: 300 },
+    ))
+})
+
+describe('legs', () => {
+  it('run from corner to corner, curves in one piece', () => {
+    const pocket = outlineOfShape({
+      kind: 'pocket',
+      wideMm: 120,
+      tallMm: 140,
+      corners: 'round',
+      cornerMm: 20,
+    })
+    const { legs } = legsOf(pocket, 6, 35)
+    expect(legs).toHaveLength(1)
+    // Down, round a quarter of R − d, along, round, up.
+    expect(legs[0]!.lengthMm).toBeCloseTo(120 + (Math.PI / 2) * 14 + 80 + (Math.PI / 2) * 14 + 120, 1)
+    expect(legs[0]!.leastRadiusMm).toBeCloseTo(20, 0)
+    expect(legsOf(rectangle(120, 140), 6, 35).legs.map(({ sides }) => sides)).toEqual([[0], [1], [2], [3]])
+    expect(legsOf(outlineOfShape({ kind: 'circle', diameterMm: 80 }), 5, 35).legs).toHaveLength(1)
+  })
+})
+
+const MARKS = lengthMarks({ minMm: 0.5, maxMm: 5, stepMm: 0.1 })
+const ROWS: RowsInput = {
+  outline: rectangle(120, 140),
+  rowsMm: [6.35],
+  needle: { construction: 'single', gapMm: 0 },
+  machineMaxMm: 9,
+  positionStepMm: null,
+  guides: [{ id: 'toe', fromNeedleMm: 6.35 }],
+  wantedMm: 3,
+  marks: MARKS,
+  mostMissMm: 0.25,
+  cornerDeg: 0,
+}
+describe('rows', () => {
+  // Worked by hand.
+  it('guide a single needle from the middle, a twin from the middle of its rows', () => {
+    expect(planRows(ROWS)[0]!.guides).toEqual([{ id: 'toe', positionMm: 0, offMm: 0, reachable: true }])
+    const twin = { ...ROWS, needle: { construction: 'twin', gapMm: 4 } as const }
+    const [row] = planRows(twin)
+    expect(near(row!.needleMm)).toEqual([6.35, 10.35])
+    expect(row!.guides[0]).toMatchObject({ positionMm: 2, reachable: true })
+    expect(planRows({ ...twin, machineMaxMm: 7 })[0]!.guides[0]!.reachable).toBe(false)
+    expect(planRows({ ...ROWS, needle: { construction: 'triple', gapMm: 2.5 } })[0]!.needleMm).toHaveLength(3)
+  })
+  it('fit whole stitches to every leg', () => {
+    const [row] = planRows(ROWS)
+    row!.plans.forEach((plans, leg) => {
+      const sewn = plans[0]!.parts.reduce((sum, { count, lengthMm }) => sum + count * lengthMm, 0)
+      expect(Math.abs(sewn - row!.legs[leg]!.lengthMm)).toBeLessThanOrEqual(0.25 + 1e-6)
+    })
+  })
+  it('say where one of a twin’s rows vanishes', () => {
+    const strip = { ...ROWS, outline: rectangle(24, 100), rowsMm: [9] }
+    expect(planRows(strip)[0]!.vanished).toBe(false)
+    expect(planRows({ ...strip, needle: { construction: 'twin', gapMm: 4 } })[0]!.vanished).toBe(true)
+  })
+  it('set the needle on the machine’s steps and say what that costs', () => {
+    const at = guideAt(
+      { id: 'flange', fromNeedleMm: 5 },
+      { barMm: 6.3, spanMm: 0, machineMaxMm: 7, stepMm: 0.5 },
+    )
+    expect(at).toMatchObject({ positionMm: 1.5, reachable: true })
+    expect(at.offMm).toBeCloseTo(0.2, 9)
+  })
+  it('come out on paper with every drop', () => {
+    const drawing = topstitchDrawing({
+      title: 'Pocket',
+      outline: ROWS.outline,
+      rows: planRows(ROWS),
+      wantedMm: 3,
+      length: String,
+    })
+    expect(drawing.wideMm).toBe(132)
+    const drops = drawing.marks.filter(({ kind }) => kind === 'circle').length
+    const stitches = planRows(ROWS)[0]!.plans.reduce((sum, plans) => sum + plans[0]!.stitches + 1, 0)
+    expect(drops).toBe(stitches)
+  })
+})
+
+describe('a twin that turns', () => {
+  // Worked by hand: g 4, L 2.5, least 1.5 → R 5; arc lengths L(1 ± g/2R).
+  it('needs a least radius, where the inner row has the least stitch', () => {
+    expect(leastRadiusMm(2.5, 4, 1.5)).toBeCloseTo(5, 9)
+    expect(twinOnCurve(2.5, 4, leastRadiusMm(2.5, 4, 1.5)).innerMm).toBeCloseTo(1.5, 9)
+    expect(twinOnCurve(2.5, 4, 20)).toEqual({ innerMm: 2.25, outerMm: 2.75 })
+  })
+  it('walks the outer needle round in short stitches, or crosses its rows', () => {
+    const ways = cornerWays(4, 90, 2.5)
+    expect(ways.steps.stitches).toBe(3)
+    expect(ways.steps.walkMm).toBeCloseTo(2 * Math.PI, 9)
+    expect(ways.crossed.sideMm).toBeCloseTo(4, 9)
+  })
+})
+
+describe('humps, areas and what is seen', () => {
+  it('put the shim behind when it climbs and before when it comes down', () =>
+    expect(humpSteps([{ atMm: 60, wideMm: 40, stepMm: 2 }]).map(({ atMm, code }) => [atMm, code])).toEqual([
+      [40, 'slow'],
+      [48, 'shim-behind'],
+      [72, 'shim-off'],
+      [88, 'shim-before'],
+      [112, 'shim-off'],
+    ]))
+  // Geometry of the circular arc: R = (c²/4 + s²)/2s, length = 2R asin(c/2R).
+  it('count rows over an area and carry a curve across', () => {
+    expect(areaRows({ acrossMm: 100, alongMm: 200, distanceMm: 20, marginMm: 10, sagMm: 0 })).toMatchObject({
+      totalMm: 1000,
+    })
+    const { rows } = areaRows({ acrossMm: 100, alongMm: 200, distanceMm: 50, marginMm: 0, sagMm: 20 })
+    expect(rows.map(({ radiusMm }) => radiusMm)).toEqual([260, 310, 360])
+    expect(rows[0]!.lengthMm).toBeCloseTo(2 * 260 * Math.asin(100 / 260), 9)
+    expect(rows[0]!.lengthMm).toBeGreaterThan(rows[2]!.lengthMm)
+  })
+  it.each([
+    [3.5, 0.4, 1.2, 'stands out'],
+    [2, 0.4, 1.2, 'shows'],
+    [2, 0.2, 3, 'lost in the cloth'],
+    [0.5, 0.4, null, 'lost in the cloth'],
+  ] as const)('a stitch of %f in thread of %f on cloth of %s: %s', (length, thread, cloth, verdict) =>
+    expect(showing(length, thread, cloth).verdict).toBe(verdict),
+  )
+})

@@ -1,0 +1,182 @@
+import { describe, expect, it } from 'vitest'
+import {
+  answerFit,
+  answerPintucks,
+  answerTopstitch,
+  fitRequestSchema,
+  fitResponseSchema,
+  pintucksRequestSchema,
+  pintucksResponseSchema,
+  topstitchRequestSchema,
+  topstitchResponseSchema,
+} from '#shared/api'
+
+const DIAL = { minMm: 0.5, maxMm: 5, stepMm: 0.1 }
+
+describe('POST /api/v1/pintucks', () => {
+  const REQUEST = {
+    needle: { gapMm: 2, sizeNm: 80 },
+    count: 6,
+    spacingMm: 6,
+    group: { of: 3, gapMm: 14 },
+    pieceMm: 60,
+    reserveMm: 20,
+    takeUp: { beforeMm: 100, afterMm: 88, tucks: 10 },
+  }
+  const ask = (over: object = {}) =>
+    pintucksResponseSchema.parse(answerPintucks(pintucksRequestSchema.parse({ ...REQUEST, ...over })))
+  // Worked by hand.
+  it('answers the worked example to the letter', () =>
+    expect(ask()).toEqual({
+      count: 6,
+      spanMm: 38,
+      finishedMm: [11, 17, 23, 37, 43, 49],
+      takeUp: { eachMm: 1.2, leastMm: 1.1, mostMm: 1.3 },
+      flatMm: [21.6, 28.8, 36, 51.2, 58.4, 65.6],
+      blankMm: 87.2,
+      blankLeastMm: 86.6,
+      blankMostMm: 87.8,
+      ridgeMm: expect.closeTo(0.7183, 4),
+      groove: null,
+      cordMostMm: 1.2,
+      warnings: [],
+    }))
+  it('gives a range without a swatch, and the groove of a foot', () => {
+    const answer = ask({ takeUp: undefined, foot: { pitchMm: 3, grooves: 5 } })
+    expect(answer).toMatchObject({
+      flatMm: null,
+      blankMm: null,
+      ridgeMm: null,
+      takeUp: { eachMm: null, leastMm: 0, mostMm: 2 },
+      blankLeastMm: 80,
+      blankMostMm: 92,
+      groove: { k: 2, spacingMm: 6, offMm: 0 },
+    })
+  })
+  it.each<[string, object, string]>([
+    ['both count and fill', { fillMm: 30 }, 'count'],
+    ['neither', { count: undefined }, 'count'],
+    ['a thousand million tucks', { count: 1e9 }, 'count'],
+    ['a needle without a gap', { needle: { sizeNm: 80 } }, 'needle.gapMm'],
+    ['a field nobody knows', { colour: 'red' }, ''],
+    ['NaN', { spacingMm: Number.NaN }, 'spacingMm'],
+  ])('refuses %s and names the field', (_, over, path) =>
+    expect(pintucksRequestSchema.safeParse({ ...REQUEST, ...over }).error?.issues[0]?.path.join('.')).toBe(
+      path,
+    ),
+  )
+  it.each<[object, string]>([
+    [{ spacingMm: 1.5 }, 'spacingMm'],
+    [{ takeUp: { beforeMm: 88, afterMm: 100, tucks: 10 } }, 'takeUp.afterMm'],
+    [{ takeUp: { beforeMm: 88, afterMm: 88, tucks: 10 } }, 'takeUp.afterMm'],
+  ])('refuses %j by its field', (over, field) =>
+    expect(() => ask(over)).toThrow(expect.objectContaining({ details: expect.objectContaining({ field }) })),
+  )
+})
+
+describe('POST /api/v1/fit', () => {
+  const ask = (over: object) =>
+    fitResponseSchema.parse(
+      answerFit(fitRequestSchema.parse({ sidesMm: [43], wantedMm: 5, dial: DIAL, ...over })),
+    )
+  // Worked by hand.
+  it('answers the worked examples', () => {
+    expect(ask({ dial: { minMm: 5, maxMm: 6, stepMm: 1 } }).sides).toEqual([
+      {
+        sideMm: 43,
+        even: { stitches: 9, lengthMm: 4.777778 },
+        plans: [
+          {
+            parts: [
+              { count: 5, lengthMm: 5 },
+              { count: 3, lengthMm: 6 },
+            ],
+            stitches: 8,
+            marks: 2,
+            deviationMm: 1,
+            missMm: 0,
+          },
+        ],
+      },
+    ])
+    const [side] = ask({ sidesMm: [87.3], wantedMm: 3 }).sides
+    expect(
+      side!.plans.map(({ deviationMm, marks, missMm }) => [deviationMm, marks, Math.abs(missMm)]),
+    ).toEqual([
+      [0.1, 2, 0],
+      [0.5, 1, 0.2],
+      [0.7, 1, 0.1],
+      [2.1, 1, 0],
+    ])
+  })
+  it('has no plan where none comes near enough', () =>
+    expect(ask({ dial: { minMm: 5, maxMm: 5, stepMm: 1 }, mostMissMm: 0.1 }).sides[0]!.plans).toEqual([]))
+  it.each<[string, object, string]>([
+    ['no side', { sidesMm: [] }, 'sidesMm'],
+    ['a side of nothing', { sidesMm: [43, 0] }, 'sidesMm.1'],
+    ['201 sides', { sidesMm: Array.from({ length: 201 }, () => 10) }, 'sidesMm'],
+    ['a dial of no step', { dial: { ...DIAL, stepMm: 0 } }, 'dial.stepMm'],
+  ])('refuses %s', (_, over, path) => {
+    const { error } = fitRequestSchema.safeParse({ sidesMm: [43], wantedMm: 5, dial: DIAL, ...over })
+    expect(error?.issues[0]?.path.join('.')).toBe(path)
+  })
+  it('refuses a dial that runs backwards, or has too many marks', () => {
+    expect(() => ask({ dial: { minMm: 4, maxMm: 3, stepMm: 1 } })).toThrow(/dial.maxMm/)
+    expect(() => ask({ dial: { minMm: 0.05, maxMm: 20, stepMm: 0.001 } })).toThrow(/most/)
+  })
+})
+
+describe('POST /api/v1/topstitch', () => {
+  const REQUEST = {
+    outline: {
+      pointsMm: [
+        { x: 0, y: 0 },
+        { x: 120, y: 0 },
+        { x: 120, y: 140 },
+        { x: 0, y: 140 },
+      ],
+      closed: true,
+    },
+    rowsMm: [6.35],
+    needle: { construction: 'single' },
+    machineMaxMm: 9,
+    guides: [{ id: 'toe', fromNeedleMm: 6.35 }],
+    wantedMm: 3,
+    dial: DIAL,
+  }
+  const ask = (over: object = {}) =>
+    topstitchResponseSchema.parse(answerTopstitch(topstitchRequestSchema.parse({ ...REQUEST, ...over })))
+  // Worked by hand.
+  it('answers the worked examples', () => {
+    const [row] = ask().rows
+    expect(row).toMatchObject({
+      atMm: 6.35,
+      needleMm: [6.35],
+      vanished: false,
+      legsMm: [107.3, 127.3, 107.3, 127.3],
+      guides: [{ id: 'toe', positionMm: 0, offMm: 0, reachable: true }],
+    })
+    expect(row!.plans).toHaveLength(4)
+    const twin = { needle: { construction: 'twin', gapMm: 4 } }
+    expect(ask(twin).rows[0]).toMatchObject({
+      needleMm: [6.35, 10.35],
+      guides: [{ positionMm: 2, reachable: true }],
+    })
+    expect(ask({ ...twin, machineMaxMm: 7 }).rows[0]!.guides[0]!.reachable).toBe(false)
+  })
+  it('says that a row vanishes', () =>
+    expect(ask({ rowsMm: [60] }).rows[0]).toMatchObject({
+      vanished: true,
+      legsMm: [0, 0, 0, 0],
+      plans: [[], [], [], []],
+    }))
+  it('refuses an edge that crosses itself, by its point', () => {
+    const pointsMm = [0, 2, 1, 3].map(i => REQUEST.outline.pointsMm[i])
+    expect(() => ask({ outline: { pointsMm, closed: true } })).toThrow(/outline\.pointsMm\.\d crosses/)
+  })
+  it('refuses a twin without its gap', () =>
+    expect(
+      topstitchRequestSchema.safeParse({ ...REQUEST, needle: { construction: 'twin' } }).error?.issues[0]
+        ?.path,
+    ).toEqual(['needle', 'gapMm']))
+})
