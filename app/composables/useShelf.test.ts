@@ -27,6 +27,12 @@ beforeEach(async () => {
 const demoId = (table: 'machines' | 'needles' | 'threads' | 'cloths' | 'feet') =>
   demoBackup.records[table][0]!.id
 
+/** Kept plans and pieces hold on to what they need. */
+function dropPlans() {
+  for (const table of ['plans', 'pieces'] as const)
+    for (const id of book.shelf[table].keys()) book.commit('Delete', [{ table, id, record: null }])
+}
+
 describe('taking out what one owns', () => {
   it.each(['machines', 'needles', 'threads', 'feet', 'cloths'] as const)(
     'is refused for %s that kept plans need',
@@ -47,8 +53,7 @@ describe('taking out what one owns', () => {
     ['threads', 'bobbinId'],
   ] as const)('takes it off the machine too: %s', (table, field) => {
     const bench = useBenchStore()
-    for (const plan of book.shelf.plans.keys())
-      book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    dropPlans()
     const id = demoId(table)
     bench.update('Choose', { [field]: id })
     expect(shelf().remove(table, id, 'it')).toBe(true)
@@ -59,8 +64,7 @@ describe('taking out what one owns', () => {
 
   it('leaves the other spools on when one thread goes', () => {
     const bench = useBenchStore()
-    for (const plan of book.shelf.plans.keys())
-      book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    dropPlans()
     const [a, b] = [...book.shelf.threads.keys()]
     bench.update('Choose', { threadIds: { left: a!, middle: null, right: b! }, bobbinId: b! })
     shelf().remove('threads', a!, 'it')
@@ -79,8 +83,7 @@ describe('taking out several', () => {
   })
 
   it('empties the bobbins of a thread that goes', () => {
-    for (const plan of book.shelf.plans.keys())
-      book.commit('Delete', [{ table: 'plans', id: plan, record: null }])
+    dropPlans()
     shelf().removeMany('threads', ['demo-thread-fine', 'demo-thread-navy'], 'threads')
     expect([...book.shelf.bobbins.values()].map(({ threadId, woundM }) => [threadId, woundM])).toEqual([
       [null, null],

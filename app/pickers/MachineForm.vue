@@ -71,6 +71,17 @@ const dial = reactive({
   home: draft.tensionDial?.home ?? null,
   max: draft.tensionDial?.max ?? null,
 })
+const lengths = reactive({
+  min: draft.lengthDial?.minMm ?? null,
+  max: draft.lengthDial?.maxMm ?? null,
+  step: draft.lengthDial?.stepMm ?? null,
+})
+watch(lengths, ({ min, max, step }) => {
+  const untouched = min === null && max === null && step === null
+  draft.lengthDial = untouched
+    ? null
+    : { minMm: min ?? Number.NaN, maxMm: max ?? Number.NaN, stepMm: step ?? Number.NaN }
+})
 watch(dial, ({ min, home, max }) => {
   const untouched = min === null && home === null && max === null
   draft.tensionDial = untouched
@@ -182,6 +193,26 @@ watch(dial, ({ min, home, max }) => {
             label="Smallest step of the dial"
             class="mt-2"
           />
+        </fieldset>
+        <fieldset>
+          <legend class="field-label">Dial for stitch length, in mm</legend>
+          <div class="grid grid-cols-3 gap-2">
+            <NumberField
+              v-model="lengths.min"
+              name="lengthDial.minMm"
+              label="Shortest"
+            />
+            <NumberField
+              v-model="lengths.max"
+              name="lengthDial.maxMm"
+              label="Longest"
+            />
+            <NumberField
+              v-model="lengths.step"
+              name="lengthDial.stepMm"
+              label="Step"
+            />
+          </div>
         </fieldset>
         <p class="field-label">What preparing it depends on</p>
         <div class="grid grid-cols-2 gap-2">

@@ -50,7 +50,7 @@ export const fitResponseSchema = z.strictObject({
   ),
 })
 
-/** @throws CoreError `too-many` for a dial with over 500 marks, `out-of-range` for one that runs backwards. */
+/** @throws CoreError `too-many` for a dial of over 500 marks, `out-of-range` for one that runs backwards. */
 export function answerFit({
   sidesMm,
   wantedMm,

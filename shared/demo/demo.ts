@@ -1,5 +1,6 @@
 import type { Backup } from '../backup'
 import { RECORDS_VERSION, type Swatch, TABLE_NAMES, type Trial } from '../records'
+import { pieces } from './pieces'
 import { plans } from './plans'
 import { handWalks, machineStates, needleEnds, needleTimes, setup, tables, walks } from './prepared'
 import { demoRow, demoSwatches } from './swatches'
@@ -59,5 +60,6 @@ export const demoBackup: Backup = {
     needleEnds,
     trials,
     swatches,
+    pieces,
   },
 }

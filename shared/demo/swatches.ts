@@ -369,6 +369,11 @@ const KEPT: Kept[] = [
   ],
 ]
 
+/** Swatches measured across before and after their tucks. */
+const TAKE_UP: Readonly<Record<string, Swatch['takeUp']>> = {
+  'Shirt tucks': { beforeMm: 120, afterMm: 109, tucks: 10, readMm: 0.5 },
+}
+
 export function demoSwatches(
   tables: Parameters<typeof frozenOf>[1] & { readonly machines: ReadonlyMap<string, Machine> },
 ): Swatch[] {
@@ -388,6 +393,7 @@ export function demoSwatches(
       keptAt: `2026-${day}T20:30:00Z`,
       source,
       photos: { front: null, back: null },
+      takeUp: TAKE_UP[name] ?? null,
     }
   })
 }

@@ -1,5 +1,5 @@
 import { type NeedleType, parseNeedleLabel } from '#core/needle'
-import { FRESH_NEEDLE, UNKNOWN_THREAD } from '../records'
+import { FRESH_NEEDLE, UNKNOWN_FOOT, UNKNOWN_THREAD } from '../records'
 import type { Bobbin, Cloth, Foot, Machine, NeedleRecord, Plate, Stabilizer, Thread } from '../records'
 
 // The costume room of an amateur operetta company in the harbour town of Quillhaven. All of it is made up.
@@ -15,6 +15,7 @@ export const machines: Machine[] = [
     plateSlotMm: null,
     tensionDial: { min: 0, max: 9, home: 4 },
     dialStep: 0.5,
+    lengthDial: null,
     divider: false,
     needleGuides: 1,
     spoolPins: 1,
@@ -36,6 +37,7 @@ export const machines: Machine[] = [
     plateSlotMm: null,
     tensionDial: { min: 0, max: 9, home: 4.5 },
     dialStep: null,
+    lengthDial: null,
     divider: null,
     needleGuides: null,
     spoolPins: 2,
@@ -57,6 +59,7 @@ export const machines: Machine[] = [
     plateSlotMm: 8.2,
     tensionDial: { min: 0, max: 9, home: 4 },
     dialStep: 0.1,
+    lengthDial: { minMm: 0.5, maxMm: 5, stepMm: 0.1 },
     divider: true,
     needleGuides: 1,
     spoolPins: 2,
@@ -78,6 +81,7 @@ export const machines: Machine[] = [
     plateSlotMm: 10.4,
     tensionDial: { min: 0, max: 9, home: 4.5 },
     dialStep: 0.25,
+    lengthDial: { minMm: 0.5, maxMm: 6, stepMm: 0.25 },
     divider: true,
     needleGuides: 2,
     spoolPins: 3,
@@ -91,33 +95,31 @@ export const machines: Machine[] = [
   },
 ]
 
+const foot = (id: string, name: string, known: Partial<Foot>): Foot => ({
+  ...UNKNOWN_FOOT,
+  id: `demo-foot-${id}`,
+  name,
+  ...known,
+})
 export const feet: Foot[] = [
-  { id: 'demo-foot-zigzag', name: 'Zigzag', kind: 'zigzag', slotMm: null, sole: 'flat', singleHole: false },
-  { id: 'demo-foot-open', name: 'Open toe', kind: 'open toe', slotMm: 8, sole: 'tunnel', singleHole: false },
-  {
-    id: 'demo-foot-tuck',
-    name: 'Five-groove',
+  foot('zigzag', 'Zigzag', {}),
+  foot('open', 'Open toe', {
+    kind: 'open toe',
+    slotMm: 8,
+    sole: 'tunnel',
+    toeInsideMm: 4,
+    toeOutsideMm: 8.5,
+  }),
+  foot('tuck', 'Five-groove', {
     kind: 'pintuck',
     slotMm: 6.4,
     sole: 'grooved',
-    singleHole: false,
-  },
-  {
-    id: 'demo-foot-wide',
-    name: 'Wide satin',
-    kind: 'satin',
-    slotMm: 10.2,
-    sole: 'tunnel',
-    singleHole: false,
-  },
-  {
-    id: 'demo-foot-quarter',
-    name: 'Quarter inch',
-    kind: 'quarter-inch',
-    slotMm: null,
-    sole: 'flat',
-    singleHole: true,
-  },
+    grooves: 5,
+    groovePitchMm: 3.2,
+  }),
+  foot('wide', 'Wide satin', { kind: 'satin', slotMm: 10.2, sole: 'tunnel' }),
+  foot('quarter', 'Quarter inch', { kind: 'quarter-inch', singleHole: true, toeOutsideMm: 6.35 }),
+  foot('edge', 'Edge blade', { kind: 'edge guide', slotMm: 7.2, flangeMm: 2 }),
 ]
 
 /** From labels, as they would be typed. */

@@ -32,6 +32,10 @@ function underText(under: Swatch['setup']['under']): string {
   return under.map(({ kind, thicknessMm }) => [kind, thicknessMm ?? []].flat().join(' ')).join(' + ')
 }
 
+/** How a swatch was measured across: “120 to 109 over 10, read to 0.5”. */
+const takeUpText = ({ beforeMm, afterMm, tucks, readMm }: NonNullable<Swatch['takeUp']>) =>
+  `${beforeMm} to ${afterMm} over ${tucks}, read to ${readMm}`
+
 const field = (id: string, label: string, value: string): SwatchField => ({ id, label, value })
 
 /** Lengths are in mm whatever is shown elsewhere; what is not known says so. */
@@ -88,7 +92,7 @@ function fittedFields({ setup, frozen: { foot, plate, cloth, stabilizer } }: Swa
   ]
 }
 
-function readingFields({ readings, rowsSewn }: Swatch): SwatchField[] {
+function readingFields({ readings, rowsSewn, takeUp }: Swatch): SwatchField[] {
   return [
     field('show', 'Show', reading(readings.show)),
     field('ridge', 'Ridge', reading(readings.ridge)),
@@ -96,6 +100,7 @@ function readingFields({ readings, rowsSewn }: Swatch): SwatchField[] {
     field('breaks', 'Breaks', yesNo(readings.breaks)),
     field('holes', 'Holes', yesNo(readings.holes)),
     field('sound', 'Sound', readings.sound ?? 'not read'),
+    field('takeUp', 'Take-up, mm', takeUp ? takeUpText(takeUp) : 'not measured'),
     field('rows', 'Rows sewn', rowsSewn === null ? 'not counted' : String(rowsSewn)),
   ]
 }

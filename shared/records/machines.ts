@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { HOOKS } from '#core/terms'
 import { dialField, dialStepProblem, idField, measured, nameField, wholeWithin, within } from '../fields'
+import { lengthDialSchema } from './lengthDial'
 import { table } from './manifest'
 
 /** null: not known. */
@@ -21,6 +22,8 @@ const machineFields = z.strictObject({
   needlePositions: z.nullable(wholeWithin('needlePositions')),
   plateSlotMm: measured('openingMm'),
   tensionDial: z.nullable(dialField),
+  /** Lengths its stitches can be set to. */
+  lengthDial: z.nullable(lengthDialSchema),
   /** The smallest step its tension can be set by. */
   dialStep: z.nullable(z.number().check(z.gt(0, 'must be above 0'), z.lte(10, 'must be at most 10'))),
   // What preparing it depends on; null: not known.
@@ -54,6 +57,7 @@ export const UNKNOWN_MACHINE = {
   plateSlotMm: null,
   tensionDial: null,
   dialStep: null,
+  lengthDial: null,
   divider: null,
   needleGuides: null,
   spoolPins: null,

@@ -23,6 +23,8 @@ const settingsSchema = z.strictObject({
   }),
   /** Jobs twins are wanted for. */
   twinJobs: z.array(idField).check(z.maxLength(30, 'has at most 30 jobs')),
+  /** Threads in drawings: their own colours, or one of ours for each blade and the bobbin on plain cloth. */
+  threadColours: z.enum(['true', 'diagram']),
   /** When the book was last exported; null: never. */
   backedUpAt: z.nullable(momentField),
 })
@@ -30,6 +32,7 @@ const settingsSchema = z.strictObject({
 export const DEFAULT_SETTINGS = {
   id: 'settings',
   unit: 'mm',
+  threadColours: 'true',
   backedUpAt: null,
   clearanceMm: DEFAULT_CLEARANCE_MM,
   schools: DEFAULT_SCHOOLS,

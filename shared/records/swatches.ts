@@ -4,7 +4,16 @@ import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
 import { CLOTH_STRUCTURES } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
 import { MOST_ROWS, TRIAL_GOALS } from '#core/trial'
-import { dialField, hexField, idField, momentField, MOST_NOTE, nameField, within } from '../fields'
+import {
+  dialField,
+  hexField,
+  idField,
+  momentField,
+  MOST_NOTE,
+  nameField,
+  wholeWithin,
+  within,
+} from '../fields'
 import { setupSchema } from '../setup'
 import { table } from './manifest'
 import { photoFields, readingFields } from './reading'
@@ -44,6 +53,14 @@ const frozenSchema = z.strictObject({
   stitch: z.nullable(z.strictObject({ name: nameField, swings: z.boolean() })),
 })
 
+/** A swatch measured across before and after its tucks, each end read to `readMm`. */
+export const takeUpSchema = z.strictObject({
+  beforeMm: within('pieceMm'),
+  afterMm: within('edgeMm'),
+  tucks: wholeWithin('tucks'),
+  readMm: within('readMm'),
+})
+
 /** A swatch: settings that were tried, with all that was on the machine. */
 const swatchFields = z.strictObject({
   id: idField,
@@ -60,6 +77,8 @@ const swatchFields = z.strictObject({
   /** Where the number comes from: sewn and read, worked out from rows, a quoted rule, or a guess. */
   source: z.enum(SWATCH_SOURCES),
   photos: photoFields,
+  /** What its tucks took from its width; null: not measured. */
+  takeUp: z.nullable(takeUpSchema),
 })
 
 /** Its number can be set on the dial it was sewn with. */

@@ -8,6 +8,7 @@ import { machineStates } from './machineStates'
 import { needleEnds } from './needleEnds'
 import { needles } from './needles'
 import { needleTimes } from './needleTimes'
+import { pieces } from './pieces'
 import { plans } from './plans'
 import { plates } from './plates'
 import { settings } from './settings'
@@ -39,6 +40,7 @@ export const TABLES = {
   needleEnds,
   trials,
   swatches,
+  pieces,
   settings,
 }
 
@@ -76,5 +78,6 @@ export type NeedleEnd = RecordOf<'needleEnds'>
 export type Trial = RecordOf<'trials'>
 export type TrialRowRecord = Trial['rows'][number]
 export type Swatch = RecordOf<'swatches'>
+export type Piece = RecordOf<'pieces'>
 export type Frozen = Swatch['frozen']
 export type Settings = RecordOf<'settings'>

@@ -4,7 +4,7 @@ import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 6
+export const RECORDS_VERSION = 7
 
 type Plain = Record<string, unknown>
 /**
@@ -149,8 +149,20 @@ function withJob({ technique, ...setup }: Plain): Plain {
   return { job, tensionFrom, ...setup }
 }
 
+/** What planners measure: a foot's guides, a dial for length, what a swatch's tucks took. */
+const TO_7: Added = {
+  records: {
+    machines: { lengthDial: null },
+    feet: { grooves: null, groovePitchMm: null, flangeMm: null, toeInsideMm: null, toeOutsideMm: null },
+    swatches: { takeUp: null },
+  },
+  setup: {},
+  settings: { threadColours: 'true' },
+  schools: {},
+}
+
 /** In order: the first brings version 1 to 2. */
-export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6]
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7]
 
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays

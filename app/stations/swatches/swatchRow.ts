@@ -1,3 +1,5 @@
+import { DEFAULT_READ_MM } from '#core/pintucks'
+import { parseDecimal } from '#core/units'
 import { GOAL_FACTS, TRIAL_GOALS, type TrialGoal } from '#core/trial'
 import { issueLine } from '#shared/fields'
 import { frozenOf, GOAL_SETUPS, SOURCE_WORDS, swatchFields } from '#shared/inputs'
@@ -51,6 +53,7 @@ export function swatchOf(row: Row, id: string, now: string): Swatch {
     keptAt: keptAt(row, now),
     source: sourceSaid(row),
     photos: old?.photos ?? { front: null, back: null },
+    takeUp: takeUpSaid(row),
   })
   if (!parsed.success) throw new RowProblem(issueLine(parsed.error))
   return parsed.data
@@ -95,6 +98,19 @@ function rowsSaid(row: Row): number | null {
   const text = said(row, 'rows')
   if (text === undefined) return row.old?.rowsSewn ?? null
   return text === null ? null : numberSaid(row, 'rows', 0)
+}
+
+const TAKE_UP = /^([\d.,]+) to ([\d.,]+) over (\d+)(?:, read to ([\d.,]+))?$/
+function takeUpSaid(row: Row): Swatch['takeUp'] {
+  const text = said(row, 'takeUp')
+  if (text === undefined) return row.old?.takeUp ?? null
+  if (text === null || text === 'not measured') return null
+  const found = TAKE_UP.exec(text)
+  if (!found) throw new RowProblem('takeUp: must be such as “120 to 109 over 10, read to 0.5”')
+  const [beforeMm, afterMm, tucks, readMm] = found
+    .slice(1)
+    .map(part => (part ? parseDecimal(part) : undefined))
+  return { beforeMm: beforeMm!, afterMm: afterMm!, tucks: tucks!, readMm: readMm ?? DEFAULT_READ_MM }
 }
 
 function keptAt(row: Row, now: string): string {

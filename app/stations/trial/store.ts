@@ -195,6 +195,7 @@ export const useTrialStore = defineStore('trial', () => {
       keptAt: now.toISOString(),
       source: sourceOf(row, which),
       photos: row?.photos ?? { front: null, back: null },
+      takeUp: null,
     }
     book.commit(`Keep “${name}”`, [
       { table: 'swatches', id, record },

@@ -1,6 +1,13 @@
 import { parseDecimal } from '#core/units'
 import Papa from 'papaparse'
-import { UNKNOWN_THREAD, UNKNOWN_MACHINE, UNKNOWN_CLOTH, FRESH_NEEDLE, TABLES } from '#shared/records'
+import {
+  UNKNOWN_THREAD,
+  UNKNOWN_MACHINE,
+  UNKNOWN_CLOTH,
+  FRESH_NEEDLE,
+  TABLES,
+  UNKNOWN_FOOT,
+} from '#shared/records'
 import { issueLine } from '#shared/fields'
 import { type Cell, type CsvReading, readCsv, RowProblem, safeCell } from '~/utils/csv'
 import { yesNoText } from '~/utils/yesNo'
@@ -99,6 +106,13 @@ const dial = (end: 'min' | 'home' | 'max'): CsvColumn => ({
     if (cell !== '') draft.tensionDial = { ...(draft.tensionDial as Draft), [end]: numberIn(cell) }
   },
 })
+const lengthDial = (part: 'minMm' | 'maxMm' | 'stepMm', header: string): CsvColumn => ({
+  header,
+  write: record => (record.lengthDial as Draft | null)?.[part] ?? '',
+  read: (cell, draft) => {
+    if (cell !== '') draft.lengthDial = { ...(draft.lengthDial as Draft), [part]: numberIn(cell) }
+  },
+})
 const PLAIN_RUN_MM = 1000
 const PLAIN_COLOURS = [{ hex: '#8a7e7d', runMm: PLAIN_RUN_MM }]
 
@@ -109,7 +123,7 @@ const BLANK: Readonly<Record<WorkboxTableName, Draft>> = {
   bobbins: { threadId: null, woundM: null, holdsM: null, outerMm: null, coreMm: null, wideMm: null },
   cloths: { ...UNKNOWN_CLOTH, hex: '#eadfcb' },
   stabilizers: {},
-  feet: { kind: 'zigzag', slotMm: null, sole: 'flat', singleHole: false },
+  feet: { ...UNKNOWN_FOOT },
   plates: { slotMm: null, singleHole: false },
   machines: { ...UNKNOWN_MACHINE },
 }
@@ -162,6 +176,11 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
     number('slotMm', 'opening_mm'),
     text('sole'),
     yesNo('singleHole', 'single_hole'),
+    number('grooves'),
+    number('groovePitchMm', 'groove_pitch_mm'),
+    number('flangeMm', 'flange_mm'),
+    number('toeInsideMm', 'toe_inside_mm'),
+    number('toeOutsideMm', 'toe_outside_mm'),
   ],
   plates: [text('name'), number('slotMm', 'opening_mm'), yesNo('singleHole', 'single_hole')],
   machines: [
@@ -175,6 +194,9 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
     dial('home'),
     dial('max'),
     number('dialStep', 'tension_step'),
+    lengthDial('minMm', 'length_least_mm'),
+    lengthDial('maxMm', 'length_most_mm'),
+    lengthDial('stepMm', 'length_step_mm'),
     yesNo('divider'),
     number('needleGuides', 'needle_guides'),
     number('spoolPins', 'spool_pins'),

@@ -1,0 +1,148 @@
+import * as z from 'zod/mini'
+import { MOST_POINTS } from '#core/topstitch'
+import { idField, measured, momentField, MOST_NOTE, nameField, wholeWithin, within } from '../fields'
+import { setupReferences, setupSchema } from '../setup'
+import { table } from './manifest'
+import { takeUpSchema } from './swatches'
+
+const MOST_HEIGHTS = 12
+const MOST_HUMPS = 20
+const MOST_ROWS = 12
+const MOST_SIDES = 40
+
+/** How long a stitch came out on this cloth: so many sewn, measured, against the dial. */
+const feedSchema = z.strictObject({
+  sewnMm: within('pieceMm'),
+  stitches: wholeWithin('count'),
+  dialledMm: within('dialLengthMm'),
+  readMm: within('readMm'),
+})
+
+const pintucksSchema = z.strictObject({
+  kind: z.literal('pintucks'),
+  wanted: z.discriminatedUnion('by', [
+    z.strictObject({ by: z.literal('count'), count: wholeWithin('tucks') }),
+    z.strictObject({ by: z.literal('fill'), fillMm: within('edgeMm') }),
+  ]),
+  spacingMm: within('spacingMm'),
+  group: z.nullable(z.strictObject({ of: wholeWithin('tucks'), gapMm: within('spacingMm') })),
+  /** null: as wide as the tucks. */
+  pieceMm: measured('pieceMm'),
+  /** From the left edge to the first tuck; null: centred. */
+  edgeMm: measured('edgeMm'),
+  tallMm: within('pieceMm'),
+  reserveMm: within('reserveMm'),
+  takeUp: z.nullable(takeUpSchema),
+  cordMm: measured('cordMm'),
+  /** How well the blank should be known, either way. */
+  toleranceMm: within('toleranceMm'),
+  /** Kept free of tucks at the left and at the right: a fold, fasteners. */
+  freeLeftMm: within('edgeMm'),
+  freeRightMm: within('edgeMm'),
+  /** The pattern piece's width at heights from its lower edge. */
+  widths: z
+    .array(z.strictObject({ atMm: within('edgeMm'), widthMm: within('pieceMm') }))
+    .check(z.maxLength(MOST_HEIGHTS, `has at most ${MOST_HEIGHTS} heights`)),
+  /** Tucks in a second direction; null: none. */
+  second: z.nullable(z.strictObject({ angleDeg: within('latticeDeg'), spacingMm: within('spacingMm') })),
+  /** Tucks that do not run from edge to edge, by their number from the left. */
+  runs: z
+    .array(z.strictObject({ tuck: wholeWithin('tucks'), fromMm: within('edgeMm'), toMm: within('edgeMm') }))
+    .check(z.maxLength(500)),
+})
+
+const pointSchema = z.strictObject({ x: within('outlineMm'), y: within('outlineMm') })
+const shapeSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('rectangle'), wideMm: within('shapeMm'), tallMm: within('shapeMm') }),
+  z.strictObject({
+    kind: z.literal('pocket'),
+    wideMm: within('shapeMm'),
+    tallMm: within('shapeMm'),
+    corners: z.enum(['square', 'cut', 'round']),
+    cornerMm: within('shapeMm'),
+  }),
+  z.strictObject({
+    kind: z.literal('collar'),
+    wideMm: within('shapeMm'),
+    tallMm: within('shapeMm'),
+    spreadMm: within('guideMm'),
+  }),
+  z.strictObject({ kind: z.literal('strip'), lengthMm: within('shapeMm') }),
+  z.strictObject({ kind: z.literal('circle'), diameterMm: within('shapeMm') }),
+  z.strictObject({
+    kind: z.literal('typed'),
+    sides: z
+      .array(z.strictObject({ lengthMm: within('sideMm'), turnDeg: within('angleDeg') }))
+      .check(
+        z.minLength(1, 'needs at least one side'),
+        z.maxLength(MOST_SIDES, `has at most ${MOST_SIDES} sides`),
+      ),
+    closed: z.boolean(),
+  }),
+  z.strictObject({
+    kind: z.literal('drawn'),
+    pointsMm: z
+      .array(pointSchema)
+      .check(
+        z.minLength(2, 'needs at least two points'),
+        z.maxLength(MOST_POINTS, `has at most ${MOST_POINTS}`),
+      ),
+    closed: z.boolean(),
+  }),
+])
+
+const topstitchingSchema = z.strictObject({
+  kind: z.literal('topstitching'),
+  shape: shapeSchema,
+  rowsMm: z
+    .array(within('rowMm'))
+    .check(z.minLength(1, 'needs at least one row'), z.maxLength(MOST_ROWS, `has at most ${MOST_ROWS} rows`)),
+  wantedMm: within('dialLengthMm'),
+  mostMissMm: within('missMm'),
+  /** As many stitches in every row of a leg. */
+  alike: z.boolean(),
+  /** The least stitch one would have in the inner row of a curve. */
+  leastMm: within('dialLengthMm'),
+  corner: z.enum(['steps', 'crossed', 'passes']),
+  feed: z.nullable(feedSchema),
+  humps: z
+    .array(z.strictObject({ atMm: within('edgeMm'), wideMm: within('edgeMm'), stepMm: within('humpMm') }))
+    .check(z.maxLength(MOST_HUMPS, `has at most ${MOST_HUMPS} humps`)),
+  /** Rows over an area instead of along an edge; null: along the edge. */
+  area: z.nullable(
+    z.strictObject({
+      acrossMm: within('pieceMm'),
+      alongMm: within('pieceMm'),
+      distanceMm: within('rowMm'),
+      marginMm: within('edgeMm'),
+      sagMm: within('edgeMm'),
+    }),
+  ),
+})
+
+/** One planned bit of sewing, with the setup it is sewn with. */
+const pieceSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  plan: z.discriminatedUnion('kind', [pintucksSchema, topstitchingSchema]),
+  setup: setupSchema,
+  copies: wholeWithin('copies'),
+  note: z.string().check(z.maxLength(MOST_NOTE, `must be at most ${MOST_NOTE} characters`)),
+  keptAt: momentField,
+})
+export type PintuckPiece = z.output<typeof pintucksSchema>
+export type TopstitchPiece = z.output<typeof topstitchingSchema>
+
+export const pieces = table({
+  schema: pieceSchema,
+  since: 7,
+  blank: null,
+  holdsSetup: 'inside',
+  refersTo: {
+    find: ({ setup }) => setupReferences(setup),
+    // What a kept piece needs stays as long as the piece does.
+    whenGone: 'blocks',
+  },
+  words: { one: 'piece', many: 'pieces' },
+  demo: true,
+})
