@@ -35,7 +35,7 @@ export default withNuxt(
   layer('core', '#core/|culori/fn$|pure-rand/'),
   layer('shared', '#core/|dequal/lite$|zod$|zod/mini$|zod/locales$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),
-  layer('workers', '#core/|#shared/|@zip.js/zip.js/|comlink$'),
+  layer('workers', '#core/|#shared/|@zip.js/zip.js/|comlink$|jspdf$'),
   layer('server', '#core/|#shared/|h3$|nitropack/|helmet$|node:|zod$'),
   {
     files: ['core/**/*.ts'],

@@ -46,7 +46,7 @@ export default defineNuxtConfig({
   ssr: false,
   // A station's own parts stand beside it, what several share in rooms of its own.
   components: [
-    ...['frame', 'fields', 'pickers', 'inPlace', 'seam', 'paper'].map(room => ({
+    ...['frame', 'fields', 'pickers', 'inPlace', 'seam', 'paper', 'planner'].map(room => ({
       path: `~/${room}`,
       pathPrefix: false,
     })),

@@ -23,6 +23,7 @@ export default defineConfig({
           'app/inPlace',
           'app/seam',
           'app/paper',
+          'app/planner',
           'app/stations/*/parts',
         ],
       },

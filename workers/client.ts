@@ -2,6 +2,7 @@ import { proxy, type Remote, releaseProxy, wrap } from 'comlink'
 import type { CoverageApi } from './coverage.worker'
 import type { ForetellApi } from './foretell.worker'
 import type { PhotoApi } from './photo.worker'
+import type { PrintApi } from './print.worker'
 import type { SewnApi } from './sewn.worker'
 import type { ZipApi } from './zip.worker'
 
@@ -31,6 +32,11 @@ export function startCoverageWorker(): WorkerClient<CoverageApi> {
 /** Starts the worker that scales photos down. */
 export function startPhotoWorker(): WorkerClient<PhotoApi> {
   return clientOf<PhotoApi>(new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' }))
+}
+
+/** Starts the worker that writes sheets as PDF. */
+export function startPrintWorker(): WorkerClient<PrintApi> {
+  return clientOf<PrintApi>(new Worker(new URL('./print.worker.ts', import.meta.url), { type: 'module' }))
 }
 
 /** Starts the worker that reads the swatch book. */

@@ -4,7 +4,10 @@ import { type SeamPoints, seamPointsOf } from '#core/seam'
 export function useSeamPoints() {
   const book = useBookStore()
   const bench = useBenchStore()
-  const hex = (id: string | null) => book.shelf.threads.get(id ?? '')?.colours[0]?.hex
+  const settings = useSettingsStore()
+  const isDiagram = computed(() => settings.record.threadColours === 'diagram')
+  const hex = (id: string | null) =>
+    isDiagram.value ? undefined : book.shelf.threads.get(id ?? '')?.colours[0]?.hex
   return computed<SeamPoints>(() => {
     const swing = bench.swingInput
     const {
@@ -20,7 +23,7 @@ export function useSeamPoints() {
         middle: hex(middle),
         right: hex(right),
         bobbin: hex(bobbinId),
-        cloth: book.shelf.cloths.get(clothId ?? '')?.hex,
+        cloth: isDiagram.value ? undefined : book.shelf.cloths.get(clothId ?? '')?.hex,
       },
     })
   })

@@ -9,6 +9,7 @@ const {
   limit,
   optional = false,
   hint = '',
+  empty = 'not measured',
 } = defineProps<{
   label: string
   /** Path in the record, in dots: what is wrong with it stands here. @defaultValue undefined */
@@ -17,6 +18,8 @@ const {
   /** Empty means “not measured” and gives null. @defaultValue false */
   optional?: boolean
   hint?: string
+  /** What an optional field says while it is empty. @defaultValue 'not measured' */
+  empty?: string
 }>()
 
 const settings = useSettingsStore()
@@ -64,7 +67,7 @@ function take(): void {
       v-model="text"
       inputmode="decimal"
       autocomplete="off"
-      :placeholder="optional ? 'not measured' : ''"
+      :placeholder="optional ? empty : ''"
       @update:model-value="take"
     />
   </UFormField>

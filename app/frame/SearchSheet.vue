@@ -38,6 +38,15 @@ const plans = computed(() =>
     onSelect: go('/plans', { search: plan.name }),
   })),
 )
+const PIECE_PATHS = { pintucks: '/pintucks', topstitching: '/topstitch' } as const
+const pieces = computed(() =>
+  newestFirst(book.shelf.pieces.values(), ({ keptAt }) => keptAt).map((piece): CommandPaletteItem => ({
+    label: piece.name,
+    suffix: piece.note,
+    icon: 'i-lucide-scissors',
+    onSelect: go(PIECE_PATHS[piece.plan.kind], { piece: piece.id }),
+  })),
+)
 const swatches = computed(() =>
   newestFirst(book.shelf.swatches.values(), ({ keptAt }) => keptAt).map((swatch): CommandPaletteItem => ({
     label: swatch.name,
@@ -118,6 +127,7 @@ const groups = computed((): CommandPaletteGroup[] => [
   { id: 'views', label: 'Stations', items: views },
   { id: 'actions', label: 'Do', items: actions.value },
   { id: 'plans', label: 'Kept plans', items: plans.value },
+  { id: 'pieces', label: 'Pieces', items: pieces.value },
   { id: 'swatches', label: 'Swatches', items: swatches.value },
   { id: 'needles', label: 'Needles', items: needles.value },
   { id: 'threads', label: 'Threads', items: threads.value },

@@ -86,6 +86,10 @@ nav a[aria-current] {
 }
 .aside {
   margin-left: auto;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
 }
 @media (max-width: 640px) {
   h1 {

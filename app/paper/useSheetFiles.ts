@@ -1,7 +1,10 @@
 import { useStorage } from '@vueuse/core'
-import { type Paper, PAPERS, sheetSvg } from '#core/paper'
+import { type Paper, PAPERS, type Sheet, sheetSvg } from '#core/paper'
 import { download, downloadBlob } from '~/utils/download'
 import type { Print } from './print'
+
+/** Sheets as they go to a worker: what the page watches does not cross. */
+const plain = (sheets: readonly Sheet[]): readonly Sheet[] => structuredClone(sheets.map(toRaw))
 
 /** Sheets at true size as files, on the paper one has. */
 export function useSheetFiles() {
@@ -17,8 +20,10 @@ export function useSheetFiles() {
 
   async function savePdf({ name, sheets }: Pick<Print, 'name' | 'sheets'>): Promise<void> {
     try {
-      const { sheetsToPdf } = await import('./sheetPdf')
-      downloadBlob(`${name}.pdf`, sheetsToPdf(sheets(paper.value)))
+      const { startPrintWorker } = await import('#workers/client')
+      const { api, failed, dispose } = startPrintWorker()
+      const blob = await Promise.race([api.pdf(plain(sheets(paper.value))), failed]).finally(dispose)
+      downloadBlob(`${name}.pdf`, blob)
     } catch {
       toast.add({
         title: 'The PDF could not be made',

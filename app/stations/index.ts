@@ -1,7 +1,9 @@
 import { files } from './files/station'
 import { pairing } from './pairing/station'
+import { pintucks } from './pintucks/station'
 import type { Station, View } from './station'
 import { swatches } from './swatches/station'
+import { topstitch } from './topstitch/station'
 import { trial } from './trial/station'
 import { walk } from './walk/station'
 import { width } from './width/station'
@@ -10,7 +12,17 @@ import { workbox } from './workbox/station'
 export type { Station, View } from './station'
 
 /** In working order, as the rail lists them. A new station is one line here. */
-export const STATIONS: readonly Station[] = [width, pairing, walk, trial, swatches, workbox, files]
+export const STATIONS: readonly Station[] = [
+  width,
+  pairing,
+  walk,
+  trial,
+  pintucks,
+  topstitch,
+  swatches,
+  workbox,
+  files,
+]
 
 export const ALL_VIEWS: readonly View[] = STATIONS.flatMap(({ views }) => views)
 

@@ -1,4 +1,12 @@
 export { needleAdvice, needleLife, type NeedleLife } from './needleLife'
 export { FRESH_USE, NEEDLE_STATES, type NeedleState, type NeedleUse } from './needleUse'
-export { seamHours, type Session, sessionHours, SPEED_STITCHES } from './sewingTime'
+export {
+  NEW_ROW_SECONDS,
+  pieceMinutes,
+  seamHours,
+  type Session,
+  sessionHours,
+  SPEED_STITCHES,
+  TURN_SECONDS,
+} from './sewingTime'
 export { carePrompts, type CarePrompt, type SewnSince } from './cleaning'

@@ -8,6 +8,27 @@ const MS_PER_HOUR = 3_600_000
 /** Nobody sews longer without a stop: then it was forgotten. A guess of ours. */
 const LONGEST_SESSION_HOURS = 8
 
+/** Turning at a corner, and setting a new row under the foot, in seconds. Guesses. */
+export const TURN_SECONDS = 4
+export const NEW_ROW_SECONDS = 20
+
+/**
+ * Minutes a planned piece takes: its stitches, its turns at corners and its new rows.
+ *
+ * @throws {CoreError} `out-of-range`.
+ *
+ * @example
+ * pieceMinutes({ stitches: 6000, turns: 12, rows: 3 }, 600) // 11.8
+ */
+export function pieceMinutes(
+  { stitches, turns, rows }: { readonly stitches: number; readonly turns: number; readonly rows: number },
+  stitchesPerMinute: number,
+): number {
+  requireInRange(turns, 'turns', 0, 1e6)
+  requireInRange(rows, 'rows', 0, 1e6)
+  return 60 * seamHours(stitches, stitchesPerMinute) + (turns * TURN_SECONDS + rows * NEW_ROW_SECONDS) / 60
+}
+
 /** How long a session was, and why that may not be the time sewn. */
 export interface Session {
   readonly hours: number

@@ -131,6 +131,40 @@ export function fitPlans(
   return front
 }
 
+/**
+ * A side in exactly so many stitches, with the two marks about their even length: for a row that is to have
+ * as many stitches as its neighbour.
+ *
+ * @param stitches - 1 to 100 000.
+ * @returns null where the dial does not reach.
+ *
+ * @example
+ * fitCount(43, 8, 5, [5, 6])?.parts // [{ count: 5, lengthMm: 5 }, { count: 3, lengthMm: 6 }]
+ */
+export function fitCount(
+  sideMm: number,
+  stitches: number,
+  wantedMm: number,
+  marks: readonly number[],
+): FitPlan | null {
+  requireInRange(sideMm, 'sideMm', SAME_MM, MOST_SIDE_MM)
+  requireInRange(stitches, 'stitches', 1, 100_000)
+  const even = sideMm / stitches
+  const short = marks.filter(mm => mm <= even + SAME_MM).at(-1)
+  const long = marks.find(mm => mm >= even - SAME_MM)
+  if (short === undefined || long === undefined) return null
+  const marked = (mm: number): NearMark => ({ mm, deviationMm: toNanometre(Math.abs(mm - wantedMm)) })
+  const longs = short === long ? 0 : Math.round((sideMm - stitches * short) / (long - short))
+  const counted = [
+    [stitches - longs, marked(short)],
+    [longs, marked(long)],
+  ] as const
+  return candidate(
+    sideMm,
+    counted.filter(([count]) => count > 0),
+  ).plan
+}
+
 interface NearMark {
   readonly mm: number
   readonly deviationMm: number

@@ -2,6 +2,7 @@ export {
   DEFAULT_MISS_MM,
   type EvenFit,
   evenFit,
+  fitCount,
   type FitPart,
   type FitPlan,
   fitPlans,

@@ -8,6 +8,22 @@ export {
   threadedBlades,
 } from './pairing'
 export { type ThreadNeed, type ThreadNeeds, threadNeedsOf } from './needs'
+export {
+  guidesOf,
+  type LengthDialOn,
+  lengthDialOf,
+  type OwnedGuide,
+  piecePrecision,
+  pieceNeedsOf,
+  type PieceWork,
+  pintuckInputOf,
+  rowsInputOf,
+  takeUpSwatches,
+  topstitchRows,
+  topstitchWork,
+  tuckRuns,
+  tuckWork,
+} from './pieces'
 export { seamOf, underFootMm } from './seam'
 export { signContextOf } from './signs'
 export { startInputOf } from './start'

@@ -36,21 +36,24 @@ export interface ThreadNeeds {
  * Thread a seam takes, held against what is left, and the bobbins to wind.
  *
  * @param seam - whatever it comes from.
- * @param from - the threads it is sewn with, and its length in m.
+ * @param from - the threads it is sewn with, its length in m, and the tails of each thread in m.
  * @throws {CoreError} as `seamUsage`.
  */
 export function threadNeedsOf(
   seam: Seam,
-  from: Pick<SetupContent, 'threadIds' | 'bobbinId' | 'seamM'>,
+  from: Pick<SetupContent, 'threadIds' | 'bobbinId' | 'seamM'> & { readonly tailsM?: number },
   tables: NeedsTables,
 ): ThreadNeeds {
-  const { needleThreads, bobbinM, stitches, atLeast } = seamUsage(seam, from.seamM, USUAL_WASTE)
+  const { tailsM = 0 } = from
+  const used = seamUsage(seam, from.seamM, USUAL_WASTE)
+  const { needleThreads, stitches, atLeast } = used
+  const bobbinM = used.bobbinM + tailsM
   const thread = (id: string | null) => tables.threads.get(id ?? '') ?? null
   const { construction } = seam.swing.needle
   const above = threadedBladesOf(construction).map((blade, i) => ({
     place: construction === 'single' ? ('needle' as const) : blade,
     thread: thread(from.threadIds[blade]),
-    metres: needleThreads[i]!.metres,
+    metres: needleThreads[i]!.metres + tailsM,
   }))
   const places = [...above, { place: 'bobbin' as const, thread: thread(from.bobbinId), metres: bobbinM }]
   return {

@@ -23,13 +23,16 @@ export function seamOf(
   const thread = (id: string | null) => tables.threads.get(id ?? '') ?? null
   const cloth = tables.cloths.get(setup.clothId ?? '') ?? null
   const blades = threadedBladesOf(swing.needle.construction)
+  const isDiagram = settings.threadColours === 'diagram'
   return {
     swing,
-    threads: blades.map(blade => sewnThreadOf(thread(setup.threadIds[blade]), UNCHOSEN_HEX[blade])),
-    bobbin: sewnThreadOf(thread(setup.bobbinId), UNCHOSEN_HEX.bobbin),
+    threads: blades.map(blade =>
+      sewnThreadOf(thread(setup.threadIds[blade]), UNCHOSEN_HEX[blade], isDiagram),
+    ),
+    bobbin: sewnThreadOf(thread(setup.bobbinId), UNCHOSEN_HEX.bobbin, isDiagram),
     threadWidthSource: leastSure(blades.map(blade => drawnDiameter(thread(setup.threadIds[blade])).source)),
     wrongSideUp: isWrongSideUp(setup, tables.threads),
-    clothHex: cloth?.hex ?? UNCHOSEN_HEX.cloth,
+    clothHex: isDiagram ? UNCHOSEN_HEX.cloth : (cloth?.hex ?? UNCHOSEN_HEX.cloth),
     clothThicknessMm: underFootMm(setup, tables.cloths),
   }
 }
@@ -50,10 +53,11 @@ function isWrongSideUp({ job, bobbinId }: SetupContent, threads: PairingTables['
   return JOBS[job].isBobbinWork || (wound !== undefined && threadClassOf(wound) === 'thick')
 }
 
-/** A thread as it is drawn; one that is not chosen in a colour of ours. */
-function sewnThreadOf(thread: Thread | null, unchosenHex: string): SewnThread {
+/** A thread as it is drawn; one that is not chosen, and all of them in a diagram, in a colour of ours. */
+function sewnThreadOf(thread: Thread | null, ourHex: string, isDiagram: boolean): SewnThread {
+  const ours = [{ hex: ourHex, runMm: PLAIN_RUN_MM }]
   return {
-    colours: thread?.colours ?? [{ hex: unchosenHex, runMm: PLAIN_RUN_MM }],
+    colours: isDiagram ? ours : (thread?.colours ?? ours),
     diameterMm: drawnDiameter(thread).mm,
     look: thread ? THREAD_KINDS[thread.kind].look : 'sheen',
   }

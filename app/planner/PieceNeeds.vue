@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { formatNumber } from '#core/units'
+import { type PieceWork, pieceNeedsOf } from '#shared/inputs'
+import type { SetupContent } from '#shared/setup'
+
+/** Thread, bobbins, minutes and needle hours of a piece, for all its copies. */
+const { work, setup } = defineProps<{ work: PieceWork; setup: SetupContent }>()
+const book = useBookStore()
+const settings = useSettingsStore()
+const { far } = useLength()
+const found = computed(() => pieceNeedsOf(work, setup, book.shelf, settings.record))
+const PLACE_WORDS = {
+  needle: 'Needle',
+  left: 'Left needle',
+  middle: 'Middle needle',
+  right: 'Right needle',
+  bobbin: 'Bobbin',
+} as const
+const bobbinWords = computed(() => {
+  const count = found.value?.needs.bobbin?.count
+  if (!count) return ''
+  return count === 1 ? ', one bobbin to wind' : `, ${count} bobbins to wind`
+})
+const LEAST_HOURS = 0.1
+const hoursWords = computed(() => {
+  const hours = found.value?.needleHours ?? 0
+  return hours < LEAST_HOURS ? 'less than 0.1 h' : `${formatNumber(hours, 1)} h`
+})
+const minutesWords = (minutes: number) =>
+  minutes < 90 ? `${Math.max(1, Math.round(minutes))} minutes` : `${formatNumber(minutes / 60, 1)} hours`
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="Thread and time"
+  >
+    <header>
+      <h2>Thread and time</h2>
+      <span class="hint">all copies</span>
+    </header>
+    <p
+      v-if="!found"
+      class="hint"
+    >
+      Choose machine, needle and threads: then it is reckoned.
+    </p>
+    <template v-else>
+      <ul class="threads">
+        <li
+          v-for="need in found.needs.threads"
+          :key="need.place"
+        >
+          <span
+            ><b>{{ PLACE_WORDS[need.place] }}</b
+            >{{ ' ' }}<span class="hint">{{ need.thread?.name ?? 'not chosen' }}</span></span
+          >
+          <b class="metres">{{ found.needs.atLeast ? 'at least ' : '' }}{{ far(need.metres) }}</b>
+          <span
+            v-if="need.shortM !== null"
+            class="strikes-ink"
+            >{{ far(need.shortM) }} too little</span
+          >
+        </li>
+      </ul>
+      <p>
+        <b>{{ minutesWords(found.minutes) }}</b>, {{ work.stitches }} stitches, {{ far(work.seamM) }} of
+        seam{{ bobbinWords }}.
+      </p>
+      <p class="hint">
+        The needle sews {{ hoursWords }}. Rule: tails of 10 cm at each end, 12 % for trials, 4 s a turn and 20
+        s a row, guesses.
+      </p>
+    </template>
+  </UCard>
+</template>
+
+<style scoped>
+.threads li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: baseline;
+  padding: 4px 2px;
+  border-bottom: 1px solid var(--line);
+}
+.metres {
+  margin-left: auto;
+  white-space: nowrap;
+}
+</style>

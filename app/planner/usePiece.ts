@@ -1,0 +1,146 @@
+import { JOBS, type JobId } from '#core/job'
+import { CoreError } from '#core/errors'
+import { fieldIssues } from '#shared/fields'
+import { type Piece, TABLES } from '#shared/records'
+import { differencesOf, type SetupContent } from '#shared/setup'
+import { newId } from '~/utils/id'
+
+type Plan = Piece['plan']
+type PlanOf<K extends Plan['kind']> = Extract<Plan, { kind: K }>
+
+/** What is typed into a planner before it is kept. */
+export interface PieceDraft<P extends Plan> {
+  /** Empty: not kept yet. */
+  id: string
+  name: string
+  copies: number
+  note: string
+  plan: P
+  setup: SetupContent
+}
+
+/** The worked-out answer of a plan: the last good one stays while something typed cannot be reckoned with. */
+export interface Answer<T> {
+  readonly value: T | null
+  /** What is wrong with what is typed now; empty: nothing. */
+  readonly problem: string
+}
+
+/** The piece a planner works on: kept in the tab while it is typed, in the book when it is kept. */
+export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: PlanOf<K>) {
+  const book = useBookStore()
+  const bench = useBenchStore()
+  const toast = useToast()
+  const setUp = useSetUpFor()
+  const { sayStored } = useStoredWords()
+  const { offerUndo } = useShelf()
+  const asked = useUrlState<string>('piece', { usual: '', isStep: true })
+
+  const begun = (): PieceDraft<PlanOf<K>> => ({
+    id: '',
+    name: '',
+    copies: 1,
+    note: '',
+    plan: structuredClone(fresh),
+    setup: bench.setup.job === job ? onBench() : (setUp(job).setup as SetupContent),
+  })
+  function onBench(): SetupContent {
+    const { id: _, ...setup } = bench.setup
+    return { ...setup, job, goal: JOBS[job].goal }
+  }
+  const draft = reactive(begun()) as PieceDraft<PlanOf<K>>
+  useDraft(`piece-${kind}`, draft)
+
+  function take(piece: Piece): void {
+    const { keptAt: _, ...rest } = structuredClone(toRaw(piece))
+    Object.assign(draft, rest)
+  }
+  watch(
+    asked,
+    id => {
+      if (id === '' || id === draft.id) return
+      const piece = book.shelf.pieces.get(id)
+      if (piece?.plan.kind === kind) take(piece)
+      else toast.add({ title: 'This piece is not in the book any more', color: 'warning' })
+    },
+    { immediate: true },
+  )
+  function startOver(): void {
+    Object.assign(draft, begun())
+    asked.value = ''
+  }
+
+  /** What keeps it from being kept, by its field. */
+  const issues = computed(() => {
+    const parsed = TABLES.pieces.schema.safeParse(record('piece-draft'))
+    return parsed.success ? [] : fieldIssues(parsed.error)
+  })
+  function record(id: string): Piece {
+    return {
+      ...(structuredClone(toRaw(draft)) as Omit<Piece, 'keptAt'>),
+      id,
+      keptAt: new Date().toISOString(),
+    }
+  }
+  const kept = computed(() => book.shelf.pieces.get(draft.id) ?? null)
+  const isChanged = computed(() => {
+    if (!kept.value) return true
+    const { keptAt: _, ...rest } = kept.value
+    return JSON.stringify(rest) !== JSON.stringify(draft)
+  })
+  function keep(): void {
+    if (issues.value.length > 0) return
+    const id = draft.id || newId('piece')
+    const piece = TABLES.pieces.schema.parse(record(id))
+    const stored = book.commit(`Keep “${draft.name}”`, [{ table: 'pieces', id, record: piece }])
+    draft.id = id
+    asked.value = id
+    void sayStored(`“${draft.name}” is kept`, { kept: stored })
+  }
+
+  /** What would be another on the bench, in words. */
+  const differences = computed(() => {
+    const { id: _, ...now } = bench.setup
+    return differencesOf(now, draft.setup, book.shelf).map(({ what }) => what)
+  })
+  /** @param then - where to go on with it. */
+  function putOnBench(then?: string): void {
+    const changed = differences.value
+    bench.update(`Put “${draft.name || JOBS[job].name}” on the bench`, draft.setup)
+    void offerUndo(
+      changed.length === 0
+        ? 'All of it is on the bench already'
+        : `On the bench; changed: ${changed.join('; ')}`,
+    )
+    if (then) void navigateTo(then)
+  }
+  function takeFromBench(): void {
+    draft.setup = onBench()
+  }
+
+  return {
+    draft,
+    kept,
+    isChanged,
+    issues,
+    differences,
+    keep,
+    startOver,
+    putOnBench,
+    takeFromBench,
+  }
+}
+
+/** Works a plan out again whenever it changes; what cannot be reckoned with is said, and nothing is lost. */
+export function useAnswer<T>(work: () => T | null) {
+  let last: T | null = null
+  return computed((): Answer<T> => {
+    try {
+      last = work()
+      return { value: last, problem: '' }
+    } catch (error) {
+      if (error instanceof CoreError) return { value: last, problem: error.message }
+      throw error
+    }
+  })
+}

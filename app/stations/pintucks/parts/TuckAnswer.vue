@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { type OutlineFit, type PintuckPlan, sizesLost } from '#core/pintucks'
+import type { PintuckPiece } from '#shared/records'
+
+/** What to cut, what to mark, what to mind. */
+const { made, plan, marked, order, fit } = defineProps<{
+  made: PintuckPlan
+  plan: PintuckPiece
+  marked: readonly number[]
+  order: readonly number[]
+  fit: OutlineFit | null
+}>()
+const { length, bare } = useLength()
+const lostMm = computed(() => made.count * (made.takeUp.eachMm ?? made.takeUp.mostMm))
+const sizes = computed(() => sizesLost(lostMm.value))
+const sizeWords = computed(() => {
+  if (sizes.value === 0) return 'less than half a size'
+  if (sizes.value === 0.5) return 'half a size'
+  return sizes.value === 1 ? 'about one size' : `about ${sizes.value} sizes`
+})
+/** Tucks in what must stay free. */
+const inTheWay = computed(
+  () => made.finishedMm.filter(x => x < plan.freeLeftMm || x > made.pieceMm - plan.freeRightMm).length,
+)
+const cutOff = computed(() => new Set(fit?.cuts.flatMap(one => one.cutOff)).size)
+const isMeasured = computed(() => made.blankMm !== null)
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="Cut and mark"
+    class="grid gap-2"
+  >
+    <header>
+      <h2>Cut</h2>
+      <span class="hint">{{ isMeasured ? 'from your swatch' : 'by rule, a range' }}</span>
+    </header>
+    <p
+      class="big serif"
+      :class="{ rule: !isMeasured }"
+    >
+      <template v-if="made.blankMm !== null">{{ length(made.blankMm) }}</template>
+      <template v-else>{{ bare(made.blankLeastMm) }} to {{ length(made.blankMostMm) }}</template>
+    </p>
+    <p v-if="made.blankMm !== null">
+      between {{ bare(made.blankLeastMm) }} and {{ length(made.blankMostMm) }}: each tuck takes
+      {{ length(made.takeUp.eachMm) }}.
+    </p>
+    <p v-else>Sew and measure a swatch: then it is one number, and the lines can be marked.</p>
+    <p class="hint">
+      {{ made.count }} tucks over {{ length(made.spanMm) }}. Tuck first, cut after. On a finished garment they
+      would take {{ isMeasured ? '' : 'up to ' }}{{ length(lostMm) }}: {{ sizeWords }} (common practice, 40 mm
+      a size).
+    </p>
+    <ul
+      class="minds"
+      role="status"
+    >
+      <li
+        v-for="{ code, message } in made.warnings"
+        :key="code"
+        class="close-ink"
+      >
+        <UIcon name="i-lucide-triangle-alert" /> {{ message }}
+      </li>
+      <li
+        v-if="inTheWay > 0"
+        class="close-ink"
+      >
+        <UIcon name="i-lucide-triangle-alert" /> {{ inTheWay }}
+        {{ inTheWay === 1 ? 'tuck lies' : 'tucks lie' }}
+        in what must stay free.
+      </li>
+      <li
+        v-if="fit?.tooNarrow"
+        class="strikes-ink"
+      >
+        <UIcon name="i-lucide-octagon-x" /> The pattern piece no longer fits from
+        {{ bare(fit.tooNarrow.fromMm) }} to {{ length(fit.tooNarrow.toMm) }} of its height:
+        {{ length(fit.tooNarrow.shortMm) }} too narrow.
+      </li>
+      <li
+        v-if="cutOff > 0"
+        class="hint"
+      >
+        The cutting line leaves {{ cutOff }} {{ cutOff === 1 ? 'tuck' : 'tucks' }} out where it narrows: sew
+        those past it, cut through them.
+      </li>
+    </ul>
+    <h3 class="serif">Mark and sew</h3>
+    <p>
+      <template v-if="marked.length === made.count">Mark every line.</template>
+      <template v-else
+        >Mark {{ marked.length }} of {{ made.count }}: the first of each group; the rest ride in groove
+        {{ made.groove!.k }}.</template
+      >
+    </p>
+    <p>
+      From the middle outwards, all the same way, slowly: tuck
+      {{
+        order
+          .slice(0, 5)
+          .map(tuck => tuck + 1)
+          .join(', ')
+      }}{{ order.length > 5 ? ' …' : '' }}
+    </p>
+    <table
+      v-if="made.flatMm"
+      class="lines"
+    >
+      <thead>
+        <tr>
+          <th scope="col">Tuck</th>
+          <th scope="col">Finished</th>
+          <th scope="col">On flat cloth</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="(flat, i) in made.flatMm"
+          :key="i"
+        >
+          <td>{{ i + 1 }}<span v-if="marked.includes(i)"> mark</span></td>
+          <td>{{ bare(made.finishedMm[i]!) }}</td>
+          <td>{{ bare(flat) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p
+      v-if="made.flatMm"
+      class="hint"
+    >
+      All from the left edge, so that errors do not add up.
+    </p>
+  </UCard>
+</template>
+
+<style scoped>
+.big {
+  font-size: 34px;
+  line-height: 1.1;
+}
+.big.rule {
+  border-bottom: 2px dashed var(--line-strong);
+}
+.lines {
+  display: block;
+  max-height: 240px;
+  overflow-y: auto;
+}
+.lines th,
+.lines td {
+  padding: 2px 14px 2px 0;
+  text-align: left;
+  border-bottom: 1px solid var(--line);
+}
+.minds:empty {
+  display: none;
+}
+</style>

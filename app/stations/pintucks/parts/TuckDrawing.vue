@@ -1,0 +1,296 @@
+<script setup lang="ts">
+import { outlineFor } from '#core/colour'
+import type { OutlineFit, PintuckPlan } from '#core/pintucks'
+import type { PintuckPiece } from '#shared/records'
+
+/**
+ * The flat cloth above, the finished front below it, to one scale: the same lines in both. Drag the first
+ * tuck to move all of them, another to space them.
+ */
+const { made, plan, runs, order, fit, clothHex, threadHex, threadMm, stitchMm, gapMm } = defineProps<{
+  made: PintuckPlan
+  plan: PintuckPiece
+  runs: readonly (readonly [number, number])[]
+  /** Tucks in the order they are sewn. */
+  order: readonly number[]
+  /** The pattern piece laid over the tucked cloth; null: none is given. */
+  fit: OutlineFit | null
+  clothHex: string
+  threadHex: string
+  threadMm: number
+  stitchMm: number
+  gapMm: number
+}>()
+const emit = defineEmits<{ edge: [mm: number]; spacing: [mm: number] }>()
+const { length } = useLength()
+const FLAT_MM = 46
+const BETWEEN_MM = 26
+const HEAD_MM = 14
+
+const blankMm = computed(() => made.blankMm ?? made.blankMostMm)
+const wideMm = computed(() => Math.max(blankMm.value, made.pieceMm, 1))
+const tallMm = computed(() => HEAD_MM + FLAT_MM + BETWEEN_MM + plan.tallMm + HEAD_MM)
+const flatLeft = computed(() => (wideMm.value - blankMm.value) / 2)
+const frontLeft = computed(() => (wideMm.value - made.pieceMm) / 2)
+const flatTop = HEAD_MM
+const frontTop = HEAD_MM + FLAT_MM + BETWEEN_MM
+const frontFoot = computed(() => frontTop + plan.tallMm)
+const ridgeMm = computed(() => Math.max(0.4, gapMm - (made.takeUp.eachMm ?? made.takeUp.leastMm)))
+const outline = computed(() => outlineFor(threadHex, clothHex))
+const place = computed(() => new Map(order.map((tuck, turn) => [tuck, turn + 1])))
+const cutAway = computed(() => new Set(fit?.cuts.flatMap(({ cutOff }) => cutOff) ?? []))
+const cutLine = computed(() => {
+  const cuts = fit?.cuts ?? []
+  const at = (x: number, y: number) => `${frontLeft.value + x} ${frontFoot.value - y}`
+  const left = cuts.map(({ leftMm, atMm }) => at(leftMm, atMm))
+  const right = [...cuts].reverse().map(({ rightMm, atMm }) => at(rightMm, atMm))
+  return cuts.length > 1 ? `M${[...left, ...right].join('L')}Z` : ''
+})
+const blankWords = computed(() =>
+  made.blankMm === null
+    ? `${length(made.blankLeastMm)} to ${length(made.blankMostMm)}`
+    : length(made.blankMm),
+)
+const label = computed(
+  () =>
+    `${made.count} tucks on a piece of ${length(made.pieceMm)}, the flat cloth above it `
+    + `${blankWords.value} wide.`,
+)
+/** A tuck that is being moved: which, from where, and what the plan said then. */
+let dragged: { tuck: number; fromPx: number; firstMm: number; spacingMm: number } | null = null
+function take(tuck: number, event: PointerEvent): void {
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  dragged = { tuck, fromPx: event.clientX, firstMm: made.finishedMm[0]!, spacingMm: plan.spacingMm }
+}
+function move(event: PointerEvent, mmPerPx: number): void {
+  if (!dragged) return
+  const byMm = (event.clientX - dragged.fromPx) * mmPerPx
+  shift(dragged.tuck, byMm, dragged.firstMm, dragged.spacingMm)
+}
+function shift(tuck: number, byMm: number, firstMm: number, spacingMm: number): void {
+  if (tuck === 0) {
+    emit('edge', tenth(Math.max(0, firstMm + byMm)))
+    return
+  }
+  const gaps = plan.group ? Math.floor(tuck / plan.group.of) : 0
+  const spaces = tuck - gaps
+  if (spaces > 0) emit('spacing', tenth(Math.max(gapMm, spacingMm + byMm / spaces)))
+}
+const tenth = (mm: number) => Math.round(10 * mm) / 10
+const KEY_MM = 0.5
+function press(tuck: number, event: KeyboardEvent): void {
+  const way = { ArrowLeft: -KEY_MM, ArrowRight: KEY_MM }[event.key]
+  if (way === undefined) return
+  event.preventDefault()
+  event.stopPropagation()
+  const spaces = Math.max(1, tuck - (plan.group ? Math.floor(tuck / plan.group.of) : 0))
+  shift(tuck, tuck === 0 ? way : Math.sign(way) * spaces * 0.1, made.finishedMm[0]!, plan.spacingMm)
+}
+/** Keys move the first tuck, and the last: more stops than these only tire. */
+const isHandle = (tuck: number) => tuck === 0 || tuck === made.count - 1
+const LEAST_NUMBER_PX = 11
+</script>
+
+<template>
+  <PlanDrawing
+    v-slot="{ mmPerPx }"
+    :wide-mm="wideMm"
+    :tall-mm="tallMm"
+    :label="label"
+  >
+    <defs>
+      <linearGradient id="ridge-shade">
+        <stop
+          offset="0"
+          stop-color="#000"
+          stop-opacity="0.28"
+        />
+        <stop
+          offset="0.35"
+          stop-color="#fff"
+          stop-opacity="0.4"
+        />
+        <stop
+          offset="1"
+          stop-color="#000"
+          stop-opacity="0.34"
+        />
+      </linearGradient>
+    </defs>
+    <!-- The flat cloth. -->
+    <rect
+      :x="flatLeft"
+      :y="flatTop"
+      :width="blankMm"
+      :height="FLAT_MM"
+      :fill="clothHex"
+      stroke="var(--ink)"
+      :stroke-width="mmPerPx"
+    />
+    <rect
+      v-if="made.blankMm === null"
+      :x="(wideMm - made.blankLeastMm) / 2"
+      :y="flatTop"
+      :width="made.blankLeastMm"
+      :height="FLAT_MM"
+      fill="none"
+      stroke="var(--ink)"
+      :stroke-width="mmPerPx"
+      :stroke-dasharray="`${5 * mmPerPx} ${4 * mmPerPx}`"
+    />
+    <template v-if="made.flatMm">
+      <line
+        v-for="(x, i) in made.flatMm"
+        :key="i"
+        :x1="flatLeft + x"
+        :x2="flatLeft + x"
+        :y1="flatTop"
+        :y2="flatTop + FLAT_MM"
+        stroke="var(--ink)"
+        :stroke-width="1.2 * mmPerPx"
+        :stroke-dasharray="`${6 * mmPerPx} ${3 * mmPerPx}`"
+      />
+      <line
+        v-for="(x, i) in made.flatMm"
+        :key="`to-${i}`"
+        :x1="flatLeft + x"
+        :y1="flatTop + FLAT_MM"
+        :x2="frontLeft + made.finishedMm[i]!"
+        :y2="frontTop"
+        stroke="var(--line-strong)"
+        :stroke-width="0.7 * mmPerPx"
+      />
+    </template>
+    <!-- The finished front. -->
+    <rect
+      :x="frontLeft"
+      :y="frontTop"
+      :width="made.pieceMm"
+      :height="plan.tallMm"
+      :fill="clothHex"
+      stroke="var(--ink)"
+      :stroke-width="mmPerPx"
+    />
+    <rect
+      v-for="[side, from, wide] in [
+        ['left', 0, plan.freeLeftMm],
+        ['right', made.pieceMm - plan.freeRightMm, plan.freeRightMm],
+      ] as const"
+      :key="side"
+      :x="frontLeft + from"
+      :y="frontTop"
+      :width="Math.max(0, wide)"
+      :height="plan.tallMm"
+      fill="var(--weld)"
+      fill-opacity="0.22"
+    />
+    <g
+      v-for="(x, i) in made.finishedMm"
+      :key="`tuck-${i}`"
+    >
+      <rect
+        :x="frontLeft + x - ridgeMm / 2"
+        :y="frontFoot - runs[i]![1]"
+        :width="ridgeMm"
+        :height="Math.max(0, runs[i]![1] - runs[i]![0])"
+        fill="url(#ridge-shade)"
+      />
+      <template
+        v-for="side in [-1, 1]"
+        :key="side"
+      >
+        <line
+          v-if="outline"
+          :x1="frontLeft + x + (side * ridgeMm) / 2"
+          :x2="frontLeft + x + (side * ridgeMm) / 2"
+          :y1="frontFoot - runs[i]![1]"
+          :y2="frontFoot - runs[i]![0]"
+          :stroke="outline"
+          :stroke-width="threadMm + 0.12"
+          :stroke-dasharray="`${stitchMm * 0.86} ${stitchMm * 0.14}`"
+        />
+        <line
+          :x1="frontLeft + x + (side * ridgeMm) / 2"
+          :x2="frontLeft + x + (side * ridgeMm) / 2"
+          :y1="frontFoot - runs[i]![1]"
+          :y2="frontFoot - runs[i]![0]"
+          :stroke="threadHex"
+          :stroke-width="threadMm"
+          :stroke-dasharray="`${stitchMm * 0.86} ${stitchMm * 0.14}`"
+        />
+      </template>
+      <text
+        v-if="plan.spacingMm / mmPerPx > LEAST_NUMBER_PX"
+        :x="frontLeft + x"
+        :y="frontFoot + 13 * mmPerPx"
+        :font-size="11 * mmPerPx"
+        text-anchor="middle"
+        :fill="cutAway.has(i) ? 'var(--madder-text)' : 'var(--ink)'"
+      >
+        {{ place.get(i) }}
+      </text>
+      <rect
+        data-drag
+        :x="frontLeft + x - Math.max(ridgeMm, 12 * mmPerPx) / 2"
+        :y="flatTop"
+        :width="Math.max(ridgeMm, 12 * mmPerPx)"
+        :height="frontFoot - flatTop"
+        fill="transparent"
+        class="grip"
+        :role="isHandle(i) ? 'slider' : undefined"
+        :tabindex="isHandle(i) ? 0 : undefined"
+        :aria-label="isHandle(i) ? (i === 0 ? 'Edge to the first tuck' : 'From tuck to tuck') : undefined"
+        :aria-valuenow="isHandle(i) ? (i === 0 ? made.finishedMm[0] : plan.spacingMm) : undefined"
+        :aria-valuetext="isHandle(i) ? length(i === 0 ? made.finishedMm[0]! : plan.spacingMm) : undefined"
+        @pointerdown="take(i, $event)"
+        @pointermove="move($event, mmPerPx)"
+        @pointerup="
+          () => {
+            dragged = null
+          }
+        "
+        @keydown="press(i, $event)"
+      />
+    </g>
+    <path
+      v-if="cutLine"
+      :d="cutLine"
+      fill="none"
+      :stroke="fit?.tooNarrow ? 'var(--madder)' : 'var(--lichen)'"
+      :stroke-width="2.2 * mmPerPx"
+      :stroke-dasharray="`${9 * mmPerPx} ${5 * mmPerPx}`"
+    />
+    <!-- Dimensions. -->
+    <text
+      :x="wideMm / 2"
+      :y="flatTop - 6 * mmPerPx"
+      :font-size="15 * mmPerPx"
+      text-anchor="middle"
+      class="dimension"
+    >
+      cut {{ blankWords }}
+    </text>
+    <text
+      :x="wideMm / 2"
+      :y="frontFoot + 30 * mmPerPx"
+      :font-size="15 * mmPerPx"
+      text-anchor="middle"
+      class="dimension"
+    >
+      finished {{ length(made.pieceMm) }}, tucks over {{ length(made.spanMm) }}
+    </text>
+  </PlanDrawing>
+</template>
+
+<style scoped>
+.dimension {
+  font-weight: 650;
+  fill: var(--ink);
+}
+.grip {
+  cursor: ew-resize;
+}
+.grip:focus-visible {
+  outline: 3px solid var(--mulberry);
+}
+</style>

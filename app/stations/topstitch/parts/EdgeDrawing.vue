@@ -1,0 +1,225 @@
+<script setup lang="ts">
+import { outlineFor } from '#core/colour'
+import type { AreaRows, Outline, PlannedRow } from '#core/topstitch'
+import { placesAlong } from '#core/fit'
+import { boundsOf, edgePath, needleRows } from '../edgePaths'
+
+/** The edge and its rows to scale, as they will be sewn; rows can be dragged nearer to the edge or away. */
+const { outline, rows, area, acrossMm, alongMm, wantedMm, clothHex, threadHexes, threadMm } = defineProps<{
+  outline: Outline
+  rows: readonly PlannedRow[]
+  /** Rows over an area instead; null: along the edge. */
+  area: AreaRows | null
+  acrossMm: number
+  alongMm: number
+  wantedMm: number
+  clothHex: string
+  /** One a needle, left to right. */
+  threadHexes: readonly string[]
+  threadMm: number
+}>()
+const emit = defineEmits<{ row: [index: number, mm: number] }>()
+const { length } = useLength()
+const CORNER_DEG = 35
+const PAD_MM = 8
+const bounds = computed(() => boundsOf(outline))
+/** A strip has no other side: some cloth is drawn beside it. */
+const STRIP_MM = 40
+const isStrip = computed(() => bounds.value.tallMm <= 1)
+const wideMm = computed(() => (area ? alongMm : bounds.value.wideMm) + 2 * PAD_MM)
+const bodyMm = computed(() => (isStrip.value ? STRIP_MM : bounds.value.tallMm))
+const tallMm = computed(() => (area ? acrossMm : bodyMm.value) + 2 * PAD_MM)
+const shift = computed(
+  () =>
+    `translate(${PAD_MM - bounds.value.left} ${PAD_MM + bounds.value.top + (isStrip.value ? STRIP_MM : 0)})`,
+)
+const drawn = computed(() =>
+  rows.flatMap((row, index) =>
+    row.vanished
+      ? []
+      : needleRows(outline, row, wantedMm, CORNER_DEG).map(one => ({
+          ...one,
+          index,
+          hex: threadHexes[one.needle] ?? threadHexes[0]!,
+        })),
+  ),
+)
+const legWords = computed(() =>
+  (rows[0]?.legs ?? []).flatMap((leg, i) => {
+    if (leg.pathMm.length < 2) return []
+    const [at] = placesAlong(leg.pathMm, [leg.lengthMm / 2])
+    return [{ leg: i + 1, x: at!.x, y: -at!.y }]
+  }),
+)
+const contrast = (hex: string) => outlineFor(hex, clothHex)
+const label = computed(() =>
+  area
+    ? `${area.rows.length} rows over an area of ${length(acrossMm)} by ${length(alongMm)}.`
+    : `The finished edge with ${rows.length} ${rows.length === 1 ? 'row' : 'rows'}, to scale.`,
+)
+
+let dragged: { index: number; fromPx: number; atMm: number } | null = null
+function take(index: number, event: PointerEvent): void {
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  dragged = { index, fromPx: event.clientY, atMm: rows[index]!.atMm }
+}
+/** Up is away from the lower edge, so farther in. */
+function move(event: PointerEvent, mmPerPx: number): void {
+  if (!dragged) return
+  const mm = dragged.atMm - (event.clientY - dragged.fromPx) * mmPerPx
+  emit('row', dragged.index, tenth(Math.max(0.5, mm)))
+}
+const tenth = (mm: number) => Math.round(10 * mm) / 10
+function press(index: number, event: KeyboardEvent): void {
+  const way = { ArrowUp: 0.1, ArrowDown: -0.1 }[event.key]
+  if (way === undefined) return
+  event.preventDefault()
+  event.stopPropagation()
+  emit('row', index, tenth(Math.max(0.5, rows[index]!.atMm + way)))
+}
+/** The lowest leg of a row: there it is taken hold of. */
+function handleAt(row: PlannedRow): { x: number; y: number } | null {
+  const leg = [...row.legs].filter(one => one.pathMm.length > 1).sort((a, b) => footOf(a) - footOf(b))[0]
+  if (!leg) return null
+  const [at] = placesAlong(leg.pathMm, [leg.lengthMm / 2])
+  return { x: at!.x, y: -at!.y }
+}
+const footOf = (leg: PlannedRow['legs'][number]) =>
+  leg.pathMm.reduce((sum, { y }) => sum + y, 0) / leg.pathMm.length
+const arcOf = (row: AreaRows['rows'][number]) => {
+  const y = PAD_MM + row.atMm
+  if (row.radiusMm === null) return `M${PAD_MM} ${y}H${PAD_MM + alongMm}`
+  return `M${PAD_MM} ${y}A${row.radiusMm} ${row.radiusMm} 0 0 0 ${PAD_MM + alongMm} ${y}`
+}
+</script>
+
+<template>
+  <PlanDrawing
+    v-slot="{ mmPerPx }"
+    :wide-mm="wideMm"
+    :tall-mm="tallMm"
+    :label="label"
+  >
+    <template v-if="area">
+      <rect
+        :x="PAD_MM"
+        :y="PAD_MM"
+        :width="alongMm"
+        :height="acrossMm"
+        :fill="clothHex"
+        stroke="var(--ink)"
+        :stroke-width="mmPerPx"
+      />
+      <path
+        v-for="row in area.rows"
+        :key="row.atMm"
+        :d="arcOf(row)"
+        fill="none"
+        :stroke="threadHexes[0]"
+        :stroke-width="Math.max(threadMm, mmPerPx)"
+        :stroke-dasharray="`${wantedMm * 0.86} ${wantedMm * 0.14}`"
+      />
+    </template>
+    <g
+      v-else
+      :transform="shift"
+    >
+      <rect
+        v-if="isStrip"
+        :x="bounds.left"
+        :y="-STRIP_MM"
+        :width="bounds.wideMm"
+        :height="STRIP_MM"
+        :fill="clothHex"
+      />
+      <path
+        :d="edgePath(outline)"
+        :fill="isStrip ? 'none' : clothHex"
+        stroke="var(--ink)"
+        :stroke-width="1.6 * mmPerPx"
+      />
+      <template
+        v-for="{ needle, index, stitches, hex } in drawn"
+        :key="`${index}-${needle}`"
+      >
+        <path
+          v-if="contrast(hex)"
+          :d="stitches"
+          fill="none"
+          :stroke="contrast(hex)!"
+          :stroke-width="threadMm + 0.14"
+          stroke-linecap="round"
+        />
+        <path
+          :d="stitches"
+          fill="none"
+          :stroke="hex"
+          :stroke-width="threadMm"
+          stroke-linecap="round"
+        />
+      </template>
+      <g
+        v-for="{ leg, x, y } in legWords"
+        :key="leg"
+      >
+        <circle
+          :cx="x"
+          :cy="y"
+          :r="11 * mmPerPx"
+          fill="var(--white)"
+          stroke="var(--line-strong)"
+          :stroke-width="mmPerPx"
+        />
+        <text
+          :x="x"
+          :y="y + 5 * mmPerPx"
+          :font-size="14 * mmPerPx"
+          text-anchor="middle"
+          fill="var(--ink)"
+          font-weight="650"
+        >
+          {{ leg }}
+        </text>
+      </g>
+      <template
+        v-for="(row, i) in rows"
+        :key="`grip-${i}`"
+      >
+        <circle
+          v-if="handleAt(row)"
+          data-drag
+          :cx="handleAt(row)!.x + 30 * mmPerPx"
+          :cy="handleAt(row)!.y"
+          :r="9 * mmPerPx"
+          fill="var(--mulberry)"
+          stroke="var(--white)"
+          :stroke-width="2 * mmPerPx"
+          class="grip"
+          role="slider"
+          tabindex="0"
+          :aria-label="`Row ${i + 1} from the edge`"
+          aria-orientation="vertical"
+          :aria-valuenow="row.atMm"
+          :aria-valuetext="length(row.atMm)"
+          @pointerdown="take(i, $event)"
+          @pointermove="move($event, mmPerPx)"
+          @pointerup="
+            () => {
+              dragged = null
+            }
+          "
+          @keydown="press(i, $event)"
+        />
+      </template>
+    </g>
+  </PlanDrawing>
+</template>
+
+<style scoped>
+.grip {
+  cursor: ns-resize;
+}
+.grip:focus-visible {
+  outline: 3px solid var(--mulberry);
+}
+</style>

@@ -1,0 +1,320 @@
+<script setup lang="ts">
+import { farPoint, feedFactor, UNKNOWN_FEED } from '#core/fit'
+import { cornerWays, humpSteps, leastRadiusMm, type PlannedRow, showing, twinOnCurve } from '#core/topstitch'
+import { CoreError } from '#core/errors'
+import { formatNumber } from '#core/units'
+import type { TopstitchPiece } from '#shared/records'
+
+/** Curves, corners, humps, feed, what will be seen, and rows over an area. */
+const plan = defineModel<TopstitchPiece>({ required: true })
+const { rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isKnitHem } = defineProps<{
+  rows: readonly PlannedRow[]
+  /** Of a twin; null: a single needle. */
+  gapMm: number | null
+  threadMm: number
+  threadSource: string
+  clothMm: number | null
+  /** How the thread stands out from the cloth. */
+  contrastWords: string
+  isKnitHem: boolean
+}>()
+const { length, bare } = useLength()
+/** What a rule cannot reckon with what is typed right now is left out. */
+function orNull<T>(work: () => T): T | null {
+  try {
+    return work()
+  } catch (error) {
+    if (error instanceof CoreError) return null
+    throw error
+  }
+}
+const CORNERS = [
+  { value: 'steps', label: 'In steps' },
+  { value: 'crossed', label: 'Rows cross' },
+  { value: 'passes', label: 'Two passes' },
+] as const
+const turns = computed(() =>
+  gapMm === null ? null : orNull(() => cornerWays(gapMm, 90, plan.value.wantedMm)),
+)
+const leastRadius = computed(() =>
+  gapMm === null ? null : orNull(() => leastRadiusMm(plan.value.wantedMm, gapMm, plan.value.leastMm)),
+)
+const tightest = computed(() => {
+  const radii = rows.flatMap(({ legs }) => legs.flatMap(({ leastRadiusMm }) => leastRadiusMm ?? []))
+  return radii.length > 0 ? Math.min(...radii) : null
+})
+const onCurve = computed(() => {
+  const [gap, radius] = [gapMm, tightest.value]
+  return gap === null || radius === null ? null : orNull(() => twinOnCurve(plan.value.wantedMm, gap, radius))
+})
+const least = computed({
+  get: () => plan.value.leastMm as number | null,
+  set: value => {
+    plan.value.leastMm = value ?? Number.NaN
+  },
+})
+const steps = computed(() => orNull(() => humpSteps(plan.value.humps)) ?? [])
+const STEP_WORDS = {
+  'slow': 'slower from here',
+  'shim-behind': 'shim behind the toes: the foot climbs',
+  'shim-before': 'shim under the toes: it comes down',
+  'shim-off': 'shim off',
+} as const
+const isMeasured = computed({
+  get: () => plan.value.feed !== null,
+  set: now => {
+    plan.value.feed = now ? { sewnMm: 60, stitches: 20, dialledMm: plan.value.wantedMm, readMm: 0.5 } : null
+  },
+})
+const feedPart = (field: 'sewnMm' | 'stitches' | 'dialledMm') =>
+  computed({
+    get: () => plan.value.feed?.[field] ?? null,
+    set: value => {
+      if (plan.value.feed) plan.value.feed[field] = value ?? Number.NaN
+    },
+  })
+const sewn = feedPart('sewnMm')
+const counted = feedPart('stitches')
+const dialled = feedPart('dialledMm')
+const feed = computed(() => {
+  const said = plan.value.feed
+  if (!said) return UNKNOWN_FEED
+  return orNull(() => feedFactor(said.sewnMm, said.stitches, said.dialledMm, said.readMm)) ?? UNKNOWN_FEED
+})
+const longest = computed(() =>
+  Math.max(0, ...rows.flatMap(({ legs }) => legs.map(({ lengthMm }) => lengthMm))),
+)
+const far = computed(() => orNull(() => farPoint(longest.value, feed.value)))
+const seen = computed(() => orNull(() => showing(plan.value.wantedMm, threadMm, clothMm)))
+const isArea = computed({
+  get: () => plan.value.area !== null,
+  set: wanted => {
+    plan.value.area = wanted ? { acrossMm: 300, alongMm: 400, distanceMm: 25, marginMm: 0, sagMm: 0 } : null
+  },
+})
+const AREA = [
+  ['acrossMm', 'Over a width of', 'pieceMm'],
+  ['alongMm', 'Rows as long as', 'pieceMm'],
+  ['distanceMm', 'From row to row', 'rowMm'],
+  ['marginMm', 'Free before the first', 'edgeMm'],
+  ['sagMm', 'Bow of the first row', 'edgeMm'],
+] as const
+const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, area: plan.value.area !== null })
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="Corners, feed and more"
+    class="grid gap-2"
+  >
+    <FoldAway
+      v-if="gapMm !== null"
+      v-model:open="open.twin"
+      title="A twin round corners and curves"
+    >
+      <div class="grid gap-2">
+        <SegmentBar
+          v-model="plan.corner"
+          label="Round a corner"
+          :items="CORNERS"
+        />
+        <p v-if="turns && plan.corner === 'steps'">
+          Turn in {{ turns.steps.stitches }} short stitches of {{ formatNumber(turns.steps.turnDeg, 0) }}°
+          each: the outer needle walks {{ length(turns.steps.walkMm) }} round the inner one. Needles up before
+          each turn.
+        </p>
+        <p v-else-if="turns && plan.corner === 'crossed'">
+          Sew past the corner and begin the next leg anew: the rows cross in a square of
+          {{ length(turns.crossed.sideMm) }}.
+        </p>
+        <p v-else>Two passes with one needle: every row by itself, turned with the needle down.</p>
+        <p class="close-ink">
+          <UIcon name="i-lucide-triangle-alert" /> Never turn the cloth with both needles down: they bend and
+          break.
+        </p>
+        <LengthField
+          v-model="least"
+          label="Least stitch on a curve"
+          limit="dialLengthMm"
+        />
+        <p v-if="leastRadius !== null">
+          So curves from a radius of <b>{{ length(leastRadius) }}</b> on.
+          <template v-if="tightest !== null && onCurve">
+            The tightest here has {{ length(tightest) }}: stitches of {{ bare(onCurve.innerMm) }} inside,
+            {{ length(onCurve.outerMm) }} outside{{
+              tightest < leastRadius ? '; tighter than that: two passes.' : '.'
+            }}
+          </template>
+        </p>
+        <p
+          v-if="isKnitHem"
+          class="hint"
+        >
+          On a knit the bobbin’s zigzag gives with the cloth: a gap of 4.0 to 6.0 (common practice), a longer
+          stitch and a loose bobbin give more.
+        </p>
+      </div>
+    </FoldAway>
+    <FoldAway
+      title="Feed: where the far point may fall"
+      :open="plan.feed !== null"
+    >
+      <div class="grid gap-2">
+        <UCheckbox
+          v-model="isMeasured"
+          label="I sewed some and measured"
+        />
+        <div
+          v-if="plan.feed"
+          class="pair"
+        >
+          <NumberField
+            v-model="counted"
+            label="Stitches"
+          />
+          <LengthField
+            v-model="dialled"
+            label="Dial at"
+            limit="dialLengthMm"
+          />
+          <LengthField
+            v-model="sewn"
+            label="They measure"
+            limit="pieceMm"
+          />
+        </div>
+        <p v-if="far">
+          {{
+            plan.feed
+              ? `Feed ${formatNumber(feed.factor, 2)} of the dial`
+              : 'Not measured: taken as the dial says'
+          }}; the end of {{ length(longest) }} may fall between {{ bare(far.leastMm) }} and
+          {{ length(far.mostMm) }}. Stop three stitches before each point and look.
+        </p>
+        <p
+          v-if="plan.feed && Math.abs(feed.factor - 1) > 0.005"
+          class="hint"
+        >
+          Dial {{ formatNumber(1 / feed.factor, 2) }} times the planned length.
+        </p>
+      </div>
+    </FoldAway>
+    <p v-if="seen">
+      <b>{{
+        seen.verdict === 'shows'
+          ? 'It shows'
+          : seen.verdict === 'stands out'
+            ? 'It stands out'
+            : 'Lost in the cloth'
+      }}</b>: {{ length(seen.seenMm) }} of each stitch lies on top; {{ contrastWords }}.
+      <span class="hint">By rule, a guess; thread {{ length(threadMm) }} ({{ threadSource }}).</span>
+    </p>
+    <FoldAway
+      v-model:open="open.humps"
+      title="Seams it crosses"
+    >
+      <div class="grid gap-2">
+        <div
+          v-for="(hump, i) in plan.humps"
+          :key="i"
+          class="line"
+        >
+          <LengthField
+            v-model="hump.atMm"
+            label="At"
+            limit="edgeMm"
+          />
+          <LengthField
+            v-model="hump.wideMm"
+            label="Wide"
+            limit="edgeMm"
+          />
+          <LengthField
+            v-model="hump.stepMm"
+            label="Higher by"
+            limit="humpMm"
+          />
+          <IconButton
+            icon="i-lucide-x"
+            tip="Take out"
+            :label="`Take seam ${i + 1} out`"
+            @click="
+              () => {
+                plan.humps.splice(i, 1)
+              }
+            "
+          />
+        </div>
+        <UButton
+          size="sm"
+          variant="outline"
+          icon="i-lucide-plus"
+          label="Add a seam"
+          @click="
+            () => {
+              plan.humps.push({ atMm: 60, wideMm: 20, stepMm: 2 })
+            }
+          "
+        />
+        <ol v-if="steps.length > 0">
+          <li
+            v-for="(step, i) in steps"
+            :key="i"
+          >
+            <b>{{ length(step.atMm) }}</b>: {{ STEP_WORDS[step.code]
+            }}{{ step.shimMm === null ? '' : `, ${length(step.shimMm)} thick` }}
+          </li>
+        </ol>
+        <p
+          v-if="steps.length > 0"
+          class="hint"
+        >
+          Along the row, for a sole of 12 mm before and behind the needle: a guess, see your foot.
+        </p>
+      </div>
+    </FoldAway>
+    <FoldAway
+      v-model:open="open.area"
+      title="Rows over an area instead"
+    >
+      <div class="grid gap-2">
+        <UCheckbox
+          v-model="isArea"
+          label="Rows over an area"
+        />
+        <div
+          v-if="plan.area"
+          class="pair"
+        >
+          <LengthField
+            v-for="[field, label, limit] in AREA"
+            :key="field"
+            v-model="plan.area[field]"
+            :label="label"
+            :limit="limit"
+          />
+        </div>
+        <p class="hint">
+          Cut a template with the first row’s curve; each row is guided by the one before, so it is carried
+          across evenly.
+        </p>
+      </div>
+    </FoldAway>
+  </UCard>
+</template>
+
+<style scoped>
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 10px;
+  align-items: start;
+}
+.line {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr auto;
+  gap: 6px;
+  align-items: end;
+}
+</style>

@@ -1,0 +1,14 @@
+import type { Station } from '../station'
+
+export const topstitch: Station = {
+  group: 'Sew',
+  name: 'Topstitching',
+  folder: 'topstitch',
+  key: '6',
+  icon: 'i-lucide-square-dashed',
+  views: [
+    { name: 'Plan', path: '/topstitch', page: 'Page.vue', axe: true, shot: 'topstitching' },
+    { name: 'Kept pieces', path: '/topstitch-kept', page: 'KeptPage.vue', axe: true, shot: null },
+  ],
+  keys: [],
+}

@@ -1,0 +1,245 @@
+import { pieceMinutes, SPEED_STITCHES } from '#core/care'
+import { evenFit, fitCount, lengthMarks, type LengthDial, UNKNOWN_LENGTH_DIAL } from '#core/fit'
+import { CONSTRUCTIONS, type Needle } from '#core/needle'
+import { type PintuckInput, swatchTucksFor } from '#core/pintucks'
+import {
+  areaRows,
+  type Guide,
+  outlineOfShape,
+  type PlannedRow,
+  planRows,
+  type RowsInput,
+} from '#core/topstitch'
+import type { Cloth, Foot, Machine, PintuckPiece, Settings, Swatch, TopstitchPiece } from '../records'
+import type { SetupContent } from '../setup'
+import { type ThreadNeeds, threadNeedsOf } from './needs'
+import { seamOf } from './seam'
+import { type BenchTables, benchOf } from './swing'
+
+type SeamTables = Parameters<typeof seamOf>[1]
+
+/** A plan as the core reckons it; null while there is no twin needle to make tucks with. */
+export function pintuckInputOf(
+  plan: PintuckPiece,
+  setup: SetupContent,
+  tables: BenchTables & { readonly cloths: ReadonlyMap<string, Cloth> },
+): PintuckInput | null {
+  const { needle, foot } = benchOf(setup, tables)
+  if (!needle || needle.construction === 'single') return null
+  const { grooves = null, groovePitchMm = null } = foot ?? {}
+  return {
+    needle: { gapMm: needle.gapMm, sizeNm: needle.sizeNm },
+    layout: {
+      wanted: plan.wanted.by === 'count' ? { count: plan.wanted.count } : { fillMm: plan.wanted.fillMm },
+      spacingMm: plan.spacingMm,
+      group: plan.group,
+      pieceMm: plan.pieceMm,
+      edgeMm: plan.edgeMm,
+    },
+    clothMm: tables.cloths.get(setup.clothId ?? '')?.thicknessMm ?? null,
+    reserveMm: plan.reserveMm,
+    takeUp: plan.takeUp,
+    foot: grooves !== null && groovePitchMm !== null ? { grooves, pitchMm: groovePitchMm } : null,
+    cordMm: plan.cordMm,
+  }
+}
+
+/** From and to which height each tuck runs, in mm from the lower edge. */
+export function tuckRuns({ runs, tallMm }: PintuckPiece, count: number): (readonly [number, number])[] {
+  const said = new Map(
+    runs.map(({ tuck, fromMm, toMm }) => [tuck, [fromMm, Math.min(toMm, tallMm)] as const]),
+  )
+  return Array.from({ length: count }, (_, i) => said.get(i + 1) ?? ([0, tallMm] as const))
+}
+
+/** Swatches whose take-up was measured with the same needle, cloth, threads and tension, the newest first. */
+export function takeUpSwatches(
+  setup: SetupContent,
+  needle: Needle,
+  swatches: Iterable<Swatch>,
+): { readonly swatch: Swatch; readonly isSame: boolean }[] {
+  const found = [...swatches].filter(
+    ({ takeUp, frozen }) => takeUp && frozen.needle && frozen.needle.gapMm === needle.gapMm,
+  )
+  return found
+    .map(swatch => ({ swatch, isSame: isSameSeam(swatch.setup, setup) }))
+    .sort((a, b) => Number(b.isSame) - Number(a.isSame) || b.swatch.keptAt.localeCompare(a.swatch.keptAt))
+}
+function isSameSeam(a: SetupContent, b: SetupContent): boolean {
+  return (
+    a.clothId === b.clothId
+    && a.layers === b.layers
+    && a.tension === b.tension
+    && a.threadIds.left === b.threadIds.left
+    && a.threadIds.right === b.threadIds.right
+  )
+}
+
+/** How many tucks a swatch needs for the tolerance of this piece. */
+export const piecePrecision = (plan: PintuckPiece, count: number): number =>
+  swatchTucksFor(count, plan.toleranceMm, plan.takeUp?.readMm)
+
+/** The dial for stitch length, and whether anybody described it. */
+export interface LengthDialOn {
+  readonly dial: LengthDial
+  readonly isKnown: boolean
+}
+export function lengthDialOf(machine: Pick<Machine, 'lengthDial'> | null): LengthDialOn {
+  const known = machine?.lengthDial ?? null
+  return { dial: known ?? UNKNOWN_LENGTH_DIAL, isKnown: known !== null }
+}
+
+/** A guide of a foot one owns. */
+export interface OwnedGuide extends Guide {
+  readonly footId: string
+  readonly words: string
+}
+const PARTS = [
+  ['flangeMm', 'flange'],
+  ['toeInsideMm', 'toe, inside'],
+  ['toeOutsideMm', 'toe, outside'],
+] as const
+
+/** Half of what stands beside the middle of a needle: its span and its blade. */
+function reachOf({ construction, gapMm, sizeNm }: Needle): number {
+  const between = CONSTRUCTIONS.indexOf(construction)
+  return (between * gapMm) / 2 + sizeNm / 200
+}
+
+/** Guides of all feet owned; a foot that this needle would strike, by its opening or its flange, is none. */
+export function guidesOf(feet: Iterable<Foot>, needle: Needle): OwnedGuide[] {
+  const reachMm = reachOf(needle)
+  const isTwin = needle.construction !== 'single'
+  return [...feet].flatMap(foot => {
+    const isStruck = (isTwin && foot.singleHole) || (foot.slotMm !== null && foot.slotMm / 2 < reachMm)
+    if (isStruck) return []
+    return PARTS.flatMap(([field, words]): OwnedGuide[] => {
+      const mm = foot[field]
+      const isInTheWay = field === 'flangeMm' && isTwin && mm !== null && Math.abs(mm) < reachMm
+      if (mm === null || isInTheWay) return []
+      return [
+        { id: `${foot.id} ${field}`, footId: foot.id, words: `${foot.name}: ${words}`, fromNeedleMm: mm },
+      ]
+    })
+  })
+}
+
+/** Rows along an edge as the core reckons them; null while machine or needle are missing. */
+export function rowsInputOf(
+  plan: TopstitchPiece,
+  setup: SetupContent,
+  tables: BenchTables,
+): RowsInput | null {
+  const { machine, needle } = benchOf(setup, tables)
+  if (!machine || !needle) return null
+  const steps = machine.needlePositions
+  return {
+    outline: outlineOfShape(plan.shape),
+    rowsMm: plan.rowsMm,
+    needle: { construction: needle.construction, gapMm: needle.gapMm },
+    machineMaxMm: machine.maxWidthMm,
+    positionStepMm: steps && steps > 1 ? machine.maxWidthMm / (steps - 1) : null,
+    guides: guidesOf(tables.feet.values(), needle),
+    wantedMm: plan.wantedMm,
+    marks: lengthMarks(lengthDialOf(machine).dial),
+    mostMissMm: plan.mostMissMm,
+    cornerDeg: CORNER_DEG,
+  }
+}
+/** From this turn on a point is a corner. */
+const CORNER_DEG = 35
+
+/** Planned rows, and where it is wanted every row of a leg with as many stitches as the first. */
+export function topstitchRows(plan: TopstitchPiece, input: RowsInput): PlannedRow[] {
+  const rows = planRows(input)
+  const [first] = rows
+  if (!plan.alike || !first) return rows
+  return rows.map((row, i) =>
+    i === 0 ? row : { ...row, plans: row.plans.map(likeFirst(row, first, input)) },
+  )
+}
+function likeFirst(row: PlannedRow, first: PlannedRow, { wantedMm, marks }: RowsInput) {
+  return (plans: PlannedRow['plans'][number], leg: number): PlannedRow['plans'][number] => {
+    const [lengthMm, wantedFor] = [row.legs[leg]!.lengthMm, first.plans[leg]?.[0]?.stitches]
+    if (!wantedFor || lengthMm <= 0) return plans
+    const same = fitCount(lengthMm, wantedFor, wantedMm, marks)
+    return same ? [same, ...plans] : plans
+  }
+}
+
+/** What a piece asks of hands and machine, for all its copies. */
+export interface PieceWork {
+  /** Sewn length, in m. */
+  readonly seamM: number
+  /** Rows that are begun and ended. */
+  readonly rows: number
+  readonly turns: number
+  readonly stitches: number
+}
+
+/** Every tuck from end to end. */
+export function tuckWork(plan: PintuckPiece, count: number, lengthMm: number, copies: number): PieceWork {
+  const oneMm = tuckRuns(plan, count).reduce((sum, [from, to]) => sum + Math.max(0, to - from), 0)
+  const second = plan.second ? ((plan.pieceMm ?? 0) * plan.tallMm) / plan.second.spacingMm : 0
+  const sewnMm = oneMm + second
+  return {
+    seamM: (copies * sewnMm) / 1000,
+    rows: copies * count,
+    turns: 0,
+    stitches: Math.round((copies * sewnMm) / lengthMm),
+  }
+}
+
+/** Every row along its legs, or the rows over an area. */
+export function topstitchWork(
+  plan: TopstitchPiece,
+  rows: readonly PlannedRow[],
+  isTwin: boolean,
+  copies: number,
+): PieceWork {
+  if (plan.area) {
+    const area = areaRows(plan.area)
+    const stitches = area.rows.reduce((sum, row) => sum + evenFit(row.lengthMm, plan.wantedMm).stitches, 0)
+    const seamM = (copies * area.totalMm) / 1000
+    return { seamM, rows: copies * area.rows.length, turns: 0, stitches: copies * stitches }
+  }
+  const passes = isTwin && plan.corner === 'passes' ? 2 : 1
+  const times = copies * passes
+  const legs = rows.flatMap(row => row.legs.map((leg, i) => ({ leg, plan: row.plans[i]?.[0] })))
+  const sewn = legs.filter(({ leg }) => leg.lengthMm > 0)
+  return {
+    seamM: (times * sewn.reduce((sum, { leg }) => sum + leg.lengthMm, 0)) / 1000,
+    rows: times * rows.length,
+    turns: times * Math.max(0, sewn.length - rows.length),
+    stitches:
+      times
+      * sewn.reduce(
+        (sum, { leg, plan: own }) => sum + (own ?? evenFit(leg.lengthMm, plan.wantedMm)).stitches,
+        0,
+      ),
+  }
+}
+
+/** Left at each end of a row to pull through and tie, in m. A guess. */
+const TAIL_M = 0.1
+
+/** Thread, bobbins, minutes and needle hours of a piece; null while the setup is not complete. */
+export function pieceNeedsOf(
+  work: PieceWork,
+  setup: SetupContent,
+  tables: SeamTables & Parameters<typeof threadNeedsOf>[2],
+  settings: Settings,
+): { readonly needs: ThreadNeeds; readonly minutes: number; readonly needleHours: number } | null {
+  const seam = seamOf(setup, tables, settings)
+  if (!seam || work.seamM <= 0) return null
+  const perMinute = SPEED_STITCHES[setup.speed ?? 'usual']
+  return {
+    needs: threadNeedsOf(
+      seam,
+      { ...setup, seamM: Math.max(0.01, work.seamM), tailsM: 2 * TAIL_M * work.rows },
+      tables,
+    ),
+    minutes: pieceMinutes(work, perMinute),
+    needleHours: work.stitches / perMinute / 60,
+  }
+}
