@@ -114,6 +114,14 @@ const actions = computed((): CommandPaletteItem[] => [
       colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
     }),
   },
+  {
+    label: settings.record.threadColours === 'true' ? 'Diagram colours' : 'True colours',
+    suffix: 'threads in drawings',
+    icon: 'i-lucide-palette',
+    onSelect: then(() =>
+      settings.change({ threadColours: settings.record.threadColours === 'true' ? 'diagram' : 'true' }),
+    ),
+  },
   { label: 'Export everything', suffix: 'Files', icon: 'i-lucide-file-down', onSelect: go('/files') },
 ])
 /** The kit gives its list of what was found no name; the list comes and goes with what is typed. */

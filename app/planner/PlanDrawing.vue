@@ -132,7 +132,7 @@ svg:focus-visible {
   position: absolute;
   right: 8px;
   top: 8px;
-  display: flex;
+  display: grid;
   gap: 6px;
 }
 .tools :deep(button) {

@@ -26,6 +26,13 @@ export interface Answer<T> {
   readonly problem: string
 }
 
+/** A copy of plain values, each of them looked at: what is computed from it follows every change. */
+function plainOf<T>(value: T): T {
+  if (Array.isArray(value)) return value.map(plainOf) as T
+  if (typeof value !== 'object' || value === null) return value
+  return Object.fromEntries(Object.entries(value).map(([key, part]) => [key, plainOf(part)])) as T
+}
+
 /** The piece a planner works on: kept in the tab while it is typed, in the book when it is kept. */
 export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: PlanOf<K>) {
   const book = useBookStore()
@@ -52,7 +59,7 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
   useDraft(`piece-${kind}`, draft)
 
   function take(piece: Piece): void {
-    const { keptAt: _, ...rest } = structuredClone(toRaw(piece))
+    const { keptAt: _, ...rest } = plainOf(piece)
     Object.assign(draft, rest)
   }
   watch(
@@ -77,7 +84,7 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
   })
   function record(id: string): Piece {
     return {
-      ...(structuredClone(toRaw(draft)) as Omit<Piece, 'keptAt'>),
+      ...(plainOf(draft) as Omit<Piece, 'keptAt'>),
       id,
       keptAt: new Date().toISOString(),
     }
@@ -97,6 +104,15 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
     asked.value = id
     void sayStored(`“${draft.name}” is kept`, { kept: stored })
   }
+
+  // What was missing and is put on the bench now is what it is sewn with.
+  watch(
+    () => [bench.setup.machineId, bench.setup.needleId] as const,
+    ([machineId, needleId]) => {
+      draft.setup.machineId ??= machineId
+      draft.setup.needleId ??= needleId
+    },
+  )
 
   /** What would be another on the bench, in words. */
   const differences = computed(() => {

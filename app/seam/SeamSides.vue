@@ -192,6 +192,11 @@ watch(wrongSideUp, () => {
       <p class="hint note">
         Thread width: {{ seam.threadWidthSource === 'rule' ? 'rule, from tex' : seam.threadWidthSource }}
       </p>
+      <USwitch
+        :model-value="settings.record.threadColours === 'diagram'"
+        label="Diagram colours"
+        @update:model-value="settings.change({ threadColours: $event ? 'diagram' : 'true' })"
+      />
     </UCard>
   </div>
 </template>

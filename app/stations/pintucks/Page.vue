@@ -38,6 +38,7 @@ const FRESH: PintuckPiece = {
   runs: [],
 }
 const book = useBookStore()
+const bench = useBenchStore()
 const settings = useSettingsStore()
 const { length, bare } = useLength()
 const { draft, kept, isChanged, issues, differences, keep, startOver, putOnBench, takeFromBench } = usePiece(
@@ -88,6 +89,8 @@ const clothHex = computed(() =>
 const threadHex = computed(() =>
   isDiagram.value ? UNCHOSEN_HEX.left : (thread.value?.colours[0]?.hex ?? UNCHOSEN_HEX.left),
 )
+/** Without machine or needle nothing can be planned: both are offered here. */
+const isMissing = computed(() => !bench.parts.machine || !bench.parts.needle)
 const title = computed(() => draft.name || 'Pintucks')
 const fileName = computed(() => title.value.toLowerCase().replace(/[^\w-]+/g, '-'))
 const sheet = computed(() => {
@@ -229,8 +232,13 @@ function saveCsv(): void {
         />
       </div>
       <div class="column middle">
+        <MissingCard
+          v-if="isMissing"
+          why="Its widest stitch and its dials decide what can be sewn."
+          needle
+        />
         <UAlert
-          v-if="!hasTwin"
+          v-else-if="!hasTwin"
           color="warning"
           variant="outline"
           icon="i-lucide-info"

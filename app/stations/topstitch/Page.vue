@@ -35,6 +35,7 @@ const FRESH: TopstitchPiece = {
   area: null,
 }
 const book = useBookStore()
+const bench = useBenchStore()
 const settings = useSettingsStore()
 const { length, bare } = useLength()
 const { draft, kept, isChanged, issues, differences, keep, startOver, putOnBench, takeFromBench } = usePiece(
@@ -83,6 +84,8 @@ const contrastWords = computed(() => {
   const apart = colourDifference(hexOf('left'), clothHex.value)
   return CONTRAST_WORDS[colourLook(apart)]
 })
+/** Without machine or needle nothing can be planned: both are offered here. */
+const isMissing = computed(() => !bench.parts.machine || !bench.parts.needle)
 const title = computed(() => draft.name || 'Topstitching')
 const fileName = computed(() => title.value.toLowerCase().replace(/[^\w-]+/g, '-'))
 const legLines = computed(() =>
@@ -207,8 +210,13 @@ function saveCsv(): void {
         <EdgeFields v-model="plan" />
       </div>
       <div class="column middle">
+        <MissingCard
+          v-if="isMissing"
+          why="How far its needle moves decides which foot guides a row."
+          needle
+        />
         <UAlert
-          v-if="!machine || !needle"
+          v-else-if="!machine || !needle"
           color="warning"
           variant="outline"
           icon="i-lucide-info"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { TableColumn } from '@nuxt/ui'
 import { type OutlineFit, type PintuckPlan, sizesLost } from '#core/pintucks'
 import type { PintuckPiece } from '#shared/records'
 
@@ -23,6 +24,18 @@ const inTheWay = computed(
   () => made.finishedMm.filter(x => x < plan.freeLeftMm || x > made.pieceMm - plan.freeRightMm).length,
 )
 const cutOff = computed(() => new Set(fit?.cuts.flatMap(one => one.cutOff)).size)
+const COLUMNS: TableColumn<{ tuck: string; finished: string; flat: string }>[] = [
+  { accessorKey: 'tuck', header: 'Tuck' },
+  { accessorKey: 'finished', header: 'Finished' },
+  { accessorKey: 'flat', header: 'Flat cloth' },
+]
+const lines = computed(() =>
+  made.flatMm?.map((flat, i) => ({
+    tuck: marked.includes(i) ? `${i + 1} mark` : String(i + 1),
+    finished: bare(made.finishedMm[i]!),
+    flat: bare(flat),
+  })),
+)
 const isMeasured = computed(() => made.blankMm !== null)
 </script>
 
@@ -105,28 +118,14 @@ const isMeasured = computed(() => made.blankMm !== null)
           .join(', ')
       }}{{ order.length > 5 ? ' …' : '' }}
     </p>
-    <table
-      v-if="made.flatMm"
+    <UTable
+      v-if="lines"
+      :data="lines"
+      :columns="COLUMNS"
+      sticky
       class="lines"
-    >
-      <thead>
-        <tr>
-          <th scope="col">Tuck</th>
-          <th scope="col">Finished</th>
-          <th scope="col">On flat cloth</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr
-          v-for="(flat, i) in made.flatMm"
-          :key="i"
-        >
-          <td>{{ i + 1 }}<span v-if="marked.includes(i)"> mark</span></td>
-          <td>{{ bare(made.finishedMm[i]!) }}</td>
-          <td>{{ bare(flat) }}</td>
-        </tr>
-      </tbody>
-    </table>
+      caption="Where each tuck lies"
+    />
     <p
       v-if="made.flatMm"
       class="hint"
@@ -145,15 +144,7 @@ const isMeasured = computed(() => made.blankMm !== null)
   border-bottom: 2px dashed var(--line-strong);
 }
 .lines {
-  display: block;
   max-height: 240px;
-  overflow-y: auto;
-}
-.lines th,
-.lines td {
-  padding: 2px 14px 2px 0;
-  text-align: left;
-  border-bottom: 1px solid var(--line);
 }
 .minds:empty {
   display: none;

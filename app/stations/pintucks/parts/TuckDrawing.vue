@@ -86,8 +86,18 @@ function press(tuck: number, event: KeyboardEvent): void {
   const spaces = Math.max(1, tuck - (plan.group ? Math.floor(tuck / plan.group.of) : 0))
   shift(tuck, tuck === 0 ? way : Math.sign(way) * spaces * 0.1, made.finishedMm[0]!, plan.spacingMm)
 }
-/** Keys move the first tuck, and the last: more stops than these only tire. */
+function letGo(): void {
+  dragged = null
+}
+/** Keys and fingers move the first tuck, and the last: more stops than these only tire. */
+const handles = computed(() => {
+  const first = { tuck: 0, label: 'Edge to the first tuck', mm: made.finishedMm[0]! }
+  const last = { tuck: made.count - 1, label: 'Spacing of the tucks', mm: plan.spacingMm }
+  return made.count > 1 ? [first, last] : [first]
+})
 const isHandle = (tuck: number) => tuck === 0 || tuck === made.count - 1
+const GRIP_PX = 12
+const FINGER_PX = 44
 const LEAST_NUMBER_PX = 11
 </script>
 
@@ -230,28 +240,39 @@ const LEAST_NUMBER_PX = 11
         {{ place.get(i) }}
       </text>
       <rect
+        v-if="!isHandle(i)"
         data-drag
-        :x="frontLeft + x - Math.max(ridgeMm, 12 * mmPerPx) / 2"
+        :x="frontLeft + x - Math.max(ridgeMm, GRIP_PX * mmPerPx) / 2"
         :y="flatTop"
-        :width="Math.max(ridgeMm, 12 * mmPerPx)"
+        :width="Math.max(ridgeMm, GRIP_PX * mmPerPx)"
         :height="frontFoot - flatTop"
         fill="transparent"
         class="grip"
-        :role="isHandle(i) ? 'slider' : undefined"
-        :tabindex="isHandle(i) ? 0 : undefined"
-        :aria-label="isHandle(i) ? (i === 0 ? 'Edge to the first tuck' : 'From tuck to tuck') : undefined"
-        :aria-valuenow="isHandle(i) ? (i === 0 ? made.finishedMm[0] : plan.spacingMm) : undefined"
-        :aria-valuetext="isHandle(i) ? length(i === 0 ? made.finishedMm[0]! : plan.spacingMm) : undefined"
         @pointerdown="take(i, $event)"
         @pointermove="move($event, mmPerPx)"
-        @pointerup="
-          () => {
-            dragged = null
-          }
-        "
-        @keydown="press(i, $event)"
+        @pointerup="letGo"
       />
     </g>
+    <rect
+      v-for="handle in handles"
+      :key="handle.label"
+      data-drag
+      :x="frontLeft + made.finishedMm[handle.tuck]! - (FINGER_PX * mmPerPx) / 2"
+      :y="flatTop"
+      :width="FINGER_PX * mmPerPx"
+      :height="frontFoot - flatTop"
+      fill="transparent"
+      class="grip"
+      role="slider"
+      tabindex="0"
+      :aria-label="handle.label"
+      :aria-valuenow="handle.mm"
+      :aria-valuetext="length(handle.mm)"
+      @pointerdown="take(handle.tuck, $event)"
+      @pointermove="move($event, mmPerPx)"
+      @pointerup="letGo"
+      @keydown="press(handle.tuck, $event)"
+    />
     <path
       v-if="cutLine"
       :d="cutLine"

@@ -101,7 +101,7 @@ const grooveWords = computed(() => {
       />
       <LengthField
         v-model="spacing"
-        label="From tuck to tuck"
+        label="Tuck to tuck"
         limit="spacingMm"
       />
     </div>
@@ -132,30 +132,30 @@ const grooveWords = computed(() => {
     >
       <NumberField
         v-model="groupOf"
-        label="Tucks to a group"
+        label="Tucks each"
       />
       <LengthField
         v-model="groupGap"
-        label="Last to next first"
+        label="Between groups"
         limit="spacingMm"
       />
     </div>
     <div class="pair">
       <LengthField
         v-model="plan.pieceMm"
-        label="Finished width"
+        label="Finished"
         limit="pieceMm"
         optional
         empty="the tucks’ own"
       />
       <LengthField
         v-model="tall"
-        label="Length of the piece"
+        label="Tall"
         limit="pieceMm"
       />
       <LengthField
         v-model="plan.edgeMm"
-        label="Edge to first tuck"
+        label="To first tuck"
         limit="edgeMm"
         optional
         empty="centred"

@@ -22,6 +22,8 @@ const emit = defineEmits<{ row: [index: number, mm: number] }>()
 const { length } = useLength()
 const CORNER_DEG = 35
 const PAD_MM = 8
+/** Each row is taken hold of beside the one before: fingers are wide. */
+const FINGER_PX = 44
 const bounds = computed(() => boundsOf(outline))
 /** A strip has no other side: some cloth is drawn beside it. */
 const STRIP_MM = 40
@@ -185,15 +187,10 @@ const arcOf = (row: AreaRows['rows'][number]) => {
         v-for="(row, i) in rows"
         :key="`grip-${i}`"
       >
-        <circle
+        <g
           v-if="handleAt(row)"
           data-drag
-          :cx="handleAt(row)!.x + 30 * mmPerPx"
-          :cy="handleAt(row)!.y"
-          :r="9 * mmPerPx"
-          fill="var(--mulberry)"
-          stroke="var(--white)"
-          :stroke-width="2 * mmPerPx"
+          :transform="`translate(${handleAt(row)!.x + FINGER_PX * (i + 0.8) * mmPerPx} ${handleAt(row)!.y})`"
           class="grip"
           role="slider"
           tabindex="0"
@@ -209,7 +206,18 @@ const arcOf = (row: AreaRows['rows'][number]) => {
             }
           "
           @keydown="press(i, $event)"
-        />
+        >
+          <circle
+            :r="(FINGER_PX / 2) * mmPerPx"
+            fill="transparent"
+          />
+          <circle
+            :r="9 * mmPerPx"
+            fill="var(--mulberry)"
+            stroke="var(--white)"
+            :stroke-width="2 * mmPerPx"
+          />
+        </g>
       </template>
     </g>
   </PlanDrawing>
