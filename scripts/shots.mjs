@@ -48,10 +48,16 @@ const ACTED = [
     },
   },
   {
-    name: 'swatch-charts',
-    path: '/swatches',
+    name: 'pintucks',
+    path: '/pintucks?piece=demo-piece-front',
     size: LAPTOP,
-    act: driver => press(driver, '//button[normalize-space() = "Charts"]'),
+    act: driver => press(driver, '//*[@aria-label="Spacing of the tucks"]/ancestor::*[@role="application"]'),
+  },
+  {
+    name: 'topstitching',
+    path: '/topstitch?piece=demo-piece-pocket',
+    size: LAPTOP,
+    act: driver => press(driver, '//button[starts-with(normalize-space(), "Leg 1")]'),
   },
   {
     name: 'workbox',

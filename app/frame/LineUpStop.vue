@@ -123,6 +123,7 @@ provide(closePickerKey, () => {
     line-height: 1.15;
     white-space: normal;
     overflow-wrap: break-word;
+    hyphens: auto;
     display: -webkit-box;
     -webkit-line-clamp: 3;
     -webkit-box-orient: vertical;

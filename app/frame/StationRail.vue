@@ -233,6 +233,9 @@ export interface RailTool {
 }
 .station span:not(.iconify) {
   flex: 1;
+  min-width: 0;
+  overflow-wrap: break-word;
+  hyphens: auto;
 }
 .station-icon {
   display: none;

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { formatNumber } from '#core/units'
-import { type PieceWork, pieceNeedsOf } from '#shared/inputs'
+import { type PieceWork, pieceNeedsOf, TAIL_M } from '#shared/inputs'
 import type { SetupContent } from '#shared/setup'
 
 /** Thread, bobbins, minutes and needle hours of a piece, for all its copies. */
 const { work, setup } = defineProps<{ work: PieceWork; setup: SetupContent }>()
 const book = useBookStore()
 const settings = useSettingsStore()
-const { far } = useLength()
+const { far, length } = useLength()
 const found = computed(() => pieceNeedsOf(work, setup, book.shelf, settings.record))
 const PLACE_WORDS = {
   needle: 'Needle',
@@ -26,8 +26,12 @@ const hoursWords = computed(() => {
   const hours = found.value?.needleHours ?? 0
   return hours < LEAST_HOURS ? 'less than 0.1 h' : `${formatNumber(hours, 1)} h`
 })
-const minutesWords = (minutes: number) =>
-  minutes < 90 ? `${Math.max(1, Math.round(minutes))} minutes` : `${formatNumber(minutes / 60, 1)} hours`
+const FEW_MINUTES = 90
+function minutesWords(minutes: number): string {
+  if (minutes >= FEW_MINUTES) return `${formatNumber(minutes / 60, 1)} hours`
+  const whole = Math.max(1, Math.round(minutes))
+  return whole === 1 ? '1 minute' : `${whole} minutes`
+}
 </script>
 
 <template>
@@ -68,8 +72,8 @@ const minutesWords = (minutes: number) =>
         seam{{ bobbinWords }}.
       </p>
       <p class="hint">
-        The needle sews {{ hoursWords }}. Rule: tails of 10 cm at each end, 12 % for trials, 4 s a turn and 20
-        s a row, guesses.
+        The needle sews {{ hoursWords }}. Rule: tails of {{ length(1000 * TAIL_M) }} at each end, 12 % for
+        trials, 4 s a turn and 20 s a row, guesses.
       </p>
     </template>
   </UCard>

@@ -116,6 +116,11 @@ function press(event: KeyboardEvent): void {
   position: relative;
   height: clamp(320px, calc(100dvh - 330px), 620px);
 }
+@media (max-width: 1150px) {
+  .frame {
+    height: clamp(240px, 40dvh, 460px);
+  }
+}
 svg {
   width: 100%;
   height: 100%;

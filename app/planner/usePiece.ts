@@ -1,3 +1,4 @@
+import { dequal as equal } from 'dequal/lite'
 import { JOBS, type JobId } from '#core/job'
 import { CoreError } from '#core/errors'
 import { fieldIssues } from '#shared/fields'
@@ -93,7 +94,7 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
   const isChanged = computed(() => {
     if (!kept.value) return true
     const { keptAt: _, ...rest } = kept.value
-    return JSON.stringify(rest) !== JSON.stringify(draft)
+    return !equal(plainOf(rest), plainOf(draft))
   })
   function keep(): void {
     if (issues.value.length > 0) return
@@ -147,15 +148,59 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
   }
 }
 
+/** What the core calls a field, as the planners call it. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  'spacingMm': 'Tuck to tuck',
+  'count': 'The number of tucks',
+  'fillMm': 'The width to fill',
+  'group.of': 'Tucks each',
+  'group.gapMm': 'Between groups',
+  'pieceMm': 'The finished width',
+  'edgeMm': 'The distance to the first tuck',
+  'reserveMm': 'The reserve',
+  'cordMm': 'The cord',
+  'takeUp.beforeMm': 'Wide before',
+  'takeUp.afterMm': 'Wide after',
+  'takeUp.tucks': 'Tucks on the swatch',
+  'takeUp.readMm': 'The ruler',
+  'toleranceMm': 'Wanted to within',
+  'angleDeg': 'The angle',
+  'rowsMm': 'A row',
+  'wantedMm': 'The stitch length',
+  'mostMissMm': 'What it may miss a corner by',
+  'wideMm': 'The width',
+  'tallMm': 'The height',
+  'cornerMm': 'The corner',
+  'spreadMm': 'How far the points stand out',
+  'lengthMm': 'The length',
+  'diameterMm': 'The diameter',
+  'distanceMm': 'Row to row',
+  'marginMm': 'Free before the first row',
+  'sagMm': 'The bow of the first row',
+}
+
 /** Works a plan out again whenever it changes; what cannot be reckoned with is said, and nothing is lost. */
 export function useAnswer<T>(work: () => T | null) {
+  const { bare, length } = useLength()
   let last: T | null = null
+  function wordsOf({ code, message, details }: CoreError): string {
+    const field = String(details.field ?? '')
+    const side = /^sides\.(\d+)\./.exec(field)
+    const name = side ? `Side ${Number(side[1]) + 1}` : FIELD_WORDS[field]
+    if (!name) return message
+    if (code === 'non-finite') return `${name} is not a number.`
+    if (code !== 'out-of-range') return message
+    const [min, max] = [Number(details.min), Number(details.max)]
+    return field.endsWith('Mm')
+      ? `${name} goes from ${bare(min)} to ${length(max)} here.`
+      : `${name} goes from ${min} to ${max} here.`
+  }
   return computed((): Answer<T> => {
     try {
       last = work()
       return { value: last, problem: '' }
     } catch (error) {
-      if (error instanceof CoreError) return { value: last, problem: error.message }
+      if (error instanceof CoreError) return { value: last, problem: wordsOf(error) }
       throw error
     }
   })

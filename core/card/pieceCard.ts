@@ -23,7 +23,7 @@ const MOST_LINES = 9
  * The card of a piece: as many as its lines take, each at A6 on a page of its own.
  *
  * @example
- * pieceCardSheets({ title: 'Pocket', dials: [{ label: 'Length', value: '3.0' }], lines, caution }, 'a4').length
+ * pieceCardSheets({ title: 'Pocket', dials: [{ label: 'Length', value: '3' }], lines, caution }, 'a4').length
  */
 export function pieceCardSheets(card: PieceCard, paper: Paper): Sheet[] {
   const pages = Math.max(1, Math.ceil(card.lines.length / MOST_LINES))

@@ -100,27 +100,52 @@ export function fitPlans(
   marks: readonly number[],
   mostMissMm = DEFAULT_MISS_MM,
 ): FitPlan[] {
-  requireInRange(sideMm, 'sideMm', SAME_MM, MOST_SIDE_MM)
+  return sideFitter(wantedMm, marks, mostMissMm)(sideMm)
+}
+
+/**
+ * {@link fitPlans} for many sides: what is the same for all of them is worked out once.
+ *
+ * @example
+ * legs.map(sideFitter(3, marks, 0.25))
+ */
+export function sideFitter(
+  wantedMm: number,
+  marks: readonly number[],
+  mostMissMm = DEFAULT_MISS_MM,
+): (sideMm: number) => FitPlan[] {
   requireInRange(wantedMm, 'wantedMm', 0.05, 100)
   requireInRange(mostMissMm, 'mostMissMm', 0, 10)
   const near = marks
     .map((mm): NearMark => ({ mm, deviationMm: toNanometre(Math.abs(mm - wantedMm)) }))
     .sort((a, b) => a.deviationMm - b.deviationMm || a.mm - b.mm)
-  const leastMm = leastMissMm(sideMm, marks)
+  const groups = byDeviation(near)
+  const divisorNm = marks.map(mm => Math.round(mm * 1e6)).reduce(greatestDivisor)
+  return sideMm => {
+    requireInRange(sideMm, 'sideMm', SAME_MM, MOST_SIDE_MM)
+    return frontOf(sideMm, near, groups, leastMissMm(sideMm, divisorNm), mostMissMm)
+  }
+}
+
+function frontOf(
+  sideMm: number,
+  near: readonly NearMark[],
+  groups: readonly Group[],
+  leastMm: number,
+  mostMissMm: number,
+): FitPlan[] {
   const front: FitPlan[] = []
   /** The smallest miss so far with one mark, and with at most two. */
   const best = { one: mostMissMm + 2 * SAME_MM, any: mostMissMm + 2 * SAME_MM }
-  for (const group of byDeviation(near)) {
-    const single = closest(group.map(({ now }) => singlePlan(sideMm, now)))
+  for (const { from, to } of groups) {
+    const single = closest(near.slice(from, to).map(mark => singlePlan(sideMm, mark)))
     if (single && isBetter(single, best.one)) {
       front.push(single)
       best.one = Math.abs(single.missMm)
       best.any = Math.min(best.any, best.one)
     }
     if (best.any > leastMm + SAME_MM) {
-      const mixed = closest(
-        group.flatMap(({ now, before }) => before.map(other => mixedPlan(sideMm, other, now))),
-      )
+      const mixed = closest(mixedPlans(sideMm, near, from, to))
       if (mixed && isBetter(mixed, best.any)) {
         front.push(mixed)
         best.any = Math.abs(mixed.missMm)
@@ -129,6 +154,17 @@ export function fitPlans(
     if (best.one <= leastMm + SAME_MM) break
   }
   return front
+}
+
+/** Every mark of a group with each that is no farther from the wanted length. */
+function mixedPlans(sideMm: number, near: readonly NearMark[], from: number, to: number): Candidate[] {
+  const plans: Candidate[] = []
+  for (let now = from; now < to; now++)
+    for (let other = 0; other < now; other++) {
+      const plan = mixedPlan(sideMm, near[other]!, near[now]!)
+      if (plan) plans.push(plan)
+    }
+  return plans
 }
 
 /**
@@ -170,16 +206,16 @@ interface NearMark {
   readonly deviationMm: number
 }
 
-/** Marks as far from the wanted length as each other, each with all that may be mixed with it there. */
-function byDeviation(near: readonly NearMark[]): { now: NearMark; before: NearMark[] }[][] {
-  const groups: { now: NearMark; before: NearMark[] }[][] = []
-  near.forEach((now, i) => {
-    const entry = { now, before: near.slice(0, i) }
-    const group = groups.at(-1)
-    if (group && now.deviationMm - group[0]!.now.deviationMm <= SAME_MM) group.push(entry)
-    else groups.push([entry])
-  })
-  return groups
+/** Places of marks as far from the wanted length as each other, from the first to before the last. */
+interface Group {
+  readonly from: number
+  readonly to: number
+}
+function byDeviation(near: readonly NearMark[]): Group[] {
+  const starts = near.flatMap(({ deviationMm }, i) =>
+    i === 0 || deviationMm - near[i - 1]!.deviationMm > SAME_MM ? [i] : [],
+  )
+  return starts.map((from, i) => ({ from, to: starts[i + 1] ?? near.length }))
 }
 
 function isBetter({ missMm }: FitPlan, thanMm: number): boolean {
@@ -211,17 +247,25 @@ function singlePlan(sideMm: number, mark: NearMark): Candidate {
 /** null: the side has no room for one of each. */
 function mixedPlan(sideMm: number, a: NearMark, b: NearMark): Candidate | null {
   const [short, long] = a.mm < b.mm ? [a, b] : [b, a]
-  let found: Candidate | null = null
   const mostLong = Math.floor((sideMm - short.mm) / long.mm + 1)
+  let found: { longs: number; shorts: number; missMm: number; strayMm: number } | null = null
   for (let longs = 1; longs <= mostLong; longs++) {
     const shorts = Math.max(1, Math.round((sideMm - longs * long.mm) / short.mm))
-    const next = candidate(sideMm, [
-      [shorts, short],
-      [longs, long],
-    ])
-    if (!found || isCloser(next, found)) found = next
+    const missMm = Math.abs(sideMm - longs * long.mm - shorts * short.mm)
+    const strayMm = longs * long.deviationMm + shorts * short.deviationMm
+    const isCloserYet =
+      !found
+      || missMm < found.missMm - SAME_MM
+      || (missMm <= found.missMm + SAME_MM && strayMm < found.strayMm - SAME_MM)
+    if (isCloserYet) found = { longs, shorts, missMm, strayMm }
   }
-  return found
+  return (
+    found
+    && candidate(sideMm, [
+      [found.shorts, short],
+      [found.longs, long],
+    ])
+  )
 }
 
 function candidate(sideMm: number, counted: readonly (readonly [number, NearMark])[]): Candidate {
@@ -242,8 +286,7 @@ function candidate(sideMm: number, counted: readonly (readonly [number, NearMark
  * No plan can miss by less: every sum of marks is a multiple of their common divisor. With it the search ends
  * early, without leaving anything out.
  */
-function leastMissMm(sideMm: number, marks: readonly number[]): number {
-  const divisorNm = marks.map(mm => Math.round(mm * 1e6)).reduce(greatestDivisor)
+function leastMissMm(sideMm: number, divisorNm: number): number {
   const overNm = Math.round(sideMm * 1e6) % divisorNm
   return Math.min(overNm, divisorNm - overNm) / 1e6
 }

@@ -9,6 +9,7 @@ export {
   type LengthDial,
   lengthMarks,
   MOST_LENGTH_MARKS,
+  sideFitter,
   UNKNOWN_LENGTH_DIAL,
 } from './fit'
 export { type FarPoint, farPoint, type Feed, feedFactor, UNKNOWN_FEED } from './feed'

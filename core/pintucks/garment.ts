@@ -90,7 +90,7 @@ function crossing(fits: CutWidth | undefined, short: CutWidth, clothMm: number):
 }
 
 /** What a garment grows in girth from one size to the next, in mm. Common practice, from memory. */
-const SIZE_MM = 40
+export const SIZE_MM = 40
 
 /**
  * How many sizes a finished garment loses by tucks that were not planned for, to the nearest half.

@@ -1,5 +1,5 @@
 import { requireInRange } from '#core/errors'
-import { formatNumber } from '#core/units'
+import { type LengthUnit, lengthWithUnit } from '#core/units'
 import { type Groove, type GroovedFoot, grooveFor } from './groove'
 import { type Layout, layOut, type TuckLayout } from './layout'
 import { ridgeMm } from './ridge'
@@ -46,6 +46,7 @@ const SAME_MM = 1e-6
  * The whole of a plan for pintucks: where they lie on the finished and on the flat cloth, how wide to cut,
  * what can ride in the foot's grooves, and what speaks against it.
  *
+ * @param unit - what the warnings write lengths in.
  * @throws {CoreError} from its parts; a cord from 0.1 to 20 mm, a reserve from 0 to 10 000 mm.
  *
  * @example
@@ -59,7 +60,7 @@ const SAME_MM = 1e-6
  *   cordMm: null,
  * }).blankMm // 87.2
  */
-export function planPintucks(input: PintuckInput): PintuckPlan {
+export function planPintucks(input: PintuckInput, unit: LengthUnit = 'mm'): PintuckPlan {
   const { needle, reserveMm, cordMm, foot } = input
   requireInRange(reserveMm, 'reserveMm', 0, 10_000)
   requireInRange(needle.sizeNm, 'needle.sizeNm', 10, 500)
@@ -79,7 +80,7 @@ export function planPintucks(input: PintuckInput): PintuckPlan {
     groove: foot ? grooveFor(foot, input.layout.spacingMm) : null,
     cordMostMm: Math.max(0, needle.gapMm - needle.sizeNm / 100),
   }
-  return { ...plan, warnings: warningsOf(input, plan) }
+  return { ...plan, warnings: warningsOf(input, plan, unit) }
 }
 
 /**
@@ -99,26 +100,27 @@ export function flatMm(finishedMm: number, index: number, eachMm: number, reserv
 function warningsOf(
   { needle, cordMm }: PintuckInput,
   { takeUp, cordMostMm, finishedMm, pieceMm, spanMm }: Omit<PintuckPlan, 'warnings'>,
+  unit: LengthUnit,
 ): PintuckWarning[] {
   const warnings: PintuckWarning[] = []
-  const mm = (value: number) => `${formatNumber(value, 1)} mm`
+  const length = (mm: number) => lengthWithUnit(mm, unit)
   if (takeUp.eachMm !== null && takeUp.eachMm > needle.gapMm + SAME_MM)
     warnings.push({
       code: 'take-up-above-gap',
       message:
-        `Each tuck takes ${mm(takeUp.eachMm)}, more than the ${mm(needle.gapMm)} between the needles: `
+        `Each tuck takes ${length(takeUp.eachMm)}, more than the ${length(needle.gapMm)} between the needles: `
         + 'measure again, or the cloth beside the tucks draws in.',
     })
   if (cordMm !== null && cordMm > cordMostMm + SAME_MM)
     warnings.push({
       code: 'cord-too-thick',
-      message: `A cord of ${mm(cordMm)} does not go between the needles: ${mm(cordMostMm)} at most.`,
+      message: `A cord of ${length(cordMm)} does not go between the needles: ${length(cordMostMm)} at most.`,
     })
   if (finishedMm[0]! < -SAME_MM || finishedMm.at(-1)! > pieceMm + SAME_MM)
     warnings.push({
       code: 'wider-than-piece',
       message:
-        `The tucks span ${mm(spanMm)} and reach past the edge of a piece of ${mm(pieceMm)}: fewer tucks, `
+        `The tucks span ${length(spanMm)} and reach past the edge of a piece of ${length(pieceMm)}: fewer tucks, `
         + 'a smaller spacing, or another edge distance.',
     })
   return warnings

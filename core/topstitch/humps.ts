@@ -16,7 +16,7 @@ export interface HumpStep {
 }
 
 /** Sole of a foot before and behind the needle. A guess: see your own. */
-const SOLE_MM = 12
+export const SOLE_MM = 12
 /** Slower from this far before. A guess. */
 const SLOW_MM = 20
 

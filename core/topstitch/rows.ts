@@ -1,5 +1,5 @@
 import { requireInRange } from '#core/errors'
-import { type FitPlan, fitPlans } from '#core/fit'
+import { type FitPlan, sideFitter } from '#core/fit'
 import { type Construction, CONSTRUCTIONS } from '#core/needle'
 import { type Guide, type GuideAt, guideAt } from './guides'
 import { innerParallel } from './innerParallel'
@@ -36,6 +36,9 @@ export interface PlannedRow {
   readonly guides: readonly GuideAt[]
 }
 
+/** Nothing is sewn on less, in mm. */
+const LEAST_LEG_MM = 1e-6
+
 /**
  * Every row with its legs, the stitches that land on each corner, and what guides it.
  *
@@ -49,6 +52,7 @@ export function planRows(input: RowsInput): PlannedRow[] {
   const { construction, gapMm } = input.needle
   const needles = CONSTRUCTIONS.indexOf(construction) + 1
   const spanMm = needles === 1 ? 0 : (needles - 1) * gapMm
+  const fit = sideFitter(input.wantedMm, input.marks, input.mostMissMm)
   return input.rowsMm.map(atMm => {
     requireInRange(atMm, 'rowsMm', 0.1, 1000)
     const needleMm = Array.from({ length: needles }, (_, i) => atMm + i * (needles === 1 ? 0 : gapMm))
@@ -60,14 +64,10 @@ export function planRows(input: RowsInput): PlannedRow[] {
       needleMm,
       vanished: inner.vanished || innermost.vanished,
       legs,
-      plans: legs.map(({ lengthMm }) => plansFor(lengthMm, input)),
+      plans: legs.map(({ lengthMm }) => (lengthMm > LEAST_LEG_MM ? fit(lengthMm) : [])),
       guides: input.guides.map(guide =>
         guideAt(guide, { barMm: atMm + spanMm / 2, spanMm, machineMaxMm, stepMm }),
       ),
     }
   })
-}
-
-function plansFor(lengthMm: number, { wantedMm, marks, mostMissMm }: RowsInput): FitPlan[] {
-  return lengthMm > 1e-6 ? fitPlans(lengthMm, wantedMm, marks, mostMissMm) : []
 }

@@ -53,9 +53,10 @@ const shown = (driver, selector) =>
 async function measureApp(driver, address) {
   const start = await measureStart(driver, address)
   const dragging = await measureDragging(driver)
+  const planner = await measurePlanner(driver, address)
   await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false })
   await driver.executeAsyncScript(page.seed, 'plans', 'demo-plan-collar', 5000, 'Plan')
-  const lists = await measureOpenings(driver, address, '/plans', 'li.plan')
+  const lists = await measureOpenings(driver, address, '/plans', 'li.row')
   await driver.executeAsyncScript(page.seed, 'threads', 'demo-thread-slate', 5000, 'Thread')
   const threads = await measureThreads(driver, address)
   await driver.executeAsyncScript(page.seed, 'swatches', 'demo-swatch-2', 10_000, 'Swatch')
@@ -67,7 +68,7 @@ async function measureApp(driver, address) {
     ['lantern corners', '1 of'],
     ['nothing at all', '0 of'],
   ])
-  return { ...start, ...dragging, lists, ...threads, books, found }
+  return { ...start, ...dragging, planner, lists, ...threads, books, found }
 }
 
 /** The first visit loads the demo and fills the cache; what counts is a visit with data, nothing cached. */
@@ -91,6 +92,14 @@ async function measureDragging(driver) {
   return { still, drags }
 }
 
+/** A planner redrawn in every frame. */
+async function measurePlanner(driver, address) {
+  await driver.get(`${address}/pintucks?piece=demo-piece-front`)
+  await shown(driver, '[aria-label="Spacing of the tucks"]')
+  await driver.sleep(3000)
+  return driver.executeAsyncScript(page.spaceTucks)
+}
+
 async function measureOpenings(driver, address, path, selector) {
   const openings = []
   for (let times = 0; times < OPENINGS; times++) {
@@ -106,7 +115,7 @@ async function measureOpenings(driver, address, path, selector) {
 
 async function measureThreads(driver, address) {
   await driver.get(`${address}/workbox`)
-  await shown(driver, '[role=table]')
+  await shown(driver, '.scroller tbody tr')
   await (await driver.findElement(By.xpath('//button[starts-with(normalize-space(), "Threads")]'))).click()
   await shown(driver, 'input[aria-label="Search threads"]')
   await driver.sleep(3000)

@@ -65,6 +65,36 @@ export function drag(moves, done) {
   requestAnimationFrame(step)
 }
 
+/** Spaces the tucks of a plan anew in every frame for 3 s, and looks whether drawing and answer follow. */
+export function spaceTucks(done) {
+  const tasks = []
+  new PerformanceObserver(list => tasks.push(...list.getEntries().map(entry => entry.duration))).observe({
+    type: 'longtask',
+  })
+  const start = performance.now()
+  let [frames, lag, last, worst] = [0, 0, start, 0]
+  const handle = () => document.querySelector('[aria-label="Spacing of the tucks"]')
+  let before = Number(handle().getAttribute('aria-valuenow'))
+  const step = () => {
+    const now = performance.now()
+    worst = Math.max(worst, frames ? now - last : 0)
+    last = now
+    const value = Number(handle().getAttribute('aria-valuenow'))
+    if (frames > 0 && value === before) lag++
+    before = value
+    if (now - start > 3000)
+      return setTimeout(
+        () => done({ frames, lag, worst, longest: Math.max(0, ...tasks), count: tasks.length }),
+        300,
+      )
+    const key = frames % 40 < 20 ? 'ArrowRight' : 'ArrowLeft'
+    handle().dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+    frames++
+    requestAnimationFrame(step)
+  }
+  requestAnimationFrame(step)
+}
+
 /** Puts many copies of one record of the demo into its table. */
 export function seed(table, id, count, name, done) {
   const opening = indexedDB.open('lacy-spool')
@@ -117,7 +147,7 @@ export function timeSearch(fieldSelector, countSelector, words, count, done) {
 
 /** Two seconds of scrolling, 60 px a frame: frames, long tasks, and frames in which rows were missing. */
 export function scroll(done) {
-  const box = document.querySelector('[role=table]')
+  const box = document.querySelector('.scroller')
   const tasks = []
   new PerformanceObserver(list => tasks.push(...list.getEntries().map(entry => entry.duration))).observe({
     type: 'longtask',
@@ -127,7 +157,7 @@ export function scroll(done) {
   const finish = () => done({ frames, blank, count: tasks.length, longest: Math.max(0, ...tasks) })
   const isBlank = () => {
     const { top } = box.getBoundingClientRect()
-    const rows = [...box.querySelectorAll('.body .line')].map(row => row.getBoundingClientRect())
+    const rows = [...box.querySelectorAll('tbody tr')].map(row => row.getBoundingClientRect())
     const head = rows.some(row => row.top <= top + 48 && row.bottom > top)
     return !head || !rows.some(row => row.bottom >= top + box.clientHeight)
   }

@@ -18,6 +18,7 @@ export const benchRows = (median, browser) => [
   ...coreRows(median),
   ...firstScreenRows(browser),
   ...dragRows(browser),
+  plannerRow(browser),
   ...listRows(browser),
 ]
 
@@ -48,6 +49,9 @@ function coreRows(median) {
       50,
     ),
     without('Length that cures muddy satin (median)', ms, 'the length that cures it'),
+    core('A plan of 60 pintucks (median)', us, 'sixty pintucks', 2),
+    core('Rows along 40 legs, each fitted (median)', us, 'forty legs', 2),
+    core('Twelve tiled pages as PDF (median)', ms, 'twelve tiled pages', 1000),
   ]
 }
 
@@ -104,6 +108,15 @@ function dragRows({ still, drags }) {
       'none',
     ),
   ]
+}
+
+function plannerRow({ planner: { frames, lag, worst, longest } }) {
+  return row(
+    `Spacing 24 tucks anew in every frame for 3 s: frames that lagged, of ${frames}`,
+    `${lag}; ${longest === 0 ? 'no task over 50 ms' : `longest task ${ms(longest)}`}; longest gap ${ms(worst)}`,
+    '0; 50 ms',
+    longest === 0 ? 'under it' : ratio(longest, 50),
+  )
 }
 
 function listRows({ scroll, searches, lists, books, found }) {

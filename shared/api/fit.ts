@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DEFAULT_MISS_MM, evenFit, type FitPlan, fitPlans, lengthMarks } from '#core/fit'
+import { DEFAULT_MISS_MM, evenFit, type FitPlan, lengthMarks, sideFitter } from '#core/fit'
 import { within } from '../fields'
 import { tidy } from './tidy'
 
@@ -57,12 +57,12 @@ export function answerFit({
   dial,
   mostMissMm,
 }: z.output<typeof fitRequestSchema>): z.output<typeof fitResponseSchema> {
-  const marks = lengthMarks(dial)
+  const fit = sideFitter(wantedMm, lengthMarks(dial), mostMissMm)
   return {
     sides: sidesMm.map(sideMm => {
       const { stitches, lengthMm } = evenFit(sideMm, wantedMm)
-      const plans = fitPlans(sideMm, wantedMm, marks, mostMissMm)
-      return { sideMm, even: { stitches, lengthMm: tidy(lengthMm) }, plans: plans.map(sentPlan) }
+      const even = { stitches, lengthMm: tidy(lengthMm) }
+      return { sideMm, even, plans: fit(sideMm).map(sentPlan) }
     }),
   }
 }

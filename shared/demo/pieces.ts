@@ -121,7 +121,7 @@ export const pieces: Piece[] = [
     {
       plan: {
         ...PLAIN_ROWS,
-        shape: { kind: 'collar', wideMm: 420, tallMm: 75, spreadMm: -20 },
+        shape: { kind: 'collar', wideMm: 420, tallMm: 75, spreadMm: 20 },
         rowsMm: [5],
         corner: 'passes',
       },

@@ -18,6 +18,7 @@ export {
   type PieceWork,
   pintuckInputOf,
   rowsInputOf,
+  TAIL_M,
   takeUpSwatches,
   topstitchRows,
   topstitchWork,

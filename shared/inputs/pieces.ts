@@ -221,7 +221,7 @@ export function topstitchWork(
 }
 
 /** Left at each end of a row to pull through and tie, in m. A guess. */
-const TAIL_M = 0.1
+export const TAIL_M = 0.1
 
 /** Thread, bobbins, minutes and needle hours of a piece; null while the setup is not complete. */
 export function pieceNeedsOf(

@@ -117,6 +117,9 @@ describe('the server routes', () => {
       '/api/v1/thread-count',
       '/api/v1/pairing',
       '/api/v1/tension/next',
+      '/api/v1/pintucks',
+      '/api/v1/fit',
+      '/api/v1/topstitch',
       '/api/v1/stitches',
       '/api/v1/openapi.json',
     ])

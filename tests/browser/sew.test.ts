@@ -50,7 +50,7 @@ describe('pintucks, from an empty book to the sheet', () => {
     await untilText(driver, 'between 86.6 and 87.8 mm')
     await untilText(driver, /4 mark\s+37\.0\s+51\.2/)
     await type(driver, 'Tuck to tuck', '1')
-    await untilText(driver, 'spacingMm must be between 2 and')
+    await untilText(driver, 'Tuck to tuck goes from 2.0')
     await untilText(driver, '87.2 mm')
     await type(driver, 'Tuck to tuck', '6')
   })

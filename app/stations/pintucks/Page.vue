@@ -212,7 +212,7 @@ function saveCsv(): void {
       />
     </StationHead>
     <div class="planner">
-      <div class="column">
+      <div class="wants">
         <TuckFields
           v-model="plan"
           :groove="good?.made.groove ?? null"
@@ -231,7 +231,7 @@ function saveCsv(): void {
           :made="good.made"
         />
       </div>
-      <div class="column middle">
+      <div class="looks">
         <MissingCard
           v-if="isMissing"
           why="Its widest stitch and its dials decide what can be sewn."
@@ -282,20 +282,8 @@ function saveCsv(): void {
             "
           />
         </UCard>
-        <PieceHead
-          v-model:name="draft.name"
-          v-model:copies="draft.copies"
-          v-model:note="draft.note"
-          :is-kept="kept !== null"
-          :is-changed="isChanged"
-          :issues="issues"
-          :differences="differences"
-          @keep="keep"
-          @start-over="startOver"
-          @put-on-bench="putOnBench"
-        />
       </div>
-      <div class="column">
+      <div class="does">
         <TuckAnswer
           v-if="good"
           :made="good.made"
@@ -313,6 +301,20 @@ function saveCsv(): void {
           v-model="draft.setup"
           wants-twin
           @from-bench="takeFromBench"
+        />
+      </div>
+      <div class="keeps">
+        <PieceHead
+          v-model:name="draft.name"
+          v-model:copies="draft.copies"
+          v-model:note="draft.note"
+          :is-kept="kept !== null"
+          :is-changed="isChanged"
+          :issues="issues"
+          :differences="differences"
+          @keep="keep"
+          @start-over="startOver"
+          @put-on-bench="putOnBench"
         />
       </div>
     </div>

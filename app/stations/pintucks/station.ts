@@ -7,7 +7,7 @@ export const pintucks: Station = {
   key: '5',
   icon: 'i-lucide-rows-3',
   views: [
-    { name: 'Plan', path: '/pintucks', page: 'Page.vue', axe: true, shot: 'pintucks' },
+    { name: 'Plan', path: '/pintucks', page: 'Page.vue', axe: true, shot: null },
     { name: 'Kept pieces', path: '/pintucks-kept', page: 'KeptPage.vue', axe: true, shot: null },
   ],
   keys: [],

@@ -206,10 +206,10 @@ function saveCsv(): void {
       />
     </StationHead>
     <div class="planner">
-      <div class="column">
+      <div class="wants">
         <EdgeFields v-model="plan" />
       </div>
-      <div class="column middle">
+      <div class="looks">
         <MissingCard
           v-if="isMissing"
           why="How far its needle moves decides which foot guides a row."
@@ -254,20 +254,8 @@ function saveCsv(): void {
             "
           />
         </UCard>
-        <PieceHead
-          v-model:name="draft.name"
-          v-model:copies="draft.copies"
-          v-model:note="draft.note"
-          :is-kept="kept !== null"
-          :is-changed="isChanged"
-          :issues="issues"
-          :differences="differences"
-          @keep="keep"
-          @start-over="startOver"
-          @put-on-bench="putOnBench"
-        />
       </div>
-      <div class="column">
+      <div class="does">
         <EdgeAnswer
           v-if="good && !plan.area"
           :rows="good.rows"
@@ -303,6 +291,20 @@ function saveCsv(): void {
         <PieceSetup
           v-model="draft.setup"
           @from-bench="takeFromBench"
+        />
+      </div>
+      <div class="keeps">
+        <PieceHead
+          v-model:name="draft.name"
+          v-model:copies="draft.copies"
+          v-model:note="draft.note"
+          :is-kept="kept !== null"
+          :is-changed="isChanged"
+          :issues="issues"
+          :differences="differences"
+          @keep="keep"
+          @start-over="startOver"
+          @put-on-bench="putOnBench"
         />
       </div>
     </div>

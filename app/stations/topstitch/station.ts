@@ -7,7 +7,7 @@ export const topstitch: Station = {
   key: '6',
   icon: 'i-lucide-square-dashed',
   views: [
-    { name: 'Plan', path: '/topstitch', page: 'Page.vue', axe: true, shot: 'topstitching' },
+    { name: 'Plan', path: '/topstitch', page: 'Page.vue', axe: true, shot: null },
     { name: 'Kept pieces', path: '/topstitch-kept', page: 'KeptPage.vue', axe: true, shot: null },
   ],
   keys: [],

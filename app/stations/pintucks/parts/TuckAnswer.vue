@@ -123,7 +123,7 @@ const isMeasured = computed(() => made.blankMm !== null)
       :data="lines"
       :columns="COLUMNS"
       sticky
-      class="lines"
+      class="max-h-60"
       caption="Where each tuck lies"
     />
     <p
@@ -142,9 +142,6 @@ const isMeasured = computed(() => made.blankMm !== null)
 }
 .big.rule {
   border-bottom: 2px dashed var(--line-strong);
-}
-.lines {
-  max-height: 240px;
 }
 .minds:empty {
   display: none;

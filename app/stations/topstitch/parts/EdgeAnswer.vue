@@ -148,8 +148,12 @@ const open = ref<number | null>(null)
 </template>
 
 <style scoped>
+.leg b {
+  white-space: nowrap;
+}
 .leg {
   width: 100%;
+  text-align: start;
   justify-content: space-between;
   border-bottom: 1px solid var(--line);
 }

@@ -17,7 +17,7 @@ const KINDS: readonly { value: OutlineKind; label: string }[] = [
 const FIRST: Readonly<Record<OutlineKind, TopstitchPiece['shape']>> = {
   rectangle: { kind: 'rectangle', wideMm: 120, tallMm: 140 },
   pocket: { kind: 'pocket', wideMm: 120, tallMm: 140, corners: 'square', cornerMm: 20 },
-  collar: { kind: 'collar', wideMm: 420, tallMm: 75, spreadMm: -20 },
+  collar: { kind: 'collar', wideMm: 420, tallMm: 75, spreadMm: 20 },
   strip: { kind: 'strip', lengthMm: 300 },
   circle: { kind: 'circle', diameterMm: 150 },
   typed: {
@@ -58,7 +58,7 @@ const LENGTHS: Readonly<Partial<Record<OutlineKind, readonly (readonly [string, 
   ],
   collar: [
     ['wideMm', 'Long edge'],
-    ['tallMm', 'Tall at the points'],
+    ['tallMm', 'Tall'],
   ],
   strip: [['lengthMm', 'Long']],
   circle: [['diameterMm', 'Across']],
@@ -115,9 +115,9 @@ function addSide(): void {
       <LengthField
         v-if="plan.shape.kind === 'collar'"
         :model-value="plan.shape.spreadMm"
-        label="Neck shorter each side"
+        label="Points stand out"
         limit="guideMm"
-        hint="Below 0: the points spread."
+        hint="At each end."
         @update:model-value="setLength('spreadMm', $event)"
       />
     </div>
@@ -231,7 +231,7 @@ function addSide(): void {
       />
       <LengthField
         v-model="miss"
-        label="May miss a corner by"
+        label="May miss by"
         limit="missMm"
       />
     </div>

@@ -29,9 +29,9 @@ function orNull<T>(work: () => T): T | null {
   }
 }
 const CORNERS = [
-  { value: 'steps', label: 'In steps' },
-  { value: 'crossed', label: 'Rows cross' },
-  { value: 'passes', label: 'Two passes' },
+  { value: 'steps', label: 'Steps' },
+  { value: 'crossed', label: 'Cross' },
+  { value: 'passes', label: 'Passes' },
 ] as const
 const turns = computed(() =>
   gapMm === null ? null : orNull(() => cornerWays(gapMm, 90, plan.value.wantedMm)),
