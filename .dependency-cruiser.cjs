@@ -12,7 +12,7 @@ module.exports = {
     layer('core', [npm('culori', '@types/culori', 'pure-rand')]),
     layer('shared', ['^core/', npm('dequal', 'zod')]),
     layer('db', ['^core/', '^shared/', npm('dexie', 'zod')]),
-    layer('workers', ['^core/', '^shared/', npm('@zip.js/zip.js', 'comlink')]),
+    layer('workers', ['^core/', '^shared/', npm('@zip.js/zip.js', 'comlink', 'jspdf')]),
     layer('server', [
       '^core/',
       '^shared/',

@@ -55,7 +55,7 @@ const plan = computed({
 const answer = useAnswer(() => {
   const input = pintuckInputOf(draft.plan, draft.setup, book.shelf)
   if (!input) return null
-  const made = planPintucks(input)
+  const made = planPintucks(input, settings.unit)
   const fit =
     draft.plan.widths.length > 0 ? outlineFit(draft.plan.widths, made.pieceMm, made.finishedMm) : null
   return {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TableColumn } from '@nuxt/ui'
-import { type OutlineFit, type PintuckPlan, sizesLost } from '#core/pintucks'
+import { type OutlineFit, type PintuckPlan, SIZE_MM, sizesLost } from '#core/pintucks'
 import type { PintuckPiece } from '#shared/records'
 
 /** What to cut, what to mark, what to mind. */
@@ -63,8 +63,8 @@ const isMeasured = computed(() => made.blankMm !== null)
     <p v-else>Sew and measure a swatch: then it is one number, and the lines can be marked.</p>
     <p class="hint">
       {{ made.count }} tucks over {{ length(made.spanMm) }}. Tuck first, cut after. On a finished garment they
-      would take {{ isMeasured ? '' : 'up to ' }}{{ length(lostMm) }}: {{ sizeWords }} (common practice, 40 mm
-      a size).
+      would take {{ isMeasured ? '' : 'up to ' }}{{ length(lostMm) }}: {{ sizeWords }} (common practice,
+      {{ length(SIZE_MM) }} a size).
     </p>
     <ul
       class="minds"

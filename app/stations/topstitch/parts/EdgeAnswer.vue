@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type FitPlan, planWords } from '#core/fit'
+import { type FitPlan, planWords, UNKNOWN_LENGTH_DIAL } from '#core/fit'
 import type { PlannedRow } from '#core/topstitch'
 import type { OwnedGuide } from '#shared/inputs'
 
@@ -49,7 +49,11 @@ const open = ref<number | null>(null)
   >
     <header>
       <h2>Stitches</h2>
-      <span class="hint">{{ isDialKnown ? 'on your dial' : 'dial guessed: 0.5 to 5.0 by 0.1' }}</span>
+      <span class="hint">{{
+        isDialKnown
+          ? 'on your dial'
+          : `dial guessed: ${bare(UNKNOWN_LENGTH_DIAL.minMm)} to ${length(UNKNOWN_LENGTH_DIAL.maxMm)}`
+      }}</span>
     </header>
     <SegmentBar
       v-if="rows.length > 1"

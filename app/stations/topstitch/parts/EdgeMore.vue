@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { farPoint, feedFactor, UNKNOWN_FEED } from '#core/fit'
-import { cornerWays, humpSteps, leastRadiusMm, type PlannedRow, showing, twinOnCurve } from '#core/topstitch'
+import {
+  cornerWays,
+  humpSteps,
+  leastRadiusMm,
+  type PlannedRow,
+  showing,
+  SOLE_MM,
+  twinOnCurve,
+} from '#core/topstitch'
 import { CoreError } from '#core/errors'
 import { formatNumber } from '#core/units'
 import type { TopstitchPiece } from '#shared/records'
@@ -151,8 +159,8 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           v-if="isKnitHem"
           class="hint"
         >
-          On a knit the bobbin’s zigzag gives with the cloth: a gap of 4.0 to 6.0 (common practice), a longer
-          stitch and a loose bobbin give more.
+          On a knit the bobbin’s zigzag gives with the cloth: a gap of {{ bare(4) }} to
+          {{ length(6) }} (common practice), a longer stitch and a loose bobbin give more.
         </p>
       </div>
     </FoldAway>
@@ -270,7 +278,8 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           v-if="steps.length > 0"
           class="hint"
         >
-          Along the row, for a sole of 12 mm before and behind the needle: a guess, see your foot.
+          Along the row, for a sole of {{ length(SOLE_MM) }} before and behind the needle: a guess, see your
+          foot.
         </p>
       </div>
     </FoldAway>
