@@ -185,6 +185,9 @@ export function useAnswer<T>(work: () => T | null) {
   let last: T | null = null
   function wordsOf({ code, message, details }: CoreError): string {
     const field = String(details.field ?? '')
+    const point = /^outline\.pointsMm\.(\d+)/.exec(field)
+    if (code === 'bad-outline' && point)
+      return message.replace(field, `Point ${Number(point[1]) + 1} of the edge`)
     const side = /^sides\.(\d+)\./.exec(field)
     const name = side ? `Side ${Number(side[1]) + 1}` : FIELD_WORDS[field]
     if (!name) return message

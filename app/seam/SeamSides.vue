@@ -23,6 +23,7 @@ const SCREEN_MM_PER_PX = 25.4 / 96
 
 const settings = useSettingsStore()
 const { length } = useLength()
+const isDiagram = computed(() => settings.record.threadColours === 'diagram')
 const { view, problem } = useSewnView(() => sewnInputOf(seam, SEAM_MM))
 const mode = ref<'thread' | 'layers'>('thread')
 const construction = computed(() => seam.swing.needle.construction)
@@ -192,10 +193,14 @@ watch(wrongSideUp, () => {
       <p class="hint note">
         Thread width: {{ seam.threadWidthSource === 'rule' ? 'rule, from tex' : seam.threadWidthSource }}
       </p>
-      <USwitch
-        :model-value="settings.record.threadColours === 'diagram'"
+      <UButton
+        variant="ghost"
+        color="neutral"
+        size="sm"
+        icon="i-lucide-palette"
         label="Diagram colours"
-        @update:model-value="settings.change({ threadColours: $event ? 'diagram' : 'true' })"
+        :aria-pressed="isDiagram"
+        @click="settings.change({ threadColours: isDiagram ? 'true' : 'diagram' })"
       />
     </UCard>
   </div>

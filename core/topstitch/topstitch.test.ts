@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { lengthMarks } from '#core/fit'
 import {
   areaRows,
+  areaTemplate,
   checkOutline,
   cornerWays,
   guideAt,
@@ -349,6 +350,20 @@ describe('humps, areas and what is seen', () => {
     expect(rows.map(({ radiusMm }) => radiusMm)).toEqual([260, 310, 360])
     expect(rows[0]!.lengthMm).toBeCloseTo(2 * 260 * Math.asin(100 / 260), 9)
     expect(rows[0]!.lengthMm).toBeGreaterThan(rows[2]!.lengthMm)
+  })
+  it('give a template of the first row, as deep as its bow', () => {
+    const drawing = areaTemplate('Cape', {
+      acrossMm: 100,
+      alongMm: 200,
+      distanceMm: 50,
+      marginMm: 0,
+      sagMm: 20,
+    })
+    const [first] = drawing.marks
+    if (first?.kind !== 'path') throw new Error('no curve')
+    const ys = first.steps.flatMap(step => (step[0] === 'Z' ? [] : [Number(step[2])]))
+    expect(Math.max(...ys) - Math.min(...ys)).toBeCloseTo(20, 6)
+    expect(drawing.wideMm).toBe(200)
   })
   it.each([
     [3.5, 0.4, 1.2, 'stands out'],

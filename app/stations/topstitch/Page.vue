@@ -5,7 +5,7 @@ import { planWords } from '#core/fit'
 import { tiledSheets } from '#core/paper'
 import { UNCHOSEN_HEX } from '#core/seam'
 import { drawnDiameter } from '#core/thread'
-import { areaRows, legStrip, topstitchDrawing } from '#core/topstitch'
+import { areaRows, areaTemplate, legStrip, topstitchDrawing } from '#core/topstitch'
 import { formatShort } from '#core/units'
 import {
   guidesOf,
@@ -109,6 +109,17 @@ const prints = computed((): Print[] => {
       wantedMm: draft.plan.wantedMm,
       length: bare,
     })
+  const { area } = draft.plan
+  if (area)
+    return [
+      {
+        label: 'Template of the first row',
+        name: `${fileName.value}-template`,
+        as: 'pdf',
+        disabled: !made,
+        sheets: paper => tiledSheets(areaTemplate(title.value, area), paper),
+      },
+    ]
   return [
     {
       label: 'Edge and rows, true size',

@@ -117,7 +117,9 @@ function keepWith(): void {
       v-else
       class="hint"
     >
-      Until then only a range is known: from nothing to where the two sides of a tuck touch.
+      Cut {{ length(FIRST.beforeMm) }} of this cloth, sew {{ Math.max(swatchTucks, FIRST.tucks) }} tucks as
+      they will be sewn, measure across again, tick the box. Until then only a range is known: from nothing to
+      where the two sides of a tuck touch.
     </p>
     <div class="pair">
       <LengthField

@@ -46,6 +46,23 @@ const cutLine = computed(() => {
   const right = [...cuts].reverse().map(({ rightMm, atMm }) => at(rightMm, atMm))
   return cuts.length > 1 ? `M${[...left, ...right].join('L')}Z` : ''
 })
+/** Lines of the second direction, all across the front. */
+const latticeLines = computed(() => {
+  const { second, tallMm: tall } = plan
+  if (!second || !(second.spacingMm > 0) || !(second.angleDeg > 0)) return ''
+  const angle = (second.angleDeg * Math.PI) / 180
+  const [alongX, alongY] = [Math.sin(angle), -Math.cos(angle)]
+  const [acrossX, acrossY] = [Math.cos(angle), Math.sin(angle)]
+  const [middleX, middleY] = [frontLeft.value + made.pieceMm / 2, frontTop + tall / 2]
+  const reach = Math.hypot(made.pieceMm, tall) / 2
+  const count = Math.min(MOST_LATTICE, Math.floor(reach / second.spacingMm))
+  return Array.from({ length: 2 * count + 1 }, (_, i) => {
+    const off = (i - count) * second.spacingMm
+    const [x, y] = [middleX + off * acrossX, middleY + off * acrossY]
+    return `M${x - reach * alongX} ${y - reach * alongY}L${x + reach * alongX} ${y + reach * alongY}`
+  }).join('')
+})
+const MOST_LATTICE = 200
 const blankWords = computed(() =>
   made.blankMm === null
     ? `${length(made.blankLeastMm)} to ${length(made.blankMostMm)}`
@@ -180,6 +197,23 @@ const LEAST_NUMBER_PX = 11
       :fill="clothHex"
       stroke="var(--ink)"
       :stroke-width="mmPerPx"
+    />
+    <clipPath id="front-clip">
+      <rect
+        :x="frontLeft"
+        :y="frontTop"
+        :width="made.pieceMm"
+        :height="plan.tallMm"
+      />
+    </clipPath>
+    <path
+      v-if="latticeLines"
+      :d="latticeLines"
+      clip-path="url(#front-clip)"
+      fill="none"
+      stroke="var(--mulberry)"
+      :stroke-width="1.2 * mmPerPx"
+      :stroke-dasharray="`${6 * mmPerPx} ${3 * mmPerPx}`"
     />
     <rect
       v-for="[side, from, wide] in [

@@ -127,6 +127,13 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           label="Round a corner"
           :items="CORNERS"
         />
+        <CornerPicture
+          v-if="turns"
+          :way="plan.corner"
+          :ways="turns"
+          :gap-mm="gapMm"
+          :stitch-mm="plan.wantedMm"
+        />
         <p v-if="turns && plan.corner === 'steps'">
           Turn in {{ turns.steps.stitches }} short stitches of {{ formatNumber(turns.steps.turnDeg, 0) }}°
           each: the outer needle walks {{ length(turns.steps.walkMm) }} round the inner one. Needles up before

@@ -40,11 +40,14 @@ const held = computed(() => {
         <span>{{ bench.parts.stitch?.name ?? 'Choose a stitch' }}</span>
         <span class="hint">{{ held }}length {{ length(bench.setup.stitch.lengthMm) }}</span>
       </UButton>
-      <IconButton
+      <!-- No tooltip: what shows one is no part of the first screen. -->
+      <UButton
+        variant="ghost"
+        color="neutral"
         class="mirror"
         icon="i-lucide-flip-horizontal-2"
-        tip="Mirror the stitch"
-        label="Mirror"
+        title="Mirror the stitch"
+        aria-label="Mirror"
         :aria-pressed="bench.setup.stitch.mirror"
         @click="bench.setStitch({ mirror: !bench.setup.stitch.mirror })"
       />

@@ -68,6 +68,7 @@ const shift = computed(() => {
   const mm = bench.clearingShift
   return mm ? `Move the needle ${length(Math.abs(mm))} ${mm < 0 ? 'left' : 'right'}: clear` : null
 })
+const isOpen = ref(false)
 </script>
 
 <template>
@@ -135,18 +136,32 @@ const shift = computed(() => {
     >
       {{ mode.text }}
     </p>
-    <FoldAway
-      v-if="more.length > 0"
-      title="Where it lands, what is measured"
-    >
-      <p
-        v-for="reason in more"
-        :key="reason.code"
-        class="why"
-      >
-        {{ reason.message }}
-      </p>
-    </FoldAway>
+    <template v-if="more.length > 0">
+      <!-- What folds with the kit’s part is no part of the first screen. -->
+      <UButton
+        variant="ghost"
+        color="neutral"
+        size="sm"
+        label="Where it lands, what is measured"
+        class="-ms-2.5 text-start text-muted"
+        :icon="isOpen ? 'i-lucide-chevron-down' : 'i-lucide-chevron-right'"
+        :aria-expanded="isOpen"
+        @click="
+          () => {
+            isOpen = !isOpen
+          }
+        "
+      />
+      <template v-if="isOpen">
+        <p
+          v-for="reason in more"
+          :key="reason.code"
+          class="why"
+        >
+          {{ reason.message }}
+        </p>
+      </template>
+    </template>
   </section>
   <section
     v-else
