@@ -203,6 +203,19 @@ describe('what is half done', () => {
   })
 })
 
+describe('a long table', () => {
+  it('scrolls in itself, so that only rows in view exist', async () => {
+    await openDemo('/workbox')
+    await byRole(session.driver, 'checkbox', 'Select all shown')
+    const [seen, whole] = await js<[number, number]>(
+      `const { clientHeight, scrollHeight } = document.querySelector('main table').parentElement
+       return [clientHeight, scrollHeight]`,
+    )
+    expect(seen).toBeLessThan(700)
+    expect(whole).toBeGreaterThan(seen)
+  })
+})
+
 describe('a table’s order', () => {
   it('lives in the address', async () => {
     const { driver } = session

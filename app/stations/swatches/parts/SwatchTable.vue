@@ -50,7 +50,7 @@ const virtual = computed(() => (swatches.length > MANY ? { estimateSize: ROW_PX 
     :virtualize="virtual"
     caption="Swatches"
     class="card"
-    :class="{ long: virtual }"
+    :class="{ 'max-h-[70dvh]': virtual }"
   >
     <template
       v-for="{ id, header } in SORTED"
@@ -108,9 +108,6 @@ const virtual = computed(() => (swatches.length > MANY ? { estimateSize: ROW_PX 
 </template>
 
 <style scoped>
-.long {
-  max-height: 70dvh;
-}
 .whole {
   white-space: nowrap;
 }

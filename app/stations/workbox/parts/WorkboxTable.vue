@@ -16,6 +16,11 @@ const down = defineModel<boolean>('down', { required: true })
 const emit = defineEmits<{ edit: [record: T] }>()
 
 const ROW_PX = 53
+/** Utilities: the kit’s table takes no scoped style. Its height keeps rows out of view from being made. */
+const SCROLLER = [
+  'scroller h-[calc(100dvh-216px)] min-h-[260px] rounded-xl',
+  'border-[1.5px] border-(--line) bg-(--white)',
+].join(' ')
 const VIRTUAL = { estimateSize: ROW_PX, overscan: 8 }
 const tableColumns = computed((): TableColumn<T>[] => [
   { id: 'select', header: '', size: 44 },
@@ -52,7 +57,7 @@ const selection = computed({
     :caption="`${caption}, ${rows.length}`"
     sticky
     tabindex="0"
-    class="scroller"
+    :class="SCROLLER"
     :ui="{ tr: 'data-[selected=true]:bg-primary/10', th: 'whitespace-nowrap' }"
   >
     <template #select-header
@@ -97,13 +102,3 @@ const selection = computed({
     </template>
   </UTable>
 </template>
-
-<style scoped>
-.scroller {
-  height: calc(100dvh - 216px);
-  min-height: 260px;
-  border: 1.5px solid var(--line);
-  border-radius: 12px;
-  background: var(--white);
-}
-</style>
