@@ -1,4 +1,5 @@
 import { CoreError, requireInRange } from '#core/errors'
+import { MOST_LENGTH_MARKS } from './limits'
 
 /** The dial for stitch length: marks from `minMm` by `stepMm`, none over `maxMm`. */
 export interface LengthDial {
@@ -12,7 +13,6 @@ export const UNKNOWN_LENGTH_DIAL: LengthDial = { minMm: 0.5, maxMm: 5, stepMm: 0
 
 /** How far the last stitch may land from the point, in mm, unless one asks for less. A guess. */
 export const DEFAULT_MISS_MM = 0.25
-export const MOST_LENGTH_MARKS = 500
 const MOST_SIDE_MM = 10_000
 /** Two lengths are the same within this, in mm. */
 const SAME_MM = 1e-6

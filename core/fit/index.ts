@@ -8,10 +8,10 @@ export {
   fitPlans,
   type LengthDial,
   lengthMarks,
-  MOST_LENGTH_MARKS,
   sideFitter,
   UNKNOWN_LENGTH_DIAL,
 } from './fit'
 export { type FarPoint, farPoint, type Feed, feedFactor, UNKNOWN_FEED } from './feed'
 export { placesAlong, stitchEnds } from './landings'
+export { MOST_LENGTH_MARKS } from './limits'
 export { planWords } from './planWords'

@@ -1,4 +1,5 @@
-export { checkOutline, MOST_POINTS, type Outline, type Point } from './outline'
+export { MOST_POINTS } from './limits'
+export { checkOutline, type Outline, type Point } from './outline'
 export { type Inner, innerParallel } from './innerParallel'
 export { type OutlineLeg, legsOf } from './legs'
 export { type Guide, type GuideAt, guideAt } from './guides'

@@ -1,4 +1,5 @@
 import { CoreError, requireInRange } from '#core/errors'
+import { MOST_POINTS } from './limits'
 
 /** A place in mm: x to the right, y up. */
 export interface Point {
@@ -13,7 +14,6 @@ export interface Outline {
   readonly closed: boolean
 }
 
-export const MOST_POINTS = 400
 const MOST_MM = 10_000
 /** Points nearer than this are one, in mm. */
 const SAME_MM = 1e-6
