@@ -82,7 +82,7 @@ const rows = computed(() =>
     return plan ? [{ plan, index: item.index, top: item.start - marginPx.value, ...facts(plan) }] : []
   }),
 )
-/** A name or a note may run over two lines: a row stands as tall as it is. */
+/** A name or a note may run over two lines: a row stands as tall as it is, once the first rows stand. */
 const measure = (row: unknown) => virtual.value.measureElement(row as Element | null)
 function facts(plan: Plan) {
   const parts = benchOf(plan.setup, book.shelf)
@@ -156,7 +156,7 @@ function duplicate(plan: Plan): void {
       <li
         v-for="{ plan, index, top, look, line, day } in rows"
         :key="plan.id"
-        :ref="measure"
+        :ref="overscan > 0 ? measure : undefined"
         :data-index="index"
         class="row"
         :style="{ transform: `translateY(${top}px)` }"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { refDebounced } from '@vueuse/core'
 import type { TableColumn } from '@nuxt/ui'
 import { type OutlineFit, type PintuckPlan, SIZE_MM, sizesLost } from '#core/pintucks'
 import type { PintuckPiece } from '#shared/records'
@@ -37,6 +38,9 @@ const lines = computed(() =>
   })),
 )
 const isMeasured = computed(() => made.blankMm !== null)
+/** While lines are dragged the drawing follows in every frame, the long table a moment later. */
+const TABLE_WAITS_MS = 150
+const shownLines = refDebounced(lines, TABLE_WAITS_MS)
 </script>
 
 <template>
@@ -119,8 +123,8 @@ const isMeasured = computed(() => made.blankMm !== null)
       }}{{ order.length > 5 ? ' …' : '' }}
     </p>
     <UTable
-      v-if="lines"
-      :data="lines"
+      v-if="shownLines"
+      :data="shownLines"
       :columns="COLUMNS"
       sticky
       class="max-h-60"
