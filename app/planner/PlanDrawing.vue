@@ -81,7 +81,6 @@ function press(event: KeyboardEvent): void {
         <slot
           v-if="width > 0"
           :mm-per-px="mmPerPx"
-          :to-mm="(px: number) => px * mmPerPx"
         />
       </g>
     </svg>

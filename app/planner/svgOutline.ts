@@ -1,8 +1,8 @@
 import { svgPathProperties } from 'svg-path-properties'
+import { readSvg } from '~/utils/svgFile'
 
 /** Larger files are refused before they are read, in bytes. */
 export const MOST_SVG_BYTES = 5_000_000
-const MM_PER = { 'mm': 1, 'cm': 10, 'in': 25.4, 'px': 25.4 / 96, '': 25.4 / 96 } as const
 const MOST_POINTS = 400
 /** A curve is followed by chords about so long, in mm. */
 const CHORD_MM = 2
@@ -28,20 +28,14 @@ export async function readSvgOutline(file: File): Promise<OutlineReading> {
 }
 
 export function outlineOfSvg(text: string): OutlineReading {
-  const document = new DOMParser().parseFromString(text, 'image/svg+xml')
-  const root = document.documentElement
-  if (document.querySelector('parsererror') || root.localName !== 'svg')
-    return refused('The file is not a readable SVG drawing.')
-  if (document.querySelector('script')) return refused('The drawing holds a script: save it without.')
-  const element = document.querySelector('path, polygon, polyline, rect')
-  if (!element)
-    return refused('The drawing holds no path: draw the edge as one path, and save it as plain SVG.')
-  for (let node: Element | null = element; node; node = node.parentElement)
-    if (node.hasAttribute('transform'))
-      return refused('The path is moved by a “transform”: flatten the drawing and save it again.')
+  const reading = readSvg(text, 'path, polygon, polyline, rect', {
+    name: 'path',
+    missing: 'The drawing holds no path: draw the edge as one path, and save it as plain SVG.',
+  })
+  if (!reading.ok) return reading
+  const { element, mmPerUnit: scale } = reading
   const read = pointsOf(element)
   if (!read) return refused('The path cannot be read: save it as plain SVG.')
-  const scale = mmPerUnit(root)
   const pointsMm = withoutDoubles(
     read.points.map(({ x, y }) => ({ x: x * scale, y: -y * scale })),
     read.closed,
@@ -120,14 +114,4 @@ function againstTheClock(points: Point[], closed: boolean): Point[] {
     return sum + a.x * b.y - b.x * a.y
   }, 0)
   return closed && area < 0 ? points.reverse() : points
-}
-
-function mmPerUnit(root: Element): number {
-  const size = /^([\d.]+)(mm|cm|in|px|)$/.exec(root.getAttribute('width')?.trim() ?? '')
-  const box = (root.getAttribute('viewBox') ?? '')
-    .trim()
-    .split(/[\s,]+/)
-    .map(Number)
-  if (!size || !(box[2]! > 0)) return 1
-  return (Number(size[1]) * MM_PER[size[2] as keyof typeof MM_PER]) / box[2]!
 }

@@ -60,18 +60,6 @@ export function outlineFit(
   return { cuts, tooNarrow: narrowRange(cuts, clothMm) }
 }
 
-/** The width between two heights that are known; null outside of them. */
-export function widthAt(widths: readonly WidthAt[], atMm: number): number | null {
-  const sorted = [...widths].sort((a, b) => a.atMm - b.atMm)
-  const above = sorted.findIndex(one => one.atMm >= atMm)
-  const high = sorted[above]
-  if (!high) return null
-  if (high.atMm === atMm) return high.widthMm
-  const low = sorted[above - 1]
-  if (!low) return null
-  return low.widthMm + ((atMm - low.atMm) / (high.atMm - low.atMm)) * (high.widthMm - low.widthMm)
-}
-
 function narrowRange(cuts: readonly CutWidth[], clothMm: number): OutlineFit['tooNarrow'] {
   const narrow = cuts.flatMap((cut, i) => (cut.shortMm > 0 ? [i] : []))
   if (narrow.length === 0) return null

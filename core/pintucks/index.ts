@@ -3,15 +3,7 @@ export { DEFAULT_READ_MM, type MeasuredSwatch, swatchTucksFor, type TakeUp, take
 export { flatMm, planPintucks, type PintuckInput, type PintuckPlan, type PintuckWarning } from './plan'
 export { ridgeArc, ridgeMm, type RidgeArc } from './ridge'
 export { type Groove, type GroovedFoot, grooveFor } from './groove'
-export {
-  type CutWidth,
-  type OutlineFit,
-  outlineFit,
-  SIZE_MM,
-  sizesLost,
-  widthAt,
-  type WidthAt,
-} from './garment'
+export { type CutWidth, type OutlineFit, outlineFit, SIZE_MM, sizesLost, type WidthAt } from './garment'
 export { lattice, type Lattice } from './lattice'
 export { markedTucks, sewingOrder } from './order'
 export { pintuckDrawing, type PintuckSheet, pintuckStrip } from './pintuckDrawing'

@@ -15,7 +15,6 @@ import {
   sizesLost,
   swatchTucksFor,
   takeUpOf,
-  widthAt,
 } from '#core/pintucks'
 
 const INPUT: PintuckInput = {
@@ -196,8 +195,6 @@ describe('sewing and cutting', () => {
     expect(fit.cuts[0]).toMatchObject({ leftMm: 5, rightMm: 315, cutOff: [] })
     expect(outlineFit(widths, 340, []).tooNarrow).toBeNull()
     expect(outlineFit([{ atMm: 0, widthMm: 100 }], 320, [5, 160]).cuts[0]!.cutOff).toEqual([0])
-    expect(widthAt(widths, 200)).toBe(325)
-    expect(widthAt(widths, 500)).toBeNull()
   })
   it('says how many sizes a finished garment loses', () => {
     expect(sizesLost(31)).toBe(1)

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DEFAULT_MISS_MM, lengthMarks } from '#core/fit'
+import { lengthMarks } from '#core/fit'
 import { CONSTRUCTIONS } from '#core/needle'
 import { MOST_POINTS, planRows } from '#core/topstitch'
 import { within } from '../fields'
@@ -73,7 +73,7 @@ export function answerTopstitch(
     guides: request.guides,
     wantedMm: request.wantedMm,
     marks: lengthMarks(request.dial),
-    mostMissMm: request.mostMissMm ?? DEFAULT_MISS_MM,
+    mostMissMm: request.mostMissMm,
     cornerDeg: 0,
   })
   return {

@@ -44,7 +44,20 @@ describe('pieces of pintucks', () => {
       [100, 620],
       [0, 620],
     ])
-    expect(tuckWork(released, 3, 2, 2)).toEqual({ seamM: 2 * 1.76, rows: 6, turns: 0, stitches: 1760 })
+    expect(tuckWork(released, { count: 3, pieceMm: 320 }, 2, 2)).toEqual({
+      seamM: 2 * 1.76,
+      rows: 6,
+      turns: 0,
+      stitches: 1760,
+    })
+  })
+  it('are sewn across too in a lattice, whatever the width is called', () => {
+    const level = { ...tucks, pieceMm: null, second: { angleDeg: 90, spacingMm: 20 } }
+    const alone = tuckWork(tucks, { count: 24, pieceMm: 320 }, 2, 1)
+    const both = tuckWork(level, { count: 24, pieceMm: 320 }, 2, 1)
+    // 620 / 20 = 31 lines of 320 mm.
+    expect(both.rows - alone.rows).toBe(31)
+    expect(both.seamM - alone.seamM).toBeCloseTo(31 * 0.32, 9)
   })
   it('find the take-up measured with the same cloth, thread and tension first', () => {
     const needle = pintuckInputOf(tucks, setup, tables)!.needle
@@ -91,7 +104,13 @@ describe('pieces of topstitching', () => {
       turns: 64,
       stitches: 8 * once.stitches,
     })
-    expect(topstitchWork({ ...rows, corner: 'passes' }, made, true, 1).rows).toBe(4)
+    // One needle at a time: as much thread as both at once, in twice the rows, turns and stitches.
+    expect(topstitchWork({ ...rows, corner: 'passes' }, made, true, 1)).toEqual({
+      seamM: once.seamM,
+      rows: 4,
+      turns: 16,
+      stitches: 2 * once.stitches,
+    })
     const area = { acrossMm: 100, alongMm: 200, distanceMm: 20, marginMm: 10, sagMm: 0 }
     expect(topstitchWork({ ...rows, area }, made, false, 2)).toMatchObject({ seamM: 2, rows: 10 })
   })

@@ -177,17 +177,33 @@ export interface PieceWork {
   readonly stitches: number
 }
 
-/** Every tuck from end to end. */
-export function tuckWork(plan: PintuckPiece, count: number, lengthMm: number, copies: number): PieceWork {
-  const oneMm = tuckRuns(plan, count).reduce((sum, [from, to]) => sum + Math.max(0, to - from), 0)
-  const second = plan.second ? ((plan.pieceMm ?? 0) * plan.tallMm) / plan.second.spacingMm : 0
-  const sewnMm = oneMm + second
+/**
+ * Every tuck from end to end, those of a second direction across the whole piece.
+ *
+ * @param pieceMm - the finished piece as it is planned.
+ */
+export function tuckWork(
+  plan: PintuckPiece,
+  { count, pieceMm }: { readonly count: number; readonly pieceMm: number },
+  lengthMm: number,
+  copies: number,
+): PieceWork {
+  const firstMm = tuckRuns(plan, count).reduce((sum, [from, to]) => sum + Math.max(0, to - from), 0)
+  const second = secondWay(plan, pieceMm)
+  const sewnMm = firstMm + second.sewnMm
   return {
     seamM: (copies * sewnMm) / 1000,
-    rows: copies * count,
+    rows: copies * (count + second.lines),
     turns: 0,
     stitches: Math.round((copies * sewnMm) / lengthMm),
   }
+}
+/** Lines so far apart cover an area with its share of length; how many follows from its width across. */
+function secondWay({ second, tallMm }: PintuckPiece, pieceMm: number) {
+  if (!second) return { sewnMm: 0, lines: 0 }
+  const angle = (second.angleDeg * Math.PI) / 180
+  const acrossMm = pieceMm * Math.cos(angle) + tallMm * Math.sin(angle)
+  return { sewnMm: (pieceMm * tallMm) / second.spacingMm, lines: Math.floor(acrossMm / second.spacingMm) }
 }
 
 /** Every row along its legs, or the rows over an area. */
@@ -203,12 +219,13 @@ export function topstitchWork(
     const seamM = (copies * area.totalMm) / 1000
     return { seamM, rows: copies * area.rows.length, turns: 0, stitches: copies * stitches }
   }
+  // Each of two passes sews one of a twin's rows: the same metres, twice the rows, turns and stitches.
   const passes = isTwin && plan.corner === 'passes' ? 2 : 1
   const times = copies * passes
   const legs = rows.flatMap(row => row.legs.map((leg, i) => ({ leg, plan: row.plans[i]?.[0] })))
   const sewn = legs.filter(({ leg }) => leg.lengthMm > 0)
   return {
-    seamM: (times * sewn.reduce((sum, { leg }) => sum + leg.lengthMm, 0)) / 1000,
+    seamM: (copies * sewn.reduce((sum, { leg }) => sum + leg.lengthMm, 0)) / 1000,
     rows: times * rows.length,
     turns: times * Math.max(0, sewn.length - rows.length),
     stitches:

@@ -65,7 +65,7 @@ const answer = useAnswer(() => {
     runs: tuckRuns(draft.plan, made.count),
     order: sewingOrder(made.count),
     marked: markedTucks(made.count, draft.plan.group?.of ?? null, usedGroove(made.groove)),
-    work: tuckWork(draft.plan, made.count, draft.setup.stitch.lengthMm, draft.copies),
+    work: tuckWork(draft.plan, made, draft.setup.stitch.lengthMm, draft.copies),
     swatchTucks: piecePrecision(draft.plan, made.count),
   }
 })

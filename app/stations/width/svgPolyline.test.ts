@@ -29,7 +29,7 @@ describe('readSvgPolyline', () => {
     ['<path d="M0 0L1 1"/>', 'no polyline'],
     ['<g transform="scale(2)"><polyline points="0,0 1,1"/></g>', 'transform'],
     ['<polyline points="0,0 1"/>', 'pairs'],
-    ['<script>globalThis.ran = true</script>', 'no polyline'],
+    ['<script>globalThis.ran = true</script>', 'holds a script'],
   ])('refuses %s', (body, part) => {
     expect(readSvgPolyline(svg('', body))).toMatchObject({
       ok: false,

@@ -21,14 +21,13 @@ const chosen = computed({
     shown.value = Number(next)
   },
 })
-const wordsOf = new Map(guides.map(({ id, words }) => [id, words]))
 const ways = computed(() =>
   [...(row.value?.guides ?? [])]
     .filter(({ reachable }) => reachable)
     .sort((a, b) => Math.abs(a.offMm) - Math.abs(b.offMm) || Math.abs(a.positionMm) - Math.abs(b.positionMm))
     .map(guide => ({
       ...guide,
-      words: guides.find(({ id }) => id === guide.id)?.words ?? wordsOf.get(guide.id) ?? '',
+      words: guides.find(({ id }) => id === guide.id)?.words ?? '',
     })),
 )
 function positionWords(mm: number): string {
