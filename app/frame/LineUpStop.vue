@@ -116,14 +116,18 @@ provide(closePickerKey, () => {
 @media (max-width: 1150px) and (min-width: 641px) {
   .stop {
     padding: 4px 5px;
-    min-width: 0;
+  }
+  /* No word is broken: the line-up scrolls before that. */
+  .anchor,
+  .stop,
+  .words {
+    min-width: min-content;
   }
   .stop b {
     font-size: 14px;
     line-height: 1.15;
     white-space: normal;
     overflow-wrap: break-word;
-    hyphens: auto;
     display: -webkit-box;
     -webkit-line-clamp: 3;
     -webkit-box-orient: vertical;

@@ -146,7 +146,7 @@ main {
 }
 @media (max-width: 1150px) {
   .frame {
-    grid-template-columns: 112px minmax(0, 1fr);
+    grid-template-columns: 128px minmax(0, 1fr);
   }
   main {
     padding: 12px 16px 20px;

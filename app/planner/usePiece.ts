@@ -59,23 +59,31 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
   const draft = reactive(begun()) as PieceDraft<PlanOf<K>>
   useDraft(`piece-${kind}`, draft)
 
+  /** The piece as it was when it was opened or kept: what another tab changed since in other fields stays. */
+  let begunFrom: Piece | null = null
+  /** Something else comes in; what was typed and not kept can be brought back. */
+  function replaceBy(next: object): void {
+    const [before, wasUnkept] = [plainOf(draft), isTouched()]
+    Object.assign(draft, next)
+    if (!wasUnkept) return
+    toast.add({
+      title: `“${before.name || 'The piece before'}” was not kept`,
+      actions: [{ label: 'Bring it back', onClick: () => void Object.assign(draft, before) }],
+    })
+  }
   function take(piece: Piece): void {
     const { keptAt: _, ...rest } = plainOf(piece)
-    Object.assign(draft, rest)
+    replaceBy(rest)
+    begunFrom = piece
   }
-  watch(
-    asked,
-    id => {
-      if (id === '' || id === draft.id) return
-      const piece = book.shelf.pieces.get(id)
-      if (piece?.plan.kind === kind) take(piece)
-      else toast.add({ title: 'This piece is not in the book any more', color: 'warning' })
-    },
-    { immediate: true },
-  )
   function startOver(): void {
-    Object.assign(draft, begun())
+    replaceBy(begun())
+    begunFrom = null
     asked.value = ''
+  }
+  /** Whether there is more in it than a piece begins with, or than was kept. */
+  function isTouched(): boolean {
+    return draft.id === '' ? !equal(plainOf(draft.plan), fresh) || draft.name !== '' : isChanged.value
   }
 
   /** What keeps it from being kept, by its field. */
@@ -100,12 +108,24 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
     if (issues.value.length > 0) return
     const id = draft.id || newId('piece')
     const piece = TABLES.pieces.schema.parse(record(id))
-    const stored = book.commit(`Keep “${draft.name}”`, [{ table: 'pieces', id, record: piece }])
+    const edit = { table: 'pieces', id, record: piece, begunFrom: begunFrom ?? kept.value } as const
+    const stored = book.commit(`Keep “${draft.name}”`, [edit])
     draft.id = id
+    begunFrom = piece
     asked.value = id
     void sayStored(`“${draft.name}” is kept`, { kept: stored })
   }
 
+  watch(
+    asked,
+    id => {
+      if (id === '' || id === draft.id) return
+      const piece = book.shelf.pieces.get(id)
+      if (piece?.plan.kind === kind) take(piece)
+      else toast.add({ title: 'This piece is not in the book any more', color: 'warning' })
+    },
+    { immediate: true },
+  )
   // What was missing and is put on the bench now is what it is sewn with.
   watch(
     () => [bench.setup.machineId, bench.setup.needleId] as const,

@@ -92,6 +92,7 @@ describe('keys', () => {
   it('do nothing in a select, in a panel, or once they are switched off', async () => {
     const { driver } = session
     await open(driver, `${inject('demo')}/pairing`)
+    await byRole(driver, 'link', /to spare/)
     await (await byRole(driver, 'combobox', 'Layers')).sendKeys('4')
     expect(await heading()).toBe('Thread and needle')
     await press(driver, 'button', /^Cloth: /)

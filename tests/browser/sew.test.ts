@@ -113,6 +113,26 @@ describe('pintucks, from an empty book to the sheet', () => {
   })
 })
 
+describe('a piece that is not kept', () => {
+  it('can be brought back after another was opened over it', async () => {
+    const session = await openBrowser()
+    const { driver } = session
+    try {
+      await open(driver, `${inject('demo')}/pintucks`)
+      await byRole(driver, 'button', /^Machine: /)
+      await type(driver, 'Tucks', '17')
+      await press(driver, 'link', 'Kept pieces')
+      await press(driver, 'link', /^First officer/)
+      await untilText(driver, '366.4 mm')
+      await press(driver, 'button', 'Bring it back')
+      const tucks = async () => (await byRole(driver, 'textbox', 'Tucks')).getAttribute('value')
+      await driver.wait(async () => (await tucks()) === '17', 5000, 'the draft is gone')
+    } finally {
+      await session.quit()
+    }
+  })
+})
+
 describe('topstitching, from the demo', () => {
   let session: Session
   beforeAll(async () => {

@@ -254,6 +254,7 @@ function saveCsv(): void {
             :area="good.area"
             :across-mm="plan.area?.acrossMm ?? 0"
             :along-mm="plan.area?.alongMm ?? 0"
+            :gap-mm="isTwin ? needle!.gapMm : 0"
             :wanted-mm="plan.wantedMm"
             :cloth-hex="clothHex"
             :thread-hexes="threadHexes"

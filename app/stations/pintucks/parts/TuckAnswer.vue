@@ -12,7 +12,11 @@ const { made, plan, marked, order, fit } = defineProps<{
   order: readonly number[]
   fit: OutlineFit | null
 }>()
-const { length, bare } = useLength()
+const { length: exact, bare: exactBare } = useLength()
+/** To a tenth: no tape is read finer. A file says it to the micrometre. */
+const tenth = (mm: number | null) => (mm === null ? null : Math.round(10 * mm) / 10)
+const length = (mm: number | null) => exact(tenth(mm))
+const bare = (mm: number | null) => exactBare(tenth(mm))
 const lostMm = computed(() => made.count * (made.takeUp.eachMm ?? made.takeUp.mostMm))
 const sizes = computed(() => sizesLost(lostMm.value))
 const sizeWords = computed(() => {

@@ -10,6 +10,8 @@ const { rows, guides, isDialKnown } = defineProps<{
   isDialKnown: boolean
 }>()
 const { length, bare } = useLength()
+/** No tape is read finer. */
+const tenth = (mm: number) => Math.round(10 * mm) / 10
 const shown = ref(0)
 const row = computed(() => rows[Math.min(shown.value, rows.length - 1)])
 const tabs = computed(() =>
@@ -91,7 +93,7 @@ const open = ref<number | null>(null)
               "
             >
               <span
-                ><b>Leg {{ i + 1 }}</b> <span class="hint">{{ length(leg.lengthMm) }}</span></span
+                ><b>Leg {{ i + 1 }}</b> <span class="hint">{{ length(tenth(leg.lengthMm)) }}</span></span
               >
               <b v-if="row.plans[i]![0]">{{ planWords(row.plans[i]![0]!, bare) }}</b>
               <span

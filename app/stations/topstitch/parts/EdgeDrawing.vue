@@ -5,19 +5,22 @@ import { placesAlong } from '#core/fit'
 import { boundsOf, edgePath, needleRows } from '../edgePaths'
 
 /** The edge and its rows to scale, as they will be sewn; rows can be dragged nearer to the edge or away. */
-const { outline, rows, area, acrossMm, alongMm, wantedMm, clothHex, threadHexes, threadMm } = defineProps<{
-  outline: Outline
-  rows: readonly PlannedRow[]
-  /** Rows over an area instead; null: along the edge. */
-  area: AreaRows | null
-  acrossMm: number
-  alongMm: number
-  wantedMm: number
-  clothHex: string
-  /** One a needle, left to right. */
-  threadHexes: readonly string[]
-  threadMm: number
-}>()
+const { outline, rows, area, acrossMm, alongMm, gapMm, wantedMm, clothHex, threadHexes, threadMm } =
+  defineProps<{
+    outline: Outline
+    rows: readonly PlannedRow[]
+    /** Rows over an area instead; null: along the edge. */
+    area: AreaRows | null
+    acrossMm: number
+    alongMm: number
+    /** Of a twin; 0: a single needle. */
+    gapMm: number
+    wantedMm: number
+    clothHex: string
+    /** One a needle, left to right. */
+    threadHexes: readonly string[]
+    threadMm: number
+  }>()
 const emit = defineEmits<{ row: [index: number, mm: number] }>()
 const { length } = useLength()
 const CORNER_DEG = 35
@@ -52,6 +55,9 @@ const legWords = computed(() =>
     const [at] = placesAlong(leg.pathMm, [leg.lengthMm / 2])
     return [{ leg: i + 1, x: at!.x, y: -at!.y }]
   }),
+)
+const areaLines = computed(() =>
+  (area?.rows ?? []).flatMap(row => (gapMm > 0 ? [0, 1] : [0]).map(needle => ({ row, needle }))),
 )
 const contrast = (hex: string) => outlineFor(hex, clothHex)
 const label = computed(() =>
@@ -88,10 +94,11 @@ function handleAt(row: PlannedRow): { x: number; y: number } | null {
 }
 const footOf = (leg: PlannedRow['legs'][number]) =>
   leg.pathMm.reduce((sum, { y }) => sum + y, 0) / leg.pathMm.length
-const arcOf = (row: AreaRows['rows'][number]) => {
-  const y = PAD_MM + row.atMm
+/** The right needle of a twin runs its gap farther on. */
+const arcOf = (row: AreaRows['rows'][number], byMm: number) => {
+  const y = PAD_MM + row.atMm + byMm
   if (row.radiusMm === null) return `M${PAD_MM} ${y}H${PAD_MM + alongMm}`
-  return `M${PAD_MM} ${y}A${row.radiusMm} ${row.radiusMm} 0 0 0 ${PAD_MM + alongMm} ${y}`
+  return `M${PAD_MM} ${y}A${row.radiusMm + byMm} ${row.radiusMm + byMm} 0 0 0 ${PAD_MM + alongMm} ${y}`
 }
 </script>
 
@@ -113,11 +120,11 @@ const arcOf = (row: AreaRows['rows'][number]) => {
         :stroke-width="mmPerPx"
       />
       <path
-        v-for="row in area.rows"
-        :key="row.atMm"
-        :d="arcOf(row)"
+        v-for="{ row, needle } in areaLines"
+        :key="`${row.atMm}-${needle}`"
+        :d="arcOf(row, needle * gapMm)"
         fill="none"
-        :stroke="threadHexes[0]"
+        :stroke="threadHexes[needle]"
         :stroke-width="Math.max(threadMm, mmPerPx)"
         :stroke-dasharray="`${wantedMm * 0.86} ${wantedMm * 0.14}`"
       />
