@@ -27,6 +27,9 @@ export interface Answer<T> {
   readonly problem: string
 }
 
+/** What a planner's frame needs of its piece, whatever is planned. */
+export type PieceDesk = Omit<ReturnType<typeof usePiece>, 'draft'> & { readonly draft: PieceDraft<Plan> }
+
 /** A copy of plain values, each of them looked at: what is computed from it follows every change. */
 function plainOf<T>(value: T): T {
   if (Array.isArray(value)) return value.map(plainOf) as T
@@ -155,8 +158,12 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
     draft.setup = onBench()
   }
 
+  const title = computed(() => draft.name || JOBS[job].name)
+  const fileName = computed(() => title.value.toLowerCase().replace(/[^\w-]+/g, '-'))
   return {
     draft,
+    title,
+    fileName,
     kept,
     isChanged,
     issues,

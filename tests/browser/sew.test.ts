@@ -174,7 +174,7 @@ describe('topstitching, from the demo', () => {
     const [card] = await measurePdf(await downloaded(session, 'topstitching-card.pdf'))
     expect(card!.texts.join(' ')).toMatch(/leg 1: \d+ × \d\.\d.*, then turn/)
     await driver.actions().sendKeys(Key.ESCAPE).perform()
-    await press(driver, 'button', 'Save the legs as CSV')
+    await press(driver, 'button', 'Save the marks as CSV')
     const csv = (await downloaded(session, 'topstitching.csv')).toString()
     expect(csv).toMatch(/^leg,from_mm,to_mm,stitches,length_mm\r\n1,0,107\.3,\d+,/)
     expect(await severeLogs(driver)).toEqual([])

@@ -9,14 +9,12 @@ import {
   pintuckStrip,
   sewingOrder,
 } from '#core/pintucks'
-import { UNCHOSEN_HEX } from '#core/seam'
-import { drawnDiameter } from '#core/thread'
 import { formatShort } from '#core/units'
 import { piecePrecision, pintuckInputOf, tuckRuns, tuckWork } from '#shared/inputs'
 import type { PintuckPiece } from '#shared/records'
 import { useAnswer, usePiece } from '~/planner/usePiece'
+import { usePieceLooks } from '~/planner/usePieceLooks'
 import type { Print } from '~/paper/print'
-import { download } from '~/utils/download'
 
 useHead({ title: 'Pintucks · Lacy Spool' })
 const FRESH: PintuckPiece = {
@@ -38,14 +36,10 @@ const FRESH: PintuckPiece = {
   runs: [],
 }
 const book = useBookStore()
-const bench = useBenchStore()
 const settings = useSettingsStore()
 const { length, bare } = useLength()
-const { draft, kept, isChanged, issues, differences, keep, startOver, putOnBench, takeFromBench } = usePiece(
-  'pintucks',
-  'pintucks',
-  FRESH,
-)
+const piece = usePiece('pintucks', 'pintucks', FRESH)
+const { draft, title, fileName } = piece
 const plan = computed({
   get: () => draft.plan,
   set: next => {
@@ -79,20 +73,7 @@ const hasTwin = computed(() => {
   const needle = book.shelf.needles.get(draft.setup.needleId ?? '')
   return needle !== undefined && needle.construction !== 'single'
 })
-const isDiagram = computed(() => settings.record.threadColours === 'diagram')
-const thread = computed(() => book.shelf.threads.get(draft.setup.threadIds.left ?? '') ?? null)
-const clothHex = computed(() =>
-  isDiagram.value
-    ? UNCHOSEN_HEX.cloth
-    : (book.shelf.cloths.get(draft.setup.clothId ?? '')?.hex ?? UNCHOSEN_HEX.cloth),
-)
-const threadHex = computed(() =>
-  isDiagram.value ? UNCHOSEN_HEX.left : (thread.value?.colours[0]?.hex ?? UNCHOSEN_HEX.left),
-)
-/** Without machine or needle nothing can be planned: both are offered here. */
-const isMissing = computed(() => !bench.parts.machine || !bench.parts.needle)
-const title = computed(() => draft.name || 'Pintucks')
-const fileName = computed(() => title.value.toLowerCase().replace(/[^\w-]+/g, '-'))
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
 const sheet = computed(() => {
   const made = good.value?.made
   if (!made?.flatMm || made.blankMm === null) return null
@@ -182,141 +163,95 @@ const prints = computed((): Print[] => {
     },
   ]
 })
-function saveCsv(): void {
+const csv = computed(() => {
   const made = good.value?.made
-  if (!made) return
+  if (!made) return null
   const tidy = (mm: number) => String(Math.round(mm * 1000) / 1000)
   const lines = made.finishedMm.map((x, i) =>
     [i + 1, tidy(x), made.flatMm ? tidy(made.flatMm[i]!) : ''].join(','),
   )
-  download(`${fileName.value}.csv`, 'text/csv', `${['n,finished_mm,flat_mm', ...lines].join('\r\n')}\r\n`)
-}
+  return () => `${['n,finished_mm,flat_mm', ...lines].join('\r\n')}\r\n`
+})
+/** A tuck needs two needles. */
+const missing = computed(() =>
+  hasTwin.value
+    ? null
+    : {
+        title: 'A tuck rises between two needles',
+        mend: 'Choose a twin needle under “Sewn with”.',
+      },
+)
 </script>
 
 <template>
-  <div>
-    <StationHead>
-      <UButton
-        variant="outline"
-        icon="i-lucide-table"
-        label="CSV"
-        aria-label="Save the marks as CSV"
-        :disabled="!good"
-        @click="saveCsv"
+  <PlannerFrame
+    :piece="piece"
+    :work="good?.work ?? null"
+    :problem="answer.problem"
+    :missing="missing"
+    why="Its widest stitch and its dials decide what can be sewn."
+    :csv="csv"
+    :prints="prints"
+    wants-twin
+  >
+    <template #wants>
+      <TuckFields
+        v-model="plan"
+        :groove="good?.made.groove ?? null"
       />
-      <PrintPanel
-        label="Print"
-        heading="Print at true size"
-        align="end"
-        :prints="prints"
+      <TakeUpCard
+        v-if="good"
+        v-model="plan"
+        :setup="draft.setup"
+        :count="good.made.count"
+        :swatch-tucks="good.swatchTucks"
+        :each-mm="good.made.takeUp.eachMm"
       />
-    </StationHead>
-    <div class="planner">
-      <div class="wants">
-        <TuckFields
-          v-model="plan"
-          :groove="good?.made.groove ?? null"
-        />
-        <TakeUpCard
-          v-if="good"
-          v-model="plan"
-          :setup="draft.setup"
-          :count="good.made.count"
-          :swatch-tucks="good.swatchTucks"
-          :each-mm="good.made.takeUp.eachMm"
-        />
-        <TuckGarment
-          v-if="good"
-          v-model="plan"
-          :made="good.made"
-        />
-      </div>
-      <div class="looks">
-        <MissingCard
-          v-if="isMissing"
-          why="Its widest stitch and its dials decide what can be sewn."
-          needle
-        />
-        <UAlert
-          v-else-if="!hasTwin"
-          color="warning"
-          variant="outline"
-          icon="i-lucide-info"
-          title="A tuck rises between two needles"
-          description="Choose a twin needle under “Sewn with”: everything else stays as it is."
-        />
-        <UAlert
-          v-if="answer.problem"
-          color="error"
-          variant="outline"
-          icon="i-lucide-triangle-alert"
-          role="alert"
-          title="This cannot be planned yet"
-          :description="`${answer.problem} What is drawn is what could be planned last.`"
-        />
-        <UCard
-          v-if="good"
-          as="section"
-          aria-label="Front"
-        >
-          <TuckDrawing
-            :made="good.made"
-            :plan="plan"
-            :runs="good.runs"
-            :order="good.order"
-            :fit="good.fit"
-            :cloth-hex="clothHex"
-            :thread-hex="threadHex"
-            :thread-mm="drawnDiameter(thread).mm"
-            :stitch-mm="draft.setup.stitch.lengthMm"
-            :gap-mm="good.gapMm"
-            @edge="
-              mm => {
-                plan.edgeMm = mm
-              }
-            "
-            @spacing="
-              mm => {
-                plan.spacingMm = mm
-              }
-            "
-          />
-        </UCard>
-      </div>
-      <div class="does">
-        <TuckAnswer
-          v-if="good"
+      <TuckGarment
+        v-if="good"
+        v-model="plan"
+        :made="good.made"
+      />
+    </template>
+    <template #looks>
+      <UCard
+        v-if="good"
+        as="section"
+        aria-label="Front"
+      >
+        <TuckDrawing
           :made="good.made"
           :plan="plan"
-          :marked="good.marked"
+          :runs="good.runs"
           :order="good.order"
           :fit="good.fit"
+          :cloth-hex="clothHex"
+          :thread-hex="threadHexes[0]"
+          :thread-mm="thickness.mm"
+          :stitch-mm="draft.setup.stitch.lengthMm"
+          :gap-mm="good.gapMm"
+          @edge="
+            mm => {
+              plan.edgeMm = mm
+            }
+          "
+          @spacing="
+            mm => {
+              plan.spacingMm = mm
+            }
+          "
         />
-        <PieceNeeds
-          v-if="good"
-          :work="good.work"
-          :setup="draft.setup"
-        />
-        <PieceSetup
-          v-model="draft.setup"
-          wants-twin
-          @from-bench="takeFromBench"
-        />
-      </div>
-      <div class="keeps">
-        <PieceHead
-          v-model:name="draft.name"
-          v-model:copies="draft.copies"
-          v-model:note="draft.note"
-          :is-kept="kept !== null"
-          :is-changed="isChanged"
-          :issues="issues"
-          :differences="differences"
-          @keep="keep"
-          @start-over="startOver"
-          @put-on-bench="putOnBench"
-        />
-      </div>
-    </div>
-  </div>
+      </UCard>
+    </template>
+    <template #does>
+      <TuckAnswer
+        v-if="good"
+        :made="good.made"
+        :plan="plan"
+        :marked="good.marked"
+        :order="good.order"
+        :fit="good.fit"
+      />
+    </template>
+  </PlannerFrame>
 </template>

@@ -187,12 +187,6 @@ function keepWith(): void {
 </template>
 
 <style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 10px;
-  align-items: start;
-}
 .found li,
 .keep {
   display: flex;

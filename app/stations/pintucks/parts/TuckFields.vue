@@ -193,12 +193,3 @@ const grooveWords = computed(() => {
     </FoldAway>
   </UCard>
 </template>
-
-<style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 10px;
-  align-items: start;
-}
-</style>

@@ -244,12 +244,6 @@ function addSide(): void {
 </template>
 
 <style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 10px;
-  align-items: start;
-}
 .line {
   display: grid;
   grid-template-columns: 1fr 84px auto;

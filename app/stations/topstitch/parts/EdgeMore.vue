@@ -321,12 +321,6 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
 </template>
 
 <style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 10px;
-  align-items: start;
-}
 .line {
   display: grid;
   grid-template-columns: 1fr 1fr 1fr auto;

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import type { PieceWork } from '#shared/inputs'
+import type { Print } from '~/paper/print'
+import { download } from '~/utils/download'
+import type { PieceDesk } from './usePiece'
+
+/** What every planner's page has round its own fields, drawing and answer. */
+const {
+  piece,
+  work,
+  problem,
+  missing,
+  why,
+  csv,
+  prints,
+  wantsTwin = false,
+} = defineProps<{
+  piece: PieceDesk
+  /** What it asks of hands and machine; null: nothing could be planned yet. */
+  work: PieceWork | null
+  /** What is wrong with what is typed now; empty: nothing. */
+  problem: string
+  /** What it is not sewn with yet, and the mend; null: nothing is missing. */
+  missing: { readonly title: string; readonly mend: string } | null
+  /** What machine and needle are needed for, where the bench has none. */
+  why: string
+  /** Its marks as CSV; null: there are none yet. */
+  csv: (() => string) | null
+  prints: readonly Print[]
+  /** Only needles that make tucks. @defaultValue false */
+  wantsTwin?: boolean
+}>()
+const bench = useBenchStore()
+const draft = piece.draft
+const isBenchEmpty = computed(() => !bench.parts.machine || !bench.parts.needle)
+function saveCsv(): void {
+  if (csv) download(`${piece.fileName.value}.csv`, 'text/csv', csv())
+}
+</script>
+
+<template>
+  <div>
+    <StationHead>
+      <UButton
+        variant="outline"
+        icon="i-lucide-table"
+        label="CSV"
+        aria-label="Save the marks as CSV"
+        :disabled="!csv"
+        @click="saveCsv"
+      />
+      <PrintPanel
+        label="Print"
+        heading="Print at true size"
+        align="end"
+        :prints="prints"
+      />
+    </StationHead>
+    <div class="planner">
+      <div class="wants"><slot name="wants" /></div>
+      <div class="looks">
+        <MissingCard
+          v-if="isBenchEmpty"
+          :why="why"
+          needle
+        />
+        <UAlert
+          v-else-if="missing"
+          color="warning"
+          variant="outline"
+          icon="i-lucide-info"
+          :title="missing.title"
+          :description="`${missing.mend} Everything else stays as it is.`"
+        />
+        <UAlert
+          v-if="problem"
+          color="error"
+          variant="outline"
+          icon="i-lucide-triangle-alert"
+          role="alert"
+          title="This cannot be planned yet"
+          :description="`${problem} What is drawn is what could be planned last.`"
+        />
+        <slot name="looks" />
+      </div>
+      <div class="does">
+        <slot name="does" />
+        <PieceNeeds
+          v-if="work"
+          :work="work"
+          :setup="draft.setup"
+        />
+        <PieceSetup
+          v-model="draft.setup"
+          :wants-twin="wantsTwin"
+          @from-bench="piece.takeFromBench"
+        />
+      </div>
+      <div class="keeps">
+        <PieceHead
+          v-model:name="draft.name"
+          v-model:copies="draft.copies"
+          v-model:note="draft.note"
+          :is-kept="piece.kept.value !== null"
+          :is-changed="piece.isChanged.value"
+          :issues="piece.issues.value"
+          :differences="piece.differences.value"
+          @keep="piece.keep"
+          @start-over="piece.startOver"
+          @put-on-bench="piece.putOnBench"
+        />
+      </div>
+    </div>
+  </div>
+</template>
