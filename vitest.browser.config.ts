@@ -8,5 +8,7 @@ export default defineConfig({
     fileParallelism: false,
     testTimeout: 60_000,
     hookTimeout: 60_000,
+    // A page that is drawn anew between finding and reading an element says nothing of the app: once more.
+    retry: { count: 1, condition: /stale element/ },
   },
 })
