@@ -9,7 +9,20 @@ const npm = (...names) => `node_modules/(${names.map(name => name.replaceAll('/'
 
 module.exports = {
   forbidden: [
-    layer('core', [npm('culori', '@types/culori', 'pure-rand')]),
+    layer('core', [
+      npm(
+        'culori',
+        '@types/culori',
+        'pure-rand',
+        'bezier-js',
+        '@types/bezier-js',
+        'clipper2-ts',
+        'flatbush',
+        'opentype.js',
+        '@types/opentype.js',
+        'svgpath',
+      ),
+    ]),
     layer('shared', ['^core/', npm('dequal', 'zod')]),
     layer('db', ['^core/', '^shared/', npm('dexie', 'zod')]),
     layer('workers', ['^core/', '^shared/', npm('@zip.js/zip.js', 'comlink', 'jspdf')]),

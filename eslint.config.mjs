@@ -31,8 +31,8 @@ const layer = (name, allowed) => ({
 
 export default withNuxt(
   { ignores: ['docs/**', 'public/**', '.cache/**'] },
-  // culori: colour difference is a standard computation, and no business of ours.
-  layer('core', '#core/|culori/fn$|pure-rand/'),
+  // Colour difference, path data, curves, clipping, fonts and box search are no business of ours.
+  layer('core', '#core/|culori/fn$|pure-rand/|bezier-js$|clipper2-ts$|flatbush$|opentype.js$|svgpath$'),
   layer('shared', '#core/|dequal/lite$|zod$|zod/mini$|zod/locales$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),
   layer('workers', '#core/|#shared/|@zip.js/zip.js/|comlink$|jspdf$'),

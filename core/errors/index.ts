@@ -10,6 +10,10 @@
  * - `too-many`: more candidates, jobs or marks than can be reckoned with; `details.most`.
  * - `swatch-grew`: a swatch that is not narrower after its tucks; `details.field`.
  * - `bad-outline`: an edge with too few or doubled points, or one that crosses itself; `details.field`.
+ * - `bad-path`: path data that cannot be read, or that draws nothing; `details.field`.
+ * - `no-letter`: a letter the font does not have; `details.letter`.
+ * - `bad-font`: a file that is no font.
+ * - `bad-drawing`: lines that cannot be sewn: none, or one that names a place there is not; `details.field`.
  */
 export type CoreErrorCode =
   | 'non-finite'
@@ -21,6 +25,10 @@ export type CoreErrorCode =
   | 'too-many'
   | 'swatch-grew'
   | 'bad-outline'
+  | 'bad-path'
+  | 'no-letter'
+  | 'bad-font'
+  | 'bad-drawing'
 
 export interface CoreErrorData {
   readonly code: CoreErrorCode

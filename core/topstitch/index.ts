@@ -1,5 +1,5 @@
 export { MOST_POINTS } from './limits'
-export { checkOutline, type Outline, type Point } from './outline'
+export { checkOutline, type Outline, type Point } from '#core/shape'
 export { type Inner, innerParallel } from './innerParallel'
 export { type OutlineLeg, legsOf } from './legs'
 export { type Guide, type GuideAt, guideAt } from './guides'

@@ -1,5 +1,5 @@
 import { requireInRange } from '#core/errors'
-import { crossingSides, type Outline, type Point, type Side, sidesOf } from './outline'
+import { crossingSides, type Outline, type Point, type Side, sidesOf } from '#core/shape'
 
 /** A row parallel to an edge, at a distance to its left. */
 export interface Inner {

@@ -1,6 +1,6 @@
 import { requireInRange } from '#core/errors'
 import { type Inner, innerParallel } from './innerParallel'
-import { type Outline, type Point, sidesOf } from './outline'
+import { type Outline, type Point, sidesOf } from '#core/shape'
 
 /** A stretch of a row from corner to corner: what is sewn without turning. */
 export interface OutlineLeg {

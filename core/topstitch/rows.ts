@@ -1,10 +1,11 @@
 import { requireInRange } from '#core/errors'
 import { type FitPlan, sideFitter } from '#core/fit'
 import { type Construction, CONSTRUCTIONS } from '#core/needle'
+import { checkOutline, type Outline } from '#core/shape'
 import { type Guide, type GuideAt, guideAt } from './guides'
 import { innerParallel } from './innerParallel'
 import { legsOf, type OutlineLeg } from './legs'
-import { checkOutline, type Outline } from './outline'
+import { MOST_POINTS } from './limits'
 
 /** Rows of topstitching along an edge. Lengths in mm. */
 export interface RowsInput {
@@ -48,7 +49,7 @@ const LEAST_LEG_MM = 1e-6
  * planRows({ outline: rectangle(120, 140), rowsMm: [6.35], … })[0].legs[0].lengthMm // 107.3
  */
 export function planRows(input: RowsInput): PlannedRow[] {
-  checkOutline(input.outline)
+  checkOutline(input.outline, MOST_POINTS)
   const { construction, gapMm } = input.needle
   const needles = CONSTRUCTIONS.indexOf(construction) + 1
   const spanMm = needles === 1 ? 0 : (needles - 1) * gapMm

@@ -1,5 +1,5 @@
 import { CoreError, requireInRange } from '#core/errors'
-import type { Outline, Point } from './outline'
+import type { Outline, Point } from '#core/shape'
 
 export const OUTLINE_KINDS = ['rectangle', 'pocket', 'collar', 'strip', 'circle', 'typed', 'drawn'] as const
 export type OutlineKind = (typeof OUTLINE_KINDS)[number]

@@ -1,6 +1,6 @@
 import { evenFit, placesAlong, planWords, stitchEnds } from '#core/fit'
 import { circle, DASHED, type Drawing, type Mark, markingStrip, path, text } from '#core/paper'
-import type { Outline, Point } from './outline'
+import type { Outline, Point } from '#core/shape'
 import type { PlannedRow } from './rows'
 
 const PAD_MM = 6

@@ -1,5 +1,7 @@
 export { errorResponseSchema, type ErrorResponse } from './errors'
+export { answerEdge, edgeRequestSchema, edgeResponseSchema } from './edge'
 export { answerFit, fitRequestSchema, fitResponseSchema } from './fit'
+export { answerLines, linesRequestSchema, linesResponseSchema } from './lines'
 export { openApiDocument } from './openapi'
 export { answerPairing, type PairingRequest, pairingRequestSchema, pairingResponseSchema } from './pairing'
 export { answerPintucks, pintucksRequestSchema, pintucksResponseSchema } from './pintucks'

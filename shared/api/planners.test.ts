@@ -1,10 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import {
+  answerEdge,
   answerFit,
+  answerLines,
   answerPintucks,
   answerTopstitch,
+  edgeRequestSchema,
+  edgeResponseSchema,
   fitRequestSchema,
   fitResponseSchema,
+  linesRequestSchema,
+  linesResponseSchema,
   pintucksRequestSchema,
   pintucksResponseSchema,
   topstitchRequestSchema,
@@ -179,4 +185,143 @@ describe('POST /api/v1/topstitch', () => {
       topstitchRequestSchema.safeParse({ ...REQUEST, needle: { construction: 'twin' } }).error?.issues[0]
         ?.path,
     ).toEqual(['needle', 'gapMm']))
+})
+
+describe('POST /api/v1/edge', () => {
+  const SQUARE = [
+    { x: 0, y: 0 },
+    { x: 60, y: 0 },
+    { x: 60, y: 60 },
+    { x: 0, y: 60 },
+  ]
+  const REQUEST = {
+    shape: { pointsMm: SQUARE },
+    stitch: { kind: 'blanket', widthMm: 6, lengthMm: 5 },
+    dial: DIAL,
+  }
+  const ask = (over: object = {}) =>
+    edgeResponseSchema.parse(answerEdge(edgeRequestSchema.parse({ ...REQUEST, ...over })))
+  // Worked by hand.
+  it('answers the worked example', () => {
+    const answer = ask()
+    expect(answer).toMatchObject({
+      lengthMm: 240,
+      areaMm2: 3600,
+      touching: [],
+      crowded: [],
+      widestBiteMm: 9.5,
+    })
+    expect(answer.points.map(({ insideDeg, kind }) => [insideDeg, kind])).toEqual(
+      Array(4).fill([90, 'outer']),
+    )
+    expect(
+      answer.sides.map(({ lengthMm, leastRadiusMm, plan }) => [lengthMm, leastRadiusMm, plan!.stitches]),
+    ).toEqual(Array(4).fill([60, null, 12]))
+    expect(answer.landings).toHaveLength(48)
+    expect(answer.landings.filter(({ point }) => point)).toHaveLength(4)
+    expect(answer.landings[answer.start!]).toMatchObject({
+      xMm: 30,
+      yMm: 0,
+      biteXMm: 30,
+      biteYMm: 6,
+      alongMm: 30,
+    })
+    expect(answer.bulk).toHaveLength(4)
+    expect(answer.turns).toEqual([0, 1, 2, 3].map(side => ({ side, everyStitches: null })))
+  })
+  it('reads path data, keeps the way it runs, and bites inwards either way', () => {
+    const path = ask({ shape: { path: 'M0 0V30H30V0Z', mmPerUnit: 2 } })
+    expect(path.lengthMm).toBe(240)
+    expect(path.points[1]).toMatchObject({ xMm: 0, yMm: 60, kind: 'outer' })
+    expect(path.landings[6]).toMatchObject({ xMm: 0, yMm: 30, biteXMm: 6, biteYMm: 30 })
+  })
+  it('gives a round the even length where nothing on the dial lands', () => {
+    const answer = ask({
+      shape: { path: 'M-20 0A20 20 0 0 1 20 0A20 20 0 0 1 -20 0Z', mmPerUnit: 1 },
+      dial: { minMm: 5, maxMm: 5, stepMm: 1 },
+      mostMissMm: 0,
+    })
+    expect(answer.points).toEqual([])
+    expect(answer.sides).toEqual([
+      { lengthMm: expect.closeTo(40 * Math.PI, 1), leastRadiusMm: expect.closeTo(20, 0), plan: null },
+    ])
+    expect(answer.landings).toHaveLength(25)
+    // floor(sqrt(8 · 20 · 0.3) / 5) = 1.
+    expect(answer.turns).toEqual([{ side: 0, everyStitches: 1 }])
+  })
+  it.each<[string, object, string]>([
+    ['neither points nor path', { shape: {} }, 'shape.pointsMm'],
+    ['both', { shape: { pointsMm: SQUARE, path: 'M0 0' } }, 'shape.pointsMm'],
+    ['a path without its scale', { shape: { path: 'M0 0H9V9Z' } }, 'shape.mmPerUnit'],
+    ['two points', { shape: { pointsMm: SQUARE.slice(2) } }, 'shape.pointsMm'],
+    [
+      '100,000 points',
+      { shape: { pointsMm: Array.from({ length: 1e5 }, () => ({ x: 0, y: 0 })) } },
+      'shape.pointsMm',
+    ],
+    ['NaN', { shape: { pointsMm: [...SQUARE, { x: Number.NaN, y: 1 }] } }, 'shape.pointsMm.4.x'],
+    ['a stitch nobody knows', { stitch: { ...REQUEST.stitch, kind: 'lace' } }, 'stitch.kind'],
+    ['a bite of 13', { stitch: { ...REQUEST.stitch, widthMm: 13 } }, 'stitch.widthMm'],
+  ])('refuses %s and names the field', (_, over, path) =>
+    expect(edgeRequestSchema.safeParse({ ...REQUEST, ...over }).error?.issues[0]?.path.join('.')).toBe(path),
+  )
+  it.each<[string, object, string, string]>([
+    [
+      'one that crosses itself',
+      { pointsMm: [SQUARE[0], SQUARE[2], SQUARE[1], SQUARE[3]] },
+      'bad-outline',
+      'shape.pointsMm.2',
+    ],
+    [
+      'a doubled point',
+      { pointsMm: [SQUARE[0], SQUARE[0], SQUARE[1], SQUARE[2]] },
+      'bad-outline',
+      'shape.pointsMm.1',
+    ],
+    ['an open path', { path: 'M0 0H60V60', mmPerUnit: 1 }, 'bad-path', 'shape.path'],
+    ['a path with a hole', { path: 'M0 0H60V60ZM5 5H9V9Z', mmPerUnit: 1 }, 'bad-path', 'shape.path'],
+    ['NaN in path data', { path: 'M0 0HNaNV9Z', mmPerUnit: 1 }, 'bad-path', 'shape.path'],
+    ['a path of nothing', { path: 'M0 0Z', mmPerUnit: 1 }, 'bad-path', 'shape.path'],
+  ])('refuses %s by its code', (_, shape, code, field) =>
+    expect(() => ask({ shape })).toThrow(
+      expect.objectContaining({ code, details: expect.objectContaining({ field }) }),
+    ),
+  )
+})
+
+describe('POST /api/v1/lines', () => {
+  const REQUEST = {
+    nodes: 5,
+    lines: [
+      { a: 0, b: 1, lengthMm: 30 },
+      { a: 1, b: 2, lengthMm: 20 },
+      { a: 1, b: 3, lengthMm: 12 },
+      { a: 1, b: 4, lengthMm: 12 },
+    ],
+    twice: false,
+  }
+  const ask = (over: object = {}) =>
+    linesResponseSchema.parse(answerLines(linesRequestSchema.parse({ ...REQUEST, ...over })))
+  // Worked by hand.
+  it('answers the worked example, however the places are sent', () => {
+    expect(ask()).toMatchObject({ starts: 2, tails: 4, twiceMm: 0, proven: true })
+    const twice = ask({ twice: true, nodes: Array.from({ length: 5 }, (_, x) => ({ x, y: 0 })) })
+    expect(twice).toMatchObject({ starts: 1, tails: 2, twiceMm: 24, proven: true })
+    expect([twice.runs[0]!.nodes[0], twice.runs[0]!.nodes.at(-1)]).toEqual([0, 2])
+  })
+  it.each<[string, object, string]>([
+    ['no place', { nodes: 0 }, 'nodes'],
+    ['no line', { lines: [] }, 'lines'],
+    ['a line of nothing', { lines: [{ a: 0, b: 1, lengthMm: 0 }] }, 'lines.0.lengthMm'],
+    ['a word for “twice”', { twice: 'yes' }, 'twice'],
+  ])('refuses %s', (_, over, path) =>
+    expect(linesRequestSchema.safeParse({ ...REQUEST, ...over }).error?.issues[0]?.path.join('.')).toBe(path),
+  )
+  it('refuses a line to a place there is not', () =>
+    expect(() => ask({ lines: [{ a: 0, b: 5, lengthMm: 3 }] })).toThrow(
+      expect.objectContaining({
+        code: 'bad-drawing',
+        details: expect.objectContaining({ field: 'lines.0.b' }),
+      }),
+    ))
 })

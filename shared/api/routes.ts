@@ -1,4 +1,6 @@
+import { answerEdge, edgeRequestSchema, edgeResponseSchema } from './edge'
 import { answerFit, fitRequestSchema, fitResponseSchema } from './fit'
+import { answerLines, linesRequestSchema, linesResponseSchema } from './lines'
 import { openApiDocument } from './openapi'
 import { answerPairing, pairingRequestSchema, pairingResponseSchema } from './pairing'
 import { answerPintucks, pintucksRequestSchema, pintucksResponseSchema } from './pintucks'
@@ -70,6 +72,22 @@ export const ROUTES: readonly JsonRoute[] = [
     request: topstitchRequestSchema,
     response: topstitchResponseSchema,
     answer: answerTopstitch,
+  }),
+  post('/api/v1/edge', {
+    summary: 'Stitches along an edge, one on every point',
+    answered: 'Points, sides with plans, landings with bites, what touches, and the widest bite',
+    request: edgeRequestSchema,
+    response: edgeResponseSchema,
+    answer: answerEdge,
+    mostBodyBytes: 512_000,
+  }),
+  post('/api/v1/lines', {
+    summary: 'Lines that meet, with as few starts or as little sewn twice as can be',
+    answered: 'Runs in order, starts, tails, and what is sewn twice',
+    request: linesRequestSchema,
+    response: linesResponseSchema,
+    answer: answerLines,
+    mostBodyBytes: 512_000,
   }),
   get('/api/v1/stitches', {
     summary: 'The stitch library',

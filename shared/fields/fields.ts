@@ -52,6 +52,10 @@ export const LIMITS = {
   guideMm: [-200, 200],
   stepMm: [0.001, 10],
   outlineMm: [-10_000, 10_000],
+  biteMm: [0, 12],
+  pointDeg: [1, 180],
+  clearanceMm: [0, 10],
+  mmPerUnit: [1e-6, 1000],
 } as const satisfies Record<string, readonly [number, number]>
 
 export type LimitName = keyof typeof LIMITS

@@ -1,0 +1,20 @@
+export { edgeParts, type EdgeParts, type EdgePoint, type EdgeRun, type EdgeStretch } from './parts'
+export { type Landing, landingsAlong } from './land'
+export { type Bite, MOST_BITE_MM, type Near, nearnessOf, tipOf } from './touching'
+export {
+  areaMm2,
+  CROWDED_MM,
+  DEFAULT_CLEARANCE_MM,
+  DEFAULT_POINT_DEG,
+  type EdgePlan,
+  type EdgeRules,
+  type EdgeSide,
+  type EdgeStitch,
+  MOST_OFF_CURVE_MM,
+  type OwnRun,
+  planEdge,
+  type PlannedStretch,
+  turnEvery,
+} from './planEdge'
+export { type EdgeWay, edgeWays, marksInOrder } from './ways'
+export { dropsAlong, type EdgePattern, OUTSIDE_MM, zigzagShiftMm } from './thread'

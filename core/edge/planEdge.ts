@@ -1,0 +1,288 @@
+import { requireInRange } from '#core/errors'
+import { evenFit, type FitPlan, sideFitter } from '#core/fit'
+import { checkOutline, MOST_SHAPE_POINTS, type Point, signedAreaMm2 } from '#core/shape'
+import { type Landing, landingsAlong } from './land'
+import { edgeParts, type EdgePoint, type EdgeRun, type EdgeStretch } from './parts'
+import { type Bite, type Near, nearnessOf, MOST_BITE_MM, tipOf } from './touching'
+
+/** From this turn on a place is a point, in degrees. Our own choice; it can be changed. */
+export const DEFAULT_POINT_DEG = 35
+/** What should stay free between two bites, in mm. A guess. */
+export const DEFAULT_CLEARANCE_MM = 0.5
+/** Neighbouring tips nearer than this are crowded, in mm. A guess: about two threads. */
+export const CROWDED_MM = 0.5
+/** Bites so near a point, in stitch lengths, make it thick rather than wrong. */
+const BULK_LENGTHS = 1.5
+/** How far a seam fed straight may leave a curve, in mm. A guess. */
+export const MOST_OFF_CURVE_MM = 0.3
+
+/** How an edge is sewn. */
+export interface EdgeStitch {
+  /** Of a bite, to the inside; 0: none. */
+  readonly widthMm: number
+  /** Along the edge, from landing to landing. */
+  readonly lengthMm: number
+  /** Whether the bite is sewn at the landing, or half-way to the next one as a zigzag does. */
+  readonly bites: 'at' | 'between'
+}
+
+export interface EdgeRules {
+  readonly marks: readonly number[]
+  readonly pointDeg: number
+  readonly clearanceMm: number
+  readonly mostMissMm: number
+}
+
+/** What a person settled for one run instead of what is recommended. */
+export interface OwnRun {
+  readonly stretch: number
+  readonly side: number
+  readonly plan: FitPlan
+}
+
+/** A run with what is sewn along it. */
+export interface EdgeSide extends EdgeRun {
+  /** As `fitPlans`: the first is recommended. */
+  readonly plans: readonly FitPlan[]
+  /** What is taken; null: nothing lands near enough, and the even length is sewn. */
+  readonly plan: FitPlan | null
+  readonly evenMm: number
+  readonly stitches: number
+  /** Turn the cloth after so many stitches; null: it runs straight. */
+  readonly turnEvery: number | null
+  /** The largest bite that touches nothing along this run, in mm. */
+  readonly mostBiteMm: number
+}
+
+export interface PlannedStretch {
+  readonly lengthMm: number
+  readonly closed: boolean
+  readonly points: readonly EdgePoint[]
+  readonly sides: readonly EdgeSide[]
+  /** Its first landing, among all of them. */
+  readonly from: number
+  /** Where to begin, among all landings; null: every landing is a point. */
+  readonly start: number | null
+}
+
+export interface EdgePlan {
+  readonly stretches: readonly PlannedStretch[]
+  readonly landings: readonly Landing[]
+  /** Where each bite ends. */
+  readonly tips: readonly Point[]
+  readonly touching: readonly Near[]
+  readonly bulk: readonly Near[]
+  readonly crowded: readonly Near[]
+  /** The largest multiple of 0.1 mm, up to 12, at which nothing touches. */
+  readonly widestBiteMm: number
+  /** The same for each landing. */
+  readonly mostBiteMm: readonly number[]
+}
+
+/**
+ * Stitches along edges: on every point, evenly between, with what comes too near what.
+ *
+ * @param stretches - edges of one piece, closed or open; bites of one may touch those of another.
+ * @param stitch - width 0 to 12 mm, length 0.05 to 100 mm.
+ * @param own - runs for which a person settled the plan.
+ * @throws {CoreError} `bad-outline`, `out-of-range`, `non-finite`, `too-many`.
+ *
+ * @example
+ * planEdge([square60], { widthMm: 6, lengthMm: 5, bites: 'at' }, rules).widestBiteMm // 9.5
+ */
+export function planEdge(
+  stretches: readonly EdgeStretch[],
+  stitch: EdgeStitch,
+  rules: EdgeRules,
+  own: readonly OwnRun[] = [],
+): EdgePlan {
+  requireInRange(stitch.widthMm, 'stitch.widthMm', 0, MOST_BITE_MM)
+  requireInRange(stitch.lengthMm, 'stitch.lengthMm', 0.05, 100)
+  requireInRange(rules.pointDeg, 'pointDeg', 1, 180)
+  requireInRange(rules.clearanceMm, 'clearanceMm', 0, 10)
+  const fit = sideFitter(stitch.lengthMm, rules.marks, rules.mostMissMm)
+  const laid = stretches.map((stretch, s) => {
+    checkOutline(stretch, MOST_SHAPE_POINTS, 'shape')
+    const parts = edgeParts(stretch, rules.pointDeg)
+    const runs = parts.runs.map((run, side) => {
+      const plans = fit(run.lengthMm)
+      const settled = own.find(one => one.stretch === s && one.side === side)?.plan
+      return { run, plans, plan: settled ?? plans[0] ?? null, even: evenFit(run.lengthMm, stitch.lengthMm) }
+    })
+    return { stretch, parts, runs, landings: landingsAlong(stretch, parts, runs) }
+  })
+  const landings = laid.flatMap(one => one.landings)
+  const bites = laid.flatMap((one, s) => bitesOf(one, s, offsetOf(laid, s), stitch))
+  const near = nearnessOf(bites, stitch.widthMm, rules.clearanceMm)
+  const hasBites = stitch.widthMm > 0
+  const mostBiteMm = hasBites ? near.mostMm : bites.map(() => MOST_BITE_MM)
+  return {
+    stretches: laid.map(({ stretch, parts, runs, landings: own }, s): PlannedStretch => {
+      const from = offsetOf(laid, s)
+      const sides = runs.map(({ run, plans, plan, even }, side): EdgeSide => {
+        const its = own.flatMap((one, i) => (one.side === side ? [mostBiteMm[from + i]!] : []))
+        return {
+          ...run,
+          plans,
+          plan,
+          evenMm: even.lengthMm,
+          stitches: plan?.stitches ?? even.stitches,
+          turnEvery: turnEvery(run.leastRadiusMm, stitch.lengthMm),
+          mostBiteMm: Math.min(MOST_BITE_MM, ...its),
+        }
+      })
+      const start = startOf(own, sides)
+      return {
+        lengthMm: parts.lengthMm,
+        closed: stretch.closed,
+        points: parts.points,
+        sides,
+        from,
+        start: start === null ? null : from + start,
+      }
+    }),
+    landings,
+    tips: bites.map(bite => tipOf(bite, stitch.widthMm)),
+    touching: hasBites ? near.touching : [],
+    bulk: hasBites ? near.bulk : [],
+    crowded: hasBites ? crowdedOf(bites, stitch.widthMm) : [],
+    widestBiteMm: mostBiteMm.reduce((least, mm) => Math.min(least, mm), MOST_BITE_MM),
+    mostBiteMm,
+  }
+}
+
+interface Laid {
+  readonly stretch: EdgeStretch
+  readonly landings: readonly Landing[]
+  readonly parts: { readonly lengthMm: number }
+}
+const offsetOf = (laid: readonly Laid[], s: number) =>
+  laid.slice(0, s).reduce((sum, { landings }) => sum + landings.length, 0)
+
+/** One bite a landing; on an open edge sewn between, the last landing has none of its own. */
+function bitesOf(
+  { stretch: { closed }, landings, parts: { lengthMm } }: Laid,
+  stretch: number,
+  from: number,
+  { lengthMm: stitchMm, bites }: EdgeStitch,
+): Bite[] {
+  const count = landings.length
+  const pointsAt = landings.flatMap(({ isPoint, alongMm }) => (isPoint ? [alongMm] : []))
+  return landings.map((landing, i): Bite => {
+    const next = landings[i + 1] ?? (closed ? landings[0]! : landing)
+    const nextMm = landings[i + 1]?.alongMm ?? (closed ? lengthMm : landing.alongMm)
+    const alongMm = bites === 'at' ? landing.alongMm : (landing.alongMm + nextMm) / 2
+    return {
+      ...(bites === 'at' ? landing : halfWay(landing, next)),
+      stretch,
+      nearPoints: nearPoints(alongMm, pointsAt, lengthMm, BULK_LENGTHS * stitchMm, closed),
+      neighbours: neighboursOf(i, count, closed).map(place => from + place),
+    }
+  })
+}
+
+function halfWay(a: Landing, b: Landing): Point & { readonly inward: Point } {
+  const sum = { x: a.inward.x + b.inward.x, y: a.inward.y + b.inward.y }
+  const length = Math.hypot(sum.x, sum.y) || 1
+  return { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2, inward: { x: sum.x / length, y: sum.y / length } }
+}
+
+/** Points within reach along the edge, by their place among the points. */
+function nearPoints(
+  alongMm: number,
+  pointsAt: readonly number[],
+  lengthMm: number,
+  reachMm: number,
+  closed: boolean,
+): number[] {
+  const isNear = (at: number) => {
+    const apart = Math.abs(at - alongMm)
+    return (closed ? Math.min(apart, lengthMm - apart) : apart) <= reachMm + 1e-9
+  }
+  const count = pointsAt.length
+  if (count === 0) return []
+  const here = firstNotBelow(pointsAt, alongMm)
+  const found: number[] = []
+  for (const way of [1, -1])
+    for (let k = way === 1 ? here : here - 1, steps = 0; steps < count; k += way, steps++) {
+      const place = closed ? ((k % count) + count) % count : k
+      const at = pointsAt[place]
+      if (at === undefined || !isNear(at)) break
+      if (!found.includes(place)) found.push(place)
+    }
+  return found
+}
+
+/** Where a number belongs among rising ones. */
+function firstNotBelow(rising: readonly number[], value: number): number {
+  let [low, high] = [0, rising.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (rising[middle]! < value) low = middle + 1
+    else high = middle
+  }
+  return low
+}
+
+function neighboursOf(i: number, count: number, closed: boolean): number[] {
+  const around = [i - 1, i + 1]
+  if (closed) return around.map(k => (k + count) % count)
+  return around.filter(k => k >= 0 && k < count)
+}
+
+function crowdedOf(bites: readonly Bite[], widthMm: number): Near[] {
+  return bites.flatMap((bite, a) =>
+    bite.neighbours
+      .filter(b => b > a)
+      .flatMap(b => {
+        const [one, other] = [tipOf(bite, widthMm), tipOf(bites[b]!, widthMm)]
+        const apartMm = Math.hypot(one.x - other.x, one.y - other.y)
+        return apartMm < CROWDED_MM - 1e-6 ? [{ a, b, apartMm }] : []
+      }),
+  )
+}
+
+/** On the longest side that has a landing of its own, nearest its middle. */
+function startOf(landings: readonly Landing[], sides: readonly EdgeSide[]): number | null {
+  const places = landings.map((_, i) => i).filter(i => !landings[i]!.isPoint)
+  const bySide = sides
+    .map(({ lengthMm }, side) => ({ side, lengthMm }))
+    .sort((a, b) => (Math.abs(a.lengthMm - b.lengthMm) > 1e-6 ? b.lengthMm - a.lengthMm : a.side - b.side))
+  let fromMm = 0
+  const starts = sides.map(({ lengthMm }) => {
+    const at = fromMm
+    fromMm += lengthMm
+    return at
+  })
+  for (const { side, lengthMm } of bySide) {
+    const middle = starts[side]! + lengthMm / 2
+    const apart = (i: number) => Math.abs(landings[i]!.alongMm - middle)
+    const [nearest] = places
+      .filter(i => landings[i]!.side === side)
+      .sort((a, b) => (Math.abs(apart(a) - apart(b)) > 1e-9 ? apart(a) - apart(b) : a - b))
+    if (nearest !== undefined) return nearest
+  }
+  return null
+}
+
+/**
+ * After how many stitches to turn the cloth on a curve, so that a seam fed straight stays within 0.3 mm of it
+ * (a guess): a chord s leaves the round by s²/8R.
+ *
+ * @returns null: straight.
+ *
+ * @example
+ * turnEvery(30, 2.5) // 3
+ */
+export function turnEvery(radiusMm: number | null, lengthMm: number): number | null {
+  if (radiusMm === null) return null
+  return Math.max(1, Math.floor(Math.sqrt(8 * radiusMm * MOST_OFF_CURVE_MM) / lengthMm))
+}
+
+/**
+ * The area a closed edge encloses, in mm².
+ *
+ * @example
+ * areaMm2(square60) // 3600
+ */
+export const areaMm2 = (points: readonly Point[]): number => Math.abs(signedAreaMm2(points))

@@ -1,0 +1,132 @@
+import Flatbush from 'flatbush'
+import type { Point } from '#core/shape'
+
+/** A bite as it is sewn, with its place along the edge it belongs to. */
+export interface Bite extends Point {
+  readonly inward: Point
+  /** Of its stretch; bites of different stretches are never neighbours. */
+  readonly stretch: number
+  /** Places of the stretch's points that lie near along the edge. */
+  readonly nearPoints: readonly number[]
+  /** The bites before and after it on its stretch. */
+  readonly neighbours: readonly number[]
+}
+
+/** Two bites and how near they come, in mm. */
+export interface Near {
+  readonly a: number
+  readonly b: number
+  readonly apartMm: number
+}
+
+export interface Nearness {
+  /** Nearer than the clearance, and not at one and the same point. */
+  readonly touching: readonly Near[]
+  /** Nearer than the clearance, round one point. */
+  readonly bulk: readonly Near[]
+  /** For each bite the largest multiple of 0.1 mm, up to 12, at which it touches none. */
+  readonly mostMm: readonly number[]
+}
+
+/** Bites are tried up to this, in mm. */
+export const MOST_BITE_MM = 12
+const TENTHS = 10 * MOST_BITE_MM
+/** Exactly the clearance apart is free: compared with this much to spare, in mm. */
+const SAME_MM = 1e-6
+
+/**
+ * Which bites come too near each other, and how long they could be. A longer bite contains a shorter one, so
+ * two that are apart at one width are apart at every smaller one.
+ *
+ * @param widthMm - of the bites, 0 to 12.
+ * @param clearanceMm - what must stay between them, 0 to 10.
+ *
+ * @example
+ * nearnessOf(bites, 6, 0.5).touching
+ */
+export function nearnessOf(bites: readonly Bite[], widthMm: number, clearanceMm: number): Nearness {
+  const [touching, bulk]: [Near[], Near[]] = [[], []]
+  const most: number[] = bites.map(() => TENTHS)
+  for (const [a, b] of pairsWithin(bites, clearanceMm)) {
+    const [one, other] = [bites[a]!, bites[b]!]
+    if (one.neighbours.includes(b)) continue
+    const apartAt = (mm: number) => apartMm(one, other, mm)
+    const isBulk = one.stretch === other.stretch && one.nearPoints.some(p => other.nearPoints.includes(p))
+    const isNear = (mm: number) => apartAt(mm) < clearanceMm - SAME_MM
+    if (isNear(widthMm)) (isBulk ? bulk : touching).push({ a, b, apartMm: apartAt(widthMm) })
+    if (isBulk) continue
+    const free = Math.max(most[a]!, most[b]!)
+    if (!isNear(free / 10)) continue
+    const tenths = mostFree(free, mm => isNear(mm))
+    most[a] = Math.min(most[a]!, tenths)
+    most[b] = Math.min(most[b]!, tenths)
+  }
+  return { touching, bulk, mostMm: most.map(tenths => tenths / 10) }
+}
+
+/** The largest number of tenths, below one that is too many, at which they are not near; 0 where none is. */
+function mostFree(tooMany: number, isNear: (mm: number) => boolean): number {
+  let [free, near] = [0, tooMany]
+  while (near - free > 1) {
+    const middle = Math.floor((free + near) / 2)
+    if (isNear(middle / 10)) near = middle
+    else free = middle
+  }
+  return free
+}
+
+/** Pairs whose boxes at the longest bite come within the clearance, the smaller place first, in order. */
+function pairsWithin(bites: readonly Bite[], clearanceMm: number): (readonly [number, number])[] {
+  if (bites.length < 2) return []
+  const boxes = new Flatbush(bites.length)
+  const boxOf = ({ x, y, inward }: Bite, pad: number): [number, number, number, number] => {
+    const [tipX, tipY] = [x + MOST_BITE_MM * inward.x, y + MOST_BITE_MM * inward.y]
+    return [
+      Math.min(x, tipX) - pad,
+      Math.min(y, tipY) - pad,
+      Math.max(x, tipX) + pad,
+      Math.max(y, tipY) + pad,
+    ]
+  }
+  for (const bite of bites) boxes.add(...boxOf(bite, 0))
+  boxes.finish()
+  return bites.flatMap((bite, a) =>
+    boxes
+      .search(...boxOf(bite, clearanceMm), b => b > a)
+      .sort((one, other) => one - other)
+      .map(b => [a, b] as const),
+  )
+}
+
+function apartMm(a: Bite, b: Bite, widthMm: number): number {
+  return segmentsApart(a, tipOf(a, widthMm), b, tipOf(b, widthMm))
+}
+
+/**
+ * Where a bite ends.
+ *
+ * @example
+ * tipOf({ x: 0, y: 0, inward: { x: 0, y: 1 } }, 5) // { x: 0, y: 5 }
+ */
+export function tipOf({ x, y, inward }: Point & { readonly inward: Point }, widthMm: number): Point {
+  return { x: x + widthMm * inward.x, y: y + widthMm * inward.y }
+}
+
+/** The distance of two segments, in mm; 0 where they cross. */
+function segmentsApart(a: Point, b: Point, c: Point, d: Point): number {
+  if (cross(a, b, c, d)) return 0
+  return Math.min(pointFrom(a, c, d), pointFrom(b, c, d), pointFrom(c, a, b), pointFrom(d, a, b))
+}
+
+function cross(a: Point, b: Point, c: Point, d: Point): boolean {
+  const side = (o: Point, p: Point, q: Point) => (p.x - o.x) * (q.y - o.y) - (p.y - o.y) * (q.x - o.x)
+  return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0
+}
+
+function pointFrom(p: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b.x - a.x, b.y - a.y]
+  const square = dx * dx + dy * dy
+  const share = square === 0 ? 0 : ((p.x - a.x) * dx + (p.y - a.y) * dy) / square
+  const on = Math.min(1, Math.max(0, share))
+  return Math.hypot(p.x - a.x - on * dx, p.y - a.y - on * dy)
+}

@@ -1,0 +1,240 @@
+import { type FitPlan, sideFitter } from '#core/fit'
+import type { EdgeStretch } from './parts'
+import { type EdgePlan, type EdgeRules, type EdgeStitch, type OwnRun, planEdge } from './planEdge'
+import { nearnessOf } from './touching'
+
+/** A way to sew the whole edge, and what it costs. */
+export interface EdgeWay {
+  readonly plan: EdgePlan
+  readonly runs: readonly OwnRun[]
+  readonly widthMm: number
+  /** How often the length dial is turned on the way round. */
+  readonly dialChanges: number
+  /** The farthest any stitch is from the length wanted, in mm. */
+  readonly deviationMm: number
+  /** The most any run's last stitch misses its point by, spread over the run, in mm. */
+  readonly missMm: number
+  /** Pairs of bites that meet round a point. */
+  readonly bulk: number
+  /** Runs along which nothing on the dial lands. */
+  readonly unreached: number
+}
+
+/** Common marks for all runs are tried up to this share away from the length wanted. */
+const SHARE_AWAY = 0.4
+/** Over so many runs no common mark is looked for: there is none. */
+const MOST_RUNS_ALIKE = 200
+const SHOWN = 3
+/** A bite is not made smaller than this share of the wanted one to thin out the points. */
+const LEAST_BITE_SHARE = 0.5
+
+/**
+ * What each cost weighs, in changes of the dial. Ours: half a millimetre of another length, a bite a
+ * millimetre smaller, or three thick points are taken to be as bad as one change.
+ */
+const WEIGHTS = { change: 1, perDeviationMm: 2, perBiteMm: 1, bulk: 1 / 3, unreached: 10 } as const
+
+/**
+ * The best ways along an edge: every point hit, nothing touching, with as little as possible changed on the
+ * dial. None of them is beaten by another in all that it costs.
+ *
+ * @param stitch - the bite and length one would like; a bite that touches is made smaller.
+ * @param own - runs a person settled: they stay as they are.
+ * @returns one to three, the best first.
+ * @throws {CoreError} as `planEdge`.
+ *
+ * @example
+ * edgeWays([leaf], { widthMm: 4, lengthMm: 3, bites: 'at' }, rules)[0].dialChanges
+ */
+export function edgeWays(
+  stretches: readonly EdgeStretch[],
+  stitch: EdgeStitch,
+  rules: EdgeRules,
+  own: readonly OwnRun[] = [],
+): EdgeWay[] {
+  const first = planEdge(stretches, stitch, rules, own)
+  const choices = [nearest(first), fewestChanges(first), ...oneMark(first, stitch, rules)]
+    .map(runs => withOwn(runs, own))
+    .map(runs => ({ runs, ...costOf(first, runs, stitch.lengthMm) }))
+  const kept = bestOf(choices, ({ dialChanges, deviationMm, unreached }) => [
+    dialChanges,
+    deviationMm,
+    unreached,
+  ])
+  const ways = kept.flatMap(({ runs }) => biteWays(stretches, stitch, rules, runs))
+  const front = bestOf(ways, way => [
+    way.dialChanges,
+    way.deviationMm,
+    way.bulk,
+    stitch.widthMm - way.widthMm,
+    way.unreached,
+  ])
+  const weight = (way: EdgeWay) =>
+    WEIGHTS.change * way.dialChanges
+    + WEIGHTS.perDeviationMm * way.deviationMm
+    + WEIGHTS.perBiteMm * (stitch.widthMm - way.widthMm)
+    + WEIGHTS.bulk * way.bulk
+    + WEIGHTS.unreached * way.unreached
+  return front.sort((a, b) => weight(a) - weight(b)).slice(0, SHOWN)
+}
+
+type Runs = readonly OwnRun[]
+
+const runsOf = (plan: EdgePlan, choose: (plans: readonly FitPlan[]) => FitPlan | undefined): Runs =>
+  plan.stretches.flatMap(({ sides }, stretch) =>
+    sides.flatMap(({ plans }, side) => {
+      const chosen = choose(plans)
+      return chosen ? [{ stretch, side, plan: chosen }] : []
+    }),
+  )
+
+const nearest = (plan: EdgePlan): Runs => runsOf(plan, plans => plans[0])
+
+function withOwn(runs: Runs, own: readonly OwnRun[]): Runs {
+  const isOwn = (run: OwnRun) => own.some(one => one.stretch === run.stretch && one.side === run.side)
+  return [...runs.filter(run => !isOwn(run)), ...own]
+}
+
+/** Every run at one mark, for each mark that lands everywhere. */
+function oneMark(plan: EdgePlan, { lengthMm }: EdgeStitch, { marks, mostMissMm }: EdgeRules): Runs[] {
+  const sides = plan.stretches.flatMap((stretch, s) =>
+    stretch.sides.map((side, i) => ({ s, i, mm: side.lengthMm })),
+  )
+  if (sides.length > MOST_RUNS_ALIKE) return []
+  const near = marks.filter(mm => Math.abs(mm - lengthMm) <= SHARE_AWAY * lengthMm)
+  return near.flatMap(mark => {
+    const fit = sideFitter(lengthMm, [mark], mostMissMm)
+    const runs: OwnRun[] = []
+    for (const { s, i, mm } of sides) {
+      const [only] = fit(mm)
+      if (!only) return []
+      runs.push({ stretch: s, side: i, plan: only })
+    }
+    return [runs]
+  })
+}
+
+/** The plans with the fewest turns of the dial, of those the nearest to the length wanted: run after run. */
+function fewestChanges(plan: EdgePlan): Runs {
+  const sides = plan.stretches.flatMap((stretch, s) => stretch.sides.map((side, i) => ({ ...side, s, i })))
+  interface Path {
+    readonly changes: number
+    readonly deviationMm: number
+    readonly mark: number
+    readonly before: Path | null
+    readonly run: OwnRun | null
+  }
+  let paths: Path[] = [{ changes: 0, deviationMm: 0, mark: Number.NaN, before: null, run: null }]
+  for (const { plans, straighter, s, i } of sides) {
+    if (plans.length === 0) continue
+    paths = plans.map(own => {
+      const marks = marksInOrder(own, straighter)
+      const ways = paths.map((before): Path => {
+        const turns = Number.isNaN(before.mark) || before.mark === marks[0] ? 0 : 1
+        return {
+          changes: before.changes + turns + marks.length - 1,
+          deviationMm: Math.max(before.deviationMm, own.deviationMm),
+          mark: marks.at(-1)!,
+          before,
+          run: { stretch: s, side: i, plan: own },
+        }
+      })
+      return ways.reduce((a, b) => (isLess(b, a) ? b : a))
+    })
+  }
+  function isLess(a: Path, b: Path): boolean {
+    return a.changes < b.changes || (a.changes === b.changes && a.deviationMm < b.deviationMm)
+  }
+  const runs: OwnRun[] = []
+  for (let at: Path | null = paths.reduce((a, b) => (isLess(b, a) ? b : a)); at; at = at.before)
+    if (at.run) runs.unshift(at.run)
+  return runs
+}
+
+/**
+ * The marks of a run in the order they are sewn: the long stitches on the straighter half.
+ *
+ * @example
+ * marksInOrder(fitPlans(43, 5, [5, 6])[0], 'last') // [5, 6]
+ */
+export function marksInOrder({ parts }: FitPlan, straighter: 'first' | 'last'): number[] {
+  const marks = parts.map(({ lengthMm }) => lengthMm)
+  return straighter === 'first' ? marks.toReversed() : marks
+}
+
+function costOf(
+  plan: EdgePlan,
+  runs: Runs,
+  lengthMm: number,
+): Pick<EdgeWay, 'dialChanges' | 'deviationMm' | 'missMm' | 'unreached'> {
+  const found = new Map(runs.map(run => [`${run.stretch} ${run.side}`, run.plan]))
+  let [dialChanges, deviationMm, missMm, unreached, mark] = [0, 0, 0, 0, Number.NaN]
+  plan.stretches.forEach(({ sides }, s) =>
+    sides.forEach(({ straighter, evenMm }, i) => {
+      const own = found.get(`${s} ${i}`)
+      if (!own) {
+        unreached += 1
+        deviationMm = Math.max(deviationMm, Math.abs(evenMm - lengthMm))
+        return
+      }
+      for (const mm of marksInOrder(own, straighter)) {
+        if (!Number.isNaN(mark) && mm !== mark) dialChanges += 1
+        mark = mm
+      }
+      deviationMm = Math.max(deviationMm, own.deviationMm)
+      missMm = Math.max(missMm, Math.abs(own.missMm))
+    }),
+  )
+  return { dialChanges, deviationMm, missMm, unreached }
+}
+
+/** With the widest bite that touches nothing, and with a smaller one that leaves the points thin. */
+function biteWays(
+  stretches: readonly EdgeStretch[],
+  stitch: EdgeStitch,
+  rules: EdgeRules,
+  runs: Runs,
+): EdgeWay[] {
+  const wanted = planEdge(stretches, stitch, rules, runs)
+  const widest = Math.min(stitch.widthMm, wanted.widestBiteMm)
+  const at = (widthMm: number): EdgeWay => {
+    const plan =
+      widthMm === stitch.widthMm ? wanted : planEdge(stretches, { ...stitch, widthMm }, rules, runs)
+    return { plan, runs, widthMm, bulk: plan.bulk.length, ...costOf(plan, runs, stitch.lengthMm) }
+  }
+  const first = at(widest)
+  if (first.bulk === 0) return [first]
+  const thin = thinBite(first.plan, stitch, rules, widest)
+  return thin === null ? [first] : [first, at(thin)]
+}
+
+/** The largest bite, in tenths, at which nothing meets at the points either; null: it would be too small. */
+function thinBite(plan: EdgePlan, { widthMm }: EdgeStitch, { clearanceMm }: EdgeRules, widest: number) {
+  const pairs = plan.bulk.map(({ a, b }) => [a, b] as const)
+  const places = [...new Set(pairs.flat())]
+  const bites = places.map((i, place) => ({
+    ...plan.landings[i]!,
+    stretch: 0,
+    nearPoints: [],
+    // Only those that met round a point are held against each other.
+    neighbours: places.flatMap((j, other) =>
+      other !== place && !pairs.some(([a, b]) => (a === i && b === j) || (a === j && b === i)) ? [other] : [],
+    ),
+  }))
+  const most = Math.min(widest, ...nearnessOf(bites, widest, clearanceMm).mostMm)
+  return most >= LEAST_BITE_SHARE * widthMm && most < widest ? most : null
+}
+
+/** Those that no other beats in all it costs; of equal ones the first. */
+function bestOf<T>(all: readonly T[], costs: (one: T) => readonly number[]): T[] {
+  const priced = all.map(one => ({ one, cost: costs(one) }))
+  const beats = (a: readonly number[], b: readonly number[]) =>
+    a.every((cost, i) => cost <= b[i]! + 1e-9) && a.some((cost, i) => cost < b[i]! - 1e-9)
+  const same = (a: readonly number[], b: readonly number[]) =>
+    a.every((cost, i) => Math.abs(cost - b[i]!) <= 1e-9)
+  return priced
+    .filter(({ cost }, i) =>
+      priced.every((other, j) => i === j || !(beats(other.cost, cost) || (j < i && same(other.cost, cost)))),
+    )
+    .map(({ one }) => one)
+}

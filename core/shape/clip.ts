@@ -1,0 +1,140 @@
+import {
+  ClipperD,
+  ClipType,
+  EndType,
+  FillRule,
+  inflatePathsD,
+  JoinType,
+  type PathD,
+  unionD,
+} from 'clipper2-ts'
+import { type Outline, type Point, signedAreaMm2 } from './outline'
+
+/** What a cloth covers: rings, cloth on the left of each with y up, so holes run with the clock. */
+export type Region = readonly (readonly Point[])[]
+
+/** Clipping reckons on a grid of a ten-thousandth of a millimetre. */
+const DIGITS = 4
+/** Slivers that the grid leaves behind, in mm². */
+const LEAST_AREA_MM2 = 1e-3
+
+const paths = (region: Region): PathD[] => region.map(ring => ring.map(({ x, y }) => ({ x, y })))
+const places = (found: readonly PathD[]): Point[][] => found.map(path => path.map(({ x, y }) => ({ x, y })))
+
+/**
+ * Rings as they come from a file or a font as one region: overlaps joined, holes kept.
+ *
+ * @param rule - `nonzero` as fonts mean it, `evenodd` for drawings whose rings may run any way.
+ *
+ * @example
+ * regionOf([outer, hole], 'evenodd').length // 2
+ */
+export function regionOf(rings: Region, rule: 'nonzero' | 'evenodd'): Region {
+  const fill = rule === 'nonzero' ? FillRule.NonZero : FillRule.EvenOdd
+  const joined = places(unionD(paths(rings), [], fill, DIGITS))
+  return joined.filter(ring => Math.abs(signedAreaMm2(ring)) > LEAST_AREA_MM2)
+}
+
+/**
+ * What several regions cover together.
+ *
+ * @example
+ * unionOf([leaf, stem])
+ */
+export function unionOf(regions: readonly Region[]): Region {
+  return regionOf(regions.flat(), 'nonzero')
+}
+
+/**
+ * What of a region no other covers.
+ *
+ * @example
+ * withoutOf(leaf, [petal])
+ */
+export function withoutOf(region: Region, covers: readonly Region[]): Region {
+  if (covers.length === 0) return region
+  const clipper = new ClipperD(DIGITS)
+  clipper.addSubjectPaths(paths(region))
+  clipper.addClipPaths(paths(unionOf(covers)))
+  const closed: PathD[] = []
+  clipper.execute(ClipType.Difference, FillRule.NonZero, closed)
+  return places(closed).filter(ring => Math.abs(signedAreaMm2(ring)) > LEAST_AREA_MM2)
+}
+
+/**
+ * A region grown all round, or shrunk below 0; corners are rounded as scissors cut them.
+ *
+ * @example
+ * grown(leaf, 5) // with an allowance to turn under
+ */
+export function grown(region: Region, byMm: number): Region {
+  if (byMm === 0) return region
+  return places(inflatePathsD(paths(region), byMm, JoinType.Round, EndType.Polygon, 2, DIGITS, 0.01))
+}
+
+/**
+ * The stretches of a region's edge that no cover lies on, in the edge's own direction. A ring that is seen
+ * all round comes back closed.
+ *
+ * @example
+ * seenEdges(leaf, [petal]) // one open stretch, from where the petal's edge crosses it
+ */
+export function seenEdges(region: Region, covers: readonly Region[]): Outline[] {
+  const cover = covers.length > 0 ? unionOf(covers) : []
+  return region.flatMap(ring => seenOfRing(ring, cover))
+}
+
+function seenOfRing(ring: readonly Point[], cover: Region): Outline[] {
+  if (cover.length === 0) return [{ pointsMm: ring, closed: true }]
+  const clipper = new ClipperD(DIGITS)
+  clipper.addOpenSubjectPaths(paths([[...ring, ring[0]!]]))
+  clipper.addClipPaths(paths(cover))
+  const [closed, open]: [PathD[], PathD[]] = [[], []]
+  clipper.execute(ClipType.Difference, FillRule.NonZero, closed, open)
+  const found = inOrder(places(open), ring)
+  return joinedOverStart(found, ring[0]!)
+}
+
+/** How far along the ring each stretch begins; the clipper gives them in any order and direction. */
+function inOrder(found: readonly Point[][], ring: readonly Point[]): Point[][] {
+  return found
+    .filter(points => points.length > 1)
+    .map(points => {
+      const [from, next] = [alongOf(points[0]!, ring), alongOf(points[1]!, ring)]
+      const runsOn = next > from || (next === 0 && from > 0)
+      const forward = runsOn ? points : points.toReversed()
+      return { points: forward, from: alongOf(forward[0]!, ring) }
+    })
+    .sort((a, b) => a.from - b.from)
+    .map(({ points }) => points)
+}
+
+/** A stretch that ends at the ring's beginning goes on with the one that starts there. */
+function joinedOverStart(found: Point[][], start: Point): Outline[] {
+  const [first, last] = [found[0], found.at(-1)]
+  if (!first || !last) return []
+  const meets = isAt(first[0]!, start) && isAt(last.at(-1)!, start)
+  if (!meets) return found.map(pointsMm => ({ pointsMm, closed: false }))
+  if (found.length === 1) return [{ pointsMm: first.slice(0, -1), closed: true }]
+  const joined = [...last, ...first.slice(1)]
+  return [...found.slice(1, -1), joined].map(pointsMm => ({ pointsMm, closed: false }))
+}
+
+const NEAR_MM = 1e-3
+const isAt = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y) < NEAR_MM
+
+/** How far along a ring the place nearest to a point lies, in mm. */
+function alongOf(point: Point, ring: readonly Point[]): number {
+  let passed = 0
+  let best = { apart: Infinity, along: 0 }
+  ring.forEach((a, i) => {
+    const b = ring[(i + 1) % ring.length]!
+    const length = Math.hypot(b.x - a.x, b.y - a.y)
+    const share = ((point.x - a.x) * (b.x - a.x) + (point.y - a.y) * (b.y - a.y)) / (length * length)
+    const on = Math.min(1, Math.max(0, share))
+    const apart = Math.hypot(a.x + on * (b.x - a.x) - point.x, a.y + on * (b.y - a.y) - point.y)
+    if (apart < best.apart - 1e-9) best = { apart, along: passed + on * length }
+    passed += length
+  })
+  return best.along
+}

@@ -1,0 +1,16 @@
+export { MOST_LETTERS, MOST_PATH_CHARS, MOST_RINGS, MOST_SHAPE_MM, MOST_SHAPE_POINTS } from './limits'
+export {
+  checkOutline,
+  crossingSides,
+  type Outline,
+  type Point,
+  type Side,
+  sidesOf,
+  signedAreaMm2,
+} from './outline'
+export { chordsOf, outlinesOfPath } from './pathData'
+export { grown, type Region, regionOf, seenEdges, unionOf, withoutOf } from './clip'
+export { FORM_IDS, type FormId, formRegion, FORMS, type SizedForm } from './forms'
+export { type Font, readFont, type Word, wordRegion } from './letters'
+export { type DrawnPoint, drawnOutline } from './drawn'
+export { type Bounds, boundsOf, placed, type Placing } from './place'
