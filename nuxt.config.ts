@@ -194,7 +194,7 @@ export default defineNuxtConfig({
       ],
     },
     workbox: {
-      globPatterns: ['**/*.{js,css,svg,png,woff2,json,webmanifest}'],
+      globPatterns: ['**/*.{js,css,svg,png,woff2,woff,json,webmanifest}'],
       // The page itself comes from the server; every build has a new one.
       additionalManifestEntries: [{ url: '/', revision: randomUUID() }],
       navigateFallback: '/',

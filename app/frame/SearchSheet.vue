@@ -38,7 +38,12 @@ const plans = computed(() =>
     onSelect: go('/plans', { search: plan.name }),
   })),
 )
-const PIECE_PATHS = { pintucks: '/pintucks', topstitching: '/topstitch' } as const
+const PIECE_PATHS = {
+  pintucks: '/pintucks',
+  topstitching: '/topstitch',
+  edge: '/edge',
+  lines: '/lines',
+} as const
 const pieces = computed(() =>
   newestFirst(book.shelf.pieces.values(), ({ keptAt }) => keptAt).map((piece): CommandPaletteItem => ({
     label: piece.name,

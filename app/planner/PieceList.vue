@@ -3,11 +3,10 @@ import { newestFirst } from '#shared/fields'
 import type { Piece } from '#shared/records'
 import { newId } from '~/utils/id'
 
-/** Kept pieces of one kind: search, open, duplicate, delete. */
-const { kind, path, what } = defineProps<{
-  kind: Piece['plan']['kind']
-  /** Of the planner that opens them. */
-  path: string
+/** Kept pieces of a station: search, open, duplicate, delete. */
+const { paths, what } = defineProps<{
+  /** Of the planner that opens a kind; kinds it does not name are not listed. */
+  paths: Readonly<Partial<Record<Piece['plan']['kind'], string>>>
   /** What one of them is, for words. */
   what: string
 }>()
@@ -16,7 +15,7 @@ const { remove } = useShelf()
 const search = useUrlState<string>('search', { usual: '' })
 const all = computed(() =>
   newestFirst(
-    [...book.shelf.pieces.values()].filter(({ plan }) => plan.kind === kind),
+    [...book.shelf.pieces.values()].filter(({ plan }) => paths[plan.kind]),
     ({ keptAt }) => keptAt,
   ),
 )
@@ -72,7 +71,7 @@ function duplicate(piece: Piece): void {
           variant="ghost"
           color="neutral"
           class="open"
-          :to="{ path, query: { piece: piece.id } }"
+          :to="{ path: paths[piece.plan.kind], query: { piece: piece.id } }"
         >
           <b>{{ piece.name }}</b>
           <span class="hint"

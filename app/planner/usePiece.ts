@@ -1,10 +1,10 @@
 import { dequal as equal } from 'dequal/lite'
 import { JOBS, type JobId } from '#core/job'
-import { CoreError } from '#core/errors'
 import { fieldIssues } from '#shared/fields'
 import { type Piece, TABLES } from '#shared/records'
 import { differencesOf, type SetupContent } from '#shared/setup'
 import { newId } from '~/utils/id'
+import { plainOf } from '~/utils/plain'
 
 type Plan = Piece['plan']
 type PlanOf<K extends Plan['kind']> = Extract<Plan, { kind: K }>
@@ -20,25 +20,19 @@ export interface PieceDraft<P extends Plan> {
   setup: SetupContent
 }
 
-/** The worked-out answer of a plan: the last good one stays while something typed cannot be reckoned with. */
-export interface Answer<T> {
-  readonly value: T | null
-  /** What is wrong with what is typed now; empty: nothing. */
-  readonly problem: string
-}
-
 /** What a planner's frame needs of its piece, whatever is planned. */
 export type PieceDesk = Omit<ReturnType<typeof usePiece>, 'draft'> & { readonly draft: PieceDraft<Plan> }
 
-/** A copy of plain values, each of them looked at: what is computed from it follows every change. */
-function plainOf<T>(value: T): T {
-  if (Array.isArray(value)) return value.map(plainOf) as T
-  if (typeof value !== 'object' || value === null) return value
-  return Object.fromEntries(Object.entries(value).map(([key, part]) => [key, plainOf(part)])) as T
-}
-
-/** The piece a planner works on: kept in the tab while it is typed, in the book when it is kept. */
-export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: PlanOf<K>) {
+/**
+ * The piece a planner works on: kept in the tab while it is typed, in the book when it is kept.
+ *
+ * @param jobOf - the job a plan is; it may follow what is planned.
+ */
+export function usePiece<K extends Plan['kind']>(
+  kind: K,
+  jobOf: (plan: PlanOf<K>) => JobId,
+  fresh: PlanOf<K>,
+) {
   const book = useBookStore()
   const bench = useBenchStore()
   const toast = useToast()
@@ -53,13 +47,15 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
     copies: 1,
     note: '',
     plan: structuredClone(fresh),
-    setup: bench.setup.job === job ? onBench() : (setUp(job).setup as SetupContent),
+    setup: bench.setup.job === jobOf(fresh) ? onBench(jobOf(fresh)) : setUpAs(jobOf(fresh)),
   })
-  function onBench(): SetupContent {
+  function onBench(job: JobId): SetupContent {
     const { id: _, ...setup } = bench.setup
     return { ...setup, job, goal: JOBS[job].goal }
   }
+  const setUpAs = (job: JobId) => setUp(job).setup as SetupContent
   const draft = reactive(begun()) as PieceDraft<PlanOf<K>>
+  const job = () => jobOf(draft.plan as PlanOf<K>)
   useDraft(`piece-${kind}`, draft)
 
   /** The piece as it was when it was opened or kept: what another tab changed since in other fields stays. */
@@ -146,7 +142,7 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
   /** @param then - where to go on with it. */
   function putOnBench(then?: string): void {
     const changed = differences.value
-    bench.update(`Put “${draft.name || JOBS[job].name}” on the bench`, draft.setup)
+    bench.update(`Put “${draft.name || JOBS[job()].name}” on the bench`, draft.setup)
     void offerUndo(
       changed.length === 0
         ? 'All of it is on the bench already'
@@ -155,10 +151,14 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
     if (then) void navigateTo(then)
   }
   function takeFromBench(): void {
-    draft.setup = onBench()
+    draft.setup = onBench(job())
+  }
+  /** What is planned became another job: it is set up for that. */
+  function setUpAnew(): void {
+    draft.setup = setUpAs(job())
   }
 
-  const title = computed(() => draft.name || JOBS[job].name)
+  const title = computed(() => draft.name || JOBS[job()].name)
   const fileName = computed(() => title.value.toLowerCase().replace(/[^\w-]+/g, '-'))
   return {
     draft,
@@ -172,66 +172,6 @@ export function usePiece<K extends Plan['kind']>(kind: K, job: JobId, fresh: Pla
     startOver,
     putOnBench,
     takeFromBench,
+    setUpAnew,
   }
-}
-
-/** What the core calls a field, as the planners call it. */
-const FIELD_WORDS: Readonly<Record<string, string>> = {
-  'spacingMm': 'Tuck to tuck',
-  'count': 'The number of tucks',
-  'fillMm': 'The width to fill',
-  'group.of': 'Tucks each',
-  'group.gapMm': 'Between groups',
-  'pieceMm': 'The finished width',
-  'edgeMm': 'The distance to the first tuck',
-  'reserveMm': 'The reserve',
-  'cordMm': 'The cord',
-  'takeUp.beforeMm': 'Wide before',
-  'takeUp.afterMm': 'Wide after',
-  'takeUp.tucks': 'Tucks on the swatch',
-  'takeUp.readMm': 'The ruler',
-  'toleranceMm': 'Wanted to within',
-  'angleDeg': 'The angle',
-  'rowsMm': 'A row',
-  'wantedMm': 'The stitch length',
-  'mostMissMm': 'What it may miss a corner by',
-  'wideMm': 'The width',
-  'tallMm': 'The height',
-  'cornerMm': 'The corner',
-  'spreadMm': 'How far the points stand out',
-  'lengthMm': 'The length',
-  'diameterMm': 'The diameter',
-  'distanceMm': 'Row to row',
-  'marginMm': 'Free before the first row',
-  'sagMm': 'The bow of the first row',
-}
-
-/** Works a plan out again whenever it changes; what cannot be reckoned with is said, and nothing is lost. */
-export function useAnswer<T>(work: () => T | null) {
-  const { bare, length } = useLength()
-  let last: T | null = null
-  function wordsOf({ code, message, details }: CoreError): string {
-    const field = String(details.field ?? '')
-    const point = /^outline\.pointsMm\.(\d+)/.exec(field)
-    if (code === 'bad-outline' && point)
-      return message.replace(field, `Point ${Number(point[1]) + 1} of the edge`)
-    const side = /^sides\.(\d+)\./.exec(field)
-    const name = side ? `Side ${Number(side[1]) + 1}` : FIELD_WORDS[field]
-    if (!name) return message
-    if (code === 'non-finite') return `${name} is not a number.`
-    if (code !== 'out-of-range') return message
-    const [min, max] = [Number(details.min), Number(details.max)]
-    return field.endsWith('Mm')
-      ? `${name} goes from ${bare(min)} to ${length(max)} here.`
-      : `${name} goes from ${min} to ${max} here.`
-  }
-  return computed((): Answer<T> => {
-    try {
-      last = work()
-      return { value: last, problem: '' }
-    } catch (error) {
-      if (error instanceof CoreError) return { value: last, problem: wordsOf(error) }
-      throw error
-    }
-  })
 }

@@ -1,3 +1,4 @@
+import { edges } from './edges/station'
 import { files } from './files/station'
 import { pairing } from './pairing/station'
 import { pintucks } from './pintucks/station'
@@ -19,6 +20,7 @@ export const STATIONS: readonly Station[] = [
   trial,
   pintucks,
   topstitch,
+  edges,
   swatches,
   workbox,
   files,

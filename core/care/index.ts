@@ -1,4 +1,4 @@
-export { needleAdvice, needleLife, type NeedleLife } from './needleLife'
+export { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS, needleAdvice, needleLife, type NeedleLife } from './needleLife'
 export { FRESH_USE, NEEDLE_STATES, type NeedleState, type NeedleUse } from './needleUse'
 export {
   NEW_ROW_SECONDS,

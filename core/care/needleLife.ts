@@ -12,11 +12,11 @@ export interface NeedleLife {
 }
 
 /** Change after about this many hours of sewing. Common practice. */
-const NEEDLE_LIFE_HOURS = 8
+export const NEEDLE_LIFE_HOURS = 8
 /** Common practice says sooner after metallic, without a number: half as long is a guess. */
 const AFTER_METALLIC_HOURS = NEEDLE_LIFE_HOURS / 2
 /** Common practice: after about six fused-wool blocks. */
-const MOST_BLOCKS = 6
+export const BLOCKS_PER_NEEDLE = 6
 /** From this share of its life on it is soon. */
 const SOON = 0.8
 const SPENT: Readonly<Record<Exclude<NeedleState, 'good'>, string>> = {
@@ -45,8 +45,8 @@ export function needleLife(use: NeedleUse): NeedleLife {
     return { limitHours, source, share, advice, why: `change after about ${limitHours} hours` }
   const hours = `${formatShort(hoursSewn ?? 0)} of about ${limitHours} hours`
   const sooner = seen.metallic ? ', fewer because it has sewn metallic' : ''
-  const byBlocks = blocksSewn / MOST_BLOCKS > (hoursSewn ?? 0) / limitHours
-  const why = byBlocks ? `${blocksSewn} of about ${MOST_BLOCKS} fused blocks` : `${hours}${sooner}`
+  const byBlocks = blocksSewn / BLOCKS_PER_NEEDLE > (hoursSewn ?? 0) / limitHours
+  const why = byBlocks ? `${blocksSewn} of about ${BLOCKS_PER_NEEDLE} fused blocks` : `${hours}${sooner}`
   return { limitHours, source, share, advice, why }
 }
 
@@ -70,5 +70,5 @@ const limitOf = ({ seen }: NeedleUse) => (seen.metallic ? AFTER_METALLIC_HOURS :
 function shareSewn(use: NeedleUse): number | null {
   const { hoursSewn, blocksSewn } = use
   if (hoursSewn === null && blocksSewn === 0) return null
-  return Math.max((hoursSewn ?? 0) / limitOf(use), blocksSewn / MOST_BLOCKS)
+  return Math.max((hoursSewn ?? 0) / limitOf(use), blocksSewn / BLOCKS_PER_NEEDLE)
 }

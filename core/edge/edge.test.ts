@@ -194,6 +194,7 @@ describe('bites', () => {
             x,
             y,
             inward: { x: Math.cos(angle), y: Math.sin(angle) },
+            cloth: 0,
             stretch: 0,
             nearPoints: [],
             neighbours: [],
@@ -257,6 +258,15 @@ describe('bites', () => {
     )
     expect(planEdge([outer, hole], blanket(3, 4), RULES).touching).toEqual([])
   })
+  it('of a cloth that lies over another do not count against those under it', () => {
+    const under = { ...rectangle(40, 40), cloth: 0 }
+    const near = {
+      ...ring(rectangle(40, 40).pointsMm.map(({ x, y }) => ({ x: x + 0.2, y: y + 3 }))),
+      cloth: 1,
+    }
+    expect(planEdge([under, near], blanket(2, 4), RULES).touching).toEqual([])
+    expect(planEdge([under, { ...near, cloth: 0 }], blanket(2, 4), RULES).touching).not.toEqual([])
+  })
   it('are none under a straight stitch', () => {
     const { touching, bulk, crowded, widestBiteMm } = plan(rectangle(60, 3), 0, 3)
     expect([touching, bulk, crowded, widestBiteMm]).toEqual([[], [], [], 12])
@@ -310,7 +320,14 @@ describe('the best ways', () => {
             expect(way.widthMm).toBeLessThanOrEqual(5)
             expect(way.bulk).toBe(way.plan.bulk.length)
           }
-          const costs = ways.map(w => [w.dialChanges, w.deviationMm, w.bulk, -w.widthMm, w.unreached])
+          const costs = ways.map(w => [
+            w.dialChanges,
+            w.deviationMm,
+            w.byHand ? w.missMm : 0,
+            w.bulk,
+            -w.widthMm,
+            w.unreached,
+          ])
           for (const a of costs)
             for (const b of costs) if (a !== b) expect(a.every((cost, i) => cost <= b[i]!)).toBe(false)
         },

@@ -18,3 +18,14 @@ export {
 } from './planEdge'
 export { type EdgeWay, edgeWays, marksInOrder } from './ways'
 export { dropsAlong, type EdgePattern, OUTSIDE_MM, zigzagShiftMm } from './thread'
+export { type EdgeAdvice, edgeAdvice } from './advice'
+export {
+  edgeDrawing,
+  type EdgeSheet,
+  edgeStrip,
+  orderDrawing,
+  placementDrawing,
+  sideWords,
+  templateDrawing,
+} from './edgeSheet'
+export { redrawn } from './redrawn'

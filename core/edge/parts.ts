@@ -3,6 +3,10 @@ import { type Outline, type Point, sidesOf } from '#core/shape'
 /** An edge to sew along, and on which side of its direction the cloth lies (y up). */
 export interface EdgeStretch extends Outline {
   readonly clothOn: 'left' | 'right'
+  /** Bites into different cloths do not touch: one lies over the other. @defaultValue 0 */
+  readonly cloth?: number
+  /** Places of which a person says whether they are points, whatever the turn. */
+  readonly settled?: readonly (Point & { readonly isPoint: boolean })[]
 }
 
 /** A place where the edge turns so far that a stitch must land on it. */
@@ -29,6 +33,8 @@ export interface EdgeParts {
   readonly runs: readonly EdgeRun[]
 }
 
+/** A place a person spoke of is found again within this, in mm. */
+const SETTLED_MM = 0.05
 /** Turning less than this, in radians, is straight. */
 const STRAIGHT_RAD = 1e-6
 
@@ -40,9 +46,16 @@ const STRAIGHT_RAD = 1e-6
  * @example
  * edgeParts({ pointsMm: square(60), closed: true, clothOn: 'left' }, 35).runs.length // 4
  */
-export function edgeParts({ pointsMm, closed, clothOn }: EdgeStretch, pointDeg: number): EdgeParts {
+export function edgeParts(
+  { pointsMm, closed, clothOn, settled = [] }: EdgeStretch,
+  pointDeg: number,
+): EdgeParts {
   const turns = pointsMm.map((_, i) => turnAt(pointsMm, i, closed))
-  const isPoint = (i: number) => Math.abs(turns[i]!) * (180 / Math.PI) >= pointDeg - 1e-9
+  const isPoint = (i: number) => {
+    const here = pointsMm[i]!
+    const said = settled.find(({ x, y }) => Math.hypot(x - here.x, y - here.y) < SETTLED_MM)
+    return said?.isPoint ?? Math.abs(turns[i]!) * (180 / Math.PI) >= pointDeg - 1e-9
+  }
   const inner = closed ? pointsMm.map((_, i) => i) : pointsMm.slice(2).map((_, i) => i + 1)
   const corners = inner.filter(isPoint)
   const toCloth = clothOn === 'left' ? 1 : -1

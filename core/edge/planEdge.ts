@@ -161,7 +161,7 @@ const offsetOf = (laid: readonly Laid[], s: number) =>
 
 /** One bite a landing; on an open edge sewn between, the last landing has none of its own. */
 function bitesOf(
-  { stretch: { closed }, landings, parts: { lengthMm } }: Laid,
+  { stretch: { closed, cloth = 0 }, landings, parts: { lengthMm } }: Laid,
   stretch: number,
   from: number,
   { lengthMm: stitchMm, bites }: EdgeStitch,
@@ -174,6 +174,7 @@ function bitesOf(
     const alongMm = bites === 'at' ? landing.alongMm : (landing.alongMm + nextMm) / 2
     return {
       ...(bites === 'at' ? landing : halfWay(landing, next)),
+      cloth,
       stretch,
       nearPoints: nearPoints(alongMm, pointsAt, lengthMm, BULK_LENGTHS * stitchMm, closed),
       neighbours: neighboursOf(i, count, closed).map(place => from + place),

@@ -88,7 +88,7 @@ function placer({ sides, closed, lengthMm }: PlannedStretch): (mm: number) => Po
 
 /**
  * Where the needle stands for a zigzag whose outer drop falls just outside the edge while the foot’s mark
- * follows the edge: right of the middle, for cloth that lies on the left.
+ * follows the edge: so far from the middle, to the side of the cloth.
  *
  * @example
  * zigzagShiftMm(1.5, 0.3) // 0.45

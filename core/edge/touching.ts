@@ -4,6 +4,8 @@ import type { Point } from '#core/shape'
 /** A bite as it is sewn, with its place along the edge it belongs to. */
 export interface Bite extends Point {
   readonly inward: Point
+  /** Only bites into one cloth can touch. */
+  readonly cloth: number
   /** Of its stretch; bites of different stretches are never neighbours. */
   readonly stretch: number
   /** Places of the stretch's points that lie near along the edge. */
@@ -49,7 +51,7 @@ export function nearnessOf(bites: readonly Bite[], widthMm: number, clearanceMm:
   const most: number[] = bites.map(() => TENTHS)
   for (const [a, b] of pairsWithin(bites, clearanceMm)) {
     const [one, other] = [bites[a]!, bites[b]!]
-    if (one.neighbours.includes(b)) continue
+    if (one.cloth !== other.cloth || one.neighbours.includes(b)) continue
     const apartAt = (mm: number) => apartMm(one, other, mm)
     const isBulk = one.stretch === other.stretch && one.nearPoints.some(p => other.nearPoints.includes(p))
     const isNear = (mm: number) => apartAt(mm) < clearanceMm - SAME_MM

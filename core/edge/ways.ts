@@ -12,8 +12,10 @@ export interface EdgeWay {
   readonly dialChanges: number
   /** The farthest any stitch is from the length wanted, in mm. */
   readonly deviationMm: number
-  /** The most any run's last stitch misses its point by, spread over the run, in mm. */
+  /** The most any run's last stitch would miss its point by without help, in mm. */
   readonly missMm: number
+  /** Whether that is more than may be missed: the cloth is helped along by hand. */
+  readonly byHand: boolean
   /** Pairs of bites that meet round a point. */
   readonly bulk: number
   /** Runs along which nothing on the dial lands. */
@@ -29,10 +31,17 @@ const SHOWN = 3
 const LEAST_BITE_SHARE = 0.5
 
 /**
- * What each cost weighs, in changes of the dial. Ours: half a millimetre of another length, a bite a
- * millimetre smaller, or three thick points are taken to be as bad as one change.
+ * What each cost weighs, in changes of the dial. Ours: half a millimetre of another length, a sixth of one to
+ * help along by hand, a bite a millimetre smaller, or three thick points are as bad as one change.
  */
-const WEIGHTS = { change: 1, perDeviationMm: 2, perBiteMm: 1, bulk: 1 / 3, unreached: 10 } as const
+const WEIGHTS = {
+  change: 1,
+  perDeviationMm: 2,
+  perMissMm: 6,
+  perBiteMm: 1,
+  bulk: 1 / 3,
+  unreached: 10,
+} as const
 
 /**
  * The best ways along an edge: every point hit, nothing touching, with as little as possible changed on the
@@ -53,18 +62,25 @@ export function edgeWays(
   own: readonly OwnRun[] = [],
 ): EdgeWay[] {
   const first = planEdge(stretches, stitch, rules, own)
-  const choices = [nearest(first), fewestChanges(first), ...oneMark(first, stitch, rules)]
+  const choices = [
+    nearest(first),
+    fewestChanges(first),
+    ...oneMark(first, stitch, rules),
+    byHand(first, stitch, rules),
+  ]
     .map(runs => withOwn(runs, own))
-    .map(runs => ({ runs, ...costOf(first, runs, stitch.lengthMm) }))
-  const kept = bestOf(choices, ({ dialChanges, deviationMm, unreached }) => [
+    .map(runs => ({ runs, ...costOf(first, runs, stitch.lengthMm, rules.mostMissMm) }))
+  const kept = bestOf(choices, ({ dialChanges, deviationMm, missMm, byHand, unreached }) => [
     dialChanges,
     deviationMm,
+    byHand ? missMm : 0,
     unreached,
   ])
   const ways = kept.flatMap(({ runs }) => biteWays(stretches, stitch, rules, runs))
   const front = bestOf(ways, way => [
     way.dialChanges,
     way.deviationMm,
+    way.byHand ? way.missMm : 0,
     way.bulk,
     stitch.widthMm - way.widthMm,
     way.unreached,
@@ -72,6 +88,7 @@ export function edgeWays(
   const weight = (way: EdgeWay) =>
     WEIGHTS.change * way.dialChanges
     + WEIGHTS.perDeviationMm * way.deviationMm
+    + WEIGHTS.perMissMm * (way.byHand ? way.missMm : 0)
     + WEIGHTS.perBiteMm * (stitch.widthMm - way.widthMm)
     + WEIGHTS.bulk * way.bulk
     + WEIGHTS.unreached * way.unreached
@@ -112,6 +129,24 @@ function oneMark(plan: EdgePlan, { lengthMm }: EdgeStitch, { marks, mostMissMm }
     }
     return [runs]
   })
+}
+
+/** Every run at the mark nearest to the length wanted: what it misses is helped along by hand. */
+function byHand(plan: EdgePlan, { lengthMm }: EdgeStitch, { marks }: EdgeRules): Runs {
+  const mark = marks.reduce((best, mm) => (Math.abs(mm - lengthMm) < Math.abs(best - lengthMm) ? mm : best))
+  return plan.stretches.flatMap(({ sides }, stretch) =>
+    sides.map(({ lengthMm: sideMm }, side): OwnRun => {
+      const count = Math.max(1, Math.round(sideMm / mark))
+      const own = {
+        parts: [{ count, lengthMm: mark }],
+        stitches: count,
+        marks: 1,
+        deviationMm: Math.abs(mark - lengthMm),
+        missMm: sideMm - count * mark,
+      }
+      return { stretch, side, plan: own }
+    }),
+  )
 }
 
 /** The plans with the fewest turns of the dial, of those the nearest to the length wanted: run after run. */
@@ -166,7 +201,8 @@ function costOf(
   plan: EdgePlan,
   runs: Runs,
   lengthMm: number,
-): Pick<EdgeWay, 'dialChanges' | 'deviationMm' | 'missMm' | 'unreached'> {
+  mostMissMm: number,
+): Pick<EdgeWay, 'dialChanges' | 'deviationMm' | 'missMm' | 'byHand' | 'unreached'> {
   const found = new Map(runs.map(run => [`${run.stretch} ${run.side}`, run.plan]))
   let [dialChanges, deviationMm, missMm, unreached, mark] = [0, 0, 0, 0, Number.NaN]
   plan.stretches.forEach(({ sides }, s) =>
@@ -182,10 +218,11 @@ function costOf(
         mark = mm
       }
       deviationMm = Math.max(deviationMm, own.deviationMm)
-      missMm = Math.max(missMm, Math.abs(own.missMm))
+      // A side shorter than half a stitch is one short stitch, however long the dial says it is.
+      missMm = Math.max(missMm, Math.min(Math.abs(own.missMm), lengthMm / 2))
     }),
   )
-  return { dialChanges, deviationMm, missMm, unreached }
+  return { dialChanges, deviationMm, missMm, byHand: missMm > mostMissMm + 1e-6, unreached }
 }
 
 /** With the widest bite that touches nothing, and with a smaller one that leaves the points thin. */
@@ -200,7 +237,13 @@ function biteWays(
   const at = (widthMm: number): EdgeWay => {
     const plan =
       widthMm === stitch.widthMm ? wanted : planEdge(stretches, { ...stitch, widthMm }, rules, runs)
-    return { plan, runs, widthMm, bulk: plan.bulk.length, ...costOf(plan, runs, stitch.lengthMm) }
+    return {
+      plan,
+      runs,
+      widthMm,
+      bulk: plan.bulk.length,
+      ...costOf(plan, runs, stitch.lengthMm, rules.mostMissMm),
+    }
   }
   const first = at(widest)
   if (first.bulk === 0) return [first]
@@ -214,6 +257,7 @@ function thinBite(plan: EdgePlan, { widthMm }: EdgeStitch, { clearanceMm }: Edge
   const places = [...new Set(pairs.flat())]
   const bites = places.map((i, place) => ({
     ...plan.landings[i]!,
+    cloth: 0,
     stretch: 0,
     nearPoints: [],
     // Only those that met round a point are held against each other.

@@ -1,24 +1,8 @@
 import { CoreError, requireInRange } from '#core/errors'
 import type { Region } from './clip'
 import type { Point } from './outline'
+import type { FormId } from './formIds'
 import { chordsOf, CHORD_MM, sharesOf } from './pathData'
-
-export const FORM_IDS = [
-  'leaf',
-  'petal',
-  'drop',
-  'heart',
-  'star',
-  'circle',
-  'ellipse',
-  'clamshell',
-  'crescent',
-  'lantern',
-  'banner',
-  'rectangle',
-  'rounded',
-] as const
-export type FormId = (typeof FORM_IDS)[number]
 
 /** What a form is called, and what else it asks for than its size. */
 export const FORMS: Readonly<Record<FormId, { readonly name: string; readonly counts: string | null }>> = {

@@ -1,4 +1,4 @@
-import type { Piece, PintuckPiece, TopstitchPiece } from '../records'
+import type { EdgePart, EdgePiece, LinesPiece, Piece, PintuckPiece, TopstitchPiece } from '../records'
 import { demoSetup, type Sewn } from './setups'
 
 const TUCKS: Sewn = {
@@ -62,6 +62,63 @@ const PLAIN_ROWS: TopstitchPiece = {
   feed: null,
   humps: [],
   area: null,
+}
+const ON_FELT: Sewn = {
+  stitch: 'blanket',
+  // What the star's points leave room for.
+  width: 2.7,
+  length: 4,
+  needle: 'topstitch',
+  left: 'lantern',
+  right: 'lantern',
+  bobbin: 'navy',
+  cloth: 'felt',
+  layers: 2,
+  tension: 4,
+  job: 'blanket-edge',
+}
+const part = (cut: EdgePart['cut'], over: Partial<EdgePart> = {}): EdgePart => ({
+  name: '',
+  cut,
+  x: 0,
+  y: 0,
+  turnDeg: 0,
+  flipped: false,
+  clothId: null,
+  hex: '#d9a441',
+  ...over,
+})
+const PLAIN_EDGE: EdgePiece = {
+  kind: 'edge',
+  parts: [part({ kind: 'form', form: 'leaf', wideMm: 40, tallMm: 80, count: 5 })],
+  stitch: { kind: 'blanket', stitchId: null, widthMm: 4, lengthMm: 4, outsideMm: 0.3, insetMm: 3 },
+  pointDeg: 35,
+  clearanceMm: 0.5,
+  mostMissMm: 0.25,
+  way: 0,
+  backwards: false,
+  starts: [],
+  settled: [],
+  corners: [],
+  allowanceMm: 0,
+  underMm: 6,
+  overlap: 3,
+  feed: null,
+}
+const PLUME: LinesPiece = {
+  kind: 'lines',
+  drawing: {
+    by: 'plume',
+    stemMm: 160,
+    stemBowMm: 14,
+    vanes: [30, 36, 40, 40, 36, 30].map(lengthMm => ({ lengthMm, bowMm: 5 })),
+    leanDeg: 42,
+    sides: 'turns',
+  },
+  wantedMm: 3,
+  mostMissMm: 0.25,
+  twice: true,
+  feed: null,
 }
 const piece = (
   id: string,
@@ -129,5 +186,75 @@ export const pieces: Piece[] = [
       note: '',
     },
     { ...ROWS, needle: '40', foot: 'open' },
+  ),
+  piece(
+    'lantern',
+    'Lantern with a star',
+    '04-02',
+    {
+      plan: {
+        ...PLAIN_EDGE,
+        parts: [
+          part({ kind: 'form', form: 'lantern', wideMm: 100, tallMm: 140, count: 5 }, { hex: '#a8442f' }),
+          part({ kind: 'form', form: 'star', wideMm: 64, tallMm: 64, count: 5 }, { name: 'Star' }),
+        ],
+      },
+      copies: 6,
+      note: 'Felt; the star is fused first.',
+    },
+    ON_FELT,
+  ),
+  piece(
+    'banner',
+    'Harbour banner, letters',
+    '04-06',
+    {
+      plan: {
+        ...PLAIN_EDGE,
+        parts: [
+          part(
+            { kind: 'letters', text: 'AHOI', font: 'plain', tallMm: 70, spacingMm: 6 },
+            { hex: '#2b4c7e' },
+          ),
+        ],
+        stitch: { ...PLAIN_EDGE.stitch, kind: 'hidden', widthMm: 1, lengthMm: 1 },
+      },
+      copies: 1,
+      note: 'Clear thread; letters fused, raw edge.',
+    },
+    {
+      stitch: 'zigzag',
+      width: 1,
+      length: 1,
+      // So that its outer drop falls just outside the letters.
+      position: -0.2,
+      needle: '70',
+      left: 'mist',
+      right: 'mist',
+      bobbin: 'white',
+      foot: 'zigzag',
+      tension: 0.8,
+      job: 'hidden-edge',
+      goal: 'invisible',
+    },
+  ),
+  piece(
+    'plume',
+    'Night cape, plume',
+    '04-11',
+    { plan: PLUME, copies: 4, note: 'Gold, one start each; tails to the back.' },
+    {
+      stitch: 'straight',
+      width: 0,
+      length: 3,
+      needle: '90m',
+      left: 'gold',
+      right: 'gold',
+      cloth: 'velvet',
+      layers: 1,
+      stabilizer: 'cut',
+      tension: 2.6,
+      job: 'metallic-line',
+    },
   ),
 ]

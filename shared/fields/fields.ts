@@ -54,8 +54,20 @@ export const LIMITS = {
   outlineMm: [-10_000, 10_000],
   biteMm: [0, 12],
   pointDeg: [1, 180],
-  clearanceMm: [0, 10],
   mmPerUnit: [1e-6, 1000],
+  formMm: [2, 2000],
+  formCount: [3, 24],
+  letterMm: [3, 1000],
+  letterGapMm: [-50, 200],
+  turnDeg: [-360, 360],
+  outsideMm: [0, 5],
+  allowanceMm: [0, 50],
+  insetMm: [0, 50],
+  overlap: [0, 12],
+  stemMm: [10, 2000],
+  bowMm: [-1000, 1000],
+  vaneMm: [2, 1000],
+  leanDeg: [5, 90],
 } as const satisfies Record<string, readonly [number, number]>
 
 export type LimitName = keyof typeof LIMITS

@@ -7,6 +7,19 @@ export {
   stitchFactsOf,
   threadedBlades,
 } from './pairing'
+export {
+  answerForEdge,
+  type EdgeAnswer,
+  type EdgeInput,
+  edgeJobOf,
+  edgeSettingOf,
+  edgeWork,
+  type FontId,
+  type Fonts,
+  type PartStretch,
+  stitchIdOf,
+} from './edge'
+export { answerForLines, type LinesAnswer, type LinesInput, linesWork } from './lines'
 export { type ThreadNeed, type ThreadNeeds, threadNeedsOf } from './needs'
 export {
   guidesOf,

@@ -1,22 +1,18 @@
 import * as z from 'zod/mini'
+import { findStitch } from '#core/stitch'
 import { MOST_POINTS } from '#core/topstitch'
 import { idField, measured, momentField, MOST_NOTE, nameField, wholeWithin, within } from '../fields'
 import { setupReferences, setupSchema } from '../setup'
+import { feedSchema } from './feed'
 import { table } from './manifest'
+import { type EdgePiece, edgeSchema } from './pieceEdge'
+import { linesSchema } from './pieceLines'
 import { takeUpSchema } from './swatches'
 
 const MOST_HEIGHTS = 12
 const MOST_HUMPS = 20
 const MOST_ROWS = 12
 const MOST_SIDES = 40
-
-/** How long a stitch came out on this cloth: so many sewn, measured, against the dial. */
-const feedSchema = z.strictObject({
-  sewnMm: within('pieceMm'),
-  stitches: wholeWithin('count'),
-  dialledMm: within('dialLengthMm'),
-  readMm: within('readMm'),
-})
 
 const pintucksSchema = z.strictObject({
   kind: z.literal('pintucks'),
@@ -124,7 +120,7 @@ const topstitchingSchema = z.strictObject({
 const pieceSchema = z.strictObject({
   id: idField,
   name: nameField,
-  plan: z.discriminatedUnion('kind', [pintucksSchema, topstitchingSchema]),
+  plan: z.discriminatedUnion('kind', [pintucksSchema, topstitchingSchema, edgeSchema, linesSchema]),
   setup: setupSchema,
   copies: wholeWithin('copies'),
   note: z.string().check(z.maxLength(MOST_NOTE, `must be at most ${MOST_NOTE} characters`)),
@@ -133,13 +129,23 @@ const pieceSchema = z.strictObject({
 export type PintuckPiece = z.output<typeof pintucksSchema>
 export type TopstitchPiece = z.output<typeof topstitchingSchema>
 
+/** Cloths of an appliqué, and a stitch of one's own that runs round it. */
+function edgeReferences({ parts, stitch: { stitchId } }: EdgePiece) {
+  const cloths = parts.flatMap(({ clothId }) => (clothId ? [{ table: 'cloths' as const, id: clothId }] : []))
+  const isOwn = stitchId !== null && !findStitch(stitchId)
+  return isOwn ? [...cloths, { table: 'stitches' as const, id: stitchId }] : cloths
+}
+
 export const pieces = table({
   schema: pieceSchema,
   since: 7,
   blank: null,
   holdsSetup: 'inside',
   refersTo: {
-    find: ({ setup }) => setupReferences(setup),
+    find: ({ setup, plan }) => [
+      ...setupReferences(setup),
+      ...(plan.kind === 'edge' ? edgeReferences(plan) : []),
+    ],
     // What a kept piece needs stays as long as the piece does.
     whenGone: 'blocks',
   },

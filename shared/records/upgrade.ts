@@ -4,7 +4,7 @@ import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 7
+export const RECORDS_VERSION = 8
 
 type Plain = Record<string, unknown>
 /**
@@ -161,8 +161,11 @@ const TO_7: Added = {
   schools: {},
 }
 
+/** Pieces of two more kinds: edges and line drawings. Records of before are as they were. */
+const TO_8: Added = { records: {}, setup: {}, settings: {}, schools: {} }
+
 /** In order: the first brings version 1 to 2. */
-export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7]
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7, TO_8]
 
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays

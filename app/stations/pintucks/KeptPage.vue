@@ -4,8 +4,7 @@ useHead({ title: 'Kept pintucks · Lacy Spool' })
 
 <template>
   <PieceList
-    kind="pintucks"
-    path="/pintucks"
+    :paths="{ pintucks: '/pintucks' }"
     what="pintucks"
   />
 </template>

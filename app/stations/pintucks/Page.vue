@@ -12,7 +12,8 @@ import {
 import { formatShort } from '#core/units'
 import { piecePrecision, pintuckInputOf, tuckRuns, tuckWork } from '#shared/inputs'
 import type { PintuckPiece } from '#shared/records'
-import { useAnswer, usePiece } from '~/planner/usePiece'
+import { useAnswer } from '~/planner/useAnswer'
+import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
 import type { Print } from '~/paper/print'
 
@@ -38,7 +39,7 @@ const FRESH: PintuckPiece = {
 const book = useBookStore()
 const settings = useSettingsStore()
 const { length, bare } = useLength()
-const piece = usePiece('pintucks', 'pintucks', FRESH)
+const piece = usePiece('pintucks', () => 'pintucks', FRESH)
 const { draft, title, fileName } = piece
 const plan = computed({
   get: () => draft.plan,

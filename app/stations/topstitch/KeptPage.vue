@@ -4,8 +4,7 @@ useHead({ title: 'Kept topstitching · Lacy Spool' })
 
 <template>
   <PieceList
-    kind="topstitching"
-    path="/topstitch"
+    :paths="{ topstitching: '/topstitch' }"
     what="topstitching"
   />
 </template>

@@ -15,7 +15,8 @@ import {
 } from '#shared/inputs'
 import type { TopstitchPiece } from '#shared/records'
 import type { Print } from '~/paper/print'
-import { useAnswer, usePiece } from '~/planner/usePiece'
+import { useAnswer } from '~/planner/useAnswer'
+import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
 
 useHead({ title: 'Topstitching · Lacy Spool' })
@@ -34,7 +35,7 @@ const FRESH: TopstitchPiece = {
 }
 const book = useBookStore()
 const { length, bare } = useLength()
-const piece = usePiece('topstitching', 'topstitching', FRESH)
+const piece = usePiece('topstitching', () => 'topstitching', FRESH)
 const { draft, title, fileName } = piece
 const plan = computed({
   get: () => draft.plan,

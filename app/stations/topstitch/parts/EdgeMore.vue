@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { farPoint, feedFactor, UNKNOWN_FEED } from '#core/fit'
 import {
   cornerWays,
   humpSteps,
@@ -9,9 +8,9 @@ import {
   SOLE_MM,
   twinOnCurve,
 } from '#core/topstitch'
-import { CoreError } from '#core/errors'
 import { formatNumber } from '#core/units'
 import type { TopstitchPiece } from '#shared/records'
+import { orNull } from '~/planner/orNull'
 
 /** Curves, corners, humps, feed, what will be seen, and rows over an area. */
 const plan = defineModel<TopstitchPiece>({ required: true })
@@ -27,15 +26,6 @@ const { rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isKnitHem }
   isKnitHem: boolean
 }>()
 const { length, bare } = useLength()
-/** What a rule cannot reckon with what is typed right now is left out. */
-function orNull<T>(work: () => T): T | null {
-  try {
-    return work()
-  } catch (error) {
-    if (error instanceof CoreError) return null
-    throw error
-  }
-}
 const CORNERS = [
   { value: 'steps', label: 'Steps' },
   { value: 'crossed', label: 'Cross' },
@@ -68,31 +58,9 @@ const STEP_WORDS = {
   'shim-before': 'shim under the toes: it comes down',
   'shim-off': 'shim off',
 } as const
-const isMeasured = computed({
-  get: () => plan.value.feed !== null,
-  set: now => {
-    plan.value.feed = now ? { sewnMm: 60, stitches: 20, dialledMm: plan.value.wantedMm, readMm: 0.5 } : null
-  },
-})
-const feedPart = (field: 'sewnMm' | 'stitches' | 'dialledMm') =>
-  computed({
-    get: () => plan.value.feed?.[field] ?? null,
-    set: value => {
-      if (plan.value.feed) plan.value.feed[field] = value ?? Number.NaN
-    },
-  })
-const sewn = feedPart('sewnMm')
-const counted = feedPart('stitches')
-const dialled = feedPart('dialledMm')
-const feed = computed(() => {
-  const said = plan.value.feed
-  if (!said) return UNKNOWN_FEED
-  return orNull(() => feedFactor(said.sewnMm, said.stitches, said.dialledMm, said.readMm)) ?? UNKNOWN_FEED
-})
 const longest = computed(() =>
   Math.max(0, ...rows.flatMap(({ legs }) => legs.map(({ lengthMm }) => lengthMm))),
 )
-const far = computed(() => orNull(() => farPoint(longest.value, feed.value)))
 const seen = computed(() => orNull(() => showing(plan.value.wantedMm, threadMm, clothMm)))
 const isArea = computed({
   get: () => plan.value.area !== null,
@@ -171,50 +139,11 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
         </p>
       </div>
     </FoldAway>
-    <FoldAway
-      title="Feed: where the far point may fall"
-      :open="plan.feed !== null"
-    >
-      <div class="grid gap-2">
-        <UCheckbox
-          v-model="isMeasured"
-          label="I sewed some and measured"
-        />
-        <div
-          v-if="plan.feed"
-          class="pair"
-        >
-          <NumberField
-            v-model="counted"
-            label="Stitches"
-          />
-          <LengthField
-            v-model="dialled"
-            label="Dial at"
-            limit="dialLengthMm"
-          />
-          <LengthField
-            v-model="sewn"
-            label="They measure"
-            limit="pieceMm"
-          />
-        </div>
-        <p v-if="far">
-          {{
-            plan.feed
-              ? `Feed ${formatNumber(feed.factor, 2)} of the dial`
-              : 'Not measured: taken as the dial says'
-          }}; the end of {{ length(longest) }} may fall between {{ bare(far.leastMm) }} and
-          {{ length(far.mostMm) }}. Stop three stitches before each point and look.
-        </p>
-        <p
-          v-if="plan.feed && Math.abs(feed.factor - 1) > 0.005"
-          class="hint"
-        >
-          Dial {{ formatNumber(1 / feed.factor, 2) }} times the planned length.
-        </p>
-      </div>
-    </FoldAway>
+    <FeedFold
+      v-model="plan.feed"
+      :dialled-mm="plan.wantedMm"
+      :longest-mm="longest"
+    />
     <p v-if="seen">
       <b>{{
         seen.verdict === 'shows'

@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import type { DrawnPoint } from '#core/shape'
+import { mmOf } from './mmOf'
+
+/**
+ * Points of a drawn line that are taken hold of: dragged, walked with keys, made round or sharp, put in and
+ * taken out. They snap to a grid. It stands in a drawing, y down.
+ */
+const points = defineModel<DrawnPoint[]>({ required: true })
+const {
+  mmPerPx,
+  gridMm,
+  least,
+  what,
+  snapTo = [],
+} = defineProps<{
+  mmPerPx: number
+  gridMm: number
+  /** Fewer points are no line. */
+  least: number
+  /** What they are points of, for screen readers. */
+  what: string
+  /** Places of other lines a point catches on. @defaultValue [] */
+  snapTo?: readonly { readonly x: number; readonly y: number }[]
+}>()
+const { length } = useLength()
+const group = useTemplateRef<SVGGElement>('group')
+const CATCH_PX = 10
+const FINGER_PX = 22
+function nameOf({ x, y, curved }: DrawnPoint, i: number): string {
+  const place = `${length(x)} right, ${length(y)} up`
+  return `${what}, point ${i + 1} of ${points.value.length}, ${curved ? 'round' : 'sharp'}, ${place}`
+}
+const tidy = (mm: number) => Math.round(mm / gridMm) * gridMm
+/** On the grid, or on a place nearby. */
+function snapped(x: number, y: number) {
+  const near = snapTo.find(place => Math.hypot(place.x - x, place.y - y) < CATCH_PX * mmPerPx)
+  return near ? { x: near.x, y: near.y } : { x: round(tidy(x)), y: round(tidy(y)) }
+}
+const round = (mm: number) => Math.round(1000 * mm) / 1000
+const put = (i: number, point: DrawnPoint) => {
+  points.value = points.value.map((one, k) => (k === i ? point : one))
+}
+
+let dragged: number | null = null
+function take(i: number, event: PointerEvent): void {
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  dragged = i
+}
+function move(event: PointerEvent): void {
+  const at = dragged === null ? null : mmOf(event, group.value)
+  if (dragged !== null && at) put(dragged, { ...points.value[dragged]!, ...snapped(at.x, -at.y) })
+}
+function drop(): void {
+  dragged = null
+}
+
+const STEPS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+}
+function press(i: number, event: KeyboardEvent): void {
+  const done = event.key in STEPS ? step(i, STEPS[event.key]!) : act(i, event.key)
+  if (!done) return
+  event.preventDefault()
+  event.stopPropagation()
+}
+function step(i: number, [x, y]: readonly [number, number]): boolean {
+  const point = points.value[i]!
+  put(i, { ...point, x: round(tidy(point.x + x * gridMm)), y: round(tidy(point.y + y * gridMm)) })
+  return true
+}
+function act(i: number, key: string): boolean {
+  const point = points.value[i]!
+  if (key === 'Enter' || key === ' ') put(i, { ...point, curved: !point.curved })
+  else if (key === 'Insert') insertAfter(i)
+  else if ((key === 'Delete' || key === 'Backspace') && points.value.length > least)
+    points.value = points.value.filter((_, k) => k !== i)
+  else return false
+  return true
+}
+/** Half-way to the next. */
+function insertAfter(i: number): void {
+  const [a, b] = [points.value[i]!, points.value[(i + 1) % points.value.length]!]
+  const between = { x: round(tidy((a.x + b.x) / 2)), y: round(tidy((a.y + b.y) / 2)), curved: a.curved }
+  points.value = points.value.toSpliced(i + 1, 0, between)
+}
+</script>
+
+<template>
+  <g ref="group">
+    <g
+      v-for="(point, i) in points"
+      :key="i"
+      data-drag
+      class="grip"
+      role="button"
+      tabindex="0"
+      :aria-label="nameOf(point, i)"
+      :transform="`translate(${point.x} ${-point.y})`"
+      @pointerdown.stop="take(i, $event)"
+      @pointermove="move"
+      @pointerup="drop"
+      @dblclick.stop="act(i, 'Enter')"
+      @click.stop
+      @keydown="press(i, $event)"
+    >
+      <circle
+        :r="FINGER_PX * mmPerPx"
+        fill="transparent"
+      />
+      <circle
+        v-if="point.curved"
+        :r="7 * mmPerPx"
+        fill="var(--white)"
+        stroke="var(--mulberry)"
+        :stroke-width="3 * mmPerPx"
+      />
+      <rect
+        v-else
+        :x="-7 * mmPerPx"
+        :y="-7 * mmPerPx"
+        :width="14 * mmPerPx"
+        :height="14 * mmPerPx"
+        fill="var(--mulberry)"
+        stroke="var(--white)"
+        :stroke-width="2 * mmPerPx"
+      />
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.grip {
+  cursor: move;
+}
+.grip:focus-visible {
+  outline: 3px solid var(--mulberry);
+}
+</style>

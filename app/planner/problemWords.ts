@@ -1,0 +1,57 @@
+import type { CoreErrorData } from '#core/errors'
+
+/** What the core calls a field, as the planners call it. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  'spacingMm': 'Tuck to tuck',
+  'count': 'The number of tucks',
+  'fillMm': 'The width to fill',
+  'group.of': 'Tucks each',
+  'group.gapMm': 'Between groups',
+  'pieceMm': 'The finished width',
+  'edgeMm': 'The distance to the first tuck',
+  'reserveMm': 'The reserve',
+  'cordMm': 'The cord',
+  'takeUp.beforeMm': 'Wide before',
+  'takeUp.afterMm': 'Wide after',
+  'takeUp.tucks': 'Tucks on the swatch',
+  'takeUp.readMm': 'The ruler',
+  'toleranceMm': 'Wanted to within',
+  'angleDeg': 'The angle',
+  'rowsMm': 'A row',
+  'wantedMm': 'The stitch length',
+  'mostMissMm': 'What it may miss a corner by',
+  'wideMm': 'The width',
+  'tallMm': 'The height',
+  'cornerMm': 'The corner',
+  'spreadMm': 'How far the points stand out',
+  'lengthMm': 'The length',
+  'diameterMm': 'The diameter',
+  'distanceMm': 'Row to row',
+  'marginMm': 'Free before the first row',
+  'sagMm': 'The bow of the first row',
+  'stitch.widthMm': 'The bite',
+  'stitch.lengthMm': 'The stitch length',
+  'stemMm': 'The stem',
+  'stemBowMm': 'The bow of the stem',
+  'leanDeg': 'The lean of the vanes',
+}
+
+/** Words for what a plan cannot be reckoned with, in the planners' names for its fields. */
+export function useProblemWords() {
+  const { bare, length } = useLength()
+  return ({ code, message, details }: CoreErrorData): string => {
+    const field = String(details.field ?? '')
+    const point = /^(?:outline|shape)\.pointsMm\.(\d+)/.exec(field)
+    if (code === 'bad-outline' && point)
+      return message.replace(field, `Point ${Number(point[1]) + 1} of the edge`)
+    const side = /^sides\.(\d+)\./.exec(field)
+    const name = side ? `Side ${Number(side[1]) + 1}` : FIELD_WORDS[field]
+    if (!name) return message
+    if (code === 'non-finite') return `${name} is not a number.`
+    if (code !== 'out-of-range') return message
+    const [min, max] = [Number(details.min), Number(details.max)]
+    return field.endsWith('Mm')
+      ? `${name} goes from ${bare(min)} to ${length(max)} here.`
+      : `${name} goes from ${min} to ${max} here.`
+  }
+}

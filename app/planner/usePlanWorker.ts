@@ -1,0 +1,79 @@
+import type { CoreErrorData } from '#core/errors'
+import type { FontId } from '#shared/inputs'
+import { type EdgeApi, type PlannedReply, startEdgeWorker, type WorkerClient } from '#workers/client'
+import { FONT_URLS } from './fonts'
+import { useProblemWords } from './problemWords'
+
+/** How a worker is asked, once all it needs is there. */
+type Ask<Input, Answer> = (api: WorkerClient<EdgeApi>['api'], input: Input) => Promise<PlannedReply<Answer>>
+
+/**
+ * Works a plan out in a worker whenever it changes. While it works, and while something typed cannot be
+ * reckoned with, the last good answer stays; of several changes only the last is asked for.
+ *
+ * @param input - what to work out, in plain values; null: nothing yet.
+ * @param fontsOf - the fonts it needs.
+ */
+export function usePlanWorker<Input, Answer>(
+  input: () => Input | null,
+  ask: Ask<Input, Answer>,
+  fontsOf: (input: Input) => readonly FontId[] = () => [],
+) {
+  const wordsOf = useProblemWords()
+  const answer = shallowRef<Answer | null>(null)
+  const problem = shallowRef<CoreErrorData | null>(null)
+  const failed = ref('')
+  const client = startEdgeWorker()
+  onScopeDispose(() => client.dispose())
+
+  const taken = new Map<FontId, Promise<void>>()
+  async function takeFont(id: FontId): Promise<void> {
+    const response = await fetch(FONT_URLS[id])
+    if (!response.ok) throw new Error('The letters’ font could not be loaded: reload the page.')
+    await client.api.takeFont(id, await response.arrayBuffer())
+  }
+  function withFont(id: FontId): Promise<void> {
+    const underWay = taken.get(id) ?? takeFont(id)
+    taken.set(id, underWay)
+    underWay.catch(() => taken.delete(id))
+    return underWay
+  }
+
+  let isBusy = false
+  let next: Input | null = null
+  async function workOut(): Promise<void> {
+    if (isBusy) return
+    isBusy = true
+    while (next !== null) {
+      const now = next
+      next = null
+      await answerTo(now)
+    }
+    isBusy = false
+  }
+  async function answerTo(now: Input): Promise<void> {
+    try {
+      await Promise.all(fontsOf(now).map(withFont))
+      const reply = await Promise.race([ask(client.api, now), client.failed])
+      failed.value = ''
+      problem.value = reply.ok ? null : reply.error
+      if (reply.ok) answer.value = reply.answer
+    } catch (error) {
+      failed.value = error instanceof Error ? error.message : String(error)
+    }
+  }
+  watch(
+    () => input(),
+    now => {
+      next = now
+      if (now === null) answer.value = null
+      void workOut()
+    },
+    { immediate: true },
+  )
+  return {
+    answer,
+    /** What is wrong with what is typed now; empty: nothing. */
+    problem: computed(() => failed.value || (problem.value ? wordsOf(problem.value) : '')),
+  }
+}

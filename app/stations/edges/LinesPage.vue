@@ -1,0 +1,244 @@
+<script setup lang="ts">
+import { pieceCardSheets } from '#core/card'
+import { DEFAULT_MISS_MM, planWords } from '#core/fit'
+import { type JobId, JOBS } from '#core/job'
+import { linesSheet } from '#core/lines'
+import { tiledSheets } from '#core/paper'
+import type { DrawnPoint } from '#core/shape'
+import { formatShort } from '#core/units'
+import { lengthDialOf, linesWork } from '#shared/inputs'
+import type { LinesPiece } from '#shared/records'
+import type { Print } from '~/paper/print'
+import { usePiece } from '~/planner/usePiece'
+import { usePieceLooks } from '~/planner/usePieceLooks'
+import { usePlanWorker } from '~/planner/usePlanWorker'
+import { plainOf } from '~/utils/plain'
+
+useHead({ title: 'Line drawings · Lacy Spool' })
+const FRESH: LinesPiece = {
+  kind: 'lines',
+  drawing: {
+    by: 'plume',
+    stemMm: 120,
+    stemBowMm: 8,
+    vanes: [24, 28, 32, 32, 28, 24].map(lengthMm => ({ lengthMm, bowMm: 3 })),
+    leanDeg: 45,
+    sides: 'turns',
+  },
+  wantedMm: 2.5,
+  mostMissMm: DEFAULT_MISS_MM,
+  twice: true,
+  feed: null,
+}
+/** What a line drawing may be sewn as. */
+const LINE_JOBS = ['metallic-line', 'pearl-line', 'topstitching'] as const satisfies readonly JobId[]
+const book = useBookStore()
+const { bare } = useLength()
+const job = ref<JobId>('metallic-line')
+const piece = usePiece('lines', () => job.value, FRESH)
+const { draft, title, fileName } = piece
+watch(
+  () => draft.setup.job,
+  now => {
+    if (LINE_JOBS.some(one => one === now)) job.value = now
+  },
+  { immediate: true },
+)
+const sewnAs = computed({
+  get: () => job.value,
+  set: next => {
+    job.value = next
+    piece.setUpAnew()
+  },
+})
+const jobs = LINE_JOBS.map(id => ({ value: id as JobId, label: JOBS[id].name }))
+const plan = computed({
+  get: () => draft.plan,
+  set: next => {
+    draft.plan = next
+  },
+})
+const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
+const dial = computed(() => lengthDialOf(machine.value))
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
+const { answer, problem } = usePlanWorker(
+  () => plainOf({ plan: plan.value, dial: dial.value.dial }),
+  (api, now) => api.lines(now),
+)
+const good = computed(() => answer.value)
+const work = computed(() => good.value && linesWork(good.value, draft.copies))
+watch(
+  () => plan.value.wantedMm,
+  lengthMm => {
+    if (Number.isFinite(lengthMm) && draft.setup.stitch.lengthMm !== lengthMm)
+      draft.setup.stitch = { ...draft.setup.stitch, lengthMm }
+  },
+)
+const drawn = computed({
+  get: () => (plan.value.drawing.by === 'drawn' ? plan.value.drawing.ways : null),
+  set: (ways: DrawnPoint[][] | null) => {
+    const { drawing } = plan.value
+    if (!ways || drawing.by !== 'drawn') return
+    past.value = [...past.value.slice(-50), plainOf(drawing.ways)]
+    drawing.ways = ways
+  },
+})
+/** How the drawn lines stood before, the last change at the end. */
+const past = ref<DrawnPoint[][][]>([])
+function undoPoint(): void {
+  const { drawing } = plan.value
+  const before = past.value.at(-1)
+  if (!before || drawing.by !== 'drawn') return
+  past.value = past.value.slice(0, -1)
+  drawing.ways = before
+}
+/** A new line goes on from where the last one ended, until its end is moved or it is laid on. */
+function newLine(): void {
+  const last = drawn.value?.at(-1)?.at(-1)
+  if (!drawn.value || !last) return
+  const { x, y } = last
+  const next = [
+    { x, y, curved: false },
+    { x: x + 20, y, curved: false },
+  ]
+  drawn.value = [...drawn.value, next]
+}
+watch([() => plan.value.drawing.by, () => draft.id], () => {
+  past.value = []
+})
+const longest = computed(() =>
+  Math.max(0, ...(good.value?.drawing.lines ?? []).map(({ lengthMm }) => lengthMm)),
+)
+const lines = computed(() => {
+  const now = good.value
+  if (!now) return []
+  let number = 0
+  return now.sewn.steps.flatMap((steps, run) =>
+    steps.map(({ line, again, pivots }, i) => {
+      number += 1
+      const { plan: own, even } = now.sewn.lines[line]!
+      const words = planWords(own ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] }, bare)
+      const start = i === 0 && now.sewn.starts > 1 ? `start ${run + 1}: ` : ''
+      return `${start}${number}: ${words}${again ? ', again' : ''}${pivots ? ', turn' : ''}`
+    }),
+  )
+})
+const prints = computed((): Print[] => {
+  const now = good.value
+  const sheet = () => linesSheet(title.value, now!.drawing, now!.sewn)
+  return [
+    {
+      label: 'Lines with every stitch, true size',
+      name: `${fileName.value}-lines`,
+      as: 'pdf',
+      disabled: !now,
+      sheets: paper => tiledSheets(sheet(), paper),
+    },
+    { label: 'Lines as SVG', name: fileName.value, as: 'svg', disabled: !now, sheets: () => [sheet()] },
+    {
+      label: 'Bench card',
+      name: `${fileName.value}-card`,
+      as: 'pdf',
+      disabled: !now,
+      sheets: paper =>
+        pieceCardSheets(
+          {
+            title: title.value,
+            dials: [
+              { label: 'Length', value: bare(plan.value.wantedMm) },
+              {
+                label: 'Tension',
+                value: draft.setup.tension === null ? '–' : formatShort(draft.setup.tension),
+              },
+              { label: 'Starts', value: String(now!.sewn.starts) },
+            ],
+            lines: lines.value,
+            caution: 'The machine’s own manual first. Turn with the needle down and the foot up.',
+          },
+          paper,
+        ),
+    },
+  ]
+})
+const csv = computed(() => {
+  const now = good.value
+  if (!now) return null
+  const tidy = (mm: number) => String(Math.round(mm * 1000) / 1000)
+  let step = 0
+  const rows = now.sewn.steps.flatMap((steps, run) =>
+    steps.flatMap(({ line, backwards }) => {
+      step += 1
+      const { holes } = now.sewn.lines[line]!
+      const way = backwards ? holes.toReversed() : holes
+      return way.map(({ x, y }) => [run + 1, step, line + 1, tidy(x), tidy(y)].join(','))
+    }),
+  )
+  return () => `${['run,step,line,x_mm,y_mm', ...rows].join('\r\n')}\r\n`
+})
+const missing = computed(() =>
+  machine.value
+    ? null
+    : {
+        title: 'Which machine?',
+        mend: 'Choose it under “Sewn with”: its dial says which lengths there are.',
+      },
+)
+</script>
+
+<template>
+  <PlannerFrame
+    :piece="piece"
+    :work="work"
+    :problem="problem"
+    :missing="missing"
+    why="Its dial decides which stitches land on a tip."
+    :csv="csv"
+    :prints="prints"
+  >
+    <template #wants>
+      <LinesFields
+        v-model="plan"
+        :can-undo="past.length > 0"
+        @new-line="newLine"
+        @undo="undoPoint"
+      />
+      <SelectField
+        v-model="sewnAs"
+        label="Sewn as"
+        :items="jobs"
+      />
+    </template>
+    <template #looks>
+      <UCard
+        v-if="good"
+        as="section"
+        aria-label="Lines as sewn"
+      >
+        <LinesView
+          v-model:ways="drawn"
+          :answer="good"
+          :cloth-hex="clothHex"
+          :thread-hex="threadHexes[0]"
+          :thread-mm="thickness.mm"
+        />
+      </UCard>
+    </template>
+    <template #does>
+      <LinesWay
+        v-if="good"
+        :answer="good"
+        :twice="plan.twice"
+      />
+      <UCard
+        as="section"
+        aria-label="Feed"
+      >
+        <FeedFold
+          v-model="plan.feed"
+          :dialled-mm="plan.wantedMm"
+          :longest-mm="longest"
+        />
+      </UCard>
+    </template>
+  </PlannerFrame>
+</template>

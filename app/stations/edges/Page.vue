@@ -1,0 +1,431 @@
+<script setup lang="ts">
+import { dequal as equal } from 'dequal/lite'
+import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS, SPEED_STITCHES } from '#core/care'
+import { pieceCardSheets } from '#core/card'
+import {
+  DEFAULT_CLEARANCE_MM,
+  DEFAULT_POINT_DEG,
+  edgeDrawing,
+  edgeStrip,
+  orderDrawing,
+  OUTSIDE_MM,
+  placementDrawing,
+  sideWords,
+  templateDrawing,
+} from '#core/edge'
+import { DEFAULT_MISS_MM, lengthMarks } from '#core/fit'
+import { tiledSheets } from '#core/paper'
+import type { DrawnPoint } from '#core/shape'
+import { findStitch } from '#core/stitch'
+import { formatShort } from '#core/units'
+import { type EdgeInput, edgeJobOf, edgeSettingOf, edgeWork, lengthDialOf, stitchIdOf } from '#shared/inputs'
+import type { EdgePiece } from '#shared/records'
+import type { Print } from '~/paper/print'
+import { orNull } from '~/planner/orNull'
+import { usePiece } from '~/planner/usePiece'
+import { usePieceLooks } from '~/planner/usePieceLooks'
+import { usePlanWorker } from '~/planner/usePlanWorker'
+import { plainOf } from '~/utils/plain'
+import { partLook } from './partLooks'
+
+useHead({ title: 'Appliqué edges · Lacy Spool' })
+const FRESH: EdgePiece = {
+  kind: 'edge',
+  parts: [
+    {
+      name: '',
+      cut: { kind: 'form', form: 'leaf', wideMm: 40, tallMm: 80, count: 5 },
+      x: 0,
+      y: 0,
+      turnDeg: 0,
+      flipped: false,
+      clothId: null,
+      hex: '#b57e12',
+    },
+  ],
+  stitch: { kind: 'blanket', stitchId: null, widthMm: 4, lengthMm: 3, outsideMm: OUTSIDE_MM, insetMm: 3 },
+  pointDeg: DEFAULT_POINT_DEG,
+  clearanceMm: DEFAULT_CLEARANCE_MM,
+  mostMissMm: DEFAULT_MISS_MM,
+  way: 0,
+  backwards: false,
+  starts: [],
+  settled: [],
+  corners: [],
+  allowanceMm: 0,
+  underMm: 6,
+  overlap: 3,
+  feed: null,
+}
+const book = useBookStore()
+const { bare } = useLength()
+const piece = usePiece('edge', edgeJobOf, FRESH)
+const { draft, title, fileName } = piece
+const plan = computed({
+  get: () => draft.plan,
+  set: next => {
+    draft.plan = next
+  },
+})
+const chosen = ref(0)
+const part = computed({
+  get: () => plan.value.parts[Math.min(chosen.value, plan.value.parts.length - 1)]!,
+  set: next => {
+    plan.value.parts[chosen.value] = next
+  },
+})
+const view = ref<'sewn' | 'room'>('sewn')
+const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
+const dial = computed(() => lengthDialOf(machine.value))
+const stitch = computed(() => {
+  const id = stitchIdOf(plan.value)
+  return book.shelf.stitches.get(id) ?? findStitch(id)
+})
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
+const settings = useSettingsStore()
+const looks = computed(() => plan.value.parts.map(one => partLook(one, book.shelf.cloths)))
+const isDiagram = computed(() => settings.record.threadColours === 'diagram')
+const hexes = computed(() => looks.value.map(({ hex }) => (isDiagram.value ? '#efe3cc' : hex)))
+
+const input = computed((): EdgeInput | null => {
+  if (!stitch.value) return null
+  const { drops, repeat } = stitch.value
+  return plainOf({
+    plan: plan.value,
+    dial: dial.value.dial,
+    stitch: { drops, repeat },
+    threadMm: thickness.value.mm,
+  })
+})
+const { answer, problem } = usePlanWorker(
+  () => input.value,
+  (api, now) => api.edge(now),
+  ({ plan: now }) => [...new Set(now.parts.flatMap(({ cut }) => (cut.kind === 'letters' ? [cut.font] : [])))],
+)
+const good = computed(() => answer.value)
+const sewn = computed(() => good.value?.ways[good.value.way] ?? null)
+const work = computed(() => {
+  const now = good.value
+  return now && orNull(() => edgeWork(plan.value, now, draft.copies))
+})
+const names = computed(() => (good.value?.stretches ?? []).map(one => looks.value[one.part]?.name ?? ''))
+const marks = computed(() => orNull(() => lengthMarks(dial.value.dial)) ?? [])
+const longest = computed(() =>
+  Math.max(
+    0,
+    ...(sewn.value?.plan.stretches ?? []).flatMap(one => one.sides.map(({ lengthMm }) => lengthMm)),
+  ),
+)
+
+/** What is settled for sides and starts belongs to one shape: another one begins anew. */
+function shapesChanged(): void {
+  Object.assign(plan.value, { starts: [], settled: [], corners: [], way: 0 })
+}
+// What the machine is set to follows the plan; a smaller bite is what is sewn.
+watch(
+  () => edgeSettingOf(plan.value, sewn.value?.widthMm ?? plan.value.stitch.widthMm),
+  setting => {
+    if (!equal(plainOf(draft.setup.stitch), setting)) draft.setup.stitch = setting
+  },
+)
+function startAt(stretch: number, alongMm: number): void {
+  plan.value.starts = [...plan.value.starts.filter(one => one.stretch !== stretch), { stretch, alongMm }]
+}
+function noPoint({ x, y }: { readonly x: number; readonly y: number }): void {
+  const round = (mm: number) => Math.round(100 * mm) / 100
+  plan.value.corners = [...plan.value.corners, { x: round(x), y: round(y), isPoint: false }]
+  plan.value.settled = []
+}
+const drawn = computed({
+  get: () => (part.value.cut.kind === 'drawn' ? part.value.cut.points : null),
+  set: (points: DrawnPoint[] | null) => {
+    const { cut } = part.value
+    if (!points || cut.kind !== 'drawn') return
+    past.value = [...past.value.slice(-50), plainOf(cut.points)]
+    cut.points = points
+  },
+})
+/** How the drawn points stood before, the last change at the end. */
+const past = ref<DrawnPoint[][]>([])
+function undoPoints(): void {
+  const { cut } = part.value
+  const before = past.value.at(-1)
+  if (!before || cut.kind !== 'drawn') return
+  past.value = past.value.slice(0, -1)
+  cut.points = before
+}
+watch([chosen, () => part.value.cut.kind, () => draft.id], () => {
+  past.value = []
+})
+
+/** “Leaf: 14 × 5, 2 × 6, turn; 13 × 5, end”, one for each stretch, from where it is begun. */
+const lines = computed(() => {
+  const now = good.value
+  if (!now) return []
+  return now.ways[now.way]!.plan.stretches.map((stretch, s) => {
+    const words = sideWords(stretch, now.lengths, bare)
+    const start = now.starts[s]
+    const first = start === null || start === undefined ? 0 : now.ways[now.way]!.plan.landings[start]!.side
+    const order = stretch.sides.map((_, i) => (stretch.closed ? (first + i) % stretch.sides.length : i))
+    const way = plan.value.backwards ? order.toReversed() : order
+    return `${names.value[s]}: ${way.map(i => words[i]).join(', turn; ')}, end`
+  })
+})
+const prints = computed((): Print[] => {
+  const now = good.value
+  const of = now?.ways[now.way]!.plan
+  const name = fileName.value
+  const all = now?.regions.filter(({ length: rings }) => rings > 0) ?? []
+  const cut = now?.cut.filter(({ length: rings }) => rings > 0) ?? []
+  const called = looks.value.map(look => look.name)
+  const sheet = () =>
+    edgeDrawing({
+      title: title.value,
+      regions: now!.regions,
+      plan: of!,
+      sides: of!.stretches.map(one => sideWords(one, now!.lengths, bare)),
+      starts: now!.starts,
+      backwards: plan.value.backwards,
+    })
+  const noShape = !now || all.length === 0
+  return [
+    {
+      label: 'Shape with every stitch, true size',
+      name: `${name}-edge`,
+      as: 'pdf',
+      disabled: !now,
+      sheets: p => tiledSheets(sheet(), p),
+    },
+    {
+      label: 'To cut, mirrored for fusible',
+      name: `${name}-fusible`,
+      as: 'pdf',
+      disabled: noShape,
+      sheets: p =>
+        cut.flatMap((region, i) =>
+          tiledSheets(
+            templateDrawing(`${title.value}, ${called[i]}, mirrored`, [region], [called[i]!], true),
+            p,
+          ),
+        ),
+    },
+    {
+      label: 'Where each shape lies',
+      name: `${name}-placement`,
+      as: 'pdf',
+      disabled: noShape,
+      sheets: p => tiledSheets(placementDrawing(title.value, all, now!.stretches), p),
+    },
+    {
+      label: 'Strips to lay along, like a string',
+      name: `${name}-strips`,
+      as: 'pdf',
+      disabled: !now,
+      sheets: p =>
+        of!.stretches.flatMap((one, s) =>
+          tiledSheets(
+            edgeStrip(`${title.value}, ${names.value[s]}`, of!, s, sideWords(one, now!.lengths, bare)),
+            p,
+          ),
+        ),
+    },
+    {
+      label: 'Order of work',
+      name: `${name}-order`,
+      as: 'pdf',
+      disabled: !now,
+      sheets: p =>
+        tiledSheets(
+          orderDrawing(
+            title.value,
+            lines.value.map((line, i) => `${i + 1}. ${line}`),
+          ),
+          p,
+        ),
+    },
+    { label: 'Shape with every stitch as SVG', name, as: 'svg', disabled: !now, sheets: () => [sheet()] },
+    {
+      label: 'Bench card',
+      name: `${name}-card`,
+      as: 'pdf',
+      disabled: !now,
+      sheets: p =>
+        pieceCardSheets(
+          {
+            title: title.value,
+            dials: [
+              {
+                label: plan.value.stitch.kind === 'blanket' ? 'Bite' : 'Width',
+                value: bare(sewn.value!.widthMm),
+              },
+              { label: 'Length', value: bare(plan.value.stitch.lengthMm) },
+              {
+                label: 'Tension',
+                value: draft.setup.tension === null ? '–' : formatShort(draft.setup.tension),
+              },
+            ],
+            lines: lines.value,
+            caution: 'The machine’s own manual first. Turn the cloth with the needle down and the foot up.',
+          },
+          p,
+        ),
+    },
+  ]
+})
+const csv = computed(() => {
+  const now = good.value
+  if (!now) return null
+  const { plan: of } = now.ways[now.way]!
+  const tidy = (mm: number) => String(Math.round(mm * 1000) / 1000)
+  const rows = of.stretches.flatMap(({ from }, s) => {
+    const to = of.stretches[s + 1]?.from ?? of.landings.length
+    return of.landings.slice(from, to).map(({ x, y, alongMm, isPoint, side }, i) => {
+      const tip = of.tips[from + i]!
+      return [
+        s + 1,
+        side + 1,
+        tidy(alongMm),
+        tidy(x),
+        tidy(y),
+        tidy(tip.x),
+        tidy(tip.y),
+        isPoint ? 'point' : '',
+      ].join(',')
+    })
+  })
+  return () => `${['stretch,side,along_mm,x_mm,y_mm,bite_x_mm,bite_y_mm,point', ...rows].join('\r\n')}\r\n`
+})
+const missing = computed(() =>
+  machine.value
+    ? null
+    : {
+        title: 'Which machine?',
+        mend: 'Choose it under “Sewn with”: its dial says which lengths there are.',
+      },
+)
+const bobbinHex = computed(() => book.shelf.threads.get(draft.setup.bobbinId ?? '')?.colours[0]?.hex ?? null)
+/** Needle hours and fused blocks, whichever comes first. */
+const piecesPerNeedle = computed(() => {
+  const stitches = (work.value?.stitches ?? 0) / draft.copies
+  if (stitches <= 0) return BLOCKS_PER_NEEDLE
+  const hoursEach = stitches / SPEED_STITCHES[draft.setup.speed ?? 'usual'] / 60
+  return Math.max(1, Math.min(BLOCKS_PER_NEEDLE, Math.floor(NEEDLE_LIFE_HOURS / hoursEach)))
+})
+</script>
+
+<template>
+  <PlannerFrame
+    :piece="piece"
+    :work="work"
+    :problem="problem"
+    :missing="missing"
+    why="Its dial decides which stitches land on a point."
+    :csv="csv"
+    :prints="prints"
+  >
+    <template #wants>
+      <UCard
+        as="section"
+        aria-label="Shapes"
+        class="grid gap-2"
+      >
+        <h2>Shapes</h2>
+        <ShapeList
+          v-model="plan.parts"
+          v-model:chosen="chosen"
+          :looks="looks"
+          @changed="shapesChanged"
+        />
+        <CutFields
+          v-model="part"
+          :is-one="plan.parts.length === 1"
+          :point-deg="plan.pointDeg"
+          @changed="shapesChanged"
+        />
+        <UButton
+          v-if="drawn"
+          size="sm"
+          variant="outline"
+          icon="i-lucide-undo-2"
+          label="Undo the last point"
+          class="justify-self-start"
+          :disabled="past.length === 0"
+          @click="undoPoints"
+        />
+      </UCard>
+      <EdgeStitchFields
+        v-model="plan"
+        @kind="piece.setUpAnew"
+      />
+    </template>
+    <template #looks>
+      <EdgeWays
+        v-if="good"
+        v-model="plan.way"
+        :ways="good.ways"
+        :lengths="good.lengths"
+        :wanted-mm="plan.stitch.kind === 'straight' ? 0 : plan.stitch.widthMm"
+      />
+      <UCard
+        v-if="good && sewn"
+        as="section"
+        aria-label="Edge as sewn"
+      >
+        <EdgeView
+          v-model:points="drawn"
+          v-model:view="view"
+          :answer="good"
+          :hexes="hexes"
+          :ground-hex="clothHex"
+          :thread-hex="threadHexes[0]"
+          :thread-mm="thickness.mm"
+          :width-mm="plan.stitch.widthMm"
+          :chosen="chosen"
+          :backwards="plan.backwards"
+          :at="part"
+          @start="startAt"
+        />
+        <div class="flex flex-wrap gap-3 mt-2 items-center">
+          <UCheckbox
+            v-model="plan.backwards"
+            label="The other way round"
+          />
+          <UButton
+            v-if="plan.starts.length + plan.settled.length + plan.corners.length > 0"
+            size="sm"
+            variant="ghost"
+            label="All as planned"
+            @click="shapesChanged"
+          />
+        </div>
+      </UCard>
+    </template>
+    <template #does>
+      <EdgeSides
+        v-if="good"
+        v-model="plan.settled"
+        :answer="good"
+        :names="names"
+        :marks="marks"
+        :is-dial-known="dial.isKnown"
+        :is-many="plan.parts.length > 1"
+        @no-point="noPoint"
+      />
+      <EdgeNotes
+        v-if="good && sewn"
+        v-model:feed="plan.feed"
+        :advice="good.advice"
+        :plan="plan"
+        :widest-mm="sewn.plan.widestBiteMm"
+        :hexes="hexes"
+        :ground-hex="clothHex"
+        :thread-hex="threadHexes[0]"
+        :bobbin-hex="bobbinHex"
+        :longest-mm="longest"
+        :tails-per-piece="2 * sewn.plan.stretches.length"
+        :cloth-names="looks.map(({ name }) => name)"
+        :pieces-per-needle="piecesPerNeedle"
+      />
+    </template>
+  </PlannerFrame>
+</template>

@@ -1,0 +1,312 @@
+<script setup lang="ts">
+import { redrawn } from '#core/edge'
+import { CoreError } from '#core/errors'
+import { boundsOf, FORM_IDS, formRegion, FORMS, outlinesOfPath, type Point } from '#core/shape'
+import type { EdgePart } from '#shared/records'
+import { UNCHOSEN_PART_HEX } from '../partLooks'
+import { readSvgPath } from '~/utils/svgFile'
+
+/** What a cloth is cut to: from the library, letters, drawn, from a file, or measured with a string. */
+const part = defineModel<EdgePart>({ required: true })
+const { isOne, pointDeg } = defineProps<{
+  /** The only one: where it lies does not matter. */
+  isOne: boolean
+  pointDeg: number
+}>()
+const emit = defineEmits<{ changed: [] }>()
+const book = useBookStore()
+type Kind = EdgePart['cut']['kind']
+const KINDS: readonly { value: Kind; label: string }[] = [
+  { value: 'form', label: 'From the library' },
+  { value: 'letters', label: 'Letters' },
+  { value: 'drawn', label: 'Drawn point by point' },
+  { value: 'path', label: 'From an SVG' },
+  { value: 'string', label: 'Measured with a string' },
+]
+const corner = (x: number, y: number) => ({ x, y, curved: false })
+const FIRST: Readonly<Record<Kind, EdgePart['cut']>> = {
+  form: { kind: 'form', form: 'leaf', wideMm: 40, tallMm: 80, count: 5 },
+  letters: { kind: 'letters', text: 'Ahoi', font: 'plain', tallMm: 60, spacingMm: 4 },
+  drawn: {
+    kind: 'drawn',
+    points: [corner(-30, -25), corner(30, -25), { x: 25, y: 15, curved: true }, corner(0, 35)],
+  },
+  path: { kind: 'path', path: 'M0 30Q30 -10 60 30Q30 50 0 30Z', mmPerUnit: 1 },
+  string: { kind: 'string', sidesMm: [86, 86], closed: true },
+}
+function replace(cut: EdgePart['cut']): void {
+  part.value.cut = cut
+  emit('changed')
+}
+const kind = computed({
+  get: () => part.value.cut.kind,
+  set: next => replace(structuredClone(FIRST[next])),
+})
+const forms = FORM_IDS.map(id => ({ value: id, label: FORMS[id].name }))
+const FONTS = [
+  { value: 'plain', label: 'Plain, heavy' },
+  { value: 'serif', label: 'With serifs' },
+] as const
+const cloths = computed(() => [
+  { value: '', label: 'not chosen' },
+  ...[...book.shelf.cloths.values()].map(({ id, name }) => ({ value: id, label: name })),
+])
+const clothId = computed({
+  get: () => part.value.clothId ?? '',
+  set: id => {
+    part.value.clothId = id || null
+    // A cloth has its own colour.
+    part.value.hex = id ? null : UNCHOSEN_PART_HEX
+  },
+})
+const colour = computed({
+  get: () => part.value.hex ?? UNCHOSEN_PART_HEX,
+  set: hex => {
+    part.value.hex = hex
+  },
+})
+const svgProblem = ref('')
+async function takeSvg(file: File): Promise<void> {
+  const reading = readSvgPath(await file.text())
+  svgProblem.value = reading.ok ? '' : reading.message
+  if (!reading.ok) return
+  try {
+    outlinesOfPath(reading.path, reading.mmPerUnit)
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    svgProblem.value = `The drawing cannot be read: ${error.message}.`
+    return
+  }
+  replace({ kind: 'path', path: reading.path, mmPerUnit: reading.mmPerUnit })
+}
+/** A drawing scaled by one length one knows: how wide it is. */
+const svgWide = computed({
+  get(): number | null {
+    const { cut } = part.value
+    if (cut.kind !== 'path') return null
+    try {
+      const { left, right } = boundsOf(
+        outlinesOfPath(cut.path, cut.mmPerUnit).map(({ pointsMm }) => pointsMm),
+      )
+      return right - left
+    } catch {
+      return null
+    }
+  },
+  set(mm) {
+    const { cut } = part.value
+    const now = svgWide.value
+    if (cut.kind === 'path' && mm && now) cut.mmPerUnit *= mm / now
+  },
+})
+/** A form's edge as points one can move. */
+function toPoints(): void {
+  const { cut } = part.value
+  if (cut.kind !== 'form') return
+  const points = redrawn(formRegion(cut)[0]!, pointDeg).map(tenths)
+  replace({ kind: 'drawn', points })
+}
+const tenths = <T extends Point>(point: T): T => ({
+  ...point,
+  x: Math.round(10 * point.x) / 10,
+  y: Math.round(10 * point.y) / 10,
+})
+const turn = computed({
+  get: () => part.value.turnDeg as number | null,
+  set: value => {
+    part.value.turnDeg = value ?? Number.NaN
+  },
+})
+const count = computed({
+  get: () => (part.value.cut.kind === 'form' ? part.value.cut.count : null),
+  set: value => {
+    if (part.value.cut.kind === 'form') part.value.cut.count = value ?? Number.NaN
+  },
+})
+</script>
+
+<template>
+  <div class="grid gap-2">
+    <SelectField
+      v-model="kind"
+      label="Shape"
+      :items="KINDS"
+    />
+    <template v-if="part.cut.kind === 'form'">
+      <SelectField
+        v-model="part.cut.form"
+        label="Form"
+        :items="forms"
+        @update:model-value="emit('changed')"
+      />
+      <div class="pair">
+        <LengthField
+          v-model="part.cut.wideMm"
+          label="Wide"
+          limit="formMm"
+        />
+        <LengthField
+          v-if="part.cut.form !== 'circle'"
+          v-model="part.cut.tallMm"
+          label="Tall"
+          limit="formMm"
+        />
+        <NumberField
+          v-if="FORMS[part.cut.form].counts"
+          v-model="count"
+          :label="FORMS[part.cut.form].counts!"
+        />
+      </div>
+      <UButton
+        size="sm"
+        variant="outline"
+        icon="i-lucide-spline"
+        label="Move its points"
+        class="justify-self-start"
+        @click="toPoints"
+      />
+    </template>
+    <template v-else-if="part.cut.kind === 'letters'">
+      <UFormField label="Letters">
+        <UInput
+          v-model="part.cut.text"
+          autocomplete="off"
+          maxlength="40"
+        />
+      </UFormField>
+      <SegmentBar
+        v-model="part.cut.font"
+        label="Letters look"
+        :items="FONTS"
+      />
+      <div class="pair">
+        <LengthField
+          v-model="part.cut.tallMm"
+          label="Capitals tall"
+          limit="letterMm"
+        />
+        <LengthField
+          v-model="part.cut.spacingMm"
+          label="Put between"
+          limit="letterGapMm"
+        />
+      </div>
+    </template>
+    <p
+      v-else-if="part.cut.kind === 'drawn'"
+      class="hint"
+    >
+      Drag the points in the drawing, or walk them with Tab and the arrow keys. Enter makes a point round or
+      sharp, Insert adds one after it, Delete takes it out.
+    </p>
+    <template v-else-if="part.cut.kind === 'path'">
+      <FileButton
+        label="Choose an SVG"
+        about="The outlines from an SVG, holes and all"
+        accept=".svg,image/svg+xml"
+        icon="i-lucide-file-up"
+        @file="takeSvg"
+      />
+      <LengthField
+        v-model="svgWide"
+        label="All of it is wide"
+        limit="shapeMm"
+        hint="From the file’s own units, or type what you measured."
+      />
+    </template>
+    <template v-else>
+      <div
+        v-for="(_, i) in part.cut.sidesMm"
+        :key="i"
+        class="line"
+      >
+        <LengthField
+          v-model="part.cut.sidesMm[i]!"
+          :label="`Side ${i + 1}, point to point`"
+          limit="sideMm"
+        />
+        <IconButton
+          icon="i-lucide-x"
+          tip="Take out"
+          :label="`Take side ${i + 1} out`"
+          :disabled="part.cut.sidesMm.length === 1"
+          @click="
+            () => {
+              if (part.cut.kind === 'string') part.cut.sidesMm.splice(i, 1)
+            }
+          "
+        />
+      </div>
+      <UButton
+        size="sm"
+        variant="outline"
+        icon="i-lucide-plus"
+        label="Add a side"
+        class="justify-self-start"
+        @click="
+          () => {
+            if (part.cut.kind === 'string') part.cut.sidesMm.push(50)
+          }
+        "
+      />
+      <p class="hint">
+        Lay a string along each side from point to point, and measure it. Nothing is drawn: what touches, and
+        how wide a bite may be, cannot be told.
+      </p>
+    </template>
+    <p
+      v-if="svgProblem"
+      role="alert"
+      class="strikes-ink"
+    >
+      {{ svgProblem }}
+    </p>
+    <div class="pair">
+      <SelectField
+        v-model="clothId"
+        label="Its cloth"
+        :items="cloths"
+      />
+      <ColourField
+        v-if="!part.clothId"
+        v-model="colour"
+        label="Colour"
+      />
+    </div>
+    <FoldAway
+      v-if="!isOne && part.cut.kind !== 'string'"
+      title="Where it lies"
+      open
+    >
+      <div class="pair">
+        <LengthField
+          v-model="part.x"
+          label="Right by"
+          limit="outlineMm"
+        />
+        <LengthField
+          v-model="part.y"
+          label="Up by"
+          limit="outlineMm"
+        />
+        <NumberField
+          v-model="turn"
+          label="Turned by, °"
+        />
+        <UCheckbox
+          v-model="part.flipped"
+          label="Flipped"
+        />
+      </div>
+    </FoldAway>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+  align-items: end;
+}
+</style>

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { clearOrSmoke, colourDifference, colourLook } from '#core/colour'
+import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS } from '#core/care'
+import type { EdgeAdvice } from '#core/edge'
+import { formatNumber } from '#core/units'
+import type { EdgePiece } from '#shared/records'
+
+/** What to mind along this edge: what touches, thread against cloth, feed, and what one piece wears. */
+const feed = defineModel<EdgePiece['feed']>('feed', { required: true })
+const {
+  advice,
+  plan,
+  widestMm,
+  hexes,
+  groundHex,
+  threadHex,
+  bobbinHex,
+  longestMm,
+  tailsPerPiece,
+  clothNames,
+  piecesPerNeedle,
+} = defineProps<{
+  advice: readonly EdgeAdvice[]
+  plan: EdgePiece
+  /** The widest bite that touches nothing, all round. */
+  widestMm: number
+  hexes: readonly string[]
+  groundHex: string
+  threadHex: string
+  bobbinHex: string | null
+  longestMm: number
+  /** Ends to pull to the back and tie. */
+  tailsPerPiece: number
+  clothNames: readonly string[]
+  /** How many of this piece a needle lasts. */
+  piecesPerNeedle: number
+}>()
+const { length } = useLength()
+const adviceWords = (one: EdgeAdvice): string => {
+  switch (one.code) {
+    case 'smaller-bite': {
+      const wanted = length(plan.stitch.widthMm)
+      const most = `All round, ${length(one.widestMm)} is the most, and what is planned keeps to it.`
+      return `A bite of ${wanted} touches in ${one.pairs} places. ${most} Or a longer stitch there.`
+    }
+    case 'too-narrow':
+      return `Too narrow for bites: only ${length(one.widestMm)} stays clear. Sew it straight, or hidden.`
+    case 'longer-stitch': {
+      const round = `On the tightest round (${length(one.radiusMm)}) the tips crowd`
+      return `${round}: a stitch of ${length(one.leastMm)} and more keeps them apart.`
+    }
+    case 'bite-over-round':
+      return `The tightest round (${length(one.radiusMm)}) is narrower than the bite: a smaller one.`
+    case 'bulk': {
+      const where = one.pairs === 1 ? 'one pair of bites meets' : `${one.pairs} pairs of bites meet`
+      return `At the points ${where}: thick there. A shorter bite thins them.`
+    }
+    case 'finer-thread': {
+      const thick = `The thread is ${length(one.threadMm)} thick, as much as should stay free between bites`
+      return `${thick}: finer thread, or more room.`
+    }
+  }
+}
+const isHidden = computed(() => plan.stitch.kind === 'hidden')
+const filament = computed(() => clearOrSmoke(hexes[0] ?? groundHex))
+const LOOK_WORDS = { matches: 'hardly shows on', near: 'shows a little on', shows: 'stands out on' } as const
+/** “stands out on Leaf and the ground”: one phrase for all that look alike. */
+const shows = computed(() => {
+  const found = new Map<string, Set<string>>()
+  const cloths = hexes.map((hex, i) => ({ hex, name: clothNames[i] ?? '' }))
+  for (const { hex, name } of [...cloths, { hex: groundHex, name: 'the ground' }]) {
+    const words = LOOK_WORDS[colourLook(colourDifference(threadHex, hex))]
+    found.set(words, (found.get(words) ?? new Set()).add(name))
+  }
+  return [...found].map(([words, names]) => `${words} ${[...names].join(' and ')}`).join(', ')
+})
+const bobbin = computed(() => {
+  if (bobbinHex === null) return ''
+  const apart = colourDifference(bobbinHex, threadHex)
+  return colourLook(apart) === 'shows'
+    ? 'The bobbin is of another colour: where it is drawn up, it will be seen. Match it to the thread above.'
+    : ''
+})
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="What to mind"
+    class="grid gap-2"
+  >
+    <h2>What to mind</h2>
+    <ul class="grid gap-2">
+      <li
+        v-for="one in advice"
+        :key="one.code"
+        class="close-ink"
+      >
+        <UIcon name="i-lucide-triangle-alert" /> {{ adviceWords(one) }}
+      </li>
+      <li v-if="advice.length === 0 && plan.stitch.kind !== 'straight'">
+        <UIcon name="i-lucide-check" /> Nothing touches; up to {{ length(widestMm) }} all round.
+      </li>
+      <li v-if="isHidden">
+        With monofilament: <b>{{ filament }}</b> on this cloth (common practice: clear on light, smoke on
+        dark).
+      </li>
+      <li v-else>The thread {{ shows }}.</li>
+      <li
+        v-if="bobbin"
+        class="close-ink"
+      >
+        {{ bobbin }}
+      </li>
+      <li>
+        Begin in the middle of a side, never on a point; sew {{ plan.overlap }} stitches over the beginning,
+        or pull {{ tailsPerPiece }} tails to the back and tie. Turn points with the needle down, the foot up;
+        on an outside curve the needle down outside, on an inside one inside (common practice).
+      </li>
+      <li class="hint">
+        A needle lasts about {{ NEEDLE_LIFE_HOURS }} hours or {{ BLOCKS_PER_NEEDLE }} fused blocks (common
+        practice): about {{ formatNumber(piecesPerNeedle, 0) }} of these. Brush the lint out when you change
+        it: felt and wool shed.
+      </li>
+    </ul>
+    <FeedFold
+      v-model="feed"
+      :dialled-mm="plan.stitch.lengthMm"
+      :longest-mm="longestMm"
+    />
+  </UCard>
+</template>

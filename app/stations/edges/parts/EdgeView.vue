@@ -1,0 +1,299 @@
+<script setup lang="ts">
+import { outlineFor } from '#core/colour'
+import { boundsOf, type DrawnPoint } from '#core/shape'
+import type { EdgeAnswer } from '#shared/inputs'
+import { mmOf } from '~/planner/mmOf'
+import { nearestLanding, pathOf, roomRuns } from '../edgeWays'
+
+/** The cloths to scale with every stitch where it lands; or how wide a bite may be along each edge. */
+const points = defineModel<DrawnPoint[] | null>('points', { required: true })
+const view = defineModel<'sewn' | 'room'>('view', { required: true })
+const { answer, hexes, groundHex, threadHex, threadMm, widthMm, chosen, backwards, at } = defineProps<{
+  answer: EdgeAnswer
+  /** Of each cloth. */
+  hexes: readonly string[]
+  groundHex: string
+  threadHex: string
+  threadMm: number
+  /** The bite one wanted. */
+  widthMm: number
+  /** The cloth that is worked on. */
+  chosen: number
+  backwards: boolean
+  /** Where that cloth lies: its drawn points are about its own middle. */
+  at: { readonly x: number; readonly y: number }
+}>()
+const emit = defineEmits<{ start: [stretch: number, alongMm: number] }>()
+const { length, bare } = useLength()
+const PAD_MM = 9
+const FINGER_PX = 22
+const plan = computed(() => answer.ways[answer.way]!.plan)
+const box = computed(() => boundsOf([...answer.regions.flat(), ...answer.stretches.map(s => s.pointsMm)]))
+const wideMm = computed(() => box.value.right - box.value.left + 2 * PAD_MM)
+const tallMm = computed(() => Math.max(30, box.value.top - box.value.foot + 2 * PAD_MM))
+const shift = computed(() => `translate(${PAD_MM - box.value.left} ${PAD_MM + box.value.top})`)
+const threads = computed(() => answer.drops.map(drops => pathOf([drops], false)))
+const around = computed(() => hexes.map(hex => outlineFor(threadHex, hex)))
+const runs = computed(() => roomRuns(plan.value, widthMm))
+const ROOM_INKS = { touches: 'var(--madder)', close: 'var(--weld)', free: 'var(--lichen)' } as const
+const ROOM_DASH = { touches: [2, 1.2], close: [5, 1.5], free: null } as const
+/** Each side's number, on the cloth beside its middle. */
+const sides = computed(() => {
+  let number = 0
+  return plan.value.stretches.flatMap(({ sides: own, from }, s) => {
+    const to = plan.value.stretches[s + 1]?.from ?? plan.value.landings.length
+    const landings = plan.value.landings.slice(from, to)
+    return own.map(({ mostBiteMm, lengthMm }, side) => {
+      number += 1
+      const its = landings.filter(landing => landing.side === side)
+      const { x, y, inward } = its[Math.floor(its.length / 2)] ?? landings[0]!
+      return {
+        number,
+        x: x + widthMm * inward.x,
+        y: -(y + widthMm * inward.y),
+        inward,
+        lengthMm,
+        most: mostBiteMm,
+      }
+    })
+  })
+})
+/** Sides that are long enough, as close as one looks, for their number to be read. */
+const shownSides = (mmPerPx: number) =>
+  sides.value.filter(({ lengthMm }) => lengthMm > (view.value === 'room' ? 60 : 44) * mmPerPx)
+const landed = computed(() => plan.value.landings.filter(({ isPoint }) => isPoint))
+/** Where bites meet round a point: thick. */
+const thick = computed(() =>
+  plan.value.bulk.map(({ a, b }) => {
+    const [one, other] = [plan.value.tips[a]!, plan.value.tips[b]!]
+    return { x: (one.x + other.x) / 2, y: -(one.y + other.y) / 2 }
+  }),
+)
+const starts = computed(() =>
+  answer.starts.flatMap((start, stretch) => {
+    if (start === null) return []
+    const { x, y, inward } = plan.value.landings[start]!
+    return [{ stretch, start, x, y: -y, turn: (Math.atan2(inward.x, inward.y) * 180) / Math.PI }]
+  }),
+)
+const label = computed(() => {
+  const shapes = answer.regions.filter(({ length: rings }) => rings > 0).length
+  const sideCount = plan.value.stretches.reduce((sum, stretch) => sum + stretch.sides.length, 0)
+  return `${shapes} shapes, ${sideCount} sides, ${plan.value.landings.length} landings, to scale.`
+})
+
+/** A little to the inside. */
+const beside = (x: number, y: number, inward: { readonly x: number; readonly y: number }, mm: number) =>
+  `translate(${x + mm * inward.x} ${y - mm * inward.y})`
+/** A little outside the edge, pointing the way it is sewn. */
+const arrowAt = (x: number, y: number, turn: number, mm: number) =>
+  `translate(${x} ${y}) rotate(${turn}) translate(0 ${mm}) rotate(${backwards ? 180 : 0})`
+const group = useTemplateRef<SVGGElement>('group')
+let dragged: number | null = null
+function take(stretch: number, event: PointerEvent): void {
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  dragged = stretch
+}
+function move(event: PointerEvent): void {
+  const place = dragged === null ? null : mmOf(event, group.value)
+  if (dragged === null || !place) return
+  const landing = nearestLanding(plan.value, dragged, { x: place.x, y: -place.y })
+  if (landing !== null) emit('start', dragged, plan.value.landings[landing]!.alongMm)
+}
+function press(stretch: number, start: number, event: KeyboardEvent): void {
+  const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
+  if (step === undefined) return
+  event.preventDefault()
+  event.stopPropagation()
+  const { from } = plan.value.stretches[stretch]!
+  const count = (plan.value.stretches[stretch + 1]?.from ?? plan.value.landings.length) - from
+  for (let k = 1; k < count; k++) {
+    const landing = plan.value.landings[from + ((((start - from + k * step) % count) + count) % count)]!
+    if (landing.isPoint) continue
+    emit('start', stretch, landing.alongMm)
+    return
+  }
+}
+</script>
+
+<template>
+  <PlanDrawing
+    v-slot="{ mmPerPx }"
+    :wide-mm="wideMm"
+    :tall-mm="tallMm"
+    :label="label"
+  >
+    <rect
+      :width="wideMm"
+      :height="tallMm"
+      :fill="groundHex"
+    />
+    <g
+      ref="group"
+      :transform="shift"
+    >
+      <path
+        v-for="(region, i) in answer.regions"
+        :key="i"
+        :d="pathOf(region, true)"
+        :fill="hexes[i]"
+        fill-rule="evenodd"
+        stroke="var(--ink)"
+        :stroke-width="0.8 * mmPerPx"
+      />
+      <template v-if="view === 'sewn'">
+        <template
+          v-for="(d, i) in threads"
+          :key="i"
+        >
+          <path
+            v-if="around[answer.stretches[i]!.part]"
+            :d="d"
+            fill="none"
+            :stroke="around[answer.stretches[i]!.part]!"
+            :stroke-width="threadMm + 0.14"
+            stroke-linejoin="round"
+          />
+          <path
+            :d="d"
+            fill="none"
+            :stroke="threadHex"
+            :stroke-width="threadMm"
+            stroke-linejoin="round"
+          />
+        </template>
+        <circle
+          v-for="({ x, y }, i) in thick"
+          :key="`thick-${i}`"
+          :cx="x"
+          :cy="y"
+          :r="9 * mmPerPx"
+          fill="none"
+          stroke="var(--weld)"
+          :stroke-width="2.5 * mmPerPx"
+        />
+      </template>
+      <template v-else>
+        <path
+          v-for="{ room, path } in runs"
+          :key="room"
+          :d="path"
+          fill="none"
+          :stroke="ROOM_INKS[room]"
+          :stroke-width="6 * mmPerPx"
+          :stroke-dasharray="ROOM_DASH[room] ? ROOM_DASH[room]!.join(' ') : undefined"
+        />
+      </template>
+      <path
+        v-for="({ x, y }, i) in landed"
+        :key="`point-${i}`"
+        :transform="`translate(${x} ${-y}) scale(${mmPerPx})`"
+        d="M0 -6l6 6l-6 6l-6 -6z"
+        fill="var(--white)"
+        stroke="var(--ink)"
+        stroke-width="1.6"
+      />
+      <g
+        v-for="{ number, x, y, inward, most } in shownSides(mmPerPx)"
+        :key="`side-${number}`"
+        :transform="beside(x, y, inward, 14 * mmPerPx)"
+      >
+        <rect
+          :x="(view === 'room' ? -24 : -11) * mmPerPx"
+          :y="-12 * mmPerPx"
+          :width="(view === 'room' ? 48 : 22) * mmPerPx"
+          :height="24 * mmPerPx"
+          :rx="11 * mmPerPx"
+          fill="var(--white)"
+          stroke="var(--line-strong)"
+          :stroke-width="mmPerPx"
+        />
+        <text
+          :y="5 * mmPerPx"
+          :font-size="14 * mmPerPx"
+          text-anchor="middle"
+          fill="var(--ink)"
+          font-weight="650"
+        >
+          {{ view === 'room' ? `≤ ${bare(most)}` : number }}
+        </text>
+      </g>
+      <g
+        v-for="{ stretch, start, x, y, turn } in starts"
+        :key="`start-${stretch}`"
+        data-drag
+        class="grip"
+        role="slider"
+        tabindex="0"
+        :aria-label="`Start of stretch ${stretch + 1}`"
+        :aria-valuenow="Math.round(plan.landings[start]!.alongMm)"
+        aria-valuemin="0"
+        :aria-valuemax="Math.round(plan.stretches[stretch]!.lengthMm)"
+        :aria-valuetext="`${length(plan.landings[start]!.alongMm)} along`"
+        :transform="arrowAt(x, y, turn, 15 * mmPerPx)"
+        @pointerdown.stop="take(stretch, $event)"
+        @pointermove="move"
+        @pointerup="
+          () => {
+            dragged = null
+          }
+        "
+        @keydown="press(stretch, start, $event)"
+      >
+        <circle
+          :r="FINGER_PX * mmPerPx"
+          fill="transparent"
+        />
+        <path
+          :transform="`scale(${mmPerPx})`"
+          d="M-11 -5h11v-5l13 10l-13 10v-5h-11z"
+          fill="var(--mulberry)"
+          stroke="var(--white)"
+          stroke-width="2"
+        />
+      </g>
+      <g
+        v-if="points && chosen >= 0"
+        :transform="`translate(${at.x} ${-at.y})`"
+      >
+        <DrawnPoints
+          v-model="points"
+          :mm-per-px="mmPerPx"
+          :grid-mm="1"
+          :least="3"
+          what="Shape"
+        />
+      </g>
+    </g>
+  </PlanDrawing>
+  <div class="flex flex-wrap items-center gap-3 mt-2">
+    <SegmentBar
+      v-model="view"
+      label="What is shown"
+      :items="[
+        { value: 'sewn', label: 'As sewn' },
+        { value: 'room', label: 'Largest bite' },
+      ]"
+    />
+    <span
+      v-if="view === 'room'"
+      class="hint"
+      ><b class="clear-ink">whole line</b>: room to spare · <b class="close-ink">long dashes</b>: hardly ·
+      <b class="strikes-ink">short dashes</b>: a bite of {{ length(widthMm) }} touches</span
+    >
+    <span
+      v-else
+      class="hint"
+      >Diamonds: points a stitch must land on. The arrow: begin here, drag it.</span
+    >
+  </div>
+</template>
+
+<style scoped>
+.grip {
+  cursor: grab;
+}
+.grip:focus-visible {
+  outline: 3px solid var(--mulberry);
+}
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import type { EdgeWay } from '#core/edge'
+
+/** The best ways side by side, with what each costs; one of them is sewn. */
+const model = defineModel<number>({ required: true })
+const { ways, wantedMm, lengths } = defineProps<{
+  ways: readonly EdgeWay[]
+  /** Stitch lengths from landing to landing: what the dial has is so much smaller. */
+  lengths: number
+  /** The bite one would like; 0: there is none. */
+  wantedMm: number
+}>()
+const { length } = useLength()
+const chosen = computed(() => Math.min(model.value, ways.length - 1))
+const changesWords = (count: number) => {
+  if (count === 0) return 'dial set once'
+  return count === 1 ? 'dial turned once' : `dial turned ${count} times`
+}
+const cards = computed(() =>
+  ways.map((way, i) => ({
+    i,
+    changes: changesWords(way.dialChanges),
+    costs: [
+      `length ± ${length(way.deviationMm / lengths)}`,
+      ...(wantedMm > 0 ? [`bite ${length(way.widthMm)}`] : []),
+      ...(way.byHand ? [`${length(tenth(way.missMm))} a side by hand`] : []),
+      ...(way.bulk > 0 ? [`${way.bulk} thick ${way.bulk === 1 ? 'place' : 'places'}`] : []),
+      ...(way.unreached > 0 ? [`${way.unreached} sides off the dial`] : []),
+    ],
+  })),
+)
+const tenth = (mm: number) => Math.round(10 * mm) / 10
+</script>
+
+<template>
+  <div
+    class="ways"
+    role="radiogroup"
+    aria-label="The best ways"
+  >
+    <button
+      v-for="card in cards"
+      :key="card.i"
+      type="button"
+      role="radio"
+      :aria-checked="card.i === chosen"
+      :tabindex="card.i === chosen ? 0 : -1"
+      class="way"
+      @click="
+        () => {
+          model = card.i
+        }
+      "
+      @keydown.right.prevent="
+        () => {
+          model = Math.min(ways.length - 1, chosen + 1)
+        }
+      "
+      @keydown.left.prevent="
+        () => {
+          model = Math.max(0, chosen - 1)
+        }
+      "
+    >
+      <b>{{ card.i === 0 ? 'Best' : 'Or' }}: {{ card.changes }}</b>
+      <span
+        v-for="cost in card.costs"
+        :key="cost"
+        class="hint"
+        >{{ cost }}</span
+      >
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.ways {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(128px, 1fr));
+  gap: 8px;
+}
+.way {
+  display: grid;
+  align-content: start;
+  padding: 8px 10px;
+  min-height: 44px;
+  border: 1.5px solid var(--line-strong);
+  border-radius: 10px;
+  background: var(--white);
+  text-align: start;
+  line-height: 1.2;
+}
+.way[aria-checked='true'] {
+  border: 2.5px solid var(--mulberry);
+  padding: 7px 9px;
+}
+</style>

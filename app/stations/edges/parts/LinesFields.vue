@@ -1,0 +1,240 @@
+<script setup lang="ts">
+import { MOST_VANES } from '#core/lines'
+import { boundsOf, outlinesOfPath } from '#core/shape'
+import type { LinesPiece } from '#shared/records'
+import { orNull } from '~/planner/orNull'
+import { readSvgPath } from '~/utils/svgFile'
+
+/** Where the lines come from, and how they are sewn. */
+const plan = defineModel<LinesPiece>({ required: true })
+const { canUndo } = defineProps<{ canUndo: boolean }>()
+const emit = defineEmits<{ newLine: []; undo: [] }>()
+type By = LinesPiece['drawing']['by']
+const KINDS: readonly { value: By; label: string }[] = [
+  { value: 'plume', label: 'A plume: stem and vanes' },
+  { value: 'drawn', label: 'Drawn point by point' },
+  { value: 'path', label: 'From an SVG' },
+]
+const sharp = (x: number, y: number) => ({ x, y, curved: false })
+const FIRST: Readonly<Record<By, LinesPiece['drawing']>> = {
+  plume: {
+    by: 'plume',
+    stemMm: 120,
+    stemBowMm: 8,
+    vanes: [24, 28, 32, 32, 28, 24].map(lengthMm => ({ lengthMm, bowMm: 3 })),
+    leanDeg: 45,
+    sides: 'turns',
+  },
+  drawn: {
+    by: 'drawn',
+    ways: [
+      [sharp(0, 0), { x: 4, y: 40, curved: true }, sharp(0, 80)],
+      [sharp(0, 80), sharp(-25, 105)],
+      [sharp(0, 80), sharp(25, 105)],
+    ],
+  },
+  path: { by: 'path', path: 'M0 80L0 0M0 40L30 20M0 50L-30 30', mmPerUnit: 1 },
+}
+const by = computed({
+  get: () => plan.value.drawing.by,
+  set: next => {
+    plan.value.drawing = structuredClone(FIRST[next])
+  },
+})
+const SIDES = [
+  { value: 'turns', label: 'By turns' },
+  { value: 'pairs', label: 'In pairs' },
+] as const
+const lean = computed({
+  get: () => (plan.value.drawing.by === 'plume' ? plan.value.drawing.leanDeg : null),
+  set: value => {
+    if (plan.value.drawing.by === 'plume') plan.value.drawing.leanDeg = value ?? Number.NaN
+  },
+})
+const WAYS = [
+  { value: 'twice', label: 'One start, some twice' },
+  { value: 'once', label: 'Every line once' },
+] as const
+const way = computed({
+  get: () => (plan.value.twice ? 'twice' : 'once'),
+  set: next => {
+    plan.value.twice = next === 'twice'
+  },
+})
+function addVane(): void {
+  const { drawing } = plan.value
+  if (drawing.by === 'plume') drawing.vanes.push({ ...(drawing.vanes.at(-1) ?? { lengthMm: 25, bowMm: 3 }) })
+}
+function removeVane(i: number): void {
+  if (plan.value.drawing.by === 'plume') plan.value.drawing.vanes.splice(i, 1)
+}
+const svgProblem = ref('')
+async function takeSvg(file: File): Promise<void> {
+  const reading = readSvgPath(await file.text())
+  svgProblem.value = reading.ok ? '' : reading.message
+  if (!reading.ok) return
+  const { path, mmPerUnit } = reading
+  if (orNull(() => outlinesOfPath(path, mmPerUnit))) plan.value.drawing = { by: 'path', path, mmPerUnit }
+  else svgProblem.value = 'The lines cannot be read: save them as plain SVG.'
+}
+/** A drawing scaled by one length one knows: how wide it is. */
+const svgWide = computed({
+  get(): number | null {
+    const { drawing } = plan.value
+    if (drawing.by !== 'path') return null
+    const { path, mmPerUnit } = drawing
+    return orNull(() => {
+      const { left, right } = boundsOf(outlinesOfPath(path, mmPerUnit).map(({ pointsMm }) => pointsMm))
+      return right - left
+    })
+  },
+  set(mm) {
+    const { drawing } = plan.value
+    const now = svgWide.value
+    if (drawing.by === 'path' && mm && now) drawing.mmPerUnit *= mm / now
+  },
+})
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="Lines"
+    class="grid gap-2"
+  >
+    <h2>Lines</h2>
+    <SelectField
+      v-model="by"
+      label="The drawing"
+      :items="KINDS"
+    />
+    <template v-if="plan.drawing.by === 'plume'">
+      <div class="pair">
+        <LengthField
+          v-model="plan.drawing.stemMm"
+          label="Stem"
+          limit="stemMm"
+        />
+        <LengthField
+          v-model="plan.drawing.stemBowMm"
+          label="Bows right by"
+          limit="bowMm"
+        />
+        <NumberField
+          v-model="lean"
+          label="Vanes lean, °"
+        />
+      </div>
+      <SegmentBar
+        v-model="plan.drawing.sides"
+        label="Vanes left and right"
+        :items="SIDES"
+      />
+      <div
+        v-for="(vane, i) in plan.drawing.vanes"
+        :key="i"
+        class="line"
+      >
+        <LengthField
+          v-model="vane.lengthMm"
+          :label="`Vane ${i + 1}`"
+          limit="vaneMm"
+        />
+        <LengthField
+          v-model="vane.bowMm"
+          label="Bow"
+          limit="bowMm"
+        />
+        <IconButton
+          icon="i-lucide-x"
+          tip="Take out"
+          :label="`Take vane ${i + 1} out`"
+          :disabled="plan.drawing.vanes.length === 1"
+          @click="removeVane(i)"
+        />
+      </div>
+      <UButton
+        size="sm"
+        variant="outline"
+        icon="i-lucide-plus"
+        label="Add a vane"
+        class="justify-self-start"
+        :disabled="plan.drawing.vanes.length >= MOST_VANES"
+        @click="addVane"
+      />
+    </template>
+    <template v-else-if="plan.drawing.by === 'drawn'">
+      <p class="hint">
+        Press on the drawing to go on with the last line; a point catches on others nearby, and there lines
+        meet. Points move by dragging or with Tab and the arrow keys; Enter makes one round or sharp, Insert
+        adds one, Delete takes it out.
+      </p>
+      <div class="flex flex-wrap gap-2">
+        <UButton
+          size="sm"
+          variant="outline"
+          icon="i-lucide-plus"
+          label="Begin a new line"
+          @click="emit('newLine')"
+        />
+        <UButton
+          size="sm"
+          variant="outline"
+          icon="i-lucide-undo-2"
+          label="Undo the last point"
+          :disabled="!canUndo"
+          @click="emit('undo')"
+        />
+      </div>
+    </template>
+    <template v-else>
+      <FileButton
+        label="Choose an SVG"
+        about="The lines from an SVG"
+        accept=".svg,image/svg+xml"
+        icon="i-lucide-file-up"
+        @file="takeSvg"
+      />
+      <LengthField
+        v-model="svgWide"
+        label="All of it is wide"
+        limit="shapeMm"
+        hint="From the file’s own units, or type what you measured."
+      />
+    </template>
+    <p
+      v-if="svgProblem"
+      role="alert"
+      class="strikes-ink"
+    >
+      {{ svgProblem }}
+    </p>
+    <p class="field-label">How it is sewn</p>
+    <SegmentBar
+      v-model="way"
+      label="How it is sewn"
+      :items="WAYS"
+    />
+    <div class="pair">
+      <LengthField
+        v-model="plan.wantedMm"
+        label="Stitch length"
+        limit="dialLengthMm"
+      />
+      <LengthField
+        v-model="plan.mostMissMm"
+        label="May miss by"
+        limit="missMm"
+      />
+    </div>
+  </UCard>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 8px;
+  align-items: end;
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { planWords } from '#core/fit'
+import type { LinesAnswer } from '#shared/inputs'
+
+/** The way through the lines in words, and what the other way round would cost. */
+const { answer, twice } = defineProps<{ answer: LinesAnswer; twice: boolean }>()
+const { length, bare } = useLength()
+/** No tape is read finer. */
+const tenth = (mm: number) => Math.round(10 * mm) / 10
+const starts = (count: number) => (count === 1 ? 'One start' : `${count} starts`)
+const runs = computed(() => {
+  let number = 0
+  const { sewn } = answer
+  return sewn.steps.map((steps, run) => ({
+    run: run + 1,
+    steps: steps.map(({ line, again, pivots }) => {
+      number += 1
+      const { plan, even, turnEvery } = sewn.lines[line]!
+      const words = planWords(plan ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] }, bare)
+      const notes = [
+        ...(plan ? [] : ['off the dial']),
+        ...(again ? ['a second time, into the same holes'] : []),
+        ...(turnEvery === null ? [] : [`turn a little every ${turnEvery}`]),
+        ...(pivots ? ['needle down, turn'] : []),
+      ]
+      return { number, words, notes: notes.join(', ') }
+    }),
+  }))
+})
+const otherWords = computed(() => {
+  const { other } = answer
+  const begun = starts(other.starts).toLowerCase()
+  if (twice) return `Every line once instead: ${begun}, ${other.tails} tails.`
+  return `With some lines twice instead: ${begun}, ${length(tenth(other.twiceMm))} sewn twice.`
+})
+const MOST = 120
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="The way"
+    class="grid gap-2"
+  >
+    <h2>The way</h2>
+    <p>
+      <b>{{ starts(answer.sewn.starts) }}, {{ answer.sewn.tails }} tails</b>,
+      {{ length(tenth(answer.sewn.sewnMm)) }} sewn<template v-if="answer.sewn.twiceMm > 0"
+        >, {{ length(tenth(answer.sewn.twiceMm)) }} of it twice</template
+      >. {{ answer.sewn.pivots }} turns with the needle down.
+    </p>
+    <p class="hint">
+      {{ otherWords }}
+      {{
+        answer.sewn.proven
+          ? 'Nothing shorter exists.'
+          : 'A good way, not proven: there are more than 14 places where an odd number of lines meet.'
+      }}
+    </p>
+    <div
+      v-for="{ run, steps } in runs"
+      :key="run"
+    >
+      <h3
+        v-if="runs.length > 1"
+        class="serif"
+      >
+        Start {{ run }}
+      </h3>
+      <ol class="steps">
+        <li
+          v-for="step in steps.slice(0, MOST)"
+          :key="step.number"
+        >
+          <b>{{ step.number }}</b><span
+            ><b>{{ step.words }}</b
+            ><span
+              v-if="step.notes"
+              class="hint"
+              >, {{ step.notes }}</span
+            ></span
+          >
+        </li>
+      </ol>
+    </div>
+    <p class="close-ink">
+      <UIcon name="i-lucide-triangle-alert" /> Turn with the needle down and the foot up; into the same holes
+      turn the handwheel by hand.
+    </p>
+  </UCard>
+</template>
+
+<style scoped>
+.steps {
+  display: grid;
+  gap: 2px;
+  max-height: 46dvh;
+  overflow: auto;
+}
+.steps li {
+  display: grid;
+  grid-template-columns: 30px 1fr;
+  border-bottom: 1px solid var(--line);
+  padding: 3px 2px;
+}
+</style>

@@ -1,0 +1,15 @@
+import type { Station } from '../station'
+
+export const edges: Station = {
+  group: 'Sew',
+  name: 'Appliqué edges',
+  folder: 'edges',
+  key: '7',
+  icon: 'i-lucide-leaf',
+  views: [
+    { name: 'Edge', path: '/edge', page: 'Page.vue', axe: true, shot: null },
+    { name: 'Lines', path: '/lines', page: 'LinesPage.vue', axe: true, shot: null },
+    { name: 'Kept pieces', path: '/edge-kept', page: 'KeptPage.vue', axe: true, shot: null },
+  ],
+  keys: [],
+}

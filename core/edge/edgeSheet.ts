@@ -1,0 +1,217 @@
+import { planWords } from '#core/fit'
+import { circle, DASHED, type Drawing, line, type Mark, markingStrip, path, text } from '#core/paper'
+import { boundsOf, type Point, type Region } from '#core/shape'
+import type { EdgePlan } from './planEdge'
+
+const PAD_MM = 8
+const ARROW_MM = 7
+const ORDER_WIDE_MM = 170
+const ORDER_LINE_MM = 6
+
+/** Places of the drawing on paper, y down; mirrored as fusible paper wants it. */
+function onto(ways: readonly (readonly Point[])[], mirrored: boolean) {
+  const { left, right, foot, top } = boundsOf(ways)
+  const place = ({ x, y }: Point): Point => ({
+    x: (mirrored ? right - x : x - left) + PAD_MM,
+    y: top - y + PAD_MM,
+  })
+  return { place, wideMm: right - left + 2 * PAD_MM, tallMm: top - foot + 2 * PAD_MM }
+}
+
+function ringMark(ring: readonly Point[], closed: boolean, lineMm: number, dashed = false): Mark {
+  const steps = ring.map(({ x, y }, i) => [i === 0 ? 'M' : 'L', x, y] as const)
+  return path({ steps: closed ? [...steps, ['Z']] : steps, lineMm, dashMm: dashed ? DASHED : null })
+}
+
+/** An edge as it is printed with its stitches. */
+export interface EdgeSheet {
+  readonly title: string
+  /** Every cloth, from the lowest. */
+  readonly regions: readonly Region[]
+  readonly plan: EdgePlan
+  /** Words for each side, by stretch. */
+  readonly sides: readonly (readonly string[])[]
+  /** The first landing of each stretch, among all. */
+  readonly starts: readonly (number | null)[]
+  readonly backwards: boolean
+}
+
+/**
+ * The shapes at true size with every landing and bite, where to begin and which way, points, and counts.
+ *
+ * @example
+ * tiledSheets(edgeDrawing(sheet), 'a4')
+ */
+export function edgeDrawing({ title, regions, plan, sides, starts, backwards }: EdgeSheet): Drawing {
+  const ways = [
+    ...regions.flat(),
+    ...plan.stretches.flatMap(stretch => stretch.sides.map(({ pathMm }) => pathMm)),
+  ]
+  const { place, wideMm, tallMm } = onto(ways, false)
+  const landed = plan.landings.flatMap((landing, i): Mark[] => {
+    const [at, tip] = [place(landing), place(plan.tips[i]!)]
+    const bite =
+      at.x === tip.x && at.y === tip.y
+        ? []
+        : [line({ x1: at.x, y1: at.y, x2: tip.x, y2: tip.y, lineMm: 0.15 })]
+    return [circle({ ...at, radiusMm: landing.isPoint ? 0.7 : 0.35, lineMm: 0.2 }), ...bite]
+  })
+  const words = plan.stretches.flatMap((stretch, s) =>
+    stretch.sides.map(({ pathMm }, i) => {
+      const { x, y } = place(pathMm[Math.floor(pathMm.length / 2)]!)
+      return text({ x: x + 2, y: y - 2, text: sides[s]?.[i] ?? '', sizeMm: 2.6, mostMm: 40 })
+    }),
+  )
+  const arrows = starts.flatMap(start => (start === null ? [] : arrowAt(plan, start, backwards, place)))
+  return {
+    title,
+    wideMm,
+    tallMm,
+    marks: [
+      ...regions.flat().map(ring => ringMark(ring.map(place), true, 0.4)),
+      ...landed,
+      ...words,
+      ...arrows,
+    ],
+  }
+}
+
+/** An arrow along the edge where it is begun, beside it. */
+function arrowAt(
+  { landings }: EdgePlan,
+  start: number,
+  backwards: boolean,
+  place: (p: Point) => Point,
+): Mark[] {
+  const { x, y, inward } = landings[start]!
+  const way = backwards ? -1 : 1
+  const from = { x: x - 2 * inward.x, y: y - 2 * inward.y }
+  // Along the edge: the inward direction turned back by a right angle.
+  const to = { x: from.x + way * ARROW_MM * inward.y, y: from.y - way * ARROW_MM * inward.x }
+  const [a, b] = [place(from), place(to)]
+  return [
+    line({ x1: a.x, y1: a.y, x2: b.x, y2: b.y, lineMm: 0.6 }),
+    circle({ ...a, radiusMm: 1, lineMm: 0.6 }),
+  ]
+}
+
+/**
+ * What is cut out: each cloth’s outline at true size, mirrored where it is drawn on fusible paper.
+ *
+ * @param names - of each cloth, said inside it.
+ *
+ * @example
+ * tiledSheets(templateDrawing('Leaf', [leaf], ['felt'], true), 'a4')
+ */
+export function templateDrawing(
+  title: string,
+  regions: readonly Region[],
+  names: readonly string[],
+  mirrored: boolean,
+): Drawing {
+  const { place, wideMm, tallMm } = onto(regions.flat(), mirrored)
+  const marks = regions.flatMap((region, i): Mark[] => {
+    const { left, right, foot, top } = boundsOf(region)
+    const middle = place({ x: (left + right) / 2, y: (foot + top) / 2 })
+    return [
+      ...region.map(ring => ringMark(ring.map(place), true, 0.4)),
+      text({ ...middle, text: names[i] ?? '', sizeMm: 3.4, mostMm: right - left, anchor: 'middle' }),
+    ]
+  })
+  return { title, wideMm, tallMm, marks }
+}
+
+/**
+ * Where each cloth lies on the ground: numbered from the lowest, what is covered dashed.
+ *
+ * @param seen - the stretches of edge that are seen.
+ *
+ * @example
+ * tiledSheets(placementDrawing('Lantern', regions, seen), 'a4')
+ */
+export function placementDrawing(
+  title: string,
+  regions: readonly Region[],
+  seen: readonly { readonly pointsMm: readonly Point[]; readonly closed: boolean }[],
+): Drawing {
+  const { place, wideMm, tallMm } = onto(regions.flat(), false)
+  const numbers = regions.map((region, i) => {
+    const { left, right, foot, top } = boundsOf(region)
+    const middle = place({ x: (left + right) / 2, y: (foot + top) / 2 })
+    return text({ ...middle, text: String(i + 1), sizeMm: 6, mostMm: 20, anchor: 'middle', bold: true })
+  })
+  return {
+    title,
+    wideMm,
+    tallMm,
+    marks: [
+      ...regions.flat().map(ring => ringMark(ring.map(place), true, 0.2, true)),
+      ...seen.map(({ pointsMm, closed }) => ringMark(pointsMm.map(place), closed, 0.5)),
+      ...numbers,
+    ],
+  }
+}
+
+/**
+ * A strip to lay along a stretch as one lays a string: a tick at every landing, a side’s stitches at its end.
+ *
+ * @example
+ * tiledSheets(edgeStrip('Leaf', plan, 0, words), 'a4')
+ */
+export function edgeStrip(title: string, plan: EdgePlan, stretch: number, words: readonly string[]): Drawing {
+  const { from, lengthMm } = plan.stretches[stretch]!
+  const to = plan.stretches[stretch + 1]?.from ?? plan.landings.length
+  const marks = plan.landings.slice(from, to).map(({ alongMm, isPoint, side }, i) => ({
+    atMm: alongMm,
+    words: i === 0 || isPoint ? (words[side] ?? '') : '',
+  }))
+  return markingStrip(title, Math.max(1, lengthMm), marks)
+}
+
+/**
+ * What is sewn in which order, line by line.
+ *
+ * @example
+ * tiledSheets(orderDrawing('Leaf', ['1. Leaf: 14 × 5, turn']), 'a4')
+ */
+export function orderDrawing(title: string, lines: readonly string[]): Drawing {
+  return {
+    title,
+    wideMm: ORDER_WIDE_MM,
+    tallMm: 14 + lines.length * ORDER_LINE_MM,
+    marks: [
+      text({ x: 0, y: 6, text: title, sizeMm: 5.5, mostMm: ORDER_WIDE_MM, bold: true }),
+      ...lines.map((words, i) =>
+        text({ x: 0, y: 14 + i * ORDER_LINE_MM, text: words, sizeMm: 4, mostMm: ORDER_WIDE_MM }),
+      ),
+    ],
+  }
+}
+
+/** What a side may miss its point by before its words say that it is helped along, in mm. */
+const HELPED_MM = 0.3
+
+/**
+ * The stitches of each side as one dials them: “14 × 5, 2 × 6”; what an even length off the dial, or a side
+ * that is helped along by hand, asks for is said with it.
+ *
+ * @param lengths - stitch lengths between two landings: what the dial has is so much smaller.
+ *
+ * @example
+ * sideWords(plan.stretches[0], 1, formatShort)[0] // '12 × 5'
+ */
+export function sideWords(
+  { sides }: Pick<EdgePlan['stretches'][number], 'sides'>,
+  lengths: number,
+  length: (mm: number) => string,
+): string[] {
+  return sides.map(({ plan, straighter, stitches, evenMm }) => {
+    if (!plan) return `${stitches} × ${length(evenMm / lengths)} even`
+    const parts = straighter === 'first' ? plan.parts.toReversed() : plan.parts
+    const dialled = parts.map(part => ({ ...part, lengthMm: part.lengthMm / lengths }))
+    const words = planWords({ parts: dialled }, length)
+    if (Math.abs(plan.missMm) <= HELPED_MM) return words
+    const helpedMm = Math.round(10 * Math.abs(plan.missMm)) / 10
+    return `${words}, ${length(helpedMm)} ${plan.missMm > 0 ? 'drawn out' : 'held back'}`
+  })
+}

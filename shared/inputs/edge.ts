@@ -1,0 +1,339 @@
+import {
+  dropsAlong,
+  type EdgeAdvice,
+  edgeAdvice,
+  edgeParts,
+  type EdgeRules,
+  type EdgeStitch,
+  type EdgeStretch,
+  type EdgeWay,
+  edgeWays,
+  type OwnRun,
+  planEdge,
+  zigzagShiftMm,
+} from '#core/edge'
+import { CoreError } from '#core/errors'
+import { lengthMarks, type LengthDial } from '#core/fit'
+import {
+  boundsOf,
+  checkOutline,
+  drawnOutline,
+  type Font,
+  formRegion,
+  grown,
+  type Outline,
+  outlinesOfPath,
+  placed,
+  type Point,
+  type Region,
+  regionOf,
+  seenEdges,
+  signedAreaMm2,
+  withoutOf,
+  wordRegion,
+} from '#core/shape'
+import { findStitch, type StitchShape } from '#core/stitch'
+import type { EdgePart, EdgePiece } from '../records'
+import type { SetupContent } from '../setup'
+import type { PieceWork } from './pieces'
+
+export type FontId = Extract<EdgePart['cut'], { kind: 'letters' }>['font']
+/** A font that was read; null: it is not there. */
+export type Fonts = (id: FontId) => Font | null
+
+/** Everything an edge is worked out from, as it crosses into the worker. */
+export interface EdgeInput {
+  readonly plan: EdgePiece
+  readonly dial: LengthDial
+  /** The stitch that runs along the edge. */
+  readonly stitch: Pick<StitchShape, 'drops' | 'repeat'>
+  readonly threadMm: number
+}
+
+/** A stretch of edge, and the cloth it belongs to. */
+export interface PartStretch extends EdgeStretch {
+  readonly part: number
+}
+
+/** An edge worked out. */
+export interface EdgeAnswer {
+  /** Each cloth as it is seen from above, from the lowest; a string has none. */
+  readonly regions: readonly Region[]
+  /** What is cut out of each cloth: with its allowance, and only so far under its neighbours. */
+  readonly cut: readonly Region[]
+  readonly stretches: readonly PartStretch[]
+  /** One to three, the best first. */
+  readonly ways: readonly EdgeWay[]
+  /** Which of them is sewn. */
+  readonly way: number
+  /** Every drop of the needle of that way, by stretch. */
+  readonly drops: readonly (readonly Point[])[]
+  /** Where each stretch begins, among all landings of that way. */
+  readonly starts: readonly (number | null)[]
+  readonly advice: readonly EdgeAdvice[]
+  /** Stitch lengths from landing to landing. */
+  readonly lengths: number
+}
+
+/** The stitch of the library an edge is sewn with. */
+export const stitchIdOf = ({ stitch }: Pick<EdgePiece, 'stitch'>): string =>
+  stitch.kind === 'library' ? (stitch.stitchId ?? 'blanket') : STITCH_IDS[stitch.kind]
+const STITCH_IDS = { blanket: 'blanket', hidden: 'zigzag', satin: 'zigzag', straight: 'straight' } as const
+
+/** The job an edge is, by its stitch. */
+export const edgeJobOf = ({ stitch }: Pick<EdgePiece, 'stitch'>): SetupContent['job'] =>
+  EDGE_JOBS[stitch.kind]
+const EDGE_JOBS = {
+  blanket: 'blanket-edge',
+  hidden: 'hidden-edge',
+  satin: 'satin',
+  straight: 'topstitching',
+  library: 'decorative-row',
+} as const satisfies Record<EdgePiece['stitch']['kind'], SetupContent['job']>
+
+/** How the machine is set for an edge: stitch, width, length and where the needle stands. */
+export function edgeSettingOf(
+  plan: Pick<EdgePiece, 'stitch' | 'backwards'>,
+  widthMm: number,
+): SetupContent['stitch'] {
+  const { kind, lengthMm, outsideMm } = plan.stitch
+  const isZigzag = kind === 'hidden' || kind === 'satin'
+  return {
+    stitchId: stitchIdOf(plan),
+    widthMm: kind === 'straight' ? 0 : widthMm,
+    lengthMm,
+    mirror: false,
+    // Against the clock the cloth lies on the left of the edge.
+    positionMm: isZigzag ? tidyMm((plan.backwards ? 1 : -1) * zigzagShiftMm(widthMm, outsideMm)) : 0,
+  }
+}
+
+const tidyMm = (mm: number) => Math.round(1000 * mm) / 1000 + 0
+
+/** The cloths of a plan, where they lie. A string has no shape. */
+export function regionsOf({ parts }: EdgePiece, fonts: Fonts): Region[] {
+  return parts.map(part => placed(cutRegion(part, fonts), part))
+}
+
+function cutRegion({ cut }: EdgePart, fonts: Fonts): Region {
+  switch (cut.kind) {
+    case 'form':
+      return formRegion(cut)
+    case 'letters': {
+      const font = fonts(cut.font)
+      if (!font)
+        throw new CoreError('bad-font', 'The font of the letters is not there yet', { field: 'font' })
+      return aboutMiddle(wordRegion(font, cut))
+    }
+    case 'drawn': {
+      const outline = drawnOutline(cut.points, true)
+      checkOutline(outline)
+      return [signedAreaMm2(outline.pointsMm) > 0 ? outline.pointsMm : outline.pointsMm.toReversed()]
+    }
+    case 'path':
+      return aboutMiddle(pathRegion(cut.path, cut.mmPerUnit))
+    case 'string':
+      return []
+  }
+}
+
+/** Y runs down in path data, and up here. */
+function pathRegion(path: string, mmPerUnit: number): Region {
+  const outlines = outlinesOfPath(path, mmPerUnit)
+  const open = outlines.find(({ closed }) => !closed)
+  if (open)
+    throw new CoreError('bad-path', 'The drawing has an open line: a cloth’s edge runs all round', {
+      field: 'path',
+    })
+  for (const outline of outlines) checkOutline(outline)
+  const region = regionOf(
+    outlines.map(({ pointsMm }) => pointsMm.map(({ x, y }) => ({ x, y: -y }))),
+    'evenodd',
+  )
+  if (region.length === 0) throw new CoreError('bad-path', 'The drawing encloses nothing', { field: 'path' })
+  return region
+}
+
+function aboutMiddle(region: Region): Region {
+  const { left, right, foot, top } = boundsOf(region)
+  return placed(region, { x: -(left + right) / 2, y: -(foot + top) / 2, turnDeg: 0, flipped: false })
+}
+
+/** The edges that are sewn: what no cloth above covers; a string as a straight way with its points. */
+export function stretchesOf(plan: EdgePiece, regions: readonly Region[]): PartStretch[] {
+  // Strings lie below the shapes and each other.
+  const belowMm = boundsOf(regions.flat()).foot - STRING_APART_MM
+  const found = plan.parts.flatMap((part, i): PartStretch[] => {
+    if (part.cut.kind === 'string')
+      return [{ ...stringOutline(part.cut.sidesMm, belowMm - i * STRING_APART_MM), cloth: i, part: i }]
+    const sewn = plan.stitch.kind === 'straight' ? grown(regions[i]!, -plan.stitch.insetMm) : regions[i]!
+    const covers = regions.slice(i + 1).filter(region => region.length > 0)
+    return seenEdges(sewn, covers).map(outline => withCorners(outline, i, plan))
+  })
+  if (found.length === 0)
+    throw new CoreError(
+      'bad-outline',
+      'Nothing is left to sew: the cloths cover each other, or are too narrow',
+      {
+        field: 'parts',
+      },
+    )
+  return found
+}
+
+const withCorners = (outline: Outline, part: number, { corners }: EdgePiece): PartStretch => ({
+  ...outline,
+  clothOn: 'left',
+  cloth: part,
+  part,
+  settled: corners,
+})
+
+const STRING_APART_MM = 30
+function stringOutline(sidesMm: readonly number[], y: number): EdgeStretch {
+  const pointsMm: Point[] = [{ x: 0, y }]
+  for (const mm of sidesMm) pointsMm.push({ x: pointsMm.at(-1)!.x + mm, y })
+  return {
+    pointsMm,
+    closed: false,
+    clothOn: 'left',
+    settled: pointsMm.map(point => ({ ...point, isPoint: true })),
+  }
+}
+
+/**
+ * An edge worked out: what is seen, the best ways along it, and where every stitch lands.
+ *
+ * @throws {CoreError} for what cannot be sewn, with the field of the plan where it has one.
+ */
+export function answerForEdge({ plan, dial, stitch, threadMm }: EdgeInput, fonts: Fonts): EdgeAnswer {
+  const regions = regionsOf(plan, fonts)
+  const stretches = stretchesOf(plan, regions)
+  const lengths = stitch.repeat
+  const bites = bitesOf(plan, lengths)
+  const rules: EdgeRules = {
+    marks: lengthMarks(dial).map(mm => mm * lengths),
+    pointDeg: plan.pointDeg,
+    clearanceMm: plan.clearanceMm,
+    mostMissMm: plan.mostMissMm,
+  }
+  checkBite(plan, stretches)
+  const ways = edgeWays(stretches, bites, rules, settledRuns(plan, lengths, stretches))
+  const way = Math.min(plan.way, ways.length - 1)
+  const sewn = ways[way]!
+  const outsideMm = plan.stitch.kind === 'blanket' ? 0 : plan.stitch.outsideMm
+  return {
+    regions,
+    cut: regions.map((region, i) => cutOf(region, regions.slice(i + 1), plan)),
+    stretches,
+    ways,
+    way,
+    drops: dropsAlong(sewn.plan, stitch, sewn.widthMm, plan.stitch.kind === 'straight' ? 0 : outsideMm),
+    starts: sewn.plan.stretches.map((stretch, s) => startOf(plan, sewn, s) ?? stretch.start),
+    advice: edgeAdvice(edgeWayAsWanted(stretches, bites, rules, sewn), bites, threadMm, plan.clearanceMm),
+    lengths,
+  }
+}
+
+/** Bites as one would like them: what is wrong with them is what there is to say. */
+function edgeWayAsWanted(
+  stretches: readonly EdgeStretch[],
+  bites: EdgeStitch,
+  rules: EdgeRules,
+  sewn: EdgeWay,
+) {
+  return sewn.widthMm === bites.widthMm ? sewn.plan : planEdge(stretches, bites, rules, sewn.runs)
+}
+
+function bitesOf({ stitch }: EdgePiece, lengths: number): EdgeStitch {
+  const isZigzag = stitch.kind === 'hidden' || stitch.kind === 'satin'
+  return {
+    widthMm: stitch.kind === 'straight' ? 0 : stitch.widthMm,
+    lengthMm: stitch.lengthMm * lengths,
+    bites: isZigzag ? 'between' : 'at',
+  }
+}
+
+/** A bite larger than a whole cloth leaves it on the other side. */
+function checkBite({ stitch, parts }: EdgePiece, stretches: readonly PartStretch[]): void {
+  for (const { part, pointsMm } of stretches) {
+    if (parts[part]!.cut.kind === 'string') continue
+    const { left, right, foot, top } = boundsOf([pointsMm])
+    const acrossMm = Math.max(right - left, top - foot)
+    if (stitch.kind !== 'straight' && stitch.widthMm >= acrossMm)
+      throw new CoreError(
+        'out-of-range',
+        `The bite of ${stitch.widthMm} mm is larger than the shape: ${acrossMm.toFixed(1)} mm`,
+        { field: 'stitch.widthMm', min: 0, max: Math.floor(acrossMm * 10) / 10 },
+      )
+  }
+}
+
+/** What was settled for runs that are as long as they were then; what does not fit any more is let go. */
+function settledRuns(plan: EdgePiece, lengths: number, stretches: readonly EdgeStretch[]): OwnRun[] {
+  return plan.settled.flatMap(({ stretch, side, parts }): OwnRun[] => {
+    const edge = stretches[stretch]
+    const run = edge && edgeParts(edge, plan.pointDeg).runs[side]
+    if (!run) return []
+    const sewn = parts.map(({ count, lengthMm }) => ({ count, lengthMm: lengthMm * lengths }))
+    const missMm = run.lengthMm - sewn.reduce((sum, { count, lengthMm }) => sum + count * lengthMm, 0)
+    const shortest = Math.min(...sewn.map(({ lengthMm }) => lengthMm))
+    if (Math.abs(missMm) > Math.max(plan.mostMissMm, shortest / 2)) return []
+    const deviations = parts.map(({ lengthMm }) => Math.abs(lengthMm - plan.stitch.lengthMm) * lengths)
+    const stitches = sewn.reduce((sum, { count }) => sum + count, 0)
+    const own = { parts: sewn, stitches, marks: sewn.length, deviationMm: Math.max(...deviations), missMm }
+    return [{ stretch, side, plan: own }]
+  })
+}
+
+/** What is seen of it, so far on under its neighbours, and its allowance. */
+function cutOf(region: Region, above: readonly Region[], { allowanceMm, underMm }: EdgePiece): Region {
+  const seen = withoutOf(
+    region,
+    above.filter(({ length }) => length > 0),
+  )
+  const hidden = withoutOf(region, [grown(seen, underMm)])
+  return grown(withoutOf(region, [hidden]), allowanceMm)
+}
+
+/** Where a person wants a stretch to begin: the nearest landing that is no point. */
+function startOf({ starts }: EdgePiece, { plan }: EdgeWay, stretch: number): number | null {
+  const wanted = starts.find(start => start.stretch === stretch)
+  if (!wanted) return null
+  const { from } = plan.stretches[stretch]!
+  const to = plan.stretches[stretch + 1]?.from ?? plan.landings.length
+  let best: number | null = null
+  for (let i = from; i < to; i++) {
+    if (plan.landings[i]!.isPoint) continue
+    const apart = (place: number) => Math.abs(plan.landings[place]!.alongMm - wanted.alongMm)
+    if (best === null || apart(i) < apart(best)) best = i
+  }
+  return best
+}
+
+/** What an edge asks of hands and machine: its seams with what is sewn over their beginnings. */
+export function edgeWork(plan: EdgePiece, { ways, way }: EdgeAnswer, copies: number): PieceWork {
+  const sewn = ways[way]!.plan
+  const lengths = sewn.stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
+  const stitches = sewn.landings.length
+  const meanMm = lengths / Math.max(1, stitches)
+  const over = plan.overlap * sewn.stretches.filter(({ closed }) => closed).length
+  const points = sewn.landings.filter(({ isPoint }) => isPoint).length
+  const pivots = sewn.stretches
+    .flatMap(({ sides }) => sides)
+    .reduce(
+      (sum, side) => sum + (side.turnEvery === null ? 0 : Math.floor(side.stitches / side.turnEvery)),
+      0,
+    )
+  return {
+    seamM: (copies * (lengths + over * meanMm)) / 1000,
+    rows: copies * sewn.stretches.length,
+    turns: copies * (points + pivots),
+    stitches: copies * (stitches + over) * dropsEach(plan),
+  }
+}
+
+/** Drops of the needle from one landing to the next. */
+function dropsEach(plan: EdgePiece): number {
+  return findStitch(stitchIdOf(plan))?.drops.length ?? 1
+}
