@@ -12,6 +12,7 @@ const {
   gridMm,
   least,
   what,
+  closed,
   snapTo = [],
 } = defineProps<{
   mmPerPx: number
@@ -20,6 +21,8 @@ const {
   least: number
   /** What they are points of, for screen readers. */
   what: string
+  /** Whether the last point joins the first. */
+  closed: boolean
   /** Places of other lines a point catches on. @defaultValue [] */
   snapTo?: readonly { readonly x: number; readonly y: number }[]
 }>()
@@ -42,10 +45,25 @@ const put = (i: number, point: DrawnPoint) => {
   points.value = points.value.map((one, k) => (k === i ? point : one))
 }
 
+/** Half-way between two points another can be put in. */
+const middles = computed(() => {
+  const count = closed ? points.value.length : points.value.length - 1
+  return Array.from({ length: count }, (_, i) => {
+    const [a, b] = [points.value[i]!, points.value[(i + 1) % points.value.length]!]
+    return { i, x: (a.x + b.x) / 2, y: -(a.y + b.y) / 2, apart: Math.hypot(a.x - b.x, a.y - b.y) }
+  })
+})
+/** Only where there is room for a finger between two points. */
+const roomy = (apart: number) => apart > 4 * FINGER_PX * mmPerPx
+const at = ref(-1)
+/** The point that was taken hold of last. */
+const chosen = computed(() => points.value[at.value] ?? null)
+
 let dragged: number | null = null
 function take(i: number, event: PointerEvent): void {
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   dragged = i
+  at.value = i
 }
 function move(event: PointerEvent): void {
   const at = dragged === null ? null : mmOf(event, group.value)
@@ -91,6 +109,36 @@ function insertAfter(i: number): void {
 
 <template>
   <g ref="group">
+    <template
+      v-for="{ i, x, y, apart } in middles"
+      :key="`middle-${i}`"
+    >
+      <g
+        v-if="roomy(apart)"
+        data-drag
+        class="add"
+        aria-hidden="true"
+        :transform="`translate(${x} ${y}) scale(${mmPerPx})`"
+        @pointerdown.stop
+        @click.stop="insertAfter(i)"
+      >
+        <circle
+          :r="FINGER_PX"
+          fill="transparent"
+        />
+        <circle
+          r="8"
+          fill="var(--white)"
+          stroke="var(--mulberry)"
+          stroke-width="1.5"
+        />
+        <path
+          d="M-4 0h8M0 -4v8"
+          stroke="var(--mulberry)"
+          stroke-width="2"
+        />
+      </g>
+    </template>
     <g
       v-for="(point, i) in points"
       :key="i"
@@ -105,6 +153,7 @@ function insertAfter(i: number): void {
       @pointerup="drop"
       @dblclick.stop="act(i, 'Enter')"
       @click.stop
+      @focus="at = i"
       @keydown="press(i, $event)"
     >
       <circle
@@ -129,14 +178,42 @@ function insertAfter(i: number): void {
         :stroke-width="2 * mmPerPx"
       />
     </g>
+    <g
+      v-if="chosen && points.length > least"
+      data-drag
+      class="add"
+      aria-hidden="true"
+      :transform="`translate(${chosen.x} ${-chosen.y}) scale(${mmPerPx}) translate(34 -34)`"
+      @pointerdown.stop
+      @click.stop="act(at, 'Delete')"
+    >
+      <circle
+        :r="FINGER_PX"
+        fill="transparent"
+      />
+      <circle
+        r="11"
+        fill="var(--white)"
+        stroke="var(--madder)"
+        stroke-width="1.5"
+      />
+      <path
+        d="M-4 -4l8 8M-4 4l8 -8"
+        stroke="var(--madder)"
+        stroke-width="2"
+      />
+    </g>
   </g>
 </template>
 
 <style scoped>
+.add {
+  cursor: pointer;
+}
 .grip {
   cursor: move;
 }
 .grip:focus-visible {
-  outline: 3px solid var(--mulberry);
+  outline: calc(3px * var(--px)) solid var(--mulberry);
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { pearlBalls } from '#core/thread'
 import { formatNumber } from '#core/units'
-import { type PieceWork, pieceNeedsOf, TAIL_M } from '#shared/inputs'
+import { type PieceWork, pieceNeedsOf, TAIL_M, type ThreadNeed } from '#shared/inputs'
 import type { SetupContent } from '#shared/setup'
 
 /** Thread, bobbins, minutes and needle hours of a piece, for all its copies. */
@@ -26,6 +27,12 @@ const hoursWords = computed(() => {
   const hours = found.value?.needleHours ?? 0
   return hours < LEAST_HOURS ? 'less than 0.1 h' : `${formatNumber(hours, 1)} h`
 })
+/** Pearl cotton is bought by the ball. */
+function ballWords({ thread, metres }: ThreadNeed): string {
+  if (thread?.kind !== 'pearl-cotton' || thread.tex === null) return ''
+  const balls = pearlBalls(metres, thread.tex)
+  return balls === 1 ? 'a ball of 10 g' : `${balls} balls of 10 g`
+}
 const FEW_MINUTES = 90
 function minutesWords(minutes: number): string {
   if (minutes >= FEW_MINUTES) return `${formatNumber(minutes / 60, 1)} hours`
@@ -60,6 +67,11 @@ function minutesWords(minutes: number): string {
             >{{ ' ' }}<span class="hint">{{ need.thread?.name ?? 'not chosen' }}</span></span
           >
           <b class="metres">{{ found.needs.atLeast ? 'at least ' : '' }}{{ far(need.metres) }}</b>
+          <span
+            v-if="ballWords(need)"
+            class="hint"
+            >{{ ballWords(need) }}</span
+          >
           <span
             v-if="need.shortM !== null"
             class="strikes-ink"

@@ -7,9 +7,9 @@ import { JOB_LOOKS } from '~/utils/verdict'
 
 /** What a piece is sewn with, and the one verdict of it. */
 const setup = defineModel<SetupContent>({ required: true })
-const { wantsTwin = false } = defineProps<{
-  /** Only needles that make tucks. @defaultValue false */
-  wantsTwin?: boolean
+const { wants = 'any' } = defineProps<{
+  /** Only needles that make tucks, or only those that turn. @defaultValue 'any' */
+  wants?: 'twin' | 'single' | 'any'
 }>()
 const emit = defineEmits<{ fromBench: [] }>()
 const book = useBookStore()
@@ -21,7 +21,9 @@ const listed = <T extends { id: string }>(records: Iterable<T>, name: (record: T
 ]
 const needles = computed(() =>
   listed(
-    [...book.shelf.needles.values()].filter(({ construction }) => !wantsTwin || construction !== 'single'),
+    [...book.shelf.needles.values()].filter(
+      ({ construction }) => wants === 'any' || (construction === 'single') === (wants === 'single'),
+    ),
     needleNameAndType,
   ),
 )
@@ -98,7 +100,7 @@ const look = computed(() => (verdict.value.swing ? JOB_LOOKS[verdict.value.verdi
 <style scoped>
 .fields {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 8px;
 }
 .word {

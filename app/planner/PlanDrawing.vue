@@ -77,7 +77,10 @@ function press(event: KeyboardEvent): void {
       :aria-label="`${label} Arrow keys move it, plus and minus zoom, 0 shows all.`"
       @keydown="press"
     >
-      <g :transform="transform">
+      <g
+        :transform="transform"
+        :style="{ '--px': mmPerPx }"
+      >
         <slot
           v-if="width > 0"
           :mm-per-px="mmPerPx"

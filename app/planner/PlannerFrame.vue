@@ -13,7 +13,7 @@ const {
   why,
   csv,
   prints,
-  wantsTwin = false,
+  wants = 'any',
 } = defineProps<{
   piece: PieceDesk
   /** What it asks of hands and machine; null: nothing could be planned yet. */
@@ -27,8 +27,8 @@ const {
   /** Its marks as CSV; null: there are none yet. */
   csv: (() => string) | null
   prints: readonly Print[]
-  /** Only needles that make tucks. @defaultValue false */
-  wantsTwin?: boolean
+  /** Only needles that make tucks, or only those that turn. @defaultValue 'any' */
+  wants?: 'twin' | 'single' | 'any'
 }>()
 const bench = useBenchStore()
 const draft = piece.draft
@@ -92,7 +92,7 @@ function saveCsv(): void {
         />
         <PieceSetup
           v-model="draft.setup"
-          :wants-twin="wantsTwin"
+          :wants="wants"
           @from-bench="piece.takeFromBench"
         />
       </div>

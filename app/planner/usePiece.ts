@@ -1,6 +1,7 @@
 import { dequal as equal } from 'dequal/lite'
 import { JOBS, type JobId } from '#core/job'
 import { fieldIssues } from '#shared/fields'
+import { withOneNeedle } from '#shared/job'
 import { type Piece, TABLES } from '#shared/records'
 import { differencesOf, type SetupContent } from '#shared/setup'
 import { newId } from '~/utils/id'
@@ -27,16 +28,19 @@ export type PieceDesk = Omit<ReturnType<typeof usePiece>, 'draft'> & { readonly 
  * The piece a planner works on: kept in the tab while it is typed, in the book when it is kept.
  *
  * @param jobOf - the job a plan is; it may follow what is planned.
+ * @param oneNeedle - whether it turns corners with the needle down, which several needles cannot.
  */
 export function usePiece<K extends Plan['kind']>(
   kind: K,
   jobOf: (plan: PlanOf<K>) => JobId,
   fresh: PlanOf<K>,
+  { oneNeedle = false }: { readonly oneNeedle?: boolean } = {},
 ) {
   const book = useBookStore()
   const bench = useBenchStore()
   const toast = useToast()
   const setUp = useSetUpFor()
+  const place = useWorkplace()
   const { sayStored } = useStoredWords()
   const { offerUndo } = useShelf()
   const asked = useUrlState<string>('piece', { usual: '', isStep: true })
@@ -47,13 +51,20 @@ export function usePiece<K extends Plan['kind']>(
     copies: 1,
     note: '',
     plan: structuredClone(fresh),
-    setup: bench.setup.job === jobOf(fresh) ? onBench(jobOf(fresh)) : setUpAs(jobOf(fresh)),
+    setup: begunWith(jobOf(fresh)),
   })
+  function begunWith(job: JobId): SetupContent {
+    const found = bench.setup.job === job ? onBench(job) : setUpAs(job)
+    return oneNeedle ? withOneNeedle(found, place.value) : found
+  }
   function onBench(job: JobId): SetupContent {
     const { id: _, ...setup } = bench.setup
     return { ...setup, job, goal: JOBS[job].goal }
   }
-  const setUpAs = (job: JobId) => setUp(job).setup as SetupContent
+  function setUpAs(job: JobId): SetupContent {
+    const found = setUp(job).setup as SetupContent
+    return oneNeedle ? withOneNeedle(found, place.value) : found
+  }
   const draft = reactive(begun()) as PieceDraft<PlanOf<K>>
   const job = () => jobOf(draft.plan as PlanOf<K>)
   useDraft(`piece-${kind}`, draft)

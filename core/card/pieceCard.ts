@@ -1,4 +1,14 @@
-import { checkLine, line, type Mark, type Paper, PAPERS, rect, type Sheet, text } from '#core/paper'
+import {
+  brokenLine,
+  checkLine,
+  line,
+  type Mark,
+  type Paper,
+  PAPERS,
+  rect,
+  type Sheet,
+  text,
+} from '#core/paper'
 import { CARD_TALL_MM, CARD_WIDE_MM } from './cardSheet'
 
 /** The few numbers of a planned piece, to stand beside the machine. */
@@ -18,6 +28,8 @@ const LEFT = MARGIN_MM + PAD_MM
 const LINE_MM = 5.4
 const FIRST_LINE_MM = 46
 const MOST_LINES = 9
+/** What fits a line at a size that is read from a metre away. */
+const MOST_CHARS = 58
 
 /**
  * The card of a piece: as many as its lines take, each at A6 on a page of its own.
@@ -26,10 +38,11 @@ const MOST_LINES = 9
  * pieceCardSheets({ title: 'Pocket', dials: [{ label: 'Length', value: '3' }], lines, caution }, 'a4').length
  */
 export function pieceCardSheets(card: PieceCard, paper: Paper): Sheet[] {
-  const pages = Math.max(1, Math.ceil(card.lines.length / MOST_LINES))
+  const lines = card.lines.flatMap(words => brokenLine(words, MOST_CHARS))
+  const pages = Math.max(1, Math.ceil(lines.length / MOST_LINES))
   return Array.from({ length: pages }, (_, page) => ({
     ...PAPERS[paper],
-    marks: cardMarks(card, card.lines.slice(page * MOST_LINES, (page + 1) * MOST_LINES), page, pages),
+    marks: cardMarks(card, lines.slice(page * MOST_LINES, (page + 1) * MOST_LINES), page, pages),
   }))
 }
 

@@ -1,5 +1,15 @@
 import { planWords } from '#core/fit'
-import { circle, DASHED, type Drawing, line, type Mark, markingStrip, path, text } from '#core/paper'
+import {
+  brokenLine,
+  circle,
+  DASHED,
+  type Drawing,
+  line,
+  type Mark,
+  markingStrip,
+  path,
+  text,
+} from '#core/paper'
 import { boundsOf, type Point, type Region } from '#core/shape'
 import type { EdgePlan } from './planEdge'
 
@@ -7,6 +17,7 @@ const PAD_MM = 8
 const ARROW_MM = 7
 const ORDER_WIDE_MM = 170
 const ORDER_LINE_MM = 6
+const ORDER_CHARS = 84
 
 /** Places of the drawing on paper, y down; mirrored as fusible paper wants it. */
 function onto(ways: readonly (readonly Point[])[], mirrored: boolean) {
@@ -174,7 +185,8 @@ export function edgeStrip(title: string, plan: EdgePlan, stretch: number, words:
  * @example
  * tiledSheets(orderDrawing('Leaf', ['1. Leaf: 14 × 5, turn']), 'a4')
  */
-export function orderDrawing(title: string, lines: readonly string[]): Drawing {
+export function orderDrawing(title: string, said: readonly string[]): Drawing {
+  const lines = said.flatMap(words => brokenLine(words, ORDER_CHARS))
   return {
     title,
     wideMm: ORDER_WIDE_MM,

@@ -46,13 +46,15 @@ export function landingsAlong(
     starts.forEach((mm, k) => {
       const isStart = k === 0
       const joins = isStart && (closed || side > 0)
-      const { at, out } = walk(mm)
-      const into = joins ? headingOf(beforePath.at(-2)!, beforePath.at(-1)!) : null
+      const here = walk(mm)
+      const at = isStart ? pathMm[0]! : here.at
+      const into = joins ? headingOf(beforePath.at(-2)!, beforePath.at(-1)!) : here.into
       landings.push({
-        ...(isStart ? pathMm[0]! : at),
-        inward: inwardOf(into ?? walk(mm).into, out, toCloth),
+        x: at.x,
+        y: at.y,
+        inward: inwardOf(into, here.out, toCloth),
         alongMm: passedMm + mm,
-        isPoint: isStart && points.length > 0 && (closed || side > 0),
+        isPoint: joins && points.length > 0,
         side,
       })
     })

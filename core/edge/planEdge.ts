@@ -1,9 +1,9 @@
 import { requireInRange } from '#core/errors'
-import { evenFit, type FitPlan, sideFitter } from '#core/fit'
+import { type EvenFit, evenFit, type FitPlan, sideFitter } from '#core/fit'
 import { checkOutline, MOST_SHAPE_POINTS, type Point, signedAreaMm2 } from '#core/shape'
 import { type Landing, landingsAlong } from './land'
-import { edgeParts, type EdgePoint, type EdgeRun, type EdgeStretch } from './parts'
-import { type Bite, type Near, nearnessOf, MOST_BITE_MM, tipOf } from './touching'
+import { type EdgeParts, edgeParts, type EdgePoint, type EdgeRun, type EdgeStretch } from './parts'
+import { type Bite, type Near, type Nearness, nearnessOf, MOST_BITE_MM, tipOf } from './touching'
 
 /** From this turn on a place is a point, in degrees. Our own choice; it can be changed. */
 export const DEFAULT_POINT_DEG = 35
@@ -96,74 +96,131 @@ export function planEdge(
   rules: EdgeRules,
   own: readonly OwnRun[] = [],
 ): EdgePlan {
-  requireInRange(stitch.widthMm, 'stitch.widthMm', 0, MOST_BITE_MM)
-  requireInRange(stitch.lengthMm, 'stitch.lengthMm', 0.05, 100)
+  return landedEdge(measuredEdge(stretches, stitch.lengthMm, rules), stitch, rules, own)
+}
+
+/** What of an edge stays the same whatever bite and plan are chosen. */
+export interface MeasuredEdge {
+  readonly stretches: readonly {
+    readonly stretch: EdgeStretch
+    readonly parts: EdgeParts
+    /** Every plan of each run, the recommended one first. */
+    readonly plans: readonly (readonly FitPlan[])[]
+  }[]
+}
+
+/**
+ * An edge read and fitted, for several plans of it.
+ *
+ * @throws {CoreError} as `planEdge`.
+ *
+ * @example
+ * landedEdge(measuredEdge([leaf], 3, rules), stitch, rules, [])
+ */
+export function measuredEdge(
+  stretches: readonly EdgeStretch[],
+  lengthMm: number,
+  rules: EdgeRules,
+): MeasuredEdge {
+  requireInRange(lengthMm, 'stitch.lengthMm', 0.05, 100)
   requireInRange(rules.pointDeg, 'pointDeg', 1, 180)
-  requireInRange(rules.clearanceMm, 'clearanceMm', 0, 10)
-  const fit = sideFitter(stitch.lengthMm, rules.marks, rules.mostMissMm)
-  const laid = stretches.map((stretch, s) => {
-    checkOutline(stretch, MOST_SHAPE_POINTS, 'shape')
-    const parts = edgeParts(stretch, rules.pointDeg)
-    const runs = parts.runs.map((run, side) => {
-      const plans = fit(run.lengthMm)
-      const settled = own.find(one => one.stretch === s && one.side === side)?.plan
-      return { run, plans, plan: settled ?? plans[0] ?? null, even: evenFit(run.lengthMm, stitch.lengthMm) }
-    })
-    return { stretch, parts, runs, landings: landingsAlong(stretch, parts, runs) }
+  const fit = sideFitter(lengthMm, rules.marks, rules.mostMissMm)
+  return {
+    stretches: stretches.map(stretch => {
+      checkOutline(stretch, MOST_SHAPE_POINTS, 'shape')
+      const parts = edgeParts(stretch, rules.pointDeg)
+      return { stretch, parts, plans: parts.runs.map(run => fit(run.lengthMm)) }
+    }),
+  }
+}
+
+/** {@link planEdge} of an edge that was measured. */
+export function landedEdge(
+  { stretches }: MeasuredEdge,
+  stitch: EdgeStitch,
+  { clearanceMm }: Pick<EdgeRules, 'clearanceMm'>,
+  own: readonly OwnRun[],
+): EdgePlan {
+  requireInRange(stitch.widthMm, 'stitch.widthMm', 0, MOST_BITE_MM)
+  requireInRange(clearanceMm, 'clearanceMm', 0, 10)
+  const settled = new Map(own.map(({ stretch, side, plan }) => [`${stretch} ${side}`, plan]))
+  let count = 0
+  const laid = stretches.map(({ stretch, parts, plans }, s): Laid => {
+    const runs = parts.runs.map((run, side) => ({
+      run,
+      plans: plans[side]!,
+      plan: settled.get(`${s} ${side}`) ?? plans[side]![0] ?? null,
+      even: evenFit(run.lengthMm, stitch.lengthMm),
+    }))
+    const landings = landingsAlong(stretch, parts, runs)
+    const from = count
+    count += landings.length
+    return { stretch, parts, runs, landings, from }
   })
-  const landings = laid.flatMap(one => one.landings)
-  const bites = laid.flatMap((one, s) => bitesOf(one, s, offsetOf(laid, s), stitch))
-  const near = nearnessOf(bites, stitch.widthMm, rules.clearanceMm)
+  const bites = laid.flatMap((one, s) => bitesOf(one, s, stitch))
   const hasBites = stitch.widthMm > 0
+  const near = hasBites ? nearnessOf(bites, stitch.widthMm, clearanceMm) : NOTHING_NEAR
   const mostBiteMm = hasBites ? near.mostMm : bites.map(() => MOST_BITE_MM)
   return {
-    stretches: laid.map(({ stretch, parts, runs, landings: own }, s): PlannedStretch => {
-      const from = offsetOf(laid, s)
-      const sides = runs.map(({ run, plans, plan, even }, side): EdgeSide => {
-        const its = own.flatMap((one, i) => (one.side === side ? [mostBiteMm[from + i]!] : []))
-        return {
-          ...run,
-          plans,
-          plan,
-          evenMm: even.lengthMm,
-          stitches: plan?.stitches ?? even.stitches,
-          turnEvery: turnEvery(run.leastRadiusMm, stitch.lengthMm),
-          mostBiteMm: Math.min(MOST_BITE_MM, ...its),
-        }
-      })
-      const start = startOf(own, sides)
-      return {
-        lengthMm: parts.lengthMm,
-        closed: stretch.closed,
-        points: parts.points,
-        sides,
-        from,
-        start: start === null ? null : from + start,
-      }
-    }),
-    landings,
+    stretches: laid.map(one => plannedStretch(one, stitch, mostBiteMm)),
+    landings: laid.flatMap(one => one.landings),
     tips: bites.map(bite => tipOf(bite, stitch.widthMm)),
-    touching: hasBites ? near.touching : [],
-    bulk: hasBites ? near.bulk : [],
+    touching: near.touching,
+    bulk: near.bulk,
     crowded: hasBites ? crowdedOf(bites, stitch.widthMm) : [],
     widestBiteMm: mostBiteMm.reduce((least, mm) => Math.min(least, mm), MOST_BITE_MM),
     mostBiteMm,
   }
 }
+const NOTHING_NEAR: Nearness = { touching: [], bulk: [], mostMm: [] }
+
+function plannedStretch(
+  { stretch, parts, runs, landings, from }: Laid,
+  { lengthMm }: EdgeStitch,
+  mostBiteMm: readonly number[],
+): PlannedStretch {
+  const least = runs.map(() => MOST_BITE_MM)
+  landings.forEach(({ side }, i) => {
+    least[side] = Math.min(least[side]!, mostBiteMm[from + i]!)
+  })
+  const sides = runs.map(({ run, plans, plan, even }, side): EdgeSide => ({
+    ...run,
+    plans,
+    plan,
+    evenMm: even.lengthMm,
+    stitches: plan?.stitches ?? even.stitches,
+    turnEvery: turnEvery(run.leastRadiusMm, lengthMm),
+    mostBiteMm: least[side]!,
+  }))
+  const start = startOf(landings, sides)
+  return {
+    lengthMm: parts.lengthMm,
+    closed: stretch.closed,
+    points: parts.points,
+    sides,
+    from,
+    start: start === null ? null : from + start,
+  }
+}
 
 interface Laid {
   readonly stretch: EdgeStretch
+  readonly parts: EdgeParts
+  readonly runs: readonly {
+    readonly run: EdgeRun
+    readonly plans: readonly FitPlan[]
+    readonly plan: FitPlan | null
+    readonly even: EvenFit
+  }[]
   readonly landings: readonly Landing[]
-  readonly parts: { readonly lengthMm: number }
+  /** Its first landing, among all of them. */
+  readonly from: number
 }
-const offsetOf = (laid: readonly Laid[], s: number) =>
-  laid.slice(0, s).reduce((sum, { landings }) => sum + landings.length, 0)
 
 /** One bite a landing; on an open edge sewn between, the last landing has none of its own. */
 function bitesOf(
-  { stretch: { closed, cloth = 0 }, landings, parts: { lengthMm } }: Laid,
+  { stretch: { closed, cloth = 0 }, landings, from, parts: { lengthMm } }: Laid,
   stretch: number,
-  from: number,
   { lengthMm: stitchMm, bites }: EdgeStitch,
 ): Bite[] {
   const count = landings.length
@@ -172,8 +229,11 @@ function bitesOf(
     const next = landings[i + 1] ?? (closed ? landings[0]! : landing)
     const nextMm = landings[i + 1]?.alongMm ?? (closed ? lengthMm : landing.alongMm)
     const alongMm = bites === 'at' ? landing.alongMm : (landing.alongMm + nextMm) / 2
+    const at = bites === 'at' ? landing : halfWay(landing, next)
     return {
-      ...(bites === 'at' ? landing : halfWay(landing, next)),
+      x: at.x,
+      y: at.y,
+      inward: at.inward,
       cloth,
       stretch,
       nearPoints: nearPoints(alongMm, pointsAt, lengthMm, BULK_LENGTHS * stitchMm, closed),
@@ -245,25 +305,31 @@ function crowdedOf(bites: readonly Bite[], widthMm: number): Near[] {
 
 /** On the longest side that has a landing of its own, nearest its middle. */
 function startOf(landings: readonly Landing[], sides: readonly EdgeSide[]): number | null {
-  const places = landings.map((_, i) => i).filter(i => !landings[i]!.isPoint)
   const bySide = sides
     .map(({ lengthMm }, side) => ({ side, lengthMm }))
     .sort((a, b) => (Math.abs(a.lengthMm - b.lengthMm) > 1e-6 ? b.lengthMm - a.lengthMm : a.side - b.side))
-  let fromMm = 0
-  const starts = sides.map(({ lengthMm }) => {
-    const at = fromMm
-    fromMm += lengthMm
-    return at
-  })
+  const starts: number[] = []
+  let passedMm = 0
+  for (const { lengthMm } of sides) {
+    starts.push(passedMm)
+    passedMm += lengthMm
+  }
   for (const { side, lengthMm } of bySide) {
-    const middle = starts[side]! + lengthMm / 2
-    const apart = (i: number) => Math.abs(landings[i]!.alongMm - middle)
-    const [nearest] = places
-      .filter(i => landings[i]!.side === side)
-      .sort((a, b) => (Math.abs(apart(a) - apart(b)) > 1e-9 ? apart(a) - apart(b) : a - b))
-    if (nearest !== undefined) return nearest
+    const nearest = nearestOn(landings, side, starts[side]! + lengthMm / 2)
+    if (nearest !== null) return nearest
   }
   return null
+}
+
+/** The landing of a side nearest to a place along the edge that is no point; of two as near, the first. */
+function nearestOn(landings: readonly Landing[], side: number, alongMm: number): number | null {
+  let best: number | null = null
+  landings.forEach((landing, i) => {
+    if (landing.side !== side || landing.isPoint) return
+    const apart = (place: number) => Math.abs(landings[place]!.alongMm - alongMm)
+    if (best === null || apart(i) < apart(best) - 1e-9) best = i
+  })
+  return best
 }
 
 /**

@@ -49,20 +49,23 @@ const SAME_MM = 1e-6
 export function nearnessOf(bites: readonly Bite[], widthMm: number, clearanceMm: number): Nearness {
   const [touching, bulk]: [Near[], Near[]] = [[], []]
   const most: number[] = bites.map(() => TENTHS)
-  for (const [a, b] of pairsWithin(bites, clearanceMm)) {
+  eachPairWithin(bites, clearanceMm, (a, b) => {
     const [one, other] = [bites[a]!, bites[b]!]
-    if (one.cloth !== other.cloth || one.neighbours.includes(b)) continue
-    const apartAt = (mm: number) => apartMm(one, other, mm)
-    const isBulk = one.stretch === other.stretch && one.nearPoints.some(p => other.nearPoints.includes(p))
-    const isNear = (mm: number) => apartAt(mm) < clearanceMm - SAME_MM
-    if (isNear(widthMm)) (isBulk ? bulk : touching).push({ a, b, apartMm: apartAt(widthMm) })
-    if (isBulk) continue
+    if (one.cloth !== other.cloth || one.neighbours.includes(b)) return
+    const isNear = (mm: number) => areWithin(one, other, mm, clearanceMm - SAME_MM)
     const free = Math.max(most[a]!, most[b]!)
-    if (!isNear(free / 10)) continue
-    const tenths = mostFree(free, mm => isNear(mm))
+    // Apart at the longest bite that still matters is apart at every shorter one.
+    if (!isNear(Math.max(free / 10, widthMm))) return
+    const isBulk = one.stretch === other.stretch && one.nearPoints.some(p => other.nearPoints.includes(p))
+    if (isNear(widthMm)) (isBulk ? bulk : touching).push({ a, b, apartMm: apartMm(one, other, widthMm) })
+    if (isBulk || !isNear(free / 10)) return
+    const tenths = mostFree(free, isNear)
     most[a] = Math.min(most[a]!, tenths)
     most[b] = Math.min(most[b]!, tenths)
-  }
+  })
+  const inOrder = (one: Near, other: Near) => one.a - other.a || one.b - other.b
+  touching.sort(inOrder)
+  bulk.sort(inOrder)
   return { touching, bulk, mostMm: most.map(tenths => tenths / 10) }
 }
 
@@ -77,27 +80,40 @@ function mostFree(tooMany: number, isNear: (mm: number) => boolean): number {
   return free
 }
 
-/** Pairs whose boxes at the longest bite come within the clearance, the smaller place first, in order. */
-function pairsWithin(bites: readonly Bite[], clearanceMm: number): (readonly [number, number])[] {
-  if (bites.length < 2) return []
+/** Pairs whose boxes at the longest bite come within the clearance, the smaller place first. */
+function eachPairWithin(
+  bites: readonly Bite[],
+  clearanceMm: number,
+  visit: (a: number, b: number) => void,
+): void {
+  if (bites.length < 2) return
   const boxes = new Flatbush(bites.length)
-  const boxOf = ({ x, y, inward }: Bite, pad: number): [number, number, number, number] => {
+  for (const { x, y, inward } of bites) {
     const [tipX, tipY] = [x + MOST_BITE_MM * inward.x, y + MOST_BITE_MM * inward.y]
-    return [
-      Math.min(x, tipX) - pad,
-      Math.min(y, tipY) - pad,
-      Math.max(x, tipX) + pad,
-      Math.max(y, tipY) + pad,
-    ]
+    boxes.add(Math.min(x, tipX), Math.min(y, tipY), Math.max(x, tipX), Math.max(y, tipY))
   }
-  for (const bite of bites) boxes.add(...boxOf(bite, 0))
   boxes.finish()
-  return bites.flatMap((bite, a) =>
-    boxes
-      .search(...boxOf(bite, clearanceMm), b => b > a)
-      .sort((one, other) => one - other)
-      .map(b => [a, b] as const),
-  )
+  bites.forEach(({ x, y, inward }, a) => {
+    const [tipX, tipY] = [x + MOST_BITE_MM * inward.x, y + MOST_BITE_MM * inward.y]
+    const near = boxes.search(
+      Math.min(x, tipX) - clearanceMm,
+      Math.min(y, tipY) - clearanceMm,
+      Math.max(x, tipX) + clearanceMm,
+      Math.max(y, tipY) + clearanceMm,
+    )
+    for (const b of near) if (b > a) visit(a, b)
+  })
+}
+
+/** Whether two bites of this width come nearer than this; their boxes tell most that do not. */
+function areWithin(a: Bite, b: Bite, widthMm: number, limitMm: number): boolean {
+  const [ax, ay] = [a.x + widthMm * a.inward.x, a.y + widthMm * a.inward.y]
+  const [bx, by] = [b.x + widthMm * b.inward.x, b.y + widthMm * b.inward.y]
+  if (Math.min(a.x, ax) - Math.max(b.x, bx) >= limitMm || Math.min(b.x, bx) - Math.max(a.x, ax) >= limitMm)
+    return false
+  if (Math.min(a.y, ay) - Math.max(b.y, by) >= limitMm || Math.min(b.y, by) - Math.max(a.y, ay) >= limitMm)
+    return false
+  return segmentsApart(a, { x: ax, y: ay }, b, { x: bx, y: by }) < limitMm
 }
 
 function apartMm(a: Bite, b: Bite, widthMm: number): number {

@@ -1,6 +1,14 @@
 import { type FitPlan, sideFitter } from '#core/fit'
 import type { EdgeStretch } from './parts'
-import { type EdgePlan, type EdgeRules, type EdgeStitch, type OwnRun, planEdge } from './planEdge'
+import {
+  type EdgePlan,
+  type EdgeRules,
+  type EdgeStitch,
+  landedEdge,
+  measuredEdge,
+  type MeasuredEdge,
+  type OwnRun,
+} from './planEdge'
 import { nearnessOf } from './touching'
 
 /** A way to sew the whole edge, and what it costs. */
@@ -27,6 +35,8 @@ const SHARE_AWAY = 0.4
 /** Over so many runs no common mark is looked for: there is none. */
 const MOST_RUNS_ALIKE = 200
 const SHOWN = 3
+/** So many are laid out with their bites. */
+const MOST_LAID = 4
 /** A bite is not made smaller than this share of the wanted one to thin out the points. */
 const LEAST_BITE_SHARE = 0.5
 
@@ -61,7 +71,8 @@ export function edgeWays(
   rules: EdgeRules,
   own: readonly OwnRun[] = [],
 ): EdgeWay[] {
-  const first = planEdge(stretches, stitch, rules, own)
+  const measured = measuredEdge(stretches, stitch.lengthMm, rules)
+  const first = landedEdge(measured, stitch, rules, own)
   const choices = [
     nearest(first),
     fewestChanges(first),
@@ -76,7 +87,7 @@ export function edgeWays(
     byHand ? missMm : 0,
     unreached,
   ])
-  const ways = kept.flatMap(({ runs }) => biteWays(stretches, stitch, rules, runs))
+  const ways = lightest(kept, MOST_LAID).flatMap(({ runs }) => biteWays(measured, stitch, rules, runs))
   const front = bestOf(ways, way => [
     way.dialChanges,
     way.deviationMm,
@@ -85,14 +96,25 @@ export function edgeWays(
     stitch.widthMm - way.widthMm,
     way.unreached,
   ])
-  const weight = (way: EdgeWay) =>
+  return lightest(front, SHOWN)
+}
+
+/** What a way costs; before its bites are known, without them. */
+type Cost = Omit<EdgeWay, 'plan' | 'runs' | 'widthMm' | 'bulk'> & {
+  readonly bulk?: number
+  readonly widthMm?: number
+}
+
+/** The best of them, the best first. */
+function lightest<T extends Cost>(ways: readonly T[], most: number): T[] {
+  const weight = (way: T) =>
     WEIGHTS.change * way.dialChanges
     + WEIGHTS.perDeviationMm * way.deviationMm
     + WEIGHTS.perMissMm * (way.byHand ? way.missMm : 0)
-    + WEIGHTS.perBiteMm * (stitch.widthMm - way.widthMm)
-    + WEIGHTS.bulk * way.bulk
+    - WEIGHTS.perBiteMm * (way.widthMm ?? 0)
+    + WEIGHTS.bulk * (way.bulk ?? 0)
     + WEIGHTS.unreached * way.unreached
-  return front.sort((a, b) => weight(a) - weight(b)).slice(0, SHOWN)
+  return [...ways].sort((a, b) => weight(a) - weight(b)).slice(0, most)
 }
 
 type Runs = readonly OwnRun[]
@@ -226,17 +248,12 @@ function costOf(
 }
 
 /** With the widest bite that touches nothing, and with a smaller one that leaves the points thin. */
-function biteWays(
-  stretches: readonly EdgeStretch[],
-  stitch: EdgeStitch,
-  rules: EdgeRules,
-  runs: Runs,
-): EdgeWay[] {
-  const wanted = planEdge(stretches, stitch, rules, runs)
+function biteWays(measured: MeasuredEdge, stitch: EdgeStitch, rules: EdgeRules, runs: Runs): EdgeWay[] {
+  const wanted = landedEdge(measured, stitch, rules, runs)
   const widest = Math.min(stitch.widthMm, wanted.widestBiteMm)
   const at = (widthMm: number): EdgeWay => {
     const plan =
-      widthMm === stitch.widthMm ? wanted : planEdge(stretches, { ...stitch, widthMm }, rules, runs)
+      widthMm === stitch.widthMm ? wanted : landedEdge(measured, { ...stitch, widthMm }, rules, runs)
     return {
       plan,
       runs,

@@ -12,6 +12,7 @@ export {
   text,
 } from './marks'
 export { CHECK_LINE_MM, checkLine, type Paper, PAPERS, ruledLine, type Sheet } from './sheet'
+export { brokenLine } from './brokenLine'
 export { markingStrip, type StripMark } from './markingStrip'
 export { sheetSvg } from './svg'
 export { type Drawing, OVERLAP_MM, PAGE_MARGIN_MM, tiledSheets } from './tiling'

@@ -1,3 +1,4 @@
+export { pearlBalls } from './balls'
 export {
   THREAD_KINDS,
   FIBRE_DENSITIES,

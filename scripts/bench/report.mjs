@@ -51,6 +51,12 @@ function coreRows(median) {
     without('Length that cures muddy satin (median)', ms, 'the length that cures it'),
     core('A plan of 60 pintucks (median)', us, 'sixty pintucks', 2),
     core('Rows along 40 legs, each fitted (median)', us, 'forty legs', 2),
+    core('Stitches along an outline of 2,000 points (median)', ms, 'an outline of 2,000 points', 30),
+    core('The best ways round 2,000 points (median)', ms, 'the best ways round 2,000 points', 30),
+    core('The best ways round a leaf, as it is dragged (median)', ms, 'the best ways round a leaf', 16),
+    core('A word of 12 letters, from typing to drops (median)', ms, 'a word of twelve letters', 150),
+    core('Least sewn twice through 14 odd places (median)', ms, 'fourteen odd places', 200),
+    core('What is seen of 30 shapes on each other (median)', ms, 'thirty shapes on each other', 300),
     core('Twelve tiled pages as PDF (median)', ms, 'twelve tiled pages', 1000),
   ]
 }

@@ -75,7 +75,7 @@ describe('an appliqué', () => {
     expect(ways[0]!.plan.touching).toEqual([])
   })
   it('measured with a string has a run for each side, and nothing that touches another shape', () => {
-    const string = { kind: 'string', sidesMm: [43, 86], closed: true } as const
+    const string: EdgePart['cut'] = { kind: 'string', sidesMm: [43, 86], closed: true }
     const { ways, stretches, regions } = answer({
       ...lantern,
       parts: [{ ...lantern.parts[0]!, cut: string }, lantern.parts[1]!],

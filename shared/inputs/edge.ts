@@ -288,10 +288,9 @@ function settledRuns(plan: EdgePiece, lengths: number, stretches: readonly EdgeS
 
 /** What is seen of it, so far on under its neighbours, and its allowance. */
 function cutOf(region: Region, above: readonly Region[], { allowanceMm, underMm }: EdgePiece): Region {
-  const seen = withoutOf(
-    region,
-    above.filter(({ length }) => length > 0),
-  )
+  const covers = above.filter(({ length }) => length > 0)
+  if (covers.length === 0) return grown(region, allowanceMm)
+  const seen = withoutOf(region, covers)
   const hidden = withoutOf(region, [grown(seen, underMm)])
   return grown(withoutOf(region, [hidden]), allowanceMm)
 }

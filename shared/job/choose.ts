@@ -108,7 +108,7 @@ const needleStep: Step = (setup, { twinGapMm }, { tables, settings }) => {
     && gapMm >= twinGapMm[0] - GAP_ROUNDING_MM
     && gapMm <= twinGapMm[1] + GAP_ROUNDING_MM
   if (needle && suits(needle)) return { change: {}, settings: [told('Needle', from, from, why)] }
-  const found = bestTwin([...tables.needles.values()].filter(suits), setup, { tables, settings })
+  const found = bestOf([...tables.needles.values()].filter(suits), 'twin', setup, { tables, settings })
   if (!found) {
     const missing = `you own no needle like that: ${gapText(twinGapMm)}`
     return { change: {}, settings: [told('Needle', from, from, why, missing)] }
@@ -123,16 +123,32 @@ const needleStep: Step = (setup, { twinGapMm }, { tables, settings }) => {
   }
 }
 
-function bestTwin(
+/**
+ * A setup that turns corners: with a single needle, the best one owned, where several are on. What is owned
+ * decides: without a single needle it stays as it is.
+ */
+export function withOneNeedle(
+  setup: SetupContent,
+  place: Pick<Workplace, 'tables' | 'settings'>,
+): SetupContent {
+  const { needle } = benchOf(setup, place.tables)
+  if (needle?.construction === 'single') return setup
+  const owned = [...place.tables.needles.values()].filter(({ construction }) => construction === 'single')
+  const found = bestOf(owned, 'single', setup, place)
+  return found ? { ...setup, needleId: found.id } : setup
+}
+
+function bestOf(
   owned: readonly NeedleRecord[],
+  construction: 'single' | 'twin',
   setup: SetupContent,
   { tables }: Pick<Workplace, 'tables' | 'settings'>,
 ): NeedleRecord | null {
   const there = owned.filter(({ count, state }) => count > 0 && state !== 'bent')
-  const threads = threadedBlades(setup, 'twin', tables.threads).map(({ thread }) => thread)
+  const threads = threadedBlades(setup, construction, tables.threads).map(({ thread }) => thread)
   if (threads.length === 0) return there[0] ?? null
   const cloth = clothFactsOf(setup, tables.cloths)
-  const [best] = rankNeedles({ threads, cloth, construction: 'twin', gapMm: null }, there.map(candidateOf))
+  const [best] = rankNeedles({ threads, cloth, construction, gapMm: null }, there.map(candidateOf))
   return best ? tables.needles.get(best.needle.id)! : null
 }
 

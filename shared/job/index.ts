@@ -1,2 +1,2 @@
-export { type Foretell, setUpFor } from './choose'
+export { type Foretell, setUpFor, withOneNeedle } from './choose'
 export { dialledIn, isChange, type Setting, type Settled, type Workplace } from './settings'

@@ -5,7 +5,7 @@ import { judgeSwing } from '#core/swing'
 import { judgeJob } from '#core/verdict'
 import { demoBackup } from '#shared/demo'
 import { benchOf, jobInputOf, type PairingTables, startInputOf, swingInputOf } from '#shared/inputs'
-import { dialledIn, isChange, setUpFor, type Workplace } from '#shared/job'
+import { dialledIn, isChange, setUpFor, withOneNeedle, type Workplace } from '#shared/job'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import type { SetupContent } from '#shared/setup'
 
@@ -123,6 +123,21 @@ describe('choosing a job', () => {
     // 4 + 0.9 · 5 on the attic dial.
     expect(settled.setup.tension).toBe(8.5)
     expect(row(settled, 'Tension')).toMatchObject({ source: 'own swatches' })
+  })
+})
+
+describe('what turns corners', () => {
+  it('gets the best single needle one owns, and stays as it is where there is none', () => {
+    const twin = { ...collar, needleId: 'demo-needle-16' }
+    const single = withOneNeedle(twin, place)
+    expect(place.tables.needles.get(single.needleId!)).toMatchObject({ construction: 'single' })
+    expect({ ...single, needleId: twin.needleId }).toEqual(twin)
+    expect(withOneNeedle(single, place)).toBe(single)
+    const tables = {
+      ...place.tables,
+      needles: new Map([...place.tables.needles].filter(([id]) => id === twin.needleId)),
+    }
+    expect(withOneNeedle(twin, { ...place, tables })).toBe(twin)
   })
 })
 

@@ -35,7 +35,7 @@ const LINE_JOBS = ['metallic-line', 'pearl-line', 'topstitching'] as const satis
 const book = useBookStore()
 const { bare } = useLength()
 const job = ref<JobId>('metallic-line')
-const piece = usePiece('lines', () => job.value, FRESH)
+const piece = usePiece('lines', () => job.value, FRESH, { oneNeedle: true })
 const { draft, title, fileName } = piece
 watch(
   () => draft.setup.job,
@@ -175,14 +175,13 @@ const csv = computed(() => {
   )
   return () => `${['run,step,line,x_mm,y_mm', ...rows].join('\r\n')}\r\n`
 })
-const missing = computed(() =>
-  machine.value
-    ? null
-    : {
-        title: 'Which machine?',
-        mend: 'Choose it under “Sewn with”: its dial says which lengths there are.',
-      },
-)
+const needle = computed(() => book.shelf.needles.get(draft.setup.needleId ?? '') ?? null)
+const missing = computed(() => {
+  const mend = 'Choose it under “Sewn with”.'
+  if (!machine.value) return { title: 'Which machine? Its dial says which lengths there are.', mend }
+  const isTwin = needle.value !== null && needle.value.construction !== 'single'
+  return isTwin ? { title: 'A single needle: a twin cannot turn with its needles down.', mend } : null
+})
 </script>
 
 <template>
@@ -191,9 +190,10 @@ const missing = computed(() =>
     :work="work"
     :problem="problem"
     :missing="missing"
-    why="Its dial decides which stitches land on a tip."
+    why="The dial decides which stitches land on a tip; needle and thread, what it takes."
     :csv="csv"
     :prints="prints"
+    wants="single"
   >
     <template #wants>
       <LinesFields

@@ -59,7 +59,7 @@ const FRESH: EdgePiece = {
 }
 const book = useBookStore()
 const { bare } = useLength()
-const piece = usePiece('edge', edgeJobOf, FRESH)
+const piece = usePiece('edge', edgeJobOf, FRESH, { oneNeedle: true })
 const { draft, title, fileName } = piece
 const plan = computed({
   get: () => draft.plan,
@@ -295,14 +295,13 @@ const csv = computed(() => {
   })
   return () => `${['stretch,side,along_mm,x_mm,y_mm,bite_x_mm,bite_y_mm,point', ...rows].join('\r\n')}\r\n`
 })
-const missing = computed(() =>
-  machine.value
-    ? null
-    : {
-        title: 'Which machine?',
-        mend: 'Choose it under “Sewn with”: its dial says which lengths there are.',
-      },
-)
+const needle = computed(() => book.shelf.needles.get(draft.setup.needleId ?? '') ?? null)
+const missing = computed(() => {
+  const mend = 'Choose it under “Sewn with”.'
+  if (!machine.value) return { title: 'Which machine? Its dial says which lengths there are.', mend }
+  const isTwin = needle.value !== null && needle.value.construction !== 'single'
+  return isTwin ? { title: 'A single needle: a twin cannot turn with its needles down.', mend } : null
+})
 const bobbinHex = computed(() => book.shelf.threads.get(draft.setup.bobbinId ?? '')?.colours[0]?.hex ?? null)
 /** Needle hours and fused blocks, whichever comes first. */
 const piecesPerNeedle = computed(() => {
@@ -319,9 +318,10 @@ const piecesPerNeedle = computed(() => {
     :work="work"
     :problem="problem"
     :missing="missing"
-    why="Its dial decides which stitches land on a point."
+    why="The dial decides which stitches land on a point; needle and thread, what it takes."
     :csv="csv"
     :prints="prints"
+    wants="single"
   >
     <template #wants>
       <UCard

@@ -193,7 +193,7 @@ const missing = computed(() =>
     why="Its widest stitch and its dials decide what can be sewn."
     :csv="csv"
     :prints="prints"
-    wants-twin
+    wants="twin"
   >
     <template #wants>
       <TuckFields

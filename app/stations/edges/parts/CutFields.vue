@@ -196,8 +196,8 @@ const count = computed({
       v-else-if="part.cut.kind === 'drawn'"
       class="hint"
     >
-      Drag the points in the drawing, or walk them with Tab and the arrow keys. Enter makes a point round or
-      sharp, Insert adds one after it, Delete takes it out.
+      Drag the points; the plus between two adds one, the cross takes the chosen one out, a double press makes
+      it round or sharp. By keys: Tab and arrows, Enter, Insert, Delete. They catch on a grid of 1 mm.
     </p>
     <template v-else-if="part.cut.kind === 'path'">
       <FileButton

@@ -41,7 +41,8 @@ const adviceWords = (one: EdgeAdvice): string => {
     case 'smaller-bite': {
       const wanted = length(plan.stitch.widthMm)
       const most = `All round, ${length(one.widestMm)} is the most, and what is planned keeps to it.`
-      return `A bite of ${wanted} touches in ${one.pairs} places. ${most} Or a longer stitch there.`
+      const where = one.pairs === 1 ? 'in one place' : `in ${one.pairs} places`
+      return `A bite of ${wanted} touches ${where}. ${most} Or a longer stitch there.`
     }
     case 'too-narrow':
       return `Too narrow for bites: only ${length(one.widestMm)} stays clear. Sew it straight, or hidden.`
@@ -65,21 +66,19 @@ const isHidden = computed(() => plan.stitch.kind === 'hidden')
 const filament = computed(() => clearOrSmoke(hexes[0] ?? groundHex))
 const LOOK_WORDS = { matches: 'hardly shows on', near: 'shows a little on', shows: 'stands out on' } as const
 /** “stands out on Leaf and the ground”: one phrase for all that look alike. */
-const shows = computed(() => {
+function showsOn(hex: string): string {
   const found = new Map<string, Set<string>>()
-  const cloths = hexes.map((hex, i) => ({ hex, name: clothNames[i] ?? '' }))
-  for (const { hex, name } of [...cloths, { hex: groundHex, name: 'the ground' }]) {
-    const words = LOOK_WORDS[colourLook(colourDifference(threadHex, hex))]
+  const cloths = hexes.map((cloth, i) => ({ cloth, name: clothNames[i] ?? '' }))
+  for (const { cloth, name } of [...cloths, { cloth: groundHex, name: 'the ground' }]) {
+    const words = LOOK_WORDS[colourLook(colourDifference(hex, cloth))]
     found.set(words, (found.get(words) ?? new Set()).add(name))
   }
   return [...found].map(([words, names]) => `${words} ${[...names].join(' and ')}`).join(', ')
-})
+}
 const bobbin = computed(() => {
   if (bobbinHex === null) return ''
-  const apart = colourDifference(bobbinHex, threadHex)
-  return colourLook(apart) === 'shows'
-    ? 'The bobbin is of another colour: where it is drawn up, it will be seen. Match it to the thread above.'
-    : ''
+  const isLike = colourLook(colourDifference(bobbinHex, threadHex)) !== 'shows'
+  return isLike ? '' : `The bobbin is of another colour and ${showsOn(bobbinHex)}: a drawn-up loop is seen.`
 })
 </script>
 
@@ -105,7 +104,7 @@ const bobbin = computed(() => {
         With monofilament: <b>{{ filament }}</b> on this cloth (common practice: clear on light, smoke on
         dark).
       </li>
-      <li v-else>The thread {{ shows }}.</li>
+      <li v-else>The thread {{ showsOn(threadHex) }}.</li>
       <li
         v-if="bobbin"
         class="close-ink"

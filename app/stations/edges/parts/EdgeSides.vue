@@ -66,12 +66,10 @@ function settle({ stretch, side }: Row, own: FitPlan | null): void {
   }))
   settled.value = parts ? [...others, { stretch, side, parts }] : others
 }
-/** One stitch more or fewer, as near as the dial comes. */
-function recount(row: Row, by: number): void {
-  const { lengthMm, stitches, evenMm } = row.of
+/** One stitch more or fewer, as near as the dial comes; null: it does not reach. */
+function recounted({ of: { lengthMm, stitches, evenMm } }: Row, by: number): FitPlan | null {
   const wide = marks.map(mm => mm * answer.lengths)
-  const own = stitches + by < 1 ? null : fitCount(lengthMm, stitches + by, evenMm, wide)
-  if (own) settle(row, own)
+  return stitches + by < 1 ? null : fitCount(lengthMm, stitches + by, evenMm, wide)
 }
 const planWordsOf = (row: Row, own: FitPlan) =>
   sideWords(
@@ -165,14 +163,16 @@ const turnWords = (every: number | null) => {
               variant="outline"
               icon="i-lucide-minus"
               label="One fewer"
-              @click="recount(row, -1)"
+              :disabled="!recounted(row, -1)"
+              @click="settle(row, recounted(row, -1))"
             />
             <UButton
               size="sm"
               variant="outline"
               icon="i-lucide-plus"
               label="One more"
-              @click="recount(row, 1)"
+              :disabled="!recounted(row, 1)"
+              @click="settle(row, recounted(row, 1))"
             />
             <UButton
               v-if="isSettled(row)"

@@ -262,6 +262,7 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
           :grid-mm="1"
           :least="3"
           what="Shape"
+          closed
         />
       </g>
     </g>
@@ -294,6 +295,6 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
   cursor: grab;
 }
 .grip:focus-visible {
-  outline: 3px solid var(--mulberry);
+  outline: calc(3px * var(--px)) solid var(--mulberry);
 }
 </style>

@@ -52,8 +52,8 @@ const lean = computed({
   },
 })
 const WAYS = [
-  { value: 'twice', label: 'One start, some twice' },
-  { value: 'once', label: 'Every line once' },
+  { value: 'twice', label: 'One start' },
+  { value: 'once', label: 'No line twice' },
 ] as const
 const way = computed({
   get: () => (plan.value.twice ? 'twice' : 'once'),

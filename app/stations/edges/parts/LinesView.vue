@@ -97,6 +97,16 @@ const numbers = computed(() => {
     }),
   )
 })
+/** Beside its line; farther off while points are taken hold of on it. */
+const besideOf = (
+  x: number,
+  y: number,
+  beside: { readonly x: number; readonly y: number },
+  mmPerPx: number,
+) => {
+  const mm = (ways.value ? 26 : 13) * mmPerPx
+  return `translate(${x + mm * beside.x} ${y + mm * beside.y})`
+}
 const begins = computed(() =>
   answer.sewn.steps.flatMap((_, run) => {
     const hole = track.value.find(one => one.run === run)
@@ -177,7 +187,7 @@ const setWay = (i: number, points: DrawnPoint[]) => {
       <g
         v-for="{ number, x, y, beside, isAgain } in numbers"
         :key="number"
-        :transform="`translate(${x + 13 * mmPerPx * beside.x} ${y + 13 * mmPerPx * beside.y})`"
+        :transform="besideOf(x, y, beside, mmPerPx)"
         :opacity="number <= done || isAll ? 1 : 0.45"
         pointer-events="none"
       >
@@ -240,6 +250,7 @@ const setWay = (i: number, points: DrawnPoint[]) => {
           :grid-mm="GRID_MM"
           :least="2"
           :what="`Line ${i + 1}`"
+          :closed="false"
           :snap-to="nodes"
           @update:model-value="setWay(i, $event)"
         />

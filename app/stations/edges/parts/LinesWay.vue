@@ -67,7 +67,11 @@ const MOST = 120
       >
         Start {{ run }}
       </h3>
-      <ol class="steps">
+      <ol
+        class="steps"
+        tabindex="0"
+        :aria-label="`Steps of start ${run}`"
+      >
         <li
           v-for="step in steps.slice(0, MOST)"
           :key="step.number"

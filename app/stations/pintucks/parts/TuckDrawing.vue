@@ -348,6 +348,6 @@ const LEAST_NUMBER_PX = 11
   cursor: ew-resize;
 }
 .grip:focus-visible {
-  outline: 3px solid var(--mulberry);
+  outline: calc(3px * var(--px)) solid var(--mulberry);
 }
 </style>

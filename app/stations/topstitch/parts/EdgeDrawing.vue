@@ -235,6 +235,6 @@ const arcOf = (row: AreaRows['rows'][number], byMm: number) => {
   cursor: ns-resize;
 }
 .grip:focus-visible {
-  outline: 3px solid var(--mulberry);
+  outline: calc(3px * var(--px)) solid var(--mulberry);
 }
 </style>
