@@ -39,15 +39,6 @@ const ACTED = [
     },
   },
   {
-    name: 'conflicts',
-    path: '/pairing',
-    size: LAPTOP,
-    act: async driver => {
-      await press(driver, '(//button[@role="switch"])[2]')
-      await press(driver, '//button[starts-with(@aria-label, "Conflicts")]')
-    },
-  },
-  {
     name: 'pintucks',
     path: '/pintucks?piece=demo-piece-front',
     size: LAPTOP,
@@ -58,6 +49,24 @@ const ACTED = [
     path: '/topstitch?piece=demo-piece-pocket',
     size: LAPTOP,
     act: driver => press(driver, '//button[starts-with(normalize-space(), "Leg 1")]'),
+  },
+  {
+    name: 'edge',
+    path: '/edge?piece=demo-piece-lantern',
+    size: LAPTOP,
+    act: driver => press(driver, '//button[@aria-pressed and contains(., "Star")]'),
+  },
+  {
+    name: 'letters',
+    path: '/edge?piece=demo-piece-banner',
+    size: LAPTOP,
+    act: driver => press(driver, '//button[normalize-space() = "Largest bite"]'),
+  },
+  {
+    name: 'lines',
+    path: '/lines?piece=demo-piece-plume',
+    size: LAPTOP,
+    act: driver => press(driver, '//button[@aria-label="One step on"]'),
   },
   {
     name: 'workbox',

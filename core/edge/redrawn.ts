@@ -3,7 +3,7 @@ import { placesAlong } from '#core/fit'
 import { edgeParts } from './parts'
 
 /** Points between two corners on a curve. A curve through them stays within a few tenths. */
-const BETWEEN = 3
+const BETWEEN = 5
 const ALL_ROUND = 8
 
 /**
@@ -12,7 +12,7 @@ const ALL_ROUND = 8
  * @param pointDeg - from this turn on a place is a corner.
  *
  * @example
- * redrawn(leaf, 35).length // 8: two tips and three points on each side
+ * redrawn(leaf, 35).length // 12: two tips and five points on each side
  */
 export function redrawn(ring: readonly Point[], pointDeg: number): DrawnPoint[] {
   const { runs, points } = edgeParts({ pointsMm: ring, closed: true, clothOn: 'left' }, pointDeg)

@@ -8,7 +8,7 @@ export const pairing: Station = {
   icon: 'i-lucide-spool',
   views: [
     { name: 'Pairing', path: '/pairing', page: 'Page.vue', axe: true, shot: 'thread-and-needle' },
-    { name: 'Which twins to own', path: '/twins', page: 'TwinsPage.vue', axe: true, shot: 'which-twins' },
+    { name: 'Which twins to own', path: '/twins', page: 'TwinsPage.vue', axe: true, shot: null },
     { name: 'How do we know', path: '/evidence', page: 'EvidencePage.vue', axe: true, shot: null },
   ],
   keys: [],

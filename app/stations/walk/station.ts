@@ -11,7 +11,7 @@ export const walk: Station = {
     // Stands alone, without the frame.
     { name: 'Bench card', path: '/card', page: 'CardPage.vue', key: 'B', axe: false, shot: 'bench-card' },
     { name: 'Put back', path: '/putback', page: 'PutBackPage.vue', axe: true, shot: null },
-    { name: 'Care', path: '/care', page: 'CarePage.vue', axe: true, shot: 'care' },
+    { name: 'Care', path: '/care', page: 'CarePage.vue', axe: true, shot: null },
   ],
   keys: ['stepDone', 'stepBack', 'leaveCard'],
 }

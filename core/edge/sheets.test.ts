@@ -1,0 +1,156 @@
+import { describe, expect, it } from 'vitest'
+import {
+  edgeAdvice,
+  edgeDrawing,
+  type EdgeRules,
+  type EdgeStretch,
+  edgeStrip,
+  orderDrawing,
+  placementDrawing,
+  planEdge,
+  redrawn,
+  sideWords,
+  templateDrawing,
+} from '#core/edge'
+import { lengthMarks } from '#core/fit'
+import type { Mark } from '#core/paper'
+import { boundsOf, drawnOutline, formRegion, type Region, signedAreaMm2 } from '#core/shape'
+import { formatShort } from '#core/units'
+
+const RULES: EdgeRules = {
+  marks: lengthMarks({ minMm: 0.5, maxMm: 7, stepMm: 0.1 }),
+  pointDeg: 35,
+  clearanceMm: 0.5,
+  mostMissMm: 0.25,
+}
+const square: Region = formRegion({ form: 'rectangle', wideMm: 60, tallMm: 60, count: 4 })
+const heart: Region = formRegion({ form: 'heart', wideMm: 50, tallMm: 50, count: 4 })
+const edgeOf = (region: Region): EdgeStretch => ({ pointsMm: region[0]!, closed: true, clothOn: 'left' })
+const plan = (region: Region, widthMm: number, lengthMm: number, over: Partial<EdgeRules> = {}) =>
+  planEdge([edgeOf(region)], { widthMm, lengthMm, bites: 'at' }, { ...RULES, ...over })
+const textsOf = (marks: readonly Mark[]) => marks.flatMap(mark => (mark.kind === 'text' ? [mark.text] : []))
+const pathsOf = (marks: readonly Mark[]) => marks.flatMap(mark => (mark.kind === 'path' ? [mark] : []))
+const spanOf = (mark: Extract<Mark, { kind: 'path' }>) =>
+  boundsOf([
+    mark.steps.flatMap(step =>
+      step[0] === 'Z' ? [] : [{ x: step.at(-2) as number, y: step.at(-1) as number }],
+    ),
+  ])
+
+describe('the sheet of an edge', () => {
+  const made = plan(square, 6, 5)
+  const sheet = edgeDrawing({
+    title: 'Square',
+    regions: [square],
+    plan: made,
+    sides: made.stretches.map(stretch => sideWords(stretch, 1, formatShort)),
+    starts: [made.stretches[0]!.start],
+    backwards: false,
+  })
+  it('is at true size, with a hole and a bite for every stitch, and the counts of every side', () => {
+    const { left, right, foot, top } = spanOf(pathsOf(sheet.marks)[0]!)
+    expect([right - left, top - foot]).toEqual([60, 60])
+    // A landing each, and the round of the arrow.
+    expect(sheet.marks.filter(({ kind }) => kind === 'circle')).toHaveLength(48 + 1)
+    const bites = sheet.marks
+      .filter(mark => mark.kind === 'line')
+      .map(line => (line.kind === 'line' ? Math.hypot(line.x2 - line.x1, line.y2 - line.y1) : 0))
+    expect(bites.filter(mm => Math.abs(mm - 6) < 1e-9)).toHaveLength(48)
+    expect(textsOf(sheet.marks)).toEqual(Array(4).fill('12 × 5'))
+  })
+  it('turns its arrow round with the way it is sewn', () => {
+    const arrow = (backwards: boolean) => {
+      const { marks } = edgeDrawing({
+        title: '',
+        regions: [square],
+        plan: made,
+        sides: [],
+        starts: [made.stretches[0]!.start],
+        backwards,
+      })
+      const line = marks.findLast(mark => mark.kind === 'line')!
+      return line.kind === 'line' ? line.x2 - line.x1 : 0
+    }
+    // It begins below, in the middle: against the clock is to the right.
+    expect(arrow(false)).toBeCloseTo(7, 9)
+    expect(arrow(true)).toBeCloseTo(-7, 9)
+  })
+  it('has a strip as long as the edge, with its counts at the points', () => {
+    const strip = edgeStrip('Square', made, 0, sideWords(made.stretches[0]!, 1, formatShort))
+    expect(strip.wideMm).toBe(240)
+    expect(textsOf(strip.marks).filter(Boolean)).toEqual(Array(4).fill('12 × 5'))
+  })
+  it('says what a side helped along by hand asks for, and a length that is off the dial', () => {
+    const side = made.stretches[0]!.sides[0]!
+    const helped = { ...side, plan: { ...side.plan!, missMm: -0.84 } }
+    expect(sideWords({ sides: [helped] }, 1, formatShort)).toEqual(['12 × 5, 0.8 held back'])
+    expect(sideWords({ sides: [{ ...side, plan: null, evenMm: 5, stitches: 12 }] }, 2, formatShort)).toEqual([
+      '12 × 2.5 even',
+    ])
+  })
+})
+
+describe('templates', () => {
+  it('are mirrored for fusible paper, and as large either way', () => {
+    const lopsided: Region = [
+      [
+        { x: 0, y: 0 },
+        { x: 40, y: 0 },
+        { x: 0, y: 30 },
+      ],
+    ]
+    const [plain] = pathsOf(templateDrawing('T', [lopsided], ['felt'], false).marks)
+    const [mirrored] = pathsOf(templateDrawing('T', [lopsided], ['felt'], true).marks)
+    const cornerX = (mark: Extract<Mark, { kind: 'path' }>) => mark.steps[0]![1]!
+    expect(cornerX(plain!)).toBe(8)
+    expect(cornerX(mirrored!)).toBe(48)
+    expect(spanOf(plain!)).toEqual(spanOf(mirrored!))
+    expect(textsOf(templateDrawing('T', [lopsided], ['felt'], true).marks)).toEqual(['felt'])
+  })
+  it('are numbered from the lowest where they lie', () => {
+    const { marks } = placementDrawing('P', [square, heart], [{ pointsMm: square[0]!, closed: true }])
+    expect(textsOf(marks)).toEqual(['1', '2'])
+    expect(pathsOf(marks).map(({ dashMm }) => dashMm === null)).toEqual([false, false, true])
+  })
+  it('come with an order whose long lines are broken', () => {
+    const long = `1. Leaf: ${Array(12).fill('14 × 5.0, turn').join('; ')}, end`
+    const { marks, tallMm } = orderDrawing('Order', [long])
+    const said = textsOf(marks).slice(1)
+    expect(said.length).toBeGreaterThan(1)
+    expect(said.every(line => line.length <= 90)).toBe(true)
+    expect(said.join(' ').replace(/\s+/g, ' ')).toBe(long)
+    expect(tallMm).toBeGreaterThan(20)
+  })
+})
+
+describe('advice', () => {
+  const codes = (...[region, width, length, thread = 0.2]: [Region, number, number, number?]) =>
+    edgeAdvice(plan(region, width, length), { widthMm: width, lengthMm: length }, thread, 0.5).map(
+      ({ code }) => code,
+    )
+  const narrow = formRegion({ form: 'rectangle', wideMm: 60, tallMm: 2, count: 4 })
+  const strip = formRegion({ form: 'rectangle', wideMm: 60, tallMm: 9, count: 4 })
+  const round = formRegion({ form: 'circle', wideMm: 20, tallMm: 20, count: 4 })
+  it.each<[string, string[], string[]]>([
+    ['a bite that has room', codes(square, 3, 5), []],
+    ['a bite that touches', codes(strip, 6, 5), ['smaller-bite']],
+    ['letters as thin as thread', codes(narrow, 4, 5), ['too-narrow']],
+    ['tips that crowd on a round', codes(round, 9, 4), ['longer-stitch']],
+    ['a bite longer than the round is wide', codes(round, 10, 4), ['smaller-bite', 'bite-over-round']],
+    ['bites that meet at points', codes(square, 6, 5), ['bulk']],
+    ['thread as thick as its room', codes(square, 3, 5, 0.6), ['finer-thread']],
+    ['a straight stitch', codes(square, 0, 3, 0.6), []],
+  ])('for %s', (_, found, wanted) =>
+    expect(found.filter(code => code !== 'bulk' || wanted.includes('bulk'))).toEqual(wanted),
+  )
+})
+
+describe('a form as points one can move', () => {
+  it('keeps its corners, and its area to a few hundredths', () => {
+    expect(redrawn(square[0]!, 35)).toEqual(square[0]!.map(point => ({ ...point, curved: false })))
+    const points = redrawn(heart[0]!, 35)
+    expect(points.length).toBeLessThan(20)
+    const again = drawnOutline(points, true).pointsMm
+    expect(signedAreaMm2(again) / signedAreaMm2(heart[0]!)).toBeCloseTo(1, 1)
+  })
+})
