@@ -83,6 +83,12 @@ describe('an edge in parts', () => {
     expect(kinds(ring(star))).toBe(5)
     expect(kinds({ pointsMm: star.toReversed(), closed: true, clothOn: 'right' })).toBe(5)
   })
+  it('calls a blunt corner outer, and one over 180° inner', () => {
+    const hexagon = edgeParts(round(30, 6), 35)
+    expect(hexagon.points.map(({ insideDeg, kind }) => [Math.round(insideDeg), kind])).toEqual(
+      Array(6).fill([120, 'outer']),
+    )
+  })
   it('takes an open stretch from end to end', () => {
     const { points, runs } = edgeParts({ ...rectangle(60, 40), closed: false }, 35)
     expect(points).toHaveLength(2)

@@ -95,16 +95,11 @@ function seenOfRing(ring: readonly Point[], cover: Region): Outline[] {
   return joinedOverStart(found, ring[0]!)
 }
 
-/** How far along the ring each stretch begins; the clipper gives them in any order and direction. */
+/** By where along the ring they begin; the clipper gives them in any order, but as the ring runs. */
 function inOrder(found: readonly Point[][], ring: readonly Point[]): Point[][] {
   return found
     .filter(points => points.length > 1)
-    .map(points => {
-      const [from, next] = [alongOf(points[0]!, ring), alongOf(points[1]!, ring)]
-      const runsOn = next > from || (next === 0 && from > 0)
-      const forward = runsOn ? points : points.toReversed()
-      return { points: forward, from: alongOf(forward[0]!, ring) }
-    })
+    .map(points => ({ points, from: alongOf(points[0]!, ring) }))
     .sort((a, b) => a.from - b.from)
     .map(({ points }) => points)
 }

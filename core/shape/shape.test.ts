@@ -190,6 +190,26 @@ describe('shapes on each other', () => {
       }),
       { numRuns: 40 },
     ))
+  it('run on the way their ring runs, so that the cloth stays on the left', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FORM_IDS),
+        fc.integer({ min: -30, max: 30 }),
+        fc.integer({ min: -30, max: 30 }),
+        (id, x, y) => {
+          const heart = form('heart')
+          for (const { pointsMm, closed } of seenEdges(heart, [at(form(id, 40, 60), x + 0.41, y + 0.13)])) {
+            if (closed) continue
+            const [a, b] = [pointsMm[0]!, pointsMm[1]!]
+            const length = Math.hypot(b.x - a.x, b.y - a.y)
+            const left = { x: -(b.y - a.y) / length, y: (b.x - a.x) / length }
+            const middle = { x: (a.x + b.x) / 2 + 0.02 * left.x, y: (a.y + b.y) / 2 + 0.02 * left.y }
+            if (length > 0.2) expect(isInside(middle, heart[0]!)).toBe(true)
+          }
+        },
+      ),
+      { numRuns: 60 },
+    ))
   it('grow by an allowance: a circle by its radius', () => {
     expect(areaOf(grown(form('circle', 60), 5))).toBeCloseTo(Math.PI * 35 ** 2, -1)
     expect(areaOf(grown(form('circle', 60), -5))).toBeCloseTo(Math.PI * 25 ** 2, -1)

@@ -53,6 +53,7 @@ const FIND_FAULTS = `
     }
     return [255, 255, 255]
   }
+  const holds = (a, b) => a.left <= b.left && b.right <= a.right && a.top <= b.top && b.bottom <= a.bottom
   const overlap = (a, b) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom
   const inDrawing = text => {
     const card = cardOf(text)
@@ -64,7 +65,10 @@ const FIND_FAULTS = `
       if (shape.closest('defs') || fill === 'none' || !isBelow(shape) || !overlap(shape.getBoundingClientRect(), box)) continue
       if (fill.startsWith('url')) return 'lies on a pattern'
       const { rgb, a } = rgba(fill)
-      grounds.push(over({ rgb, a: a * fillOpacity * opacity }, card))
+      const opaque = a * fillOpacity * opacity
+      // A whole label under the words hides what lies under it.
+      if (shape.localName === 'rect' && opaque === 1 && holds(shape.getBoundingClientRect(), box)) grounds.length = 0
+      grounds.push(over({ rgb, a: opaque }, card))
     }
     const ink = over(rgba(getComputedStyle(text).fill), card)
     const least = Math.min(...grounds.map(ground => contrast(ink, ground)))

@@ -120,6 +120,8 @@ describe('the server routes', () => {
       '/api/v1/pintucks',
       '/api/v1/fit',
       '/api/v1/topstitch',
+      '/api/v1/edge',
+      '/api/v1/lines',
       '/api/v1/stitches',
       '/api/v1/openapi.json',
     ])

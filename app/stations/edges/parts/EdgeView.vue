@@ -82,6 +82,11 @@ const label = computed(() => {
   return `${shapes} shapes, ${sideCount} sides, ${plan.value.landings.length} landings, to scale.`
 })
 
+/** A label holds its whole number, in px. */
+function wideOf(number: number): number {
+  if (view.value === 'room') return 54
+  return number < 10 ? 22 : 30
+}
 /** A little to the inside. */
 const beside = (x: number, y: number, inward: { readonly x: number; readonly y: number }, mm: number) =>
   `translate(${x + mm * inward.x} ${y - mm * inward.y})`
@@ -199,9 +204,9 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
         :transform="beside(x, y, inward, 14 * mmPerPx)"
       >
         <rect
-          :x="(view === 'room' ? -24 : -11) * mmPerPx"
+          :x="(-wideOf(number) / 2) * mmPerPx"
           :y="-12 * mmPerPx"
-          :width="(view === 'room' ? 48 : 22) * mmPerPx"
+          :width="wideOf(number) * mmPerPx"
           :height="24 * mmPerPx"
           :rx="11 * mmPerPx"
           fill="var(--white)"

@@ -97,6 +97,8 @@ const numbers = computed(() => {
     }),
   )
 })
+/** A label holds its whole number, in px. */
+const wideOf = (number: number) => (number < 10 ? 20 : 28)
 /** Beside its line; farther off while points are taken hold of on it. */
 const besideOf = (
   x: number,
@@ -148,7 +150,7 @@ const setWay = (i: number, points: DrawnPoint[]) => {
       :width="wideMm"
       :height="tallMm"
       :fill="clothHex"
-      @click="ways && lay($event, mmPerPx)"
+      @click="lay($event, mmPerPx)"
     />
     <g
       ref="group"
@@ -188,11 +190,14 @@ const setWay = (i: number, points: DrawnPoint[]) => {
         v-for="{ number, x, y, beside, isAgain } in numbers"
         :key="number"
         :transform="besideOf(x, y, beside, mmPerPx)"
-        :opacity="number <= done || isAll ? 1 : 0.45"
-        pointer-events="none"
+        @click="lay($event, mmPerPx)"
       >
-        <circle
-          :r="10 * mmPerPx"
+        <rect
+          :x="(-wideOf(number) / 2) * mmPerPx"
+          :y="-11 * mmPerPx"
+          :width="wideOf(number) * mmPerPx"
+          :height="22 * mmPerPx"
+          :rx="10 * mmPerPx"
           fill="var(--white)"
           :stroke="isAgain ? 'var(--ink)' : 'var(--line-strong)'"
           :stroke-width="(isAgain ? 2 : 1) * mmPerPx"
