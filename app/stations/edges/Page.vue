@@ -364,6 +364,7 @@ const piecesPerNeedle = computed(() => {
         v-model="plan.way"
         :ways="good.ways"
         :lengths="good.lengths"
+        :bite-word="plan.stitch.kind === 'blanket' ? 'bite' : 'width'"
         :wanted-mm="plan.stitch.kind === 'straight' ? 0 : plan.stitch.widthMm"
       />
       <UCard

@@ -58,9 +58,24 @@ const sides = computed(() => {
     })
   })
 })
-/** Sides that are long enough, as close as one looks, for their number to be read. */
-const shownSides = (mmPerPx: number) =>
-  sides.value.filter(({ lengthMm }) => lengthMm > (view.value === 'room' ? 60 : 44) * mmPerPx)
+const LABEL_PX = 24
+/** Labels that can be read as close as one looks: the longest sides first, none over another. */
+function shownSides(mmPerPx: number) {
+  const placed: { x: number; y: number; wide: number }[] = []
+  return sides.value
+    .filter(({ lengthMm }) => lengthMm > LABEL_PX * mmPerPx)
+    .sort((a, b) => b.lengthMm - a.lengthMm)
+    .filter(({ number, x, y, inward }) => {
+      const at = { x: x + 14 * mmPerPx * inward.x, y: y - 14 * mmPerPx * inward.y, wide: wideOf(number) }
+      const isOver = placed.some(
+        other =>
+          Math.abs(other.x - at.x) < ((other.wide + at.wide) / 2) * mmPerPx
+          && Math.abs(other.y - at.y) < LABEL_PX * mmPerPx,
+      )
+      if (!isOver) placed.push(at)
+      return !isOver
+    })
+}
 const landed = computed(() => plan.value.landings.filter(({ isPoint }) => isPoint))
 /** Where bites meet round a point: thick. */
 const thick = computed(() =>
@@ -224,7 +239,7 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
         </text>
       </g>
       <g
-        v-for="{ stretch, start, x, y, turn } in starts"
+        v-for="{ stretch, start, x, y, turn } in view === 'sewn' ? starts : []"
         :key="`start-${stretch}`"
         data-drag
         class="grip"

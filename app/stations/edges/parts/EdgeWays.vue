@@ -3,7 +3,9 @@ import type { EdgeWay } from '#core/edge'
 
 /** The best ways side by side, with what each costs; one of them is sewn. */
 const model = defineModel<number>({ required: true })
-const { ways, wantedMm, lengths } = defineProps<{
+const { ways, wantedMm, lengths, biteWord } = defineProps<{
+  /** What its width is called: a bite, or a width. */
+  biteWord: string
   ways: readonly EdgeWay[]
   /** Stitch lengths from landing to landing: what the dial has is so much smaller. */
   lengths: number
@@ -22,8 +24,8 @@ const cards = computed(() =>
     changes: changesWords(way.dialChanges),
     costs: [
       `length ± ${length(way.deviationMm / lengths)}`,
-      ...(wantedMm > 0 ? [`bite ${length(way.widthMm)}`] : []),
-      ...(way.byHand ? [`${length(tenth(way.missMm))} a side by hand`] : []),
+      ...(wantedMm > 0 ? [`${biteWord} ${length(way.widthMm)}`] : []),
+      ...(way.byHand ? [`up to ${length(tenth(way.missMm))} a side by hand`] : []),
       ...(way.bulk > 0 ? [`${way.bulk} thick ${way.bulk === 1 ? 'place' : 'places'}`] : []),
       ...(way.unreached > 0 ? [`${way.unreached} sides off the dial`] : []),
     ],
