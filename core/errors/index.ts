@@ -14,6 +14,7 @@
  * - `no-letter`: a letter the font does not have; `details.letter`.
  * - `bad-font`: a file that is no font.
  * - `bad-drawing`: lines that cannot be sewn: none, or one that names a place there is not; `details.field`.
+ * - `cycle`: pieces that would each have to come before the other; `details.piece`.
  */
 export type CoreErrorCode =
   | 'non-finite'
@@ -29,6 +30,7 @@ export type CoreErrorCode =
   | 'no-letter'
   | 'bad-font'
   | 'bad-drawing'
+  | 'cycle'
 
 export interface CoreErrorData {
   readonly code: CoreErrorCode

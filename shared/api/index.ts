@@ -1,8 +1,17 @@
 export { errorResponseSchema, type ErrorResponse } from './errors'
+export {
+  answerBand,
+  answerFill,
+  bandRequestSchema,
+  bandResponseSchema,
+  fillRequestSchema,
+  fillResponseSchema,
+} from './band'
 export { answerEdge, edgeRequestSchema, edgeResponseSchema } from './edge'
 export { answerFit, fitRequestSchema, fitResponseSchema } from './fit'
 export { answerLines, linesRequestSchema, linesResponseSchema } from './lines'
 export { openApiDocument } from './openapi'
+export { answerOrder, orderRequestSchema, orderResponseSchema } from './order'
 export { answerPairing, type PairingRequest, pairingRequestSchema, pairingResponseSchema } from './pairing'
 export { answerPintucks, pintucksRequestSchema, pintucksResponseSchema } from './pintucks'
 export { RequestProblem } from './requestProblem'

@@ -1,16 +1,25 @@
 import { describe, expect, it } from 'vitest'
 import {
+  answerBand,
   answerEdge,
+  answerFill,
   answerFit,
   answerLines,
+  answerOrder,
   answerPintucks,
   answerTopstitch,
+  bandRequestSchema,
+  bandResponseSchema,
   edgeRequestSchema,
   edgeResponseSchema,
+  fillRequestSchema,
+  fillResponseSchema,
   fitRequestSchema,
   fitResponseSchema,
   linesRequestSchema,
   linesResponseSchema,
+  orderRequestSchema,
+  orderResponseSchema,
   pintucksRequestSchema,
   pintucksResponseSchema,
   topstitchRequestSchema,
@@ -324,4 +333,126 @@ describe('POST /api/v1/lines', () => {
         details: expect.objectContaining({ field: 'lines.0.b' }),
       }),
     ))
+})
+
+describe('POST /api/v1/band', () => {
+  const outer = { widthMm: 5, repeat: 2, lengthMm: 2.5 }
+  const REQUEST = {
+    rows: [outer, { widthMm: 7, repeat: 22, lengthMm: 0.4 }, outer],
+    overlapsMm: [0.5, 0.5],
+    alongMm: 300,
+    dial: { minMm: 0.2, maxMm: 5, stepMm: 0.1 },
+  }
+  const ask = (over: object = {}) =>
+    bandResponseSchema.parse(answerBand(bandRequestSchema.parse({ ...REQUEST, ...over })))
+  // Worked by hand.
+  it('answers the worked example', () => {
+    expect(ask()).toMatchObject({
+      bandMm: 16,
+      rows: [
+        {
+          spanMm: 5,
+          centreMm: 2.5,
+          repeatMm: 5,
+          repeats: 60,
+          evenLengthMm: 2.5,
+          dialLengthMm: 2.5,
+          missMm: 0,
+        },
+        {
+          centreMm: 8,
+          repeats: 34,
+          evenLengthMm: 0.40107,
+          dialLengthMm: 0.4,
+          missMm: 0.8,
+          stretch: 0.002674,
+        },
+        { centreMm: 13.5, repeats: 60 },
+      ],
+      drift: [
+        { a: 0, b: 1, everyMm: 11.578947 },
+        { a: 1, b: 2, everyMm: 11.578947 },
+      ],
+      ribbonMarginMm: null,
+    })
+    expect(ask({ ribbonMm: 15.875 }).ribbonMarginMm).toBe(-0.0625)
+  })
+  it('fills a band as the worked example does', () => {
+    const choices = [
+      { id: 'a', widthMm: 5 },
+      { id: 'b', widthMm: 7 },
+    ]
+    const request = { bandMm: 17, choices, overlapMm: 0, toleranceMm: 0.2, mostRows: 3 }
+    expect(fillResponseSchema.parse(answerFill(fillRequestSchema.parse(request)))).toEqual({
+      stacks: [{ ids: ['a', 'b', 'a'], offMm: 0 }],
+    })
+    expect(fillRequestSchema.safeParse({ ...request, mostRows: 10 }).success).toBe(false)
+  })
+  it.each<[string, object, string]>([
+    ['no row', { rows: [] }, 'rows'],
+    ['too many overlaps', { overlapsMm: [0, 0, 0] }, 'overlapsMm'],
+    ['a repeat of nothing', { rows: [{ ...outer, repeat: 0 }], overlapsMm: [] }, 'rows.0.repeat'],
+    ['a way of NaN', { alongMm: Number.NaN }, 'alongMm'],
+  ])('refuses %s', (_, over, path) =>
+    expect(bandRequestSchema.safeParse({ ...REQUEST, ...over }).error?.issues[0]?.path.join('.')).toBe(path),
+  )
+})
+
+describe('POST /api/v1/order', () => {
+  const all = { machine: 'Attic', plate: 'zigzag', stabilizer: '' }
+  const pearl = { ...all, needle: '100/16', bobbin: 'navy', foot: 'open', tension: '4' }
+  const needs = [
+    { ...all, needle: '2.0/80', threads: ['white', 'white'], bobbin: 'white', foot: 'grooved', tension: '7' },
+    { ...pearl, threads: ['red pearl'] },
+    {
+      ...all,
+      needle: '2.0/80',
+      threads: ['slate', 'gold'],
+      bobbin: 'grey',
+      foot: 'open',
+      stabilizer: 'tear-away',
+      tension: '2.8',
+    },
+    { ...pearl, threads: ['blue pearl'] },
+  ]
+  const REQUEST = {
+    pieces: needs.map((one, i) => ({ id: String(i), needs: one })),
+    before: [[0, 3]],
+    minutes: {
+      machine: 1,
+      needle: 2,
+      thread: 1.5,
+      bobbin: 1,
+      plate: 2,
+      foot: 0.5,
+      stabilizer: 1,
+      tension: 3,
+    },
+  }
+  const ask = (over: object = {}) =>
+    orderResponseSchema.parse(answerOrder(orderRequestSchema.parse({ ...REQUEST, ...over })))
+  // Worked by hand.
+  it('answers the worked example', () => {
+    const { order, ...sums } = ask()
+    expect(sums).toMatchObject({ changeMinutes: 19.5, typedMinutes: 29.5, proven: true })
+    expect(['2,0,1,3', '2,0,3,1']).toContain(order.join())
+    expect(ask({ start: needs[1] }).steps[0]!.minutes).toBeGreaterThanOrEqual(0)
+  })
+  it.each<[string, object, string]>([
+    ['no piece', { pieces: [] }, 'pieces'],
+    ['41 pieces', { pieces: Array.from({ length: 41 }, () => REQUEST.pieces[0]) }, 'pieces'],
+    ['a piece there is not', { before: [[0, 4]] }, 'before.0.1'],
+    ['minutes below nothing', { minutes: { ...REQUEST.minutes, foot: -1 } }, 'minutes.foot'],
+  ])('refuses %s', (_, over, path) =>
+    expect(orderRequestSchema.safeParse({ ...REQUEST, ...over }).error?.issues[0]?.path.join('.')).toBe(path),
+  )
+  it('refuses a cycle by its code', () =>
+    expect(() =>
+      ask({
+        before: [
+          [0, 1],
+          [1, 0],
+        ],
+      }),
+    ).toThrow(expect.objectContaining({ code: 'cycle' })))
 })

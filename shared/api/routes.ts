@@ -1,7 +1,16 @@
+import {
+  answerBand,
+  answerFill,
+  bandRequestSchema,
+  bandResponseSchema,
+  fillRequestSchema,
+  fillResponseSchema,
+} from './band'
 import { answerEdge, edgeRequestSchema, edgeResponseSchema } from './edge'
 import { answerFit, fitRequestSchema, fitResponseSchema } from './fit'
 import { answerLines, linesRequestSchema, linesResponseSchema } from './lines'
 import { openApiDocument } from './openapi'
+import { answerOrder, orderRequestSchema, orderResponseSchema } from './order'
 import { answerPairing, pairingRequestSchema, pairingResponseSchema } from './pairing'
 import { answerPintucks, pintucksRequestSchema, pintucksResponseSchema } from './pintucks'
 import { get, type JsonRoute, post } from './route'
@@ -88,6 +97,28 @@ export const ROUTES: readonly JsonRoute[] = [
     response: linesResponseSchema,
     answer: answerLines,
     mostBodyBytes: 512_000,
+  }),
+  post('/api/v1/band', {
+    summary: 'Rows side by side as one band, in whole patterns',
+    answered: 'Where each row lies, its whole patterns, how rows drift, and what shows of a ribbon',
+    request: bandRequestSchema,
+    response: bandResponseSchema,
+    answer: answerBand,
+  }),
+  post('/api/v1/band/fill', {
+    summary: 'Which symmetric stacks of stitches make a band so wide?',
+    answered: 'Every stack within the tolerance, the fewest rows first',
+    request: fillRequestSchema,
+    response: fillResponseSchema,
+    answer: answerFill,
+  }),
+  post('/api/v1/order', {
+    summary: 'In what order to sew, with the least changing?',
+    answered: 'The order, what is changed before each piece, and the minutes; proven up to 16 pieces',
+    request: orderRequestSchema,
+    response: orderResponseSchema,
+    answer: answerOrder,
+    mostBodyBytes: 256_000,
   }),
   get('/api/v1/stitches', {
     summary: 'The stitch library',

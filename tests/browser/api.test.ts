@@ -122,6 +122,9 @@ describe('the server routes', () => {
       '/api/v1/topstitch',
       '/api/v1/edge',
       '/api/v1/lines',
+      '/api/v1/band',
+      '/api/v1/band/fill',
+      '/api/v1/order',
       '/api/v1/stitches',
       '/api/v1/openapi.json',
     ])

@@ -1,0 +1,141 @@
+import { CoreError, requireInRange } from '#core/errors'
+
+/** A row of a band: one stitch, sewn with one needle or a twin. */
+export interface BandRow {
+  /** Of the stitch. */
+  readonly widthMm: number
+  /** Of a twin; 0: a single needle. */
+  readonly gapMm: number
+  /** Stitch lengths from one pattern to the next. */
+  readonly repeat: number
+  readonly lengthMm: number
+}
+
+/** A row where it lies, in whole patterns. */
+export interface LaidRow {
+  /** Stitch and gap together. */
+  readonly spanMm: number
+  /** From the left edge of the band. */
+  readonly centreMm: number
+  readonly repeatMm: number
+  readonly repeats: number
+  /** The length at which the patterns end whole. */
+  readonly evenLengthMm: number
+  /** The nearest mark of the dial. */
+  readonly dialLengthMm: number
+  /** What is left of the way at that mark; negative: past its end. */
+  readonly missMm: number
+  /** How much longer the patterns become, as a share. */
+  readonly stretch: number
+}
+
+/** Two rows side by side, and after how far their patterns stand together again. */
+export interface Drift {
+  readonly a: number
+  readonly b: number
+  /** null: they keep step. */
+  readonly everyMm: number | null
+}
+
+export interface Band {
+  readonly bandMm: number
+  readonly rows: readonly LaidRow[]
+  readonly drift: readonly Drift[]
+}
+
+export const MOST_BAND_ROWS = 15
+/** Patterns as long as each other within this keep step, in mm. */
+const SAME_MM = 1e-9
+
+/**
+ * Rows side by side as one band, each with whole patterns along the way.
+ *
+ * Arithmetic: centres lie half of each span apart, less the overlap; a pattern of r stitch lengths goes
+ * round(way / r·L) times, at least once, into the way; two rows drift by a pattern every r₁r₂/|r₁ − r₂|.
+ *
+ * @param rows - 1 to 15.
+ * @param overlapsMm - between neighbours, one fewer than rows; negative: a gap.
+ * @param alongMm - the way, over 0 to 100 000 mm.
+ * @param marks - of the dial.
+ * @throws {CoreError} `too-many`; `bad-repeat` for overlaps that are not one fewer; `out-of-range`.
+ *
+ * @example
+ * layBand([row, row], [0.5], 300, marks).bandMm
+ */
+export function layBand(
+  rows: readonly BandRow[],
+  overlapsMm: readonly number[],
+  alongMm: number,
+  marks: readonly number[],
+): Band {
+  if (rows.length > MOST_BAND_ROWS)
+    throw new CoreError('too-many', `A band has at most ${MOST_BAND_ROWS} rows`, {
+      field: 'rows',
+      most: MOST_BAND_ROWS,
+    })
+  if (overlapsMm.length !== rows.length - 1)
+    throw new CoreError('bad-repeat', `overlapsMm must be one fewer than rows`, {
+      field: 'overlapsMm',
+    })
+  requireInRange(alongMm, 'alongMm', 0.1, 100_000)
+  let edgeMm = 0
+  const laid = rows.map((row, i) => {
+    const spanMm = spanOf(row, i)
+    if (i > 0) edgeMm -= requireInRange(overlapsMm[i - 1]!, `overlapsMm.${i - 1}`, -1000, 1000)
+    const centreMm = edgeMm + spanMm / 2
+    edgeMm += spanMm
+    return { ...patternsAlong(row, alongMm, marks), spanMm, centreMm }
+  })
+  return {
+    bandMm: edgeMm,
+    rows: laid,
+    drift: laid
+      .slice(1)
+      .map((row, i) => ({ a: i, b: i + 1, everyMm: driftMm(laid[i]!.repeatMm, row.repeatMm) })),
+  }
+}
+
+function spanOf({ widthMm, gapMm, repeat, lengthMm }: BandRow, i: number): number {
+  requireInRange(repeat, `rows.${i}.repeat`, 0.01, 10_000)
+  requireInRange(lengthMm, `rows.${i}.lengthMm`, 0.05, 100)
+  return (
+    requireInRange(widthMm, `rows.${i}.widthMm`, 0, 100) + requireInRange(gapMm, `rows.${i}.gapMm`, 0, 20)
+  )
+}
+
+/** Whole patterns along a way, as even as can be and as the dial comes nearest. */
+export function patternsAlong(
+  { repeat, lengthMm }: Pick<BandRow, 'repeat' | 'lengthMm'>,
+  alongMm: number,
+  marks: readonly number[],
+): Omit<LaidRow, 'spanMm' | 'centreMm'> {
+  const repeatMm = repeat * lengthMm
+  const repeats = Math.max(1, Math.round(alongMm / repeatMm))
+  const evenLengthMm = alongMm / (repeats * repeat)
+  const dialLengthMm = nearestMark(evenLengthMm, marks)
+  return {
+    repeatMm,
+    repeats,
+    evenLengthMm,
+    dialLengthMm,
+    missMm: alongMm - repeats * repeat * dialLengthMm,
+    stretch: evenLengthMm / lengthMm - 1,
+  }
+}
+
+/** The smaller of two as near. */
+function nearestMark(mm: number, marks: readonly number[]): number {
+  return marks.reduce((best, mark) => (Math.abs(mark - mm) < Math.abs(best - mm) - SAME_MM ? mark : best))
+}
+
+function driftMm(a: number, b: number): number | null {
+  return Math.abs(a - b) <= SAME_MM ? null : (a * b) / Math.abs(a - b)
+}
+
+/**
+ * What of a ribbon shows on each side of a band; negative: the band hangs over.
+ *
+ * @example
+ * ribbonMarginMm(12.7, 9) // 1.85
+ */
+export const ribbonMarginMm = (ribbonMm: number, bandMm: number): number => (ribbonMm - bandMm) / 2

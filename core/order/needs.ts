@@ -1,0 +1,37 @@
+export const SINGLE_NEEDS = ['machine', 'needle', 'bobbin', 'plate', 'foot', 'stabilizer', 'tension'] as const
+export type SingleNeed = (typeof SINGLE_NEEDS)[number]
+
+/** What must be on the machine for a piece, in words; '': nothing. */
+export interface Needs extends Readonly<Record<SingleNeed, string>> {
+  /** One a needle, left to right. */
+  readonly threads: readonly string[]
+}
+
+/** Minutes each change takes; a thread's are for each of its places. */
+export type ChangeMinutes = Readonly<Record<SingleNeed | 'thread', number>>
+
+/** What is changed from one piece to the next. */
+export type Change = SingleNeed | 'thread'
+
+/**
+ * What must be changed between two pieces: each need that differs, each thread's place by itself.
+ *
+ * @example
+ * changesBetween(white, gold) // ['thread', 'thread', 'tension']
+ */
+export function changesBetween(from: Needs, to: Needs): Change[] {
+  const single = SINGLE_NEEDS.filter(need => from[need] !== to[need])
+  const places = Math.max(from.threads.length, to.threads.length)
+  const threads = Array.from({ length: places }, (_, i) => (from.threads[i] ?? '') !== (to.threads[i] ?? ''))
+  return [...single, ...threads.filter(Boolean).map((): Change => 'thread')]
+}
+
+/**
+ * How long changes take.
+ *
+ * @example
+ * changeMinutes(['needle', 'thread'], minutes) // 3.5
+ */
+export function changeMinutes(changes: readonly Change[], minutes: ChangeMinutes): number {
+  return changes.reduce((sum, change) => sum + minutes[change], 0)
+}

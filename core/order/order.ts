@@ -1,0 +1,203 @@
+import { CoreError, requireInRange } from '#core/errors'
+import { type Change, changeMinutes, type ChangeMinutes, changesBetween, type Needs } from './needs'
+
+/** A piece of work by what it needs. */
+export interface WorkPiece {
+  readonly id: string
+  readonly needs: Needs
+}
+
+/** One piece in its place, and what is changed before it. */
+export interface OrderStep {
+  /** Its place among the pieces as they were sent. */
+  readonly piece: number
+  readonly changes: readonly Change[]
+  readonly minutes: number
+}
+
+export interface WorkOrder {
+  readonly order: readonly number[]
+  readonly steps: readonly OrderStep[]
+  readonly changeMinutes: number
+  /** In the order as sent; null: that breaks a “before”. */
+  readonly typedMinutes: number | null
+  /** Whether nothing takes fewer minutes; up to 16 pieces. */
+  readonly proven: boolean
+}
+
+export const MOST_PIECES = 40
+/** Over so many the best order is not proven. */
+export const MOST_EXACT_PIECES = 16
+
+/**
+ * The order of work with the fewest minutes of changing, with every “before” kept: exactly up to 16 pieces
+ * (Held and Karp 1962, over subsets), beyond that a good one, by insertion and exchange.
+ *
+ * @param pieces - 1 to 40.
+ * @param before - pairs: the first is sewn before the second.
+ * @param start - what is on the machine now; null: the first piece costs nothing.
+ * @throws {CoreError} `cycle` for “befores” that cannot all be kept; `too-many`; `out-of-range`.
+ *
+ * @example
+ * orderOfWork(pieces, [[0, 3]], null, minutes).changeMinutes // 19.5
+ */
+export function orderOfWork(
+  pieces: readonly WorkPiece[],
+  before: readonly (readonly [number, number])[],
+  start: Needs | null,
+  minutes: ChangeMinutes,
+): WorkOrder {
+  check(pieces, before, minutes)
+  const between = pieces.map(({ needs: from }) =>
+    pieces.map(({ needs: to }) => changeMinutes(changesBetween(from, to), minutes)),
+  )
+  const first = pieces.map(({ needs }) => (start ? changeMinutes(changesBetween(start, needs), minutes) : 0))
+  const earlier = pieces.map((_, i) => before.filter(([, later]) => later === i).map(([one]) => one))
+  const proven = pieces.length <= MOST_EXACT_PIECES
+  const order = proven ? exactly(between, first, earlier) : nearly(between, first, earlier)
+  const steps = order.map((piece, k): OrderStep => {
+    const from = k === 0 ? start : pieces[order[k - 1]!]!.needs
+    const changes = from ? changesBetween(from, pieces[piece]!.needs) : []
+    return { piece, changes, minutes: changeMinutes(changes, minutes) }
+  })
+  const typed = pieces.map((_, i) => i)
+  return {
+    order,
+    steps,
+    changeMinutes: costOf(order, between, first),
+    typedMinutes: keeps(typed, earlier) ? costOf(typed, between, first) : null,
+    proven,
+  }
+}
+
+function check(
+  pieces: readonly WorkPiece[],
+  before: readonly (readonly [number, number])[],
+  minutes: ChangeMinutes,
+): void {
+  requireInRange(pieces.length, 'pieces', 1, Infinity)
+  if (pieces.length > MOST_PIECES)
+    throw new CoreError('too-many', `There are ${pieces.length} pieces; ${MOST_PIECES} are the most`, {
+      field: 'pieces',
+      most: MOST_PIECES,
+    })
+  for (const [change, each] of Object.entries(minutes)) requireInRange(each, `minutes.${change}`, 0, 1000)
+  before.forEach(([a, b], i) => {
+    requireInRange(a, `before.${i}.0`, 0, pieces.length - 1)
+    requireInRange(b, `before.${i}.1`, 0, pieces.length - 1)
+  })
+  const stuck = inCycle(pieces.length, before)
+  if (stuck !== null)
+    throw new CoreError(
+      'cycle',
+      `Piece ${stuck + 1} would have to come before itself: take a “before” back`,
+      {
+        field: 'before',
+        piece: stuck,
+      },
+    )
+}
+
+/** A piece that can never be sewn; null: all can. */
+function inCycle(count: number, before: readonly (readonly [number, number])[]): number | null {
+  const done = new Set<number>()
+  for (;;) {
+    const next = Array.from({ length: count }, (_, i) => i).filter(
+      i => !done.has(i) && before.every(([a, b]) => b !== i || done.has(a)),
+    )
+    if (next.length === 0) break
+    for (const i of next) done.add(i)
+  }
+  return Array.from({ length: count }, (_, i) => i).find(i => !done.has(i)) ?? null
+}
+
+function costOf(
+  order: readonly number[],
+  between: readonly (readonly number[])[],
+  first: readonly number[],
+): number {
+  return order.reduce((sum, piece, k) => sum + (k === 0 ? first[piece]! : between[order[k - 1]!]![piece]!), 0)
+}
+
+function keeps(order: readonly number[], earlier: readonly (readonly number[])[]): boolean {
+  const at = new Map(order.map((piece, k) => [piece, k]))
+  return order.every(piece => earlier[piece]!.every(one => at.get(one)! < at.get(piece)!))
+}
+
+/** Over every set of pieces done and the last of them: the least minutes to come there. */
+function exactly(
+  between: readonly (readonly number[])[],
+  first: readonly number[],
+  earlier: readonly (readonly number[])[],
+): number[] {
+  const count = first.length
+  const all = 2 ** count - 1
+  const needed = earlier.map(ones => ones.reduce((mask, one) => mask | (1 << one), 0))
+  const least = new Float64Array((all + 1) * count).fill(Infinity)
+  const from = new Int8Array((all + 1) * count).fill(-1)
+  for (let i = 0; i < count; i++) if (needed[i] === 0) least[(1 << i) * count + i] = first[i]!
+  for (let done = 1; done <= all; done++)
+    for (let last = 0; last < count; last++) {
+      const now = least[done * count + last]!
+      if (now === Infinity) continue
+      for (let next = 0; next < count; next++) {
+        if (done & (1 << next) || (needed[next]! & done) !== needed[next]!) continue
+        const there = (done | (1 << next)) * count + next
+        const minutes = now + between[last]![next]!
+        if (minutes >= least[there]! - 1e-9) continue
+        least[there] = minutes
+        from[there] = last
+      }
+    }
+  let last = 0
+  for (let i = 1; i < count; i++) if (least[all * count + i]! < least[all * count + last]! - 1e-9) last = i
+  const order: number[] = []
+  for (let done = all; last >= 0;) {
+    order.unshift(last)
+    const before = from[done * count + last]!
+    done ^= 1 << last
+    last = before
+  }
+  return order
+}
+
+/** The nearest next piece again and again, then pieces moved one by one while that saves minutes. */
+function nearly(
+  between: readonly (readonly number[])[],
+  first: readonly number[],
+  earlier: readonly (readonly number[])[],
+): number[] {
+  let order: number[] = []
+  while (order.length < first.length) {
+    const last = order.at(-1)
+    const free = first
+      .map((_, i) => i)
+      .filter(i => !order.includes(i) && earlier[i]!.every(one => order.includes(one)))
+    const cost = (i: number) => (last === undefined ? first[i]! : between[last]![i]!)
+    order = [...order, free.reduce((best, i) => (cost(i) < cost(best) ? i : best))]
+  }
+  for (let better: number[] | null = order; better;) {
+    order = better
+    better = improved(order, between, first, earlier)
+  }
+  return order
+}
+
+/** The first run of up to three pieces that is better elsewhere; null: none is. */
+function improved(
+  order: readonly number[],
+  between: readonly (readonly number[])[],
+  first: readonly number[],
+  earlier: readonly (readonly number[])[],
+): number[] | null {
+  const now = costOf(order, between, first)
+  for (let length = 1; length <= 3; length++)
+    for (let from = 0; from + length <= order.length; from++)
+      for (let to = 0; to <= order.length - length; to++) {
+        if (to === from) continue
+        const rest = order.toSpliced(from, length)
+        const moved = rest.toSpliced(to, 0, ...order.slice(from, from + length))
+        if (costOf(moved, between, first) < now - 1e-9 && keeps(moved, earlier)) return moved
+      }
+  return null
+}
