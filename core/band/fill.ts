@@ -49,27 +49,58 @@ export function fillBand(
     })
   choices.forEach(({ widthMm }, i) => requireInRange(widthMm, `choices.${i}.widthMm`, 0.01, 100))
   const found: Stack[] = []
-  for (let rows = 1; rows <= mostRows; rows++)
-    for (const half of halves(choices, rows)) {
-      const ids = mirrored(half, rows)
-      const widthMm = ids.reduce((sum, { widthMm: mm }) => sum + mm, 0) - (rows - 1) * overlapMm
-      const offMm = widthMm - bandMm
-      if (Math.abs(offMm) <= toleranceMm + SAME_MM) found.push({ ids: ids.map(({ id }) => id), offMm })
-    }
+  for (let rows = 1; rows <= mostRows; rows++) {
+    // What the rows themselves must come to: neighbours share their overlap.
+    const wantedMm = bandMm + (rows - 1) * overlapMm
+    for (const { half, widthMm } of halvesNear(choices, rows, wantedMm, toleranceMm + SAME_MM))
+      found.push({ ids: mirrored(half, rows), offMm: widthMm - wantedMm })
+  }
   return found.sort(byRowsThenOff)
 }
 
-/** Every way to choose the left half, its middle row with it. */
-function halves(choices: readonly BandChoice[], rows: number): BandChoice[][] {
-  return Array.from({ length: Math.ceil(rows / 2) }).reduce<BandChoice[][]>(
-    found => found.flatMap(half => choices.map(choice => [...half, choice])),
-    [[]],
-  )
+/** The left half of a stack with its middle row, and how wide the whole stack is. */
+interface Half {
+  readonly half: readonly string[]
+  readonly widthMm: number
 }
 
-function mirrored(half: readonly BandChoice[], rows: number): BandChoice[] {
-  return [...half, ...half.slice(0, Math.floor(rows / 2)).reverse()]
+/** Every left half whose stack comes near enough; what cannot come near any more is not gone on with. */
+function halvesNear(
+  choices: readonly BandChoice[],
+  rows: number,
+  wantedMm: number,
+  withinMm: number,
+): Half[] {
+  const widths = choices.map(({ widthMm }) => widthMm)
+  const [least, most] = [Math.min(...widths), Math.max(...widths)]
+  const deep = Math.ceil(rows / 2)
+  /** A row of the half stands twice in the stack, but for the middle one of an odd number. */
+  const times = (depth: number) => (rows % 2 === 1 && depth === deep - 1 ? 1 : 2)
+  const found: Half[] = []
+  const half: string[] = []
+  function goOn(widthMm: number, depth: number): void {
+    const left = rows - 2 * depth
+    const isNear =
+      widthMm + left * least <= wantedMm + withinMm && widthMm + left * most >= wantedMm - withinMm
+    if (depth === deep) {
+      if (Math.abs(widthMm - wantedMm) <= withinMm) found.push({ half: [...half], widthMm })
+      return
+    }
+    if (!isNear) return
+    for (const choice of choices) {
+      half.push(choice.id)
+      goOn(widthMm + times(depth) * choice.widthMm, depth + 1)
+      half.pop()
+    }
+  }
+  goOn(0, 0)
+  return found
 }
+
+const mirrored = (half: readonly string[], rows: number): string[] => [
+  ...half,
+  ...half.slice(0, Math.floor(rows / 2)).toReversed(),
+]
 
 function byRowsThenOff(a: Stack, b: Stack): number {
   const apart = Math.abs(a.offMm) - Math.abs(b.offMm)

@@ -57,6 +57,9 @@ function coreRows(median) {
     core('A word of 12 letters, from typing to drops (median)', ms, 'a word of twelve letters', 150),
     core('Least sewn twice through 14 odd places (median)', ms, 'fourteen odd places', 200),
     core('What is seen of 30 shapes on each other (median)', ms, 'thirty shapes on each other', 300),
+    core('The best order of 16 pieces, proven (median)', ms, 'sixteen pieces in order', 1500),
+    core('The best order of 12 pieces, proven (median)', ms, 'twelve pieces in order', 60),
+    core('Every stack of up to 9 rows from 12 stitches (median)', ms, 'nine rows from twelve stitches', 200),
     core('Twelve tiled pages as PDF (median)', ms, 'twelve tiled pages', 1000),
   ]
 }
