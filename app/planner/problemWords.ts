@@ -44,6 +44,7 @@ export function useProblemWords() {
     const point = /^(?:outline|shape)\.pointsMm\.(\d+)/.exec(field)
     if (code === 'bad-outline' && point)
       return message.replace(field, `Point ${Number(point[1]) + 1} of the edge`)
+    if (field === 'shape.path') return `${message.replace(field, 'The drawing')}.`
     const side = /^sides\.(\d+)\./.exec(field)
     const name = side ? `Side ${Number(side[1]) + 1}` : FIELD_WORDS[field]
     if (!name) return message

@@ -164,9 +164,10 @@ export function usePiece<K extends Plan['kind']>(
   function takeFromBench(): void {
     draft.setup = onBench(job())
   }
-  /** What is planned became another job: it is set up for that. */
+  /** What is planned became another job: it is set up for that, on the same machine and cloth. */
   function setUpAnew(): void {
-    draft.setup = setUpAs(job())
+    const { machineId, clothId, layers, under } = draft.setup
+    draft.setup = { ...setUpAs(job()), machineId, clothId, layers, under: [...under] }
   }
 
   const title = computed(() => draft.name || JOBS[job()].name)

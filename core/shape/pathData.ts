@@ -41,7 +41,7 @@ export function outlinesOfPath(data: string, mmPerUnit: number): Outline[] {
   if (outlines.length === 0) refuse('has no length')
   const count = outlines.reduce((sum, { pointsMm }) => sum + pointsMm.length, 0)
   if (count > 4 * MOST_SHAPE_POINTS)
-    throw new CoreError('too-many', `shape.path has ${count} points: simplify it`, {
+    throw new CoreError('too-many', `shape.path has ${count} points; ${4 * MOST_SHAPE_POINTS} are the most`, {
       field: 'shape.path',
       most: 4 * MOST_SHAPE_POINTS,
     })

@@ -68,10 +68,17 @@ const plan = computed({
   },
 })
 const chosen = ref(0)
-const part = computed({
-  get: () => plan.value.parts[Math.min(chosen.value, plan.value.parts.length - 1)]!,
+/** Another piece may have fewer shapes. */
+const at = computed({
+  get: () => Math.min(chosen.value, plan.value.parts.length - 1),
   set: next => {
-    plan.value.parts[chosen.value] = next
+    chosen.value = next
+  },
+})
+const part = computed({
+  get: () => plan.value.parts[at.value]!,
+  set: next => {
+    plan.value.parts[at.value] = next
   },
 })
 const view = ref<'sewn' | 'room'>('sewn')
@@ -332,7 +339,7 @@ const piecesPerNeedle = computed(() => {
         <h2>Shapes</h2>
         <ShapeList
           v-model="plan.parts"
-          v-model:chosen="chosen"
+          v-model:chosen="at"
           :looks="looks"
           @changed="shapesChanged"
         />
@@ -381,7 +388,6 @@ const piecesPerNeedle = computed(() => {
           :thread-hex="threadHexes[0]"
           :thread-mm="thickness.mm"
           :width-mm="plan.stitch.widthMm"
-          :chosen="chosen"
           :backwards="plan.backwards"
           :at="part"
           @start="startAt"

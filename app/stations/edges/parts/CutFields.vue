@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { redrawn } from '#core/edge'
-import { CoreError } from '#core/errors'
-import { boundsOf, FORM_IDS, formRegion, FORMS, outlinesOfPath, type Point } from '#core/shape'
+import { FORM_IDS, formRegion, FORMS, type Point } from '#core/shape'
 import type { EdgePart } from '#shared/records'
 import { UNCHOSEN_PART_HEX } from '../partLooks'
-import { readSvgPath } from '~/utils/svgFile'
 
 /** What a cloth is cut to: from the library, letters, drawn, from a file, or measured with a string. */
 const part = defineModel<EdgePart>({ required: true })
@@ -65,39 +63,9 @@ const colour = computed({
     part.value.hex = hex
   },
 })
-const svgProblem = ref('')
-async function takeSvg(file: File): Promise<void> {
-  const reading = readSvgPath(await file.text())
-  svgProblem.value = reading.ok ? '' : reading.message
-  if (!reading.ok) return
-  try {
-    outlinesOfPath(reading.path, reading.mmPerUnit)
-  } catch (error) {
-    if (!(error instanceof CoreError)) throw error
-    svgProblem.value = `The drawing cannot be read: ${error.message}.`
-    return
-  }
-  replace({ kind: 'path', path: reading.path, mmPerUnit: reading.mmPerUnit })
-}
-/** A drawing scaled by one length one knows: how wide it is. */
-const svgWide = computed({
-  get(): number | null {
-    const { cut } = part.value
-    if (cut.kind !== 'path') return null
-    try {
-      const { left, right } = boundsOf(
-        outlinesOfPath(cut.path, cut.mmPerUnit).map(({ pointsMm }) => pointsMm),
-      )
-      return right - left
-    } catch {
-      return null
-    }
-  },
-  set(mm) {
-    const { cut } = part.value
-    const now = svgWide.value
-    if (cut.kind === 'path' && mm && now) cut.mmPerUnit *= mm / now
-  },
+const drawing = computed({
+  get: () => (part.value.cut.kind === 'path' ? part.value.cut : { path: '', mmPerUnit: 1 }),
+  set: ({ path, mmPerUnit }) => replace({ kind: 'path', path, mmPerUnit }),
 })
 /** A form's edge as points one can move. */
 function toPoints(): void {
@@ -199,21 +167,11 @@ const count = computed({
       Drag the points; the plus between two adds one, the cross takes the chosen one out, a double press makes
       it round or sharp. By keys: Tab and arrows, Enter, Insert, Delete. They catch on a grid of 1 mm.
     </p>
-    <template v-else-if="part.cut.kind === 'path'">
-      <FileButton
-        label="Choose an SVG"
-        about="The outlines from an SVG, holes and all"
-        accept=".svg,image/svg+xml"
-        icon="i-lucide-file-up"
-        @file="takeSvg"
-      />
-      <LengthField
-        v-model="svgWide"
-        label="All of it is wide"
-        limit="shapeMm"
-        hint="From the file’s own units, or type what you measured."
-      />
-    </template>
+    <PathFields
+      v-else-if="part.cut.kind === 'path'"
+      v-model="drawing"
+      about="The outlines from an SVG, holes and all"
+    />
     <template v-else>
       <div
         v-for="(_, i) in part.cut.sidesMm"
@@ -254,13 +212,6 @@ const count = computed({
         how wide a bite may be, cannot be told.
       </p>
     </template>
-    <p
-      v-if="svgProblem"
-      role="alert"
-      class="strikes-ink"
-    >
-      {{ svgProblem }}
-    </p>
     <div class="pair">
       <SelectField
         v-model="clothId"

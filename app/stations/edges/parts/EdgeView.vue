@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { outlineFor } from '#core/colour'
-import { boundsOf, type DrawnPoint } from '#core/shape'
+import { boundsOf, type DrawnPoint, type Placing } from '#core/shape'
 import type { EdgeAnswer } from '#shared/inputs'
 import { mmOf } from '~/planner/mmOf'
 import { nearestLanding, pathOf, roomRuns } from '../edgeWays'
@@ -8,7 +8,7 @@ import { nearestLanding, pathOf, roomRuns } from '../edgeWays'
 /** The cloths to scale with every stitch where it lands; or how wide a bite may be along each edge. */
 const points = defineModel<DrawnPoint[] | null>('points', { required: true })
 const view = defineModel<'sewn' | 'room'>('view', { required: true })
-const { answer, hexes, groundHex, threadHex, threadMm, widthMm, chosen, backwards, at } = defineProps<{
+const { answer, hexes, groundHex, threadHex, threadMm, widthMm, backwards, at } = defineProps<{
   answer: EdgeAnswer
   /** Of each cloth. */
   hexes: readonly string[]
@@ -17,11 +17,9 @@ const { answer, hexes, groundHex, threadHex, threadMm, widthMm, chosen, backward
   threadMm: number
   /** The bite one wanted. */
   widthMm: number
-  /** The cloth that is worked on. */
-  chosen: number
   backwards: boolean
   /** Where that cloth lies: its drawn points are about its own middle. */
-  at: { readonly x: number; readonly y: number }
+  at: Placing
 }>()
 const emit = defineEmits<{ start: [stretch: number, alongMm: number] }>()
 const { length, bare } = useLength()
@@ -102,6 +100,11 @@ function wideOf(number: number): number {
   if (view.value === 'room') return 54
   return number < 10 ? 22 : 30
 }
+/** Where the drawn points lie: as their cloth does. */
+const placing = computed(() => {
+  const { x, y, turnDeg, flipped } = at
+  return `translate(${x} ${-y}) rotate(${-turnDeg}) scale(${flipped ? -1 : 1} 1)`
+})
 /** A little to the inside. */
 const beside = (x: number, y: number, inward: { readonly x: number; readonly y: number }, mm: number) =>
   `translate(${x + mm * inward.x} ${y - mm * inward.y})`
@@ -162,26 +165,14 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
         :stroke-width="0.8 * mmPerPx"
       />
       <template v-if="view === 'sewn'">
-        <template
+        <ThreadPath
           v-for="(d, i) in threads"
           :key="i"
-        >
-          <path
-            v-if="around[answer.stretches[i]!.part]"
-            :d="d"
-            fill="none"
-            :stroke="around[answer.stretches[i]!.part]!"
-            :stroke-width="threadMm + 0.14"
-            stroke-linejoin="round"
-          />
-          <path
-            :d="d"
-            fill="none"
-            :stroke="threadHex"
-            :stroke-width="threadMm"
-            stroke-linejoin="round"
-          />
-        </template>
+          :d="d"
+          :hex="threadHex"
+          :around="around[answer.stretches[i]!.part] ?? null"
+          :mm="threadMm"
+        />
         <circle
           v-for="({ x, y }, i) in thick"
           :key="`thick-${i}`"
@@ -273,8 +264,8 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
         />
       </g>
       <g
-        v-if="points && chosen >= 0"
-        :transform="`translate(${at.x} ${-at.y})`"
+        v-if="points"
+        :transform="placing"
       >
         <DrawnPoints
           v-model="points"

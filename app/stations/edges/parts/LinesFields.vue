@@ -1,9 +1,6 @@
 <script setup lang="ts">
 import { MOST_VANES } from '#core/lines'
-import { boundsOf, outlinesOfPath } from '#core/shape'
 import type { LinesPiece } from '#shared/records'
-import { orNull } from '~/planner/orNull'
-import { readSvgPath } from '~/utils/svgFile'
 
 /** Where the lines come from, and how they are sewn. */
 const plan = defineModel<LinesPiece>({ required: true })
@@ -68,30 +65,10 @@ function addVane(): void {
 function removeVane(i: number): void {
   if (plan.value.drawing.by === 'plume') plan.value.drawing.vanes.splice(i, 1)
 }
-const svgProblem = ref('')
-async function takeSvg(file: File): Promise<void> {
-  const reading = readSvgPath(await file.text())
-  svgProblem.value = reading.ok ? '' : reading.message
-  if (!reading.ok) return
-  const { path, mmPerUnit } = reading
-  if (orNull(() => outlinesOfPath(path, mmPerUnit))) plan.value.drawing = { by: 'path', path, mmPerUnit }
-  else svgProblem.value = 'The lines cannot be read: save them as plain SVG.'
-}
-/** A drawing scaled by one length one knows: how wide it is. */
-const svgWide = computed({
-  get(): number | null {
-    const { drawing } = plan.value
-    if (drawing.by !== 'path') return null
-    const { path, mmPerUnit } = drawing
-    return orNull(() => {
-      const { left, right } = boundsOf(outlinesOfPath(path, mmPerUnit).map(({ pointsMm }) => pointsMm))
-      return right - left
-    })
-  },
-  set(mm) {
-    const { drawing } = plan.value
-    const now = svgWide.value
-    if (drawing.by === 'path' && mm && now) drawing.mmPerUnit *= mm / now
+const path = computed({
+  get: () => (plan.value.drawing.by === 'path' ? plan.value.drawing : { path: '', mmPerUnit: 1 }),
+  set: ({ path: data, mmPerUnit }) => {
+    plan.value.drawing = { by: 'path', path: data, mmPerUnit }
   },
 })
 </script>
@@ -187,28 +164,11 @@ const svgWide = computed({
         />
       </div>
     </template>
-    <template v-else>
-      <FileButton
-        label="Choose an SVG"
-        about="The lines from an SVG"
-        accept=".svg,image/svg+xml"
-        icon="i-lucide-file-up"
-        @file="takeSvg"
-      />
-      <LengthField
-        v-model="svgWide"
-        label="All of it is wide"
-        limit="shapeMm"
-        hint="From the file’s own units, or type what you measured."
-      />
-    </template>
-    <p
-      v-if="svgProblem"
-      role="alert"
-      class="strikes-ink"
-    >
-      {{ svgProblem }}
-    </p>
+    <PathFields
+      v-else
+      v-model="path"
+      about="The lines from an SVG"
+    />
     <p class="field-label">How it is sewn</p>
     <SegmentBar
       v-model="way"

@@ -168,24 +168,12 @@ const setWay = (i: number, points: DrawnPoint[]) => {
         :stroke-width="1.4 * mmPerPx"
         pointer-events="none"
       />
-      <g
-        fill="none"
-        stroke-linejoin="round"
-        stroke-linecap="round"
-        pointer-events="none"
-      >
-        <path
-          v-if="around"
-          :d="sewnPath(track, shown)"
-          :stroke="around"
-          :stroke-width="threadMm + 0.2"
-        />
-        <path
-          :d="sewnPath(track, shown)"
-          :stroke="threadHex"
-          :stroke-width="Math.max(threadMm, 1.6 * mmPerPx)"
-        />
-      </g>
+      <ThreadPath
+        :d="sewnPath(track, shown)"
+        :hex="threadHex"
+        :around="around"
+        :mm="Math.max(threadMm, 1.6 * mmPerPx)"
+      />
       <g
         v-for="{ number, x, y, beside, isAgain } in numbers"
         :key="number"

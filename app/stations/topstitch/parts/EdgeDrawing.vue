@@ -147,26 +147,14 @@ const arcOf = (row: AreaRows['rows'][number], byMm: number) => {
         stroke="var(--ink)"
         :stroke-width="1.6 * mmPerPx"
       />
-      <template
+      <ThreadPath
         v-for="{ needle, index, stitches, hex } in drawn"
         :key="`${index}-${needle}`"
-      >
-        <path
-          v-if="contrast(hex)"
-          :d="stitches"
-          fill="none"
-          :stroke="contrast(hex)!"
-          :stroke-width="threadMm + 0.14"
-          stroke-linecap="round"
-        />
-        <path
-          :d="stitches"
-          fill="none"
-          :stroke="hex"
-          :stroke-width="threadMm"
-          stroke-linecap="round"
-        />
-      </template>
+        :d="stitches"
+        :hex="hex"
+        :around="contrast(hex)"
+        :mm="threadMm"
+      />
       <g
         v-for="{ leg, x, y } in legWords"
         :key="leg"
