@@ -2,6 +2,7 @@
 import { outlineFor } from '#core/colour'
 import { boundsOf, type DrawnPoint, type Placing } from '#core/shape'
 import type { EdgeAnswer } from '#shared/inputs'
+import { labelsApart } from '~/planner/labelsApart'
 import { mmOf } from '~/planner/mmOf'
 import { nearestLanding, pathOf, roomRuns } from '../edgeWays'
 
@@ -56,23 +57,22 @@ const sides = computed(() => {
     })
   })
 })
-const LABEL_PX = 24
+const LEAST_SIDE_PX = 24
 /** Labels that can be read as close as one looks: the longest sides first, none over another. */
 function shownSides(mmPerPx: number) {
-  const placed: { x: number; y: number; wide: number }[] = []
-  return sides.value
-    .filter(({ lengthMm }) => lengthMm > LABEL_PX * mmPerPx)
+  const long = sides.value
+    .filter(({ lengthMm }) => lengthMm > LEAST_SIDE_PX * mmPerPx)
     .sort((a, b) => b.lengthMm - a.lengthMm)
-    .filter(({ number, x, y, inward }) => {
-      const at = { x: x + 14 * mmPerPx * inward.x, y: y - 14 * mmPerPx * inward.y, wide: wideOf(number) }
-      const isOver = placed.some(
-        other =>
-          Math.abs(other.x - at.x) < ((other.wide + at.wide) / 2) * mmPerPx
-          && Math.abs(other.y - at.y) < LABEL_PX * mmPerPx,
-      )
-      if (!isOver) placed.push(at)
-      return !isOver
-    })
+  const inside = 14 * mmPerPx
+  return labelsApart(
+    long,
+    ({ number, x, y, inward }) => ({
+      x: x + inside * inward.x,
+      y: y - inside * inward.y,
+      widePx: wideOf(number),
+    }),
+    mmPerPx,
+  )
 }
 const landed = computed(() => plan.value.landings.filter(({ isPoint }) => isPoint))
 /** Where bites meet round a point: thick. */

@@ -3,6 +3,7 @@ import { usePreferredReducedMotion } from '@vueuse/core'
 import { outlineFor } from '#core/colour'
 import { boundsOf, type DrawnPoint } from '#core/shape'
 import type { LinesAnswer } from '#shared/inputs'
+import { labelsApart } from '~/planner/labelsApart'
 import { mmOf } from '~/planner/mmOf'
 import { pathOf } from '../edgeWays'
 import { sewnPath, stepEnds, trackOf } from '../track'
@@ -100,15 +101,15 @@ const numbers = computed(() => {
 /** A label holds its whole number, in px. */
 const wideOf = (number: number) => (number < 10 ? 20 : 28)
 /** Beside its line; farther off while points are taken hold of on it. */
-const besideOf = (
-  x: number,
-  y: number,
-  beside: { readonly x: number; readonly y: number },
-  mmPerPx: number,
-) => {
+function placeOf({ x, y, beside }: (typeof numbers.value)[number], mmPerPx: number) {
   const mm = (ways.value ? 26 : 13) * mmPerPx
-  return `translate(${x + mm * beside.x} ${y + mm * beside.y})`
+  return { x: x + mm * beside.x, y: y + mm * beside.y }
 }
+/** Numbers that can be read as close as one looks; the list has them all. */
+const shownNumbers = (mmPerPx: number) =>
+  labelsApart(numbers.value, one => ({ ...placeOf(one, mmPerPx), widePx: wideOf(one.number) }), mmPerPx).map(
+    one => ({ ...one, ...placeOf(one, mmPerPx) }),
+  )
 const begins = computed(() =>
   answer.sewn.steps.flatMap((_, run) => {
     const hole = track.value.find(one => one.run === run)
@@ -175,9 +176,9 @@ const setWay = (i: number, points: DrawnPoint[]) => {
         :mm="Math.max(threadMm, 1.6 * mmPerPx)"
       />
       <g
-        v-for="{ number, x, y, beside, isAgain } in numbers"
+        v-for="{ number, x, y, isAgain } in shownNumbers(mmPerPx)"
         :key="number"
-        :transform="besideOf(x, y, beside, mmPerPx)"
+        :transform="`translate(${x} ${y})`"
         @click="lay($event, mmPerPx)"
       >
         <rect
