@@ -12,6 +12,7 @@ import {
 } from '#core/paper'
 import { boundsOf, type Point, type Region } from '#core/shape'
 import type { EdgePlan } from './planEdge'
+import type { SewnLeg } from './sewnOrder'
 
 const PAD_MM = 8
 const ARROW_MM = 7
@@ -221,9 +222,38 @@ export function sideWords(
     if (!plan) return `${stitches} × ${length(evenMm / lengths)} even`
     const parts = straighter === 'first' ? plan.parts.toReversed() : plan.parts
     const dialled = parts.map(part => ({ ...part, lengthMm: part.lengthMm / lengths }))
-    const words = planWords({ parts: dialled }, length)
-    if (Math.abs(plan.missMm) <= HELPED_MM) return words
-    const helpedMm = Math.round(10 * Math.abs(plan.missMm)) / 10
-    return `${words}, ${length(helpedMm)} ${plan.missMm > 0 ? 'drawn out' : 'held back'}`
+    return `${planWords({ parts: dialled }, length)}${helpedWords(plan.missMm, length)}`
   })
+}
+
+function helpedWords(missMm: number, length: (mm: number) => string): string {
+  if (Math.abs(missMm) <= HELPED_MM) return ''
+  const helpedMm = Math.round(10 * Math.abs(missMm)) / 10
+  return `, ${length(helpedMm)} ${missMm > 0 ? 'drawn out' : 'held back'}`
+}
+
+/**
+ * A stretch in one line as it is sewn, from where it is begun: “6 × 5, turn; 12 × 5, turn; 6 × 5, end”. What
+ * is helped along by hand stands with the last of a side.
+ *
+ * @param legs - from `sewnOrder`.
+ * @param lengths - stitch lengths between two landings: what the dial has is so much smaller.
+ *
+ * @example
+ * orderWords(plan.stretches[0], sewnOrder(plan.stretches[0], 6, false), 1, formatShort)
+ */
+export function orderWords(
+  { sides }: Pick<EdgePlan['stretches'][number], 'sides'>,
+  legs: readonly SewnLeg[],
+  lengths: number,
+  length: (mm: number) => string,
+): string {
+  return legs
+    .map(({ side, parts, then }, i) => {
+      const dialled = parts.map(part => ({ ...part, lengthMm: part.lengthMm / lengths }))
+      const isLastOfSide = !legs.slice(i + 1).some(leg => leg.side === side)
+      const helped = isLastOfSide ? helpedWords(sides[side]!.plan?.missMm ?? 0, length) : ''
+      return `${planWords({ parts: dialled }, length)}${helped}, ${then}`
+    })
+    .join('; ')
 }

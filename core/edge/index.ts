@@ -16,7 +16,8 @@ export {
   type PlannedStretch,
   turnEvery,
 } from './planEdge'
-export { type EdgeWay, edgeWays, marksInOrder } from './ways'
+export { marksInOrder } from './marks'
+export { type EdgeWay, edgeWays } from './ways'
 export { dropsAlong, type EdgePattern, OUTSIDE_MM, zigzagShiftMm } from './thread'
 export { type EdgeAdvice, edgeAdvice } from './advice'
 export {
@@ -24,8 +25,10 @@ export {
   type EdgeSheet,
   edgeStrip,
   orderDrawing,
+  orderWords,
   placementDrawing,
   sideWords,
   templateDrawing,
 } from './edgeSheet'
 export { redrawn } from './redrawn'
+export { dialChangesOf, type SewnLeg, sewnOrder } from './sewnOrder'

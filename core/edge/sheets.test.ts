@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import {
+  dialChangesOf,
   edgeAdvice,
   edgeDrawing,
   type EdgeRules,
   type EdgeStretch,
   edgeStrip,
   orderDrawing,
+  orderWords,
   placementDrawing,
   planEdge,
   redrawn,
+  sewnOrder,
   sideWords,
   templateDrawing,
 } from '#core/edge'
@@ -87,6 +90,47 @@ describe('the sheet of an edge', () => {
     expect(sideWords({ sides: [{ ...side, plan: null, evenMm: 5, stitches: 12 }] }, 2, formatShort)).toEqual([
       '12 × 2.5 even',
     ])
+  })
+})
+
+describe('the order an edge is sewn in', () => {
+  // 60 in twelve and 43 in 5 × 5, 3 × 6 (common practice), begun in the middle of a long side.
+  const oblong: Region = formRegion({ form: 'rectangle', wideMm: 60, tallMm: 43, count: 4 })
+  const [stretch] = plan(oblong, 3, 5, { marks: [5, 6], mostMissMm: 0.1 }).stretches
+  const words = (start: number, backwards: boolean) =>
+    orderWords(stretch!, sewnOrder(stretch!, start, backwards), 1, formatShort)
+  it('begins with the rest of the side it is begun on, and ends with its first part', () =>
+    expect(words(4, false)).toBe(
+      '8 × 5, turn; 5 × 5, 3 × 6, turn; 12 × 5, turn; 5 × 5, 3 × 6, turn; 4 × 5, end',
+    ))
+  it('runs back the same way the other way round, from the same place', () =>
+    expect(words(4, true)).toBe(
+      '4 × 5, turn; 3 × 6, 5 × 5, turn; 12 × 5, turn; 3 × 6, 5 × 5, turn; 8 × 5, end',
+    ))
+  it('tells every turn of the dial', () => {
+    expect(dialChangesOf([sewnOrder(stretch!, 4, false)])).toBe(4)
+    expect(dialChangesOf([sewnOrder(plan(square, 3, 5).stretches[0]!, 6, false)])).toBe(0)
+  })
+  it('of an open stretch goes from end to end; without points it is one leg', () => {
+    const open = planEdge(
+      [{ pointsMm: oblong[0]!, closed: false, clothOn: 'left' }],
+      { widthMm: 3, lengthMm: 5, bites: 'at' },
+      { ...RULES, marks: [5, 6], mostMissMm: 0.1 },
+    ).stretches[0]!
+    const legs = sewnOrder(open, 4, true)
+    expect(legs.map(({ side, then }) => [side, then])).toEqual([
+      [2, 'turn'],
+      [1, 'turn'],
+      [0, 'end'],
+    ])
+    const round = plan(formRegion({ form: 'circle', wideMm: 40, tallMm: 40, count: 4 }), 3, 5).stretches[0]!
+    expect(sewnOrder(round, 7, false)).toHaveLength(1)
+  })
+  it('names inside corners, and takes the first point for a turn too', () => {
+    const star = plan(formRegion({ form: 'star', wideMm: 60, tallMm: 60, count: 5 }), 1, 4).stretches[0]!
+    const thens = sewnOrder(star, 2, false).map(({ then }) => then)
+    expect(thens.filter(then => then === 'inside corner')).toHaveLength(5)
+    expect(thens.filter(then => then === 'turn')).toHaveLength(5)
   })
 })
 

@@ -9,6 +9,8 @@ import {
   type MeasuredEdge,
   type OwnRun,
 } from './planEdge'
+import { marksInOrder } from './marks'
+import { dialChangesOf, sewnOrder } from './sewnOrder'
 import { nearnessOf } from './touching'
 
 /** A way to sew the whole edge, and what it costs. */
@@ -208,17 +210,6 @@ function fewestChanges(plan: EdgePlan): Runs {
   return runs
 }
 
-/**
- * The marks of a run in the order they are sewn: the long stitches on the straighter half.
- *
- * @example
- * marksInOrder(fitPlans(43, 5, [5, 6])[0], 'last') // [5, 6]
- */
-export function marksInOrder({ parts }: FitPlan, straighter: 'first' | 'last'): number[] {
-  const marks = parts.map(({ lengthMm }) => lengthMm)
-  return straighter === 'first' ? marks.toReversed() : marks
-}
-
 function costOf(
   plan: EdgePlan,
   runs: Runs,
@@ -260,6 +251,7 @@ function biteWays(measured: MeasuredEdge, stitch: EdgeStitch, rules: EdgeRules, 
       widthMm,
       bulk: plan.bulk.length,
       ...costOf(plan, runs, stitch.lengthMm, rules.mostMissMm),
+      dialChanges: changesOf(plan),
     }
   }
   const first = at(widest)
@@ -267,6 +259,12 @@ function biteWays(measured: MeasuredEdge, stitch: EdgeStitch, rules: EdgeRules, 
   const thin = thinBite(first.plan, stitch, rules, widest)
   return thin === null ? [first] : [first, at(thin)]
 }
+
+/** As it is sewn: each stretch from where it is best begun. */
+const changesOf = ({ stretches }: EdgePlan): number =>
+  dialChangesOf(
+    stretches.map(stretch => sewnOrder(stretch, (stretch.start ?? stretch.from) - stretch.from, false)),
+  )
 
 /** The largest bite, in tenths, at which nothing meets at the points either; null: it would be too small. */
 function thinBite(plan: EdgePlan, { widthMm }: EdgeStitch, { clearanceMm }: EdgeRules, widest: number) {

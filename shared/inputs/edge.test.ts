@@ -153,6 +153,9 @@ describe('how the machine is set for an edge', () => {
     expect(of('straight')).toMatchObject({ stitchId: 'straight', widthMm: 0 })
     const other = { ...lantern, backwards: true, stitch: stitched('hidden') }
     expect(edgeSettingOf(other, 1.5).positionMm).toBe(0.45)
+    // A blanket bites to the left: with the cloth on the right it is mirrored.
+    expect(of('blanket').mirror).toBe(false)
+    expect(edgeSettingOf({ ...lantern, backwards: true }, 4).mirror).toBe(true)
     expect(edgeJobOf({ stitch: stitched('hidden') })).toBe('hidden-edge')
   })
   it('of the demo is what its pieces were kept with', () => {

@@ -102,11 +102,15 @@ export function edgeSettingOf(
     stitchId: stitchIdOf(plan),
     widthMm: kind === 'straight' ? 0 : widthMm,
     lengthMm,
-    mirror: false,
+    // A blanket stitch bites to the left of its spine: sewn the other way round, the cloth lies on its right.
+    mirror: !isZigzag && kind !== 'straight' && bitesRight(stitchIdOf(plan)) !== plan.backwards,
     // Against the clock the cloth lies on the left of the edge.
     positionMm: isZigzag ? tidyMm((plan.backwards ? 1 : -1) * zigzagShiftMm(widthMm, outsideMm)) : 0,
   }
 }
+
+/** Whether a stitch of the library begins at its left, so that its width goes to the right. */
+const bitesRight = (stitchId: string): boolean => (findStitch(stitchId)?.drops[0]?.x ?? 0.5) < 0
 
 const tidyMm = (mm: number) => Math.round(1000 * mm) / 1000 + 0
 

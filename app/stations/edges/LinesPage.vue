@@ -61,11 +61,10 @@ const plan = computed({
 const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
 const dial = computed(() => lengthDialOf(machine.value))
 const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
-const { answer, problem } = usePlanWorker(
+const { answer: good, problem } = usePlanWorker(
   () => plainOf({ plan: plan.value, dial: dial.value.dial }),
   (api, now) => api.lines(now),
 )
-const good = computed(() => answer.value)
 const work = computed(() => good.value && linesWork(good.value, draft.copies))
 watch(
   () => plan.value.wantedMm,

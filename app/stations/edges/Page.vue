@@ -8,8 +8,10 @@ import {
   edgeDrawing,
   edgeStrip,
   orderDrawing,
+  orderWords,
   OUTSIDE_MM,
   placementDrawing,
+  sewnOrder,
   sideWords,
   templateDrawing,
 } from '#core/edge'
@@ -104,12 +106,11 @@ const input = computed((): EdgeInput | null => {
     threadMm: thickness.value.mm,
   })
 })
-const { answer, problem } = usePlanWorker(
+const { answer: good, problem } = usePlanWorker(
   () => input.value,
   (api, now) => api.edge(now),
   ({ plan: now }) => [...new Set(now.parts.flatMap(({ cut }) => (cut.kind === 'letters' ? [cut.font] : [])))],
 )
-const good = computed(() => answer.value)
 const sewn = computed(() => good.value?.ways[good.value.way] ?? null)
 const work = computed(() => {
   const now = good.value
@@ -165,17 +166,14 @@ watch([chosen, () => part.value.cut.kind, () => draft.id], () => {
   past.value = []
 })
 
-/** “Leaf: 14 × 5, 2 × 6, turn; 13 × 5, end”, one for each stretch, from where it is begun. */
+/** “Leaf: 7 × 5, turn; 14 × 5, turn; 7 × 5, end”, one for each stretch, from where it is begun. */
 const lines = computed(() => {
   const now = good.value
   if (!now) return []
   return now.ways[now.way]!.plan.stretches.map((stretch, s) => {
-    const words = sideWords(stretch, now.lengths, bare)
-    const start = now.starts[s]
-    const first = start === null || start === undefined ? 0 : now.ways[now.way]!.plan.landings[start]!.side
-    const order = stretch.sides.map((_, i) => (stretch.closed ? (first + i) % stretch.sides.length : i))
-    const way = plan.value.backwards ? order.toReversed() : order
-    return `${names.value[s]}: ${way.map(i => words[i]).join(', turn; ')}, end`
+    const legs = sewnOrder(stretch, (now.starts[s] ?? stretch.from) - stretch.from, plan.value.backwards)
+    const over = stretch.closed && plan.value.overlap > 0 ? `, ${plan.value.overlap} over the beginning` : ''
+    return `${names.value[s]}: ${orderWords(stretch, legs, now.lengths, bare)}${over}`
   })
 })
 const prints = computed((): Print[] => {
