@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { DrawnPoint } from '#core/shape'
+import { followPointer } from './followPointer'
+import { arrowStep, snapTo as onGrid } from './grid'
 import { mmOf } from './mmOf'
 
 /**
@@ -34,13 +36,11 @@ function nameOf({ x, y, curved }: DrawnPoint, i: number): string {
   const place = `${length(x)} right, ${length(y)} up`
   return `${what}, point ${i + 1} of ${points.value.length}, ${curved ? 'round' : 'sharp'}, ${place}`
 }
-const tidy = (mm: number) => Math.round(mm / gridMm) * gridMm
 /** On the grid, or on a place nearby. */
 function snapped(x: number, y: number) {
   const near = snapTo.find(place => Math.hypot(place.x - x, place.y - y) < CATCH_PX * mmPerPx)
-  return near ? { x: near.x, y: near.y } : { x: round(tidy(x)), y: round(tidy(y)) }
+  return near ? { x: near.x, y: near.y } : { x: onGrid(x, gridMm), y: onGrid(y, gridMm) }
 }
-const round = (mm: number) => Math.round(1000 * mm) / 1000
 const put = (i: number, point: DrawnPoint) => {
   points.value = points.value.map((one, k) => (k === i ? point : one))
 }
@@ -59,35 +59,24 @@ const at = ref(-1)
 /** The point that was taken hold of last. */
 const chosen = computed(() => points.value[at.value] ?? null)
 
-let dragged: number | null = null
-function take(i: number, event: PointerEvent): void {
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  dragged = i
+function take(i: number, pressed: PointerEvent): void {
   at.value = i
-}
-function move(event: PointerEvent): void {
-  const at = dragged === null ? null : mmOf(event, group.value)
-  if (dragged !== null && at) put(dragged, { ...points.value[dragged]!, ...snapped(at.x, -at.y) })
-}
-function drop(): void {
-  dragged = null
+  followPointer(pressed, event => {
+    const place = mmOf(event, group.value)
+    if (place) put(i, { ...points.value[i]!, ...snapped(place.x, -place.y) })
+  })
 }
 
-const STEPS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowUp: [0, 1],
-  ArrowDown: [0, -1],
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-}
 function press(i: number, event: KeyboardEvent): void {
-  const done = event.key in STEPS ? step(i, STEPS[event.key]!) : act(i, event.key)
+  const way = arrowStep(event.key)
+  const done = way ? step(i, way) : act(i, event.key)
   if (!done) return
   event.preventDefault()
   event.stopPropagation()
 }
 function step(i: number, [x, y]: readonly [number, number]): boolean {
   const point = points.value[i]!
-  put(i, { ...point, x: round(tidy(point.x + x * gridMm)), y: round(tidy(point.y + y * gridMm)) })
+  put(i, { ...point, x: onGrid(point.x + x * gridMm, gridMm), y: onGrid(point.y + y * gridMm, gridMm) })
   return true
 }
 function act(i: number, key: string): boolean {
@@ -102,7 +91,7 @@ function act(i: number, key: string): boolean {
 /** Half-way to the next. */
 function insertAfter(i: number): void {
   const [a, b] = [points.value[i]!, points.value[(i + 1) % points.value.length]!]
-  const between = { x: round(tidy((a.x + b.x) / 2)), y: round(tidy((a.y + b.y) / 2)), curved: a.curved }
+  const between = { x: onGrid((a.x + b.x) / 2, gridMm), y: onGrid((a.y + b.y) / 2, gridMm), curved: a.curved }
   points.value = points.value.toSpliced(i + 1, 0, between)
 }
 </script>
@@ -149,8 +138,6 @@ function insertAfter(i: number): void {
       :aria-label="nameOf(point, i)"
       :transform="`translate(${point.x} ${-point.y})`"
       @pointerdown.stop="take(i, $event)"
-      @pointermove="move"
-      @pointerup="drop"
       @dblclick.stop="act(i, 'Enter')"
       @click.stop
       @focus="at = i"

@@ -1,6 +1,7 @@
 import * as fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  alongSide,
   type Bite,
   dialChangesOf,
   dropsAlong,
@@ -8,9 +9,12 @@ import {
   type EdgeRules,
   type EdgeStretch,
   edgeWays,
+  landingsOfSide,
   nearnessOf,
   type OwnRun,
   planEdge,
+  pulledCount,
+  recounted,
   sewnOrder,
   tipOf,
   turnEvery,
@@ -410,5 +414,69 @@ describe('the thread along an edge', () => {
     const along = way!.filter(({ x, y }) => x > 30 && x < 170 && y < 50)
     for (const { y } of along) expect(y).toBeGreaterThanOrEqual(-1e-6)
     for (const { y } of along) expect(y).toBeLessThanOrEqual(5 + 1e-6)
+  })
+})
+
+describe('a side one pulls longer or shorter', () => {
+  const square = plan(rectangle(60, 60), 4, 5)
+  it('has its own landings and the one it ends on, round the corner too', () => {
+    const last = landingsOfSide(square, 0, 3)
+    expect(last.first).toBe(36)
+    expect(last.landings.map(({ x, y }) => [x, y]).at(-1)).toEqual([0, 0])
+    expect(last.landings.at(-1)!.alongMm).toBe(240)
+    const open = planEdge(
+      [
+        {
+          pointsMm: [
+            { x: 0, y: 0 },
+            { x: 30, y: 0 },
+            { x: 30, y: 20 },
+          ],
+          closed: false,
+          clothOn: 'left',
+        },
+      ],
+      blanket(4, 5),
+      RULES,
+    )
+    expect(landingsOfSide(open, 0, 1).landings.map(({ alongMm }) => alongMm)).toEqual([30, 35, 40, 45, 50])
+  })
+  // Plane geometry: the square's second side runs up at x = 60.
+  it('tells how far along it a place lies, and holds to its ends', () => {
+    const { landings } = landingsOfSide(square, 0, 1)
+    expect(alongSide(landings, { x: 63, y: 31.7 })).toBeCloseTo(31.7, 9)
+    expect(alongSide(landings, { x: 60, y: -20 })).toBe(0)
+    expect(alongSide(landings, { x: 0, y: 90 })).toBe(60)
+  })
+  it('gets as many stitches as the pulled length makes, and at least one', () => {
+    expect(pulledCount(60, 6, 30)).toBe(12)
+    expect(pulledCount(60, 6, 36)).toBe(10)
+    expect(pulledCount(60, 1, 60)).toBe(1)
+    expect(pulledCount(60, 1, 500)).toBe(1)
+    expect(() => pulledCount(60, 6, Number.NaN)).toThrow(expect.objectContaining({ code: 'non-finite' }))
+    expect(() => pulledCount(0, 6, 3)).toThrow(expect.objectContaining({ code: 'out-of-range' }))
+  })
+  it('is sewn as near as the dial comes, or not at all', () => {
+    const side = square.stretches[0]!.sides[0]!
+    expect(recounted(side, 10, RULES.marks)?.parts).toEqual([{ count: 10, lengthMm: 6 }])
+    expect(recounted(side, 8, RULES.marks)).toBeNull()
+    expect(recounted(side, 0, RULES.marks)).toBeNull()
+  })
+  it('comes back to its count when a landing is pulled where it lies', () => {
+    const whole = fc.record({
+      wide: fc.integer({ min: 20, max: 90 }),
+      length: fc.integer({ min: 15, max: 60 }),
+    })
+    fc.assert(
+      fc.property(whole, ({ wide, length }) => {
+        const now = plan(rectangle(wide, 40), 2, length / 10)
+        const { landings } = landingsOfSide(now, 0, 0)
+        const { stitches } = now.stretches[0]!.sides[0]!
+        const nth = Math.max(1, Math.floor(stitches / 2))
+        const mm = alongSide(landings, landings[nth]!)
+        // Two marks on one side put its middle a little off.
+        expect(Math.abs(pulledCount(wide, nth, mm) - stitches)).toBeLessThanOrEqual(1)
+      }),
+    )
   })
 })

@@ -31,4 +31,5 @@ export {
   templateDrawing,
 } from './edgeSheet'
 export { redrawn } from './redrawn'
+export { alongSide, landingsOfSide, pulledCount, recounted, type SideLandings } from './settle'
 export { dialChangesOf, type SewnLeg, sewnOrder } from './sewnOrder'

@@ -1,4 +1,4 @@
-import { Browser, Builder, By } from 'selenium-webdriver'
+import { Browser, Builder, By, until } from 'selenium-webdriver'
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
 import { findPort, startServer } from '../steps.mjs'
 import * as page from './inPage.mjs'
@@ -54,6 +54,7 @@ async function measureApp(driver, address) {
   const start = await measureStart(driver, address)
   const dragging = await measureDragging(driver)
   const planner = await measurePlanner(driver, address)
+  const leaf = await measureLeaf(driver, address)
   await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false })
   await driver.executeAsyncScript(page.seed, 'plans', 'demo-plan-collar', 5000, 'Plan')
   const lists = await measureOpenings(driver, address, '/plans', 'li.row')
@@ -68,7 +69,7 @@ async function measureApp(driver, address) {
     ['lantern corners', '1 of'],
     ['nothing at all', '0 of'],
   ])
-  return { ...start, ...dragging, planner, lists, ...threads, books, found }
+  return { ...start, ...dragging, planner, leaf, lists, ...threads, books, found }
 }
 
 /** The first visit loads the demo and fills the cache; what counts is a visit with data, nothing cached. */
@@ -98,6 +99,17 @@ async function measurePlanner(driver, address) {
   await shown(driver, '[aria-label="Spacing of the tucks"]')
   await driver.sleep(3000)
   return driver.executeAsyncScript(page.spaceTucks)
+}
+
+/** A leaf whose stitches a worker lands anew in every frame. */
+async function measureLeaf(driver, address) {
+  await driver.get(`${address}/edge`)
+  const toPoints = By.xpath('//button[normalize-space()="Move its points"]')
+  await driver.wait(until.elementLocated(toPoints), 20_000)
+  await driver.findElement(toPoints).click()
+  await shown(driver, '[aria-label^="Shape, point 1 of"]')
+  await driver.sleep(3000)
+  return driver.executeAsyncScript(page.movePoint)
 }
 
 async function measureOpenings(driver, address, path, selector) {

@@ -95,6 +95,36 @@ export function spaceTucks(done) {
   requestAnimationFrame(step)
 }
 
+/** Moves a point of a drawn leaf in every frame for 3 s, and looks whether its stitches follow. */
+export function movePoint(done) {
+  const start = performance.now()
+  let [frames, last, worst] = [0, start, 0]
+  const lags = []
+  const point = () => document.querySelector('[aria-label^="Shape, point 1 of"]')
+  const sewn = () =>
+    [...document.querySelectorAll('svg g[pointer-events=none] path')]
+      .map(path => path.getAttribute('d'))
+      .join()
+  let before = sewn()
+  let late = 0
+  const step = () => {
+    const now = performance.now()
+    worst = Math.max(worst, frames ? now - last : 0)
+    last = now
+    const seen = sewn()
+    late = seen === before ? late + 1 : 0
+    if (frames > 0) lags.push(late)
+    before = seen
+    if (now - start > 3000)
+      return done({ frames, lag: lags.filter(Boolean).length, worst, most: Math.max(...lags) })
+    const key = frames % 20 < 10 ? 'ArrowRight' : 'ArrowLeft'
+    point().dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+    frames++
+    requestAnimationFrame(step)
+  }
+  requestAnimationFrame(step)
+}
+
 /** Puts many copies of one record of the demo into its table. */
 export function seed(table, id, count, name, done) {
   const opening = indexedDB.open('lacy-spool')

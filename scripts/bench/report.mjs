@@ -19,6 +19,7 @@ export const benchRows = (median, browser) => [
   ...firstScreenRows(browser),
   ...dragRows(browser),
   plannerRow(browser),
+  leafRow(browser),
   ...listRows(browser),
 ]
 
@@ -125,6 +126,15 @@ function plannerRow({ planner: { frames, lag, worst, longest } }) {
     `${lag}; ${longest === 0 ? 'no task over 50 ms' : `longest task ${ms(longest)}`}; longest gap ${ms(worst)}`,
     '0; 50 ms',
     longest === 0 ? 'under it' : ratio(longest, 50),
+  )
+}
+
+function leafRow({ leaf: { frames, lag, most, worst } }) {
+  return row(
+    `Moving a point of a leaf in every frame for 3 s: frames its stitches lagged, of ${frames}`,
+    `${lag}; at most ${most} in a row; longest gap ${ms(worst)}`,
+    'one frame',
+    lag === 0 ? 'none' : `${((100 * lag) / frames).toFixed(1)} % of frames`,
   )
 }
 

@@ -117,6 +117,7 @@ const ELEMENTS: Record<string, string> = {
   option: '[role="option"]',
   list: 'ul',
   form: 'form',
+  application: '[role="application"]',
 }
 
 /**

@@ -66,6 +66,55 @@ describe('an edge, from an empty book', () => {
       (await byRole(driver, 'slider', 'Start of stretch 1')).getAttribute('aria-valuenow')
     await driver.wait(async () => (await now()) !== before, 5000, 'the start did not move')
   })
+  it('lets a length be dragged along the edge', async () => {
+    const { driver } = session
+    await press(driver, 'button', /^2 60\.0 mm/)
+    const ring = await byRole(driver, 'slider', 'Stitches of the chosen side')
+    expect(await ring.getAttribute('aria-valuenow')).toBe('12')
+    // The second side runs up on the right: half-way back towards its beginning, stitches are half as long.
+    const sidePx = await driver.executeScript<number>(
+      `return arguments[0].closest('svg').querySelector('path[fill-rule]').getBoundingClientRect().height`,
+      ring,
+    )
+    const down = Math.round(sidePx / 4)
+    await driver.actions().move({ origin: ring }).press().move({ origin: 'pointer', x: 0, y: down }).perform()
+    await driver.actions().move({ origin: 'pointer', x: 2, y: 0 }).release().perform()
+    await untilText(driver, /2\s*60\.0 mm\s*(2[345]) × 2\.[456]/)
+    await press(driver, 'button', 'As planned')
+    await untilText(driver, /2\s*60\.0 mm\s*12 × 5\.0/)
+  })
+  it('is clicked point after point on the cloth, or laid by keys', async () => {
+    const { driver } = session
+    await press(driver, 'button', 'Draw a shape')
+    const svg = await byRole(driver, 'application', /to scale/)
+    const click = (x: number, y: number) => driver.actions().move({ origin: svg, x, y }).click().perform()
+    await click(-120, -90)
+    await click(-60, -90)
+    await untilText(driver, '2 laid, a shape has at least three')
+    await click(-60, -30)
+    await click(-120, -90)
+    await untilText(driver, /Drawn shape, \d+\.\d mm/)
+    await press(driver, 'button', 'Draw a shape')
+    const keys = (...all: string[]) =>
+      driver
+        .actions()
+        .sendKeys(...all)
+        .perform()
+    const go = (key: string, times: number) => keys(...Array<string>(times).fill(key))
+    await byRole(driver, 'button', /^Cross at .*, 0 points laid/)
+    await keys(Key.ENTER)
+    await go(Key.ARROW_RIGHT, 20)
+    await keys(Key.ENTER)
+    await go(Key.ARROW_UP, 20)
+    await keys(Key.ENTER, Key.BACK_SPACE, Key.ENTER)
+    await go(Key.ARROW_LEFT, 20)
+    await go(Key.ARROW_DOWN, 20)
+    await byRole(driver, 'button', /3 points laid\. Arrows move it, Enter closes the shape/)
+    await keys(Key.ENTER)
+    // A right angle of 20 mm: its sides, and the root of 800.
+    await untilText(driver, /Drawn shape, 28\.3 mm/)
+    for (const one of ['Drawn shape', 'Drawn shape']) await press(driver, 'button', `Take ${one} out`)
+  })
   it('is measured with a string where there is no drawing', async () => {
     const { driver } = session
     await pick(driver, 'Shape', 'Measured with a string')

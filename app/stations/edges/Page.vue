@@ -11,13 +11,14 @@ import {
   orderWords,
   OUTSIDE_MM,
   placementDrawing,
+  recounted,
   sewnOrder,
   sideWords,
   templateDrawing,
 } from '#core/edge'
-import { DEFAULT_MISS_MM, lengthMarks } from '#core/fit'
+import { DEFAULT_MISS_MM, type FitPlan, lengthMarks } from '#core/fit'
 import { tiledSheets } from '#core/paper'
-import type { DrawnPoint } from '#core/shape'
+import { boundsOf, type DrawnPoint } from '#core/shape'
 import { findStitch } from '#core/stitch'
 import { formatShort } from '#core/units'
 import { type EdgeInput, edgeJobOf, edgeSettingOf, edgeWork, lengthDialOf, stitchIdOf } from '#shared/inputs'
@@ -28,7 +29,8 @@ import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
 import { usePlanWorker } from '~/planner/usePlanWorker'
 import { plainOf } from '~/utils/plain'
-import { partLook } from './partLooks'
+import { partLook, UNCHOSEN_PART_HEX } from './partLooks'
+import { isSameSide, type SideAt } from './sideAt'
 
 useHead({ title: 'Appliqué edges · Lacy Spool' })
 const FRESH: EdgePiece = {
@@ -42,7 +44,7 @@ const FRESH: EdgePiece = {
       turnDeg: 0,
       flipped: false,
       clothId: null,
-      hex: '#b57e12',
+      hex: UNCHOSEN_PART_HEX,
     },
   ],
   stitch: { kind: 'blanket', stitchId: null, widthMm: 4, lengthMm: 3, outsideMm: OUTSIDE_MM, insetMm: 3 },
@@ -59,6 +61,8 @@ const FRESH: EdgePiece = {
   overlap: 3,
   feed: null,
 }
+/** Fewer points are no shape. */
+const LEAST_POINTS = 3
 const book = useBookStore()
 const { bare } = useLength()
 const piece = usePiece('edge', edgeJobOf, FRESH, { oneNeedle: true })
@@ -117,7 +121,11 @@ const work = computed(() => {
   return now && orNull(() => edgeWork(plan.value, now, draft.copies))
 })
 const names = computed(() => (good.value?.stretches ?? []).map(one => looks.value[one.part]?.name ?? ''))
-const marks = computed(() => orNull(() => lengthMarks(dial.value.dial)) ?? [])
+/** In mm of cloth: what of the stitch lies between two landings. */
+const marks = computed(() => {
+  const dialled = orNull(() => lengthMarks(dial.value.dial)) ?? []
+  return dialled.map(mm => mm * (good.value?.lengths ?? 1))
+})
 const longest = computed(() =>
   Math.max(
     0,
@@ -138,6 +146,46 @@ watch(
 )
 function startAt(stretch: number, alongMm: number): void {
   plan.value.starts = [...plan.value.starts.filter(one => one.stretch !== stretch), { stretch, alongMm }]
+}
+/** The side whose stitches are looked at. */
+const side = ref<SideAt | null>(null)
+function settle(at: SideAt, own: FitPlan | null): void {
+  const others = plan.value.settled.filter(one => !isSameSide(one, at))
+  const parts = own?.parts.map(({ count, lengthMm }) => ({
+    count,
+    lengthMm: Math.round((1e6 * lengthMm) / good.value!.lengths) / 1e6,
+  }))
+  plan.value.settled = parts ? [...others, { ...at, parts }] : others
+}
+/** What the dial does not reach leaves the side as it is. */
+function recount(at: SideAt, stitches: number): void {
+  const of = sewn.value?.plan.stretches[at.stretch]?.sides[at.side]
+  const own = of && recounted(of, stitches, marks.value)
+  if (own) settle(at, own)
+}
+
+/** Points of a shape that is being clicked; null: none is. */
+const laid = ref<DrawnPoint[] | null>(null)
+const layWords = computed(() => {
+  const count = laid.value?.length ?? 0
+  if (count < LEAST_POINTS)
+    return `Click point after point on the cloth: ${count} laid, a shape has at least three.`
+  return `${count} points laid. Click the first again to close the shape; corners become round afterwards.`
+})
+/** About its own middle, so that it turns about it. */
+function closeLaid(): void {
+  const points = laid.value
+  if (!points || points.length < LEAST_POINTS) return
+  const { left, right, foot, top } = boundsOf([points])
+  const [x, y] = [Math.round((left + right) / 2), Math.round((foot + top) / 2)]
+  const cut = { kind: 'drawn' as const, points: points.map(one => ({ ...one, x: one.x - x, y: one.y - y })) }
+  plan.value.parts = [
+    ...plan.value.parts,
+    { name: '', cut, x, y, turnDeg: 0, flipped: false, clothId: null, hex: UNCHOSEN_PART_HEX },
+  ]
+  chosen.value = plan.value.parts.length - 1
+  laid.value = null
+  shapesChanged()
 }
 function noPoint({ x, y }: { readonly x: number; readonly y: number }): void {
   const round = (mm: number) => Math.round(100 * mm) / 100
@@ -164,6 +212,9 @@ function undoPoints(): void {
 }
 watch([chosen, () => part.value.cut.kind, () => draft.id], () => {
   past.value = []
+})
+watch([() => draft.id, () => plan.value.parts.length], () => {
+  side.value = null
 })
 
 /** “Leaf: 7 × 5, turn; 14 × 5, turn; 7 × 5, end”, one for each stretch, from where it is begun. */
@@ -340,6 +391,11 @@ const piecesPerNeedle = computed(() => {
           v-model:chosen="at"
           :looks="looks"
           @changed="shapesChanged"
+          @draw="
+            () => {
+              laid = []
+            }
+          "
         />
         <CutFields
           v-model="part"
@@ -377,9 +433,50 @@ const piecesPerNeedle = computed(() => {
         as="section"
         aria-label="Edge as sewn"
       >
+        <div
+          v-if="laid"
+          class="flex flex-wrap gap-2 mb-2 items-center"
+        >
+          <UButton
+            size="sm"
+            icon="i-lucide-check"
+            label="Close the shape"
+            :disabled="laid.length < LEAST_POINTS"
+            @click="closeLaid"
+          />
+          <UButton
+            size="sm"
+            variant="outline"
+            icon="i-lucide-undo-2"
+            label="Take the last point back"
+            :disabled="laid.length === 0"
+            @click="
+              () => {
+                laid = laid!.slice(0, -1)
+              }
+            "
+          />
+          <UButton
+            size="sm"
+            variant="ghost"
+            label="Give up"
+            @click="
+              () => {
+                laid = null
+              }
+            "
+          />
+          <span
+            class="hint"
+            role="status"
+            >{{ layWords }}</span
+          >
+        </div>
         <EdgeView
           v-model:points="drawn"
           v-model:view="view"
+          v-model:side="side"
+          v-model:laid="laid"
           :answer="good"
           :hexes="hexes"
           :ground-hex="clothHex"
@@ -389,8 +486,13 @@ const piecesPerNeedle = computed(() => {
           :backwards="plan.backwards"
           :at="part"
           @start="startAt"
+          @recount="recount"
+          @closed="closeLaid"
         />
-        <div class="flex flex-wrap gap-3 mt-2 items-center">
+        <div
+          v-if="!laid"
+          class="flex flex-wrap gap-3 mt-2 items-center"
+        >
           <UCheckbox
             v-model="plan.backwards"
             label="The other way round"
@@ -408,13 +510,16 @@ const piecesPerNeedle = computed(() => {
     <template #does>
       <EdgeSides
         v-if="good"
-        v-model="plan.settled"
+        v-model:open="side"
         :answer="good"
+        :settled="plan.settled"
+        :backwards="plan.backwards"
         :names="names"
         :marks="marks"
         :is-dial-known="dial.isKnown"
         :is-many="plan.parts.length > 1"
         @no-point="noPoint"
+        @settle="settle"
       />
       <EdgeNotes
         v-if="good && sewn"

@@ -1,34 +1,42 @@
 <script setup lang="ts">
-import { type EdgeSide, sideWords } from '#core/edge'
-import { fitCount, type FitPlan } from '#core/fit'
+import { type EdgeSide, recounted, sewnOrder, sideWords } from '#core/edge'
+import type { FitPlan } from '#core/fit'
 import type { EdgeAnswer } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
+import { isSameSide, type SideAt } from '../sideAt'
 
-/** Every side with its stitches, in the order it is sewn; each may be settled by hand. */
-const settled = defineModel<EdgePiece['settled']>({ required: true })
-const { answer, names, marks, isDialKnown, isMany } = defineProps<{
+/** Every side with its stitches, in the order it is drawn; each may be settled by hand. */
+const open = defineModel<SideAt | null>('open', { required: true })
+const { answer, settled, backwards, names, marks, isDialKnown, isMany } = defineProps<{
   answer: EdgeAnswer
+  settled: EdgePiece['settled']
+  backwards: boolean
   /** Of the cloth of each stretch. */
   names: readonly string[]
-  /** Of the dial. */
+  /** Of the dial, in mm of cloth. */
   marks: readonly number[]
   isDialKnown: boolean
   /** More than one cloth. */
   isMany: boolean
 }>()
-const emit = defineEmits<{ noPoint: [at: { readonly x: number; readonly y: number }] }>()
+const emit = defineEmits<{
+  noPoint: [at: { readonly x: number; readonly y: number }]
+  /** null: as planned. */
+  settle: [at: SideAt, own: FitPlan | null]
+}>()
 const { length, bare } = useLength()
 const tenth = (mm: number) => Math.round(10 * mm) / 10
 const plan = computed(() => answer.ways[answer.way]!.plan)
 interface Row {
   readonly number: number
-  readonly stretch: number
-  readonly side: number
+  readonly at: SideAt
   readonly name: string
   readonly of: EdgeSide
   readonly words: string
   /** What comes after it: a point, or the end. */
   readonly then: string
+  /** Where it is begun inside this side; empty: it is not. */
+  readonly begun: string
   readonly point: { readonly x: number; readonly y: number } | null
 }
 const rows = computed((): Row[] => {
@@ -43,37 +51,42 @@ const rows = computed((): Row[] => {
       const kind = next?.kind === 'inner' ? 'inside corner' : 'turn'
       return {
         number,
-        stretch: s,
-        side,
+        at: { stretch: s, side },
         name: names[s] ?? '',
         of,
         words: words[side]!,
         then: next ? kind : 'end',
+        begun: begunWords(s, side),
         point: next?.at ?? null,
       }
     })
   })
 })
 const MOST_SHOWN = 40
-const open = ref<number | null>(null)
-const isSettled = ({ stretch, side }: Row) =>
-  settled.value.some(one => one.stretch === stretch && one.side === side)
-function settle({ stretch, side }: Row, own: FitPlan | null): void {
-  const others = settled.value.filter(one => one.stretch !== stretch || one.side !== side)
-  const parts = own?.parts.map(part => ({
-    ...part,
-    lengthMm: Math.round((1e6 * part.lengthMm) / answer.lengths) / 1e6,
-  }))
-  settled.value = parts ? [...others, { stretch, side, parts }] : others
+const isOpen = ({ at }: Row) => isSameSide(at, open.value)
+const isSettled = ({ at }: Row) => settled.some(one => isSameSide(one, at))
+/** One stitch more or fewer; null: the dial does not reach. */
+const byOne = ({ of }: Row, by: 1 | -1) => recounted(of, of.stitches + by, marks)
+/** A closed edge begun inside a side has its other part at the end. */
+function begunWords(s: number, side: number): string {
+  const stretch = plan.value.stretches[s]!
+  const start = answer.starts[s] ?? stretch.from
+  const legs = sewnOrder(stretch, start - stretch.from, backwards)
+  const isParted = legs.length > 1 && legs[0]!.side === side && legs.at(-1)!.side === side
+  if (!isParted) return ''
+  const [now, last] = [legs[0]!, legs.at(-1)!].map(({ parts }) =>
+    parts.reduce((sum, { count }) => sum + count, 0),
+  )
+  return `begin inside it: ${now} now, ${last} at the end`
 }
-/** One stitch more or fewer, as near as the dial comes; null: it does not reach. */
-function recounted({ of: { lengthMm, stitches, evenMm } }: Row, by: number): FitPlan | null {
-  const wide = marks.map(mm => mm * answer.lengths)
-  return stitches + by < 1 ? null : fitCount(lengthMm, stitches + by, evenMm, wide)
-}
+const list = useTemplateRef<HTMLOListElement>('list')
+watch(open, async () => {
+  await nextTick()
+  list.value?.querySelector('[aria-expanded=true]')?.scrollIntoView({ block: 'nearest' })
+})
 const planWordsOf = (row: Row, own: FitPlan) =>
   sideWords(
-    { ...plan.value.stretches[row.stretch]!, sides: [{ ...row.of, plan: own }] },
+    { ...plan.value.stretches[row.at.stretch]!, sides: [{ ...row.of, plan: own }] },
     answer.lengths,
     bare,
   )[0]!
@@ -93,7 +106,10 @@ const turnWords = (every: number | null) => {
       <h2>Stitches</h2>
       <span class="hint">{{ isDialKnown ? 'on your dial' : 'dial guessed' }}</span>
     </header>
-    <ol class="sides">
+    <ol
+      ref="list"
+      class="sides"
+    >
       <li
         v-for="row in rows.slice(0, MOST_SHOWN)"
         :key="row.number"
@@ -102,10 +118,10 @@ const turnWords = (every: number | null) => {
           variant="ghost"
           color="neutral"
           class="side"
-          :aria-expanded="open === row.number"
+          :aria-expanded="isOpen(row)"
           @click="
             () => {
-              open = open === row.number ? null : row.number
+              open = isOpen(row) ? null : row.at
             }
           "
         >
@@ -124,11 +140,15 @@ const turnWords = (every: number | null) => {
               v-if="!row.of.plan"
               class="close-ink"
               >: nothing on the dial lands</span
+            ><span
+              v-if="row.begun"
+              class="hint begun"
+              >{{ row.begun }}</span
             ></span
           >
         </UButton>
         <div
-          v-if="open === row.number"
+          v-if="isOpen(row)"
           class="more"
         >
           <p
@@ -147,7 +167,7 @@ const turnWords = (every: number | null) => {
                 size="sm"
                 variant="outline"
                 :label="planWordsOf(row, own)"
-                @click="settle(row, own)"
+                @click="emit('settle', row.at, own)"
               />
               <span class="hint"
                 >{{ own.marks === 1 ? 'one mark' : 'two marks'
@@ -163,23 +183,23 @@ const turnWords = (every: number | null) => {
               variant="outline"
               icon="i-lucide-minus"
               label="One fewer"
-              :disabled="!recounted(row, -1)"
-              @click="settle(row, recounted(row, -1))"
+              :disabled="!byOne(row, -1)"
+              @click="emit('settle', row.at, byOne(row, -1))"
             />
             <UButton
               size="sm"
               variant="outline"
               icon="i-lucide-plus"
               label="One more"
-              :disabled="!recounted(row, 1)"
-              @click="settle(row, recounted(row, 1))"
+              :disabled="!byOne(row, 1)"
+              @click="emit('settle', row.at, byOne(row, 1))"
             />
             <UButton
               v-if="isSettled(row)"
               size="sm"
               variant="ghost"
               label="As planned"
-              @click="settle(row, null)"
+              @click="emit('settle', row.at, null)"
             />
             <UButton
               v-if="row.point"
@@ -207,6 +227,9 @@ const turnWords = (every: number | null) => {
   justify-content: space-between;
   text-align: start;
   border-bottom: 1px solid var(--line);
+}
+.begun {
+  display: block;
 }
 .long {
   white-space: nowrap;

@@ -1,14 +1,21 @@
 <script setup lang="ts">
 import { outlineFor } from '#core/colour'
+import { alongSide, landingsOfSide, pulledCount } from '#core/edge'
 import { boundsOf, type DrawnPoint, type Placing } from '#core/shape'
 import type { EdgeAnswer } from '#shared/inputs'
+import { followPointer } from '~/planner/followPointer'
 import { labelsApart } from '~/planner/labelsApart'
 import { mmOf } from '~/planner/mmOf'
 import { nearestLanding, pathOf, roomRuns } from '../edgeWays'
+import { isSameSide, type SideAt } from '../sideAt'
 
 /** The cloths to scale with every stitch where it lands; or how wide a bite may be along each edge. */
 const points = defineModel<DrawnPoint[] | null>('points', { required: true })
 const view = defineModel<'sewn' | 'room'>('view', { required: true })
+/** The side that is taken hold of. */
+const side = defineModel<SideAt | null>('side', { required: true })
+/** Points of a new shape that is being clicked. */
+const laid = defineModel<DrawnPoint[] | null>('laid', { required: true })
 const { answer, hexes, groundHex, threadHex, threadMm, widthMm, backwards, at } = defineProps<{
   answer: EdgeAnswer
   /** Of each cloth. */
@@ -22,15 +29,24 @@ const { answer, hexes, groundHex, threadHex, threadMm, widthMm, backwards, at } 
   /** Where that cloth lies: its drawn points are about its own middle. */
   at: Placing
 }>()
-const emit = defineEmits<{ start: [stretch: number, alongMm: number] }>()
+const emit = defineEmits<{
+  start: [stretch: number, alongMm: number]
+  /** A side is to have so many stitches. */
+  recount: [at: SideAt, stitches: number]
+  /** The new shape's first point was clicked again. */
+  closed: []
+}>()
 const { length, bare } = useLength()
 const PAD_MM = 9
 const FINGER_PX = 22
 const plan = computed(() => answer.ways[answer.way]!.plan)
+/** Room to click beside what is there. */
+const LAY_PAD_MM = 45
+const padMm = computed(() => (laid.value ? LAY_PAD_MM : PAD_MM))
 const box = computed(() => boundsOf([...answer.regions.flat(), ...answer.stretches.map(s => s.pointsMm)]))
-const wideMm = computed(() => box.value.right - box.value.left + 2 * PAD_MM)
-const tallMm = computed(() => Math.max(30, box.value.top - box.value.foot + 2 * PAD_MM))
-const shift = computed(() => `translate(${PAD_MM - box.value.left} ${PAD_MM + box.value.top})`)
+const wideMm = computed(() => box.value.right - box.value.left + 2 * padMm.value)
+const tallMm = computed(() => Math.max(30, box.value.top - box.value.foot + 2 * padMm.value))
+const shift = computed(() => `translate(${padMm.value - box.value.left} ${padMm.value + box.value.top})`)
 const threads = computed(() => answer.drops.map(drops => pathOf([drops], false)))
 const around = computed(() => hexes.map(hex => outlineFor(threadHex, hex)))
 const runs = computed(() => roomRuns(plan.value, widthMm))
@@ -42,12 +58,13 @@ const sides = computed(() => {
   return plan.value.stretches.flatMap(({ sides: own, from }, s) => {
     const to = plan.value.stretches[s + 1]?.from ?? plan.value.landings.length
     const landings = plan.value.landings.slice(from, to)
-    return own.map(({ mostBiteMm, lengthMm }, side) => {
+    return own.map(({ mostBiteMm, lengthMm }, i) => {
       number += 1
-      const its = landings.filter(landing => landing.side === side)
+      const its = landings.filter(landing => landing.side === i)
       const { x, y, inward } = its[Math.floor(its.length / 2)] ?? landings[0]!
       return {
         number,
+        at: { stretch: s, side: i },
         x: x + widthMm * inward.x,
         y: -(y + widthMm * inward.y),
         inward,
@@ -58,6 +75,14 @@ const sides = computed(() => {
   })
 })
 const LEAST_SIDE_PX = 24
+const LEAST_STITCH_MM = 0.5
+/** Where a new shape may be clicked. */
+const layBox = computed(() => ({
+  left: box.value.left - padMm.value,
+  right: box.value.right + padMm.value,
+  foot: box.value.top - tallMm.value + padMm.value,
+  top: box.value.top + padMm.value,
+}))
 /** Labels that can be read as close as one looks: the longest sides first, none over another. */
 function shownSides(mmPerPx: number) {
   const long = sides.value
@@ -112,16 +137,48 @@ const beside = (x: number, y: number, inward: { readonly x: number; readonly y: 
 const arrowAt = (x: number, y: number, turn: number, mm: number) =>
   `translate(${x} ${y}) rotate(${turn}) translate(0 ${mm}) rotate(${backwards ? 180 : 0})`
 const group = useTemplateRef<SVGGElement>('group')
-let dragged: number | null = null
-function take(stretch: number, event: PointerEvent): void {
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  dragged = stretch
+
+/** The landing one pulls: near the middle of the side, or the one that is being pulled. */
+const pulledNth = ref<number | null>(null)
+const pull = computed(() => {
+  const at = side.value
+  const of = at && plan.value.stretches[at.stretch]?.sides[at.side]
+  if (!at || !of || view.value !== 'sewn') return null
+  const nth = Math.min(of.stitches, pulledNth.value ?? Math.max(1, Math.floor(of.stitches / 2)))
+  const { landings } = landingsOfSide(plan.value, at.stretch, at.side)
+  const place = landings[nth]
+  return place && { at, of, nth, landings, x: place.x, y: -place.y }
+})
+function takePull(event: PointerEvent): void {
+  pulledNth.value = pull.value?.nth ?? null
+  followPointer(event, movePull, () => {
+    pulledNth.value = null
+  })
 }
-function move(event: PointerEvent): void {
-  const place = dragged === null ? null : mmOf(event, group.value)
-  if (dragged === null || !place) return
-  const landing = nearestLanding(plan.value, dragged, { x: place.x, y: -place.y })
-  if (landing !== null) emit('start', dragged, plan.value.landings[landing]!.alongMm)
+function movePull(event: PointerEvent): void {
+  const now = pull.value
+  const place = mmOf(event, group.value)
+  if (!now || !place) return
+  const mm = alongSide(now.landings, { x: place.x, y: -place.y })
+  const stitches = pulledCount(now.of.lengthMm, now.nth, mm)
+  if (stitches !== now.of.stitches) emit('recount', now.at, stitches)
+}
+function pressPull(event: KeyboardEvent): void {
+  const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
+  if (by === undefined || !pull.value) return
+  event.preventDefault()
+  event.stopPropagation()
+  emit('recount', pull.value.at, pull.value.of.stitches + by)
+}
+const stitchWords = (stitches: number, lengthMm: number) =>
+  `${stitches} stitches, ${length(lengthMm / stitches)} from landing to landing`
+
+function take(stretch: number, pressed: PointerEvent): void {
+  followPointer(pressed, event => {
+    const place = mmOf(event, group.value)
+    const landing = place && nearestLanding(plan.value, stretch, { x: place.x, y: -place.y })
+    if (landing !== null) emit('start', stretch, plan.value.landings[landing]!.alongMm)
+  })
 }
 function press(stretch: number, start: number, event: KeyboardEvent): void {
   const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
@@ -205,9 +262,18 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
         stroke-width="1.6"
       />
       <g
-        v-for="{ number, x, y, inward, most } in shownSides(mmPerPx)"
+        v-for="{ number, at: its, x, y, inward, most } in shownSides(mmPerPx)"
         :key="`side-${number}`"
-        :transform="beside(x, y, inward, 14 * mmPerPx)"
+        :transform="beside(x, y, inward, (isSameSide(its, side) ? 26 : 14) * mmPerPx)"
+        data-drag
+        class="pick"
+        aria-hidden="true"
+        @pointerdown.stop
+        @click="
+          () => {
+            side = isSameSide(its, side) ? null : its
+          }
+        "
       >
         <rect
           :x="(-wideOf(number) / 2) * mmPerPx"
@@ -216,8 +282,8 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
           :height="24 * mmPerPx"
           :rx="11 * mmPerPx"
           fill="var(--white)"
-          stroke="var(--line-strong)"
-          :stroke-width="mmPerPx"
+          :stroke="isSameSide(its, side) ? 'var(--mulberry)' : 'var(--line-strong)'"
+          :stroke-width="(isSameSide(its, side) ? 3 : 1) * mmPerPx"
         />
         <text
           :y="5 * mmPerPx"
@@ -243,12 +309,6 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
         :aria-valuetext="`${length(plan.landings[start]!.alongMm)} along`"
         :transform="arrowAt(x, y, turn, 15 * mmPerPx)"
         @pointerdown.stop="take(stretch, $event)"
-        @pointermove="move"
-        @pointerup="
-          () => {
-            dragged = null
-          }
-        "
         @keydown="press(stretch, start, $event)"
       >
         <circle
@@ -264,7 +324,33 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
         />
       </g>
       <g
-        v-if="points"
+        v-if="pull"
+        data-drag
+        class="grip"
+        role="slider"
+        tabindex="0"
+        :aria-label="`Stitches of the chosen side`"
+        :aria-valuenow="pull.of.stitches"
+        aria-valuemin="1"
+        :aria-valuemax="Math.max(pull.of.stitches, Math.floor(pull.of.lengthMm / LEAST_STITCH_MM))"
+        :aria-valuetext="stitchWords(pull.of.stitches, pull.of.lengthMm)"
+        :transform="`translate(${pull.x} ${pull.y}) scale(${mmPerPx})`"
+        @pointerdown.stop="takePull"
+        @keydown="pressPull"
+      >
+        <circle
+          :r="FINGER_PX"
+          fill="transparent"
+        />
+        <circle
+          r="9"
+          fill="var(--white)"
+          stroke="var(--mulberry)"
+          stroke-width="4"
+        />
+      </g>
+      <g
+        v-if="points && !laid"
         :transform="placing"
       >
         <DrawnPoints
@@ -276,9 +362,21 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
           closed
         />
       </g>
+      <LayPoints
+        v-if="laid"
+        v-model="laid"
+        :box="layBox"
+        :mm-per-px="mmPerPx"
+        :grid-mm="1"
+        :least="3"
+        @closed="emit('closed')"
+      />
     </g>
   </PlanDrawing>
-  <div class="flex flex-wrap items-center gap-3 mt-2">
+  <div
+    v-if="!laid"
+    class="flex flex-wrap items-center gap-3 mt-2"
+  >
     <SegmentBar
       v-model="view"
       label="What is shown"
@@ -296,12 +394,16 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
     <span
       v-else
       class="hint"
-      >Diamonds: points a stitch must land on. The arrow: begin here, drag it.</span
+      >Diamonds: points a stitch must land on. The arrow: begin here, drag it. Press a side’s number, then
+      pull the ring along the edge for longer or shorter stitches.</span
     >
   </div>
 </template>
 
 <style scoped>
+.pick {
+  cursor: pointer;
+}
 .grip {
   cursor: grab;
 }

@@ -10,7 +10,7 @@ const { looks } = defineProps<{
   /** Its name and colour, one a part. */
   looks: readonly { readonly name: string; readonly hex: string }[]
 }>()
-const emit = defineEmits<{ changed: [] }>()
+const emit = defineEmits<{ changed: []; draw: [] }>()
 const MOST = 30
 const STEP_MM = 12
 const rows = computed(() => parts.value.map((_, i) => i).reverse())
@@ -112,6 +112,14 @@ const remove = (i: number) =>
         label="Add a shape"
         :disabled="parts.length >= MOST"
         @click="add"
+      />
+      <UButton
+        size="sm"
+        variant="outline"
+        icon="i-lucide-pen-line"
+        label="Draw a shape"
+        :disabled="parts.length >= MOST"
+        @click="emit('draw')"
       />
       <UButton
         size="sm"

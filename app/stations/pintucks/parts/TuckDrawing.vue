@@ -2,6 +2,7 @@
 import { outlineFor } from '#core/colour'
 import type { OutlineFit, PintuckPlan } from '#core/pintucks'
 import type { PintuckPiece } from '#shared/records'
+import { followPointer } from '~/planner/followPointer'
 
 /**
  * The flat cloth above, the finished front below it, to one scale: the same lines in both. Drag the first
@@ -75,16 +76,9 @@ const label = computed(
     `${made.count} tucks on a piece of ${length(made.pieceMm)}, the flat cloth above it `
     + `${blankWords.value} wide.`,
 )
-/** A tuck that is being moved: which, from where, and what the plan said then. */
-let dragged: { tuck: number; fromPx: number; firstMm: number; spacingMm: number } | null = null
-function take(tuck: number, event: PointerEvent): void {
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  dragged = { tuck, fromPx: event.clientX, firstMm: made.finishedMm[0]!, spacingMm: plan.spacingMm }
-}
-function move(event: PointerEvent, mmPerPx: number): void {
-  if (!dragged) return
-  const byMm = (event.clientX - dragged.fromPx) * mmPerPx
-  shift(dragged.tuck, byMm, dragged.firstMm, dragged.spacingMm)
+function take(tuck: number, event: PointerEvent, mmPerPx: number): void {
+  const [fromPx, firstMm, spacingMm] = [event.clientX, made.finishedMm[0]!, plan.spacingMm]
+  followPointer(event, ({ clientX }) => shift(tuck, (clientX - fromPx) * mmPerPx, firstMm, spacingMm))
 }
 function shift(tuck: number, byMm: number, firstMm: number, spacingMm: number): void {
   if (tuck === 0) {
@@ -104,9 +98,6 @@ function press(tuck: number, event: KeyboardEvent): void {
   event.stopPropagation()
   const spaces = Math.max(1, tuck - (plan.group ? Math.floor(tuck / plan.group.of) : 0))
   shift(tuck, tuck === 0 ? way : Math.sign(way) * spaces * 0.1, made.finishedMm[0]!, plan.spacingMm)
-}
-function letGo(): void {
-  dragged = null
 }
 /** Keys and fingers move the first tuck, and the last: more stops than these only tire. */
 const handles = computed(() => {
@@ -284,9 +275,7 @@ const LEAST_NUMBER_PX = 11
         :height="frontFoot - flatTop"
         fill="transparent"
         class="grip"
-        @pointerdown="take(i, $event)"
-        @pointermove="move($event, mmPerPx)"
-        @pointerup="letGo"
+        @pointerdown="take(i, $event, mmPerPx)"
       />
     </g>
     <rect
@@ -304,9 +293,7 @@ const LEAST_NUMBER_PX = 11
       :aria-label="handle.label"
       :aria-valuenow="handle.mm"
       :aria-valuetext="length(handle.mm)"
-      @pointerdown="take(handle.tuck, $event)"
-      @pointermove="move($event, mmPerPx)"
-      @pointerup="letGo"
+      @pointerdown="take(handle.tuck, $event, mmPerPx)"
       @keydown="press(handle.tuck, $event)"
     />
     <path

@@ -2,6 +2,7 @@
 import { outlineFor } from '#core/colour'
 import type { AreaRows, Outline, PlannedRow } from '#core/topstitch'
 import { placesAlong } from '#core/fit'
+import { followPointer } from '~/planner/followPointer'
 import { boundsOf, edgePath, needleRows } from '../edgePaths'
 
 /** The edge and its rows to scale, as they will be sewn; rows can be dragged nearer to the edge or away. */
@@ -66,16 +67,12 @@ const label = computed(() =>
     : `The finished edge with ${rows.length} ${rows.length === 1 ? 'row' : 'rows'}, to scale.`,
 )
 
-let dragged: { index: number; fromPx: number; atMm: number } | null = null
-function take(index: number, event: PointerEvent): void {
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  dragged = { index, fromPx: event.clientY, atMm: rows[index]!.atMm }
-}
 /** Up is away from the lower edge, so farther in. */
-function move(event: PointerEvent, mmPerPx: number): void {
-  if (!dragged) return
-  const mm = dragged.atMm - (event.clientY - dragged.fromPx) * mmPerPx
-  emit('row', dragged.index, tenth(Math.max(0.5, mm)))
+function take(index: number, event: PointerEvent, mmPerPx: number): void {
+  const [fromPx, fromMm] = [event.clientY, rows[index]!.atMm]
+  followPointer(event, ({ clientY }) => {
+    emit('row', index, tenth(Math.max(0.5, fromMm - (clientY - fromPx) * mmPerPx)))
+  })
 }
 const tenth = (mm: number) => Math.round(10 * mm) / 10
 function press(index: number, event: KeyboardEvent): void {
@@ -193,13 +190,7 @@ const arcOf = (row: AreaRows['rows'][number], byMm: number) => {
           aria-orientation="vertical"
           :aria-valuenow="row.atMm"
           :aria-valuetext="length(row.atMm)"
-          @pointerdown="take(i, $event)"
-          @pointermove="move($event, mmPerPx)"
-          @pointerup="
-            () => {
-              dragged = null
-            }
-          "
+          @pointerdown="take(i, $event, mmPerPx)"
           @keydown="press(i, $event)"
         >
           <circle
