@@ -1,6 +1,6 @@
 import { proxy, type Remote, releaseProxy, wrap } from 'comlink'
 import type { CoverageApi } from './coverage.worker'
-import type { EdgeApi } from './edge.worker'
+import type { PlanApi } from './plan.worker'
 import type { ForetellApi } from './foretell.worker'
 import type { PhotoApi } from './photo.worker'
 import type { PrintApi } from './print.worker'
@@ -8,7 +8,7 @@ import type { SewnApi } from './sewn.worker'
 import type { ZipApi } from './zip.worker'
 
 export type { OnProgress, PackedPhoto, ZipReading } from './bookZip'
-export type { EdgeApi, PlannedReply } from './edge.worker'
+export type { PlanApi, PlannedReply } from './plan.worker'
 export type { PreviewReply, SewnReply, SewnView } from './sewn.worker'
 
 export interface WorkerClient<T> {
@@ -48,9 +48,9 @@ export function startForetellWorker(): WorkerClient<ForetellApi> {
   )
 }
 
-/** Starts the worker that plans edges and line drawings. */
-export function startEdgeWorker(): WorkerClient<EdgeApi> {
-  return clientOf<EdgeApi>(new Worker(new URL('./edge.worker.ts', import.meta.url), { type: 'module' }))
+/** Starts the worker that works out what planners wait for. */
+export function startPlanWorker(): WorkerClient<PlanApi> {
+  return clientOf<PlanApi>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }))
 }
 
 /** Starts the worker that packs and unpacks backups with photos. */

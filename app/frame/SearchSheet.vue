@@ -43,6 +43,7 @@ const PIECE_PATHS = {
   topstitching: '/topstitch',
   edge: '/edge',
   lines: '/lines',
+  band: '/band',
 } as const
 const pieces = computed(() =>
   newestFirst(book.shelf.pieces.values(), ({ keptAt }) => keptAt).map((piece): CommandPaletteItem => ({

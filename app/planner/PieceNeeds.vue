@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { pearlBalls } from '#core/thread'
 import { formatNumber } from '#core/units'
-import { type PieceWork, pieceNeedsOf, TAIL_M, type ThreadNeed } from '#shared/inputs'
-import type { SetupContent } from '#shared/setup'
+import { type PieceRun, runsNeedsOf, TAIL_M, type ThreadNeed } from '#shared/inputs'
 
 /** Thread, bobbins, minutes and needle hours of a piece, for all its copies. */
-const { work, setup } = defineProps<{ work: PieceWork; setup: SetupContent }>()
+const { runs } = defineProps<{ runs: readonly PieceRun[] }>()
 const book = useBookStore()
 const settings = useSettingsStore()
 const { far, length } = useLength()
-const found = computed(() => pieceNeedsOf(work, setup, book.shelf, settings.record))
+const found = computed(() => runsNeedsOf(runs, book.shelf, settings.record))
 const PLACE_WORDS = {
   needle: 'Needle',
   left: 'Left needle',
@@ -18,13 +17,14 @@ const PLACE_WORDS = {
   bobbin: 'Bobbin',
 } as const
 const bobbinWords = computed(() => {
-  const count = found.value?.needs.bobbin?.count
-  if (!count) return ''
+  const counts = (found.value?.bobbins ?? []).map(one => one.count)
+  if (counts.includes(null)) return ''
+  const count = counts.reduce<number>((sum, one) => sum + one!, 0)
   return count === 1 ? ', one bobbin to wind' : `, ${count} bobbins to wind`
 })
 const LEAST_HOURS = 0.1
 const hoursWords = computed(() => {
-  const hours = found.value?.needleHours ?? 0
+  const hours = (found.value?.needles ?? []).reduce((sum, one) => sum + one.hours, 0)
   return hours < LEAST_HOURS ? 'less than 0.1 h' : `${formatNumber(hours, 1)} h`
 })
 /** Pearl cotton is bought by the ball. */
@@ -59,14 +59,14 @@ function minutesWords(minutes: number): string {
     <template v-else>
       <ul class="threads">
         <li
-          v-for="need in found.needs.threads"
-          :key="need.place"
+          v-for="need in found.threads"
+          :key="`${need.place} ${need.thread?.id}`"
         >
           <span
             ><b>{{ PLACE_WORDS[need.place] }}</b
             >{{ ' ' }}<span class="hint">{{ need.thread?.name ?? 'not chosen' }}</span></span
           >
-          <b class="metres">{{ found.needs.atLeast ? 'at least ' : '' }}{{ far(need.metres) }}</b>
+          <b class="metres">{{ found.atLeast ? 'at least ' : '' }}{{ far(need.metres) }}</b>
           <span
             v-if="ballWords(need)"
             class="hint"
@@ -80,12 +80,12 @@ function minutesWords(minutes: number): string {
         </li>
       </ul>
       <p>
-        <b>{{ minutesWords(found.minutes) }}</b>, {{ work.stitches }} stitches, {{ far(work.seamM) }} of
+        <b>{{ minutesWords(found.minutes) }}</b>, {{ found.stitches }} stitches, {{ far(found.seamM) }} of
         seam{{ bobbinWords }}.
       </p>
       <p class="hint">
-        The needle sews {{ hoursWords }}. Rule: tails of {{ length(1000 * TAIL_M) }} at each end, 12 % for
-        trials, 4 s a turn and 20 s a row, guesses.
+        {{ found.needles.length > 1 ? 'The needles sew' : 'The needle sews' }} {{ hoursWords }}. Rule: tails
+        of {{ length(1000 * TAIL_M) }} at each end, 12 % for trials, 4 s a turn and 20 s a row, guesses.
       </p>
     </template>
   </UCard>

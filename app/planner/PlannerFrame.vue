@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PieceWork } from '#shared/inputs'
+import type { PieceRun, PieceWork } from '#shared/inputs'
 import type { Print } from '~/paper/print'
 import { download } from '~/utils/download'
 import type { PieceDesk } from './usePiece'
@@ -7,7 +7,8 @@ import type { PieceDesk } from './usePiece'
 /** What every planner's page has round its own fields, drawing and answer. */
 const {
   piece,
-  work,
+  work = null,
+  runs = null,
   problem,
   missing,
   why,
@@ -17,7 +18,9 @@ const {
 } = defineProps<{
   piece: PieceDesk
   /** What it asks of hands and machine; null: nothing could be planned yet. */
-  work: PieceWork | null
+  work?: PieceWork | null
+  /** Instead of `work` where rows have needles and threads of their own. */
+  runs?: readonly PieceRun[] | null
   /** What is wrong with what is typed now; empty: nothing. */
   problem: string
   /** What it is not sewn with yet, and the mend; null: nothing is missing. */
@@ -32,6 +35,7 @@ const {
 }>()
 const bench = useBenchStore()
 const draft = piece.draft
+const needed = computed(() => runs ?? (work ? [{ work, setup: draft.setup }] : null))
 const isBenchEmpty = computed(() => !bench.parts.machine || !bench.parts.needle)
 function saveCsv(): void {
   if (csv) download(`${piece.fileName.value}.csv`, 'text/csv', csv())
@@ -86,9 +90,8 @@ function saveCsv(): void {
       <div class="does">
         <slot name="does" />
         <PieceNeeds
-          v-if="work"
-          :work="work"
-          :setup="draft.setup"
+          v-if="needed"
+          :runs="needed"
         />
         <PieceSetup
           v-model="draft.setup"

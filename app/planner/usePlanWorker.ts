@@ -1,11 +1,11 @@
 import type { CoreErrorData } from '#core/errors'
 import type { FontId } from '#shared/inputs'
-import { type EdgeApi, type PlannedReply, startEdgeWorker, type WorkerClient } from '#workers/client'
+import { type PlanApi, type PlannedReply, startPlanWorker, type WorkerClient } from '#workers/client'
 import { FONT_URLS } from './fonts'
 import { useProblemWords } from './problemWords'
 
 /** How a worker is asked, once all it needs is there. */
-type Ask<Input, Answer> = (api: WorkerClient<EdgeApi>['api'], input: Input) => Promise<PlannedReply<Answer>>
+type Ask<Input, Answer> = (api: WorkerClient<PlanApi>['api'], input: Input) => Promise<PlannedReply<Answer>>
 
 /**
  * Works a plan out in a worker whenever it changes. While it works, and while something typed cannot be
@@ -23,7 +23,7 @@ export function usePlanWorker<Input, Answer>(
   const answer = shallowRef<Answer | null>(null)
   const problem = shallowRef<CoreErrorData | null>(null)
   const failed = ref('')
-  const client = startEdgeWorker()
+  const client = startPlanWorker()
   onScopeDispose(() => client.dispose())
 
   const taken = new Map<FontId, Promise<void>>()

@@ -1,3 +1,4 @@
+import { bands } from './bands/station'
 import { edges } from './edges/station'
 import { files } from './files/station'
 import { pairing } from './pairing/station'
@@ -21,6 +22,7 @@ export const STATIONS: readonly Station[] = [
   pintucks,
   topstitch,
   edges,
+  bands,
   swatches,
   workbox,
   files,

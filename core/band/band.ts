@@ -1,4 +1,5 @@
 import { CoreError, requireInRange } from '#core/errors'
+import { MOST_BAND_ROWS } from './limits'
 
 /** A row of a band: one stitch, sewn with one needle or a twin. */
 export interface BandRow {
@@ -43,7 +44,6 @@ export interface Band {
   readonly drift: readonly Drift[]
 }
 
-export const MOST_BAND_ROWS = 15
 /** Patterns as long as each other within this keep step, in mm. */
 const SAME_MM = 1e-9
 
@@ -123,19 +123,53 @@ export function patternsAlong(
   }
 }
 
-/** The smaller of two as near. */
-function nearestMark(mm: number, marks: readonly number[]): number {
+/** A miss so small is eased in along the way and not seen, in mm and as a share of the way. A guess. */
+const EASED_MM = 0.25
+const EASED_SHARE = 0.002
+/** How far another mark may be from the wanted length, as a share. */
+const NEAR_SHARE = 0.15
+
+/**
+ * Whole patterns along a way as the dial has them: the mark nearest to the wanted length whose patterns
+ * end whole but for what is eased in; where none does, the mark near it that misses least.
+ *
+ * @example
+ * patternsOnDial({ repeat: 22, lengthMm: 0.4 }, 284, [0.5, 1]) // 26 patterns at 0.5, −2.0 mm
+ */
+export function patternsOnDial(
+  row: Pick<BandRow, 'repeat' | 'lengthMm'>,
+  alongMm: number,
+  marks: readonly number[],
+): Omit<LaidRow, 'spanMm' | 'centreMm'> {
+  const { repeat, lengthMm } = row
+  const off = (mark: number) => Math.abs(mark - lengthMm)
+  const nearest = nearestMark(lengthMm, marks)
+  const near = marks.filter(mark => mark === nearest || off(mark) <= NEAR_SHARE * lengthMm)
+  const laid = near
+    .sort((a, b) => off(a) - off(b) || a - b)
+    .map(mark => {
+      const repeats = Math.max(1, Math.round(alongMm / (repeat * mark)))
+      return { mark, repeats, missMm: alongMm - repeats * repeat * mark }
+    })
+  const easedMm = Math.max(EASED_MM, EASED_SHARE * alongMm)
+  const least = laid.reduce((best, one) => (Math.abs(one.missMm) < Math.abs(best.missMm) ? one : best))
+  const { mark, repeats, missMm } = laid.find(one => Math.abs(one.missMm) <= easedMm) ?? least
+  const evenLengthMm = alongMm / (repeats * repeat)
+  return {
+    repeatMm: repeat * lengthMm,
+    repeats,
+    evenLengthMm,
+    dialLengthMm: mark,
+    missMm,
+    stretch: evenLengthMm / lengthMm - 1,
+  }
+}
+
+/** The nearest mark of a dial; the smaller of two as near. */
+export function nearestMark(mm: number, marks: readonly number[]): number {
   return marks.reduce((best, mark) => (Math.abs(mark - mm) < Math.abs(best - mm) - SAME_MM ? mark : best))
 }
 
 function driftMm(a: number, b: number): number | null {
   return Math.abs(a - b) <= SAME_MM ? null : (a * b) / Math.abs(a - b)
 }
-
-/**
- * What of a ribbon shows on each side of a band; negative: the band hangs over.
- *
- * @example
- * ribbonMarginMm(12.7, 9) // 1.85
- */
-export const ribbonMarginMm = (ribbonMm: number, bandMm: number): number => (ribbonMm - bandMm) / 2

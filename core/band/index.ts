@@ -4,8 +4,23 @@ export {
   type Drift,
   layBand,
   type LaidRow,
-  MOST_BAND_ROWS,
   patternsAlong,
-  ribbonMarginMm,
+  patternsOnDial,
 } from './band'
+export { bandDrawing, type BandLegSheet } from './bandSheet'
+export { type BandCorner, type RowLeg, rowLegs, rowLegsMm } from './corners'
 export { type BandChoice, fillBand, MOST_CHOICES, MOST_STACK_ROWS, type Stack } from './fill'
+export { type RowGuide, rowGuide } from './guide'
+export { MOST_BAND_ROWS } from './limits'
+export { isMirrorAlike, type MirrorRow, rowsToMirror } from './mirror'
+export {
+  DENSE_LENGTH_MM,
+  EDGE_MARGIN_MM,
+  fallsBeside,
+  gapForRibbonMm,
+  holdOf,
+  type RibbonHold,
+  ribbonMarginMm,
+} from './ribbon'
+export { bandBuildUp, bandPicture, type PicturedRow, type RowThread, rowThreads } from './sewnBand'
+export { IN_STEP_MM, type InStep, lengthsInStep } from './step'

@@ -1,4 +1,5 @@
-export const SINGLE_NEEDS = ['machine', 'needle', 'bobbin', 'plate', 'foot', 'stabilizer', 'tension'] as const
+import { type CHANGES, SINGLE_NEEDS } from './changes'
+
 export type SingleNeed = (typeof SINGLE_NEEDS)[number]
 
 /** What must be on the machine for a piece, in words; '': nothing. */
@@ -8,10 +9,10 @@ export interface Needs extends Readonly<Record<SingleNeed, string>> {
 }
 
 /** Minutes each change takes; a thread's are for each of its places. */
-export type ChangeMinutes = Readonly<Record<SingleNeed | 'thread', number>>
+export type ChangeMinutes = Readonly<Record<Change, number>>
 
 /** What is changed from one piece to the next. */
-export type Change = SingleNeed | 'thread'
+export type Change = (typeof CHANGES)[number]
 
 /**
  * What must be changed between two pieces: each need that differs, each thread's place by itself.

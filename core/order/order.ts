@@ -1,4 +1,5 @@
 import { CoreError, requireInRange } from '#core/errors'
+import { MOST_PIECES } from './limits'
 import { type Change, changeMinutes, type ChangeMinutes, changesBetween, type Needs } from './needs'
 
 /** A piece of work by what it needs. */
@@ -25,7 +26,6 @@ export interface WorkOrder {
   readonly proven: boolean
 }
 
-export const MOST_PIECES = 40
 /** Over so many the best order is not proven. */
 export const MOST_EXACT_PIECES = 16
 

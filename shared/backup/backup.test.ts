@@ -8,6 +8,7 @@ import {
   type Plan,
   TABLE_NAMES,
   type TableName,
+  RECORDS_VERSION,
 } from '#shared/records'
 import { readBackup, writeBackup } from '#shared/backup'
 import { demoBackup } from '#shared/demo'
@@ -102,7 +103,7 @@ describe('what is refused', () => {
     [
       'newer',
       changed(raw => {
-        raw.version = 9
+        raw.version = RECORDS_VERSION + 1
       }),
       'update the app',
     ],

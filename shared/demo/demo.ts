@@ -1,6 +1,7 @@
 import type { Backup } from '../backup'
 import { RECORDS_VERSION, type Swatch, TABLE_NAMES, type Trial } from '../records'
 import { pieces } from './pieces'
+import { projects } from './projects'
 import { plans } from './plans'
 import { handWalks, machineStates, needleEnds, needleTimes, setup, tables, walks } from './prepared'
 import { demoRow, demoSwatches } from './swatches'
@@ -61,5 +62,6 @@ export const demoBackup: Backup = {
     trials,
     swatches,
     pieces,
+    projects,
   },
 }

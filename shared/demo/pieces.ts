@@ -1,4 +1,12 @@
-import type { EdgePart, EdgePiece, LinesPiece, Piece, PintuckPiece, TopstitchPiece } from '../records'
+import type {
+  BandPiece,
+  EdgePart,
+  EdgePiece,
+  LinesPiece,
+  Piece,
+  PintuckPiece,
+  TopstitchPiece,
+} from '../records'
 import { demoSetup, type Sewn } from './setups'
 
 const TUCKS: Sewn = {
@@ -119,6 +127,21 @@ const PLUME: LinesPiece = {
   mostMissMm: 0.25,
   twice: true,
   feed: null,
+}
+const OWN_ROW = { mirror: false, needleId: null, leftId: null, rightId: null }
+const COLLAR_BAND: BandPiece = {
+  kind: 'band',
+  rows: [
+    { ...OWN_ROW, stitchId: 'zigzag', widthMm: 4, lengthMm: 1.8 },
+    { ...OWN_ROW, stitchId: 'satin-leaf', widthMm: 6, lengthMm: 0.5, leftId: 'demo-thread-wine' },
+    { ...OWN_ROW, stitchId: 'zigzag', widthMm: 4, lengthMm: 1.8 },
+  ],
+  overlapsMm: [-0.5, -0.5],
+  legsMm: [140, 420, 140],
+  ring: false,
+  corner: 'mirror',
+  ribbon: null,
+  under: false,
 }
 const piece = (
   id: string,
@@ -255,6 +278,81 @@ export const pieces: Piece[] = [
       stabilizer: 'cut',
       tension: 2.6,
       job: 'metallic-line',
+    },
+  ),
+  piece(
+    'collarband',
+    'Sailor collar, leaf band',
+    '04-14',
+    { plan: COLLAR_BAND, copies: 1, note: 'Mirrored at both corners; tear-away under all of it.' },
+    {
+      stitch: 'zigzag',
+      width: 4,
+      length: 1.8,
+      needle: '80',
+      left: 'slate',
+      right: 'slate',
+      tension: 3,
+      stabilizer: 'tear',
+      job: 'decorative-row',
+    },
+  ),
+  piece(
+    'ribboncuff',
+    'Cuffs with ribbon',
+    '04-17',
+    {
+      plan: {
+        ...COLLAR_BAND,
+        rows: [{ ...OWN_ROW, stitchId: 'serpentine', widthMm: 6, lengthMm: 1.2 }],
+        overlapsMm: [],
+        legsMm: [236],
+        ring: true,
+        ribbon: { kind: 'ribbon', wideMm: 8, sheer: false },
+      },
+      copies: 2,
+      note: 'Round the cuff; the pattern closes.',
+    },
+    {
+      stitch: 'serpentine',
+      width: 6,
+      length: 1.2,
+      needle: '80',
+      left: 'wine',
+      right: 'wine',
+      tension: 3,
+      job: 'decorative-row',
+    },
+  ),
+  piece(
+    'border',
+    'Bobbin-work border',
+    '04-20',
+    {
+      plan: {
+        ...COLLAR_BAND,
+        rows: [
+          { ...OWN_ROW, stitchId: 'serpentine', widthMm: 4, lengthMm: 1.5 },
+          { ...OWN_ROW, stitchId: 'straight', widthMm: 0, lengthMm: 3 },
+          { ...OWN_ROW, stitchId: 'serpentine', widthMm: 4, lengthMm: 1.5, mirror: true },
+        ],
+        overlapsMm: [-2, -2],
+        legsMm: [600],
+        under: true,
+      },
+      copies: 2,
+      note: 'Pearl from below; lines drawn on the wrong side.',
+    },
+    {
+      stitch: 'serpentine',
+      width: 4,
+      length: 1.5,
+      needle: '80',
+      left: 'wine',
+      right: 'wine',
+      bobbin: 'lantern',
+      tension: 4,
+      job: 'bobbin-work',
     },
   ),
 ]

@@ -20,6 +20,16 @@ export {
   stitchIdOf,
 } from './edge'
 export { answerForLines, type LinesAnswer, type LinesInput, linesWork } from './lines'
+export {
+  answerForBand,
+  type BandAnswer,
+  type BandAnswerRow,
+  bandJobOf,
+  type BandNote,
+  bandRowSetup,
+  bandRuns,
+} from './band'
+export { type BobbinNeed, type PieceRun, type RunsNeeds, runsNeedsOf } from './runs'
 export { type ThreadNeed, type ThreadNeeds, threadNeedsOf } from './needs'
 export {
   guidesOf,

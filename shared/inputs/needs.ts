@@ -66,7 +66,7 @@ export function threadNeedsOf(
 }
 
 /** One spool may feed several places: what is left must do for all of them. */
-function stockOf(
+export function stockOf(
   thread: Thread | null,
   places: readonly { readonly thread: Thread | null; readonly metres: number }[],
 ): Pick<ThreadNeed, 'leftM' | 'shortM'> {

@@ -5,6 +5,7 @@ import { idField, measured, momentField, MOST_NOTE, nameField, wholeWithin, with
 import { setupReferences, setupSchema } from '../setup'
 import { feedSchema } from './feed'
 import { table } from './manifest'
+import { type BandPiece, bandSchema } from './pieceBand'
 import { type EdgePiece, edgeSchema } from './pieceEdge'
 import { linesSchema } from './pieceLines'
 import { takeUpSchema } from './swatches'
@@ -120,7 +121,13 @@ const topstitchingSchema = z.strictObject({
 const pieceSchema = z.strictObject({
   id: idField,
   name: nameField,
-  plan: z.discriminatedUnion('kind', [pintucksSchema, topstitchingSchema, edgeSchema, linesSchema]),
+  plan: z.discriminatedUnion('kind', [
+    pintucksSchema,
+    topstitchingSchema,
+    edgeSchema,
+    linesSchema,
+    bandSchema,
+  ]),
   setup: setupSchema,
   copies: wholeWithin('copies'),
   note: z.string().check(z.maxLength(MOST_NOTE, `must be at most ${MOST_NOTE} characters`)),
@@ -136,6 +143,15 @@ function edgeReferences({ parts, stitch: { stitchId } }: EdgePiece) {
   return isOwn ? [...cloths, { table: 'stitches' as const, id: stitchId }] : cloths
 }
 
+/** Needles, threads and stitches of one's own that single rows are sewn with. */
+function bandReferences({ rows }: BandPiece) {
+  return rows.flatMap(({ stitchId, needleId, leftId, rightId }) => [
+    ...(findStitch(stitchId) ? [] : [{ table: 'stitches' as const, id: stitchId }]),
+    ...(needleId ? [{ table: 'needles' as const, id: needleId }] : []),
+    ...[leftId, rightId].flatMap(id => (id ? [{ table: 'threads' as const, id }] : [])),
+  ])
+}
+
 export const pieces = table({
   schema: pieceSchema,
   since: 7,
@@ -145,6 +161,7 @@ export const pieces = table({
     find: ({ setup, plan }) => [
       ...setupReferences(setup),
       ...(plan.kind === 'edge' ? edgeReferences(plan) : []),
+      ...(plan.kind === 'band' ? bandReferences(plan) : []),
     ],
     // What a kept piece needs stays as long as the piece does.
     whenGone: 'blocks',

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini'
+import { CHANGES, DEFAULT_CHANGE_MINUTES } from '#core/order'
 import { DEFAULT_SCHOOLS } from '#core/schools'
 import { DEFAULT_CLEARANCE_MM } from '#core/swing'
 import { idField, momentField, within } from '../fields'
@@ -25,6 +26,8 @@ const settingsSchema = z.strictObject({
   twinJobs: z.array(idField).check(z.maxLength(30, 'has at most 30 jobs')),
   /** Threads in drawings: their own colours, or one of ours for each blade and the bobbin on plain cloth. */
   threadColours: z.enum(['true', 'diagram']),
+  /** Minutes one change takes, where none was timed. */
+  changeMinutes: z.record(z.enum(CHANGES), within('changeMinutes')),
   /** When the book was last exported; null: never. */
   backedUpAt: z.nullable(momentField),
 })
@@ -34,6 +37,7 @@ export const DEFAULT_SETTINGS = {
   unit: 'mm',
   threadColours: 'true',
   backedUpAt: null,
+  changeMinutes: DEFAULT_CHANGE_MINUTES,
   clearanceMm: DEFAULT_CLEARANCE_MM,
   schools: DEFAULT_SCHOOLS,
   twinJobs: [

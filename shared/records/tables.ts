@@ -1,5 +1,6 @@
 import type * as z from 'zod/mini'
 import { bobbins } from './bobbins'
+import { changeTimes } from './changeTimes'
 import { cloths } from './cloths'
 import { feet } from './feet'
 import { handWalks } from './handWalks'
@@ -11,6 +12,7 @@ import { needleTimes } from './needleTimes'
 import { pieces } from './pieces'
 import { plans } from './plans'
 import { plates } from './plates'
+import { projects } from './projects'
 import { settings } from './settings'
 import { setup } from './setup'
 import { stabilizers } from './stabilizers'
@@ -41,6 +43,8 @@ export const TABLES = {
   trials,
   swatches,
   pieces,
+  projects,
+  changeTimes,
   settings,
 }
 
@@ -80,4 +84,7 @@ export type TrialRowRecord = Trial['rows'][number]
 export type Swatch = RecordOf<'swatches'>
 export type Piece = RecordOf<'pieces'>
 export type Frozen = Swatch['frozen']
+export type Project = RecordOf<'projects'>
+export type ProjectItem = Project['items'][number]
+export type ChangeTime = RecordOf<'changeTimes'>
 export type Settings = RecordOf<'settings'>

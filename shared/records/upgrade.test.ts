@@ -18,7 +18,7 @@ function withoutTechnique({ technique: _, ...record }: Record<string, unknown>):
 }
 
 describe('a file of an earlier version', () => {
-  it.each([1, 2, 3, 4, 5, 6, 7])('%d comes in whole, and nothing it said is changed', version => {
+  it.each([1, 2, 3, 4, 5, 6, 7, 8])('%d comes in whole, and nothing it said is changed', version => {
     const file = fileOf(version)
     const reading = readBackup(file, empty())
     if (!reading.ok) throw new Error(reading.message)

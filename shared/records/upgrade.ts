@@ -4,7 +4,7 @@ import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 8
+export const RECORDS_VERSION = 9
 
 type Plain = Record<string, unknown>
 /**
@@ -164,8 +164,27 @@ const TO_7: Added = {
 /** Pieces of two more kinds: edges and line drawings. Records of before are as they were. */
 const TO_8: Added = { records: {}, setup: {}, settings: {}, schools: {} }
 
+/** Bands, projects and timed changes; the minutes a change takes are a setting. */
+const TO_9: Added = {
+  records: {},
+  setup: {},
+  settings: {
+    changeMinutes: {
+      machine: 1,
+      needle: 2,
+      thread: 1.5,
+      bobbin: 1,
+      plate: 2,
+      foot: 0.5,
+      stabilizer: 1,
+      tension: 3,
+    },
+  },
+  schools: {},
+}
+
 /** In order: the first brings version 1 to 2. */
-export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7, TO_8]
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7, TO_8, TO_9]
 
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays

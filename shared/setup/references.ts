@@ -2,12 +2,13 @@ import { findStitch } from '#core/stitch'
 import { EMPTY_SETUP } from './blank'
 import type { SetupContent } from './schema'
 
-/** What records may point at. */
+/** What a setup may point at. */
 export type OwnedTable =
   'machines' | 'feet' | 'needles' | 'threads' | 'cloths' | 'plates' | 'stabilizers' | 'stitches'
 
+/** What records may point at. */
 export interface Reference {
-  readonly table: OwnedTable
+  readonly table: OwnedTable | 'pieces' | 'plans'
   readonly id: string
 }
 
@@ -48,6 +49,9 @@ export function setupWithout<T extends SetupContent>(setup: T, { table, id }: Re
       return { ...setup, stabilizerId: kept(setup.stabilizerId) }
     case 'stitches':
       return setup.stitch.stitchId === id ? { ...setup, stitch: EMPTY_SETUP.stitch } : setup
+    case 'pieces':
+    case 'plans':
+      return setup
     case 'threads': {
       const { left, middle, right } = setup.threadIds
       const threadIds = { left: kept(left), middle: kept(middle), right: kept(right) }

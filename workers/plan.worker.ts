@@ -1,4 +1,5 @@
 import { expose } from 'comlink'
+import { bandBuildUp, type BandChoice, fillBand, type PicturedRow, type Stack } from '#core/band'
 import { CoreError, type CoreErrorData } from '#core/errors'
 import { type Font, readFont } from '#core/shape'
 import {
@@ -13,6 +14,18 @@ import {
 
 export type PlannedReply<T> =
   { readonly ok: true; readonly answer: T } | { readonly ok: false; readonly error: CoreErrorData }
+
+export interface BuildUpInput {
+  readonly rows: readonly PicturedRow[]
+  readonly under: boolean
+}
+export interface FillInput {
+  readonly bandMm: number
+  readonly choices: readonly BandChoice[]
+  readonly overlapMm: number
+  readonly toleranceMm: number
+  readonly mostRows: number
+}
 
 /** Fonts that ship with the app, read once each. */
 const fonts = new Map<FontId, Font>()
@@ -30,8 +43,16 @@ const api = {
   lines(input: LinesInput): PlannedReply<LinesAnswer> {
     return asData(() => answerForLines(input))
   },
+  /** How thread lies on thread in a band. */
+  buildUp({ rows, under }: BuildUpInput): PlannedReply<ReturnType<typeof bandBuildUp>> {
+    return asData(() => bandBuildUp(rows, under))
+  },
+  /** All symmetric stacks of a band. */
+  fill({ bandMm, choices, overlapMm, toleranceMm, mostRows }: FillInput): PlannedReply<Stack[]> {
+    return asData(() => fillBand(bandMm, choices, overlapMm, toleranceMm, mostRows))
+  },
 }
-export type EdgeApi = typeof api
+export type PlanApi = typeof api
 
 /** Errors of the core come back as data: exceptions lose their code on the way. */
 function asData<T>(work: () => T): PlannedReply<T> {

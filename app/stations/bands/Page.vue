@@ -1,0 +1,231 @@
+<script setup lang="ts">
+import { dequal as equal } from 'dequal/lite'
+import { findStitch } from '#core/stitch'
+import { judgeJob, verdictWords } from '#core/verdict'
+import { answerForBand, bandJobOf, bandRowSetup, bandRuns, jobInputOf } from '#shared/inputs'
+import type { BandPiece, BandPieceRow } from '#shared/records'
+import { useAnswer } from '~/planner/useAnswer'
+import { usePiece } from '~/planner/usePiece'
+import { usePieceLooks } from '~/planner/usePieceLooks'
+import { usePlanWorker } from '~/planner/usePlanWorker'
+import { plainOf } from '~/utils/plain'
+import { bandCsv, bandPrints } from './bandPrints'
+import { rowWord } from './bandWords'
+
+useHead({ title: 'Bands and ribbon · Lacy Spool' })
+const OWN = { mirror: false, needleId: null, leftId: null, rightId: null }
+const FRESH: BandPiece = {
+  kind: 'band',
+  rows: [
+    { ...OWN, stitchId: 'zigzag', widthMm: 3, lengthMm: 2 },
+    { ...OWN, stitchId: 'honeycomb', widthMm: 4, lengthMm: 2.5 },
+    { ...OWN, stitchId: 'zigzag', widthMm: 3, lengthMm: 2 },
+  ],
+  overlapsMm: [0, 0],
+  legsMm: [300],
+  ring: false,
+  corner: 'mirror',
+  ribbon: null,
+  under: false,
+}
+const book = useBookStore()
+const settings = useSettingsStore()
+const { length, bare } = useLength()
+const piece = usePiece('band', bandJobOf, FRESH)
+const { draft, title, fileName } = piece
+const plan = computed({
+  get: () => draft.plan,
+  set: next => {
+    draft.plan = next
+  },
+})
+const chosen = ref(0)
+/** Another piece may have fewer rows. */
+const at = computed({
+  get: () => Math.min(chosen.value, plan.value.rows.length - 1),
+  set: next => {
+    chosen.value = next
+  },
+})
+const row = computed({
+  get: () => plan.value.rows[at.value]!,
+  set: next => {
+    plan.value.rows[at.value] = next
+  },
+})
+const names = computed(() =>
+  plan.value.rows.map(
+    ({ stitchId }) => (findStitch(stitchId) ?? book.shelf.stitches.get(stitchId))?.name ?? 'Stitch gone',
+  ),
+)
+const answer = useAnswer(() => answerForBand(plan.value, draft.setup, book.shelf, settings.record))
+const good = computed(() => answer.value.value)
+const { clothHex } = usePieceLooks(() => draft.setup)
+const { answer: buildUp } = usePlanWorker(
+  () => good.value && { rows: plainOf([...good.value.pictured]), under: plan.value.under },
+  (api, now) => api.buildUp(now),
+)
+const runs = computed(() => good.value && bandRuns(plan.value, good.value, draft.copies))
+
+// On the bench goes the row one looks at; the job follows what the band is.
+watch(
+  () => {
+    const { stitch } = bandRowSetup(row.value, draft.setup, good.value?.rows[at.value]?.legs[0]!.dialLengthMm)
+    return { stitch, job: bandJobOf(plan.value) }
+  },
+  ({ stitch, job }) => {
+    if (draft.setup.job !== job) piece.setUpAnew()
+    if (!equal(plainOf(draft.setup.stitch), stitch)) draft.setup.stitch = stitch
+  },
+)
+const isRowTwin = (i: number) => (good.value?.rows[i]?.gapMm ?? 0) > 0
+
+/** Rows whose own setup strikes or is refused: the frame judges the chosen one only. */
+const badRows = computed(() =>
+  (good.value?.rows ?? []).flatMap(({ setup }, i) => {
+    const verdict = judgeJob(jobInputOf(setup, book.shelf, settings.record, settings.unit))
+    return verdict.verdict === 'stop' ? [{ i, words: verdictWords(verdict, settings.unit) }] : []
+  }),
+)
+function mirror(rows: readonly number[]): void {
+  plan.value.rows = plan.value.rows.map((one, i) =>
+    rows.includes(i) ? { ...one, mirror: !one.mirror } : one,
+  )
+}
+function inStep(a: number, aMm: number, bMm: number): void {
+  plan.value.rows[a]!.lengthMm = aMm
+  plan.value.rows[a + 1]!.lengthMm = bMm
+}
+function overlap(i: number, mm: number): void {
+  const most = Math.min(...[i, i + 1].map(k => good.value?.band.rows[k]?.spanMm ?? 0))
+  plan.value.overlapsMm[i] = Math.max(-LARGEST_GAP_MM, Math.min(most, mm))
+}
+const STRAIGHT_MM = 2.5
+const LARGEST_GAP_MM = 100
+/** A stack found for a width: its rows as they were liked, mirrored about the middle. */
+function takeStack(stack: readonly { stitchId: string; widthMm: number }[], overlapMm: number): void {
+  plan.value.rows = stack.map(({ stitchId, widthMm }, i): BandPieceRow => {
+    const usual = findStitch(stitchId) ?? book.shelf.stitches.get(stitchId)
+    const isRight = i > stack.length - 1 - i
+    return { ...OWN, stitchId, widthMm, lengthMm: usual?.defaultLengthMm ?? 2.5, mirror: isRight }
+  })
+  plan.value.overlapsMm = stack.slice(1).map(() => overlapMm)
+  chosen.value = 0
+}
+const prints = computed(() =>
+  bandPrints({
+    title: title.value,
+    fileName: fileName.value,
+    answer: good.value,
+    plan: plan.value,
+    names: names.value,
+    tension: draft.setup.tension,
+    length,
+    bare,
+  }),
+)
+const csv = computed(() => good.value && (() => bandCsv(good.value!, names.value)))
+const missing = computed(() => {
+  const { machineId, needleId } = draft.setup
+  if (machineId && needleId) return null
+  return { title: 'Which machine and needle?', mend: 'Choose them under “Sewn with”.' }
+})
+</script>
+
+<template>
+  <PlannerFrame
+    :piece="piece"
+    :runs="runs"
+    :problem="answer.problem"
+    :missing="missing"
+    why="The dial decides at which lengths patterns end whole; the needle, how wide a row is."
+    :csv="csv"
+    :prints="prints"
+  >
+    <template #wants>
+      <UCard
+        as="section"
+        aria-label="Rows"
+        class="grid gap-3"
+      >
+        <h2>Rows</h2>
+        <BandRows
+          v-model="plan"
+          v-model:chosen="at"
+          :answer="good"
+          :names="names"
+        />
+        <RowFields
+          v-model="row"
+          :number="at + 1"
+          :is-twin="isRowTwin(at)"
+        />
+        <FoldAway title="Fill a width with stitches I like">
+          <FillCard
+            :start="plan.rows.map(({ stitchId, widthMm }) => ({ id: stitchId, widthMm }))"
+            @take="takeStack"
+          />
+        </FoldAway>
+      </UCard>
+      <UCard
+        as="section"
+        aria-label="Where it runs"
+        class="grid gap-2"
+      >
+        <h2>Where it runs</h2>
+        <WayFields v-model="plan" />
+      </UCard>
+    </template>
+    <template #looks>
+      <UAlert
+        v-for="{ i, words } in badRows"
+        :key="i"
+        color="error"
+        variant="outline"
+        icon="i-lucide-octagon-x"
+        :title="`Stop: ${rowWord(i)}`"
+        :description="words"
+      />
+      <UCard
+        v-if="good"
+        as="section"
+        aria-label="Band as sewn"
+      >
+        <BandView
+          v-model:chosen="at"
+          :answer="good"
+          :overlaps-mm="plan.overlapsMm"
+          :cloth-hex="clothHex"
+          :ribbon-mm="plan.ribbon?.wideMm ?? null"
+          :under="plan.under"
+          @overlap="overlap"
+        />
+      </UCard>
+    </template>
+    <template #does>
+      <BandAnswerCard
+        v-if="good"
+        :answer="good"
+        :names="names"
+        :build-up="buildUp"
+        @mirror="mirror"
+        @lengths="inStep"
+      />
+      <RibbonCard
+        v-if="good?.ribbon && plan.ribbon"
+        :ribbon="plan.ribbon"
+        :answer="good"
+        @twin="
+          id => {
+            row = { ...row, needleId: id, stitchId: 'straight', widthMm: 0, lengthMm: STRAIGHT_MM }
+          }
+        "
+      />
+      <UnderCard
+        v-if="plan.under"
+        :setup="draft.setup"
+        :is-twin="isRowTwin(at)"
+      />
+    </template>
+  </PlannerFrame>
+</template>

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import type { BandAnswer } from '#shared/inputs'
+import { endWords, guideWords, hundredth, noteWords, patternWords, rowWord } from '../bandWords'
+
+/** What to dial and count for each row, where rows drift, and what to mind. */
+const { answer, names, buildUp } = defineProps<{
+  answer: BandAnswer
+  names: readonly string[]
+  /** How thread lies on thread; null: not counted yet. */
+  buildUp: {
+    readonly mostLayers: number
+    readonly overlapMeanLayers: number | null
+    readonly muddy: boolean
+  } | null
+}>()
+const emit = defineEmits<{
+  mirror: [rows: readonly number[]]
+  lengths: [a: number, aMm: number, bMm: number]
+}>()
+const { length, bare } = useLength()
+const drifts = computed(() => answer.band.drift)
+const open = ref(false)
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="Rows of the band"
+    class="grid gap-2"
+  >
+    <header>
+      <h2>{{ length(hundredth(answer.band.bandMm)) }} wide</h2>
+      <span class="hint">{{ answer.isDialKnown ? 'on your dial' : 'dial guessed' }}</span>
+    </header>
+    <ol class="rows">
+      <li
+        v-for="(row, i) in answer.rows"
+        :key="i"
+      >
+        <p>
+          <b>{{ i + 1 }} {{ names[i] }}</b
+          >, middle at {{ bare(hundredth(answer.band.rows[i]!.centreMm)) }}
+        </p>
+        <p
+          v-for="(leg, k) in row.legs"
+          :key="k"
+          class="leg"
+        >
+          <span
+            >{{ row.legs.length > 1 ? `leg ${k + 1}: ` : '' }}<b>{{ patternWords(leg, bare) }}</b></span
+          >
+          <span class="hint">{{ endWords(leg, length) }}</span>
+        </p>
+        <p
+          v-if="row.guide"
+          class="hint"
+        >
+          {{ guideWords(row.guide, length) }}
+        </p>
+      </li>
+    </ol>
+    <ul
+      v-if="answer.notes.length > 0 || buildUp?.muddy"
+      class="notes"
+      aria-label="To mind"
+    >
+      <li
+        v-for="(note, i) in answer.notes"
+        :key="i"
+        class="close-ink"
+      >
+        <UIcon name="i-lucide-triangle-alert" /> {{ noteWords(note, length) }}
+        <UButton
+          v-if="note.code === 'mirror'"
+          size="sm"
+          variant="outline"
+          :label="`Mirror ${note.rows.map(rowWord).join(' and ')}`"
+          @click="emit('mirror', note.rows)"
+        />
+      </li>
+      <li
+        v-if="buildUp?.muddy"
+        class="close-ink"
+      >
+        <UIcon name="i-lucide-triangle-alert" /> Where rows overlap, thread lies on thread up to
+        {{ buildUp.mostLayers }} times: it turns stiff and muddy. Less overlap, or longer stitches.
+      </li>
+    </ul>
+    <p
+      v-if="buildUp && !buildUp.muddy"
+      class="hint"
+    >
+      Thread lies on thread at most {{ buildUp.mostLayers }} times (counted on a raster).
+    </p>
+    <FoldAway
+      v-if="drifts.length > 0"
+      v-model:open="open"
+      title="Step between rows"
+    >
+      <BandSteps
+        :answer="answer"
+        @lengths="(a, aMm, bMm) => emit('lengths', a, aMm, bMm)"
+      />
+    </FoldAway>
+  </UCard>
+</template>
+
+<style scoped>
+.rows {
+  display: grid;
+  gap: 6px;
+}
+.rows li {
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 4px;
+}
+.leg {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 0 10px;
+}
+.notes {
+  display: grid;
+  gap: 6px;
+}
+</style>

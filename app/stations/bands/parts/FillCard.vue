@@ -1,0 +1,217 @@
+<script setup lang="ts">
+import type { Stack } from '#core/band'
+import { STITCHES } from '#core/stitch'
+import { usePlanWorker } from '~/planner/usePlanWorker'
+
+/** Every symmetric stack of stitches one likes that fills a width. */
+const { start } = defineProps<{
+  /** Stitches of the band there is, to begin with. */
+  start: readonly { readonly id: string; readonly widthMm: number }[]
+}>()
+const emit = defineEmits<{ take: [rows: { stitchId: string; widthMm: number }[], overlapMm: number] }>()
+const book = useBookStore()
+const { bare, length } = useLength()
+const MOST = 12
+const MOST_SHOWN = 24
+const bandMm = ref<number | null>(32)
+const overlapMm = ref<number | null>(0)
+const toleranceMm = ref<number | null>(0.5)
+const mostRows = ref<number | null>(5)
+const choices = ref(dedupe(start))
+function dedupe(rows: typeof start): { id: string; widthMm: number }[] {
+  return rows
+    .filter(({ widthMm }, i) => widthMm > 0 && rows.findIndex(({ id }) => id === rows[i]!.id) === i)
+    .slice(0, MOST)
+    .map(row => ({ ...row }))
+}
+const stitches = computed(() => [...STITCHES, ...book.shelf.stitches.values()])
+const nameOf = (id: string) => stitches.value.find(one => one.id === id)?.name ?? id
+const shapeOf = (id: string) => stitches.value.find(one => one.id === id)!
+const more = computed(() => [
+  { value: '', label: 'add a stitch' },
+  ...stitches.value
+    .filter(({ id, defaultWidthMm }) => defaultWidthMm > 0 && !choices.value.some(one => one.id === id))
+    .map(({ id, name }) => ({ value: id, label: name })),
+])
+const added = computed({
+  get: () => '',
+  set: (id: string) => {
+    const stitch = stitches.value.find(one => one.id === id)
+    if (stitch && choices.value.length < MOST) choices.value.push({ id, widthMm: stitch.defaultWidthMm })
+  },
+})
+const isGood = (value: number | null): value is number => value !== null && !Number.isNaN(value)
+const input = computed(() => {
+  const numbers = [
+    bandMm.value,
+    overlapMm.value,
+    toleranceMm.value,
+    mostRows.value,
+    ...choices.value.map(c => c.widthMm),
+  ]
+  if (choices.value.length === 0 || !numbers.every(isGood)) return null
+  return {
+    bandMm: bandMm.value!,
+    overlapMm: overlapMm.value!,
+    toleranceMm: toleranceMm.value!,
+    mostRows: mostRows.value!,
+    choices: choices.value.map(one => ({ ...one })),
+  }
+})
+const { answer, problem } = usePlanWorker(
+  () => input.value,
+  (api, now) => api.fill(now),
+)
+const stacks = computed((): readonly Stack[] => answer.value ?? [])
+const widthOf = (id: string) => choices.value.find(one => one.id === id)?.widthMm ?? 1
+function take({ ids }: Stack): void {
+  emit(
+    'take',
+    ids.map(stitchId => ({ stitchId, widthMm: widthOf(stitchId) })),
+    overlapMm.value ?? 0,
+  )
+}
+const SAME_MM = 0.005
+const offWords = ({ offMm }: Stack) => {
+  if (Math.abs(offMm) < SAME_MM) return 'just as wide'
+  return `${length(Math.abs(Math.round(100 * offMm) / 100))} ${offMm > 0 ? 'wider' : 'narrower'}`
+}
+const stackLabel = (stack: Stack) => `${stack.ids.map(nameOf).join(', ')}: ${offWords(stack)}`
+</script>
+
+<template>
+  <div class="grid gap-2">
+    <div class="pair">
+      <LengthField
+        v-model="bandMm"
+        label="Band to fill"
+        limit="bandMm"
+      />
+      <LengthField
+        v-model="toleranceMm"
+        label="May be off by"
+        limit="bandToleranceMm"
+      />
+      <LengthField
+        v-model="overlapMm"
+        label="Rows overlap"
+        limit="overlapMm"
+      />
+      <NumberField
+        v-model="mostRows"
+        label="Rows at most"
+        placeholder="1 to 9"
+      />
+    </div>
+    <ul
+      class="grid gap-1"
+      aria-label="Stitches one likes"
+    >
+      <li
+        v-for="(choice, i) in choices"
+        :key="choice.id"
+        class="choice"
+      >
+        <LengthField
+          v-model="choice.widthMm"
+          :label="nameOf(choice.id)"
+          limit="widthMm"
+        />
+        <IconButton
+          icon="i-lucide-x"
+          tip="Take out"
+          :label="`Without ${nameOf(choice.id)}`"
+          @click="
+            () => {
+              choices.splice(i, 1)
+            }
+          "
+        />
+      </li>
+    </ul>
+    <SelectField
+      v-if="choices.length < MOST"
+      v-model="added"
+      label="Another stitch one likes"
+      :items="more"
+    />
+    <p
+      v-if="problem"
+      class="strikes-ink"
+      role="alert"
+    >
+      {{ problem }}
+    </p>
+    <p
+      class="hint"
+      role="status"
+    >
+      {{ stacks.length }} {{ stacks.length === 1 ? 'stack fits' : 'stacks fit'
+      }}{{ stacks.length > MOST_SHOWN ? `; the ${MOST_SHOWN} with the fewest rows are shown` : '' }}
+    </p>
+    <ul
+      class="stacks"
+      aria-label="Stacks that fit"
+    >
+      <li
+        v-for="stack in stacks.slice(0, MOST_SHOWN)"
+        :key="stack.ids.join()"
+      >
+        <UButton
+          variant="outline"
+          color="neutral"
+          class="stack"
+          :aria-label="stackLabel(stack)"
+          @click="take(stack)"
+        >
+          <span class="thumbs">
+            <span
+              v-for="(id, k) in stack.ids"
+              :key="k"
+              class="thumb"
+              :style="{ flexGrow: widthOf(id) }"
+              ><StitchThumb
+                :shape="shapeOf(id)"
+                :width="Math.min(7, widthOf(id))"
+                :length="shapeOf(id).defaultLengthMm"
+            /></span>
+          </span>
+          <span class="hint"
+            >{{ stack.ids.map(id => bare(widthOf(id))).join(' + ') }}, {{ offWords(stack) }}</span
+          >
+        </UButton>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.choice {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+  align-items: end;
+}
+.stacks {
+  display: grid;
+  gap: 6px;
+  max-height: 50dvh;
+  overflow: auto;
+}
+.stack {
+  width: 100%;
+  display: grid;
+  gap: 2px;
+  text-align: start;
+}
+.thumbs {
+  display: flex;
+  height: 54px;
+  gap: 2px;
+}
+.thumb {
+  flex: 1 1 0;
+  min-width: 0;
+  height: 54px;
+}
+</style>

@@ -1,0 +1,14 @@
+import type { Station } from '../station'
+
+export const bands: Station = {
+  group: 'Sew',
+  name: 'Bands and ribbon',
+  folder: 'bands',
+  key: '8',
+  icon: 'i-lucide-align-horizontal-justify-center',
+  views: [
+    { name: 'Band', path: '/band', page: 'Page.vue', axe: true, shot: null },
+    { name: 'Kept pieces', path: '/band-kept', page: 'KeptPage.vue', axe: true, shot: null },
+  ],
+  keys: [],
+}

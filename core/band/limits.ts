@@ -1,0 +1,1 @@
+export const MOST_BAND_ROWS = 15

@@ -1,0 +1,1 @@
+export const MOST_PIECES = 40

@@ -1,0 +1,97 @@
+import type { NeedleRecord, Settings, Thread } from '../records'
+import type { SetupContent } from '../setup'
+import { stockOf, type ThreadNeed } from './needs'
+import { type PieceWork, pieceNeedsOf } from './pieces'
+
+/** Work that is done with one setup: a piece is one, a band of several needles and threads is more. */
+export interface PieceRun {
+  readonly work: PieceWork
+  readonly setup: SetupContent
+}
+
+/** Bobbins of one thread. */
+export interface BobbinNeed {
+  readonly thread: Thread | null
+  readonly metres: number
+  /** What one holds, in m, and how many are to be wound; null: not known. */
+  readonly holdsM: number | null
+  readonly count: number | null
+}
+
+/** What several runs ask for together. */
+export interface RunsNeeds {
+  /** One for each thread and place. */
+  readonly threads: readonly ThreadNeed[]
+  readonly bobbins: readonly BobbinNeed[]
+  readonly stitches: number
+  readonly seamM: number
+  readonly minutes: number
+  /** By needle, in the order they come. */
+  readonly needles: readonly { readonly needle: NeedleRecord; readonly hours: number }[]
+  /** Some cloth was not measured: the metres are a least. */
+  readonly atLeast: boolean
+}
+
+type Tables = Parameters<typeof pieceNeedsOf>[2]
+
+/**
+ * Thread, bobbins, minutes and needle hours of several runs; null while one of their setups is not complete.
+ *
+ * @throws {CoreError} as `seamUsage`.
+ */
+export function runsNeedsOf(runs: readonly PieceRun[], tables: Tables, settings: Settings): RunsNeeds | null {
+  const found = runs.map(({ work, setup }) => pieceNeedsOf(work, setup, tables, settings))
+  if (found.length === 0 || found.some(one => one === null)) return null
+  const all = found.map(one => one!)
+  const places = summed(
+    all.flatMap(({ needs }) => needs.threads),
+    ({ place, thread }) => `${place}/${thread?.id ?? ''}`,
+  )
+  const needles = runs.map(({ setup }, i) => ({
+    needle: tables.needles.get(setup.needleId ?? '')!,
+    hours: all[i]!.needleHours,
+  }))
+  return {
+    threads: places.map(place => ({ ...place, ...stockOf(place.thread, places) })),
+    bobbins: bobbinsOf(
+      all.map(({ needs }, i) => ({ needs, id: runs[i]!.setup.bobbinId })),
+      tables,
+    ),
+    stitches: runs.reduce((sum, { work }) => sum + work.stitches, 0),
+    seamM: runs.reduce((sum, { work }) => sum + work.seamM, 0),
+    minutes: all.reduce((sum, { minutes }) => sum + minutes, 0),
+    needles: needles.reduce<RunsNeeds['needles']>((kept, one) => {
+      const before = kept.find(({ needle }) => needle.id === one.needle.id)
+      const others = kept.filter(other => other !== before)
+      return [...others, { ...one, hours: one.hours + (before?.hours ?? 0) }]
+    }, []),
+    atLeast: all.some(({ needs }) => needs.atLeast),
+  }
+}
+
+/** Needs of the same thread in the same place as one. */
+function summed(needs: readonly ThreadNeed[], keyOf: (need: ThreadNeed) => string): ThreadNeed[] {
+  const sums = new Map<string, ThreadNeed>()
+  for (const need of needs) {
+    const before = sums.get(keyOf(need))
+    sums.set(keyOf(need), { ...need, metres: need.metres + (before?.metres ?? 0) })
+  }
+  return [...sums.values()]
+}
+
+function bobbinsOf(
+  all: readonly {
+    readonly id: string | null
+    readonly needs: NonNullable<ReturnType<typeof pieceNeedsOf>>['needs']
+  }[],
+  tables: Tables,
+): BobbinNeed[] {
+  const ids = [...new Set(all.map(({ id }) => id ?? ''))]
+  return ids.map(id => {
+    const its = all.filter(one => (one.id ?? '') === id)
+    const metres = its.reduce((sum, { needs }) => sum + needs.bobbinM, 0)
+    const holdsM = its[0]!.needs.bobbin?.holdsM ?? null
+    const count = holdsM === null ? null : Math.max(1, Math.ceil(metres / holdsM))
+    return { thread: tables.threads.get(id) ?? null, metres, holdsM, count }
+  })
+}
