@@ -2,6 +2,7 @@ import { proxy, type Remote, releaseProxy, wrap } from 'comlink'
 import type { CoverageApi } from './coverage.worker'
 import type { PlanApi } from './plan.worker'
 import type { ForetellApi } from './foretell.worker'
+import type { OrderApi } from './order.worker'
 import type { PhotoApi } from './photo.worker'
 import type { PrintApi } from './print.worker'
 import type { SewnApi } from './sewn.worker'
@@ -51,6 +52,11 @@ export function startForetellWorker(): WorkerClient<ForetellApi> {
 /** Starts the worker that works out what planners wait for. */
 export function startPlanWorker(): WorkerClient<PlanApi> {
   return clientOf<PlanApi>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }))
+}
+
+/** Starts the worker that looks for the best order of work; disposing it stops the search. */
+export function startOrderWorker(): WorkerClient<OrderApi> {
+  return clientOf<OrderApi>(new Worker(new URL('./order.worker.ts', import.meta.url), { type: 'module' }))
 }
 
 /** Starts the worker that packs and unpacks backups with photos. */

@@ -7,9 +7,12 @@ import {
   answerForLines,
   type EdgeAnswer,
   type EdgeInput,
+  edgeWork,
   type FontId,
   type LinesAnswer,
   type LinesInput,
+  linesWork,
+  type PieceWork,
 } from '#shared/inputs'
 
 export type PlannedReply<T> =
@@ -42,6 +45,20 @@ const api = {
   /** A drawing of lines. */
   lines(input: LinesInput): PlannedReply<LinesAnswer> {
     return asData(() => answerForLines(input))
+  },
+  /** What an edge asks of hands and machine. */
+  edgeWork(input: EdgeInput, copies: number): PlannedReply<PieceWork> {
+    return asData(() =>
+      edgeWork(
+        input.plan,
+        answerForEdge(input, id => fonts.get(id) ?? null),
+        copies,
+      ),
+    )
+  },
+  /** What a drawing of lines asks of them. */
+  linesWork(input: LinesInput, copies: number): PlannedReply<PieceWork> {
+    return asData(() => linesWork(answerForLines(input), copies))
   },
   /** How thread lies on thread in a band. */
   buildUp({ rows, under }: BuildUpInput): PlannedReply<ReturnType<typeof bandBuildUp>> {

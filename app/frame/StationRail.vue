@@ -231,6 +231,16 @@ export interface RailTool {
   font-weight: 550;
   line-height: 1.15;
 }
+/* All stations stand in view on a low screen, too. */
+@media (max-height: 860px) and (min-width: 1151px) {
+  .station {
+    min-height: 38px;
+    padding-block: 2px;
+  }
+  .group {
+    margin-top: 3px;
+  }
+}
 .station span:not(.iconify) {
   flex: 1;
   min-width: 0;

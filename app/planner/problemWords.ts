@@ -33,6 +33,13 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'stitch.lengthMm': 'The stitch length',
   'stemMm': 'The stem',
   'stemBowMm': 'The bow of the stem',
+  'overlapsMm': 'The overlap',
+  'legsMm': 'A leg',
+  'alongMm': 'The length',
+  'bandMm': 'The band',
+  'overlapMm': 'The overlap',
+  'mostRows': 'The number of rows',
+  'choices': 'The stitches',
   'leanDeg': 'The lean of the vanes',
 }
 

@@ -1,8 +1,8 @@
 import type { CoreErrorData } from '#core/errors'
 import type { FontId } from '#shared/inputs'
-import { type PlanApi, type PlannedReply, startPlanWorker, type WorkerClient } from '#workers/client'
-import { FONT_URLS } from './fonts'
+import type { PlanApi, PlannedReply, WorkerClient } from '#workers/client'
 import { useProblemWords } from './problemWords'
+import { startPlanner } from './startPlanner'
 
 /** How a worker is asked, once all it needs is there. */
 type Ask<Input, Answer> = (api: WorkerClient<PlanApi>['api'], input: Input) => Promise<PlannedReply<Answer>>
@@ -23,21 +23,8 @@ export function usePlanWorker<Input, Answer>(
   const answer = shallowRef<Answer | null>(null)
   const problem = shallowRef<CoreErrorData | null>(null)
   const failed = ref('')
-  const client = startPlanWorker()
+  const client = startPlanner()
   onScopeDispose(() => client.dispose())
-
-  const taken = new Map<FontId, Promise<void>>()
-  async function takeFont(id: FontId): Promise<void> {
-    const response = await fetch(FONT_URLS[id])
-    if (!response.ok) throw new Error('The letters’ font could not be loaded: reload the page.')
-    await client.api.takeFont(id, await response.arrayBuffer())
-  }
-  function withFont(id: FontId): Promise<void> {
-    const underWay = taken.get(id) ?? takeFont(id)
-    taken.set(id, underWay)
-    underWay.catch(() => taken.delete(id))
-    return underWay
-  }
 
   let isBusy = false
   let next: Input | null = null
@@ -53,7 +40,7 @@ export function usePlanWorker<Input, Answer>(
   }
   async function answerTo(now: Input): Promise<void> {
     try {
-      await Promise.all(fontsOf(now).map(withFont))
+      await client.withFonts(fontsOf(now))
       const reply = await Promise.race([ask(client.api, now), client.failed])
       failed.value = ''
       problem.value = reply.ok ? null : reply.error

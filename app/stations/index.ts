@@ -4,6 +4,7 @@ import { files } from './files/station'
 import { pairing } from './pairing/station'
 import { pintucks } from './pintucks/station'
 import type { Station, View } from './station'
+import { project } from './project/station'
 import { swatches } from './swatches/station'
 import { topstitch } from './topstitch/station'
 import { trial } from './trial/station'
@@ -23,6 +24,7 @@ export const STATIONS: readonly Station[] = [
   topstitch,
   edges,
   bands,
+  project,
   swatches,
   workbox,
   files,

@@ -36,6 +36,7 @@ export const MOST_EXACT_PIECES = 16
  * @param pieces - 1 to 40.
  * @param before - pairs: the first is sewn before the second.
  * @param start - what is on the machine now; null: the first piece costs nothing.
+ * @param onProgress - called now and then with the share that is done, 0 to 1.
  * @throws {CoreError} `cycle` for “befores” that cannot all be kept; `too-many`; `out-of-range`.
  *
  * @example
@@ -46,6 +47,7 @@ export function orderOfWork(
   before: readonly (readonly [number, number])[],
   start: Needs | null,
   minutes: ChangeMinutes,
+  onProgress: (share: number) => void = () => {},
 ): WorkOrder {
   check(pieces, before, minutes)
   const between = pieces.map(({ needs: from }) =>
@@ -54,12 +56,8 @@ export function orderOfWork(
   const first = pieces.map(({ needs }) => (start ? changeMinutes(changesBetween(start, needs), minutes) : 0))
   const earlier = pieces.map((_, i) => before.filter(([, later]) => later === i).map(([one]) => one))
   const proven = pieces.length <= MOST_EXACT_PIECES
-  const order = proven ? exactly(between, first, earlier) : nearly(between, first, earlier)
-  const steps = order.map((piece, k): OrderStep => {
-    const from = k === 0 ? start : pieces[order[k - 1]!]!.needs
-    const changes = from ? changesBetween(from, pieces[piece]!.needs) : []
-    return { piece, changes, minutes: changeMinutes(changes, minutes) }
-  })
+  const order = proven ? exactly(between, first, earlier, onProgress) : nearly(between, first, earlier)
+  const steps = stepsInOrder(pieces, order, start, minutes)
   const typed = pieces.map((_, i) => i)
   return {
     order,
@@ -68,6 +66,28 @@ export function orderOfWork(
     typedMinutes: keeps(typed, earlier) ? costOf(typed, between, first) : null,
     proven,
   }
+}
+
+/**
+ * What is changed before each piece of an order.
+ *
+ * @param order - places among the pieces.
+ * @param start - what is on the machine now; null: the first piece costs nothing.
+ *
+ * @example
+ * stepsInOrder(pieces, [1, 0], null, minutes)[1].changes // ['needle', 'thread']
+ */
+export function stepsInOrder(
+  pieces: readonly WorkPiece[],
+  order: readonly number[],
+  start: Needs | null,
+  minutes: ChangeMinutes,
+): OrderStep[] {
+  return order.map((piece, k) => {
+    const from = k === 0 ? start : pieces[order[k - 1]!]!.needs
+    const changes = from ? changesBetween(from, pieces[piece]!.needs) : []
+    return { piece, changes, minutes: changeMinutes(changes, minutes) }
+  })
 }
 
 function check(
@@ -124,11 +144,15 @@ function keeps(order: readonly number[], earlier: readonly (readonly number[])[]
   return order.every(piece => earlier[piece]!.every(one => at.get(one)! < at.get(piece)!))
 }
 
+/** Sets of pieces between two reports. */
+const PROGRESS_EVERY = 4096
+
 /** Over every set of pieces done and the last of them: the least minutes to come there. */
 function exactly(
   between: readonly (readonly number[])[],
   first: readonly number[],
   earlier: readonly (readonly number[])[],
+  onProgress: (share: number) => void,
 ): number[] {
   const count = first.length
   const all = 2 ** count - 1
@@ -136,7 +160,8 @@ function exactly(
   const least = new Float64Array((all + 1) * count).fill(Infinity)
   const from = new Int8Array((all + 1) * count).fill(-1)
   for (let i = 0; i < count; i++) if (needed[i] === 0) least[(1 << i) * count + i] = first[i]!
-  for (let done = 1; done <= all; done++)
+  for (let done = 1; done <= all; done++) {
+    if (done % PROGRESS_EVERY === 0) onProgress(done / all)
     for (let last = 0; last < count; last++) {
       const now = least[done * count + last]!
       if (now === Infinity) continue
@@ -149,6 +174,7 @@ function exactly(
         from[there] = last
       }
     }
+  }
   let last = 0
   for (let i = 1; i < count; i++) if (least[all * count + i]! < least[all * count + last]! - 1e-9) last = i
   const order: number[] = []

@@ -33,9 +33,10 @@ import {
   wordRegion,
 } from '#core/shape'
 import { findStitch, type StitchShape } from '#core/stitch'
-import type { EdgePart, EdgePiece } from '../records'
+import { drawnDiameter } from '#core/thread'
+import type { EdgePart, EdgePiece, Machine, OwnStitch, Thread } from '../records'
 import type { SetupContent } from '../setup'
-import type { PieceWork } from './pieces'
+import { lengthDialOf, type PieceWork } from './pieces'
 
 export type FontId = Extract<EdgePart['cut'], { kind: 'letters' }>['font']
 /** A font that was read; null: it is not there. */
@@ -79,6 +80,30 @@ export interface EdgeAnswer {
 export const stitchIdOf = ({ stitch }: Pick<EdgePiece, 'stitch'>): string =>
   stitch.kind === 'library' ? (stitch.stitchId ?? 'blanket') : STITCH_IDS[stitch.kind]
 const STITCH_IDS = { blanket: 'blanket', hidden: 'zigzag', satin: 'zigzag', straight: 'straight' } as const
+
+/** An edge as it crosses into the worker; null: its stitch is gone. */
+export function edgeInputOf(plan: EdgePiece, setup: SetupContent, tables: EdgeTables): EdgeInput | null {
+  const id = stitchIdOf(plan)
+  const stitch = findStitch(id) ?? tables.stitches.get(id)
+  if (!stitch) return null
+  const { drops, repeat } = stitch
+  return {
+    plan,
+    dial: lengthDialOf(tables.machines.get(setup.machineId ?? '') ?? null).dial,
+    stitch: { drops, repeat },
+    threadMm: drawnDiameter(tables.threads.get(setup.threadIds.left ?? '') ?? null).mm,
+  }
+}
+interface EdgeTables {
+  readonly machines: ReadonlyMap<string, Machine>
+  readonly stitches: ReadonlyMap<string, OwnStitch>
+  readonly threads: ReadonlyMap<string, Thread>
+}
+
+/** The fonts an edge's letters need. */
+export const fontsOf = ({ parts }: Pick<EdgePiece, 'parts'>): FontId[] => [
+  ...new Set(parts.flatMap(({ cut }) => (cut.kind === 'letters' ? [cut.font] : []))),
+]
 
 /** The job an edge is, by its stitch. */
 export const edgeJobOf = ({ stitch }: Pick<EdgePiece, 'stitch'>): SetupContent['job'] =>

@@ -11,10 +11,12 @@ export {
   answerForEdge,
   type EdgeAnswer,
   type EdgeInput,
+  edgeInputOf,
   edgeJobOf,
   edgeSettingOf,
   edgeWork,
   type FontId,
+  fontsOf,
   type Fonts,
   type PartStretch,
   stitchIdOf,
@@ -29,6 +31,14 @@ export {
   bandRowSetup,
   bandRuns,
 } from './band'
+export {
+  changeTarget,
+  itemRuns,
+  needsOfSetup,
+  type ProjectTables,
+  type ProjectWork,
+  projectWorkOf,
+} from './project'
 export { type BobbinNeed, type PieceRun, type RunsNeeds, runsNeedsOf } from './runs'
 export { type ThreadNeed, type ThreadNeeds, threadNeedsOf } from './needs'
 export {

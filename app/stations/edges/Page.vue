@@ -19,9 +19,16 @@ import {
 import { DEFAULT_MISS_MM, type FitPlan, lengthMarks } from '#core/fit'
 import { tiledSheets } from '#core/paper'
 import { boundsOf, type DrawnPoint } from '#core/shape'
-import { findStitch } from '#core/stitch'
 import { formatShort } from '#core/units'
-import { type EdgeInput, edgeJobOf, edgeSettingOf, edgeWork, lengthDialOf, stitchIdOf } from '#shared/inputs'
+import {
+  type EdgeInput,
+  edgeInputOf,
+  edgeJobOf,
+  edgeSettingOf,
+  edgeWork,
+  fontsOf,
+  lengthDialOf,
+} from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
 import type { Print } from '~/paper/print'
 import { orNull } from '~/planner/orNull'
@@ -90,10 +97,6 @@ const part = computed({
 const view = ref<'sewn' | 'room'>('sewn')
 const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
 const dial = computed(() => lengthDialOf(machine.value))
-const stitch = computed(() => {
-  const id = stitchIdOf(plan.value)
-  return book.shelf.stitches.get(id) ?? findStitch(id)
-})
 const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
 const settings = useSettingsStore()
 const looks = computed(() => plan.value.parts.map(one => partLook(one, book.shelf.cloths)))
@@ -101,19 +104,13 @@ const isDiagram = computed(() => settings.record.threadColours === 'diagram')
 const hexes = computed(() => looks.value.map(({ hex }) => (isDiagram.value ? '#efe3cc' : hex)))
 
 const input = computed((): EdgeInput | null => {
-  if (!stitch.value) return null
-  const { drops, repeat } = stitch.value
-  return plainOf({
-    plan: plan.value,
-    dial: dial.value.dial,
-    stitch: { drops, repeat },
-    threadMm: thickness.value.mm,
-  })
+  const now = edgeInputOf(plan.value, draft.setup, book.shelf)
+  return now && plainOf(now)
 })
 const { answer: good, problem } = usePlanWorker(
   () => input.value,
   (api, now) => api.edge(now),
-  ({ plan: now }) => [...new Set(now.parts.flatMap(({ cut }) => (cut.kind === 'letters' ? [cut.font] : [])))],
+  ({ plan: now }) => fontsOf(now),
 )
 const sewn = computed(() => good.value?.ways[good.value.way] ?? null)
 const work = computed(() => {

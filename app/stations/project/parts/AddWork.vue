@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { newestFirst } from '#shared/fields'
+import { PLAIN_STEPS, type ProjectItem } from '#shared/records'
+import { KIND_WORDS } from '../projectWords'
+
+/** Kept pieces, kept plans and work without a machine, to be put into the project. */
+const { isFull } = defineProps<{ isFull: boolean }>()
+const emit = defineEmits<{ add: [work: ProjectItem['work']] }>()
+const book = useBookStore()
+const NONE = { value: '', label: 'choose one' }
+const pieces = computed(() => [
+  NONE,
+  ...newestFirst(book.shelf.pieces.values(), ({ keptAt }) => keptAt).map(({ id, name, plan }) => ({
+    value: id,
+    label: `${name}, ${KIND_WORDS[plan.kind]}`,
+  })),
+])
+const plans = computed(() => [
+  NONE,
+  ...newestFirst(book.shelf.plans.values(), ({ keptAt }) => keptAt).map(({ id, name }) => ({
+    value: id,
+    label: name,
+  })),
+])
+const chosen = (add: (id: string) => ProjectItem['work']) =>
+  computed({
+    get: () => '',
+    set: (id: string) => {
+      if (id) emit('add', add(id))
+    },
+  })
+const piece = chosen(pieceId => ({ kind: 'piece', pieceId }))
+const plan = chosen(planId => ({ kind: 'plan', planId }))
+
+const STEP_LABELS = { cut: 'Cut', fuse: 'Fuse', press: 'Press', other: 'Something else' } as const
+const steps = PLAIN_STEPS.map(value => ({ value, label: STEP_LABELS[value] }))
+const step = ref<(typeof PLAIN_STEPS)[number]>('cut')
+const words = ref('')
+const minutes = ref<number | null>(15)
+const problem = computed(() => {
+  const mm = minutes.value
+  if (mm === null || Number.isNaN(mm)) return 'Minutes are missing'
+  return mm >= 0.1 && mm <= 10_000 ? '' : 'Minutes go from 0.1 to 10000'
+})
+function addPlain(): void {
+  if (problem.value) return
+  const said = words.value.trim() || STEP_LABELS[step.value]
+  emit('add', { kind: 'plain', step: step.value, words: said, minutes: minutes.value! })
+  words.value = ''
+}
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="Add work"
+    class="grid gap-2"
+  >
+    <h2>Add work</h2>
+    <p
+      v-if="isFull"
+      class="hint"
+    >
+      A project has at most 40: begin another for the rest.
+    </p>
+    <template v-else>
+      <SelectField
+        v-model="piece"
+        label="A kept piece"
+        :items="pieces"
+      />
+      <SelectField
+        v-model="plan"
+        label="A kept plan"
+        :items="plans"
+      />
+      <FoldAway title="Work without a machine">
+        <div class="grid gap-2">
+          <div class="pair">
+            <SelectField
+              v-model="step"
+              label="What it is"
+              :items="steps"
+            />
+            <UFormField
+              label="Minutes"
+              :error="problem || undefined"
+            >
+              <UInput
+                :model-value="minutes === null || Number.isNaN(minutes) ? '' : String(minutes)"
+                inputmode="decimal"
+                autocomplete="off"
+                @update:model-value="
+                  value => {
+                    minutes = value === '' ? null : Number(String(value).replace(',', '.'))
+                  }
+                "
+              />
+            </UFormField>
+          </div>
+          <UFormField label="In words">
+            <UInput
+              v-model="words"
+              maxlength="80"
+              autocomplete="off"
+              placeholder="cut out the collar"
+            />
+          </UFormField>
+          <UButton
+            variant="outline"
+            icon="i-lucide-plus"
+            label="Add it"
+            class="justify-self-start"
+            :disabled="problem !== ''"
+            @click="addPlain"
+          />
+        </div>
+      </FoldAway>
+    </template>
+  </UCard>
+</template>

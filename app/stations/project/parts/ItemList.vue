@@ -1,0 +1,186 @@
+<script setup lang="ts">
+import { changeTarget, type ProjectWork } from '#shared/inputs'
+import type { OrderStep } from '#core/order'
+import { useDragOrder } from '~/planner/useDragOrder'
+import {
+  changeList,
+  CHANGE_WORDS,
+  KIND_ICONS,
+  KIND_WORDS,
+  minutesWords,
+  PLANNER_PATHS,
+} from '../projectWords'
+
+/** Everything to be done in its order, with what is changed on the machine before each. */
+const { work, minutes, steps, before, broken } = defineProps<{
+  work: readonly ProjectWork[]
+  /** null: not known. */
+  minutes: readonly (number | null)[]
+  steps: readonly (OrderStep | null)[]
+  /** Pairs of places: the first is done before the second. */
+  before: readonly (readonly [number, number])[]
+  /** Places of the rules that the order breaks. */
+  broken: readonly number[]
+}>()
+const emit = defineEmits<{
+  move: [from: number, to: number]
+  remove: [index: number]
+  tick: [index: number]
+}>()
+const book = useBookStore()
+const list = useTemplateRef<HTMLOListElement>('list')
+useDragOrder(list, (from, to) => emit('move', from, to))
+function press(i: number, event: KeyboardEvent): void {
+  const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+  if (by === undefined || !event.altKey) return
+  event.preventDefault()
+  event.stopPropagation()
+  const to = i + by
+  if (to < 0 || to >= work.length) return
+  emit('move', i, to)
+  void nextTick(() => list.value?.querySelectorAll<HTMLElement>('[data-name]')[to]?.focus())
+}
+const changesOf = (i: number) =>
+  changeList(steps[i]?.changes ?? []).map(({ change, times }) => ({
+    change,
+    words: times > 1 ? `${times} threads` : CHANGE_WORDS[change],
+    target: changeTarget(change, work[i]!.setup!, book.shelf),
+  }))
+const waitsFor = (i: number) =>
+  before.flatMap(([first, second], rule) =>
+    second === i ? [{ name: work[first]!.name, isBroken: broken.includes(rule) }] : [],
+  )
+const timeWords = (i: number) => (minutes[i] == null ? 'time not known' : minutesWords(minutes[i]))
+</script>
+
+<template>
+  <ol
+    ref="list"
+    class="items"
+    aria-label="Work in its order"
+  >
+    <li
+      v-for="({ item, name, kind, piece }, i) in work"
+      :key="item.id"
+      :class="['item', { done: item.doneAt !== null }]"
+    >
+      <p
+        v-if="(steps[i]?.changes.length ?? 0) > 0"
+        class="changes"
+      >
+        <UIcon name="i-lucide-wrench" />
+        <span
+          v-for="one in changesOf(i)"
+          :key="one.change"
+          ><b>{{ one.words }}</b
+          >: {{ one.target }}</span
+        >
+        <span class="hint">{{ minutesWords(steps[i]!.minutes) }}</span>
+      </p>
+      <div class="line">
+        <span
+          data-handle
+          class="handle"
+          aria-hidden="true"
+          ><UIcon name="i-lucide-grip-vertical"
+        /></span>
+        <UCheckbox
+          :model-value="item.doneAt !== null"
+          :aria-label="`${name} is done`"
+          @update:model-value="emit('tick', i)"
+        />
+        <UButton
+          variant="ghost"
+          color="neutral"
+          class="name"
+          data-name
+          :icon="KIND_ICONS[kind]"
+          :to="
+            piece && PLANNER_PATHS[kind]
+              ? { path: PLANNER_PATHS[kind], query: { piece: piece.id } }
+              : undefined
+          "
+          :aria-label="`${i + 1}, ${name}`"
+          @keydown="press(i, $event)"
+        >
+          <span
+            ><b>{{ i + 1 }} {{ name }}</b
+            ><br /><span class="hint">{{ KIND_WORDS[kind] }}, {{ timeWords(i) }}</span></span
+          >
+        </UButton>
+        <IconButton
+          icon="i-lucide-arrow-up"
+          tip="Earlier"
+          :label="`Do ${name} earlier`"
+          :disabled="i === 0"
+          @click="emit('move', i, i - 1)"
+        />
+        <IconButton
+          icon="i-lucide-arrow-down"
+          tip="Later"
+          :label="`Do ${name} later`"
+          :disabled="i === work.length - 1"
+          @click="emit('move', i, i + 1)"
+        />
+        <IconButton
+          icon="i-lucide-x"
+          tip="Take out"
+          :label="`Take ${name} out`"
+          @click="emit('remove', i)"
+        />
+      </div>
+      <p
+        v-for="rule in waitsFor(i)"
+        :key="rule.name"
+        :class="['after', rule.isBroken ? 'strikes-ink' : 'hint']"
+      >
+        after “{{ rule.name }}”{{ rule.isBroken ? ': the order breaks this' : '' }}
+      </p>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.items {
+  display: grid;
+  gap: 4px;
+}
+.item {
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 2px;
+}
+.done .name {
+  text-decoration: line-through;
+}
+.changes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+  align-items: center;
+  padding: 4px 8px;
+  border-inline-start: 4px solid var(--weld);
+  background: var(--cloth);
+}
+.line {
+  display: flex;
+  align-items: center;
+  gap: 2px;
+}
+.handle {
+  display: grid;
+  place-items: center;
+  min-width: 28px;
+  min-height: 44px;
+  cursor: grab;
+  touch-action: none;
+}
+.name {
+  flex: 1;
+  min-width: 0;
+  justify-content: flex-start;
+  text-align: start;
+}
+.after {
+  padding-inline-start: 40px;
+}
+</style>

@@ -1,0 +1,65 @@
+import type { Change } from '#core/order'
+import type { ItemKind } from '#core/project'
+import { formatNumber } from '#core/units'
+
+export const KIND_WORDS: Readonly<Record<ItemKind, string>> = {
+  pintucks: 'pintucks',
+  topstitching: 'topstitching',
+  edge: 'appliqué edge',
+  lines: 'line drawing',
+  band: 'band',
+  plan: 'kept plan',
+  cut: 'cutting',
+  fuse: 'fusing',
+  press: 'pressing',
+  other: 'by hand',
+}
+export const KIND_ICONS: Readonly<Record<ItemKind, string>> = {
+  pintucks: 'i-lucide-rows-3',
+  topstitching: 'i-lucide-square-dashed-bottom',
+  edge: 'i-lucide-leaf',
+  lines: 'i-lucide-spline',
+  band: 'i-lucide-align-horizontal-justify-center',
+  plan: 'i-lucide-bookmark',
+  cut: 'i-lucide-scissors',
+  fuse: 'i-lucide-layers',
+  press: 'i-lucide-flame',
+  other: 'i-lucide-hand',
+}
+/** Where a piece is planned. */
+export const PLANNER_PATHS: Readonly<Partial<Record<ItemKind, string>>> = {
+  pintucks: '/pintucks',
+  topstitching: '/topstitch',
+  edge: '/edge',
+  lines: '/lines',
+  band: '/band',
+}
+export const CHANGE_WORDS: Readonly<Record<Change, string>> = {
+  machine: 'Machine',
+  needle: 'Needle',
+  thread: 'Thread',
+  bobbin: 'Bobbin',
+  plate: 'Plate',
+  foot: 'Foot',
+  stabilizer: 'Stabilizer',
+  tension: 'Tension, with a test row',
+}
+
+const FEW_MINUTES = 90
+/** “45 minutes”, “2.5 hours” */
+export function minutesWords(minutes: number): string {
+  if (minutes >= FEW_MINUTES) return `${formatNumber(minutes / 60, 1)} hours`
+  const tenths = Math.round(10 * minutes) / 10
+  if (tenths > 0 && tenths < 10) return tenths === 1 ? '1 minute' : `${formatNumber(tenths, 1)} minutes`
+  return `${Math.round(minutes)} minutes`
+}
+
+/** Each kind of change once, with how often: “needle, 2 threads”. */
+export function changeList(
+  changes: readonly Change[],
+): { readonly change: Change; readonly times: number }[] {
+  return [...new Set(changes)].map(change => ({
+    change,
+    times: changes.filter(one => one === change).length,
+  }))
+}

@@ -1,0 +1,14 @@
+import type { Station } from '../station'
+
+export const project: Station = {
+  group: 'Sew',
+  name: 'Project',
+  folder: 'project',
+  key: 'P',
+  icon: 'i-lucide-list-ordered',
+  views: [
+    { name: 'Order of work', path: '/project', page: 'Page.vue', axe: true, shot: 'project' },
+    { name: 'Sew it', path: '/project-sew', page: 'SewPage.vue', axe: true, shot: null },
+  ],
+  keys: [],
+}

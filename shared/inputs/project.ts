@@ -1,0 +1,150 @@
+import type { Change, Needs } from '#core/order'
+import { needleNameAndType, threadedBladesOf } from '#core/needle'
+import { planPintucks } from '#core/pintucks'
+import type { ItemKind } from '#core/project'
+import type { Piece, Plan, Project, ProjectItem, Settings, Tables } from '../records'
+import type { SetupContent } from '../setup'
+import { answerForBand, bandRuns } from './band'
+import { pintuckInputOf, rowsInputOf, topstitchRows, topstitchWork, tuckWork } from './pieces'
+import type { PieceRun } from './runs'
+import { PLATE_NAMES } from './swing'
+
+/** The book as far as projects read it. */
+export type ProjectTables = {
+  readonly pieces: ReadonlyMap<string, Piece>
+  readonly plans: ReadonlyMap<string, Plan>
+} & Parameters<typeof answerForBand>[2]
+  & Parameters<typeof rowsInputOf>[2]
+
+/** An item of a project with what it stands for. */
+export interface ProjectWork {
+  readonly item: ProjectItem
+  readonly name: string
+  readonly kind: ItemKind
+  /** What it is sewn with; null: no machine. */
+  readonly setup: SetupContent | null
+  readonly piece: Piece | null
+}
+
+/** Everything a project has to do, in its order. */
+export function projectWorkOf(project: Project, tables: ProjectTables): ProjectWork[] {
+  return project.items.map((item): ProjectWork => {
+    const { work } = item
+    switch (work.kind) {
+      case 'piece': {
+        const piece = tables.pieces.get(work.pieceId) ?? null
+        const kind = piece?.plan.kind ?? 'other'
+        return { item, name: piece?.name ?? 'Piece gone', kind, setup: piece?.setup ?? null, piece }
+      }
+      case 'plan': {
+        const plan = tables.plans.get(work.planId) ?? null
+        return {
+          item,
+          name: plan?.name ?? 'Plan gone',
+          kind: 'plan',
+          setup: plan?.setup ?? null,
+          piece: null,
+        }
+      }
+      case 'plain':
+        return { item, name: work.words, kind: work.step, setup: null, piece: null }
+    }
+  })
+}
+
+/** What must be on the machine for a setup, by the records it points at. */
+export function needsOfSetup(setup: SetupContent, tables: Pick<ProjectTables, 'needles'>): Needs {
+  const needle = tables.needles.get(setup.needleId ?? '')
+  const blades = threadedBladesOf(needle?.construction ?? 'single')
+  return {
+    machine: setup.machineId ?? '',
+    needle: setup.needleId ?? '',
+    threads: blades.map(blade => setup.threadIds[blade] ?? ''),
+    bobbin: setup.bobbinId ?? '',
+    plate: setup.plateId ?? setup.plate,
+    foot: setup.footId ?? '',
+    stabilizer: setup.stabilizerId ?? '',
+    tension: setup.tension === null ? '' : String(setup.tension),
+  }
+}
+
+/** What is put on for a change, in words: “90/14 metallic”. */
+export function changeTarget(
+  change: Change,
+  setup: SetupContent,
+  tables: Pick<Tables, 'machines' | 'feet' | 'threads' | 'plates' | 'stabilizers'>
+    & Pick<ProjectTables, 'needles'>,
+): string {
+  const named = (table: 'machines' | 'feet' | 'threads' | 'plates' | 'stabilizers', id: string | null) => {
+    const record = tables[table].get(id ?? '')
+    return record && 'name' in record ? record.name : 'none'
+  }
+  switch (change) {
+    case 'machine':
+      return named('machines', setup.machineId)
+    case 'needle': {
+      const needle = tables.needles.get(setup.needleId ?? '')
+      return needle ? needleNameAndType(needle) : 'none'
+    }
+    case 'thread': {
+      const needle = tables.needles.get(setup.needleId ?? '')
+      const blades = threadedBladesOf(needle?.construction ?? 'single')
+      return blades.map(blade => named('threads', setup.threadIds[blade])).join(' + ')
+    }
+    case 'bobbin':
+      return named('threads', setup.bobbinId)
+    case 'plate':
+      return setup.plateId ? named('plates', setup.plateId) : PLATE_NAMES[setup.plate]
+    case 'foot':
+      return named('feet', setup.footId)
+    case 'stabilizer':
+      return named('stabilizers', setup.stabilizerId)
+    case 'tension':
+      return setup.tension === null ? 'not set' : String(setup.tension)
+  }
+}
+
+/** Sewn metres of a kept plan are those on its bench; how often it is begun nobody said. */
+function planRun(setup: SetupContent, copies: number): PieceRun {
+  const seamM = copies * setup.seamM
+  const stitches = setup.stitch.lengthMm > 0 ? Math.round((1000 * seamM) / setup.stitch.lengthMm) : 0
+  return { setup, work: { seamM, rows: copies, turns: 0, stitches } }
+}
+
+/**
+ * What an item asks of hands and machine, for so many of the whole thing. Edges and line drawings are worked
+ * out in a worker: they are not told here.
+ *
+ * @returns null: its setup is not complete, or it is worked out elsewhere.
+ * @throws {CoreError} for what cannot be sewn.
+ */
+export function itemRuns(
+  { setup, piece, kind }: ProjectWork,
+  copies: number,
+  tables: ProjectTables,
+  settings: Settings,
+): PieceRun[] | null {
+  if (!setup) return []
+  if (!piece) return kind === 'plan' ? [planRun(setup, copies)] : []
+  const all = copies * piece.copies
+  const { plan } = piece
+  switch (plan.kind) {
+    case 'pintucks': {
+      const input = pintuckInputOf(plan, setup, tables)
+      return input && [{ setup, work: tuckWork(plan, planPintucks(input), setup.stitch.lengthMm, all) }]
+    }
+    case 'topstitching': {
+      const input = rowsInputOf(plan, setup, tables)
+      const needle = tables.needles.get(setup.needleId ?? '')
+      const isTwin = needle !== undefined && needle.construction !== 'single'
+      return input && [{ setup, work: topstitchWork(plan, topstitchRows(plan, input), isTwin, all) }]
+    }
+    case 'band': {
+      const answer = answerForBand(plan, setup, tables, settings)
+      return answer && bandRuns(plan, answer, all)
+    }
+    case 'edge':
+    case 'lines':
+      return null
+  }
+}
