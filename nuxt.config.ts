@@ -17,7 +17,7 @@ const FILE_HEADERS = {
   'referrer-policy': 'no-referrer',
   'cross-origin-resource-policy': 'same-origin',
   'cross-origin-opener-policy': 'same-origin',
-  'permissions-policy': 'camera=(), microphone=(), geolocation=()',
+  'permissions-policy': 'camera=(self), microphone=(), geolocation=()',
 }
 const SMALL_CHUNK_BYTES = 1500
 
@@ -46,7 +46,7 @@ export default defineNuxtConfig({
   ssr: false,
   // A station's own parts stand beside it, what several share in rooms of its own.
   components: [
-    ...['frame', 'fields', 'pickers', 'inPlace', 'seam', 'paper', 'planner'].map(room => ({
+    ...['frame', 'fields', 'pickers', 'inPlace', 'seam', 'paper', 'planner', 'share'].map(room => ({
       path: `~/${room}`,
       pathPrefix: false,
     })),

@@ -7,7 +7,7 @@ export interface Print {
   /** Of the file, without its ending. */
   readonly name: string
   readonly as: 'pdf' | 'svg'
-  readonly sheets: (paper: Paper) => readonly Sheet[]
+  readonly sheets: (paper: Paper) => readonly Sheet[] | Promise<readonly Sheet[]>
   /** Nothing to print yet. */
   readonly disabled?: boolean
 }

@@ -22,7 +22,7 @@ export function useSheetFiles() {
     try {
       const { startPrintWorker } = await import('#workers/client')
       const { api, failed, dispose } = startPrintWorker()
-      const blob = await Promise.race([api.pdf(plain(sheets(paper.value))), failed]).finally(dispose)
+      const blob = await Promise.race([api.pdf(plain(await sheets(paper.value))), failed]).finally(dispose)
       downloadBlob(`${name}.pdf`, blob)
     } catch {
       toast.add({
@@ -33,8 +33,9 @@ export function useSheetFiles() {
     }
   }
   /** A file a page. */
-  function saveSvg({ name, sheets }: Pick<Print, 'name' | 'sheets'>): void {
-    sheets(paper.value).forEach((sheet, i) =>
+  async function saveSvg({ name, sheets }: Pick<Print, 'name' | 'sheets'>): Promise<void> {
+    const all = await sheets(paper.value)
+    all.forEach((sheet, i) =>
       download(
         `${name}${i === 0 ? '' : `-${i + 1}`}.svg`,
         'image/svg+xml',

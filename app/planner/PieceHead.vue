@@ -5,8 +5,10 @@ import type { FieldIssue } from '#shared/fields'
 const name = defineModel<string>('name', { required: true })
 const copies = defineModel<number>('copies', { required: true })
 const note = defineModel<string>('note', { required: true })
-const { isKept, isChanged, issues, differences } = defineProps<{
+const { isKept, keptId, isChanged, issues, differences } = defineProps<{
   isKept: boolean
+  /** null: not kept yet. */
+  keptId: string | null
   isChanged: boolean
   issues: readonly FieldIssue[]
   /** What putting it on the bench would change. */
@@ -83,6 +85,11 @@ const copiesNumber = computed({
         icon="i-lucide-footprints"
         label="Walk"
         @click="emit('putOnBench', '/walk')"
+      />
+      <ShareButton
+        v-if="keptId"
+        :shared="{ table: 'pieces', id: keptId }"
+        :name="name"
       />
       <UButton
         variant="ghost"

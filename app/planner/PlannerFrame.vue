@@ -105,6 +105,7 @@ function saveCsv(): void {
           v-model:copies="draft.copies"
           v-model:note="draft.note"
           :is-kept="piece.kept.value !== null"
+          :kept-id="piece.kept.value?.id ?? null"
           :is-changed="piece.isChanged.value"
           :issues="piece.issues.value"
           :differences="piece.differences.value"

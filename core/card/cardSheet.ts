@@ -1,4 +1,4 @@
-import { checkLine, line, type Mark, type Paper, PAPERS, rect, type Sheet, text } from '#core/paper'
+import { checkLine, line, type Mark, type Paper, PAPERS, qrMark, rect, type Sheet, text } from '#core/paper'
 import type { BenchCard, CardField, CardFieldId } from './card'
 
 /** A6, as it stands beside the machine. Source: ISO 216. */
@@ -14,6 +14,17 @@ const DIALS: readonly CardFieldId[] = ['width', 'length', 'tension']
 const DIAL_WIDE_MM = INNER_MM / DIALS.length
 const ROW_TALL_MM = 7
 
+/** Of a code that says the whole plan. */
+const CODE_MM = 38
+
+export interface CardHeading {
+  readonly title: string
+  readonly date: string
+  readonly paper: Paper
+  /** A link that holds the plan, printed as a code; left out where it would be too fine to read. */
+  readonly code?: string
+}
+
 /**
  * The bench card on a page, to cut out: the numbers to dial in as large as they go.
  *
@@ -23,10 +34,9 @@ const ROW_TALL_MM = 7
  * @example
  * sheetSvg(cardSheet(benchCard(input), { title: 'Attic seven', date: '1 June 2026', paper: 'a4' }), 'Card')
  */
-export function cardSheet(
-  card: BenchCard,
-  { title, date, paper }: { readonly title: string; readonly date: string; readonly paper: Paper },
-): Sheet {
+export function cardSheet(card: BenchCard, { title, date, paper, code }: CardHeading): Sheet {
+  const drawn = code ? qrMark(code, RIGHT - CODE_MM, MARGIN_MM + 48, CODE_MM) : null
+  const rowsMm = drawn ? INNER_MM - CODE_MM : INNER_MM
   const rest = card.fields.filter(({ id }) => !DIALS.includes(id))
   return {
     ...PAPERS[paper],
@@ -40,7 +50,8 @@ export function cardSheet(
         ),
       ),
       rule(47),
-      ...rest.flatMap(rowOf),
+      ...rest.flatMap((field, i) => rowOf(field, i, rowsMm)),
+      ...(drawn ? [drawn] : []),
       text({
         x: LEFT,
         y: MARGIN_MM + CARD_TALL_MM - PAD_MM,
@@ -87,8 +98,8 @@ function dialOf(field: CardField | undefined, place: number): Mark[] {
 }
 
 /** The rest in two columns, row by row. */
-function rowOf(field: CardField, index: number): Mark[] {
-  const x = LEFT + (index % 2) * (INNER_MM / 2)
+function rowOf(field: CardField, index: number, wideMm: number): Mark[] {
+  const x = LEFT + (index % 2) * (wideMm / 2)
   const y = MARGIN_MM + 54 + Math.floor(index / 2) * ROW_TALL_MM
   const { label, value, note } = field
   return [
@@ -98,7 +109,7 @@ function rowOf(field: CardField, index: number): Mark[] {
       y,
       text: note ? `${value}, ${note}` : value,
       sizeMm: 4.2,
-      mostMm: INNER_MM / 2 - 26,
+      mostMm: wideMm / 2 - 26,
       bold: true,
     }),
   ]

@@ -1,4 +1,4 @@
-import { checkLine, type Mark, type Paper, PAPERS, rect, type Sheet, text } from '#core/paper'
+import { checkLine, type Mark, type Paper, PAPERS, qrMark, rect, type Sheet, text } from '#core/paper'
 import type { BenchCard, CardFieldId } from './card'
 
 /** To pin to a swatch: two pins wide, one thumb tall. */
@@ -8,11 +8,16 @@ const MARGIN_MM = 12
 const PAD_MM = 3
 const INNER_MM = LABEL_WIDE_MM - 2 * PAD_MM
 
+/** Beside what a label says: a code that says all of it. */
+export const CODE_MM = 30
+
 /** What one label says: the fields of a card, under a title. */
 export interface Label {
   readonly card: Pick<BenchCard, 'fields'>
   readonly title: string
   readonly date: string
+  /** A link that holds all of it, printed as a code; left out where it would be too fine to read. */
+  readonly code?: string
 }
 
 /**
@@ -25,7 +30,8 @@ export interface Label {
  */
 export function labelSheets(labels: readonly Label[], paper: Paper): Sheet[] {
   const { wideMm, tallMm } = PAPERS[paper]
-  const across = Math.floor((wideMm - 2 * MARGIN_MM) / LABEL_WIDE_MM)
+  const eachMm = LABEL_WIDE_MM + (labels.some(({ code }) => code) ? CODE_MM : 0)
+  const across = Math.floor((wideMm - 2 * MARGIN_MM) / eachMm)
   const down = Math.floor((tallMm - 3 * MARGIN_MM) / LABEL_TALL_MM)
   const perPage = across * down
   return Array.from({ length: Math.ceil(labels.length / perPage) }, (_, page) => ({
@@ -33,24 +39,32 @@ export function labelSheets(labels: readonly Label[], paper: Paper): Sheet[] {
     tallMm,
     marks: [
       ...labels.slice(page * perPage, (page + 1) * perPage).flatMap((label, i) => {
-        const x = MARGIN_MM + (i % across) * LABEL_WIDE_MM
+        const x = MARGIN_MM + (i % across) * eachMm
         const y = MARGIN_MM + Math.floor(i / across) * LABEL_TALL_MM
-        return marksOf(label, x, y, page * perPage + i + 1)
+        return marksOf(label, x, y, page * perPage + i + 1, eachMm)
       }),
       ...checkLine(MARGIN_MM, tallMm - MARGIN_MM),
     ],
   }))
 }
 
-function marksOf({ card, title, date }: Label, x: number, y: number, number: number): Mark[] {
+function marksOf(
+  { card, title, date, code }: Label,
+  x: number,
+  y: number,
+  number: number,
+  eachMm: number,
+): Mark[] {
   const field = (id: CardFieldId) => card.fields.find(candidate => candidate.id === id)
   const value = (id: CardFieldId) => field(id)?.value ?? ''
   const whole = (id: CardFieldId) => [field(id)?.value, field(id)?.note].filter(Boolean).join(' ')
   const threads = (['left', 'middle', 'right'] as const).map(value).filter(Boolean)
   const small = (downMm: number, words: string) =>
     text({ x: x + PAD_MM, y: y + downMm, text: words, sizeMm: 2.8, mostMm: INNER_MM })
+  const drawn = code ? qrMark(code, x + LABEL_WIDE_MM, y + (LABEL_TALL_MM - CODE_MM) / 2, CODE_MM) : null
   return [
-    rect({ x, y, wideMm: LABEL_WIDE_MM, tallMm: LABEL_TALL_MM, lineMm: 0.15 }),
+    ...(drawn ? [drawn] : []),
+    rect({ x, y, wideMm: eachMm, tallMm: LABEL_TALL_MM, lineMm: 0.15 }),
     text({ x: x + PAD_MM, y: y + 5.5, text: title, sizeMm: 3.2, mostMm: INNER_MM - 8, bold: true }),
     text({
       x: x + LABEL_WIDE_MM - PAD_MM,

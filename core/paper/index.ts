@@ -14,5 +14,6 @@ export {
 export { CHECK_LINE_MM, checkLine, type Paper, PAPERS, ruledLine, type Sheet } from './sheet'
 export { brokenLine } from './brokenLine'
 export { markingStrip, type StripMark } from './markingStrip'
+export { LEAST_MODULE_MM, qrMark } from './qr'
 export { sheetSvg } from './svg'
 export { type Drawing, OVERLAP_MM, PAGE_MARGIN_MM, tiledSheets } from './tiling'

@@ -64,6 +64,6 @@ export default defineEventHandler(async event => {
   if (import.meta.dev) return
   event.context.nonce = randomBytes(16).toString('base64')
   nonces.set(event.node.res, event.context.nonce)
-  event.node.res.setHeader('Permissions-Policy', 'camera=(), microphone=(), geolocation=()')
+  event.node.res.setHeader('Permissions-Policy', 'camera=(self), microphone=(), geolocation=()')
   await guard(event)
 })

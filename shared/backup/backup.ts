@@ -151,11 +151,13 @@ function previewOf(lists: Record<string, unknown[]>, version: number, book: Tabl
   return { added: fresh, changed, same: whole.length - fresh.length - changed.length, refused }
 }
 
-/**
- * A record that points at nothing is refused; no table that may be pointed at points further itself, so once
- * is enough.
- */
+/** A record that points at nothing is refused, and so is what points at that one. */
 function withoutDangling(entries: readonly Entry[], book: Tables, refused: Refusal[]): Entry[] {
+  const whole = entriesPointingRight(entries, book, refused)
+  return whole.length === entries.length ? whole : withoutDangling(whole, book, refused)
+}
+
+function entriesPointingRight(entries: readonly Entry[], book: Tables, refused: Refusal[]): Entry[] {
   const known = new Set(entries.map(({ table, record }) => `${table}/${record.id}`))
   return entries.filter(({ table, record }) => {
     const dangling = referencesOf(table, record).find(

@@ -6,7 +6,7 @@ import { DEFAULT_SETTINGS, type Project, removalOf, TABLES, type Tables } from '
 const { records } = demoBackup
 const tables = Object.fromEntries(
   Object.entries(records).map(([table, list]) => [table, new Map(list.map(record => [record.id, record]))]),
-) as never as Tables & Parameters<typeof itemRuns>[2]
+) as never as Parameters<typeof itemRuns>[2] & Parameters<typeof runsNeedsOf>[1] & Pick<Tables, 'stabilizers'>
 const project = records.projects[0]!
 const work = projectWorkOf(project, tables)
 const at = (id: string) => work.find(({ item }) => item.id === `demo-item-${id}`)!
@@ -67,7 +67,7 @@ describe('the work of a project', () => {
 describe('a project when a piece is taken away', () => {
   it('is without it, and without the rules that spoke of it', () => {
     const target = { table: 'pieces' as const, id: 'demo-piece-collarband' }
-    const change = removalOf([target], tables).find(({ table }) => table === 'projects')!
+    const change = removalOf([target], tables as never as Tables).find(({ table }) => table === 'projects')!
     const left = change.record as Project
     expect(left.items).toHaveLength(project.items.length - 1)
     expect(left.before).toHaveLength(project.before.length - 1)

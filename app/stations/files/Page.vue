@@ -4,7 +4,7 @@ useHead({ title: 'Files · Lacy Spool' })
 
 <template>
   <div class="files">
-    <h1>Files</h1>
+    <StationHead />
     <p class="hint lead">
       Your data stays in this browser and in the files you export. Nothing is sent anywhere.
     </p>
@@ -18,9 +18,6 @@ useHead({ title: 'Files · Lacy Spool' })
 </template>
 
 <style scoped>
-h1 {
-  font-size: 27px;
-}
 .lead {
   margin-bottom: 12px;
   font-size: 15px;

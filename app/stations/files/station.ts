@@ -6,6 +6,9 @@ export const files: Station = {
   folder: 'files',
   key: 'F',
   icon: 'i-lucide-folder-open',
-  views: [{ name: 'Files', path: '/files', page: 'Page.vue', axe: true, shot: 'files' }],
+  views: [
+    { name: 'Files', path: '/files', page: 'Page.vue', axe: true, shot: 'files' },
+    { name: 'Link or code', path: '/open', page: 'OpenPage.vue', axe: true, shot: null },
+  ],
   keys: [],
 }

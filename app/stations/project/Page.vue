@@ -156,6 +156,11 @@ const sheetItems = computed(() =>
         label="New project"
         @click="begin"
       />
+      <ShareButton
+        v-if="project"
+        :shared="{ table: 'projects', id: project.id }"
+        :name="project.name"
+      />
       <PrintPanel
         v-if="project"
         label="Print"

@@ -4,7 +4,7 @@ export const project: Station = {
   group: 'Sew',
   name: 'Project',
   folder: 'project',
-  key: 'P',
+  key: 'O',
   icon: 'i-lucide-list-ordered',
   views: [
     { name: 'Order of work', path: '/project', page: 'Page.vue', axe: true, shot: 'project' },

@@ -5,6 +5,7 @@ import { emptyTables, type Swatch } from '#shared/records'
 import { writeBackup } from '#shared/backup'
 import { swatchFields } from '#shared/inputs'
 import { useSheetFiles } from '~/paper/useSheetFiles'
+import { useShare } from '~/share/useShare'
 import { dayOf } from '~/utils/dates'
 import { download } from '~/utils/download'
 import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from './swatchFilters'
@@ -138,6 +139,7 @@ const LABEL_FIELDS: readonly CardFieldId[] = [
   'bobbin',
   'foot',
 ]
+const { linkOf } = useShare()
 function labelOf(swatch: Swatch) {
   const fields = new Map(swatchFields(swatch).map(({ id, value }) => [id, value]))
   const note = { tension: `home ${fields.get('home')}` } as Partial<Record<CardFieldId, string>>
@@ -158,7 +160,14 @@ const labels = () =>
   save({
     name: 'swatch-labels',
     as: 'pdf',
-    sheets: paper => labelSheets((side.value.length > 0 ? side.value : found.value).map(labelOf), paper),
+    sheets: async paper => {
+      const chosen = side.value.length > 0 ? side.value : found.value
+      const codes = await Promise.all(chosen.map(({ id }) => linkOf({ table: 'swatches', id })))
+      return labelSheets(
+        chosen.map((swatch, i) => ({ ...labelOf(swatch), code: codes[i]! })),
+        paper,
+      )
+    },
   })
 const readCsvFile = (text: string) =>
   readSwatchCsv(text, book.shelf, () => newId('swatch'), new Date().toISOString())

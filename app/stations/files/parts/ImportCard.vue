@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type ImportPreview, MOST_BACKUP_BYTES, readBackup } from '#shared/backup'
-import { photoIdsOf, TABLE_NAMES } from '#shared/records'
+import { photoIdsOf } from '#shared/records'
 import { putPhotos } from '#db/photos'
 import type { PackedPhoto } from '#workers/client'
 import { useZip } from '../useZip'
@@ -88,15 +88,6 @@ async function keepPhotos(photos: readonly PackedPhoto[]): Promise<boolean> {
   }
 }
 
-const MOST_NAMES = 12
-const nameOf = (record: { id: string }) =>
-  'name' in record && typeof record.name === 'string' ? record.name : record.id
-const inTables = (list: ImportPreview['added']) =>
-  TABLE_NAMES.map(table => {
-    const names = list.filter(entry => entry.table === table).map(({ record }) => nameOf(record))
-    const more = names.length > MOST_NAMES ? ` and ${names.length - MOST_NAMES} more` : ''
-    return { table, names: names.slice(0, MOST_NAMES).join(', ') + more }
-  }).filter(({ names }) => names !== '')
 const photoWords = computed(() => {
   const count = beside.value.length
   const words = [
@@ -144,46 +135,10 @@ const photoWords = computed(() => {
         <b>{{ preview.added.length }}</b> new, <b>{{ preview.changed.length }}</b> changed,
         <b>{{ preview.same }}</b> the same, <b>{{ preview.refused.length }}</b> refused. {{ photoWords }}
       </p>
-      <FoldAway
-        v-if="preview.added.length > 0"
-        title="New"
-      >
-        <p
-          v-for="{ table, names } in inTables(preview.added)"
-          :key="table"
-          class="hint"
-        >
-          {{ table }}: {{ names }}
-        </p>
-      </FoldAway>
-      <FoldAway
-        v-if="preview.changed.length > 0"
-        :open="true"
-        title="Changed: what is here is replaced"
-      >
-        <p
-          v-for="{ table, names } in inTables(preview.changed)"
-          :key="table"
-          class="hint"
-        >
-          {{ table }}: {{ names }}
-        </p>
-      </FoldAway>
-      <FoldAway
-        v-if="preview.refused.length > 0"
-        :open="true"
-        title="Refused and left out"
-      >
-        <ul class="refused">
-          <li
-            v-for="(refusal, i) in preview.refused.slice(0, 50)"
-            :key="i"
-          >
-            <b>{{ refusal.table }} {{ refusal.name }}</b
-            >: {{ refusal.message }}
-          </li>
-        </ul>
-      </FoldAway>
+      <ImportLists
+        :preview="preview"
+        changed-title="Changed: what is here is replaced"
+      />
       <div class="buttons">
         <UButton
           :label="nothingToDo ? 'Nothing to import' : `Import ${toTakeIn.length} records`"
@@ -211,9 +166,5 @@ summary {
   cursor: pointer;
   font-weight: 650;
   min-height: 30px;
-}
-.refused {
-  font-size: 14.5px;
-  overflow-wrap: anywhere;
 }
 </style>

@@ -36,6 +36,10 @@ const fields = computed(() => swatchFields(swatch).filter(({ value }) => value !
       </div>
     </template>
     <template #footer>
+      <ShareButton
+        :shared="{ table: 'swatches', id: swatch.id }"
+        :name="swatch.name"
+      />
       <UButton
         icon="i-lucide-arrow-up-to-line"
         :label="`Use the settings of ${swatch.name}`"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { type BenchCard, cardSheet, labelSheets } from '#core/card'
 import type { Print } from '~/paper/print'
+import { useShare } from '~/share/useShare'
 import { dayOf } from '~/utils/dates'
 
 /** The card for the machine's side and labels to pin to swatches. */
@@ -13,6 +14,14 @@ const problem = computed(() =>
     ? ''
     : `Labels must be a whole number from 1 to ${MOST_LABELS}.`,
 )
+const { linkOf } = useShare()
+/** What is on the bench as a plan, so that a code can say it. */
+function benchPlan() {
+  const { id: _, ...setup } = bench.setup
+  const name = `Bench, ${bench.parts.machine?.name ?? 'no machine'}`
+  return { id: 'bench-card', name, setup, keptAt: new Date().toISOString(), note: '' }
+}
+const codeOf = () => linkOf({ table: 'plans', record: benchPlan() })
 const heading = () => ({
   title: bench.parts.machine?.name ?? 'Bench card',
   date: dayOf(new Date().toISOString()),
@@ -22,14 +31,15 @@ const prints = computed<readonly Print[]>(() => [
     label: 'Card, A6 to cut out (PDF)',
     name: 'bench-card',
     as: 'pdf',
-    sheets: paper => [cardSheet(card, { ...heading(), paper })],
+    sheets: async paper => [cardSheet(card, { ...heading(), paper, code: await codeOf() })],
   },
   {
     label: 'Labels (PDF)',
     name: 'labels',
     as: 'pdf',
     disabled: problem.value !== '',
-    sheets: paper => labelSheets(Array(count.value!).fill({ card, ...heading() }), paper),
+    sheets: async paper =>
+      labelSheets(Array(count.value!).fill({ card, ...heading(), code: await codeOf() }), paper),
   },
 ])
 </script>
