@@ -75,16 +75,26 @@ const ACTED = [
     act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]'),
   },
   {
-    name: 'put-back-dim',
-    path: '/putback',
+    name: 'bands',
+    path: '/band?piece=demo-piece-collarband',
     size: LAPTOP,
-    act: driver => press(driver, '//button[@aria-label="Dim lamp"]'),
+    act: driver => press(driver, '//button[@aria-label="Row 2: Satin leaf"]'),
   },
   {
-    name: 'practice-tablet',
-    path: '/practice',
-    size: [1024, 768],
-    act: driver => press(driver, '//button[normalize-space() = "Sew a row"]'),
+    name: 'project',
+    path: '/project',
+    size: LAPTOP,
+    act: driver => press(driver, '//button[normalize-space() = "Find the best order"]'),
+  },
+  {
+    name: 'sew-mode',
+    path: '/project-sew',
+    size: LAPTOP,
+    act: async driver => {
+      await press(driver, '//button[normalize-space() = "Begin"]')
+      await press(driver, '//button[normalize-space() = "Sewn: next"]')
+      await press(driver, '//button[normalize-space() = "Put it on the bench and begin"]')
+    },
   },
   { name: 'phone', path: '/', size: [390, 844] },
 ]

@@ -125,7 +125,7 @@ export function patternsAlong(
 
 /** A miss so small is eased in along the way and not seen, in mm and as a share of the way. A guess. */
 const EASED_MM = 0.25
-const EASED_SHARE = 0.002
+const EASED_SHARE = 0.01
 /** How far another mark may be from the wanted length, as a share. */
 const NEAR_SHARE = 0.15
 

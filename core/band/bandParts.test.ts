@@ -122,7 +122,7 @@ describe('whole patterns on a dial', () => {
         expect(way - repeats * 8 * dialLengthMm).toBeCloseTo(missMm, 9)
         const near = marks.filter(mark => Math.abs(mark - wanted) <= 0.15 * wanted)
         const misses = near.map(mark => Math.abs(way - Math.max(1, Math.round(way / (8 * mark))) * 8 * mark))
-        const eased = Math.max(0.25, 0.002 * way)
+        const eased = Math.max(0.25, 0.01 * way)
         expect(Math.abs(missMm)).toBeLessThanOrEqual(Math.max(eased, Math.min(...misses)) + 1e-9)
       }),
     )

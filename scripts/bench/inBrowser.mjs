@@ -56,6 +56,8 @@ async function measureApp(driver, address) {
   const planner = await measurePlanner(driver, address)
   const leaf = await measureLeaf(driver, address)
   await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false })
+  await driver.executeAsyncScript(page.seedProject, 40)
+  const project = await measureOpenings(driver, address, '/project', 'ol.items li:nth-child(40)')
   await driver.executeAsyncScript(page.seed, 'plans', 'demo-plan-collar', 5000, 'Plan')
   const lists = await measureOpenings(driver, address, '/plans', 'li.row')
   await driver.executeAsyncScript(page.seed, 'threads', 'demo-thread-slate', 5000, 'Thread')
@@ -69,7 +71,7 @@ async function measureApp(driver, address) {
     ['lantern corners', '1 of'],
     ['nothing at all', '0 of'],
   ])
-  return { ...start, ...dragging, planner, leaf, lists, ...threads, books, found }
+  return { ...start, ...dragging, planner, leaf, project, lists, ...threads, books, found }
 }
 
 /** The first visit loads the demo and fills the cache; what counts is a visit with data, nothing cached. */
@@ -93,12 +95,17 @@ async function measureDragging(driver) {
   return { still, drags }
 }
 
-/** A planner redrawn in every frame. */
+/** Planners redrawn in every frame. */
 async function measurePlanner(driver, address) {
-  await driver.get(`${address}/pintucks?piece=demo-piece-front`)
-  await shown(driver, '[aria-label="Spacing of the tucks"]')
+  const tucks = await moved(driver, `${address}/pintucks?piece=demo-piece-front`, 'Spacing of the tucks')
+  const band = await moved(driver, `${address}/band?piece=demo-piece-collarband`, 'Overlap of rows 1 and 2')
+  return { tucks, band }
+}
+async function moved(driver, address, handle) {
+  await driver.get(address)
+  await shown(driver, `[aria-label="${handle}"]`)
   await driver.sleep(3000)
-  return driver.executeAsyncScript(page.spaceTucks)
+  return driver.executeAsyncScript(page.moveHandle, handle)
 }
 
 /** A leaf whose stitches a worker lands anew in every frame. */

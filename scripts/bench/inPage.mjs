@@ -65,15 +65,15 @@ export function drag(moves, done) {
   requestAnimationFrame(step)
 }
 
-/** Spaces the tucks of a plan anew in every frame for 3 s, and looks whether drawing and answer follow. */
-export function spaceTucks(done) {
+/** Moves a handle of a drawing by keys in every frame for 3 s, and looks whether the drawing follows. */
+export function moveHandle(label, done) {
   const tasks = []
   new PerformanceObserver(list => tasks.push(...list.getEntries().map(entry => entry.duration))).observe({
     type: 'longtask',
   })
   const start = performance.now()
   let [frames, lag, last, worst] = [0, 0, start, 0]
-  const handle = () => document.querySelector('[aria-label="Spacing of the tucks"]')
+  const handle = () => document.querySelector(`[aria-label="${label}"]`)
   let before = Number(handle().getAttribute('aria-valuenow'))
   const step = () => {
     const now = performance.now()
@@ -137,6 +137,27 @@ export function seed(table, id, count, name, done) {
         if ('keptAt' in record) record.keptAt = new Date(1.7e12 + i * 6e4).toISOString()
         if ('tex' in record) record.tex = 10 + (i % 90)
         store.put(record)
+      }
+    }
+    change.oncomplete = () => done()
+  }
+}
+
+/** Puts a project of so many kept pieces of the demo into its table. */
+export function seedProject(count, done) {
+  const opening = indexedDB.open('lacy-spool')
+  opening.onsuccess = () => {
+    const change = opening.result.transaction(['projects', 'pieces'], 'readwrite')
+    change.objectStore('pieces').getAllKeys().onsuccess = ({ target: { result: ids } }) => {
+      const projects = change.objectStore('projects')
+      projects.get('demo-project-jacket').onsuccess = ({ target: { result } }) => {
+        const items = Array.from({ length: count }, (_, i) => ({
+          id: `bench-item-${i}`,
+          work: { kind: 'piece', pieceId: ids[i % ids.length] },
+          doneAt: null,
+          tookMinutes: null,
+        }))
+        projects.put({ ...result, id: 'bench-project', items, before: [], keptAt: '2030-01-01T00:00:00Z' })
       }
     }
     change.oncomplete = () => done()

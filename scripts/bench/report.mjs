@@ -18,7 +18,7 @@ export const benchRows = (median, browser) => [
   ...coreRows(median),
   ...firstScreenRows(browser),
   ...dragRows(browser),
-  plannerRow(browser),
+  ...plannerRows(browser),
   leafRow(browser),
   ...listRows(browser),
 ]
@@ -120,9 +120,12 @@ function dragRows({ still, drags }) {
   ]
 }
 
-function plannerRow({ planner: { frames, lag, worst, longest } }) {
+function plannerRows({ planner: { tucks, band } }) {
+  return [movedRow('Spacing 24 tucks', tucks), movedRow('Pulling the rows of a band', band)]
+}
+function movedRow(what, { frames, lag, worst, longest }) {
   return row(
-    `Spacing 24 tucks anew in every frame for 3 s: frames that lagged, of ${frames}`,
+    `${what} anew in every frame for 3 s: frames that lagged, of ${frames}`,
     `${lag}; ${longest === 0 ? 'no task over 50 ms' : `longest task ${ms(longest)}`}; longest gap ${ms(worst)}`,
     '0; 50 ms',
     longest === 0 ? 'under it' : ratio(longest, 50),
@@ -138,7 +141,7 @@ function leafRow({ leaf: { frames, lag, most, worst } }) {
   )
 }
 
-function listRows({ scroll, searches, lists, books, found }) {
+function listRows({ scroll, searches, lists, books, found, project }) {
   return [
     timesRow(
       `Search in 5,000 threads, from typing to the frame that answers (median of ${searches.length})`,
@@ -157,6 +160,7 @@ function listRows({ scroll, searches, lists, books, found }) {
       found,
       50,
     ),
+    timesRow(`Project of 40 pieces opens (median of ${OPENINGS})`, project, 150),
     timesRow(`List of 5,000 kept plans opens (median of ${OPENINGS})`, lists, 120),
   ]
 }

@@ -17,9 +17,9 @@ describe('the work of a project', () => {
       'cut',
       'pintucks',
       'topstitching',
+      'fuse',
       'edge',
       'band',
-      'fuse',
       'band',
       'topstitching',
     ])

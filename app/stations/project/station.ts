@@ -7,7 +7,7 @@ export const project: Station = {
   key: 'O',
   icon: 'i-lucide-list-ordered',
   views: [
-    { name: 'Order of work', path: '/project', page: 'Page.vue', axe: true, shot: 'project' },
+    { name: 'Order of work', path: '/project', page: 'Page.vue', axe: true, shot: null },
     { name: 'Sew it', path: '/project-sew', page: 'SewPage.vue', axe: true, shot: null },
   ],
   keys: [],
