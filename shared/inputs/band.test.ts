@@ -103,6 +103,13 @@ describe('what several runs ask for', () => {
     const wine = runsNeedsOf(long, tables, DEFAULT_SETTINGS)!.threads.find(({ place }) => place === 'needle')!
     expect(wine.shortM).toBeCloseTo(wine.metres - 210, 6)
   })
+  it('lays stabilizer under its rows and a little beyond, or none', () => {
+    // Worked by hand: rows side by side, 10 mm beyond on both sides of the longest.
+    const mm2 = runs.reduce((sum, { work }, i) => sum + 1000 * work.seamM * band.rows[i]!.widthMm, 0)
+    const longest = Math.max(...runs.map(({ work }) => 1000 * work.seamM))
+    expect(stabilizerMm2(runs)).toBeCloseTo(mm2 + 20 * longest, 6)
+    expect(stabilizerMm2(runs.map(run => ({ ...run, setup: { ...run.setup, stabilizerId: null } })))).toBe(0)
+  })
   it('is not known while one of them is not complete', () =>
     expect(
       runsNeedsOf([...runs, { ...runs[0]!, setup: { ...setup, machineId: null } }], tables, DEFAULT_SETTINGS),

@@ -39,7 +39,14 @@ export {
   type ProjectWork,
   projectWorkOf,
 } from './project'
-export { type BobbinNeed, type PieceRun, type RunsNeeds, runsNeedsOf } from './runs'
+export {
+  type BobbinNeed,
+  type PieceRun,
+  type RunsNeeds,
+  runsNeedsOf,
+  STABILIZER_BESIDE_MM,
+  stabilizerMm2,
+} from './runs'
 export { type ThreadNeed, type ThreadNeeds, threadNeedsOf } from './needs'
 export {
   guidesOf,

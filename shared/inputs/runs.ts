@@ -95,3 +95,18 @@ function bobbinsOf(
     return { thread: tables.threads.get(id) ?? null, metres, holdsM, count }
   })
 }
+
+/** Laid so far beyond the stitches on each side, in mm. A guess. */
+export const STABILIZER_BESIDE_MM = 10
+
+/**
+ * Stabilizer under a piece, in mm²: its rows side by side along the longest of them, with a margin on both
+ * sides. 0: none is used.
+ */
+export function stabilizerMm2(runs: readonly PieceRun[]): number {
+  const under = runs.filter(({ setup }) => setup.stabilizerId !== null)
+  if (under.length === 0) return 0
+  const sewnMm2 = under.reduce((sum, { work, setup }) => sum + 1000 * work.seamM * setup.stitch.widthMm, 0)
+  const longestMm = 1000 * Math.max(...under.map(({ work }) => work.seamM))
+  return sewnMm2 + 2 * STABILIZER_BESIDE_MM * longestMm
+}

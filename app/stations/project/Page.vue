@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { arranged, beforeAmong, sittingsOf, suggestedBefore } from '#core/project'
-import { changeTarget } from '#shared/inputs'
+import { changeTarget, stabilizerMm2 } from '#shared/inputs'
 import type { Project, ProjectItem } from '#shared/records'
 import type { Print } from '~/paper/print'
 import { newId } from '~/utils/id'
@@ -91,14 +91,15 @@ const changing = computed(() => steps.value.reduce((sum, step) => sum + (step?.m
 const byHand = computed(() =>
   work.value.reduce((sum, { item }) => sum + (item.work.kind === 'plain' ? item.work.minutes : 0), 0),
 )
-const stabilizers = computed(() => [
-  ...new Set(
-    work.value.flatMap(({ setup }) => {
-      const found = book.shelf.stabilizers.get(setup?.stabilizerId ?? '')
-      return found ? [found.name] : []
-    }),
-  ),
-])
+/** By its name, how much is laid under all of it. */
+const stabilizers = computed(() => {
+  const sums = new Map<string, number>()
+  desk.runs.value.forEach((own, i) => {
+    const found = book.shelf.stabilizers.get(work.value[i]!.setup?.stabilizerId ?? '')
+    if (found && own) sums.set(found.name, (sums.get(found.name) ?? 0) + stabilizerMm2(own))
+  })
+  return [...sums].map(([name, mm2]) => ({ name, mm2 }))
+})
 const today = () => new Date().toISOString().slice(0, 10)
 const sittings = computed(() => {
   const left = work.value.map(({ item }, i) =>

@@ -12,7 +12,7 @@ const bench = useBenchStore()
 const walk = useWalkStore()
 const { bare } = useLength()
 const { project, change } = useProject()
-const { work, minutes, steps } = useProjectWork(() => project.value)
+const { work, minutes, steps, sewn } = useProjectWork(() => project.value)
 
 /** The one under way, else the first that is not done: a break, or the current going off, loses nothing. */
 const index = computed(() => {
@@ -74,7 +74,7 @@ const dials = computed(() => {
 /** What was on the machine before the first piece, the walk knows. */
 const changesHead = computed(() => {
   if (changes.value.length > 0) return 'To change'
-  return index.value === 0 ? 'To change: as the walk says' : 'Nothing to change'
+  return sewn.value[0] === index.value ? 'To change: as the walk says' : 'Nothing to change'
 })
 const timeWords = computed(() => {
   const each = minutes.value[index.value]

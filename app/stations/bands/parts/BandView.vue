@@ -48,6 +48,8 @@ const seams = computed(() =>
     return { i, mm, x: seenAt(centreMm + spanMm / 2 - mm / 2) }
   }),
 )
+/** Where thread of two rows lies on each other. */
+const shared = computed(() => seams.value.filter(({ mm }) => mm > 0))
 const tenth = (mm: number) => Math.round(10 * mm) / 10
 const group = useTemplateRef<SVGGElement>('group')
 function take(i: number, pressed: PointerEvent): void {
@@ -120,6 +122,16 @@ const label = computed(
           :hex="thread.hex"
           :around="thread.around"
           :mm="thread.diameterMm"
+        />
+        <rect
+          v-for="{ i, mm, x } in shared"
+          :key="`shared-${i}`"
+          :x="x - mm / 2"
+          :width="mm"
+          :height="tallMm"
+          fill="var(--weld)"
+          fill-opacity="0.28"
+          pointer-events="none"
         />
         <g
           v-for="{ i, mm, x } in seams"

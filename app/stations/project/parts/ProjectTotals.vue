@@ -3,7 +3,7 @@ import { needleNameAndType } from '#core/needle'
 import { needleLife } from '#core/care'
 import { pearlBalls } from '#core/thread'
 import { formatNumber } from '#core/units'
-import type { ProjectWork, RunsNeeds } from '#shared/inputs'
+import { type ProjectWork, type RunsNeeds, STABILIZER_BESIDE_MM } from '#shared/inputs'
 import { minutesWords } from '../projectWords'
 
 /** All that the project takes: threads against what is left, bobbins, needles, and what to buy. */
@@ -14,10 +14,10 @@ const { totals, changing, byHand, unknown, stabilizers } = defineProps<{
   byHand: number
   /** Items of which it is not known what they take. */
   unknown: readonly ProjectWork[]
-  /** Names of the stabilizers used. */
-  stabilizers: readonly string[]
+  /** By name, and how much of each. */
+  stabilizers: readonly { readonly name: string; readonly mm2: number }[]
 }>()
-const { far } = useLength()
+const { far, length } = useLength()
 /** The same thread in needle and bobbin is one thread to buy. */
 const threads = computed(() => {
   const all = totals?.threads ?? []
@@ -128,7 +128,22 @@ const sewing = computed(() => totals?.minutes ?? 0)
         <span :class="needle.isWorn ? 'close-ink' : 'hint'">{{ wearWords(needle) }}</span>
       </li>
     </ul>
-    <p v-if="stabilizers.length > 0">Stabilizer: {{ stabilizers.join(', ') }}; how much is not measured.</p>
+    <template v-if="stabilizers.length > 0">
+      <h3>Stabilizer</h3>
+      <ul>
+        <li
+          v-for="{ name, mm2 } in stabilizers"
+          :key="name"
+          class="line"
+        >
+          <span>{{ name }}</span>
+          <span
+            ><b>{{ formatNumber(Math.ceil(mm2 / 100), 0) }} cm²</b>
+            <span class="hint"> {{ length(STABILIZER_BESIDE_MM) }} beyond each side, a guess</span></span
+          >
+        </li>
+      </ul>
+    </template>
     <template v-if="shopping.length > 0">
       <h3>To buy</h3>
       <ul aria-label="To buy">
