@@ -1,6 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
-import { answerForBand, bandJobOf, bandRowSetup, bandRuns, pieceNeedsOf, runsNeedsOf } from '#shared/inputs'
+import {
+  answerForBand,
+  bandJobOf,
+  bandRowSetup,
+  bandRuns,
+  pieceNeedsOf,
+  runsNeedsOf,
+  stabilizerMm2,
+} from '#shared/inputs'
 import { type BandPiece, DEFAULT_SETTINGS, TABLES } from '#shared/records'
 
 const { records } = demoBackup
