@@ -20,6 +20,7 @@ module.exports = {
         'flatbush',
         'opentype.js',
         'uqr',
+        'ml-matrix',
         '@types/opentype.js',
         'svgpath',
       ),

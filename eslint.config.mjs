@@ -32,7 +32,10 @@ const layer = (name, allowed) => ({
 export default withNuxt(
   { ignores: ['docs/**', 'public/**', '.cache/**'] },
   // Colour difference, path data, curves, clipping, fonts and box search are no business of ours.
-  layer('core', '#core/|culori/fn$|pure-rand/|bezier-js$|clipper2-ts$|flatbush$|opentype.js$|svgpath$|uqr$'),
+  layer(
+    'core',
+    '#core/|culori/fn$|pure-rand/|bezier-js$|clipper2-ts$|flatbush$|opentype.js$|svgpath$|uqr$|ml-matrix$',
+  ),
   layer('shared', '#core/|dequal/lite$|pako$|@scure/base$|zod$|zod/mini$|zod/locales$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),
   layer('workers', '#core/|#shared/|@zip.js/zip.js/|comlink$|jspdf$|jsqr$'),

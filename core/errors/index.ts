@@ -14,6 +14,7 @@
  * - `no-letter`: a letter the font does not have; `details.letter`.
  * - `bad-font`: a file that is no font.
  * - `bad-drawing`: lines that cannot be sewn: none, or one that names a place there is not; `details.field`.
+ * - `bad-corners`: corners that are not those of a rectangle seen from somewhere; `details.field`.
  * - `cycle`: pieces that would each have to come before the other; `details.piece`.
  */
 export type CoreErrorCode =
@@ -30,6 +31,7 @@ export type CoreErrorCode =
   | 'no-letter'
   | 'bad-font'
   | 'bad-drawing'
+  | 'bad-corners'
   | 'cycle'
 
 export interface CoreErrorData {

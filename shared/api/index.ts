@@ -10,6 +10,7 @@ export {
 export { answerEdge, edgeRequestSchema, edgeResponseSchema } from './edge'
 export { answerFit, fitRequestSchema, fitResponseSchema } from './fit'
 export { answerLines, linesRequestSchema, linesResponseSchema } from './lines'
+export { answerMeasure, measureRequestSchema, measureResponseSchema } from './measure'
 export { openApiDocument } from './openapi'
 export { answerOrder, orderRequestSchema, orderResponseSchema } from './order'
 export { answerPairing, type PairingRequest, pairingRequestSchema, pairingResponseSchema } from './pairing'

@@ -5,6 +5,7 @@ import {
   answerFill,
   answerFit,
   answerLines,
+  answerMeasure,
   answerOrder,
   answerPintucks,
   answerTopstitch,
@@ -18,6 +19,8 @@ import {
   fitResponseSchema,
   linesRequestSchema,
   linesResponseSchema,
+  measureRequestSchema,
+  measureResponseSchema,
   orderRequestSchema,
   orderResponseSchema,
   pintucksRequestSchema,
@@ -455,4 +458,43 @@ describe('POST /api/v1/order', () => {
         ],
       }),
     ).toThrow(expect.objectContaining({ code: 'cycle' })))
+})
+
+describe('POST /api/v1/measure', () => {
+  const at = (x: number, y: number) => ({ x, y })
+  const REQUEST = {
+    cornersPx: [at(0, 0), at(856, 0), at(856, 539.8), at(0, 539.8)],
+    rectangleMm: { wideMm: 85.6, tallMm: 53.98 },
+    spans: [[at(400, 270), at(480, 270)]],
+  }
+  const ask = (over: object = {}) =>
+    measureResponseSchema.parse(answerMeasure(measureRequestSchema.parse({ ...REQUEST, ...over })))
+  it('answers the worked example', () =>
+    expect(ask()).toEqual({
+      lengths: [{ mm: 8, spreadMm: expect.closeTo(0.1417, 4) }],
+      obliqueDeg: 0,
+      warnings: [],
+    }))
+  it('says what is doubtful in words', () =>
+    expect(ask({ spans: [[at(400, 270), at(403, 270)]] }).warnings).toEqual([
+      { code: 'unsure', message: expect.stringContaining('closer') },
+    ]))
+  it.each<[string, object, string]>([
+    ['three corners', { cornersPx: REQUEST.cornersPx.slice(1) }, 'cornersPx'],
+    ['a rectangle of no width', { rectangleMm: { wideMm: 0, tallMm: 54 } }, 'rectangleMm.wideMm'],
+    ['half a span', { spans: [[at(1, 1)]] }, 'spans.0'],
+    ['a word for a place', { spans: [[at(1, 1), { x: 'left', y: 1 }]] }, 'spans.0.1.x'],
+    ['clicks off by less than nothing', { clickPx: -1 }, 'clickPx'],
+  ])('refuses %s', (_, over, path) =>
+    expect(measureRequestSchema.safeParse({ ...REQUEST, ...over }).error?.issues[0]?.path.join('.')).toBe(
+      path,
+    ),
+  )
+  it.each([
+    ['in a line', [at(0, 0), at(10, 10), at(20, 20), at(30, 30)]],
+    ['crossed', [at(0, 0), at(856, 539.8), at(856, 0), at(0, 539.8)]],
+    ['repeated', [at(0, 0), at(0, 0), at(856, 539.8), at(0, 539.8)]],
+  ])('refuses corners %s', (_, cornersPx) =>
+    expect(() => ask({ cornersPx })).toThrow(expect.objectContaining({ code: 'bad-corners' })),
+  )
 })

@@ -9,6 +9,7 @@ import {
 import { answerEdge, edgeRequestSchema, edgeResponseSchema } from './edge'
 import { answerFit, fitRequestSchema, fitResponseSchema } from './fit'
 import { answerLines, linesRequestSchema, linesResponseSchema } from './lines'
+import { answerMeasure, measureRequestSchema, measureResponseSchema } from './measure'
 import { openApiDocument } from './openapi'
 import { answerOrder, orderRequestSchema, orderResponseSchema } from './order'
 import { answerPairing, pairingRequestSchema, pairingResponseSchema } from './pairing'
@@ -119,6 +120,13 @@ export const ROUTES: readonly JsonRoute[] = [
     response: orderResponseSchema,
     answer: answerOrder,
     mostBodyBytes: 256_000,
+  }),
+  post('/api/v1/measure', {
+    summary: 'How long is what was marked in a picture beside a rectangle of known size?',
+    answered: 'Lengths with their spread, how far aslant the camera looked, and what makes them doubtful',
+    request: measureRequestSchema,
+    response: measureResponseSchema,
+    answer: answerMeasure,
   }),
   get('/api/v1/stitches', {
     summary: 'The stitch library',

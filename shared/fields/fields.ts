@@ -64,6 +64,8 @@ export const LIMITS = {
   jobMinutes: [0.1, 10_000],
   dayMinutes: [0, 1440],
   ribbonMm: [0.5, 500],
+  px: [-100_000, 100_000],
+  clickPx: [0, 100],
   formMm: [2, 2000],
   formCount: [3, 24],
   letterMm: [3, 1000],

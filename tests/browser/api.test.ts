@@ -125,6 +125,7 @@ describe('the server routes', () => {
       '/api/v1/band',
       '/api/v1/band/fill',
       '/api/v1/order',
+      '/api/v1/measure',
       '/api/v1/stitches',
       '/api/v1/openapi.json',
     ])
