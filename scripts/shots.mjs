@@ -78,7 +78,7 @@ const ACTED = [
     name: 'bands',
     path: '/band?piece=demo-piece-collarband',
     size: LAPTOP,
-    act: driver => press(driver, '//button[@aria-label="Row 2: Satin leaf"]'),
+    act: driver => press(driver, '//button[starts-with(@aria-label, "2 Satin leaf")]'),
   },
   {
     name: 'project',

@@ -231,16 +231,6 @@ export interface RailTool {
   font-weight: 550;
   line-height: 1.15;
 }
-/* All stations stand in view on a low screen, too. */
-@media (max-height: 860px) and (min-width: 1151px) {
-  .station {
-    min-height: 38px;
-    padding-block: 2px;
-  }
-  .group {
-    margin-top: 3px;
-  }
-}
 .station span:not(.iconify) {
   flex: 1;
   min-width: 0;
@@ -349,6 +339,18 @@ kbd {
   box-shadow: inset 3px 0 0 var(--mulberry);
 }
 
+/* On a low screen groups are parted by a line, so that all stations stand in view. */
+@media (max-height: 860px) and (min-width: 1151px) {
+  .group {
+    height: 1px;
+    margin: 3px 8px;
+    background: var(--line);
+    font-size: 0;
+  }
+  .group:first-child {
+    display: none;
+  }
+}
 @media (max-width: 1150px) and (min-width: 641px) {
   .rail {
     padding: 10px 4px 6px;

@@ -98,6 +98,7 @@ describe('what is opened in another book', () => {
     await upload(driver, /Or a photo of the code/, path)
     await untilText(driver, 'Sailor collar, leaf band')
     await press(driver, 'button', /^Keep \d+$/)
+    await untilText(driver, '“Sailor collar, leaf band” is kept')
     await open(driver, `${inject('plain')}/band-kept`)
     await untilText(driver, '1 of 1 piece')
   })

@@ -94,7 +94,7 @@ const spans = computed(() => answer?.band.rows.map(({ spanMm }) => spanMm) ?? []
           class="name"
           data-row
           :aria-pressed="chosen === i"
-          :aria-label="`Row ${i + 1}: ${names[i]}`"
+          :aria-label="`${i + 1} ${names[i]} ${bare(spans[i] ?? row.widthMm)}`"
           @click="
             () => {
               chosen = i

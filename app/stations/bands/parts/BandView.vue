@@ -199,9 +199,12 @@ const label = computed(
       </g>
     </g>
   </PlanDrawing>
-  <p class="hint mt-2">
-    <b>{{ length(band.bandMm) }} wide</b>{{ under ? ', as seen on the right side' : '' }}. Pull an arrow: rows
-    over each other, or apart.
+  <p class="mt-2">
+    <b>{{ length(band.bandMm) }} wide</b
+    ><span class="hint"
+      >{{ under ? ', as seen on the right side' : ''
+      }}{{ overlapsMm.length > 0 ? '. Pull an arrow: rows over each other, or apart.' : '.' }}</span
+    >
   </p>
 </template>
 

@@ -100,7 +100,7 @@ const timeWords = (i: number) => (minutes[i] == null ? 'time not known' : minute
               ? { path: PLANNER_PATHS[kind], query: { piece: piece.id } }
               : undefined
           "
-          :aria-label="`${i + 1}, ${name}`"
+          :aria-label="`${i + 1} ${name} ${KIND_WORDS[kind]}, ${timeWords(i)}`"
           @keydown="press(i, $event)"
         >
           <span
