@@ -32,10 +32,15 @@ const tallMm = computed(() => {
 const threads = computed(() =>
   rowThreads(answer.pictured, band.value.bandMm, tallMm.value, under).map(thread => ({
     ...thread,
-    d: `M${thread.pointsMm.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}`,
+    d: pathWithin(thread.pointsMm),
     around: outlineFor(thread.hex, clothHex),
   })),
 )
+/** From the first hole in view to the last. */
+function pathWithin(points: readonly { readonly x: number; readonly y: number }[]): string {
+  const seen = points.filter(({ y }) => y >= 0 && y <= tallMm.value)
+  return seen.length > 1 ? `M${seen.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}` : ''
+}
 /** Wrong side up, what is sewn on the left is seen on the right. */
 const seenAt = (mm: number) => (under ? band.value.bandMm - mm : mm)
 const rows = computed(() =>
@@ -86,16 +91,7 @@ const label = computed(
     :tall-mm="tallMm + HEAD_PX * 0.1"
     :label="label"
   >
-    <clipPath id="band-view">
-      <rect
-        :width="wideMm"
-        :height="tallMm"
-      />
-    </clipPath>
-    <g
-      :transform="`translate(0 ${HEAD_PX * 0.1})`"
-      clip-path="url(#band-view)"
-    >
+    <g :transform="`translate(0 ${HEAD_PX * 0.1})`">
       <rect
         :width="wideMm"
         :height="tallMm"
