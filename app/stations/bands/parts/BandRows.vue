@@ -82,12 +82,7 @@ const spans = computed(() => answer?.band.rows.map(({ spanMm }) => spanMm) ?? []
         :key="i"
         class="row"
       >
-        <span
-          data-handle
-          class="handle"
-          aria-hidden="true"
-          ><UIcon name="i-lucide-grip-vertical"
-        /></span>
+        <DragHandle />
         <UButton
           :variant="chosen === i ? 'soft' : 'ghost'"
           color="neutral"
@@ -170,14 +165,6 @@ const spans = computed(() => answer?.band.rows.map(({ spanMm }) => spanMm) ?? []
   display: flex;
   align-items: center;
   gap: 2px;
-}
-.handle {
-  display: grid;
-  place-items: center;
-  min-width: 28px;
-  min-height: 44px;
-  cursor: grab;
-  touch-action: none;
 }
 .name {
   flex: 1;

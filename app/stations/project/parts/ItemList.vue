@@ -78,12 +78,7 @@ const timeWords = (i: number) => (minutes[i] == null ? 'time not known' : minute
         <span class="hint">{{ minutesWords(steps[i]!.minutes) }}</span>
       </p>
       <div class="line">
-        <span
-          data-handle
-          class="handle"
-          aria-hidden="true"
-          ><UIcon name="i-lucide-grip-vertical"
-        /></span>
+        <DragHandle />
         <UCheckbox
           :model-value="item.doneAt !== null"
           :aria-label="`${name} is done`"
@@ -165,14 +160,6 @@ const timeWords = (i: number) => (minutes[i] == null ? 'time not known' : minute
   display: flex;
   align-items: center;
   gap: 2px;
-}
-.handle {
-  display: grid;
-  place-items: center;
-  min-width: 28px;
-  min-height: 44px;
-  cursor: grab;
-  touch-action: none;
 }
 .name {
   flex: 1;
