@@ -115,6 +115,11 @@ describe('whole patterns on a dial', () => {
       repeats: 60,
       dialLengthMm: 2.5,
     })
+    // 38 × 3.6 = 136.8: 1.2 mm in 138 are eased in, though 1.6 would miss less.
+    expect(patternsOnDial({ repeat: 2, lengthMm: 1.8 }, 138, marks)).toMatchObject({
+      repeats: 38,
+      dialLengthMm: 1.8,
+    })
     fc.assert(
       fc.property(fc.integer({ min: 50, max: 400 }), fc.integer({ min: 10, max: 30 }), (way, length) => {
         const wanted = length / 10
@@ -166,6 +171,7 @@ describe('a ribbon', () => {
   it.each([
     [12.7, 9, 1.85, 'holds'],
     [6.35, 7, -0.325, 'edge'],
+    [6, 5.4, 0.3, 'edge'],
     [15.875, 9, 3.4375, 'inside'],
     [3, 5, -1, 'over'],
   ] as const)('%s under %s: margin %s, %s', (ribbon, band, margin, hold) => {

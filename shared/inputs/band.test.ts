@@ -105,11 +105,22 @@ describe('what several runs ask for', () => {
       9,
     )
     expect(all.needles.map(({ needle }) => needle.id)).toEqual(['demo-needle-80'])
+    expect(all.needles[0]!.hours).toBeCloseTo(
+      each.reduce((sum, { needleHours }) => sum + needleHours, 0),
+      9,
+    )
   })
   it('holds what is left against all of it', () => {
     const long = Array.from({ length: 200 }, () => runs[1]!)
     const wine = runsNeedsOf(long, tables, DEFAULT_SETTINGS)!.threads.find(({ place }) => place === 'needle')!
     expect(wine.shortM).toBeCloseTo(wine.metres - 210, 6)
+  })
+  it('counts one spool once for all the places it feeds', () => {
+    const white = piece('front').setup
+    const work = { seamM: 30, rows: 1, turns: 0, stitches: 10_000 }
+    const { threads } = runsNeedsOf([{ work, setup: white }], tables, DEFAULT_SETTINGS)!
+    const metres = threads.reduce((sum, one) => sum + one.metres, 0)
+    for (const { shortM } of threads) expect(shortM).toBeCloseTo(metres - 45, 6)
   })
   it('lays stabilizer under its rows and a little beyond, or none', () => {
     // Worked by hand: rows side by side, 10 mm beyond on both sides of the longest.

@@ -64,6 +64,7 @@ describe('what is refused', () => {
     ['a later way of packing', 'LS9ABCDEF', 'newer'],
     ['too many letters', `LS1${'A'.repeat(MOST_SHARE_CHARACTERS)}`, 'too-large'],
     ['letters of no alphabet', 'LS1abc!', 'damaged'],
+    ['all but its last letters', packShare(plan).slice(0, -4), 'damaged'],
     ['half of it', packShare(plan).slice(0, 200), 'damaged'],
   ])('%s', (_, text, code) => expect(codeOf(text)).toBe(code))
   it('something that unpacks to far too much', async () => {
