@@ -181,53 +181,55 @@ const sheetItems = computed(() =>
       class="planner"
     >
       <div class="wants">
-        <ProjectHead
-          :key="project.id"
-          :project="project"
-          @change="(label, over, field) => change(label, over, `${project!.id}-${field}`)"
-        />
-        <AddWork
-          :is-full="work.length >= MOST"
-          @add="add"
-        />
-        <UCard
-          as="section"
-          aria-label="Rules and minutes"
-          class="grid gap-2"
-        >
-          <FoldAway title="What comes before what">
-            <BeforeRules
-              :work="work"
-              :before="before"
-              @suggest="suggest"
-              @add="addRule"
-              @remove="removeRule"
-            />
-            <p
-              v-if="ruleProblem"
-              class="strikes-ink"
-              role="alert"
-            >
-              {{ ruleProblem }}
-            </p>
-          </FoldAway>
-          <FoldAway title="Minutes a change takes">
-            <ChangeTimes :known="desk.changeMinutes.value" />
-          </FoldAway>
-          <UButton
-            variant="ghost"
-            color="neutral"
-            size="sm"
-            icon="i-lucide-trash-2"
-            label="Delete this project"
-            class="justify-self-start"
-            @click="
-              () => {
-                remove('projects', project!.id, project!.name)
-              }
-            "
+        <template v-if="desk.isPainted.value">
+          <ProjectHead
+            :key="project.id"
+            :project="project"
+            @change="(label, over, field) => change(label, over, `${project!.id}-${field}`)"
           />
-        </UCard>
+          <AddWork
+            :is-full="work.length >= MOST"
+            @add="add"
+          />
+          <UCard
+            as="section"
+            aria-label="Rules and minutes"
+            class="grid gap-2"
+          >
+            <FoldAway title="What comes before what">
+              <BeforeRules
+                :work="work"
+                :before="before"
+                @suggest="suggest"
+                @add="addRule"
+                @remove="removeRule"
+              />
+              <p
+                v-if="ruleProblem"
+                class="strikes-ink"
+                role="alert"
+              >
+                {{ ruleProblem }}
+              </p>
+            </FoldAway>
+            <FoldAway title="Minutes a change takes">
+              <ChangeTimes :known="desk.changeMinutes.value" />
+            </FoldAway>
+            <UButton
+              variant="ghost"
+              color="neutral"
+              size="sm"
+              icon="i-lucide-trash-2"
+              label="Delete this project"
+              class="justify-self-start"
+              @click="
+                () => {
+                  remove('projects', project!.id, project!.name)
+                }
+              "
+            />
+          </UCard>
+        </template>
       </div>
       <div class="looks">
         <UCard
@@ -269,6 +271,7 @@ const sheetItems = computed(() =>
       </div>
       <div class="does">
         <ProjectTotals
+          v-if="desk.isPainted.value"
           :totals="totals"
           :changing="changing"
           :by-hand="byHand"
@@ -276,7 +279,7 @@ const sheetItems = computed(() =>
           :stabilizers="stabilizers"
         />
         <SittingsCard
-          v-if="sittings"
+          v-if="sittings && desk.isPainted.value"
           :plan="sittings"
           :title="title"
           :due-on="project.dueOn"

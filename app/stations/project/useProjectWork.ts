@@ -36,13 +36,16 @@ export function useProjectWork(project: () => Project | null) {
   })
   const copies = computed(() => project()?.copies ?? 1)
 
+  /** The list is seen first; what all of it takes is reckoned after. */
+  const isPainted = useAfterPaint()
   const planner = startPlanner()
   onScopeDispose(() => planner.dispose())
   const found = shallowRef(new Map<string, Found>())
   /** Edges and line drawings are worked out in the worker, each once until it changes. */
   watch(
-    [work, copies],
+    [work, copies, isPainted],
     () => {
+      if (!isPainted.value) return
       for (const { item, piece } of work.value)
         if (piece && (piece.plan.kind === 'edge' || piece.plan.kind === 'lines')) void workOut(item.id, piece)
     },
@@ -74,6 +77,7 @@ export function useProjectWork(project: () => Project | null) {
   /** By item: what it asks for; null: not known yet, or its setup is not complete. */
   const runs = computed(() =>
     work.value.map((one): PieceRun[] | null => {
+      if (!isPainted.value) return null
       const own = orNull(() => itemRuns(one, copies.value, book.shelf, settings.record))
       if (own) return own
       const worked = found.value.get(one.item.id)?.work
@@ -144,6 +148,7 @@ export function useProjectWork(project: () => Project | null) {
     broken,
     totals,
     unknown,
+    isPainted,
   }
 }
 export type ProjectDesk = ReturnType<typeof useProjectWork>

@@ -28,6 +28,8 @@ const emit = defineEmits<{
   tick: [index: number]
 }>()
 const book = useBookStore()
+/** What can be done with each comes a moment after the list: forty of them are seen at once. */
+const isShown = useAfterPaint()
 const list = useTemplateRef<HTMLOListElement>('list')
 useDragOrder(list, (from, to) => emit('move', from, to))
 function press(i: number, event: KeyboardEvent): void {
@@ -50,7 +52,10 @@ const waitsFor = (i: number) =>
   before.flatMap(([first, second], rule) =>
     second === i ? [{ name: work[first]!.name, isBroken: broken.includes(rule) }] : [],
   )
-const timeWords = (i: number) => (minutes[i] == null ? 'time not known' : minutesWords(minutes[i]))
+function timeWords(i: number): string {
+  if (minutes[i] != null) return minutesWords(minutes[i])
+  return isShown.value ? 'time not known' : '…'
+}
 </script>
 
 <template>
@@ -80,6 +85,7 @@ const timeWords = (i: number) => (minutes[i] == null ? 'time not known' : minute
       <div class="line">
         <DragHandle />
         <UCheckbox
+          v-if="isShown"
           :model-value="item.doneAt !== null"
           :aria-label="`${name} is done`"
           @update:model-value="emit('tick', i)"
@@ -103,26 +109,28 @@ const timeWords = (i: number) => (minutes[i] == null ? 'time not known' : minute
             ><br /><span class="hint">{{ KIND_WORDS[kind] }}, {{ timeWords(i) }}</span></span
           >
         </UButton>
-        <IconButton
-          icon="i-lucide-arrow-up"
-          tip="Earlier"
-          :label="`Do ${name} earlier`"
-          :disabled="i === 0"
-          @click="emit('move', i, i - 1)"
-        />
-        <IconButton
-          icon="i-lucide-arrow-down"
-          tip="Later"
-          :label="`Do ${name} later`"
-          :disabled="i === work.length - 1"
-          @click="emit('move', i, i + 1)"
-        />
-        <IconButton
-          icon="i-lucide-x"
-          tip="Take out"
-          :label="`Take ${name} out`"
-          @click="emit('remove', i)"
-        />
+        <template v-if="isShown">
+          <IconButton
+            icon="i-lucide-arrow-up"
+            tip="Earlier"
+            :label="`Do ${name} earlier`"
+            :disabled="i === 0"
+            @click="emit('move', i, i - 1)"
+          />
+          <IconButton
+            icon="i-lucide-arrow-down"
+            tip="Later"
+            :label="`Do ${name} later`"
+            :disabled="i === work.length - 1"
+            @click="emit('move', i, i + 1)"
+          />
+          <IconButton
+            icon="i-lucide-x"
+            tip="Take out"
+            :label="`Take ${name} out`"
+            @click="emit('remove', i)"
+          />
+        </template>
       </div>
       <p
         v-for="rule in waitsFor(i)"
