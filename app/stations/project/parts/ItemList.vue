@@ -42,6 +42,13 @@ function press(i: number, event: KeyboardEvent): void {
   emit('move', i, to)
   void nextTick(() => list.value?.querySelectorAll<HTMLElement>('[data-name]')[to]?.focus())
 }
+/** Forty rows of the kit's buttons take too long to stand: these are plain. */
+const NuxtLink = resolveComponent('NuxtLink')
+function planPath(i: number) {
+  const { piece, kind } = work[i]!
+  const path = PLANNER_PATHS[kind]
+  return piece && path ? { path, query: { piece: piece.id } } : null
+}
 const changesOf = (i: number) =>
   changeList(steps[i]?.changes ?? []).map(({ change, times }) => ({
     change,
@@ -65,7 +72,7 @@ function timeWords(i: number): string {
     aria-label="Work in its order"
   >
     <li
-      v-for="({ item, name, kind, piece }, i) in work"
+      v-for="({ item, name, kind }, i) in work"
       :key="item.id"
       :class="['item', { done: item.doneAt !== null }]"
     >
@@ -90,25 +97,20 @@ function timeWords(i: number): string {
           :aria-label="`${name} is done`"
           @update:model-value="emit('tick', i)"
         />
-        <UButton
-          variant="ghost"
-          color="neutral"
+        <component
+          :is="planPath(i) ? NuxtLink : 'button'"
+          v-bind="planPath(i) ? { to: planPath(i), noPrefetch: true } : { type: 'button' }"
           class="name"
           data-name
-          :icon="KIND_ICONS[kind]"
-          :to="
-            piece && PLANNER_PATHS[kind]
-              ? { path: PLANNER_PATHS[kind], query: { piece: piece.id } }
-              : undefined
-          "
           :aria-label="`${i + 1} ${name} ${KIND_WORDS[kind]}, ${timeWords(i)}`"
           @keydown="press(i, $event)"
         >
+          <UIcon :name="KIND_ICONS[kind]" />
           <span
             ><b>{{ i + 1 }} {{ name }}</b
             ><br /><span class="hint">{{ KIND_WORDS[kind] }}, {{ timeWords(i) }}</span></span
           >
-        </UButton>
+        </component>
         <template v-if="isShown">
           <IconButton
             icon="i-lucide-arrow-up"
@@ -172,8 +174,16 @@ function timeWords(i: number): string {
 .name {
   flex: 1;
   min-width: 0;
-  justify-content: flex-start;
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 4px 8px;
+  border-radius: 8px;
   text-align: start;
+}
+.name:hover {
+  background: var(--cloth);
 }
 .after {
   padding-inline-start: 40px;
