@@ -1,4 +1,4 @@
-import { proxy, type Remote, releaseProxy, wrap } from 'comlink'
+import { proxy, type Remote, releaseProxy, transfer, wrap } from 'comlink'
 import type { CoverageApi } from './coverage.worker'
 import type { PlanApi } from './plan.worker'
 import type { ForetellApi } from './foretell.worker'
@@ -10,6 +10,7 @@ import type { ZipApi } from './zip.worker'
 
 export type { OnProgress, PackedPhoto, ZipReading } from './bookZip'
 export type { PlanApi, PlannedReply } from './plan.worker'
+export type { CodeReply } from './photo.worker'
 export type { PreviewReply, SewnReply, SewnView } from './sewn.worker'
 
 export interface WorkerClient<T> {
@@ -66,6 +67,9 @@ export function startZipWorker(): WorkerClient<ZipApi> {
 
 /** A function that a worker may call back. */
 export const calledBack = proxy
+
+/** A picture that goes to the worker instead of being copied there: nothing of it stays behind. */
+export const handedOver = (picture: ImageBitmap): ImageBitmap => transfer(picture, [picture])
 
 function clientOf<T>(worker: Worker): WorkerClient<T> {
   const api = wrap<T>(worker)

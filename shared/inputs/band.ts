@@ -16,6 +16,7 @@ import {
   rowsToMirror,
 } from '#core/band'
 import { lengthMarks } from '#core/fit'
+import { JOBS } from '#core/job'
 import { outerSpanMm } from '#core/needle'
 import type { BandPiece, BandPieceRow, Settings } from '../records'
 import type { SetupContent } from '../setup'
@@ -79,7 +80,7 @@ export function bandRowSetup(row: BandPieceRow, setup: SetupContent, lengthMm = 
 /** The job a band is: bobbin work from below, else by whether its stitches lie closed. */
 export function bandJobOf({ under, rows }: Pick<BandPiece, 'under' | 'rows'>): SetupContent['job'] {
   if (under) return 'bobbin-work'
-  return rows.every(({ stitchId }) => stitchId.startsWith('satin-')) ? 'satin' : 'decorative-row'
+  return rows.every(({ stitchId }) => JOBS.satin.stitchIds.includes(stitchId)) ? 'satin' : 'decorative-row'
 }
 
 /**

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { dequal as equal } from 'dequal/lite'
+import { JOBS } from '#core/job'
 import { findStitch } from '#core/stitch'
 import { judgeJob, verdictWords } from '#core/verdict'
 import { answerForBand, bandJobOf, bandRowSetup, bandRuns, jobInputOf } from '#shared/inputs'
@@ -74,7 +75,8 @@ watch(
     return { stitch, job: bandJobOf(plan.value) }
   },
   ({ stitch, job }) => {
-    if (draft.setup.job !== job) piece.setUpAnew()
+    // What was chosen to sew it with stays: only what it is sewn for follows.
+    if (draft.setup.job !== job) draft.setup = { ...draft.setup, job, goal: JOBS[job].goal }
     if (!equal(plainOf(draft.setup.stitch), stitch)) draft.setup.stitch = stitch
   },
 )

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ImportPreview } from '#shared/backup'
 import type { AnyRecord } from '#shared/records'
-import { startPhotoWorker } from '#workers/client'
+import { handedOver, startPhotoWorker } from '#workers/client'
 
 useHead({ title: 'Open a link or code · Lacy Spool' })
 const book = useBookStore()
@@ -34,6 +34,7 @@ watch(pasted, text => {
 
 const client = startPhotoWorker()
 onScopeDispose(() => client.dispose())
+const readPicture = (picture: ImageBitmap) => client.api.readCode(handedOver(picture))
 const NO_CODE = 'No code was found in this picture: closer, straighter, and without shadow.'
 async function readPhoto(file: File): Promise<void> {
   problem.value = ''
@@ -96,7 +97,10 @@ function leave(): void {
             spellcheck="false"
           />
         </UFormField>
-        <CodeCamera @words="read" />
+        <CodeCamera
+          :read="readPicture"
+          @words="read"
+        />
         <FileField
           label="Or a photo of the code"
           accept="image/*"

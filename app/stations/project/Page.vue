@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { MOST_PIECES } from '#core/order'
 import { arranged, beforeAmong, sittingsOf, suggestedBefore } from '#core/project'
 import { changeTarget, stabilizerMm2 } from '#shared/inputs'
 import type { Project, ProjectItem } from '#shared/records'
 import type { Print } from '~/paper/print'
+import { orNull } from '~/planner/orNull'
 import { newId } from '~/utils/id'
 import { projectSheets } from './projectSheet'
 import { changeList, CHANGE_WORDS, KIND_WORDS, minutesWords } from './projectWords'
@@ -10,7 +12,6 @@ import { useProject } from './useProject'
 import { useProjectWork } from './useProjectWork'
 
 useHead({ title: 'Project · Lacy Spool' })
-const MOST = 40
 const book = useBookStore()
 const { remove } = useShelf()
 const { all, asked, project, change, begin } = useProject()
@@ -75,8 +76,8 @@ function addRule(first: number, second: number): void {
 function removeRule(rule: number): void {
   change('Take a rule back', { before: idsOf(before.value.filter((_, i) => i !== rule)) })
 }
-/** Among those with a machine, what holds through the others too. */
-const sewnBefore = computed(() => beforeAmong(work.value.length, before.value, sewn.value))
+/** Among those with a machine, what holds through the others too; null: rules from a file go in a circle. */
+const sewnBefore = computed(() => orNull(() => beforeAmong(work.value.length, before.value, sewn.value)))
 function takeOrder(order: readonly number[]): void {
   const settled = order.map(k => sewn.value[k]!)
   const places = arranged(work.value.length, before.value, settled)
@@ -188,7 +189,7 @@ const sheetItems = computed(() =>
             @change="(label, over, field) => change(label, over, `${project!.id}-${field}`)"
           />
           <AddWork
-            :is-full="work.length >= MOST"
+            :is-full="work.length >= MOST_PIECES"
             @add="add"
           />
           <UCard
@@ -245,7 +246,15 @@ const sheetItems = computed(() =>
               :to="{ path: '/project-sew', query: { project: project.id } }"
             />
           </header>
+          <p
+            v-if="!sewnBefore"
+            class="strikes-ink"
+            role="alert"
+          >
+            The rules go in a circle: take one back under “What comes before what”.
+          </p>
           <BestOrder
+            v-else
             :pieces="pieces"
             :before="sewnBefore"
             :minutes="minutesEach"

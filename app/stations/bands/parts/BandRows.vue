@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_BAND_ROWS } from '#core/band'
 import type { BandAnswer } from '#shared/inputs'
 import type { BandPiece } from '#shared/records'
 import { useDragOrder } from '~/planner/useDragOrder'
@@ -13,7 +14,6 @@ const { answer, names } = defineProps<{
   names: readonly string[]
 }>()
 const { bare } = useLength()
-const MOST = 15
 const list = useTemplateRef<HTMLOListElement>('list')
 useDragOrder(list, move)
 
@@ -46,7 +46,9 @@ function remove(i: number): void {
   }
   chosen.value = Math.max(0, Math.min(chosen.value, plan.value.rows.length - 1))
 }
-const canComplete = computed(() => plan.value.rows.length > 1 && 2 * plan.value.rows.length - 1 <= MOST)
+const canComplete = computed(
+  () => plan.value.rows.length > 1 && 2 * plan.value.rows.length - 1 <= MOST_BAND_ROWS,
+)
 /** The rows so far are the left half: their mirror image follows, about the last of them. */
 function complete(): void {
   const { rows, overlapsMm } = plainOf(plan.value)
@@ -133,7 +135,7 @@ const spans = computed(() => answer?.band.rows.map(({ spanMm }) => spanMm) ?? []
         variant="outline"
         icon="i-lucide-plus"
         label="Add a row"
-        :disabled="plan.rows.length >= MOST"
+        :disabled="plan.rows.length >= MOST_BAND_ROWS"
         @click="add"
       />
       <UButton
@@ -141,7 +143,7 @@ const spans = computed(() => answer?.band.rows.map(({ spanMm }) => spanMm) ?? []
         variant="outline"
         icon="i-lucide-copy"
         label="Copy it"
-        :disabled="plan.rows.length >= MOST"
+        :disabled="plan.rows.length >= MOST_BAND_ROWS"
         @click="copy"
       />
       <UButton

@@ -18,7 +18,8 @@ const { answer, overlapsMm, clothHex, ribbonMm, under } = defineProps<{
 const emit = defineEmits<{ overlap: [index: number, mm: number] }>()
 const { length } = useLength()
 const PAD_MM = 7
-const HEAD_PX = 34
+/** Above the cloth, for the rows’ numbers. */
+const HEAD_MM = 3.4
 const FINGER_PX = 22
 const LEAST_TALL_MM = 36
 const MOST_TALL_MM = 90
@@ -88,10 +89,10 @@ const label = computed(
   <PlanDrawing
     v-slot="{ mmPerPx }"
     :wide-mm="wideMm"
-    :tall-mm="tallMm + HEAD_PX * 0.1"
+    :tall-mm="tallMm + HEAD_MM"
     :label="label"
   >
-    <g :transform="`translate(0 ${HEAD_PX * 0.1})`">
+    <g :transform="`translate(0 ${HEAD_MM})`">
       <rect
         :width="wideMm"
         :height="tallMm"
@@ -165,7 +166,7 @@ const label = computed(
         data-drag
         class="pick"
         aria-hidden="true"
-        :transform="`translate(${x} ${HEAD_PX * 0.1 - 14 * mmPerPx}) scale(${mmPerPx})`"
+        :transform="`translate(${x} ${HEAD_MM - 14 * mmPerPx}) scale(${mmPerPx})`"
         @pointerdown.stop
         @click="
           () => {

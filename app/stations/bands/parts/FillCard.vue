@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Stack } from '#core/band'
+import { MOST_CHOICES, type Stack } from '#core/band'
 import { STITCHES } from '#core/stitch'
 import { usePlanWorker } from '~/planner/usePlanWorker'
 
@@ -11,7 +11,6 @@ const { start } = defineProps<{
 const emit = defineEmits<{ take: [rows: { stitchId: string; widthMm: number }[], overlapMm: number] }>()
 const book = useBookStore()
 const { bare, length } = useLength()
-const MOST = 12
 const MOST_SHOWN = 24
 const bandMm = ref<number | null>(32)
 const overlapMm = ref<number | null>(0)
@@ -21,7 +20,7 @@ const choices = ref(dedupe(start))
 function dedupe(rows: typeof start): { id: string; widthMm: number }[] {
   return rows
     .filter(({ widthMm }, i) => widthMm > 0 && rows.findIndex(({ id }) => id === rows[i]!.id) === i)
-    .slice(0, MOST)
+    .slice(0, MOST_CHOICES)
     .map(row => ({ ...row }))
 }
 const stitches = computed(() => [...STITCHES, ...book.shelf.stitches.values()])
@@ -37,7 +36,8 @@ const added = computed({
   get: () => '',
   set: (id: string) => {
     const stitch = stitches.value.find(one => one.id === id)
-    if (stitch && choices.value.length < MOST) choices.value.push({ id, widthMm: stitch.defaultWidthMm })
+    if (stitch && choices.value.length < MOST_CHOICES)
+      choices.value.push({ id, widthMm: stitch.defaultWidthMm })
   },
 })
 const isGood = (value: number | null): value is number => value !== null && !Number.isNaN(value)
@@ -130,7 +130,7 @@ const stackLabel = (stack: Stack) => `${stack.ids.map(nameOf).join(', ')}: ${off
       </li>
     </ul>
     <SelectField
-      v-if="choices.length < MOST"
+      v-if="choices.length < MOST_CHOICES"
       v-model="added"
       label="Another stitch one likes"
       :items="more"

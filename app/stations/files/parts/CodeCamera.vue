@@ -1,18 +1,23 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { startPhotoWorker } from '#workers/client'
+import type { CodeReply } from '#workers/client'
 
 /** Looks through the camera for a code, where the browser has one and lets it be used. */
+const { read } = defineProps<{
+  /** Takes the picture over: it is gone here afterwards. */
+  read: (picture: ImageBitmap) => Promise<CodeReply>
+}>()
 const emit = defineEmits<{ words: [words: string] }>()
 const video = useTemplateRef<HTMLVideoElement>('video')
 const stream = shallowRef<MediaStream | null>(null)
 const problem = ref('')
 const canLook = computed(() => Boolean(globalThis.navigator?.mediaDevices?.getUserMedia))
 const LOOK_EVERY_MS = 250
-const client = startPhotoWorker()
+/** The view went while the browser still asked whether the camera may be used. */
+let isGone = false
 onScopeDispose(() => {
+  isGone = true
   stop()
-  client.dispose()
 })
 
 async function start(): Promise<void> {
@@ -20,7 +25,10 @@ async function start(): Promise<void> {
   try {
     stream.value = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } })
     await nextTick()
-    if (!video.value) return
+    if (isGone || !video.value) {
+      stop()
+      return
+    }
     video.value.srcObject = stream.value
     await video.value.play()
     resume()
@@ -40,7 +48,7 @@ async function look(): Promise<void> {
   if (isLooking || !picture || picture.readyState < picture.HAVE_CURRENT_DATA) return
   isLooking = true
   try {
-    const reply = await client.api.readCode(await createImageBitmap(picture))
+    const reply = await read(await createImageBitmap(picture))
     if (reply.ok && reply.words !== null && stream.value) {
       stop()
       emit('words', reply.words)
