@@ -6,6 +6,7 @@ import { needleNameAndType } from '#core/needle'
 import { SIGNS } from '#core/signs'
 import { newestFirst } from '#shared/fields'
 import { ALL_VIEWS, STATIONS } from '~/stations'
+import { PLAN_PATHS } from '~/planner/planPaths'
 
 /** One search over everything: stations, what was kept, what one owns, stitches, signs, settings. */
 const open = defineModel<boolean>('open', { required: true })
@@ -38,19 +39,12 @@ const plans = computed(() =>
     onSelect: go('/plans', { search: plan.name }),
   })),
 )
-const PIECE_PATHS = {
-  pintucks: '/pintucks',
-  topstitching: '/topstitch',
-  edge: '/edge',
-  lines: '/lines',
-  band: '/band',
-} as const
 const pieces = computed(() =>
   newestFirst(book.shelf.pieces.values(), ({ keptAt }) => keptAt).map((piece): CommandPaletteItem => ({
     label: piece.name,
     suffix: piece.note,
     icon: 'i-lucide-scissors',
-    onSelect: go(PIECE_PATHS[piece.plan.kind], { piece: piece.id }),
+    onSelect: go(PLAN_PATHS[piece.plan.kind], { piece: piece.id }),
   })),
 )
 const swatches = computed(() =>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { pearlBalls } from '#core/thread'
 import { formatNumber } from '#core/units'
+import { minutesWords } from '~/utils/minutesWords'
 import { type PieceRun, runsNeedsOf, TAIL_M, type ThreadNeed } from '#shared/inputs'
 
 /** Thread, bobbins, minutes and needle hours of a piece, for all its copies. */
@@ -32,12 +33,6 @@ function ballWords({ thread, metres }: ThreadNeed): string {
   if (thread?.kind !== 'pearl-cotton' || thread.tex === null) return ''
   const balls = pearlBalls(metres, thread.tex)
   return balls === 1 ? 'a ball of 10 g' : `${balls} balls of 10 g`
-}
-const FEW_MINUTES = 90
-function minutesWords(minutes: number): string {
-  if (minutes >= FEW_MINUTES) return `${formatNumber(minutes / 60, 1)} hours`
-  const whole = Math.max(1, Math.round(minutes))
-  return whole === 1 ? '1 minute' : `${whole} minutes`
 }
 </script>
 

@@ -6,6 +6,7 @@ import { type Piece, TABLES } from '#shared/records'
 import { differencesOf, type SetupContent } from '#shared/setup'
 import { newId } from '~/utils/id'
 import { plainOf } from '~/utils/plain'
+import { fileNameOf } from '~/utils/fileName'
 
 type Plan = Piece['plan']
 type PlanOf<K extends Plan['kind']> = Extract<Plan, { kind: K }>
@@ -171,7 +172,7 @@ export function usePiece<K extends Plan['kind']>(
   }
 
   const title = computed(() => draft.name || JOBS[job()].name)
-  const fileName = computed(() => title.value.toLowerCase().replace(/[^\w-]+/g, '-'))
+  const fileName = computed(() => fileNameOf(title.value))
   return {
     draft,
     title,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core'
 import { download } from '~/utils/download'
+import { fileNameOf } from '~/utils/fileName'
 import { type Shared, useShare } from './useShare'
 
 /** A link that holds a record with all it needs, or the same as a file. */
@@ -20,11 +21,7 @@ watch(open, async isOpen => {
 const LONG_LINK = 2000
 const isLong = computed(() => link.value.length > LONG_LINK)
 async function save(): Promise<void> {
-  download(
-    `${name.toLowerCase().replace(/[^\w-]+/g, '-')}-share.json`,
-    'application/json',
-    await fileOf(shared),
-  )
+  download(`${fileNameOf(name)}-share.json`, 'application/json', await fileOf(shared))
 }
 </script>
 

@@ -7,7 +7,10 @@ import type { Print } from '~/paper/print'
 import { orNull } from '~/planner/orNull'
 import { newId } from '~/utils/id'
 import { projectSheets } from './projectSheet'
-import { changeList, CHANGE_WORDS, KIND_WORDS, minutesWords } from './projectWords'
+import { changeList, CHANGE_WORDS, KIND_WORDS } from './projectWords'
+import { minutesWords } from '~/utils/minutesWords'
+import { fileNameOf } from '~/utils/fileName'
+import { localDay } from '~/utils/localDay'
 import { useProject } from './useProject'
 import { useProjectWork } from './useProjectWork'
 
@@ -101,15 +104,14 @@ const stabilizers = computed(() => {
   })
   return [...sums].map(([name, mm2]) => ({ name, mm2 }))
 })
-const today = () => new Date().toISOString().slice(0, 10)
 const sittings = computed(() => {
   const left = work.value.map(({ item }, i) =>
     item.doneAt === null ? (minutes.value[i] ?? 0) + (steps.value[i]?.minutes ?? 0) : 0,
   )
-  return project.value && sittingsOf(left, project.value.weekdayMinutes, today(), project.value.dueOn)
+  return project.value && sittingsOf(left, project.value.weekdayMinutes, localDay(), project.value.dueOn)
 })
 const title = computed(() => project.value?.name ?? 'Project')
-const fileName = computed(() => title.value.toLowerCase().replace(/[^\w-]+/g, '-'))
+const fileName = computed(() => fileNameOf(title.value))
 const prints = computed((): Print[] => [
   {
     label: 'Order, settings and counts',

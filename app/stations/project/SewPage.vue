@@ -2,7 +2,9 @@
 import { changeTarget } from '#shared/inputs'
 import type { ProjectItem } from '#shared/records'
 import { newId } from '~/utils/id'
-import { changeList, CHANGE_WORDS, KIND_WORDS, minutesWords, PLANNER_PATHS } from './projectWords'
+import { changeList, CHANGE_WORDS, KIND_WORDS } from './projectWords'
+import { minutesWords } from '~/utils/minutesWords'
+import { PLAN_PATHS } from '~/planner/planPaths'
 import { useProject } from './useProject'
 import { useProjectWork } from './useProjectWork'
 
@@ -177,11 +179,11 @@ const timeWords = computed(() => {
         />
         <div class="flex flex-wrap gap-2">
           <UButton
-            v-if="now.piece && PLANNER_PATHS[now.kind]"
+            v-if="now.piece"
             variant="outline"
             icon="i-lucide-ruler"
             label="Its plan and counts"
-            :to="{ path: PLANNER_PATHS[now.kind], query: { piece: now.piece.id } }"
+            :to="{ path: PLAN_PATHS[now.piece.plan.kind], query: { piece: now.piece.id } }"
           />
           <UButton
             v-if="now.setup && doing"

@@ -1,6 +1,5 @@
 import type { Change } from '#core/order'
 import type { ItemKind } from '#core/project'
-import { formatNumber } from '#core/units'
 
 export const KIND_WORDS: Readonly<Record<ItemKind, string>> = {
   pintucks: 'pintucks',
@@ -26,14 +25,6 @@ export const KIND_ICONS: Readonly<Record<ItemKind, string>> = {
   press: 'i-lucide-flame',
   other: 'i-lucide-hand',
 }
-/** Where a piece is planned. */
-export const PLANNER_PATHS: Readonly<Partial<Record<ItemKind, string>>> = {
-  pintucks: '/pintucks',
-  topstitching: '/topstitch',
-  edge: '/edge',
-  lines: '/lines',
-  band: '/band',
-}
 export const CHANGE_WORDS: Readonly<Record<Change, string>> = {
   machine: 'Machine',
   needle: 'Needle',
@@ -43,15 +34,6 @@ export const CHANGE_WORDS: Readonly<Record<Change, string>> = {
   foot: 'Foot',
   stabilizer: 'Stabilizer',
   tension: 'Tension, with a test row',
-}
-
-const FEW_MINUTES = 90
-/** “45 minutes”, “2.5 hours” */
-export function minutesWords(minutes: number): string {
-  if (minutes >= FEW_MINUTES) return `${formatNumber(minutes / 60, 1)} hours`
-  const tenths = Math.round(10 * minutes) / 10
-  if (tenths > 0 && tenths < 10) return tenths === 1 ? '1 minute' : `${formatNumber(tenths, 1)} minutes`
-  return `${Math.round(minutes)} minutes`
 }
 
 /** Each kind of change once, with how often: “needle, 2 threads”. */

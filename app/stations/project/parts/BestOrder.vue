@@ -3,7 +3,7 @@ import type { ChangeMinutes, WorkOrder, WorkPiece } from '#core/order'
 import { calledBack, startOrderWorker } from '#workers/client'
 import { useProblemWords } from '~/planner/problemWords'
 import { plainOf } from '~/utils/plain'
-import { minutesWords } from '../projectWords'
+import { minutesWords } from '~/utils/minutesWords'
 
 /** Looks for the order with the least changing, in a worker that can be stopped. */
 const { pieces, before, minutes } = defineProps<{

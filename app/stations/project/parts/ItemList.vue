@@ -2,14 +2,9 @@
 import { changeTarget, type ProjectWork } from '#shared/inputs'
 import type { OrderStep } from '#core/order'
 import { useDragOrder } from '~/planner/useDragOrder'
-import {
-  changeList,
-  CHANGE_WORDS,
-  KIND_ICONS,
-  KIND_WORDS,
-  minutesWords,
-  PLANNER_PATHS,
-} from '../projectWords'
+import { changeList, CHANGE_WORDS, KIND_ICONS, KIND_WORDS } from '../projectWords'
+import { minutesWords } from '~/utils/minutesWords'
+import { PLAN_PATHS } from '~/planner/planPaths'
 
 /** Everything to be done in its order, with what is changed on the machine before each. */
 const { work, minutes, steps, before, broken } = defineProps<{
@@ -45,9 +40,8 @@ function press(i: number, event: KeyboardEvent): void {
 /** Forty rows of the kit's buttons take too long to stand: these are plain. */
 const NuxtLink = resolveComponent('NuxtLink')
 function planPath(i: number) {
-  const { piece, kind } = work[i]!
-  const path = PLANNER_PATHS[kind]
-  return piece && path ? { path, query: { piece: piece.id } } : null
+  const { piece } = work[i]!
+  return piece && { path: PLAN_PATHS[piece.plan.kind], query: { piece: piece.id } }
 }
 const changesOf = (i: number) =>
   changeList(steps[i]?.changes ?? []).map(({ change, times }) => ({

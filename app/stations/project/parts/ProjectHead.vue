@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Project } from '#shared/records'
+import { localDay } from '~/utils/localDay'
 
 /** What is made, how many, by when, and how much time each day of the week has. */
 const { project } = defineProps<{ project: Project }>()
@@ -25,7 +26,7 @@ const dueOn = computed({
   get: () => project.dueOn ?? '',
   set: day => emit('change', 'Change the due day', { dueOn: day || null }, 'dueOn'),
 })
-const isPast = computed(() => project.dueOn !== null && project.dueOn < new Date().toISOString().slice(0, 10))
+const isPast = computed(() => project.dueOn !== null && project.dueOn < localDay())
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 function setDay(i: number, value: number | null): void {
   if (value === null || !(value >= 0 && value <= 1440)) return

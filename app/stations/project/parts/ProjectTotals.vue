@@ -4,7 +4,7 @@ import { needleLife } from '#core/care'
 import { pearlBalls } from '#core/thread'
 import { formatNumber } from '#core/units'
 import { type ProjectWork, type RunsNeeds, STABILIZER_BESIDE_MM } from '#shared/inputs'
-import { minutesWords } from '../projectWords'
+import { minutesWords } from '~/utils/minutesWords'
 
 /** All that the project takes: threads against what is left, bobbins, needles, and what to buy. */
 const { totals, changing, byHand, unknown, stabilizers } = defineProps<{

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Sittings } from '#core/project'
 import { download } from '~/utils/download'
-import { minutesWords } from '../projectWords'
+import { minutesWords } from '~/utils/minutesWords'
+import { fileNameOf } from '~/utils/fileName'
 import { sittingsFile } from '../sittingsFile'
 
 /** When it will be done, a day at a time, and what no longer fits. */
@@ -29,7 +30,7 @@ function partsWords(parts: Sittings['sittings'][number]['parts']): string {
 const lateNames = computed(() => plan.lateItems.map(i => names[i]!).join(', '))
 function save(): void {
   const text = sittingsFile(title, plan.sittings, item => names[item] ?? '')
-  download(`${title.toLowerCase().replace(/[^\w-]+/g, '-')}.ics`, 'text/calendar', text)
+  download(`${fileNameOf(title)}.ics`, 'text/calendar', text)
 }
 </script>
 
