@@ -161,3 +161,23 @@ describe('the order of work', () => {
     ['minutes of NaN', () => orderOfWork(WORK, [], null, { ...MINUTES, foot: Number.NaN }), 'non-finite'],
   ])('with %s is refused', (_, work, code) => expect(work).toThrow(expect.objectContaining({ code })))
 })
+
+describe('a piece that leaves other things on than it was begun with', () => {
+  const white = needs({ threads: ['white'] })
+  const blue = needs({ threads: ['blue'] })
+  it('is followed by what it leaves', () => {
+    const found = orderOfWork(
+      [
+        { id: 'plain', needs: white },
+        { id: 'two-coloured', needs: white, leaves: blue },
+        { id: 'blue', needs: blue },
+      ],
+      [],
+      null,
+      MINUTES,
+    )
+    // In this order nothing is changed between them; any other changes a thread.
+    expect([found.order, found.changeMinutes]).toEqual([[0, 1, 2], 0])
+    expect(found.steps.flatMap(({ changes }) => changes)).toEqual([])
+  })
+})

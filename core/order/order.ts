@@ -6,6 +6,8 @@ import { type Change, changeMinutes, type ChangeMinutes, changesBetween, type Ne
 export interface WorkPiece {
   readonly id: string
   readonly needs: Needs
+  /** What is on when it is done, where that is not what it was begun with. */
+  readonly leaves?: Needs
 }
 
 /** One piece in its place, and what is changed before it. */
@@ -50,8 +52,8 @@ export function orderOfWork(
   onProgress: (share: number) => void = () => {},
 ): WorkOrder {
   check(pieces, before, minutes)
-  const between = pieces.map(({ needs: from }) =>
-    pieces.map(({ needs: to }) => changeMinutes(changesBetween(from, to), minutes)),
+  const between = pieces.map(({ needs, leaves = needs }) =>
+    pieces.map(({ needs: to }) => changeMinutes(changesBetween(leaves, to), minutes)),
   )
   const first = pieces.map(({ needs }) => (start ? changeMinutes(changesBetween(start, needs), minutes) : 0))
   const earlier = pieces.map((_, i) => before.filter(([, later]) => later === i).map(([one]) => one))
@@ -84,7 +86,8 @@ export function stepsInOrder(
   minutes: ChangeMinutes,
 ): OrderStep[] {
   return order.map((piece, k) => {
-    const from = k === 0 ? start : pieces[order[k - 1]!]!.needs
+    const before = pieces[order[k - 1] ?? -1]
+    const from = before ? (before.leaves ?? before.needs) : start
     const changes = from ? changesBetween(from, pieces[piece]!.needs) : []
     return { piece, changes, minutes: changeMinutes(changes, minutes) }
   })

@@ -35,6 +35,8 @@ export {
   changeTarget,
   itemRuns,
   needsOfSetup,
+  type SewnNeeds,
+  sewnNeedsOf,
   type ProjectTables,
   type ProjectWork,
   projectWorkOf,

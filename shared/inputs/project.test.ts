@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { DEFAULT_CHANGE_MINUTES } from '#core/order'
 import { demoBackup } from '#shared/demo'
-import { changeTarget, itemRuns, needsOfSetup, projectWorkOf, runsNeedsOf } from '#shared/inputs'
+import { changeTarget, itemRuns, needsOfSetup, projectWorkOf, runsNeedsOf, sewnNeedsOf } from '#shared/inputs'
 import { DEFAULT_SETTINGS, type Project, removalOf, TABLES, type Tables } from '#shared/records'
 
 const { records } = demoBackup
@@ -61,6 +62,18 @@ describe('the work of a project', () => {
     expect(changeTarget('thread', setup!, tables)).toBe('White cotton 50 + White cotton 50')
     expect(changeTarget('stabilizer', setup!, tables)).toBe('none')
     expect(changeTarget('plate', setup!, tables)).toBe('Zigzag plate')
+  })
+  it('changes threads from row to row of a band, and leaves the last on', () => {
+    const { setup, piece } = at('collarband')
+    const own = sewnNeedsOf(setup!, piece, tables, DEFAULT_CHANGE_MINUTES)
+    // Two rows in slate and one in wine: one change, whichever comes first.
+    expect(own.inside).toEqual(['thread'])
+    expect([own.needs.threads[0], own.leaves.threads[0]].sort()).toEqual([
+      'demo-thread-slate',
+      'demo-thread-wine',
+    ])
+    const alone = sewnNeedsOf(at('front').setup!, at('front').piece, tables, DEFAULT_CHANGE_MINUTES)
+    expect([alone.inside, alone.leaves]).toEqual([[], alone.needs])
   })
 })
 

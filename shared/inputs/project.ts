@@ -1,10 +1,10 @@
-import type { Change, Needs } from '#core/order'
+import { type Change, type ChangeMinutes, type Needs, orderOfWork } from '#core/order'
 import { needleNameAndType, threadedBladesOf } from '#core/needle'
 import { planPintucks } from '#core/pintucks'
 import type { ItemKind } from '#core/project'
 import type { Piece, Plan, Project, ProjectItem, Settings, Tables } from '../records'
 import type { SetupContent } from '../setup'
-import { answerForBand, bandRuns } from './band'
+import { answerForBand, bandRowSetup, bandRuns } from './band'
 import { pintuckInputOf, rowsInputOf, topstitchRows, topstitchWork, tuckWork } from './pieces'
 import type { PieceRun } from './runs'
 import { PLATE_NAMES } from './swing'
@@ -65,6 +65,39 @@ export function needsOfSetup(setup: SetupContent, tables: Pick<ProjectTables, 'n
     foot: setup.footId ?? '',
     stabilizer: setup.stabilizerId ?? '',
     tension: setup.tension === null ? '' : String(setup.tension),
+  }
+}
+
+/** What a piece is begun with, what is on when it is done, and what is changed on the way. */
+export interface SewnNeeds {
+  readonly needs: Needs
+  readonly leaves: Needs
+  readonly inside: readonly Change[]
+}
+
+/**
+ * What must be on the machine for an item. The rows of a band may want needles and threads of their own: they
+ * are sewn in the order with the least changing.
+ */
+export function sewnNeedsOf(
+  setup: SetupContent,
+  piece: Piece | null,
+  tables: Pick<ProjectTables, 'needles'>,
+  minutes: ChangeMinutes,
+): SewnNeeds {
+  const setups = piece?.plan.kind === 'band' ? piece.plan.rows.map(row => bandRowSetup(row, setup)) : [setup]
+  const each = new Map(
+    setups.map(own => {
+      const needs = needsOfSetup(own, tables)
+      return [JSON.stringify(needs), needs]
+    }),
+  )
+  const pieces = [...each].map(([id, needs]) => ({ id, needs }))
+  const { order, steps } = orderOfWork(pieces, [], null, minutes)
+  return {
+    needs: pieces[order[0]!]!.needs,
+    leaves: pieces[order.at(-1)!]!.needs,
+    inside: steps.flatMap(({ changes }) => changes),
   }
 }
 

@@ -19,7 +19,7 @@ const book = useBookStore()
 const { remove } = useShelf()
 const { all, asked, project, change, begin } = useProject()
 const desk = useProjectWork(() => project.value)
-const { work, minutes, minutesEach, pieces, sewn, steps, before, broken, totals, unknown } = desk
+const { work, minutes, minutesEach, pieces, sewn, steps, inside, before, broken, totals, unknown } = desk
 const projects = computed(() => all.value.map(({ id, name }) => ({ value: id, label: name })))
 const chosen = computed({
   get: () => project.value?.id ?? '',
@@ -91,7 +91,11 @@ function takeOrder(order: readonly number[]): void {
   )
 }
 
-const changing = computed(() => steps.value.reduce((sum, step) => sum + (step?.minutes ?? 0), 0))
+/** Whatever the order is, rows of a piece are changed from one to the next. */
+const changingInside = computed(() => inside.value.reduce((sum, minutesOf) => sum + minutesOf, 0))
+const changing = computed(() =>
+  steps.value.reduce((sum, step) => sum + (step?.minutes ?? 0), changingInside.value),
+)
 const byHand = computed(() =>
   work.value.reduce((sum, { item }) => sum + (item.work.kind === 'plain' ? item.work.minutes : 0), 0),
 )
@@ -106,7 +110,7 @@ const stabilizers = computed(() => {
 })
 const sittings = computed(() => {
   const left = work.value.map(({ item }, i) =>
-    item.doneAt === null ? (minutes.value[i] ?? 0) + (steps.value[i]?.minutes ?? 0) : 0,
+    item.doneAt === null ? (minutes.value[i] ?? 0) + (steps.value[i]?.minutes ?? 0) + inside.value[i]! : 0,
   )
   return project.value && sittingsOf(left, project.value.weekdayMinutes, localDay(), project.value.dueOn)
 })
@@ -260,6 +264,7 @@ const sheetItems = computed(() =>
             :pieces="pieces"
             :before="sewnBefore"
             :minutes="minutesEach"
+            :inside="changingInside"
             @found="takeOrder"
           />
           <p
@@ -272,6 +277,7 @@ const sheetItems = computed(() =>
             :work="work"
             :minutes="minutes"
             :steps="steps"
+            :inside="inside"
             :before="before"
             :broken="broken"
             @move="move"

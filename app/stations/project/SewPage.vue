@@ -64,13 +64,20 @@ function tickStep(id: string): void {
   const step = walk.walk.steps.find(one => one.id === id)
   if (step) walk.tick(step, new Date())
 }
+/** Rows of a band are each set otherwise: its plan has them. */
+const isRowByRow = computed(() => {
+  const plan = now.value?.piece?.plan
+  return plan?.kind === 'band' && plan.rows.length > 1
+})
 const dials = computed(() => {
   const setup = now.value?.setup
   if (!setup) return []
+  const tension = { label: 'Tension', value: setup.tension === null ? 'not set' : String(setup.tension) }
+  if (isRowByRow.value) return [tension]
   return [
     { label: 'Width', value: bare(setup.stitch.widthMm) },
     { label: 'Length', value: bare(setup.stitch.lengthMm) },
-    { label: 'Tension', value: setup.tension === null ? 'not set' : String(setup.tension) },
+    tension,
   ]
 })
 /** What was on the machine before the first piece, the walk knows. */
@@ -138,6 +145,7 @@ const timeWords = computed(() => {
             <dd>{{ value }}</dd>
           </div>
         </dl>
+        <p v-if="isRowByRow">Width, length and thread row by row: see its plan and counts.</p>
         <UButton
           v-if="!doing"
           size="lg"

@@ -1,16 +1,16 @@
-import { stepsInOrder } from '#core/order'
+import { changeMinutes as changeMinutesOf, stepsInOrder } from '#core/order'
 import { brokenRules, knownMinutes } from '#core/project'
 import {
   edgeInputOf,
   fontsOf,
   itemRuns,
   lengthDialOf,
-  needsOfSetup,
   type PieceRun,
   type PieceWork,
   projectWorkOf,
   type ProjectWork,
   runsNeedsOf,
+  sewnNeedsOf,
 } from '#shared/inputs'
 import type { Piece, Project } from '#shared/records'
 import type { PlannedReply } from '#workers/client'
@@ -103,12 +103,19 @@ export function useProjectWork(project: () => Project | null) {
   )
   /** Those with a machine, by their place among the items. */
   const sewn = computed(() => work.value.flatMap(({ setup }, i) => (setup ? [i] : [])))
-  const pieces = computed(() =>
-    sewn.value.map(i => ({
-      id: work.value[i]!.item.id,
-      needs: needsOfSetup(work.value[i]!.setup!, book.shelf),
-    })),
+  const needs = computed(() =>
+    work.value.map(({ setup, piece }) =>
+      setup ? sewnNeedsOf(setup, piece, book.shelf, minutesEach.value) : null,
+    ),
   )
+  const pieces = computed(() =>
+    sewn.value.map(i => {
+      const { needs: own, leaves } = needs.value[i]!
+      return { id: work.value[i]!.item.id, needs: own, leaves }
+    }),
+  )
+  /** Minutes of changing within each item, from row to row. */
+  const inside = computed(() => needs.value.map(own => changeMinutesOf(own?.inside ?? [], minutesEach.value)))
   /** What is changed before each item, in the order they stand; items without a machine change nothing. */
   const steps = computed(() => {
     const order = pieces.value.map((_, k) => k)
@@ -144,6 +151,7 @@ export function useProjectWork(project: () => Project | null) {
     pieces,
     sewn,
     steps,
+    inside,
     before,
     broken,
     totals,

@@ -6,10 +6,12 @@ import { plainOf } from '~/utils/plain'
 import { minutesWords } from '~/utils/minutesWords'
 
 /** Looks for the order with the least changing, in a worker that can be stopped. */
-const { pieces, before, minutes } = defineProps<{
+const { pieces, before, minutes, inside } = defineProps<{
   pieces: readonly WorkPiece[]
   before: readonly (readonly [number, number])[]
   minutes: ChangeMinutes
+  /** Minutes of changing within the pieces: the same in every order. */
+  inside: number
 }>()
 const emit = defineEmits<{ found: [order: readonly number[]] }>()
 const wordsOf = useProblemWords()
@@ -53,7 +55,7 @@ async function look(): Promise<void> {
 const savedWords = computed(() => {
   const now = found.value
   if (!now) return ''
-  const takes = `${minutesWords(now.changeMinutes)} of changing`
+  const takes = `${minutesWords(now.changeMinutes + inside)} of changing`
   if (now.typedMinutes === null) return `${takes}; the order before broke a rule.`
   const saved = now.typedMinutes - now.changeMinutes
   return saved < 0.05

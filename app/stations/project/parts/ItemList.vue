@@ -7,11 +7,13 @@ import { minutesWords } from '~/utils/minutesWords'
 import { PLAN_PATHS } from '~/planner/planPaths'
 
 /** Everything to be done in its order, with what is changed on the machine before each. */
-const { work, minutes, steps, before, broken } = defineProps<{
+const { work, minutes, steps, inside, before, broken } = defineProps<{
   work: readonly ProjectWork[]
   /** null: not known. */
   minutes: readonly (number | null)[]
   steps: readonly (OrderStep | null)[]
+  /** Minutes of changing within each. */
+  inside: readonly number[]
   /** Pairs of places: the first is done before the second. */
   before: readonly (readonly [number, number])[]
   /** Places of the rules that the order breaks. */
@@ -54,7 +56,8 @@ const waitsFor = (i: number) =>
     second === i ? [{ name: work[first]!.name, isBroken: broken.includes(rule) }] : [],
   )
 function timeWords(i: number): string {
-  if (minutes[i] != null) return minutesWords(minutes[i])
+  const own = inside[i] ? `, ${minutesWords(inside[i])} of changing in it` : ''
+  if (minutes[i] != null) return minutesWords(minutes[i]) + own
   return isShown.value ? 'time not known' : '…'
 }
 </script>
