@@ -1,25 +1,9 @@
 <script setup lang="ts">
 import { dequal as equal } from 'dequal/lite'
 import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS, SPEED_STITCHES } from '#core/care'
-import { pieceCardSheets } from '#core/card'
-import {
-  DEFAULT_CLEARANCE_MM,
-  DEFAULT_POINT_DEG,
-  edgeDrawing,
-  edgeStrip,
-  orderDrawing,
-  orderWords,
-  OUTSIDE_MM,
-  placementDrawing,
-  recounted,
-  sewnOrder,
-  sideWords,
-  templateDrawing,
-} from '#core/edge'
+import { DEFAULT_CLEARANCE_MM, DEFAULT_POINT_DEG, OUTSIDE_MM, recounted } from '#core/edge'
 import { DEFAULT_MISS_MM, type FitPlan, lengthMarks } from '#core/fit'
-import { tiledSheets } from '#core/paper'
 import { boundsOf, type DrawnPoint } from '#core/shape'
-import { formatShort } from '#core/units'
 import {
   type EdgeInput,
   edgeInputOf,
@@ -30,12 +14,12 @@ import {
   lengthDialOf,
 } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
-import type { Print } from '~/paper/print'
 import { orNull } from '~/planner/orNull'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
 import { usePlanWorker } from '~/planner/usePlanWorker'
 import { plainOf } from '~/utils/plain'
+import { edgeCsv, edgePrints } from './edgePrints'
 import { partLook, UNCHOSEN_PART_HEX } from './partLooks'
 import { isSameSide, type SideAt } from './sideAt'
 
@@ -214,140 +198,19 @@ watch([() => draft.id, () => plan.value.parts.length], () => {
   side.value = null
 })
 
-/** “Leaf: 7 × 5, turn; 14 × 5, turn; 7 × 5, end”, one for each stretch, from where it is begun. */
-const lines = computed(() => {
-  const now = good.value
-  if (!now) return []
-  return now.ways[now.way]!.plan.stretches.map((stretch, s) => {
-    const legs = sewnOrder(stretch, (now.starts[s] ?? stretch.from) - stretch.from, plan.value.backwards)
-    const over = stretch.closed && plan.value.overlap > 0 ? `, ${plan.value.overlap} over the beginning` : ''
-    return `${names.value[s]}: ${orderWords(stretch, legs, now.lengths, bare)}${over}`
-  })
-})
-const prints = computed((): Print[] => {
-  const now = good.value
-  const of = now?.ways[now.way]!.plan
-  const name = fileName.value
-  const all = now?.regions.filter(({ length: rings }) => rings > 0) ?? []
-  const cut = now?.cut.filter(({ length: rings }) => rings > 0) ?? []
-  const called = looks.value.map(look => look.name)
-  const sheet = () =>
-    edgeDrawing({
-      title: title.value,
-      regions: now!.regions,
-      plan: of!,
-      sides: of!.stretches.map(one => sideWords(one, now!.lengths, bare)),
-      starts: now!.starts,
-      backwards: plan.value.backwards,
-    })
-  const noShape = !now || all.length === 0
-  return [
-    {
-      label: 'Shape with every stitch, true size',
-      name: `${name}-edge`,
-      as: 'pdf',
-      disabled: !now,
-      sheets: p => tiledSheets(sheet(), p),
-    },
-    {
-      label: 'To cut, mirrored for fusible',
-      name: `${name}-fusible`,
-      as: 'pdf',
-      disabled: noShape,
-      sheets: p =>
-        cut.flatMap((region, i) =>
-          tiledSheets(
-            templateDrawing(`${title.value}, ${called[i]}, mirrored`, [region], [called[i]!], true),
-            p,
-          ),
-        ),
-    },
-    {
-      label: 'Where each shape lies',
-      name: `${name}-placement`,
-      as: 'pdf',
-      disabled: noShape,
-      sheets: p => tiledSheets(placementDrawing(title.value, all, now!.stretches), p),
-    },
-    {
-      label: 'Strips to lay along, like a string',
-      name: `${name}-strips`,
-      as: 'pdf',
-      disabled: !now,
-      sheets: p =>
-        of!.stretches.flatMap((one, s) =>
-          tiledSheets(
-            edgeStrip(`${title.value}, ${names.value[s]}`, of!, s, sideWords(one, now!.lengths, bare)),
-            p,
-          ),
-        ),
-    },
-    {
-      label: 'Order of work',
-      name: `${name}-order`,
-      as: 'pdf',
-      disabled: !now,
-      sheets: p =>
-        tiledSheets(
-          orderDrawing(
-            title.value,
-            lines.value.map((line, i) => `${i + 1}. ${line}`),
-          ),
-          p,
-        ),
-    },
-    { label: 'Shape with every stitch as SVG', name, as: 'svg', disabled: !now, sheets: () => [sheet()] },
-    {
-      label: 'Bench card',
-      name: `${name}-card`,
-      as: 'pdf',
-      disabled: !now,
-      sheets: p =>
-        pieceCardSheets(
-          {
-            title: title.value,
-            dials: [
-              {
-                label: plan.value.stitch.kind === 'blanket' ? 'Bite' : 'Width',
-                value: bare(sewn.value!.widthMm),
-              },
-              { label: 'Length', value: bare(plan.value.stitch.lengthMm) },
-              {
-                label: 'Tension',
-                value: draft.setup.tension === null ? '–' : formatShort(draft.setup.tension),
-              },
-            ],
-            lines: lines.value,
-            caution: 'The machine’s own manual first. Turn the cloth with the needle down and the foot up.',
-          },
-          p,
-        ),
-    },
-  ]
-})
-const csv = computed(() => {
-  const now = good.value
-  if (!now) return null
-  const { plan: of } = now.ways[now.way]!
-  const tidy = (mm: number) => String(Math.round(mm * 1000) / 1000)
-  const rows = of.stretches.flatMap(({ from }, s) => {
-    const to = of.stretches[s + 1]?.from ?? of.landings.length
-    return of.landings.slice(from, to).map(({ x, y, alongMm, isPoint, side }, i) => {
-      const tip = of.tips[from + i]!
-      return [
-        s + 1,
-        side + 1,
-        tidy(alongMm),
-        tidy(x),
-        tidy(y),
-        tidy(tip.x),
-        tidy(tip.y),
-        isPoint ? 'point' : '',
-      ].join(',')
-    })
-  })
-  return () => `${['stretch,side,along_mm,x_mm,y_mm,bite_x_mm,bite_y_mm,point', ...rows].join('\r\n')}\r\n`
-})
+const prints = computed(() =>
+  edgePrints({
+    title: title.value,
+    fileName: fileName.value,
+    answer: good.value,
+    plan: plan.value,
+    names: names.value,
+    called: looks.value.map(({ name }) => name),
+    tension: draft.setup.tension,
+    bare,
+  }),
+)
+const csv = computed(() => good.value && (() => edgeCsv(good.value!)))
 const needle = computed(() => book.shelf.needles.get(draft.setup.needleId ?? '') ?? null)
 const missing = computed(() => {
   const mend = 'Choose it under “Sewn with”.'

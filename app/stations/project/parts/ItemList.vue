@@ -179,6 +179,10 @@ function timeWords(i: number): string {
   border-radius: 8px;
   text-align: start;
 }
+.name > :first-child {
+  flex: none;
+  font-size: 20px;
+}
 .name:hover {
   background: var(--cloth);
 }
