@@ -2,10 +2,12 @@ import { type BladeName, bladeNames, bladeOffsetsMm } from '#core/needle'
 import {
   type DropClearance,
   judgeSwing,
+  openingMm,
   roomsOf,
   standingIn,
   type SwingInput,
   type SwingResult,
+  widestSwingMm,
 } from '#core/swing'
 
 /** An opening over which the needles work: a slot across, or one round hole. Half its width, in mm. */
@@ -77,7 +79,7 @@ export function plateView(
   result: SwingResult = judgeSwing(input),
 ): PlateView {
   const bladeRadiusMm = input.needle.sizeNm / 200
-  const halfSwingMm = input.machine.maxWidthMm / 2
+  const halfSwingMm = widestSwingMm(input) / 2
   const plate = plateOpening(input, bladeRadiusMm, halfSwingMm)
   const foot = footOpening(input, bladeRadiusMm)
   const reachMm = Math.max(result.reachLeftMm, result.reachRightMm)
@@ -96,16 +98,18 @@ export function plateView(
   }
 }
 
-function plateOpening({ machine, plate }: SwingInput, bladeRadiusMm: number, halfSwingMm: number): Opening {
-  if (plate.singleHole) return { kind: 'hole', halfMm: HOLE_BY_BLADE * bladeRadiusMm, measured: false }
-  if (machine.plateSlotMm === null)
-    return { kind: 'slot', halfMm: halfSwingMm + bladeRadiusMm, measured: false }
-  return { kind: 'slot', halfMm: machine.plateSlotMm / 2, measured: true }
+/** Openings are drawn as they are counted: at their narrow end. */
+function plateOpening(input: SwingInput, bladeRadiusMm: number, halfSwingMm: number): Opening {
+  if (input.plate.singleHole) return { kind: 'hole', halfMm: HOLE_BY_BLADE * bladeRadiusMm, measured: false }
+  const slotMm = openingMm(input, 'plate')
+  if (slotMm === null) return { kind: 'slot', halfMm: halfSwingMm + bladeRadiusMm, measured: false }
+  return { kind: 'slot', halfMm: slotMm / 2, measured: true }
 }
 
-function footOpening({ foot }: SwingInput, bladeRadiusMm: number): Opening | null {
-  if (foot.singleHole) return { kind: 'hole', halfMm: HOLE_BY_BLADE * bladeRadiusMm, measured: false }
-  return foot.slotMm === null ? null : { kind: 'slot', halfMm: foot.slotMm / 2, measured: true }
+function footOpening(input: SwingInput, bladeRadiusMm: number): Opening | null {
+  if (input.foot.singleHole) return { kind: 'hole', halfMm: HOLE_BY_BLADE * bladeRadiusMm, measured: false }
+  const slotMm = openingMm(input, 'foot')
+  return slotMm === null ? null : { kind: 'slot', halfMm: slotMm / 2, measured: true }
 }
 
 function bladesAt(input: SwingInput, barMm: number): BladeAt[] {

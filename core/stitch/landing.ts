@@ -22,6 +22,7 @@ const SIDE = { left: -1, centre: 0, right: 1 } as const
  *
  * @param unitX - the drop's x, −0.5 to 0.5.
  * @param maxWidthMm - the machine's widest stitch M.
+ * @param widthFactor - sewn width over dialled width: how far the bar really goes.
  *
  * @example
  * landing(0.5, 'centre', false, 0, 7) // { at0: 0, slope: 0.5 }: 2 mm out at width 4
@@ -32,12 +33,13 @@ export function landing(
   mirror: boolean,
   positionMm: number,
   maxWidthMm: number,
+  widthFactor = 1,
 ) {
   const side = SIDE[alignment]
   const sign = mirror ? -1 : 1
   return {
-    at0: sign * side * (maxWidthMm / 2) + positionMm,
-    slope: sign * (unitX - side / 2),
+    at0: widthFactor * (sign * side * (maxWidthMm / 2) + positionMm),
+    slope: widthFactor * sign * (unitX - side / 2),
   }
 }
 
@@ -59,13 +61,15 @@ export function landingsMm(shape: StitchShape, setting: StitchSetting, maxWidthM
   requireInRange(setting.lengthMm, 'lengthMm', 0, 100)
   requireInRange(setting.positionMm, 'positionMm', -100, 100)
   requireInRange(maxWidthMm, 'maxWidthMm', 0.1, 100)
+  const { mirror, positionMm, widthFactor = 1 } = setting
+  requireInRange(widthFactor, 'widthFactor', 0.1, 10)
   return shape.drops.map(({ x, y }, index) => {
     // The field's name is only made when it is needed: this runs for every drop of every verdict.
     if (!(Math.abs(x) <= FARTHEST_X && Math.abs(y) <= FARTHEST_Y)) {
       requireInRange(x, `drops.${index}.x`, -FARTHEST_X, FARTHEST_X)
       requireInRange(y, `drops.${index}.y`, -FARTHEST_Y, FARTHEST_Y)
     }
-    const { at0, slope } = landing(x, shape.alignment, setting.mirror, setting.positionMm, maxWidthMm)
+    const { at0, slope } = landing(x, shape.alignment, mirror, positionMm, maxWidthMm, widthFactor)
     return { xMm: at0 + slope * setting.widthMm, yMm: y * setting.lengthMm }
   })
 }

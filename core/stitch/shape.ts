@@ -25,6 +25,8 @@ export interface StitchSetting {
   readonly mirror: boolean
   /** Needle position: added to every landing, right is positive, in mm. */
   readonly positionMm: number
+  /** Sewn width over dialled width, where it was measured; left out: as the dial says. */
+  readonly widthFactor?: number
 }
 
 /**

@@ -1,9 +1,18 @@
+import { giveOrTake } from '#core/measured'
 import { bladeNames, outerSpanMm } from '#core/needle'
 import { hasSwing } from '#core/stitch'
-import { formatLength, formatLengthDown, lengthWithUnit, type LengthUnit, UNIT_SIGNS } from '#core/units'
+import {
+  formatLength,
+  formatLengthDown,
+  formatNumber,
+  lengthWithUnit,
+  type LengthUnit,
+  UNIT_SIGNS,
+} from '#core/units'
 import { evidenceOf, evidenceWords } from './evidence'
-import { keptMarginMm, ROUNDING_MM, roomsOf } from './rooms'
+import { keptMarginMm, openingMm, ROUNDING_MM, roomsOf, widestSwingMm } from './rooms'
 import type { Part, Reason, ReasonCode, SwingInput, SwingResult } from './types'
+import { otherEnd } from './undecided'
 
 const PART_WORDS = {
   machine: 'machine’s widest stitch',
@@ -41,14 +50,23 @@ export function headline(result: SwingResult, input: SwingInput, unit: LengthUni
  * arithmetic(input, 'mm') // '7.0 widest − 2.0 gap − 0.5 margin = 4.5'
  */
 export function arithmetic(input: SwingInput, unit: LengthUnit): string {
-  const { stitch, machine, needle } = input
+  const sum = sumOnCloth(input, unit)
+  const factor = input.stitch.widthFactor ?? 1
+  if (factor === 1 || !sum.includes(' = ')) return sum
+  return `${sum}, over ${formatNumber(factor, 2)} as it comes out wider than dialled`
+}
+
+/** In mm on the cloth, which are the dial's where nobody measured that they are not. */
+function sumOnCloth(input: SwingInput, unit: LengthUnit): string {
+  const { stitch, needle } = input
+  const widestMm = widestSwingMm(input)
   const length = (mm: number) => formatLength(mm, unit)
   const room = roomsOf(input).reduce((least, next) =>
     next.safeMm < least.safeMm - ROUNDING_MM ? next : least,
   )
   const halfSpan = outerSpanMm(needle) / 2
   if (stitch.alignment !== 'centre') {
-    const heldMm = machine.maxWidthMm / 2 + (heldSide(input) === 'left' ? -1 : 1) * stitch.positionMm
+    const heldMm = widestMm / 2 + (heldSide(input) === 'left' ? -1 : 1) * stitch.positionMm
     const outMm = heldMm + halfSpan
     if (outMm - room.safeMm > ROUNDING_MM)
       return (
@@ -72,12 +90,13 @@ export function arithmetic(input: SwingInput, unit: LengthUnit): string {
   if (room.kind === 'half-width') {
     const kept = keptMarginMm(input)
     const margin = kept > 0 ? ` − ${length(kept)} margin` : ''
-    return `${length(machine.maxWidthMm)} widest${gap}${margin}${moved} = ${left}`
+    return `${length(widestMm)} widest${gap}${margin}${moved} = ${left}`
   }
   if (room.kind === 'single-hole') return 'a single hole takes one needle in its middle, and no swing'
-  const slotMm = room.part === 'foot' ? input.foot.slotMm : machine.plateSlotMm
+  const part = room.part === 'foot' ? 'foot' : 'plate'
+  const atLeast = (evidenceOf(input).spreadsMm[part] ?? 0) > 0 ? ' at least' : ''
   return (
-    `${length(slotMm ?? 0)} ${room.part} opening${gap} − ${length(needle.sizeNm / 100)} blade − 2 × `
+    `${length(openingMm(input, part) ?? 0)} ${part} opening${atLeast}${gap} − ${length(needle.sizeNm / 100)} blade − 2 × `
     + `${length(input.clearanceMm)} clearance${moved} = ${left}`
   )
 }
@@ -111,10 +130,12 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
         + 'help: move the needle towards the middle or choose a centred stitch.',
     )
   }
+  const other = otherEnd(result, input)
+  if (other) say('spread-undecided', undecidedSentence(other, input, unit))
   if (verdict === 'clear') say('fits', `${place} ${spareSentence(result, input, length)}`)
   const evidence = evidenceOf(input)
   if (evidence.evidence === 'rule' && !hole && input.needle.construction !== 'single')
-    say('openings-unmeasured', `${evidenceWords(evidence)}.`)
+    say('openings-unmeasured', `${evidenceWords(evidence, unit)}.`)
   say(...safeWidthReason(result, input, unit))
   if (verdict !== 'strikes')
     say(
@@ -123,6 +144,18 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
         + 'manual comes first.',
     )
   return reasons
+}
+
+function undecidedSentence(other: 'clear' | 'close', input: SwingInput, unit: LengthUnit): string {
+  const { spreadsMm } = evidenceOf(input)
+  const parts = (['foot', 'plate'] as const).filter(part => (spreadsMm[part] ?? 0) > 0)
+  const known = parts.map(
+    part => `${part} ± ${lengthWithUnit(giveOrTake({ value: 0, spread: spreadsMm[part]! }), unit)}`,
+  )
+  return (
+    `Measured only to ${known.join(', ')}: at the narrow end it strikes, at the wide end it is ${other}. `
+    + 'It counts as striking until it is measured closer.'
+  )
 }
 
 function singleHoleSentence(
@@ -157,8 +190,8 @@ function reasonFor(
   length: (mm: number) => string,
 ) {
   const { verdict, swings, spanMm } = result
-  const half = length(input.machine.maxWidthMm / 2)
-  const slot = part === 'foot' ? input.foot.slotMm : input.machine.plateSlotMm
+  const half = length(widestSwingMm(input) / 2)
+  const slot = part === 'machine' ? null : openingMm(input, part)
   if (verdict === 'strikes') {
     if (part === 'machine')
       return { code: 'beyond-machine', message: `${place}The machine swings ${half} to each side.` } as const
@@ -186,14 +219,10 @@ function reasonFor(
   } as const
 }
 
-function straightSentence(
-  { machine, marginMm }: SwingInput,
-  spanMm: number,
-  length: (mm: number) => string,
-): string {
+function straightSentence(input: SwingInput, spanMm: number, length: (mm: number) => string): string {
   return (
-    `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(machine.maxWidthMm)}: `
-    + `no more than the ${length(marginMm)} margin is left, even sewing straight.`
+    `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(widestSwingMm(input))}: `
+    + `no more than the ${length(input.marginMm)} margin is left, even sewing straight.`
   )
 }
 

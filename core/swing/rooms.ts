@@ -1,3 +1,4 @@
+import { leastOf } from '#core/measured'
 import type { Part, SwingInput } from './types'
 
 /** Taken off by the careful school. Source: common practice. */
@@ -47,19 +48,37 @@ export function keptMarginMm({ needle, marginMm }: Pick<SwingInput, 'needle' | '
 }
 
 /**
+ * What a measured opening is counted as: its narrow end, where it is known how well it was measured.
+ *
+ * @returns mm; null: not measured.
+ *
+ * @example
+ * openingMm({ …input, foot: { slotMm: 8, slotSpreadMm: 0.1, singleHole: false } }, 'foot') // 7.8
+ */
+export function openingMm({ machine, foot }: SwingInput, part: Exclude<Part, 'machine'>): number | null {
+  const [value, spread = 0] =
+    part === 'foot' ? [foot.slotMm, foot.slotSpreadMm] : [machine.plateSlotMm, machine.plateSpreadMm]
+  return value === null ? null : leastOf({ value, spread })
+}
+
+/** How far the machine swings at its widest setting, in mm on the cloth. */
+export const widestSwingMm = ({ machine, stitch }: Pick<SwingInput, 'machine' | 'stitch'>): number =>
+  machine.maxWidthMm * (stitch.widthFactor ?? 1)
+
+/**
  * The rooms that bound a landing: machine first, then plate and foot where they bound at all.
  *
  * @example
  * roomsOf(input).map(({ part }) => part) // ['machine', 'foot']
  */
 export function roomsOf(input: SwingInput): readonly Room[] {
-  const { machine, foot, plate, needle, clearanceMm } = input
-  const half = machine.maxWidthMm / 2
+  const { foot, plate, needle, clearanceMm } = input
+  const half = widestSwingMm(input) / 2
   const safeHalf = half - keptMarginMm(input) / 2
   const rooms: Room[] = [{ part: 'machine', kind: 'half-width', bareMm: half, safeMm: safeHalf }]
   const openings = [
-    { part: 'plate', slotMm: machine.plateSlotMm, singleHole: plate.singleHole },
-    { part: 'foot', slotMm: foot.slotMm, singleHole: foot.singleHole },
+    { part: 'plate', slotMm: openingMm(input, 'plate'), singleHole: plate.singleHole },
+    { part: 'foot', slotMm: openingMm(input, 'foot'), singleHole: foot.singleHole },
   ] as const
   for (const { part, slotMm, singleHole } of openings) {
     // A round hole takes one blade in its middle and nothing else.

@@ -79,6 +79,7 @@ describe('the shift that clears', () => {
   })
 })
 
+const NO_SPREADS = { foot: null, plate: null }
 describe('what a verdict rests on', () => {
   it.each([
     [null, null, 'rule', ['foot', 'plate']],
@@ -88,14 +89,18 @@ describe('what a verdict rests on', () => {
   ] as const)('plate %s, foot %s: %s', (plateSlotMm, slotMm, evidence, unmeasured) =>
     expect(
       evidenceOf(input({ machine: { maxWidthMm: 7, plateSlotMm }, foot: { slotMm, singleHole: false } })),
-    ).toEqual({ evidence, unmeasured }),
+    ).toMatchObject({ evidence, unmeasured }),
   )
   it.each([
     [['foot', 'plate'], 'By rule: the foot and the plate are not measured'],
     [['plate'], 'By rule: the plate is not measured'],
   ] as const)('is said: %j', (unmeasured, words) =>
-    expect(evidenceWords({ evidence: 'rule', unmeasured })).toBe(words),
+    expect(evidenceWords({ evidence: 'rule', unmeasured, spreadsMm: NO_SPREADS }, 'mm')).toBe(words),
   )
-  it('is said: measured', () =>
-    expect(evidenceWords({ evidence: 'measured', unmeasured: [] })).toBe('Measured: foot and plate'))
+  it.each([
+    [NO_SPREADS, 'Measured: foot and plate'],
+    [{ foot: 0.1, plate: null }, 'Measured: foot ± 0.2 mm and plate'],
+  ])('is said: measured, and how well: %j', (spreadsMm, words) =>
+    expect(evidenceWords({ evidence: 'measured', unmeasured: [], spreadsMm }, 'mm')).toBe(words),
+  )
 })

@@ -24,7 +24,9 @@ export function clearingShiftMm(result: SwingResult, input: SwingInput): number 
   const bladeMm = input.needle.sizeNm / 200
   const leftMm = -(result.reachLeftMm - bladeMm)
   const rightMm = result.reachRightMm - bladeMm
-  const [from, to] = [-farthestMm - leftMm, farthestMm - rightMm]
+  // The needle's own steps come out as wide as the stitch does.
+  const factor = input.stitch.widthFactor ?? 1
+  const [from, to] = [(-farthestMm - leftMm) / factor, (farthestMm - rightMm) / factor]
   if (from - to > ROUNDING_MM) return null
   const shift = from > 0 ? upToStep(from) : -upToStep(-to)
   return shift >= from - ROUNDING_MM && shift <= to + ROUNDING_MM ? shift : null

@@ -1,6 +1,6 @@
 import { outerSpanMm } from '#core/needle'
 import { hasSwing, type StitchSetting, type StitchShape } from '#core/stitch'
-import { keptMarginMm, type Room, ROUNDING_MM } from './rooms'
+import { keptMarginMm, type Room, ROUNDING_MM, widestSwingMm } from './rooms'
 import type { SwingInput, Verdict } from './types'
 
 /** How one landing stands among its rooms. */
@@ -50,7 +50,7 @@ function isTight({ kind, part, safeMm }: Room, outMm: number, input: SwingInput,
   if (kind === 'single-hole') return false
   // The margin is for swing. A straight seam is tight when it could not swing at all.
   if (part === 'machine' && !swings) {
-    return input.machine.maxWidthMm - outerSpanMm(input.needle) - keptMarginMm(input) <= ROUNDING_MM
+    return widestSwingMm(input) - outerSpanMm(input.needle) - keptMarginMm(input) <= ROUNDING_MM
   }
   return outMm - safeMm > ROUNDING_MM
 }

@@ -7,8 +7,17 @@ export type Part = 'machine' | 'foot' | 'plate'
 
 /** Everything the verdict depends on. Lengths in mm; an opening nobody measured is null. */
 export interface SwingInput {
-  readonly machine: { readonly maxWidthMm: number; readonly plateSlotMm: number | null }
-  readonly foot: { readonly slotMm: number | null; readonly singleHole: boolean }
+  readonly machine: {
+    readonly maxWidthMm: number
+    readonly plateSlotMm: number | null
+    /** One standard deviation; left out: nobody noted how well it was measured. */
+    readonly plateSpreadMm?: number
+  }
+  readonly foot: {
+    readonly slotMm: number | null
+    readonly singleHole: boolean
+    readonly slotSpreadMm?: number
+  }
   readonly plate: { readonly singleHole: boolean }
   readonly needle: Needle
   readonly stitch: StitchShape & StitchSetting
@@ -34,6 +43,7 @@ export type ReasonCode =
   | 'beyond-foot'
   | 'beyond-plate'
   | 'held-at-side'
+  | 'spread-undecided'
   | 'within-margin'
   | 'straight-within-margin'
   | 'within-foot-clearance'

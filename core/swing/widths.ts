@@ -1,6 +1,6 @@
 import { outerSpanMm } from '#core/needle'
 import { hasSwing, landing, type StitchSetting, type StitchShape, type UnitDrop } from '#core/stitch'
-import { keptMarginMm, ROUNDING_MM, roomsOf } from './rooms'
+import { keptMarginMm, ROUNDING_MM, roomsOf, widestSwingMm } from './rooms'
 import type { SwingInput } from './types'
 
 /** The two outermost landings of a swing of width 1: what a straight seam is measured against. */
@@ -29,7 +29,7 @@ export function widestMm(input: SwingInput, allowance: 'bare' | 'safe'): number 
           topWidth(
             input,
             FULL_SWING,
-            { ...stitch, alignment: 'centre', positionMm: barAtMm(input) },
+            { ...stitch, alignment: 'centre', positionMm: barAtMm(input) / (stitch.widthFactor ?? 1) },
             allowance,
           ) ?? 0,
         )
@@ -40,12 +40,12 @@ export function widestMm(input: SwingInput, allowance: 'bare' | 'safe'): number 
   return straight ? 0 : null
 }
 
-type Held = Pick<StitchShape & StitchSetting, 'alignment' | 'mirror' | 'positionMm'>
+type Held = Pick<StitchShape & StitchSetting, 'alignment' | 'mirror' | 'positionMm' | 'widthFactor'>
 
 function topWidth(
   input: SwingInput,
   [left, right]: readonly [number, number],
-  { alignment, mirror, positionMm }: Held,
+  { alignment, mirror, positionMm, widthFactor }: Held,
   allowance: 'bare' | 'safe',
 ): number | null {
   const { machine, needle } = input
@@ -54,7 +54,7 @@ function topWidth(
   let low = 0
   let high = machine.maxWidthMm
   for (const unitX of [left, right]) {
-    const { at0, slope } = landing(unitX, alignment, mirror, positionMm, machine.maxWidthMm)
+    const { at0, slope } = landing(unitX, alignment, mirror, positionMm, machine.maxWidthMm, widthFactor)
     // Only the outer blades can be the farthest out.
     for (const start of [at0 - halfSpan, at0 + halfSpan]) {
       if (Math.abs(slope) < ROUNDING_MM) {
@@ -83,7 +83,7 @@ function unitExtremes(drops: readonly UnitDrop[]): [number, number] {
 
 /** Whether the stitch could be sewn in its place at width 0, where it is a straight seam. */
 function canSewStraight(input: SwingInput, allowance: 'bare' | 'safe'): boolean {
-  const { machine, needle } = input
+  const { needle } = input
   const spanMm = outerSpanMm(needle)
   const outMm = Math.abs(barAtMm(input)) + spanMm / 2
   const fits = roomsOf(input).every(
@@ -91,7 +91,7 @@ function canSewStraight(input: SwingInput, allowance: 'bare' | 'safe'): boolean 
       outMm - (allowance === 'bare' || room.part === 'machine' ? room.bareMm : room.safeMm) <= ROUNDING_MM,
   )
   if (allowance === 'bare') return fits
-  return fits && machine.maxWidthMm - spanMm - keptMarginMm(input) > ROUNDING_MM
+  return fits && widestSwingMm(input) - spanMm - keptMarginMm(input) > ROUNDING_MM
 }
 
 /**
@@ -105,6 +105,7 @@ function barAtMm({ stitch, machine }: SwingInput): number {
     stitch.mirror,
     stitch.positionMm,
     machine.maxWidthMm,
+    stitch.widthFactor,
   )
   return hasSwing(stitch) ? at0 : at0 + slope * stitch.widthMm
 }

@@ -85,11 +85,17 @@ export function judgeJob({ swing: input, setup, unit }: JobInput): JobVerdict {
     .sort((a, b) => WORST_FIRST.indexOf(a.severity) - WORST_FIRST.indexOf(b.severity))
   return {
     verdict: wordFor(reasons),
-    ...(input ? evidenceOf(input) : { evidence: 'rule', unmeasured: ['foot', 'plate'] }),
+    ...(input ? evidenceOf(input) : NOTHING_KNOWN),
     swing,
     fit: fits.map(({ blade, fit, fill }) => ({ blade, verdict: fit, eyeFill: fill })),
     reasons,
   }
+}
+
+const NOTHING_KNOWN: Evidence = {
+  evidence: 'rule',
+  unmeasured: ['foot', 'plate'],
+  spreadsMm: { foot: null, plate: null },
 }
 
 /** What a conflict says better, because it offers the mend. */

@@ -60,7 +60,7 @@ const handWalks = useHandWalksStore()
 /** What it rests on, and how sure that is. */
 const evidence = computed(() => {
   const walked = handWalks.latest ? `; hand-walked ${dayOf(handWalks.latest.walkedAt)}` : '; not hand-walked'
-  return `${evidenceWords(bench.verdict)}${walked}.`
+  return `${evidenceWords(bench.verdict, settings.unit)}${walked}.`
 })
 const isByRule = computed(() => bench.verdict.evidence === 'rule')
 /** What helps a stitch that is held at one end of the swing. */
