@@ -1,3 +1,4 @@
+import { wedgeSheets } from '#core/measure'
 import { describe, expect, it } from 'vitest'
 import { cardSheet, labelSheets } from '#core/card'
 import { circle, line, path, rect, tiledSheets } from '#core/paper'
@@ -68,6 +69,22 @@ describe('a PDF at true size', () => {
       )
       expect(page.texts).toContain('50 mm. If a ruler says otherwise, print at 100 %.')
     }
+  })
+  it('prints the wedge gauge as wide as its numbers say, and a frame to lay things in', async () => {
+    const [page] = await read(wedgeSheets('a4'))
+    const across = page!.lines.map(({ lengthMm }) => lengthMm)
+    // Lines with a number go all across the wedge: every half millimetre from 3 to 12, twice at 6 and 9.
+    for (let mm = 3; mm <= 12; mm += 0.5)
+      expect(
+        across.some(lengthMm => Math.abs(lengthMm - mm) < 0.02),
+        String(mm),
+      ).toBe(true)
+    expect(across.filter(lengthMm => Math.abs(lengthMm - 50) < 0.02)).toHaveLength(1)
+    // A line 1 mm thick, drawn along its middle.
+    expect(page!.frames.map(({ wideMm, tallMm }) => [wideMm.toFixed(1), tallMm.toFixed(1)])).toContainEqual([
+      '119.0',
+      '79.0',
+    ])
   })
   it('leaves a window as opaque as it was before it', async () => {
     const level = (opacity: number) => line({ x1: 10, y1: 10, x2: 60, y2: 10, opacity })

@@ -1,4 +1,4 @@
-export { obliqueDeg, type Place, type PlaneMap, planeMap, type SeenRectangle } from './plane'
+export { mapOf, obliqueDeg, type Place, type PlaneMap, planeMap, type SeenRectangle } from './plane'
 export {
   LEAST_PX_PER_MM,
   type Measured,
@@ -10,3 +10,26 @@ export {
   USUAL_CLICK_PX,
   warningWords,
 } from './spans'
+export {
+  MEASURE_WAYS,
+  type MeasuredThing,
+  type MeasureWay,
+  type Quantity,
+  QUANTITIES,
+  QUANTITY_NAMES,
+  quantityFact,
+  WAY_WORDS,
+} from './quantities'
+export { CUT_SPREAD_MM, type Wedge, wedgeFor, type WedgeReading, wedgeReading, WEDGES } from './wedge'
+export { FRAME, wedgeSheets } from './wedgeSheet'
+export {
+  feedFrom,
+  fromRuler,
+  fromScale,
+  layerFrom,
+  perMinuteFrom,
+  texFrom,
+  widthFactorFrom,
+  wrapFrom,
+} from './counting'
+export { ID_1, onScreen, type ScreenScale, screenScale } from './screen'

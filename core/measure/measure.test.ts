@@ -9,7 +9,7 @@ import {
   type Span,
   warningWords,
 } from '#core/measure'
-import { normal, seeded } from '#core/simulated'
+import { normal, seeded, seenFrom } from '#core/simulated'
 
 /** ISO/IEC 7810, ID-1. */
 const CARD = { wideMm: 85.6, tallMm: 53.98 }
@@ -20,20 +20,15 @@ const corners = ({ wideMm, tallMm }: { wideMm: number; tallMm: number }): Place[
   { x: 0, y: tallMm },
 ]
 
-/**
- * A camera over a table: its lens, its distance, and how it is tilted and turned. What it sees follows from
- * the geometry alone, worked out apart from the map under test.
- */
-function camera(focalPx: number, awayMm: number, tiltDeg: number, turnDeg: number) {
-  const [tilt, turn] = [tiltDeg, turnDeg].map(deg => (deg * Math.PI) / 180)
-  return ({ x, y }: Place): Place => {
-    const [cx, cy] = [x - 40, y - 30]
-    const across = cx * Math.cos(turn!) - cy * Math.sin(turn!)
-    const along = cx * Math.sin(turn!) + cy * Math.cos(turn!)
-    const deep = awayMm + along * Math.sin(tilt!)
-    return { x: 1000 + (focalPx * across) / deep, y: 750 + (focalPx * along * Math.cos(tilt!)) / deep }
-  }
-}
+const camera = (focalPx: number, awayMm: number, tiltDeg: number, turnDeg: number) =>
+  seenFrom({
+    focalPx,
+    awayMm,
+    tiltDeg,
+    turnDeg,
+    atMm: { x: 40, y: 30 },
+    middlePx: { x: 1000, y: 750 },
+  })
 const seenBy = (see: (place: Place) => Place): SeenRectangle => ({
   ...CARD,
   cornersPx: corners(CARD).map(see),

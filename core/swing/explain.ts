@@ -60,13 +60,14 @@ export function arithmetic(input: SwingInput, unit: LengthUnit): string {
 function sumOnCloth(input: SwingInput, unit: LengthUnit): string {
   const { stitch, needle } = input
   const widestMm = widestSwingMm(input)
+  const movedMm = stitch.positionMm * (stitch.widthFactor ?? 1)
   const length = (mm: number) => formatLength(mm, unit)
   const room = roomsOf(input).reduce((least, next) =>
     next.safeMm < least.safeMm - ROUNDING_MM ? next : least,
   )
   const halfSpan = outerSpanMm(needle) / 2
   if (stitch.alignment !== 'centre') {
-    const heldMm = widestMm / 2 + (heldSide(input) === 'left' ? -1 : 1) * stitch.positionMm
+    const heldMm = widestMm / 2 + (heldSide(input) === 'left' ? -1 : 1) * movedMm
     const outMm = heldMm + halfSpan
     if (outMm - room.safeMm > ROUNDING_MM)
       return (
@@ -85,8 +86,8 @@ function sumOnCloth(input: SwingInput, unit: LengthUnit): string {
   if (!fullSwing) return `every one of ${xs.length} drops checked against the ${PART_WORDS[room.part]}`
   const gap =
     halfSpan === 0 ? '' : ` − ${length(2 * halfSpan)} ${needle.construction === 'twin' ? 'gap' : 'outer gap'}`
-  const moved = stitch.positionMm === 0 ? '' : ` − 2 × ${length(Math.abs(stitch.positionMm))} needle moved`
-  const left = length(2 * (room.safeMm - halfSpan - Math.abs(stitch.positionMm)))
+  const moved = movedMm === 0 ? '' : ` − 2 × ${length(Math.abs(movedMm))} needle moved`
+  const left = length(2 * (room.safeMm - halfSpan - Math.abs(movedMm)))
   if (room.kind === 'half-width') {
     const kept = keptMarginMm(input)
     const margin = kept > 0 ? ` − ${length(kept)} margin` : ''
@@ -95,10 +96,9 @@ function sumOnCloth(input: SwingInput, unit: LengthUnit): string {
   if (room.kind === 'single-hole') return 'a single hole takes one needle in its middle, and no swing'
   const part = room.part === 'foot' ? 'foot' : 'plate'
   const atLeast = (evidenceOf(input).spreadsMm[part] ?? 0) > 0 ? ' at least' : ''
-  return (
-    `${length(openingMm(input, part) ?? 0)} ${part} opening${atLeast}${gap} − ${length(needle.sizeNm / 100)} blade − 2 × `
-    + `${length(input.clearanceMm)} clearance${moved} = ${left}`
-  )
+  const opening = `${length(openingMm(input, part) ?? 0)} ${part} opening${atLeast}`
+  const blade = `${length(needle.sizeNm / 100)} blade − 2 × ${length(input.clearanceMm)} clearance`
+  return `${opening}${gap} − ${blade}${moved} = ${left}`
 }
 
 /**

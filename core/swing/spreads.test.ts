@@ -3,7 +3,7 @@ import { findStitch, landingsMm } from '#core/stitch'
 import { arithmetic, clearingShiftMm, explainSwing, judgeSwing, otherEnd, type SwingInput } from '#core/swing'
 
 const ZIGZAG = findStitch('zigzag')!
-/** Blade edges of a twin 2.0/80 at width 4 stand at 2 + 1 + 0.4 = 3.4: they need an opening of 6.8, 7.3 clear. */
+/** Blade edges of a twin 2.0/80 at width 4 stand at 2 + 1 + 0.4 = 3.4: 6.8 lets them through, 7.3 is clear. */
 const input = (foot: Partial<SwingInput['foot']>, over: Partial<SwingInput> = {}): SwingInput => ({
   machine: { maxWidthMm: 9, plateSlotMm: null },
   foot: { slotMm: null, singleHole: false, ...foot },
@@ -46,7 +46,9 @@ describe('an opening measured to within a spread', () => {
     expect(codes(swing).includes('spread-undecided')).toBe(other !== null)
   })
   it('shows the sum with the end it counts', () =>
-    expect(arithmetic(input({ slotMm: 7.4, slotSpreadMm: 0.1 }), 'mm')).toContain('7.2 foot opening at least'))
+    expect(arithmetic(input({ slotMm: 7.4, slotSpreadMm: 0.1 }), 'mm')).toContain(
+      '7.2 foot opening at least',
+    ))
 })
 
 describe('a machine that sews wider than its dial says', () => {

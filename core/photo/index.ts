@@ -1,0 +1,13 @@
+export { brightnessAt, type ColourImage, type GrayImage, grayOf } from './image'
+export { type PlaneWindow, straightened } from './straighten'
+export { SNAPPED_PX, type SnappedCorners, snapCorners, snapSpan } from './snap'
+export {
+  LEAST_STITCH_PX,
+  readRow,
+  ROW_LOOKS,
+  type RowLook,
+  type RowReading,
+  type RowUnread,
+  type UnreadReason,
+  UNREAD_WORDS,
+} from './stitchRow'
