@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { registerSW } from 'virtual:pwa-register'
 import { tidyPhotos } from '#db/photos'
-import { photoIdsOf } from '#shared/records'
+import { photoIdsIn } from '#shared/records'
 import { photosInHistory } from '~/stores/book/history'
 import { announceTab, isOnlyTab } from '~/utils/tabs'
 
@@ -103,7 +103,7 @@ async function wakeBackups(): Promise<void> {
 /** Photos nothing points at any more go after a day, when no undo in any tab can bring their record back. */
 async function tidy(): Promise<void> {
   if (book.storage !== 'saved' || book.unreadable.length > 0) return
-  const pointedAt = photoIdsOf({ swatches: book.shelf.swatches.values(), trials: book.shelf.trials.values() })
+  const pointedAt = photoIdsIn(book.shelf)
   const wanted = new Set([...pointedAt, ...photosInHistory(book.history)])
   await tidyPhotos(wanted, Date.now(), await isOnlyTab())
 }

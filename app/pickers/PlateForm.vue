@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { Plate } from '#shared/records'
+import { type Plate, UNKNOWN_PLATE } from '#shared/records'
 import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Plate | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const { draft, check, save } = useRecordForm(
   'plates',
-  record ?? { id: newId('plate'), name: '', slotMm: null, singleHole: false },
+  record ?? { id: newId('plate'), name: '', ...UNKNOWN_PLATE },
   id => emit('done', id),
 )
 </script>

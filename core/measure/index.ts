@@ -33,3 +33,4 @@ export {
   wrapFrom,
 } from './counting'
 export { ID_1, onScreen, type ScreenScale, screenScale } from './screen'
+export { byUsefulness, type Consequence, CONSEQUENCES, type Wanted } from './usefulness'

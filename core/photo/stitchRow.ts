@@ -371,7 +371,7 @@ function levelsBetween(rows: readonly RowLine[], { across, stepMm }: Strip): num
   )
 }
 
-/** Each thread is followed across the row; a tip lies where two of them would meet: how far tips are apart. */
+/** Each thread is followed across the row; tips lie where two would meet: how far apart the tips are. */
 function tipToTip(
   thread: ThreadField,
   strip: Strip,

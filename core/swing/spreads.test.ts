@@ -3,7 +3,7 @@ import { findStitch, landingsMm } from '#core/stitch'
 import { arithmetic, clearingShiftMm, explainSwing, judgeSwing, otherEnd, type SwingInput } from '#core/swing'
 
 const ZIGZAG = findStitch('zigzag')!
-/** Blade edges of a twin 2.0/80 at width 4 stand at 2 + 1 + 0.4 = 3.4: 6.8 lets them through, 7.3 is clear. */
+/** Blade edges of a twin 2.0/80 at width 4 stand at 2 + 1 + 0.4 = 3.4: 6.8 lets them pass, 7.3 is clear. */
 const input = (foot: Partial<SwingInput['foot']>, over: Partial<SwingInput> = {}): SwingInput => ({
   machine: { maxWidthMm: 9, plateSlotMm: null },
   foot: { slotMm: null, singleHole: false, ...foot },

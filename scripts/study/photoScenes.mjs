@@ -214,7 +214,7 @@ export function rowOf(random, kind, stitchPx, { seen = 1 } = {}) {
     tiltDeg: between(random, 0, 20),
   }
   const image = photoOf(
-    sewnScene(picture, cloth, 0.25 / pxPerMm),
+    faded(sewnScene(picture, cloth, 0.25 / pxPerMm), cloth, seen),
     shotFor(random, camera, width, height),
     random,
   )

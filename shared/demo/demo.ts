@@ -1,5 +1,6 @@
 import type { Backup } from '../backup'
 import { RECORDS_VERSION, type Swatch, TABLE_NAMES, type Trial } from '../records'
+import { measures } from './measures'
 import { pieces } from './pieces'
 import { projects } from './projects'
 import { plans } from './plans'
@@ -63,5 +64,6 @@ export const demoBackup: Backup = {
     swatches,
     pieces,
     projects,
+    measures,
   },
 }

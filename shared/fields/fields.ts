@@ -22,6 +22,8 @@ export const LIMITS = {
   dropMm: [-500, 500],
   seamM: [0.01, 10_000],
   stitchesPerMinute: [10, 5000],
+  feedFactor: [0.2, 5],
+  widthFactor: [0.5, 2],
   metres: [0, 1_000_000],
   hours: [0, 1000],
   count: [0, 999],

@@ -23,7 +23,7 @@ import type { SetupContent } from '../setup'
 import { lengthDialOf } from './pieces'
 import type { PieceRun } from './runs'
 import { seamOf } from './seam'
-import { benchOf, type NamedStitch } from './swing'
+import { benchOf, gapOf, type NamedStitch } from './swing'
 
 type Tables = Parameters<typeof seamOf>[1]
 
@@ -101,9 +101,11 @@ export function answerForBand(
   const machine = benches[0]!.machine
   const dial = lengthDialOf(machine)
   const marks = lengthMarks(dial.dial)
+  const factor = machine?.widthFactor ?? 1
   const laid = plan.rows.map(({ widthMm, lengthMm }, i): BandRow => {
-    const { needle, stitch } = seams[i]!.swing
-    return { widthMm, gapMm: outerSpanMm(needle), repeat: stitch.repeat, lengthMm }
+    const needle = benches[i]!.needle!
+    const gapMm = outerSpanMm({ ...needle, gapMm: gapOf(needle) })
+    return { widthMm: factor * widthMm, gapMm, repeat: seams[i]!.swing.stitch.repeat, lengthMm }
   })
   const alongMm = plan.legsMm.reduce((sum, mm) => sum + mm, 0)
   const band = layBand(laid, plan.overlapsMm, alongMm, marks)
@@ -126,7 +128,7 @@ export function answerForBand(
     rows,
     pictured: rows.map(({ stitch, legs }, i) => ({
       shape: stitch,
-      widthMm: plan.rows[i]!.widthMm,
+      widthMm: laid[i]!.widthMm,
       lengthMm: legs[0]!.evenLengthMm,
       mirror: plan.rows[i]!.mirror,
       needle: seams[i]!.swing.needle,

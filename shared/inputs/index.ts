@@ -54,6 +54,7 @@ export {
   guidesOf,
   type LengthDialOn,
   lengthDialOf,
+  perMinuteOf,
   type OwnedGuide,
   piecePrecision,
   pieceNeedsOf,
@@ -78,6 +79,7 @@ export {
   benchOf,
   type BenchTables,
   type NamedStitch,
+  gapOf,
   PLATE_NAMES,
   plateOn,
   swingInputOf,
@@ -95,3 +97,6 @@ export {
 export { GOAL_SETUPS } from './trialGoals'
 export { blankState, fittedFactsOf, stateOf, walkInputOf } from './walk'
 export { jobInputOf } from './job'
+export { appliedMeasure, keptMeasure, keptTakeUp, measuredField, measuredTable, thingsOf } from './measures'
+export { clothFeedOf } from './feed'
+export { type Unmeasured, unmeasuredOf } from './unmeasured'

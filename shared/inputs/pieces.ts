@@ -1,5 +1,6 @@
 import { pieceMinutes, SPEED_STITCHES } from '#core/care'
 import { evenFit, fitCount, lengthMarks, type LengthDial, UNKNOWN_LENGTH_DIAL } from '#core/fit'
+import { leastOf } from '#core/measured'
 import { CONSTRUCTIONS, type Needle } from '#core/needle'
 import { type PintuckInput, swatchTucksFor } from '#core/pintucks'
 import {
@@ -10,11 +11,21 @@ import {
   planRows,
   type RowsInput,
 } from '#core/topstitch'
-import type { Cloth, Foot, Machine, PintuckPiece, Settings, Swatch, TopstitchPiece } from '../records'
+import { spreadOf } from '../fields'
+import type {
+  Cloth,
+  Foot,
+  Machine,
+  NeedleRecord,
+  PintuckPiece,
+  Settings,
+  Swatch,
+  TopstitchPiece,
+} from '../records'
 import type { SetupContent } from '../setup'
 import { type ThreadNeeds, threadNeedsOf } from './needs'
 import { seamOf } from './seam'
-import { type BenchTables, benchOf } from './swing'
+import { type BenchTables, benchOf, gapOf } from './swing'
 
 type SeamTables = Parameters<typeof seamOf>[1]
 
@@ -28,7 +39,7 @@ export function pintuckInputOf(
   if (!needle || needle.construction === 'single') return null
   const { grooves = null, groovePitchMm = null } = foot ?? {}
   return {
-    needle: { gapMm: needle.gapMm, sizeNm: needle.sizeNm },
+    needle: { gapMm: gapOf(needle), sizeNm: needle.sizeNm },
     layout: {
       wanted: plan.wanted.by === 'count' ? { count: plan.wanted.count } : { fillMm: plan.wanted.fillMm },
       spacingMm: plan.spacingMm,
@@ -93,6 +104,8 @@ export function lengthDialOf(machine: Pick<Machine, 'lengthDial'> | null): Lengt
 export interface OwnedGuide extends Guide {
   readonly footId: string
   readonly words: string
+  /** How well its distance is known, one standard deviation; null: nobody noted it. */
+  readonly spreadMm: number | null
 }
 const PARTS = [
   ['flangeMm', 'flange'],
@@ -100,25 +113,38 @@ const PARTS = [
   ['toeOutsideMm', 'toe, outside'],
 ] as const
 
+/** What an opening is at least. */
+const openingOf = (foot: Foot): number =>
+  leastOf({ value: foot.slotMm ?? 0, spread: spreadOf(foot, 'slotMm') ?? 0 })
+
+type MeasuredGap = Partial<Pick<NeedleRecord, 'trueGapMm'>>
+
 /** Half of what stands beside the middle of a needle: its span and its blade. */
-function reachOf({ construction, gapMm, sizeNm }: Needle): number {
+function reachOf(needle: Needle & MeasuredGap): number {
+  const { construction, sizeNm } = needle
   const between = CONSTRUCTIONS.indexOf(construction)
-  return (between * gapMm) / 2 + sizeNm / 200
+  return (between * gapOf(needle)) / 2 + sizeNm / 200
 }
 
 /** Guides of all feet owned; a foot that this needle would strike, by its opening or its flange, is none. */
-export function guidesOf(feet: Iterable<Foot>, needle: Needle): OwnedGuide[] {
+export function guidesOf(feet: Iterable<Foot>, needle: Needle & MeasuredGap): OwnedGuide[] {
   const reachMm = reachOf(needle)
   const isTwin = needle.construction !== 'single'
   return [...feet].flatMap(foot => {
-    const isStruck = (isTwin && foot.singleHole) || (foot.slotMm !== null && foot.slotMm / 2 < reachMm)
+    const isStruck = (isTwin && foot.singleHole) || (foot.slotMm !== null && openingOf(foot) / 2 < reachMm)
     if (isStruck) return []
     return PARTS.flatMap(([field, words]): OwnedGuide[] => {
       const mm = foot[field]
       const isInTheWay = field === 'flangeMm' && isTwin && mm !== null && Math.abs(mm) < reachMm
       if (mm === null || isInTheWay) return []
       return [
-        { id: `${foot.id} ${field}`, footId: foot.id, words: `${foot.name}: ${words}`, fromNeedleMm: mm },
+        {
+          id: `${foot.id} ${field}`,
+          footId: foot.id,
+          words: `${foot.name}: ${words}`,
+          fromNeedleMm: mm,
+          spreadMm: spreadOf(foot, field),
+        },
       ]
     })
   })
@@ -136,7 +162,7 @@ export function rowsInputOf(
   return {
     outline: outlineOfShape(plan.shape),
     rowsMm: plan.rowsMm,
-    needle: { construction: needle.construction, gapMm: needle.gapMm },
+    needle: { construction: needle.construction, gapMm: gapOf(needle) },
     machineMaxMm: machine.maxWidthMm,
     positionStepMm: steps && steps > 1 ? machine.maxWidthMm / (steps - 1) : null,
     guides: guidesOf(tables.feet.values(), needle),
@@ -237,6 +263,12 @@ export function topstitchWork(
   }
 }
 
+/** Stitches a minute: as timed on this machine where it is driven as usual, else a guess by the pedal. */
+export function perMinuteOf({ speed }: Pick<SetupContent, 'speed'>, machine: Machine | null): number {
+  const pedal = speed ?? 'usual'
+  return pedal === 'usual' ? (machine?.perMinute ?? SPEED_STITCHES.usual) : SPEED_STITCHES[pedal]
+}
+
 /** Left at each end of a row to pull through and tie, in m. A guess. */
 export const TAIL_M = 0.1
 
@@ -249,7 +281,7 @@ export function pieceNeedsOf(
 ): { readonly needs: ThreadNeeds; readonly minutes: number; readonly needleHours: number } | null {
   const seam = seamOf(setup, tables, settings)
   if (!seam || work.seamM <= 0) return null
-  const perMinute = SPEED_STITCHES[setup.speed ?? 'usual']
+  const perMinute = perMinuteOf(setup, tables.machines.get(setup.machineId ?? '') ?? null)
   return {
     needs: threadNeedsOf(
       seam,

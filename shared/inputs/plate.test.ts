@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { PLATE_NAMES, plateOn } from '#shared/inputs'
 import { EMPTY_SETUP } from '#shared/setup'
 
-const OWN = { id: 'p', name: 'Round hole', slotMm: null, singleHole: true }
+const OWN = { id: 'p', name: 'Round hole', slotMm: null, singleHole: true, spreads: {} }
 
 describe('the plate that is on', () => {
   it('is the machine’s of the kind chosen', () => {

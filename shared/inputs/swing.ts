@@ -1,7 +1,9 @@
+import { mostOf } from '#core/measured'
 import { marginOfMm } from '#core/schools'
 import { findStitch, type StitchSetting, type StitchShape } from '#core/stitch'
 import type { SwingInput } from '#core/swing'
 import type { Foot, Machine, NeedleRecord, OwnStitch, Plate, Settings } from '../records'
+import { spreadOf } from '../fields'
 import type { SetupContent } from '../setup'
 
 /** A stitch by name, whether it ships with the app or is the user's own. */
@@ -66,13 +68,19 @@ export function swingInputOf(
 ): SwingInput | null {
   if (!machine || !needle || !stitch) return null
   const { singleHole } = plateOn(setup, plate)
-  const plateSlotMm = plate ? plate.slotMm : machine.plateSlotMm
   const { widthMm, lengthMm, mirror, positionMm }: StitchSetting = setup.stitch
   return {
-    machine: { maxWidthMm: machine.maxWidthMm, plateSlotMm: singleHole ? null : plateSlotMm },
-    foot: { slotMm: foot?.slotMm ?? null, singleHole: foot?.singleHole ?? false },
+    machine: {
+      maxWidthMm: machine.maxWidthMm,
+      ...(singleHole ? { plateSlotMm: null } : plateOpeningOf(machine, plate)),
+    },
+    foot: {
+      slotMm: foot?.slotMm ?? null,
+      singleHole: foot?.singleHole ?? false,
+      ...(foot && spread('slotSpreadMm', spreadOf(foot, 'slotMm'))),
+    },
     plate: { singleHole },
-    needle: { construction: needle.construction, gapMm: needle.gapMm, sizeNm: needle.sizeNm },
+    needle: { construction: needle.construction, gapMm: widestGapMm(needle), sizeNm: needle.sizeNm },
     stitch: {
       alignment: stitch.alignment,
       drops: stitch.drops,
@@ -81,8 +89,40 @@ export function swingInputOf(
       lengthMm,
       mirror,
       positionMm,
+      ...widestFactor(machine),
     },
     marginMm: marginOfMm(settings.schools),
     clearanceMm: settings.clearanceMm,
+  }
+}
+
+/** The opening of the plate that is on, and how well it is known. */
+function plateOpeningOf(machine: Machine, plate: Plate | null) {
+  const [plateSlotMm, known] = plate
+    ? [plate.slotMm, spreadOf(plate, 'slotMm')]
+    : [machine.plateSlotMm, spreadOf(machine, 'plateSlotMm')]
+  return { plateSlotMm, ...spread('plateSpreadMm', known) }
+}
+
+/** A field that is there only where somebody noted how well. */
+const spread = <Name extends string>(name: Name, known: number | null) =>
+  known === null ? {} : ({ [name]: known } as { readonly [N in Name]: number })
+
+/** A gap that was measured beats its label; what may strike counts its wide end. */
+function widestGapMm(needle: NeedleRecord): number {
+  const { trueGapMm, gapMm } = needle
+  if (trueGapMm === null || gapMm === 0) return gapMm
+  return mostOf({ value: trueGapMm, spread: spreadOf(needle, 'trueGapMm') ?? 0 })
+}
+
+/** How far the gap between two needles is, as measured or else as its label says. */
+export const gapOf = ({ gapMm, trueGapMm }: { gapMm: number; trueGapMm?: number | null }): number =>
+  gapMm === 0 ? 0 : (trueGapMm ?? gapMm)
+
+/** How much wider a machine sews than its dial says, at its wide end; nothing where nobody measured. */
+function widestFactor(machine: Machine): Pick<StitchSetting, 'widthFactor'> {
+  if (machine.widthFactor === null) return {}
+  return {
+    widthFactor: mostOf({ value: machine.widthFactor, spread: spreadOf(machine, 'widthFactor') ?? 0 }),
   }
 }

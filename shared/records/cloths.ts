@@ -1,12 +1,15 @@
 import * as z from 'zod/mini'
 import { CLOTH_STRUCTURES, CLOTH_WEIGHTS } from '#core/terms'
-import { hexField, idField, measured, nameField } from '../fields'
+import { hexField, idField, measured, nameField, spreadsOver } from '../fields'
 import { table } from './manifest'
 
 const clothSchema = z.strictObject({
   id: idField,
   name: nameField,
   thicknessMm: measured('thicknessMm'),
+  /** Sewn length over dialled length on it. */
+  feedFactor: measured('feedFactor'),
+  spreads: spreadsOver(['thicknessMm', 'feedFactor']),
   hex: hexField,
   structure: z.nullable(z.enum(CLOTH_STRUCTURES)),
   weight: z.nullable(z.enum(CLOTH_WEIGHTS)),
@@ -14,6 +17,8 @@ const clothSchema = z.strictObject({
 
 export const UNKNOWN_CLOTH = {
   thicknessMm: null,
+  feedFactor: null,
+  spreads: {},
   structure: null,
   weight: null,
 } as const satisfies Partial<z.output<typeof clothSchema>>

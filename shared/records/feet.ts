@@ -1,6 +1,6 @@
 import * as z from 'zod/mini'
 import { FOOT_KINDS, SOLES } from '#core/terms'
-import { idField, measured, nameField, wholeWithin } from '../fields'
+import { idField, measured, nameField, spreadsOver, wholeWithin } from '../fields'
 import { table } from './manifest'
 
 const footSchema = z.strictObject({
@@ -17,6 +17,7 @@ const footSchema = z.strictObject({
   flangeMm: measured('guideMm'),
   toeInsideMm: measured('guideMm'),
   toeOutsideMm: measured('guideMm'),
+  spreads: spreadsOver(['slotMm', 'groovePitchMm', 'flangeMm', 'toeInsideMm', 'toeOutsideMm']),
 })
 
 /** What nobody said of a foot yet. */
@@ -30,6 +31,7 @@ export const UNKNOWN_FOOT = {
   flangeMm: null,
   toeInsideMm: null,
   toeOutsideMm: null,
+  spreads: {},
 } satisfies Omit<z.output<typeof footSchema>, 'id' | 'name'>
 
 export const feet = table({

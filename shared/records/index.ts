@@ -1,5 +1,6 @@
 export { UNKNOWN_CLOTH } from './cloths'
 export { UNKNOWN_FOOT } from './feet'
+export { UNKNOWN_PLATE } from './plates'
 export { UNKNOWN_MACHINE } from './machines'
 export { table, type TableManifest } from './manifest'
 export { mergeEdit, type Merged, type RecordEdit, takeBack, type TakenBack } from './merge'
@@ -10,7 +11,7 @@ export type { EdgePart, EdgePiece } from './pieceEdge'
 export type { LinesPiece } from './pieceLines'
 export type { PintuckPiece, TopstitchPiece } from './pieces'
 export { PLAIN_STEPS } from './projects'
-export { photoIdsOf } from './photoIds'
+export { photoIdsIn, photoIdsOf } from './photoIds'
 export { demoRemoval, hasDemo, isDemo } from './demoRecords'
 export {
   POINTING_TABLES,

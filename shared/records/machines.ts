@@ -1,6 +1,15 @@
 import * as z from 'zod/mini'
 import { HOOKS } from '#core/terms'
-import { dialField, dialStepProblem, idField, measured, nameField, wholeWithin, within } from '../fields'
+import {
+  dialField,
+  dialStepProblem,
+  idField,
+  measured,
+  nameField,
+  spreadsOver,
+  wholeWithin,
+  within,
+} from '../fields'
 import { lengthDialSchema } from './lengthDial'
 import { table } from './manifest'
 
@@ -21,6 +30,11 @@ const machineFields = z.strictObject({
   /** How many needle positions, evenly across the widest stitch; null: not known. */
   needlePositions: z.nullable(wholeWithin('needlePositions')),
   plateSlotMm: measured('openingMm'),
+  /** Sewn width over dialled width. */
+  widthFactor: measured('widthFactor'),
+  /** Stitches a minute as one usually drives it. */
+  perMinute: measured('stitchesPerMinute'),
+  spreads: spreadsOver(['plateSlotMm', 'widthFactor', 'perMinute']),
   tensionDial: z.nullable(dialField),
   /** Lengths its stitches can be set to. */
   lengthDial: z.nullable(lengthDialSchema),
@@ -55,6 +69,9 @@ export const UNKNOWN_MACHINE = {
   forgetsTwinMode: null,
   needlePositions: null,
   plateSlotMm: null,
+  widthFactor: null,
+  perMinute: null,
+  spreads: {},
   tensionDial: null,
   dialStep: null,
   lengthDial: null,

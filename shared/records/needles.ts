@@ -1,7 +1,7 @@
 import * as z from 'zod/mini'
 import { FRESH_USE, NEEDLE_STATES } from '#core/care'
 import { CONSTRUCTIONS, NEEDLE_TYPES } from '#core/needle'
-import { idField, within, wholeWithin } from '../fields'
+import { idField, measured, spreadsOver, within, wholeWithin } from '../fields'
 import { table } from './manifest'
 
 /** What it has sewn since it was new. */
@@ -13,6 +13,9 @@ export const needleSchema = z
     construction: z.enum(CONSTRUCTIONS),
     /** Neighbour to neighbour; 0 for a single needle. */
     gapMm: z.number(),
+    /** As it was measured; the gap above is what its label says. */
+    trueGapMm: measured('gapMm'),
+    spreads: spreadsOver(['trueGapMm']),
     sizeNm: within('sizeNm'),
     type: z.enum(NEEDLE_TYPES),
     /** How many lie in the case; 0: used up. */
@@ -43,6 +46,8 @@ export const needleSchema = z
 /** A needle just out of its packet. */
 export const FRESH_NEEDLE = {
   count: 1,
+  trueGapMm: null,
+  spreads: {},
   ...FRESH_USE,
 } as const satisfies Partial<z.output<typeof needleSchema>>
 

@@ -1,16 +1,33 @@
-import type { Swatch, Trial } from './tables'
+import type { Measure, Swatch, Trial } from './tables'
 
-/** Every photo that something in the book points at. */
+/** The tables whose records point at photos. */
+interface Photographed {
+  readonly swatches: ReadonlyMap<string, Swatch>
+  readonly trials: ReadonlyMap<string, Trial>
+  readonly measures: ReadonlyMap<string, Measure>
+}
+
+/** Every photo that the book points at. */
+export const photoIdsIn = ({ swatches, trials, measures }: Photographed): Set<string> =>
+  photoIdsOf({ swatches: swatches.values(), trials: trials.values(), measures: measures.values() })
+
+/** Every photo that these records point at. */
 export function photoIdsOf({
   swatches,
   trials,
+  measures,
 }: {
   readonly swatches: Iterable<Swatch>
   readonly trials: Iterable<Trial>
+  readonly measures: Iterable<Measure>
 }): Set<string> {
   const pairs = [
     ...[...swatches].map(({ photos }) => photos),
     ...[...trials].flatMap(({ rows }) => rows.map(({ photos }) => photos)),
   ]
-  return new Set(pairs.flatMap(({ front, back }) => [front, back]).filter(id => id !== null))
+  const ids = [
+    ...pairs.flatMap(({ front, back }) => [front, back]),
+    ...[...measures].map(({ photoId }) => photoId),
+  ]
+  return new Set(ids.filter(id => id !== null))
 }

@@ -6,6 +6,7 @@ import { feet } from './feet'
 import { handWalks } from './handWalks'
 import { machines } from './machines'
 import { machineStates } from './machineStates'
+import { measures } from './measures'
 import { needleEnds } from './needleEnds'
 import { needles } from './needles'
 import { needleTimes } from './needleTimes'
@@ -45,6 +46,7 @@ export const TABLES = {
   pieces,
   projects,
   changeTimes,
+  measures,
   settings,
 }
 
@@ -87,4 +89,5 @@ export type Frozen = Swatch['frozen']
 export type Project = RecordOf<'projects'>
 export type ProjectItem = Project['items'][number]
 export type ChangeTime = RecordOf<'changeTimes'>
+export type Measure = RecordOf<'measures'>
 export type Settings = RecordOf<'settings'>

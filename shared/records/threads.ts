@@ -1,7 +1,7 @@
 import * as z from 'zod/mini'
 import { DRAWS } from '#core/terms'
 import { THREAD_KINDS, type ThreadKind } from '#core/thread'
-import { hexField, idField, measured, nameField, within } from '../fields'
+import { hexField, idField, measured, nameField, spreadsOver, within } from '../fields'
 import { table } from './manifest'
 
 export const THREAD_FORMS = ['spool', 'cone', 'ball'] as const
@@ -14,6 +14,7 @@ const threadSchema = z.strictObject({
   /** Linear density; null: not known. */
   tex: z.nullable(within('tex')),
   diameterMm: measured('diameterMm'),
+  spreads: spreadsOver(['tex', 'diameterMm']),
   /** As printed on the spool; empty: not noted. */
   label: z.string({ error: 'must be text' }).check(z.maxLength(80, 'must be at most 80 characters')),
   /** Where tex comes from; null: typed without saying. */
@@ -32,6 +33,7 @@ export const UNKNOWN_THREAD = {
   kind: 'polyester',
   tex: null,
   diameterMm: null,
+  spreads: {},
   label: '',
   texBasis: null,
   metresLeft: null,

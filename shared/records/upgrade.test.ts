@@ -18,7 +18,7 @@ function withoutTechnique({ technique: _, ...record }: Record<string, unknown>):
 }
 
 describe('a file of an earlier version', () => {
-  it.each([1, 2, 3, 4, 5, 6, 7, 8])('%d comes in whole, and nothing it said is changed', version => {
+  it.each([1, 2, 3, 4, 5, 6, 7, 8, 9])('%d comes in whole, and nothing it said is changed', version => {
     const file = fileOf(version)
     const reading = readBackup(file, empty())
     if (!reading.ok) throw new Error(reading.message)
@@ -56,6 +56,18 @@ describe('a file of an earlier version', () => {
       plateId: null,
       supplies: EMPTY_SETUP.supplies,
     })
+  })
+
+  it('gets how well things were measured as not noted, and the value stays', () => {
+    const { records } = JSON.parse(fileOf(9)) as { records: Record<string, { slotMm?: number }[]> }
+    const [foot] = records.feet!.filter(({ slotMm }) => slotMm === 6.4)
+    expect(upgradeRecord('feet', foot, 9)).toMatchObject({ slotMm: 6.4, spreads: {} })
+    expect(upgradeRecord('machines', records.machines![0], 9)).toMatchObject({
+      widthFactor: null,
+      perMinute: null,
+    })
+    expect(upgradeRecord('needles', records.needles![0], 9)).toMatchObject({ trueGapMm: null })
+    expect(upgradeRecord('cloths', records.cloths![0], 9)).toMatchObject({ feedFactor: null })
   })
 
   it('tells the job by its technique, and what its tension belongs to', () => {

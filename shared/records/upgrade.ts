@@ -4,7 +4,7 @@ import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 9
+export const RECORDS_VERSION = 10
 
 type Plain = Record<string, unknown>
 /**
@@ -183,8 +183,23 @@ const TO_9: Added = {
   schools: {},
 }
 
+/** What is measured: how well, and what was not asked for before. */
+const TO_10: Added = {
+  records: {
+    machines: { widthFactor: null, perMinute: null, spreads: {} },
+    feet: { spreads: {} },
+    plates: { spreads: {} },
+    needles: { trueGapMm: null, spreads: {} },
+    threads: { spreads: {} },
+    cloths: { feedFactor: null, spreads: {} },
+  },
+  setup: {},
+  settings: {},
+  schools: {},
+}
+
 /** In order: the first brings version 1 to 2. */
-export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7, TO_8, TO_9]
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7, TO_8, TO_9, TO_10]
 
 /**
  * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays

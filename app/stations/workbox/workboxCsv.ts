@@ -7,6 +7,7 @@ import {
   FRESH_NEEDLE,
   TABLES,
   UNKNOWN_FOOT,
+  UNKNOWN_PLATE,
 } from '#shared/records'
 import { issueLine } from '#shared/fields'
 import { type Cell, type CsvReading, readCsv, RowProblem, safeCell } from '~/utils/csv'
@@ -83,6 +84,22 @@ const colours: CsvColumn = {
         .map(([hex, run]) => ({ hex, runMm: run === undefined ? PLAIN_RUN_MM : Number(run) }))
   },
 }
+/** `slotMm 8.2 0.1 wedge`: a field, what was measured, its spread, and by what. */
+const spreads: CsvColumn = {
+  header: 'measured',
+  write: record =>
+    Object.entries(record.spreads as Record<string, { value: number; spread: number; way: string }>)
+      .map(([field, { value, spread, way }]) => `${field} ${value} ${spread} ${way}`)
+      .join('; '),
+  read: (cell, draft) => {
+    const said = cell.split(';').map(part => part.trim().split(/\s+/))
+    draft.spreads = Object.fromEntries(
+      said
+        .filter(([field]) => field !== '')
+        .map(([field, value, spread, way]) => [field, { value: Number(value), spread: Number(spread), way }]),
+    )
+  },
+}
 const twinMode: readonly CsvColumn[] = [
   {
     header: 'twin_mode',
@@ -124,13 +141,14 @@ const BLANK: Readonly<Record<WorkboxTableName, Draft>> = {
   cloths: { ...UNKNOWN_CLOTH, hex: '#eadfcb' },
   stabilizers: {},
   feet: { ...UNKNOWN_FOOT },
-  plates: { slotMm: null, singleHole: false },
+  plates: { ...UNKNOWN_PLATE },
   machines: { ...UNKNOWN_MACHINE },
 }
 const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
   needles: [
     text('construction'),
     number('gapMm', 'gap_mm'),
+    number('trueGapMm', 'measured_gap_mm'),
     number('sizeNm', 'size_nm'),
     text('type'),
     number('count'),
@@ -140,6 +158,7 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
     seen('metallic'),
     seen('fusible'),
     seen('pearl'),
+    spreads,
   ],
   threads: [
     text('name'),
@@ -152,6 +171,7 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
     maybe('form'),
     maybe('unwinds'),
     colours,
+    spreads,
   ],
   bobbins: [
     text('name'),
@@ -165,9 +185,11 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
   cloths: [
     text('name'),
     number('thicknessMm', 'thickness_mm'),
+    number('feedFactor', 'feed_factor'),
     text('hex'),
     maybe('structure'),
     maybe('weight'),
+    spreads,
   ],
   stabilizers: [text('name'), text('kind')],
   feet: [
@@ -181,8 +203,9 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
     number('flangeMm', 'flange_mm'),
     number('toeInsideMm', 'toe_inside_mm'),
     number('toeOutsideMm', 'toe_outside_mm'),
+    spreads,
   ],
-  plates: [text('name'), number('slotMm', 'opening_mm'), yesNo('singleHole', 'single_hole')],
+  plates: [text('name'), number('slotMm', 'opening_mm'), yesNo('singleHole', 'single_hole'), spreads],
   machines: [
     text('name'),
     number('maxWidthMm', 'widest_mm'),
@@ -190,6 +213,8 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
     yesNo('forgetsTwinMode', 'forgets_twin_mode'),
     number('needlePositions', 'needle_positions'),
     number('plateSlotMm', 'plate_opening_mm'),
+    number('widthFactor', 'width_factor'),
+    number('perMinute', 'stitches_a_minute'),
     dial('min'),
     dial('home'),
     dial('max'),
@@ -207,6 +232,7 @@ const COLUMNS: Readonly<Record<WorkboxTableName, readonly CsvColumn[]>> = {
     yesNo('lock'),
     maybe('hook'),
     yesNo('sealed'),
+    spreads,
   ],
 }
 const ID: CsvColumn = text('id')

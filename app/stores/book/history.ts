@@ -45,10 +45,14 @@ function joined(first: readonly RecordEdit[], second: readonly RecordEdit[]): Re
 /** Photos that a press of undo or redo may bring back. */
 export function photosInHistory({ past, future }: History): Set<string> {
   const edits = [...past, ...future].flatMap(step => step.edits)
-  const records = <T extends 'swatches' | 'trials'>(table: T) =>
+  const records = <T extends 'swatches' | 'trials' | 'measures'>(table: T) =>
     edits
       .filter(edit => edit.table === table)
       .flatMap(({ before, after }) => [before, after])
       .filter(record => record !== null) as RecordOf<T>[]
-  return photoIdsOf({ swatches: records('swatches'), trials: records('trials') })
+  return photoIdsOf({
+    swatches: records('swatches'),
+    trials: records('trials'),
+    measures: records('measures'),
+  })
 }

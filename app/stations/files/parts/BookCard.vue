@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BACKUP_VERSION, writeBackup } from '#shared/backup'
 import { rawRows } from '#db/rawRows'
-import { photoIdsOf, TABLE_NAMES, TABLES } from '#shared/records'
+import { photoIdsIn, TABLE_NAMES, TABLES } from '#shared/records'
 import { isTrouble, STORAGE_WORDS } from '~/stores/book/storage'
 import { STORAGE_NOTICES } from '~/stores/book/storageNotices'
 import { download, downloadBlob } from '~/utils/download'
@@ -50,9 +50,7 @@ function exportAll(): void {
 }
 
 const { progress, stop, pack } = useZip()
-const photos = computed(
-  () => photoIdsOf({ swatches: book.shelf.swatches.values(), trials: book.shelf.trials.values() }).size,
-)
+const photos = computed(() => photoIdsIn(book.shelf).size)
 /** The same with every photo beside it, in one zip. */
 async function exportWithPhotos(): Promise<void> {
   const moment = new Date()

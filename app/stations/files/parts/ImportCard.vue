@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type ImportPreview, MOST_BACKUP_BYTES, readBackup } from '#shared/backup'
-import { photoIdsOf } from '#shared/records'
+import { photoIdsIn } from '#shared/records'
 import { putPhotos } from '#db/photos'
 import type { PackedPhoto } from '#workers/client'
 import { useZip } from '../useZip'
@@ -78,8 +78,7 @@ async function takeIn(): Promise<void> {
     })
 }
 async function keepPhotos(photos: readonly PackedPhoto[]): Promise<boolean> {
-  const { swatches, trials } = book.shelf
-  const wanted = photoIdsOf({ swatches: swatches.values(), trials: trials.values() })
+  const wanted = photoIdsIn(book.shelf)
   try {
     await putPhotos(photos.filter(({ id }) => wanted.has(id)))
     return true
