@@ -27,7 +27,7 @@ module.exports = {
     ]),
     layer('shared', ['^core/', npm('dequal', 'pako', '@types/pako', '@scure/base', 'zod')]),
     layer('db', ['^core/', '^shared/', npm('dexie', 'zod')]),
-    layer('workers', ['^core/', '^shared/', npm('@zip.js/zip.js', 'comlink', 'jspdf', 'jsqr')]),
+    layer('workers', ['^core/', '^shared/', npm('@zip.js/zip.js', 'comlink', 'image-size', 'jspdf', 'jsqr')]),
     layer('server', [
       '^core/',
       '^shared/',

@@ -38,7 +38,7 @@ export default withNuxt(
   ),
   layer('shared', '#core/|dequal/lite$|pako$|@scure/base$|zod$|zod/mini$|zod/locales$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),
-  layer('workers', '#core/|#shared/|@zip.js/zip.js/|comlink$|jspdf$|jsqr$'),
+  layer('workers', '#core/|#shared/|@zip.js/zip.js/|comlink$|image-size$|jspdf$|jsqr$'),
   layer('server', '#core/|#shared/|h3$|nitropack/|helmet$|node:|zod$'),
   {
     files: ['core/**/*.ts'],

@@ -2,6 +2,7 @@ import { proxy, type Remote, releaseProxy, transfer, wrap } from 'comlink'
 import type { CoverageApi } from './coverage.worker'
 import type { PlanApi } from './plan.worker'
 import type { ForetellApi } from './foretell.worker'
+import type { MeasureApi } from './measure.worker'
 import type { OrderApi } from './order.worker'
 import type { PhotoApi } from './photo.worker'
 import type { PrintApi } from './print.worker'
@@ -10,6 +11,7 @@ import type { ZipApi } from './zip.worker'
 
 export type { OnProgress, PackedPhoto, ZipReading } from './bookZip'
 export type { PlanApi, PlannedReply } from './plan.worker'
+export type { AskedReply, OpenedReply, PhotoRefusal } from './measure.worker'
 export type { CodeReply } from './photo.worker'
 export type { PreviewReply, SewnReply, SewnView } from './sewn.worker'
 
@@ -53,6 +55,11 @@ export function startForetellWorker(): WorkerClient<ForetellApi> {
 /** Starts the worker that works out what planners wait for. */
 export function startPlanWorker(): WorkerClient<PlanApi> {
   return clientOf<PlanApi>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }))
+}
+
+/** Starts the worker that measures in photos; disposing it forgets the one that lies open. */
+export function startMeasureWorker(): WorkerClient<MeasureApi> {
+  return clientOf<MeasureApi>(new Worker(new URL('./measure.worker.ts', import.meta.url), { type: 'module' }))
 }
 
 /** Starts the worker that looks for the best order of work; disposing it stops the search. */

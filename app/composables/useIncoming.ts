@@ -1,7 +1,7 @@
 import type { WorkboxTableName } from '~/stations/workbox/workboxTables'
 
-/** Where a file can be read: a backup, a stitch of one's own, or a table. */
-export type IncomingTo = 'backup' | 'stitch' | 'swatches' | WorkboxTableName
+/** Where a file can be read: a backup, a stitch of one's own, a photo to measure in, or a table. */
+export type IncomingTo = 'backup' | 'stitch' | 'swatches' | 'photo' | WorkboxTableName
 
 /** A file on its way from where it was dropped to the page that reads it. */
 const underWay = shallowRef<{ readonly to: IncomingTo; readonly file: File } | null>(null)

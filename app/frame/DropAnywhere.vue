@@ -13,6 +13,7 @@ const WHERE = {
   backup: '/files',
   stitch: '/',
   swatches: '/swatches',
+  photo: '/measure-photo',
 } as const
 const pathOf = (to: IncomingTo) => (to in WHERE ? WHERE[to as keyof typeof WHERE] : '/workbox')
 
@@ -25,7 +26,8 @@ async function take(files: File[] | null, { target }: DragEvent): Promise<void> 
   if (to === null) {
     toast.add({
       title: `${file.name} cannot be read here`,
-      description: 'Drop a backup (JSON or zip), a CSV with one of our heads, or an SVG of one stitch.',
+      description:
+        'Drop a backup (JSON or zip), a CSV with one of our heads, an SVG of one stitch, or a photo.',
       color: 'error',
     })
     return
@@ -40,6 +42,11 @@ async function readerOf(file: File): Promise<IncomingTo | null> {
       return 'backup'
     case 'svg':
       return 'stitch'
+    case 'jpg':
+    case 'jpeg':
+    case 'png':
+    case 'webp':
+      return 'photo'
     case 'csv': {
       const { tableOfCsv } = await import('~/utils/tableOfCsv')
       return tableOfCsv(await file.slice(0, MOST_HEAD_BYTES).text())
@@ -57,7 +64,7 @@ const MOST_HEAD_BYTES = 4000
     class="drop"
     role="status"
   >
-    <p class="serif">Drop it: backup, zip, CSV or SVG</p>
+    <p class="serif">Drop it: backup, zip, CSV, SVG or photo</p>
     <p>It opens where it is read; nothing is written yet.</p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { knownLength } from '~/utils/known'
 import { PLATE_NAMES } from '#shared/inputs'
 import { PRESSURES } from '#core/terms'
 import type { Foot } from '#shared/records'
@@ -22,7 +23,7 @@ const plates = computed(() => [
   })),
 ])
 const hint = (f: Foot) =>
-  f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${length(f.slotMm)}`
+  f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${knownLength(length, f, 'slotMm')}`
 </script>
 
 <template>

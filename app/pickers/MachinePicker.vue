@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { knownLength } from '~/utils/known'
 import type { Machine } from '#shared/records'
 
 const book = useBookStore()
@@ -10,7 +11,8 @@ const machines = computed(() =>
     (a, b) => a.maxWidthMm - b.maxWidthMm || a.name.localeCompare(b.name),
   ),
 )
-const hint = (m: Machine) => `widest ${length(m.maxWidthMm)} · plate opening ${length(m.plateSlotMm)}`
+const hint = (m: Machine) =>
+  `widest ${length(m.maxWidthMm)} · plate opening ${knownLength(length, m, 'plateSlotMm')}`
 </script>
 
 <template>

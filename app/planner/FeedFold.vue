@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import { farPoint, feedFactor, UNKNOWN_FEED } from '#core/fit'
 import { formatNumber } from '#core/units'
+import { clothFeedOf } from '#shared/inputs'
 import type { TopstitchPiece } from '#shared/records'
 import { orNull } from './orNull'
 
 /** How long stitches come out on this cloth, and what that does at the far end of a side. */
 const feed = defineModel<TopstitchPiece['feed']>({ required: true })
-const { dialledMm, longestMm } = defineProps<{
+const {
+  dialledMm,
+  longestMm,
+  clothId = null,
+} = defineProps<{
   /** What the dial stands at while it is measured. */
   dialledMm: number
   /** The longest side that is sewn without turning. */
   longestMm: number
+  /** What it is sewn on: what was measured there counts until this piece has a feed. @defaultValue null */
+  clothId?: string | null
 }>()
 const { length, bare } = useLength()
 const isMeasured = computed({
@@ -29,10 +36,21 @@ const part = (field: 'sewnMm' | 'stitches' | 'dialledMm') =>
 const sewn = part('sewnMm')
 const counted = part('stitches')
 const dialled = part('dialledMm')
+const book = useBookStore()
+const cloth = computed(() => book.shelf.cloths.get(clothId ?? '') ?? null)
+const ofCloth = computed(() => clothFeedOf(cloth.value))
 const known = computed(() => {
   const said = feed.value
-  if (!said) return UNKNOWN_FEED
+  if (!said) return ofCloth.value ?? UNKNOWN_FEED
   return orNull(() => feedFactor(said.sewnMm, said.stitches, said.dialledMm, said.readMm)) ?? UNKNOWN_FEED
+})
+/** Where the feed is taken from. */
+const source = computed(() => {
+  const factor = `feed ${formatNumber(known.value.factor, 2)} of the dial`
+  if (feed.value) return `Measured here: ${factor}`
+  return ofCloth.value
+    ? `Measured on ${cloth.value!.name}: ${factor}`
+    : 'Not measured: taken as the dial says'
 })
 const far = computed(() => orNull(() => farPoint(longestMm, known.value)))
 </script>
@@ -40,7 +58,7 @@ const far = computed(() => orNull(() => farPoint(longestMm, known.value)))
 <template>
   <FoldAway
     title="Feed: where the far point may fall"
-    :open="feed !== null"
+    :open="feed !== null || ofCloth !== null"
   >
     <div class="grid gap-2">
       <UCheckbox
@@ -67,13 +85,11 @@ const far = computed(() => orNull(() => farPoint(longestMm, known.value)))
         />
       </div>
       <p v-if="far">
-        {{
-          feed ? `Feed ${formatNumber(known.factor, 2)} of the dial` : 'Not measured: taken as the dial says'
-        }}; the end of {{ length(longestMm) }} may fall between {{ bare(far.leastMm) }} and
+        {{ source }}; the end of {{ length(longestMm) }} may fall between {{ bare(far.leastMm) }} and
         {{ length(far.mostMm) }}. Stop three stitches before each point and look.
       </p>
       <p
-        v-if="feed && Math.abs(known.factor - 1) > 0.005"
+        v-if="(feed || ofCloth) && Math.abs(known.factor - 1) > 0.005"
         class="hint"
       >
         Dial {{ formatNumber(1 / known.factor, 2) }} times the planned length.

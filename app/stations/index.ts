@@ -1,6 +1,7 @@
 import { bands } from './bands/station'
 import { edges } from './edges/station'
 import { files } from './files/station'
+import { measure } from './measure/station'
 import { pairing } from './pairing/station'
 import { pintucks } from './pintucks/station'
 import type { Station, View } from './station'
@@ -27,6 +28,7 @@ export const STATIONS: readonly Station[] = [
   project,
   swatches,
   workbox,
+  measure,
   files,
 ]
 

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   grooveFor,
+  ridesToMm,
   lattice,
   layOut,
   markedTucks,
@@ -171,6 +172,12 @@ describe('a grooved foot', () => {
     [{ pitchMm: 2.5, grooves: 3 }, 20, { k: 1, spacingMm: 2.5, offMm: -17.5 }],
     [{ pitchMm: 2.5, grooves: 2 }, 5, null],
   ])('%j rides at %f', (foot, spacing, groove) => expect(grooveFor(foot, spacing)).toEqual(groove))
+  it('is known as well as its pitch, the same way every time', () => {
+    // By hand: ten rides over one groove, each off by 2 × 0.03.
+    expect(ridesToMm({ pitchMm: 3, grooves: 5, pitchSpreadMm: 0.03 }, 1, 11)).toBeCloseTo(0.6, 9)
+    expect(ridesToMm({ pitchMm: 3, grooves: 5, pitchSpreadMm: 0.03 }, 2, 11)).toBeCloseTo(1.2, 9)
+    expect(ridesToMm({ pitchMm: 3, grooves: 5 }, 1, 11)).toBeNull()
+  })
   it('leaves only the first of each group to be marked', () => {
     const groove = grooveFor({ pitchMm: 3, grooves: 7 }, 6)
     expect(markedTucks(6, 3, groove)).toEqual([0, 3])

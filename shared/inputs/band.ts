@@ -15,11 +15,12 @@ import {
   rowLegs,
   rowsToMirror,
 } from '#core/band'
-import { lengthMarks } from '#core/fit'
+import { type Feed, lengthMarks } from '#core/fit'
 import { JOBS } from '#core/job'
 import { outerSpanMm } from '#core/needle'
 import type { BandPiece, BandPieceRow, Settings } from '../records'
 import type { SetupContent } from '../setup'
+import { clothFeedOf } from './feed'
 import { lengthDialOf } from './pieces'
 import type { PieceRun } from './runs'
 import { seamOf } from './seam'
@@ -48,6 +49,8 @@ export interface BandAnswer {
   readonly notes: readonly BandNote[]
   readonly ribbon: { readonly marginMm: number; readonly hold: RibbonHold } | null
   readonly isDialKnown: boolean
+  /** How long stitches come out on this cloth; null: not measured. */
+  readonly feed: Feed | null
   readonly marks: readonly number[]
 }
 
@@ -139,6 +142,7 @@ export function answerForBand(
     notes: notesOf(plan, laid, rows),
     ribbon,
     isDialKnown: dial.isKnown,
+    feed: clothFeedOf(tables.cloths.get(setup.clothId ?? '') ?? null),
     marks,
   }
 }

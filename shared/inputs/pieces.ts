@@ -50,9 +50,17 @@ export function pintuckInputOf(
     clothMm: tables.cloths.get(setup.clothId ?? '')?.thicknessMm ?? null,
     reserveMm: plan.reserveMm,
     takeUp: plan.takeUp,
-    foot: grooves !== null && groovePitchMm !== null ? { grooves, pitchMm: groovePitchMm } : null,
+    foot:
+      foot && grooves !== null && groovePitchMm !== null
+        ? { grooves, pitchMm: groovePitchMm, ...pitchSpread(foot) }
+        : null,
     cordMm: plan.cordMm,
   }
+}
+
+const pitchSpread = (foot: Foot) => {
+  const pitchSpreadMm = spreadOf(foot, 'groovePitchMm')
+  return pitchSpreadMm === null ? {} : { pitchSpreadMm }
 }
 
 /** From and to which height each tuck runs, in mm from the lower edge. */

@@ -236,6 +236,7 @@ const missing = computed(() => {
           v-model="plan.feed"
           :dialled-mm="plan.wantedMm"
           :longest-mm="longest"
+          :cloth-id="draft.setup.clothId"
         />
       </UCard>
     </template>

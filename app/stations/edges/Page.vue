@@ -392,6 +392,7 @@ const piecesPerNeedle = computed(() => {
         :thread-hex="threadHexes[0]"
         :bobbin-hex="bobbinHex"
         :longest-mm="longest"
+        :cloth-id="draft.setup.clothId"
         :tails-per-piece="2 * sewn.plan.stretches.length"
         :cloth-names="looks.map(({ name }) => name)"
         :pieces-per-needle="piecesPerNeedle"

@@ -5,8 +5,11 @@ import {
   markedTucks,
   outlineFit,
   pintuckDrawing,
+  type PintuckInput,
+  type PintuckPlan,
   planPintucks,
   pintuckStrip,
+  ridesToMm,
   sewingOrder,
 } from '#core/pintucks'
 import { formatShort } from '#core/units'
@@ -59,11 +62,17 @@ const answer = useAnswer(() => {
     gapMm: input.needle.gapMm,
     runs: tuckRuns(draft.plan, made.count),
     order: sewingOrder(made.count),
+    ridesToMm: ridesOf(input, made),
     marked: markedTucks(made.count, draft.plan.group?.of ?? null, usedGroove(made.groove)),
     work: tuckWork(draft.plan, made, draft.setup.stitch.lengthMm, draft.copies),
     swatchTucks: piecePrecision(draft.plan, made.count),
   }
 })
+/** How far the last tuck of a group may lie off, by how well the foot’s pitch is known. */
+function ridesOf({ foot }: PintuckInput, { groove, count }: PintuckPlan): number | null {
+  const used = usedGroove(groove)
+  return foot && used ? ridesToMm(foot, used.k, draft.plan.group?.of ?? count) : null
+}
 /** A groove leads a tuck only where it makes the spacing that is planned. */
 const SAME_SPACING_MM = 0.05
 function usedGroove<T extends { offMm: number }>(groove: T | null): T | null {
@@ -250,6 +259,7 @@ const missing = computed(() =>
         :made="good.made"
         :plan="plan"
         :marked="good.marked"
+        :rides-to-mm="good.ridesToMm"
         :order="good.order"
         :fit="good.fit"
       />

@@ -245,6 +245,7 @@ const missing = computed(() =>
         :thread-source="thickness.source"
         :cloth-mm="underFootMm(draft.setup, book.shelf.cloths)"
         :contrast-words="contrastWords"
+        :cloth-id="draft.setup.clothId"
         :is-knit-hem="isTwin && cloth?.structure === 'knit'"
       />
     </template>

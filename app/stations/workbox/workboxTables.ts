@@ -1,3 +1,4 @@
+import { knownLength } from '~/utils/known'
 import { needleAdvice } from '#core/care'
 import { needleName, describeNeedle } from '#core/needle'
 import { drawnDiameter, stockOf, THREAD_KINDS } from '#core/thread'
@@ -189,7 +190,12 @@ const cloths: WorkboxTable<Cloth> = {
     { label: 'Name', wide: 1.6, text: c => c.name },
     { label: 'Structure', wide: 1, text: c => orUnknown(c.structure) },
     { label: 'Weight', wide: 1, text: c => orUnknown(c.weight) },
-    { label: 'One layer', wide: 1.2, text: (c, { length }) => length(c.thicknessMm), by: c => c.thicknessMm },
+    {
+      label: 'One layer',
+      wide: 1.2,
+      text: (c, { length }) => knownLength(length, c, 'thicknessMm'),
+      by: c => c.thicknessMm,
+    },
   ],
 }
 const stabilizers: WorkboxTable<Stabilizer> = {
@@ -214,7 +220,7 @@ const feet: WorkboxTable<Foot> = {
     {
       label: 'Opening',
       wide: 1.2,
-      text: (f, { length }) => (f.singleHole ? 'single hole' : length(f.slotMm)),
+      text: (f, { length }) => (f.singleHole ? 'single hole' : knownLength(length, f, 'slotMm')),
       by: f => f.slotMm,
     },
   ],
@@ -229,7 +235,7 @@ const plates: WorkboxTable<Plate> = {
     {
       label: 'Opening',
       wide: 1.2,
-      text: (p, { length }) => (p.singleHole ? 'single hole' : length(p.slotMm)),
+      text: (p, { length }) => (p.singleHole ? 'single hole' : knownLength(length, p, 'slotMm')),
       by: p => p.slotMm,
     },
   ],
@@ -246,7 +252,7 @@ const machines: WorkboxTable<Machine> = {
     {
       label: 'Plate opening',
       wide: 1.2,
-      text: (m, { length }) => length(m.plateSlotMm),
+      text: (m, { length }) => knownLength(length, m, 'plateSlotMm'),
       by: m => m.plateSlotMm,
     },
     {

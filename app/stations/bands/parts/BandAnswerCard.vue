@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { farPoint } from '#core/fit'
+import { formatNumber } from '#core/units'
 import type { BandAnswer } from '#shared/inputs'
 import { endWords, guideWords, hundredth, noteWords, patternWords, rowWord } from '../bandWords'
 
@@ -19,6 +21,18 @@ const emit = defineEmits<{
 }>()
 const { length, bare } = useLength()
 const drifts = computed(() => answer.band.drift)
+/** Where the end of the longest leg may fall, by the feed measured on this cloth. */
+const far = computed(() => {
+  const { feed, rows } = answer
+  if (!feed) return ''
+  const longestMm = Math.max(...rows.flatMap(({ legs }) => legs.map(({ lengthMm }) => lengthMm)))
+  const { leastMm, mostMm, dialFactor } = farPoint(longestMm, feed)
+  return (
+    `Stitches come out ${formatNumber(feed.factor, 2)} of the dial on this cloth: dial `
+    + `${formatNumber(dialFactor, 2)} times the length; the end of ${length(longestMm)} may fall between `
+    + `${bare(leastMm)} and ${length(mostMm)}.`
+  )
+})
 const open = ref(false)
 </script>
 
@@ -59,6 +73,12 @@ const open = ref(false)
         </p>
       </li>
     </ol>
+    <p
+      v-if="far"
+      class="hint"
+    >
+      {{ far }}
+    </p>
     <ul
       v-if="answer.notes.length > 0 || buildUp?.muddy"
       class="notes"

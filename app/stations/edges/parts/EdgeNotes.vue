@@ -19,6 +19,7 @@ const {
   tailsPerPiece,
   clothNames,
   piecesPerNeedle,
+  clothId,
 } = defineProps<{
   advice: readonly EdgeAdvice[]
   plan: EdgePiece
@@ -34,6 +35,7 @@ const {
   clothNames: readonly string[]
   /** How many of this piece a needle lasts. */
   piecesPerNeedle: number
+  clothId: string | null
 }>()
 const { length } = useLength()
 const adviceWords = (one: EdgeAdvice): string => {
@@ -126,6 +128,7 @@ const bobbin = computed(() => {
       v-model="feed"
       :dialled-mm="plan.stitch.lengthMm"
       :longest-mm="longestMm"
+      :cloth-id="clothId"
     />
   </UCard>
 </template>

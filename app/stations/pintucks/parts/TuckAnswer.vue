@@ -5,10 +5,12 @@ import { type OutlineFit, type PintuckPlan, SIZE_MM, sizesLost } from '#core/pin
 import type { PintuckPiece } from '#shared/records'
 
 /** What to cut, what to mark, what to mind. */
-const { made, plan, marked, order, fit } = defineProps<{
+const { made, plan, marked, ridesToMm, order, fit } = defineProps<{
   made: PintuckPlan
   plan: PintuckPiece
   marked: readonly number[]
+  /** How far the last tuck that rides may lie off; null: nobody noted how well the pitch is known. */
+  ridesToMm: number | null
   order: readonly number[]
   fit: OutlineFit | null
 }>()
@@ -114,7 +116,10 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
       <template v-if="marked.length === made.count">Mark every line.</template>
       <template v-else
         >Mark {{ marked.length }} of {{ made.count }}: the first of each group; the rest ride in groove
-        {{ made.groove!.k }}.</template
+        {{ made.groove!.k
+        }}<template v-if="ridesToMm !== null"
+          >, the last of a group to ± {{ length(ridesToMm) }} as its pitch was measured</template
+        >.</template
       >
     </p>
     <p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { giveOrTake } from '#core/measured'
 import { type FitPlan, planWords, UNKNOWN_LENGTH_DIAL } from '#core/fit'
 import type { PlannedRow } from '#core/topstitch'
 import type { OwnedGuide } from '#shared/inputs'
@@ -30,6 +31,7 @@ const ways = computed(() =>
     .map(guide => ({
       ...guide,
       words: guides.find(({ id }) => id === guide.id)?.words ?? '',
+      spreadMm: guides.find(({ id }) => id === guide.id)?.spreadMm ?? null,
     })),
 )
 function positionWords(mm: number): string {
@@ -138,6 +140,10 @@ const open = ref<number | null>(null)
             v-if="Math.abs(way.offMm) >= 0.005"
             class="hint"
             >, {{ length(Math.abs(way.offMm)) }} off by its steps</span
+          ><span
+            v-if="way.spreadMm !== null"
+            class="hint"
+            >, known to ± {{ length(giveOrTake({ value: 0, spread: way.spreadMm })) }}</span
           >
         </li>
       </ul>

@@ -14,7 +14,7 @@ import { orNull } from '~/planner/orNull'
 
 /** Curves, corners, humps, feed, what will be seen, and rows over an area. */
 const plan = defineModel<TopstitchPiece>({ required: true })
-const { rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isKnitHem } = defineProps<{
+const { rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isKnitHem, clothId } = defineProps<{
   rows: readonly PlannedRow[]
   /** Of a twin; null: a single needle. */
   gapMm: number | null
@@ -24,6 +24,7 @@ const { rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isKnitHem }
   /** How the thread stands out from the cloth. */
   contrastWords: string
   isKnitHem: boolean
+  clothId: string | null
 }>()
 const { length, bare } = useLength()
 const CORNERS = [
@@ -143,6 +144,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
       v-model="plan.feed"
       :dialled-mm="plan.wantedMm"
       :longest-mm="longest"
+      :cloth-id="clothId"
     />
     <p v-if="seen">
       <b>{{

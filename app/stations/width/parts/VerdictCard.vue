@@ -106,6 +106,13 @@ const isOpen = ref(false)
     </div>
     <p class="evidence">
       <UIcon :name="isByRule ? 'i-lucide-circle-dashed' : 'i-lucide-ruler'" /> {{ evidence }}
+      <NuxtLink
+        v-if="isByRule"
+        no-prefetch
+        to="/measure"
+        class="measure"
+        >Measure it</NuxtLink
+      >
     </p>
     <UButton
       v-if="shift"
@@ -193,6 +200,15 @@ const isOpen = ref(false)
   margin: 3px 0;
   font-size: 14.5px;
   line-height: 1.25;
+}
+.measure {
+  flex: none;
+  align-content: center;
+  min-height: 44px;
+  margin: -10px 0;
+  color: var(--mulberry);
+  font-weight: 600;
+  text-decoration: underline;
 }
 .against {
   display: flex;

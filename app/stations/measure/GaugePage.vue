@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { WEDGES, wedgeReading, wedgeSheets } from '#core/measure'
+import { CHECK_LINE_MM } from '#core/paper'
+import type { Print } from '~/paper/print'
+import { orNull } from '~/planner/orNull'
+import { useKeptNumber } from './useKeptNumber'
+import { useTarget } from './useTarget'
+
+useHead({ title: 'Wedge gauge · Lacy Spool' })
+const { quantity, quantities, things, ofId } = useTarget('wedge')
+const { bare, length } = useLength()
+/** The check line is a matter of the printer: it holds for all that is cut from the sheet. */
+const checkMm = useKeptNumber('lacy-spool-check-line', CHECK_LINE_MM)
+const number = ref<string>('2')
+const readMm = ref<number | null>(null)
+const wedge = computed(() => WEDGES.find(one => String(one.number) === number.value)!)
+const measured = computed(() => {
+  const [read, check] = [readMm.value, checkMm.value]
+  return read === null || check === null ? null : orNull(() => wedgeReading(wedge.value, read, check))
+})
+const problem = computed(() => {
+  if (readMm.value === null) return ''
+  const { fromMm, toMm } = wedge.value
+  if (!(readMm.value >= fromMm && readMm.value <= toMm))
+    return `Wedge ${wedge.value.number} goes from ${bare(fromMm)} to ${length(toMm)}: take the one that fits.`
+  if (measured.value === null) return `The line measures from ${bare(45)} to ${length(55)}: print at 100 %.`
+  return ''
+})
+const prints: readonly Print[] = [
+  { label: 'Wedge gauge as PDF', name: 'wedge-gauge', as: 'pdf', sheets: wedgeSheets },
+  { label: 'Wedge gauge as SVG', name: 'wedge-gauge', as: 'svg', sheets: wedgeSheets },
+]
+const wedges = WEDGES.map(one => ({
+  value: String(one.number),
+  label: `${one.number}: ${bare(one.fromMm)} to ${length(one.toMm)}`,
+}))
+</script>
+
+<template>
+  <WayFrame>
+    <template #head>
+      <PrintPanel
+        label="Print the gauge"
+        heading="A gauge to cut out of card"
+        :prints="prints"
+        align="end"
+      />
+    </template>
+    <UCard
+      as="section"
+      aria-label="How"
+      class="grid gap-3"
+    >
+      <h2>Slide it in until it stops</h2>
+      <WedgePicture
+        :wedge="wedge"
+        :read-mm="problem ? null : readMm"
+      />
+      <ol class="list-decimal ps-5 grid gap-1">
+        <li>Print it on card at 100 %, cut along the middle of the lines.</li>
+        <li><b>Machine off, needle out.</b> The machine’s own manual says how foot and plate come off.</li>
+        <li>
+          Slide a wedge in, tip first and flat, from side to side of the opening, until it stops by itself.
+        </li>
+        <li>Read the number at the opening’s edge.</li>
+      </ol>
+    </UCard>
+    <template #result>
+      <UCard
+        as="section"
+        aria-label="Reading"
+        class="grid gap-3"
+      >
+        <TargetFields
+          v-model:quantity="quantity"
+          v-model:of="ofId"
+          :quantities="quantities"
+          :things="things"
+        />
+        <SegmentBar
+          v-model="number"
+          label="Which wedge"
+          :items="wedges"
+        />
+        <div class="grid grid-cols-2 items-start gap-2">
+          <LengthField
+            v-model="readMm"
+            label="It stops at"
+            limit="openingMm"
+            optional
+            empty="the number"
+          />
+          <LengthField
+            v-model="checkMm"
+            label="The 50 mm line measures"
+            limit="pieceMm"
+            hint="With a ruler, on the same sheet."
+          />
+        </div>
+        <p
+          v-if="problem"
+          role="alert"
+          class="strikes-ink"
+        >
+          {{ problem }}
+        </p>
+        <p
+          v-if="measured && measured.printScale !== 1"
+          class="hint"
+        >
+          Your printer made it {{ measured.printScale.toFixed(3) }} times as large: that is corrected.
+        </p>
+      </UCard>
+      <KeepMeasure
+        :quantity="quantity"
+        :of-id="ofId"
+        :things="things"
+        :measured="measured"
+        way="wedge"
+      >
+        <h2>No reading yet</h2>
+        <p class="hint">
+          How well it is known comes from cutting, reading and printing; the opening is rounded down, the safe
+          side.
+        </p>
+      </KeepMeasure>
+    </template>
+  </WayFrame>
+</template>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { unmeasuredOf } from '#shared/inputs'
+
+useHead({ title: 'Measure · Lacy Spool' })
+const book = useBookStore()
+const settings = useSettingsStore()
+const missing = computed(() => unmeasuredOf(book.shelf, settings.record))
+</script>
+
+<template>
+  <div>
+    <StationHead />
+    <div class="sides">
+      <MissingMeasures :missing="missing" />
+      <MeasureLog />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+  gap: 14px;
+  align-items: start;
+}
+@media (max-width: 900px) {
+  .sides {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

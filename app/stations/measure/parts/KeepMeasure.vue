@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { type MeasureWay, type Quantity, quantityFact, WAY_WORDS } from '#core/measure'
+import { leastOf, type Measurement } from '#core/measured'
+import { MOST_NAME, MOST_NOTE } from '#shared/fields'
+import { keptMeasure, measuredField, measuredTable } from '#shared/inputs'
+import type { Measure } from '#shared/records'
+import { newId } from '~/utils/id'
+import { measuredWords } from '../measuredWords'
+
+/** A result with how well it is known: kept in the log, and with what it is of. */
+const {
+  quantity,
+  ofId,
+  things,
+  measured,
+  way,
+  dialledMm = null,
+  photo = null,
+} = defineProps<{
+  quantity: Quantity
+  ofId: string
+  things: readonly { readonly id: string; readonly name: string }[]
+  /** null: nothing yet. */
+  measured: Measurement | null
+  way: MeasureWay
+  /** What the dial stood at, of a stitch as sewn. @defaultValue null */
+  dialledMm?: number | null
+  /** Keeps the photo and says under which id; null: there is none, or it found no room. @defaultValue null */
+  photo?: (() => Promise<string | null>) | null
+}>()
+const book = useBookStore()
+const lengths = useLength()
+const { sayStored } = useStoredWords()
+const note = ref('')
+const named = ref('')
+const keepsPhoto = ref(true)
+const thing = computed(() => things.find(({ id }) => id === ofId) ?? null)
+const hasThing = computed(() => measuredTable(quantity) !== null)
+const fact = computed(() => quantityFact(quantity))
+const words = computed(() => measured && measuredWords(quantity, measured, lengths))
+/** What stands there now. */
+const before = computed(() => {
+  const [table, field] = [measuredTable(quantity), measuredField(quantity)]
+  if (!table || !field || !thing.value) return null
+  const value = (book.tables[table].get(thing.value.id) as unknown as Record<string, unknown>)[field]
+  return typeof value === 'number' ? value : null
+})
+const beforeWords = computed(() =>
+  before.value === null
+    ? 'not measured until now'
+    : `until now ${measuredWords(quantity, { value: before.value, spread: 0 }, lengths).split(' ±')[0]}`,
+)
+const isOpening = computed(() => quantity.endsWith('opening'))
+const name = computed(() => thing.value?.name ?? named.value.trim())
+const canKeep = computed(
+  () => measured !== null && (hasThing.value ? thing.value !== null : name.value !== ''),
+)
+
+async function keep(): Promise<void> {
+  if (!measured || !canKeep.value) return
+  const photoId = photo && keepsPhoto.value ? await photo() : null
+  const record: Measure = {
+    id: newId('measure'),
+    quantity,
+    ofId: thing.value?.id ?? null,
+    name: name.value.slice(0, MOST_NAME),
+    value: measured.value,
+    spread: measured.spread,
+    way,
+    dialledMm,
+    at: new Date().toISOString(),
+    photoId,
+    note: note.value.trim().slice(0, MOST_NOTE),
+  }
+  const title = `${fact.value.words} of ${record.name}: ${words.value}`
+  note.value = ''
+  await sayStored(title, {
+    kept: book.commit(`Measure ${fact.value.words.toLowerCase()}`, keptMeasure(record, book.tables)),
+  })
+}
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="Result"
+    class="grid gap-3"
+  >
+    <template v-if="measured">
+      <p
+        class="value serif"
+        role="status"
+      >
+        {{ words }}
+      </p>
+      <p class="hint">
+        {{ fact.words }}<template v-if="thing"> of {{ thing.name }}, {{ beforeWords }}</template
+        >, by {{ WAY_WORDS[way] }}. In 19 of 20 measurings the truth lies within the ±.
+        <template v-if="isOpening"
+          >The verdict counts its narrow end, {{ lengths.length(leastOf(measured)) }}.</template
+        >
+      </p>
+      <TextField
+        v-if="!hasThing"
+        v-model="named"
+        label="What it is"
+        placeholder="velvet ribbon, collar"
+      />
+      <TextField
+        v-model="note"
+        label="Note"
+      />
+      <UCheckbox
+        v-if="photo"
+        v-model="keepsPhoto"
+        label="Keep the photo with it"
+      />
+      <UButton
+        icon="i-lucide-check"
+        label="Keep it"
+        class="justify-self-start"
+        :disabled="!canKeep"
+        @click="keep"
+      />
+    </template>
+    <slot v-else />
+  </UCard>
+</template>
+
+<style scoped>
+.value {
+  font-size: 27px;
+  line-height: 1.15;
+}
+</style>

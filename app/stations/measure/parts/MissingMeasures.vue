@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { type Consequence, quantityFact, WAY_WORDS } from '#core/measure'
+import type { Unmeasured } from '#shared/inputs'
+import { wayTo } from '../wayPaths'
+
+/** What is not measured and would change something: the most useful first, each with its ways. */
+const { missing } = defineProps<{ missing: readonly Unmeasured[] }>()
+const { length } = useLength()
+const FIRST = 7
+const all = ref(false)
+const shown = computed(() => (all.value ? missing : missing.slice(0, FIRST)))
+const CONSEQUENCE_WORDS: Readonly<Record<Consequence, { word: string; icon: string }>> = {
+  verdict: { word: 'decides a verdict', icon: 'i-lucide-shield-question-mark' },
+  plan: { word: 'changes a plan', icon: 'i-lucide-pencil-ruler' },
+  fine: { word: 'taken as the label or dial says', icon: 'i-lucide-tag' },
+  time: { word: 'changes how long it takes', icon: 'i-lucide-timer' },
+}
+const WAY_ICONS = {
+  wedge: 'i-lucide-triangle-right',
+  photo: 'i-lucide-camera',
+  counting: 'i-lucide-hash',
+  screen: 'i-lucide-monitor-smartphone',
+} as const
+const MOST_NAMES = 3
+function usedWords({ usedBy, onBench }: Unmeasured): string {
+  const others = usedBy.filter(name => name !== 'on the machine now').map(name => `“${name}”`)
+  const named = others.slice(0, MOST_NAMES).join(', ')
+  const more = others.length > MOST_NAMES ? ` and ${others.length - MOST_NAMES} more` : ''
+  const rest = others.length > 0 ? `${named}${more}` : ''
+  if (!onBench) return `For ${rest}`
+  return rest === '' ? 'On the machine now' : `On the machine now; also for ${rest}`
+}
+</script>
+
+<template>
+  <UCard
+    as="section"
+    aria-label="Not measured"
+    class="grid gap-2"
+  >
+    <header>
+      <h2>
+        {{
+          missing.length === 0
+            ? 'Everything that counts is measured'
+            : 'What is not measured, most useful first'
+        }}
+      </h2>
+    </header>
+    <p
+      v-if="missing.length === 0"
+      class="hint"
+    >
+      Openings, guides, take-up, feed and thread of all that you plan are known. What is new in the workbox
+      comes here.
+    </p>
+    <ol class="list">
+      <li
+        v-for="one in shown"
+        :key="`${one.quantity} ${one.ofId ?? one.name}`"
+      >
+        <UIcon
+          :name="CONSEQUENCE_WORDS[one.consequence].icon"
+          class="sign"
+        />
+        <div class="says">
+          <p>
+            <b>{{ quantityFact(one.quantity).words }}</b>: {{ one.name }}
+          </p>
+          <p class="hint">
+            {{ usedWords(one) }}; {{ CONSEQUENCE_WORDS[one.consequence].word
+            }}<template v-if="one.clearFromMm !== null"
+              >: clear from <b>{{ length(Math.ceil(one.clearFromMm * 100) / 100) }}</b> on</template
+            >.
+          </p>
+        </div>
+        <div class="ways">
+          <UButton
+            v-for="way in quantityFact(one.quantity).ways"
+            :key="way"
+            size="sm"
+            variant="outline"
+            :icon="WAY_ICONS[way]"
+            :label="WAY_WORDS[way]"
+            :aria-label="`${WAY_WORDS[way]}: ${quantityFact(one.quantity).words}, ${one.name}`"
+            :to="wayTo(way, one.quantity, one.ofId)"
+          />
+        </div>
+      </li>
+    </ol>
+    <UButton
+      v-if="missing.length > FIRST"
+      variant="ghost"
+      size="sm"
+      class="justify-self-start"
+      :label="all ? 'Only the most useful' : `All ${missing.length}`"
+      @click="
+        () => {
+          all = !all
+        }
+      "
+    />
+  </UCard>
+</template>
+
+<style scoped>
+.list li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 7px 0;
+  border-top: 1px solid var(--line);
+}
+.list li:first-child {
+  border-top: 0;
+}
+.sign {
+  flex: none;
+  font-size: 21px;
+  color: var(--mulberry);
+}
+.says {
+  flex: 1;
+  min-width: 0;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  justify-content: flex-end;
+}
+@media (max-width: 640px) {
+  .list li {
+    flex-wrap: wrap;
+  }
+  .says {
+    flex-basis: calc(100% - 40px);
+  }
+  .ways {
+    justify-content: flex-start;
+    padding-left: 31px;
+  }
+}
+</style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import type { Place, Quantity, SeenRectangle, Span } from '#core/measure'
+import { giveOrTake, type Measurement } from '#core/measured'
+import { ROW_LOOKS, type RowLook, type RowReading, type RowUnread, UNREAD_WORDS } from '#core/photo'
+
+/** Counts the stitches between both ends, shows each hole, and says so where it cannot tell. */
+const { quantity, seen, span, row } = defineProps<{
+  quantity: Quantity
+  seen: SeenRectangle
+  span: Span
+  row: (
+    seen: SeenRectangle,
+    look: RowLook,
+    span: Span,
+    halfMm: number,
+  ) => Promise<RowReading | RowUnread | null>
+}>()
+const emit = defineEmits<{
+  holes: [holes: readonly Place[]]
+  take: [count: number, across: Measurement | null]
+}>()
+const { length, bare } = useLength()
+const LOOK_WORDS: Readonly<Record<RowLook, string>> = {
+  straight: 'straight',
+  zigzag: 'zigzag',
+  twin: 'twin, both lines',
+  under: 'twin, from below',
+}
+const look = ref<RowLook>(quantity === 'needle-gap' ? 'twin' : 'straight')
+const halfMm = ref<number | null>(4)
+const read = shallowRef<RowReading | RowUnread | null>(null)
+const count = ref<number | null>(null)
+const busy = ref(false)
+watch(
+  () => [span, seen, look.value],
+  () => {
+    read.value = null
+    emit('holes', [])
+  },
+)
+async function readIt(): Promise<void> {
+  busy.value = true
+  read.value = await row(toRaw(seen), look.value, toRaw(span), halfMm.value ?? 4)
+  busy.value = false
+  const found = read.value
+  count.value = found?.ok ? found.stitches : null
+  emit('holes', found?.ok ? found.holesPx : [])
+}
+const across = computed(() => (read.value?.ok ? read.value.acrossMm : null))
+const ACROSS_WORDS: Readonly<Record<RowLook, string>> = {
+  straight: '',
+  zigzag: 'tip to tip',
+  twin: 'line to line',
+  under: 'the bobbin goes',
+}
+</script>
+
+<template>
+  <FoldAway title="Read the stitches between the ends">
+    <div class="grid gap-3">
+      <p class="hint">
+        Put one end on the first hole of a row and the other on its last, each to within a third of a stitch.
+      </p>
+      <div class="grid grid-cols-2 items-start gap-2">
+        <SelectField
+          v-model="look"
+          label="The row is"
+          :items="ROW_LOOKS.map(value => ({ value, label: LOOK_WORDS[value] }))"
+        />
+        <LengthField
+          v-model="halfMm"
+          label="Look to each side"
+          limit="rowMm"
+        />
+      </div>
+      <UButton
+        variant="outline"
+        icon="i-lucide-scan-line"
+        label="Read the row"
+        class="justify-self-start"
+        :loading="busy"
+        @click="readIt"
+      />
+      <p
+        v-if="read && !read.ok"
+        role="alert"
+        class="close-ink"
+      >
+        It cannot tell. {{ UNREAD_WORDS[read.reason] }}
+      </p>
+      <template v-else-if="read">
+        <p role="status">
+          <b>{{ read.stitches }} stitches</b> of {{ length(read.lengthMm.value) }} ±
+          {{ bare(giveOrTake(read.lengthMm)) }}, single ones ± {{ bare(2 * read.scatterMm)
+          }}<template v-if="across"
+            >; {{ ACROSS_WORDS[look] }} <b>{{ length(across.value) }}</b> ±
+            {{ bare(giveOrTake(across)) }}</template
+          >.
+        </p>
+        <p class="hint">
+          Each hole it found is ringed in the photo. Look: is one missing, or one too many? Then put the
+          number right here.
+        </p>
+        <NumberField
+          v-model="count"
+          label="Stitches, as you see them"
+          placeholder="how many"
+        />
+        <UButton
+          icon="i-lucide-check"
+          label="Take it over"
+          class="justify-self-start"
+          :disabled="count === null"
+          @click="emit('take', count!, across)"
+        />
+      </template>
+    </div>
+  </FoldAway>
+</template>

@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { fromRuler } from '#core/measure'
+import { giveOrTake, type Measurement } from '#core/measured'
+import { DEFAULT_READ_MM, takeUpOf } from '#core/pintucks'
+import { gapOf, keptMeasure, keptTakeUp } from '#shared/inputs'
+import { newId } from '~/utils/id'
+import { orNull } from '~/planner/orNull'
+
+/** What tucks take from a swatch’s width, measured across before and after: kept with the swatch. */
+const { swatchId, after = null } = defineProps<{
+  swatchId: string
+  /** Measured elsewhere; null: typed here. @defaultValue null */
+  after?: Measurement | null
+}>()
+const book = useBookStore()
+const { length } = useLength()
+const { sayStored } = useStoredWords()
+const beforeMm = ref<number | null>(120)
+const afterMm = ref<number | null>(null)
+const tucks = ref<number | null>(10)
+const readMm = ref<number | null>(DEFAULT_READ_MM)
+watchEffect(() => {
+  if (!after) return
+  afterMm.value = Math.round(100 * after.value) / 100
+  readMm.value = Math.round(100 * giveOrTake(after)) / 100
+})
+const swatch = computed(() => book.shelf.swatches.get(swatchId) ?? null)
+const gapMm = computed(() => swatch.value?.frozen.needle?.gapMm ?? 0)
+const measured = computed(() => {
+  const [before, after, count, read] = [beforeMm.value, afterMm.value, tucks.value, readMm.value]
+  if (before === null || after === null || count === null || read === null) return null
+  return orNull(() =>
+    takeUpOf(
+      { beforeMm: before, afterMm: after, tucks: count, readMm: read },
+      gapOf({ gapMm: gapMm.value }),
+      0,
+    ),
+  )
+})
+const problem = computed(() =>
+  afterMm.value !== null && measured.value === null
+    ? 'After its tucks the swatch must be narrower than before, with at least one tuck.'
+    : '',
+)
+async function keep(): Promise<void> {
+  const takeUp = measured.value
+  if (!takeUp || takeUp.eachMm === null || !swatch.value) return
+  const [before, after] = [beforeMm.value!, afterMm.value!].map(mm => fromRuler(mm, readMm.value!))
+  const changes = [
+    ...keptMeasure(
+      {
+        id: newId('measure'),
+        quantity: 'take-up',
+        ofId: swatchId,
+        name: swatch.value.name,
+        value: takeUp.eachMm,
+        spread: Math.hypot(before!.spread, after!.spread) / tucks.value!,
+        way: 'counting',
+        dialledMm: null,
+        at: new Date().toISOString(),
+        photoId: null,
+        note: '',
+      },
+      book.tables,
+    ),
+    keptTakeUp(swatch.value, before!, after!, tucks.value!),
+  ]
+  await sayStored(`Take-up of “${swatch.value.name}”: ${length(takeUp.eachMm)} a tuck`, {
+    kept: book.commit('Measure take-up', changes),
+  })
+}
+</script>
+
+<template>
+  <p>Mark the cloth across, sew the tucks as they will be sewn, and measure between the same marks again.</p>
+  <div class="grid grid-cols-2 items-start gap-2">
+    <LengthField
+      v-model="beforeMm"
+      label="Wide before"
+      limit="pieceMm"
+    />
+    <LengthField
+      v-model="afterMm"
+      label="Wide after"
+      limit="pieceMm"
+      optional
+      empty="in mm"
+    />
+    <NumberField
+      v-model="tucks"
+      label="Tucks on it"
+      placeholder="how many"
+    />
+    <LengthField
+      v-model="readMm"
+      label="Ruler read to"
+      limit="readMm"
+    />
+  </div>
+  <p
+    v-if="problem"
+    role="alert"
+    class="strikes-ink"
+  >
+    {{ problem }}
+  </p>
+  <p
+    v-if="measured && measured.eachMm !== null"
+    role="status"
+  >
+    One tuck takes <b>{{ length(measured.eachMm) }}</b>, between {{ length(measured.leastMm) }} and
+    {{ length(measured.mostMm) }}.
+  </p>
+  <UButton
+    icon="i-lucide-check"
+    label="Keep it with the swatch"
+    class="justify-self-start"
+    :disabled="!measured || !swatch"
+    @click="keep"
+  />
+</template>
