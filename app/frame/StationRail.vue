@@ -392,8 +392,13 @@ kbd {
   .station kbd {
     display: none;
   }
+  /* Side by side and by their signs alone: below thirteen stations there is no room for words. */
   .tools {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    padding-top: 2px;
+  }
+  .tools button > span:not(.iconify) {
+    display: none;
   }
   .last {
     display: none;
@@ -409,7 +414,9 @@ kbd {
   .more {
     display: block;
   }
-  .tools button,
+  .tools button {
+    min-height: 44px;
+  }
   .tab {
     display: flex;
     justify-content: flex-start;

@@ -126,6 +126,11 @@ describe('measuring on the screen', () => {
     expect(value).toBeCloseTo(8, 9)
     expect(spread).toBeCloseTo(8 * Math.hypot(Math.SQRT2 / 40, Math.SQRT2 / 428), 9)
   })
+  it('takes it from its short side too, where the screen is narrow: less well', () => {
+    const short = screenScale(269.9, 53.98)
+    expect(short.value).toBeCloseTo(5, 9)
+    expect(short.spread).toBeGreaterThan(screenScale(428).spread)
+  })
   it('refuses a card of a few pixels', () => expect(() => screenScale(20)).toThrow())
 })
 

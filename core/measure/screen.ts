@@ -11,16 +11,18 @@ const LAID_PX = 1
 export type ScreenScale = Measurement
 
 /**
- * A screen’s scale from a card held to the glass, its long side between two lines.
+ * A screen’s scale from a card held to the glass, one side of it between two lines.
  *
  * @param apartPx - between the lines, 100 to 4000 screen px.
+ * @param sideMm - of the card, 10 to 1000.
  *
  * @example
  * screenScale(428).value // 5 px a millimetre
  */
-export function screenScale(apartPx: number): ScreenScale {
+export function screenScale(apartPx: number, sideMm: number = ID_1.wideMm): ScreenScale {
   requireInRange(apartPx, 'apartPx', 100, 4000)
-  return { value: apartPx / ID_1.wideMm, spread: (LAID_PX * Math.SQRT2) / ID_1.wideMm }
+  requireInRange(sideMm, 'sideMm', 10, 1000)
+  return { value: apartPx / sideMm, spread: (LAID_PX * Math.SQRT2) / sideMm }
 }
 
 /**

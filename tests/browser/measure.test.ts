@@ -22,7 +22,7 @@ import {
   untilText,
   upload,
 } from './browser'
-import { pngOf, renderedPhoto } from './rendered'
+import { movingPng, pngOf, renderedPhoto, turnedJpeg } from './rendered'
 
 const folder = mkdtempSync(join(tmpdir(), 'lacy-spool-measure-'))
 function fileOf(name: string, bytes: Buffer | string): string {
@@ -175,12 +175,24 @@ describe('a photo', () => {
     ['words', () => fileOf('notes.png', 'no picture at all'), 'is no picture this browser can read'],
     ['one pixel', () => fileOf('dot.png', pngOf(1, 1, [0])), 'is smaller than 64 px'],
     ['60 MB', () => fileOf('huge.jpg', Buffer.alloc(60_000_000)), 'has more than 30 MB'],
+    ['a moving picture', () => fileOf('moving.png', movingPng(80)), 'is a moving picture'],
     ['thousands of millions of pixels', () => fileOf('wide.png', hugePng()), 'more than 120 million pixels'],
   ])('is refused that is %s, and nothing is lost', async (_, path, words) => {
     const { driver } = session
     await upload(driver, /Photo/, path())
     await untilText(driver, words)
     await untilText(driver, 'Nothing was changed.')
+  })
+  it('stands upright however the camera was held', async () => {
+    const { driver } = session
+    const jpeg = await driver.executeScript<string>(
+      `const canvas = Object.assign(document.createElement('canvas'), { width: 300, height: 200 })
+       canvas.getContext('2d').fillRect(0, 0, 150, 200)
+       return canvas.toDataURL('image/jpeg').split(',')[1]`,
+    )
+    await upload(driver, /Photo/, fileOf('turned.jpg', turnedJpeg(Buffer.from(jpeg, 'base64'))))
+    const canvas = await byRole(driver, 'img', 'The photo')
+    expect([await canvas.getAttribute('width'), await canvas.getAttribute('height')]).toEqual(['200', '300'])
   })
   it('turns a foot’s opening from “by rule” into “measured”', async () => {
     const { driver } = session

@@ -29,6 +29,42 @@ export function pngOf(width: number, height: number, data: ArrayLike<number>): B
   ])
 }
 
+/** A PNG of two frames. Source: PNG, third edition (from memory). */
+export function movingPng(side: number): Buffer {
+  const still = pngOf(side, side, new Uint8Array(side * side))
+  const [ends, data] = [still.length - 12, still.indexOf('IDAT') - 4]
+  const frames = Buffer.alloc(8)
+  frames.writeUInt32BE(2)
+  const control = (order: number) => {
+    const said = Buffer.alloc(26)
+    said.writeUInt32BE(order, 0)
+    said.writeUInt32BE(side, 4)
+    said.writeUInt32BE(side, 8)
+    said.set([0, 1, 0, 10], 20)
+    return chunk('fcTL', said)
+  }
+  const packed = still.subarray(data + 8, ends - 4)
+  const order = Buffer.alloc(4)
+  order.writeUInt32BE(2)
+  return Buffer.concat([
+    still.subarray(0, data),
+    chunk('acTL', frames),
+    control(0),
+    still.subarray(data, ends),
+    control(1),
+    chunk('fdAT', Buffer.concat([order, packed])),
+    still.subarray(ends),
+  ])
+}
+
+/** A JPEG that says the camera was held on its side, as phones do. Source: Exif 2.3 (from memory). */
+export function turnedJpeg(jpeg: Buffer): Buffer {
+  const tiff = '4d4d002a00000008' + '0001' + '0112000300000001' + '00060000' + '00000000'
+  const exif = Buffer.concat([Buffer.from('Exif\0\0'), Buffer.from(tiff, 'hex')])
+  const head = Buffer.from([0xff, 0xe1, 0, exif.length + 2])
+  return Buffer.concat([jpeg.subarray(0, 2), head, exif, jpeg.subarray(2)])
+}
+
 /** A photo of a scene as a PNG, and where the camera sees a place of the table. */
 export function renderedPhoto(scene: Scene, shot: Shot, seed: number) {
   const { width, height, data } = photoOf(scene, shot, seeded(seed))

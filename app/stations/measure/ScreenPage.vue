@@ -10,12 +10,27 @@ const { quantity, quantities, things, ofId } = useTarget('screen')
 const { length } = useLength()
 /** Between the lines a card just fits between, in px of this screen; 0: not set yet. */
 const cardPx = useKeptNumber('lacy-spool-screen-card', 0)
+/** Which side of the card lay between them: a phone is narrower than the long one. */
+const sideMm = useKeptNumber('lacy-spool-screen-side', ID_1.wideMm)
+const SIDES = [
+  { value: 'long', label: 'Long side' },
+  { value: 'short', label: 'Short side' },
+] as const
+const side = computed({
+  get: () => (sideMm.value === ID_1.tallMm ? 'short' : 'long'),
+  set: now => {
+    sideMm.value = now === 'short' ? ID_1.tallMm : ID_1.wideMm
+    cardPx.value = 0
+  },
+})
 const isSet = computed(() => cardPx.value !== null && cardPx.value > 0)
 const setting = ref(!isSet.value)
 const GUESS_PX = 324
 const lines = reactive({ card: isSet.value ? cardPx.value! : GUESS_PX, length: 60 })
 const shown = computed(() => (setting.value ? 'card' : 'length'))
-const scale = computed(() => (isSet.value ? orNull(() => screenScale(cardPx.value!)) : null))
+const scale = computed(() =>
+  isSet.value ? orNull(() => screenScale(cardPx.value!, sideMm.value ?? ID_1.wideMm)) : null,
+)
 const measured = computed(() => {
   const set = scale.value
   return set && !setting.value ? orNull(() => onScreen(lines.length, set)) : null
@@ -40,6 +55,11 @@ function press(event: KeyboardEvent): void {
   event.preventDefault()
   move(lines[shown.value] + by * (event.shiftKey ? 10 : 0.25))
 }
+/** On a narrow screen the short side is what fits. */
+onMounted(() => {
+  if (!isSet.value && mostPx() < lines.card) side.value = 'short'
+  lines.card = Math.min(lines.card, mostPx())
+})
 function setScale(): void {
   cardPx.value = lines.card
   setting.value = false
@@ -53,7 +73,7 @@ const valueNow = computed(() => {
 })
 const how = computed(() =>
   setting.value
-    ? `Hold a bank or library card (${length(ID_1.wideMm)} long) to the glass; the right line to its edge.`
+    ? `Hold a card to the glass, its ${side.value} side (${length(sideMm.value)}) from line to line.`
     : 'Needle, thread or ribbon flat on the glass; look straight down. Arrow keys move the line.',
 )
 </script>
@@ -106,6 +126,12 @@ const how = computed(() =>
           </div>
         </div>
         <div class="flex flex-wrap gap-2">
+          <SegmentBar
+            v-if="setting"
+            v-model="side"
+            label="Which side of the card"
+            :items="SIDES"
+          />
           <UButton
             v-if="setting"
             icon="i-lucide-check"

@@ -119,10 +119,11 @@ watchEffect(
   },
   { flush: 'post' },
 )
-/** In the corner the mark is not in. */
-const loupeSide = computed(() =>
-  active.value && active.value.place.x > picture.width / 2 ? 'left' : 'right',
-)
+/** In the corner farthest from the mark. */
+const loupeSide = computed(() => {
+  const { x, y } = active.value?.place ?? { x: 0, y: 0 }
+  return [x > picture.width / 2 ? 'left' : 'right', y > picture.height / 2 ? 'top' : 'bottom']
+})
 const outline = computed(() => corners.value.map(({ x, y }) => `${x},${y}`).join(' '))
 const NUDGES = [
   ['i-lucide-arrow-left', 'ArrowLeft', 'left'],
@@ -299,7 +300,7 @@ svg {
 }
 .loupe {
   position: absolute;
-  top: 8px;
+  width: min(132px, 28%);
   border: 2px solid var(--mulberry);
   border-radius: 50%;
   background: var(--white);
@@ -309,6 +310,12 @@ svg {
 }
 .loupe.right {
   right: 8px;
+}
+.loupe.top {
+  top: 8px;
+}
+.loupe.bottom {
+  bottom: 8px;
 }
 .nudges {
   display: flex;
