@@ -1,5 +1,6 @@
 // npm run shots: one current picture of each main view, made from the demo data, into docs/screenshots/.
-import { mkdirSync, writeFileSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import {
   ensureBrowser,
@@ -26,6 +27,41 @@ const press = async (driver, xpath) => {
     xpath,
   )
   await element.click()
+}
+/** A foot beside a card, rendered: its marks are dragged to where the camera sees them. */
+async function measureInPhoto(driver) {
+  const { footBesideCard } = await loadModule('/tests/browser/rendered.ts')
+  const { png, corners, ends, width } = footBesideCard()
+  const file = join(mkdtempSync(join(tmpdir(), 'lacy-spool-shot-')), 'foot.png')
+  writeFileSync(file, png)
+  const input = await driver.wait(
+    async () => (await driver.findElements(By.css('input[type=file]')))[0],
+    10_000,
+    'no field for a photo',
+  )
+  await input.sendKeys(file)
+  await driver.wait(async () => (await driver.findElements(By.css('svg .mark'))).length === 6, 10_000)
+  for (const [i, { x, y }] of [...corners, ...ends].entries()) {
+    const [from, to] = await driver.executeScript(
+      `const mark = document.querySelectorAll('svg .mark')[arguments[0]]
+       const now = mark.getBoundingClientRect(), frame = mark.ownerSVGElement.getBoundingClientRect()
+       const scale = frame.width / arguments[3]
+       return [[now.x + now.width / 2, now.y + now.height / 2],
+         [frame.x + arguments[1] * scale, frame.y + arguments[2] * scale]]`,
+      i,
+      x,
+      y,
+      width,
+    )
+    const at = ([left, top]) => ({ x: Math.round(left), y: Math.round(top) })
+    const drag = driver.actions({ async: true }).move(at(from)).press()
+    await drag
+      .move({ ...at(to), duration: 60 })
+      .release()
+      .perform()
+  }
+  await press(driver, '//button[normalize-space() = "Draw the corners to the edges"]')
+  await press(driver, '//button[normalize-space() = "Draw the ends to the edges"]')
 }
 /** Pictures for which something must be pressed first, or which are taken on another device. */
 const ACTED = [
@@ -55,12 +91,6 @@ const ACTED = [
     path: '/edge?piece=demo-piece-lantern',
     size: LAPTOP,
     act: driver => press(driver, '//button[@aria-pressed and contains(., "Star")]'),
-  },
-  {
-    name: 'letters',
-    path: '/edge?piece=demo-piece-banner',
-    size: LAPTOP,
-    act: driver => press(driver, '//button[normalize-space() = "Largest bite"]'),
   },
   {
     name: 'lines',
@@ -96,6 +126,7 @@ const ACTED = [
       await press(driver, '//button[normalize-space() = "Put it on the bench and begin"]')
     },
   },
+  { name: 'measure-photo', path: '/measure-photo?what=foot-opening', size: LAPTOP, act: measureInPhoto },
   { name: 'phone', path: '/', size: [390, 844] },
 ]
 const { ALL_VIEWS } = await loadModule('/app/stations/index.ts')

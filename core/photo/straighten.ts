@@ -58,10 +58,13 @@ export function straightened(
       const u = (a * x + b * y + c) / w - 0.5
       const v = (d * x + e * y + f) / w - 0.5
       if (!(u >= 0 && v >= 0 && u <= width - 1 && v <= height - 1)) continue
-      const [left, top] = [u | 0, v | 0]
-      const [fx, fy] = [u - left, v - top]
+      const left = u | 0
+      const top = v | 0
+      const fx = u - left
+      const fy = v - top
       const at = 4 * (top * width + left)
-      const [right, low] = [left < width - 1 ? 4 : 0, top < height - 1 ? 4 * width : 0]
+      const right = left < width - 1 ? 4 : 0
+      const low = top < height - 1 ? 4 * width : 0
       for (let channel = 0; channel < 3; channel++) {
         const p = at + channel
         const above = data[p]! + (data[p + right]! - data[p]!) * fx

@@ -116,6 +116,7 @@ export function sewnScene(picture: SewnPicture, clothHex: string, softMm: number
   const dips = dipsOf(picture)
   const dipBins = bins(dips.length, i => [dips[i]!.yMm - dips[i]!.radiusMm, dips[i]!.yMm + dips[i]!.radiusMm])
   return (x, y) => {
+    if (x < picture.leftMm - widest || x > picture.rightMm + widest) return cloth
     let seen = cloth
     for (const i of binned(y)) {
       const at = i * SEGMENT_NUMBERS

@@ -61,6 +61,9 @@ function coreRows(median) {
     core('The best order of 16 pieces, proven (median)', ms, 'sixteen pieces in order', 1500),
     core('The best order of 12 pieces, proven (median)', ms, 'twelve pieces in order', 60),
     core('Every stack of up to 9 rows from 12 stitches (median)', ms, 'nine rows from twelve stitches', 200),
+    core('A photo of 12 megapixels straightened (median)', ms, 'twelve megapixels straightened', 1500),
+    core('The corners of a card found in it (median)', ms, 'the corners of a card', 50),
+    core('A row of 21 stitches read from a photo (median)', ms, 'a row read from a photo', 300),
     core('Twelve tiled pages as PDF (median)', ms, 'twelve tiled pages', 1000),
   ]
 }

@@ -74,8 +74,8 @@ const report = [
   '',
   'Written by `npm run study:photo`. Photos are rendered, so the truth is known: the app’s own drawing of '
     + 'thread, and a slot beside a card, seen by a camera model (`core/simulated`) with perspective (up '
-    + 'to 30° aslant), blur, noise and a shadow. That is a model of ours: a real lens bends straight lines, real '
-    + 'cloth is not even, thread has hairs, and none of that is in it.',
+    + 'to 30° aslant), blur, noise and a shadow. That is a model of ours: a real lens bends straight lines, '
+    + 'real cloth is not even, thread has hairs, and none of that is in it.',
   '',
   machineLine(),
   '',

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { By, Key, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { rightSide } from '#core/sewn'
-import { sewnScene, type Shot, withCard } from '#core/simulated'
+import { sewnScene, withCard } from '#core/simulated'
 import { findStitch } from '#core/stitch'
 import { measurePdf } from '../unit/pdf'
 import {
@@ -22,7 +22,7 @@ import {
   untilText,
   upload,
 } from './browser'
-import { movingPng, pngOf, renderedPhoto, turnedJpeg } from './rendered'
+import { footBesideCard, movingPng, pngOf, renderedPhoto, turnedJpeg } from './rendered'
 
 const folder = mkdtempSync(join(tmpdir(), 'lacy-spool-measure-'))
 function fileOf(name: string, bytes: Buffer | string): string {
@@ -30,32 +30,9 @@ function fileOf(name: string, bytes: Buffer | string): string {
   writeFileSync(path, bytes)
   return path
 }
-const shot: Shot = {
-  camera: {
-    focalPx: 1700,
-    awayMm: 300,
-    tiltDeg: 14,
-    turnDeg: 5,
-    atMm: { x: 43, y: 42 },
-    middlePx: { x: 420, y: 330 },
-  },
-  width: 840,
-  height: 660,
-  blurPx: 0.9,
-  noise: 3,
-  shadow: 0.3,
-}
 const OPENING_MM = 7.4
-/** A foot lying upside down beside a bank card (ISO/IEC 7810, ID-1). */
-const foot = renderedPhoto(
-  withCard({ wideMm: 85.6, tallMm: 53.98, bright: 232, roundMm: 3.18 }, (x, y) => {
-    const [dx, dy] = [x - 30, y - 68]
-    if (Math.abs(dy) > 9 || dx < -8 || dx > OPENING_MM + 8) return 95
-    return Math.abs(dy) <= 5 && dx >= 0 && dx <= OPENING_MM ? 28 : 172
-  }),
-  shot,
-  4,
-)
+const foot = footBesideCard(OPENING_MM)
+const { shot } = foot
 const CORNERS = [
   ['first corner', 0, 0],
   ['second corner', 85.6, 0],

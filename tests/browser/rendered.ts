@@ -1,5 +1,5 @@
 import { crc32, deflateSync } from 'node:zlib'
-import { photoOf, type Scene, seeded, seenFrom, type Shot } from '#core/simulated'
+import { photoOf, type Scene, seeded, seenFrom, type Shot, withCard } from '#core/simulated'
 
 function chunk(kind: string, data: Buffer): Buffer {
   const named = Buffer.concat([Buffer.from(kind), data])
@@ -69,4 +69,42 @@ export function turnedJpeg(jpeg: Buffer): Buffer {
 export function renderedPhoto(scene: Scene, shot: Shot, seed: number) {
   const { width, height, data } = photoOf(scene, shot, seeded(seed))
   return { png: pngOf(width, height, data), see: seenFrom(shot.camera) }
+}
+
+const FOOT_SHOT: Shot = {
+  camera: {
+    focalPx: 1700,
+    awayMm: 300,
+    tiltDeg: 14,
+    turnDeg: 5,
+    atMm: { x: 43, y: 42 },
+    middlePx: { x: 420, y: 330 },
+  },
+  width: 840,
+  height: 660,
+  blurPx: 0.9,
+  noise: 3,
+  shadow: 0.3,
+}
+/** The long and the short side of a card. Source: ISO/IEC 7810, ID-1. */
+const CARD = { wideMm: 85.6, tallMm: 53.98, roundMm: 3.18 }
+
+/** A foot of known opening, upside down beside a card: where its corners and its opening's edges are seen. */
+export function footBesideCard(openingMm = 7.4) {
+  const scene = withCard({ ...CARD, bright: 232 }, (x, y) => {
+    const [dx, dy] = [x - 30, y - 68]
+    if (Math.abs(dy) > 9 || dx < -8 || dx > openingMm + 8) return 95
+    return Math.abs(dy) <= 5 && dx >= 0 && dx <= openingMm ? 28 : 172
+  })
+  const { png, see } = renderedPhoto(scene, FOOT_SHOT, 4)
+  const places = (...mm: [number, number][]) => mm.map(([x, y]) => see({ x, y }))
+  const { wideMm, tallMm } = CARD
+  return {
+    png,
+    see,
+    shot: FOOT_SHOT,
+    width: FOOT_SHOT.width,
+    corners: places([0, 0], [wideMm, 0], [wideMm, tallMm], [0, tallMm]),
+    ends: places([30.2, 67], [30 + openingMm - 0.1, 69]),
+  }
 }

@@ -7,7 +7,7 @@ export const files: Station = {
   key: 'F',
   icon: 'i-lucide-folder-open',
   views: [
-    { name: 'Files', path: '/files', page: 'Page.vue', axe: true, shot: 'files' },
+    { name: 'Files', path: '/files', page: 'Page.vue', axe: true, shot: null },
     { name: 'Link or code', path: '/open', page: 'OpenPage.vue', axe: true, shot: null },
   ],
   keys: [],
