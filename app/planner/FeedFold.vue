@@ -53,12 +53,19 @@ const source = computed(() => {
     : 'Not measured: taken as the dial says'
 })
 const far = computed(() => orNull(() => farPoint(longestMm, known.value)))
+const isKnown = computed(() => feed.value !== null || ofCloth.value !== null)
+const farWords = computed(() => {
+  if (!far.value) return ''
+  const { leastMm, mostMm } = far.value
+  const where = `the end of ${length(longestMm)} may fall between ${bare(leastMm)} and ${length(mostMm)}`
+  return `${source.value}; ${where}. Stop three stitches before each point and look.`
+})
 </script>
 
 <template>
   <FoldAway
     title="Feed: where the far point may fall"
-    :open="feed !== null || ofCloth !== null"
+    :open="feed !== null"
   >
     <div class="grid gap-2">
       <UCheckbox
@@ -84,16 +91,16 @@ const far = computed(() => orNull(() => farPoint(longestMm, known.value)))
           limit="pieceMm"
         />
       </div>
-      <p v-if="far">
-        {{ source }}; the end of {{ length(longestMm) }} may fall between {{ bare(far.leastMm) }} and
-        {{ length(far.mostMm) }}. Stop three stitches before each point and look.
-      </p>
-      <p
-        v-if="(feed || ofCloth) && Math.abs(known.factor - 1) > 0.005"
-        class="hint"
-      >
-        Dial {{ formatNumber(1 / known.factor, 2) }} times the planned length.
-      </p>
+      <p v-if="far && !isKnown">{{ farWords }}</p>
     </div>
   </FoldAway>
+  <template v-if="far && isKnown">
+    <p>{{ farWords }}</p>
+    <p
+      v-if="Math.abs(known.factor - 1) > 0.005"
+      class="hint"
+    >
+      Dial {{ formatNumber(1 / known.factor, 2) }} times the planned length.
+    </p>
+  </template>
 </template>
