@@ -5,7 +5,25 @@ import { formatNumber } from '#core/units'
 /** How lengths are written now. */
 interface Lengths {
   readonly length: (mm: number) => string
-  readonly bare: (mm: number) => string
+}
+
+/**
+ * A value in the unit of its quantity.
+ *
+ * @example
+ * valueWords('tex', 30, useLength()) // '30.0 tex'
+ */
+export function valueWords(quantity: Quantity, value: number, { length }: Lengths): string {
+  switch (quantityFact(quantity).unit) {
+    case 'mm':
+      return length(value)
+    case 'tex':
+      return `${formatNumber(value, 1)} tex`
+    case 'factor':
+      return `${formatNumber(value, 3)} of the dial`
+    case 'per-minute':
+      return `${Math.round(value)} a minute`
+  }
 }
 
 /**
@@ -14,16 +32,20 @@ interface Lengths {
  * @example
  * measuredWords('foot-opening', { value: 8.2, spread: 0.1 }, useLength()) // '8.2 mm ± 0.20 mm'
  */
-export function measuredWords(quantity: Quantity, measured: Measurement, { length }: Lengths): string {
-  const off = giveOrTake(measured)
+export function measuredWords(quantity: Quantity, measured: Measurement, lengths: Lengths): string {
+  const off = offWords(quantity, giveOrTake(measured), lengths)
+  return `${valueWords(quantity, measured.value, lengths)} ± ${off}`
+}
+
+function offWords(quantity: Quantity, off: number, { length }: Lengths): string {
   switch (quantityFact(quantity).unit) {
     case 'mm':
-      return `${length(measured.value)} ± ${length(off)}`
+      return length(off)
     case 'tex':
-      return `${formatNumber(measured.value, 1)} tex ± ${formatNumber(off, 1)}`
+      return formatNumber(off, 1)
     case 'factor':
-      return `${formatNumber(measured.value, 3)} of the dial ± ${formatNumber(off, 3)}`
+      return formatNumber(off, 3)
     case 'per-minute':
-      return `${Math.round(measured.value)} a minute ± ${Math.round(off)}`
+      return String(Math.round(off))
   }
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { giveOrTake } from '#core/measured'
+import { newestFirst } from '#shared/fields'
 import type { BandPiece } from '#shared/records'
 
 /** Where a band runs, and what it is sewn over. */
@@ -24,6 +26,18 @@ const over = computed({
     plan.value.ribbon = kind === 'none' ? null : { kind, wideMm, sheer: plan.value.ribbon?.sheer ?? false }
   },
 })
+const book = useBookStore()
+const { length, bare } = useLength()
+const MOST_MEASURED = 3
+/** Ribbons and strips that were measured, the newest first. */
+const measured = computed(() =>
+  newestFirst(book.shelf.measures.values(), ({ at }) => at)
+    .filter(({ quantity }) => quantity === 'ribbon')
+    .slice(0, MOST_MEASURED),
+)
+function use(wideMm: number): void {
+  if (plan.value.ribbon) plan.value.ribbon.wideMm = wideMm
+}
 const isRing = computed({
   get: () => plan.value.ring,
   set: ring => {
@@ -93,6 +107,16 @@ const NEXT_LEG_MM = 100
         v-model="plan.ribbon.wideMm"
         :label="plan.ribbon.kind === 'cord' ? 'How thick' : 'How wide'"
         limit="ribbonMm"
+      />
+      <UButton
+        v-for="one in measured"
+        :key="one.id"
+        size="sm"
+        variant="outline"
+        icon="i-lucide-ruler"
+        class="justify-self-start"
+        :label="`${one.name}: ${length(one.value)} ± ${bare(giveOrTake(one))}`"
+        @click="use(one.value)"
       />
       <UCheckbox
         v-if="plan.ribbon.kind !== 'cord'"

@@ -5,7 +5,7 @@ import { MOST_NAME, MOST_NOTE } from '#shared/fields'
 import { keptMeasure, measuredField, measuredTable } from '#shared/inputs'
 import type { Measure } from '#shared/records'
 import { newId } from '~/utils/id'
-import { measuredWords } from '../measuredWords'
+import { measuredWords, valueWords } from '../measuredWords'
 
 /** A result with how well it is known: kept in the log, and with what it is of. */
 const {
@@ -48,7 +48,7 @@ const before = computed(() => {
 const beforeWords = computed(() =>
   before.value === null
     ? 'not measured until now'
-    : `until now ${measuredWords(quantity, { value: before.value, spread: 0 }, lengths).split(' ±')[0]}`,
+    : `until now ${valueWords(quantity, before.value, lengths)}`,
 )
 const isOpening = computed(() => quantity.endsWith('opening'))
 const name = computed(() => thing.value?.name ?? named.value.trim())
