@@ -167,6 +167,14 @@ describe('what is not measured', () => {
     const left = unmeasuredOf(now as never, DEFAULT_SETTINGS)
     expect(left.some(one => one.quantity === quantity && one.ofId === ofId)).toBe(false)
   })
+  it('asks once for the foot that is on where none is chosen', () => {
+    const current = demo.setup.get('current')!
+    const bare = { ...demo, setup: new Map([['current', { ...current, footId: null }]]) }
+    const feet = unmeasuredOf(bare as never, DEFAULT_SETTINGS).filter(
+      ({ quantity, ofId }) => quantity === 'foot-opening' && ofId === null,
+    )
+    expect(feet).toMatchObject([{ onBench: true, consequence: 'verdict' }])
+  })
   it('is nothing in an empty book', () =>
     expect(unmeasuredOf(emptyTables() as never, DEFAULT_SETTINGS)).toEqual([]))
 })

@@ -92,7 +92,7 @@ function joined(before: Unmeasured | undefined, need: Need, { name, onBench }: A
 }
 
 /** Openings bind only where a blade lands beside the middle. */
-function openingNeeds({ setup }: Asking, bench: Bench, settings: Settings): Need[] {
+function openingNeeds({ setup, onBench }: Asking, bench: Bench, settings: Settings): Need[] {
   const input = swingInputOf(setup, bench, settings)
   const { machine, foot, plate } = bench
   if (!input || !machine) return []
@@ -100,14 +100,22 @@ function openingNeeds({ setup }: Asking, bench: Bench, settings: Settings): Need
   const { reachLeftMm, reachRightMm } = judgeSwing(input)
   const clearFromMm = 2 * (Math.max(reachLeftMm, reachRightMm) + input.clearanceMm)
   const asked = { consequence: 'verdict' as const, clearFromMm }
-  const isFootKnown = !foot || foot.singleHole || foot.slotMm !== null
   const isPlateKnown =
     plateOn(setup, plate).singleHole || (plate ?? { slotMm: machine.plateSlotMm }).slotMm !== null
-  return [
-    ...(isFootKnown ? [] : [{ quantity: 'foot-opening' as const, ofId: foot.id, name: foot.name, ...asked }]),
-    ...(isPlateKnown ? [] : [plateNeed(bench, asked)]),
-  ]
+  return [...footNeeds(foot, onBench, asked), ...(isPlateKnown ? [] : [plateNeed(bench, asked)])]
 }
+
+/** Without a foot chosen nobody knows which one is on: it is asked for once, for the machine as it is now. */
+function footNeeds(
+  foot: Bench['foot'],
+  onBench: boolean,
+  asked: Pick<Need, 'consequence' | 'clearFromMm'>,
+): Need[] {
+  if (!foot) return onBench ? [{ quantity: 'foot-opening', ofId: null, name: NO_FOOT, ...asked }] : []
+  if (foot.singleHole || foot.slotMm !== null) return []
+  return [{ quantity: 'foot-opening', ofId: foot.id, name: foot.name, ...asked }]
+}
+const NO_FOOT = 'the foot that is on, which is not chosen'
 
 function plateNeed({ machine, plate }: Bench, asked: Pick<Need, 'consequence' | 'clearFromMm'>): Need {
   return plate

@@ -4,6 +4,8 @@ import { unmeasuredOf } from '#shared/inputs'
 useHead({ title: 'Measure · Lacy Spool' })
 const book = useBookStore()
 const settings = useSettingsStore()
+/** Without a machine and a needle nothing is reckoned with yet. */
+const hasBegun = computed(() => book.shelf.machines.size > 0 && book.shelf.needles.size > 0)
 const missing = computed(() => unmeasuredOf(book.shelf, settings.record))
 </script>
 
@@ -11,7 +13,10 @@ const missing = computed(() => unmeasuredOf(book.shelf, settings.record))
   <div>
     <StationHead />
     <div class="sides">
-      <MissingMeasures :missing="missing" />
+      <MissingMeasures
+        :missing="missing"
+        :has-begun="hasBegun"
+      />
       <MeasureLog />
     </div>
   </div>

@@ -4,7 +4,15 @@ import type { Unmeasured } from '#shared/inputs'
 import { wayTo } from '../wayPaths'
 
 /** What is not measured and would change something: the most useful first, each with its ways. */
-const { missing } = defineProps<{ missing: readonly Unmeasured[] }>()
+const { missing, hasBegun } = defineProps<{
+  missing: readonly Unmeasured[]
+  /** There is a machine and a needle to reckon with. */
+  hasBegun: boolean
+}>()
+const title = computed(() => {
+  if (missing.length > 0) return 'What is not measured, most useful first'
+  return hasBegun ? 'Nothing that is planned waits for a measure' : 'Nothing to reckon with yet'
+})
 const { length } = useLength()
 const FIRST = 7
 const all = ref(false)
@@ -39,20 +47,17 @@ function usedWords({ usedBy, onBench }: Unmeasured): string {
     class="grid gap-2"
   >
     <header>
-      <h2>
-        {{
-          missing.length === 0
-            ? 'Everything that counts is measured'
-            : 'What is not measured, most useful first'
-        }}
-      </h2>
+      <h2>{{ title }}</h2>
     </header>
     <p
       v-if="missing.length === 0"
       class="hint"
     >
-      Openings, guides, take-up, feed and thread of all that you plan are known. What is new in the workbox
-      comes here.
+      {{
+        hasBegun
+          ? 'What the machine, your pieces and plans ask for is known. Whatever is new comes here.'
+          : 'Choose a machine and a needle: then it says which openings decide, and how wide they must be.'
+      }}
     </p>
     <ol class="list">
       <li
