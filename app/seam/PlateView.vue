@@ -9,7 +9,7 @@ const { input, drop } = defineProps<{
   /** Which drop of the repeat the handwheel stands at, from 0. */
   drop: number
 }>()
-const { bare } = useLength()
+const { bare, limit } = useLength()
 
 const WIDE = 470
 const MIDDLE = WIDE / 2
@@ -36,7 +36,7 @@ const px = (mm: number) => MIDDLE + mm * scale.value
 const foot = computed(() => view.value.foot)
 const tall = computed(() => (foot.value?.kind === 'slot' ? 242 : 214))
 
-function wordsOf({ what, lengthMm }: Dimension): string {
+function wordsOf({ what, lengthMm, isLeast }: Dimension): string {
   switch (what) {
     case 'blades':
       return `blades span ${bare(lengthMm)}`
@@ -44,15 +44,20 @@ function wordsOf({ what, lengthMm }: Dimension): string {
     case 'spare-right':
       return bare(lengthMm)
     case 'plate':
-      return `plate opening ${bare(lengthMm)} measured`
+      return openingWords('plate', lengthMm, isLeast)
     case 'machine': {
       const unmeasured = view.value.plate.kind === 'hole' ? '' : '; plate opening not measured'
       return `widest stitch ${bare(lengthMm)}, blade centres${unmeasured}`
     }
     case 'foot':
-      return `foot opening ${bare(lengthMm)} measured`
+      return openingWords('foot', lengthMm, isLeast)
   }
 }
+/** What is drawn is what counts: of an opening known to ± its narrow end. */
+const openingWords = (part: string, lengthMm: number, isLeast: boolean): string =>
+  isLeast
+    ? `${part} opening at least ${limit(lengthMm)}, measured`
+    : `${part} opening ${bare(lengthMm)} measured`
 function inkOf({ what, lengthMm }: Dimension): string {
   if (what !== 'spare-left' && what !== 'spare-right') return 'var(--ink)'
   return lengthMm < 0 ? 'var(--madder-text)' : 'var(--lichen-text)'

@@ -26,6 +26,23 @@ const lengths = (input: SwingInput) =>
   )
 
 describe('over the plate', () => {
+  it('draws an opening as it is counted, and says that it is the narrow end', () => {
+    const foot = { slotMm: 8, slotSpreadMm: 0.1, singleHole: false }
+    const view = viewOf({ ...base, foot, machine: { maxWidthMm: 7, plateSlotMm: 9 } })
+    expect(view.foot).toMatchObject({ halfMm: 3.9 })
+    const said = Object.fromEntries(view.dimensions.map(one => [one.what, one]))
+    expect(said.foot).toMatchObject({ lengthMm: expect.closeTo(7.8, 9), isLeast: true })
+    expect(said.plate).toMatchObject({ lengthMm: 9, isLeast: false })
+  })
+  it('swings as wide as the machine sews, not as its dial says', () => {
+    const wide = { ...base, stitch: { ...base.stitch, widthFactor: 1.1 } }
+    const view = viewOf(wide)
+    expect(view.halfSwingMm).toBeCloseTo(3.85, 9)
+    expect(lengths(wide)).toMatchObject({ machine: 7.7 })
+    const right = view.dimensions.find(({ what }) => what === 'spare-right')!
+    // What is drawn is as long as the number beside it.
+    expect(right.toMm - right.fromMm).toBeCloseTo(right.lengthMm, 9)
+  })
   it('draws each landing once, and the blades of the drop the handwheel stands at', () => {
     const view = viewOf(base, 1)
     // Drops at ±2, blades at ±1 beside the bar: −3 and −1, 1 and 3.

@@ -1,6 +1,7 @@
 import { type BladeName, bladeNames, bladeOffsetsMm } from '#core/needle'
 import {
   type DropClearance,
+  evidenceOf,
   judgeSwing,
   openingMm,
   roomsOf,
@@ -33,6 +34,8 @@ export interface Dimension {
   readonly toMm: number
   /** What it says, in mm; negative where something is struck. */
   readonly lengthMm: number
+  /** It is the narrow end of what was measured. */
+  readonly isLeast: boolean
 }
 
 /** The needle plate from above, to scale across the seam. Lengths in mm. */
@@ -138,18 +141,20 @@ function dimensionsOf(
   foot: Opening | null,
 ): Dimension[] {
   const { reachLeftMm: left, reachRightMm: right } = result
-  const across = (what: Dimension['what'], halfMm: number): Dimension => ({
+  const { spreadsMm } = evidenceOf(input)
+  const across = (what: 'plate' | 'machine' | 'foot', halfMm: number): Dimension => ({
     what,
     fromMm: -halfMm,
     toMm: halfMm,
     lengthMm: 2 * halfMm,
+    isLeast: what !== 'machine' && (spreadsMm[what] ?? 0) > 0,
   })
   return [
-    { what: 'blades', fromMm: -left, toMm: right, lengthMm: left + right },
+    { what: 'blades', fromMm: -left, toMm: right, lengthMm: left + right, isLeast: false },
     ...(plate.kind === 'slot' ? sparesOf(input, result, plate, foot) : []),
     plate.kind === 'slot' && plate.measured
       ? across('plate', plate.halfMm)
-      : across('machine', input.machine.maxWidthMm / 2),
+      : across('machine', widestSwingMm(input) / 2),
     ...(foot?.kind === 'slot' ? [across('foot', foot.halfMm)] : []),
   ]
 }
@@ -161,7 +166,7 @@ function dimensionsOf(
 function sparesOf(input: SwingInput, result: SwingResult, plate: Opening, foot: Opening | null): Dimension[] {
   const { reachLeftMm: left, reachRightMm: right, spareLeftMm, spareRightMm } = result
   const bladeRadiusMm = input.needle.sizeNm / 200
-  const halfSwingMm = input.machine.maxWidthMm / 2
+  const halfSwingMm = widestSwingMm(input) / 2
   const openings = [plate, foot].filter(opening => opening?.kind === 'slot' && opening.measured)
   const openMm = Math.min(...openings.map(opening => opening!.halfMm))
   const out = Math.max(left, right)
@@ -171,8 +176,8 @@ function sparesOf(input: SwingInput, result: SwingResult, plate: Opening, foot: 
   const edgeMm = byEdge ? openMm : halfSwingMm
   const inwardMm = byEdge ? 0 : bladeRadiusMm
   const spares: Dimension[] = [
-    { what: 'spare-left', fromMm: -edgeMm, toMm: -left + inwardMm, lengthMm: spareLeftMm },
-    { what: 'spare-right', fromMm: right - inwardMm, toMm: edgeMm, lengthMm: spareRightMm },
+    { what: 'spare-left', fromMm: -edgeMm, toMm: -left + inwardMm, lengthMm: spareLeftMm, isLeast: false },
+    { what: 'spare-right', fromMm: right - inwardMm, toMm: edgeMm, lengthMm: spareRightMm, isLeast: false },
   ]
   return spares.filter(({ lengthMm }) => Math.abs(lengthMm) > NOTHING_MM)
 }

@@ -97,6 +97,14 @@ export {
 export { GOAL_SETUPS } from './trialGoals'
 export { blankState, fittedFactsOf, stateOf, walkInputOf } from './walk'
 export { jobInputOf } from './job'
-export { appliedMeasure, keptMeasure, keptTakeUp, measuredField, measuredTable, thingsOf } from './measures'
+export {
+  appliedMeasure,
+  keptMeasure,
+  keptTakeUp,
+  measuredField,
+  measuredTable,
+  refusedChange,
+  thingsOf,
+} from './measures'
 export { clothFeedOf } from './feed'
 export { type Unmeasured, unmeasuredOf } from './unmeasured'

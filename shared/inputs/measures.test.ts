@@ -10,6 +10,7 @@ import {
   keptMeasure,
   keptTakeUp,
   perMinuteOf,
+  refusedChange,
   swingInputOf,
   thingsOf,
   unmeasuredOf,
@@ -87,6 +88,15 @@ describe('a measuring that is kept', () => {
     const gaps = new Set(thingsOf('needle-gap', demo).map(({ id }) => id))
     for (const [id, record] of demo.needles)
       expect(gaps.has(id)).toBe((record as { construction: string }).construction !== 'single')
+  })
+  it.each([
+    ['foot-opening', 80, 'must be a number from 1 to 20'],
+    ['foot-opening', 0.2, 'must be a number from 1 to 20'],
+    ['width-factor', 9, 'must be a number from 0.5 to 2'],
+    ['foot-opening', 8, null],
+  ] as const)('is refused where nothing can be so: %s of %d', (quantity, value, refused) => {
+    const [first] = thingsOf(quantity, demo)
+    expect(refusedChange(keptMeasure(measure({ quantity, ofId: first!.id, value }), demo))).toBe(refused)
   })
   it('shares a take-up’s spread between both readings', () => {
     const swatch = [...demo.swatches.values()].find(one => (one as Swatch).setup.job === 'pintucks') as Swatch

@@ -2,7 +2,16 @@ import type { MeasuredThing, Quantity } from '#core/measure'
 import { quantityFact } from '#core/measure'
 import { type Measurement, giveOrTake } from '#core/measured'
 import { needleNameAndType } from '#core/needle'
-import type { AnyRecord, Measure, RecordChange, Swatch, TableName, Tables } from '../records'
+import { fieldIssues } from '../fields'
+import {
+  type AnyRecord,
+  type Measure,
+  type RecordChange,
+  type Swatch,
+  type TableName,
+  TABLES,
+  type Tables,
+} from '../records'
 
 /** Where what is measured is kept. */
 const TABLE_OF = {
@@ -80,6 +89,22 @@ export function keptMeasure(measure: Measure, tables: Tables): RecordChange[] {
   const record = { ...measure, value }
   const log: RecordChange = { table: 'measures', id: record.id, record }
   return [log, ...appliedMeasure(record, tables)]
+}
+
+/**
+ * Why changes could not be kept: what of them no record holds.
+ *
+ * @returns null: they can.
+ *
+ * @example
+ * refusedChange(keptMeasure({ …, value: 80 }, tables)) // 'must be a number from 1 to 20'
+ */
+export function refusedChange(changes: readonly RecordChange[]): string | null {
+  for (const { table, record } of changes) {
+    const parsed = TABLES[table].schema.safeParse(record)
+    if (!parsed.success) return fieldIssues(parsed.error)[0]?.message ?? 'is no such thing'
+  }
+  return null
 }
 
 /** The value of a measuring in the record it is of; nothing where there is none. */

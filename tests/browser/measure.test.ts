@@ -87,13 +87,13 @@ describe('what is not measured', () => {
   })
   it('is measured with the printed gauge, corrected by its line and rounded down', async () => {
     const { driver } = session
-    await type(driver, /It stops at/, '8.3')
-    await type(driver, /The 50 mm line measures/, '49.6')
+    await type(driver, /Number it stops at/, '8.3')
+    await type(driver, /Its check line measures/, '49.6')
     await untilText(driver, /8\.2 mm ± 0\.\d/)
     await untilText(driver, '0.992 times as large')
-    await type(driver, /It stops at/, '9.5')
-    await untilText(driver, 'Wedge 2 goes from 6.0 to 9.0 mm')
-    await type(driver, /It stops at/, '8.3')
+    await type(driver, /Number it stops at/, '9.5')
+    await untilText(driver, 'Wedge 2 goes from 6 to 9: take the one that fits.')
+    await type(driver, /Number it stops at/, '8.3')
     await press(driver, 'button', 'Keep it')
     await untilText(driver, 'Foot opening of Zigzag: 8.2 mm')
     await open(driver, `${inject('demo')}/measure`)
@@ -121,6 +121,16 @@ describe('what is not measured', () => {
     await press(driver, 'button', 'Keep it')
     await untilText(driver, 'Stitch length as sewn of Batiste')
     await untilSaved(driver)
+  })
+  it('is refused where no cloth can be so, and nothing is kept', async () => {
+    const { driver } = session
+    await open(driver, `${inject('demo')}/measure-count?what=width-factor&of=demo-cloth-batiste`)
+    await type(driver, /It measures across/, '60')
+    await untilText(driver, 'Stitch width as sewn must be a number from 0.5 to 2')
+    expect(await (await byRole(driver, 'button', 'Keep it')).isEnabled()).toBe(false)
+    await type(driver, /It measures across/, '4.8')
+    await untilText(driver, '0.960 of the dial')
+    expect(await (await byRole(driver, 'button', 'Keep it')).isEnabled()).toBe(true)
   })
   it('is measured on the glass once a card gave the scale, by keys too', async () => {
     const { driver } = session

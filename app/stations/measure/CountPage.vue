@@ -29,8 +29,9 @@ const result = computed(() => {
     return { measured: count.value.of(whole.value), problem: '' }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    const field = count.value.fields.find(({ id }) => error.message.startsWith(id))
-    const { min, max } = error.details
+    const { field: asked, min, max } = error.details
+    // A length that is read with a ruler is asked for first.
+    const field = count.value.fields.find(({ id }) => id === asked) ?? count.value.fields[0]
     const range = min === undefined ? 'must be a number' : `goes from ${min} to ${max}`
     return { measured: null, problem: `${field?.label ?? 'A number'} ${range}.` }
   }

@@ -12,6 +12,7 @@ const { bare, length } = useLength()
 /** The check line is a matter of the printer: it holds for all that is cut from the sheet. */
 const checkMm = useKeptNumber('lacy-spool-check-line', CHECK_LINE_MM)
 const number = ref<string>('2')
+/** As it is printed on the wedge, in millimetres, whatever unit one reads. */
 const readMm = ref<number | null>(null)
 const wedge = computed(() => WEDGES.find(one => String(one.number) === number.value)!)
 const measured = computed(() => {
@@ -22,8 +23,9 @@ const problem = computed(() => {
   if (readMm.value === null) return ''
   const { fromMm, toMm } = wedge.value
   if (!(readMm.value >= fromMm && readMm.value <= toMm))
-    return `Wedge ${wedge.value.number} goes from ${bare(fromMm)} to ${length(toMm)}: take the one that fits.`
-  if (measured.value === null) return `The line measures from ${bare(45)} to ${length(55)}: print at 100 %.`
+    return `Wedge ${wedge.value.number} goes from ${fromMm} to ${toMm}: take the one that fits.`
+  if (measured.value === null)
+    return `Its check line measures from ${bare(45)} to ${length(55)}: print at 100 %.`
   return ''
 })
 const prints: readonly Print[] = [
@@ -32,7 +34,7 @@ const prints: readonly Print[] = [
 ]
 const wedges = WEDGES.map(one => ({
   value: String(one.number),
-  label: `${one.number}: ${bare(one.fromMm)} to ${length(one.toMm)}`,
+  label: `${one.number}: ${one.fromMm} to ${one.toMm}`,
 }))
 </script>
 
@@ -83,18 +85,16 @@ const wedges = WEDGES.map(one => ({
           :items="wedges"
         />
         <div class="grid grid-cols-2 items-start gap-2">
-          <LengthField
+          <NumberField
             v-model="readMm"
-            label="It stops at"
-            limit="openingMm"
-            optional
-            empty="the number"
+            label="Number it stops at"
+            placeholder="as printed"
           />
           <LengthField
             v-model="checkMm"
-            label="The 50 mm line measures"
+            label="Its check line measures"
             limit="pieceMm"
-            hint="With a ruler, on the same sheet."
+            hint="By your ruler: the line at the foot of the sheet."
           />
         </div>
         <p

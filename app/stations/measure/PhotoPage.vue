@@ -21,6 +21,7 @@ import { startPhotoWorker } from '#workers/client'
 import { orNull } from '~/planner/orNull'
 import { newId } from '~/utils/id'
 import { RECTANGLE_IDS, type RectangleId, RECTANGLES } from './rectangles'
+import type { TakenRow } from './takenRow'
 import { usePhoto } from './usePhoto'
 import { useTarget } from './useTarget'
 
@@ -115,13 +116,13 @@ watch(quantity, now => {
   counted.value = now === 'groove-pitch' ? 1 : null
   dialledMm.value = now === 'width-factor' ? 5 : 3
 })
-/** What was read across a row, in place of the two ends. */
-const across = shallowRef<Measurement | null>(null)
+/** What was read of a row, in place of the two ends: these are marked to a third of a stitch only. */
+const read = shallowRef<Measurement | null>(null)
 watch([span, corners, quantity], () => {
-  across.value = null
+  read.value = null
 })
 const measured = computed((): Measurement | null => {
-  const from = across.value ?? lengthMm.value
+  const from = read.value ?? lengthMm.value
   if (!from) return null
   const [count, dial] = [counted.value ?? Number.NaN, dialledMm.value ?? Number.NaN]
   switch (quantity.value) {
@@ -145,6 +146,7 @@ const noEdge = ref('')
 async function drawCorners(): Promise<void> {
   noEdge.value = ''
   const found = await photo.corners(corners.value, reachPx())
+  if (photo.problem.value) return
   if (!found) {
     noEdge.value =
       'No side can be followed: bring the corners nearer, or lay it on something darker or lighter.'
@@ -157,6 +159,7 @@ async function drawCorners(): Promise<void> {
 async function drawEnds(): Promise<void> {
   noEdge.value = ''
   const found = await photo.span(seen.value, span.value, reachPx())
+  if (photo.problem.value) return
   if (!found) {
     noEdge.value = 'There is no edge near one of the ends: bring it nearer, or leave it as you marked it.'
     return
@@ -188,9 +191,10 @@ async function keepPhoto(): Promise<string | null> {
   }
 }
 /** What was read of a row fills in what is asked; a person looks first, and may correct it. */
-function takeRow(count: number, found: Measurement | null): void {
+function takeRow({ count, alongMm, acrossMm }: TakenRow): void {
   counted.value = count
-  across.value = quantity.value === 'needle-gap' || quantity.value === 'width-factor' ? found : null
+  const isAcross = quantity.value === 'needle-gap' || quantity.value === 'width-factor'
+  read.value = isAcross ? acrossMm : alongMm
 }
 const rectangles = RECTANGLE_IDS.map(value => ({ value, label: RECTANGLES[value].words }))
 const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value : null))

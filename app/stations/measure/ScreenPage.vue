@@ -136,6 +136,7 @@ const how = computed(() =>
             v-if="setting"
             icon="i-lucide-check"
             label="The card fits"
+            :disabled="orNull(() => screenScale(lines.card)) === null"
             @click="setScale"
           />
           <UButton

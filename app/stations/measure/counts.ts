@@ -76,7 +76,7 @@ export const COUNTS: readonly Count[] = [
   },
   {
     quantity: 'thread-thickness',
-    how: 'Wind it round a ruler, turn beside turn, touching but not pressed, over 10 mm. Count the turns.',
+    how: 'Wind it round a ruler, turn beside turn, touching but not pressed. Count the turns over a stretch.',
     fields: [
       { id: 'wraps', label: 'Turns', usual: null },
       { id: 'overMm', label: 'Over', limit: 'pieceMm', usual: 10 },
@@ -86,7 +86,7 @@ export const COUNTS: readonly Count[] = [
   },
   {
     quantity: 'tex',
-    how: 'Weigh a length you measured, or a full ball of which the label says the metres.',
+    how: 'Weigh a length you measured, or a full ball whose label says how long it is.',
     fields: [
       { id: 'grams', label: 'It weighs', unit: 'g', usual: null },
       { id: 'metres', label: 'Length of it', unit: 'm', usual: null },
@@ -97,7 +97,7 @@ export const COUNTS: readonly Count[] = [
   },
   {
     quantity: 'speed',
-    how: 'Sew a metre as you usually drive, straight on, and time it.',
+    how: 'Sew a long straight stretch as you usually drive, and time it.',
     fields: [
       { id: 'sewnMm', label: 'Sewn', limit: 'pieceMm', usual: 1000 },
       { id: 'seconds', label: 'It took', unit: 's', usual: null },

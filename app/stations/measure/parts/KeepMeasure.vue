@@ -2,7 +2,7 @@
 import { type MeasureWay, type Quantity, quantityFact, WAY_WORDS } from '#core/measure'
 import { leastOf, type Measurement } from '#core/measured'
 import { MOST_NAME, MOST_NOTE } from '#shared/fields'
-import { keptMeasure, measuredField, measuredTable } from '#shared/inputs'
+import { keptMeasure, measuredField, measuredTable, refusedChange } from '#shared/inputs'
 import type { Measure } from '#shared/records'
 import { newId } from '~/utils/id'
 import { measuredWords, valueWords } from '../measuredWords'
@@ -52,26 +52,31 @@ const beforeWords = computed(() =>
 )
 const isOpening = computed(() => quantity.endsWith('opening'))
 const name = computed(() => thing.value?.name ?? named.value.trim())
-const canKeep = computed(
-  () => measured !== null && (hasThing.value ? thing.value !== null : name.value !== ''),
-)
+const hasName = computed(() => (hasThing.value ? thing.value !== null : name.value !== ''))
+const recordOf = (known: Measurement, photoId: string | null): Measure => ({
+  id: newId('measure'),
+  quantity,
+  ofId: thing.value?.id ?? null,
+  name: name.value.slice(0, MOST_NAME),
+  value: known.value,
+  spread: known.spread,
+  way,
+  dialledMm,
+  at: new Date().toISOString(),
+  photoId,
+  note: note.value.trim().slice(0, MOST_NOTE),
+})
+/** What no foot, thread or cloth can have: a mark or a number is wrong. */
+const problem = computed(() => {
+  if (!measured || !hasName.value) return ''
+  const refused = refusedChange(keptMeasure(recordOf(measured, null), book.tables))
+  return refused === null ? '' : `${fact.value.words} ${refused}: look at marks and numbers again.`
+})
+const canKeep = computed(() => measured !== null && hasName.value && problem.value === '')
 
 async function keep(): Promise<void> {
   if (!measured || !canKeep.value) return
-  const photoId = photo && keepsPhoto.value ? await photo() : null
-  const record: Measure = {
-    id: newId('measure'),
-    quantity,
-    ofId: thing.value?.id ?? null,
-    name: name.value.slice(0, MOST_NAME),
-    value: measured.value,
-    spread: measured.spread,
-    way,
-    dialledMm,
-    at: new Date().toISOString(),
-    photoId,
-    note: note.value.trim().slice(0, MOST_NOTE),
-  }
+  const record = recordOf(measured, photo && keepsPhoto.value ? await photo() : null)
   const title = `${fact.value.words} of ${record.name}: ${words.value}`
   note.value = ''
   await sayStored(title, {
@@ -99,6 +104,13 @@ async function keep(): Promise<void> {
         <template v-if="isOpening"
           >The verdict counts its narrow end, {{ lengths.length(leastOf(measured)) }}.</template
         >
+      </p>
+      <p
+        v-if="problem"
+        role="alert"
+        class="strikes-ink"
+      >
+        {{ problem }}
       </p>
       <TextField
         v-if="!hasThing"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Place, Quantity, SeenRectangle, Span } from '#core/measure'
-import { giveOrTake, type Measurement } from '#core/measured'
+import { giveOrTake } from '#core/measured'
 import { ROW_LOOKS, type RowLook, type RowReading, type RowUnread, UNREAD_WORDS } from '#core/photo'
+import { type TakenRow, takenRow } from '../takenRow'
 
 /** Counts the stitches between both ends, shows each hole, and says so where it cannot tell. */
 const { quantity, seen, span, row } = defineProps<{
@@ -17,7 +18,7 @@ const { quantity, seen, span, row } = defineProps<{
 }>()
 const emit = defineEmits<{
   holes: [holes: readonly Place[]]
-  take: [count: number, across: Measurement | null]
+  take: [row: TakenRow]
 }>()
 const { length, bare } = useLength()
 const LOOK_WORDS: Readonly<Record<RowLook, string>> = {
@@ -45,6 +46,10 @@ async function readIt(): Promise<void> {
   const found = read.value
   count.value = found?.ok ? found.stitches : null
   emit('holes', found?.ok ? found.holesPx : [])
+}
+/** Of the row as it is read now, with the count as it was corrected. */
+function take(): void {
+  if (read.value?.ok && count.value !== null) emit('take', takenRow(read.value, count.value))
 }
 const across = computed(() => (read.value?.ok ? read.value.acrossMm : null))
 const ACROSS_WORDS: Readonly<Record<RowLook, string>> = {
@@ -111,7 +116,7 @@ const ACROSS_WORDS: Readonly<Record<RowLook, string>> = {
           label="Take it over"
           class="justify-self-start"
           :disabled="count === null"
-          @click="emit('take', count!, across)"
+          @click="take"
         />
       </template>
     </div>

@@ -2,7 +2,8 @@
 import { fromRuler } from '#core/measure'
 import { giveOrTake, type Measurement } from '#core/measured'
 import { DEFAULT_READ_MM, takeUpOf } from '#core/pintucks'
-import { gapOf, keptMeasure, keptTakeUp } from '#shared/inputs'
+import { gapOf, keptMeasure, keptTakeUp, refusedChange } from '#shared/inputs'
+import type { Measure } from '#shared/records'
 import { newId } from '~/utils/id'
 import { orNull } from '~/planner/orNull'
 
@@ -37,36 +38,39 @@ const measured = computed(() => {
     ),
   )
 })
-const problem = computed(() =>
-  afterMm.value !== null && measured.value === null
+const problem = computed(() => {
+  if (refused.value !== null) return `A number of it ${refused.value}.`
+  return afterMm.value !== null && measured.value === null
     ? 'After its tucks the swatch must be narrower than before, with at least one tuck.'
-    : '',
-)
-async function keep(): Promise<void> {
+    : ''
+})
+const changes = computed(() => {
   const takeUp = measured.value
-  if (!takeUp || takeUp.eachMm === null || !swatch.value) return
-  const [before, after] = [beforeMm.value!, afterMm.value!].map(mm => fromRuler(mm, readMm.value!))
-  const changes = [
-    ...keptMeasure(
-      {
-        id: newId('measure'),
-        quantity: 'take-up',
-        ofId: swatchId,
-        name: swatch.value.name,
-        value: takeUp.eachMm,
-        spread: Math.hypot(before!.spread, after!.spread) / tucks.value!,
-        way: 'counting',
-        dialledMm: null,
-        at: new Date().toISOString(),
-        photoId: null,
-        note: '',
-      },
-      book.tables,
-    ),
-    keptTakeUp(swatch.value, before!, after!, tucks.value!),
-  ]
-  await sayStored(`Take-up of “${swatch.value.name}”: ${length(takeUp.eachMm)} a tuck`, {
-    kept: book.commit('Measure take-up', changes),
+  if (!takeUp || takeUp.eachMm === null || !swatch.value) return null
+  const before = fromRuler(beforeMm.value!, readMm.value!)
+  const behind = after ?? fromRuler(afterMm.value!, readMm.value!)
+  const log: Measure = {
+    id: newId('measure'),
+    quantity: 'take-up',
+    ofId: swatchId,
+    name: swatch.value.name,
+    value: takeUp.eachMm,
+    spread: Math.hypot(before.spread, behind.spread) / tucks.value!,
+    way: after ? 'photo' : 'counting',
+    dialledMm: null,
+    at: new Date().toISOString(),
+    photoId: null,
+    note: '',
+  }
+  return [...keptMeasure(log, book.tables), keptTakeUp(swatch.value, before, behind, tucks.value!)]
+})
+/** In bounds of what a swatch may say. */
+const refused = computed(() => (changes.value ? refusedChange(changes.value) : null))
+async function keep(): Promise<void> {
+  if (!changes.value || refused.value !== null) return
+  const each = length(measured.value!.eachMm)
+  await sayStored(`Take-up of “${swatch.value!.name}”: ${each} a tuck`, {
+    kept: book.commit('Measure take-up', changes.value),
   })
 }
 </script>
@@ -115,7 +119,7 @@ async function keep(): Promise<void> {
     icon="i-lucide-check"
     label="Keep it with the swatch"
     class="justify-self-start"
-    :disabled="!measured || !swatch"
+    :disabled="!changes || refused !== null"
     @click="keep"
   />
 </template>
