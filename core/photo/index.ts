@@ -1,11 +1,10 @@
 export { brightnessAt, type ColourImage, type GrayImage, grayOf } from './image'
 export { type PlaneWindow, straightened } from './straighten'
 export { SNAPPED_PX, type SnappedCorners, snapCorners, snapSpan } from './snap'
+export { ROW_LOOKS, type RowLook } from './rowLines'
 export {
   LEAST_STITCH_PX,
   readRow,
-  ROW_LOOKS,
-  type RowLook,
   type RowReading,
   type RowUnread,
   type UnreadReason,

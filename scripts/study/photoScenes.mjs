@@ -91,7 +91,7 @@ export function spreadsAgainstNoise() {
 // Openings beside a card.
 const CARD_ROUND_MM = 3.18
 const MARGIN_MM = 22
-export function opening(random, pxPerMm) {
+export function opening(random, pxPerMm, bend = 0) {
   const wideMm = between(random, 4, 11)
   const at = { x: between(random, 10, 60), y: ID_1.tallMm + 8 }
   const tilt = between(random, -0.3, 0.3)
@@ -110,7 +110,7 @@ export function opening(random, pxPerMm) {
   })
   const width = Math.round((ID_1.wideMm + 2 * MARGIN_MM) * pxPerMm)
   const height = Math.round((ID_1.tallMm + 2 * MARGIN_MM) * pxPerMm)
-  const camera = cameraFor(random, pxPerMm, { x: 42, y: 36 }, width, height)
+  const camera = { ...cameraFor(random, pxPerMm, { x: 42, y: 36 }, width, height), bend }
   const image = photoOf(scene, shotFor(random, camera, width, height), random)
   const see = seenFrom(camera)
   return {
@@ -125,14 +125,14 @@ export function opening(random, pxPerMm) {
     reach: Math.max(5, 0.6 * pxPerMm),
   }
 }
-export function openings(pxPerCm, count) {
+export function openings(pxPerCm, count, bend = 0) {
   const random = seeded(1000 + pxPerCm)
   const off = []
   const scaled = []
   const byHand = []
   let lost = 0
   for (let i = 0; i < count; i++) {
-    const { image, wideMm, cornersPx, span, reach } = opening(random, pxPerCm / 10)
+    const { image, wideMm, cornersPx, span, reach } = opening(random, pxPerCm / 10, bend)
     byHand.push(measureSpans({ cornersPx, ...ID_1 }, [span], 1.5).lengths[0].mm - wideMm)
     const corners = snapCorners(image, cornersPx, reach)
     const ends = corners && snapSpan(image, planeMap({ cornersPx: corners.cornersPx, ...ID_1 }), span, reach)
@@ -148,6 +148,7 @@ export function openings(pxPerCm, count) {
   const within = values => values.filter(mm => Math.abs(mm) <= 0.2).length / values.length
   return {
     pxPerCm,
+    bend,
     count,
     lost,
     within: off.filter(mm => Math.abs(mm) <= 0.2).length / count,
@@ -184,10 +185,7 @@ export function rowOf(random, kind, stitchPx, { seen = 1 } = {}) {
     look: LOOKS[Math.floor(random() * LOOKS.length)],
   }
   const stitches = 12 + Math.floor(random() * 16)
-  const needle =
-    kind === 'twin'
-      ? { construction: 'twin', gapMm, sizeNm: 80 }
-      : { construction: 'single', gapMm: 0, sizeNm: 80 }
+  const needle = { construction: gapMm > 0 ? 'twin' : 'single', gapMm, sizeNm: 80 }
   const picture = sewn[kind === 'under' ? 'underSide' : 'rightSide']({
     stitch: {
       ...find(kind === 'zigzag' ? 'zigzag' : 'straight'),
@@ -259,31 +257,25 @@ export function rows(kind, stitchPx, count, options = {}) {
       zAcross: read.acrossMm
         ? (read.acrossMm.value - (row.widthMm || row.gapMm)) / read.acrossMm.spread
         : null,
-      scatter: read.scatterMm / row.lengthMm,
     })
   }
-  const of = told.length || 1
+  const offs = told.filter(({ across }) => across !== null).map(({ across }) => across)
   return {
     kind,
     stitchPx,
     count,
     told: told.length,
-    exact: told.filter(({ right }) => right).length / of,
-    long: told.filter(({ long }) => long <= 0.03).length / of,
-    across:
-      told[0]?.across == null
-        ? null
-        : quantile(
-            told.map(({ across }) => Math.abs(across)),
-            0.95,
-          ),
-    acrossMean: told[0]?.across == null ? null : told.reduce((s, { across }) => s + across, 0) / of,
-    inTwo: told.filter(({ z }) => Math.abs(z) <= 2).length / of,
-    acrossInTwo:
-      told[0]?.zAcross == null ? null : told.filter(({ zAcross }) => Math.abs(zAcross) <= 2).length / of,
+    exact: shareOf(told, ({ right }) => right),
+    long: shareOf(told, ({ long }) => long <= 0.03),
+    across: offs.length ? quantile(offs.map(Math.abs), 0.95) : null,
+    acrossMean: offs.length ? offs.reduce((sum, mm) => sum + mm, 0) / offs.length : null,
+    inTwo: shareOf(told, ({ z }) => Math.abs(z) <= 2),
+    acrossInTwo: offs.length ? shareOf(told, ({ zAcross }) => Math.abs(zAcross) <= 2) : null,
     reasons,
   }
 }
+/** null: of none there is no share. */
+const shareOf = (values, holds) => (values.length ? values.filter(holds).length / values.length : null)
 
 export function straightenMs() {
   const [width, height] = [4000, 3000]
