@@ -43,7 +43,7 @@ const footLine = computed(() => {
 const tensionLine = computed(() => {
   if (bench.verdict.reasons.some(({ code }) => code === 'tension-carried')) return 'carried over'
   const dial = bench.parts.machine?.tensionDial
-  return dial ? `home is ${formatShort(dial.home)}` : 'home unknown'
+  return dial ? `home is ${formatShort(dial.home)}` : 'no home yet'
 })
 
 /** A spool from above: the thread's colours wound round. */

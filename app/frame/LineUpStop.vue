@@ -103,8 +103,11 @@ provide(closePickerKey, () => {
 .anchor:has(.whole) :is(.stop, .words) {
   min-width: min-content;
 }
-/* A name runs over two lines before it is cut. */
+/* A name runs over two lines before it is cut; a short name leaves its words room. */
 @media (min-width: 1151px) {
+  .stop em:not(.whole) {
+    min-width: max(100%, 10ch);
+  }
   .name .stop b {
     white-space: normal;
     display: -webkit-box;

@@ -23,9 +23,9 @@ const LINE_Y = {
   'blades': 34,
   'spare-left': 168,
   'spare-right': 168,
-  'plate': 209,
-  'machine': 209,
-  'foot': 236,
+  'plate': 216,
+  'machine': 216,
+  'foot': 243,
 } as const satisfies Record<Dimension['what'], number>
 
 const drops = computed(() => dropClearances(input))
@@ -34,7 +34,7 @@ const view = computed(() => plateView(input, drops.value, drop, result.value))
 const scale = computed(() => Math.min(MOST_PX_PER_MM, (WIDE - ASIDE) / view.value.wideMm))
 const px = (mm: number) => MIDDLE + mm * scale.value
 const foot = computed(() => view.value.foot)
-const tall = computed(() => (foot.value?.kind === 'slot' ? 242 : 214))
+const tall = computed(() => (foot.value?.kind === 'slot' ? 249 : 221))
 
 function wordsOf({ what, lengthMm, isLeast }: Dimension): string {
   switch (what) {

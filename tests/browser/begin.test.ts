@@ -49,6 +49,48 @@ describe('the first minutes, from an empty book', () => {
     expect(await severeLogs(driver)).toEqual([])
   })
 
+  it('measure the foot that is on, added on the way, and the verdict counts its narrow end', async () => {
+    const other = await openBrowser()
+    const { driver } = other
+    try {
+      await open(driver, inject('plain'))
+      await press(driver, 'button', 'My machine’s widest stitch is 7.0')
+      const label = await type(driver, 'Needle label from the packet', '2.5/80')
+      await label.sendKeys(Key.ENTER)
+      await press(driver, 'button', 'Zigzag')
+      await press(driver, 'link', /^Measure it/)
+      await press(driver, 'link', /^wedge gauge: Foot opening/)
+      await press(driver, 'button', 'Add a foot')
+      await type(driver, 'Name', 'Old zigzag foot')
+      await press(driver, 'button', 'Save')
+      await type(driver, /Number it stops at/, '7.4')
+      await press(driver, 'button', 'Keep it')
+      // It is not kept twice.
+      expect(await (await byRole(driver, 'button', 'Kept')).isEnabled()).toBe(false)
+      await press(driver, 'link', 'What else is not measured')
+      await untilText(driver, 'Opening of the machine’s plate')
+      await open(driver, inject('plain'))
+      // 7.4 ± 0.3: 7.1 − 2.5 − 0.8 − 2 × 0.25 = 3.3.
+      await untilText(driver, 'Clear: up to 3.3 mm is safe.')
+      await untilText(driver, 'the plate is not measured')
+      expect(await severeLogs(driver)).toEqual([])
+    } finally {
+      await other.quit()
+    }
+  })
+
+  it('lead back from an address where nothing stands', async () => {
+    const other = await openBrowser()
+    try {
+      await other.driver.get(`${inject('plain')}/nowhere`)
+      await untilText(other.driver, 'There is no such page')
+      await press(other.driver, 'button', 'To Width and swing')
+      await byRole(other.driver, 'button', 'My machine’s widest stitch is 7.0')
+    } finally {
+      await other.quit()
+    }
+  })
+
   it.each(['compare', 'putback', 'care', 'twins', 'trial'])(
     'name the machine that is missing on /%s and offer it there',
     async path => {

@@ -6,7 +6,7 @@ import { useTarget } from './useTarget'
 
 useHead({ title: 'Counting · Lacy Spool' })
 const book = useBookStore()
-const { quantity, quantities, things, ofId } = useTarget('counting')
+const { quantity, quantities, things, ofId, added } = useTarget('counting')
 const count = computed(() => COUNTS.find(one => one.quantity === quantity.value) ?? null)
 const numbers = reactive<Record<string, number | null>>({})
 watch(
@@ -62,6 +62,7 @@ const changes = computed(() => changeMinutesKnown(book.shelf.changeTimes.values(
         v-model:of="ofId"
         :quantities="quantities"
         :things="things"
+        @added="added"
       />
       <TakeUpCount
         v-if="quantity === 'take-up'"

@@ -7,7 +7,7 @@ import { useKeptNumber } from './useKeptNumber'
 import { useTarget } from './useTarget'
 
 useHead({ title: 'Wedge gauge · Lacy Spool' })
-const { quantity, quantities, things, ofId } = useTarget('wedge')
+const { quantity, quantities, things, ofId, added } = useTarget('wedge')
 const { bare, length } = useLength()
 /** The check line is a matter of the printer: it holds for all that is cut from the sheet. */
 const checkMm = useKeptNumber('lacy-spool-check-line', CHECK_LINE_MM)
@@ -78,6 +78,7 @@ const wedges = WEDGES.map(one => ({
           v-model:of="ofId"
           :quantities="quantities"
           :things="things"
+          @added="added"
         />
         <SegmentBar
           v-model="number"

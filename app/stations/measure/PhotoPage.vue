@@ -26,7 +26,7 @@ import { usePhoto } from './usePhoto'
 import { useTarget } from './useTarget'
 
 useHead({ title: 'Photo · Lacy Spool' })
-const { quantity, quantities, things, ofId } = useTarget('photo')
+const { quantity, quantities, things, ofId, added } = useTarget('photo')
 const { bare, length } = useLength()
 const toast = useToast()
 const photo = usePhoto()
@@ -286,6 +286,7 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
           v-model:of="ofId"
           :quantities="quantities"
           :things="things"
+          @added="added"
         />
         <p
           v-if="laid"

@@ -6,7 +6,7 @@ import { useKeptNumber } from './useKeptNumber'
 import { useTarget } from './useTarget'
 
 useHead({ title: 'On screen · Lacy Spool' })
-const { quantity, quantities, things, ofId } = useTarget('screen')
+const { quantity, quantities, things, ofId, added } = useTarget('screen')
 const { length } = useLength()
 /** Between the lines a card just fits between, in px of this screen; 0: not set yet. */
 const cardPx = useKeptNumber('lacy-spool-screen-card', 0)
@@ -165,6 +165,7 @@ const how = computed(() =>
         v-model:of="ofId"
         :quantities="quantities"
         :things="things"
+        @added="added"
       />
     </UCard>
     <template #result>

@@ -38,6 +38,12 @@ export function useTarget(way: MeasureWay) {
       chosen.value = id
     },
   })
+  /** What is added here is what is meant; a foot is the one that is on, where none was chosen. */
+  function added(id: string): void {
+    chosen.value = id
+    const isFoot = quantityFact(quantity.value).of === 'foot'
+    if (isFoot && bench.setup.footId === null) bench.update('Choose the foot', { footId: id })
+  }
   const quantities = measurable.map(value => ({ value, label: quantityFact(value).words }))
-  return { quantity, quantities, things, ofId }
+  return { quantity, quantities, things, ofId, added }
 }

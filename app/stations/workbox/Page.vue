@@ -87,16 +87,6 @@ useIncoming(WORKBOX_TABLES, (file, to) => {
 watch(importing, now => {
   if (!now) dropped.value = null
 })
-const FORMS = {
-  needles: resolveComponent('LazyNeedleForm'),
-  threads: resolveComponent('LazyThreadForm'),
-  bobbins: resolveComponent('LazyBobbinForm'),
-  cloths: resolveComponent('LazyClothForm'),
-  stabilizers: resolveComponent('LazyStabilizerForm'),
-  feet: resolveComponent('LazyFootForm'),
-  plates: resolveComponent('LazyPlateForm'),
-  machines: resolveComponent('LazyMachineForm'),
-}
 const formTitle = computed(() => {
   if (editing.value === null) return ''
   return editing.value === 'new' ? `Add a ${config.value.one}` : `Change ${config.value.name(editing.value)}`
@@ -280,20 +270,12 @@ function readCsvFile(text: string) {
       :name-of="config.name"
       @edit="editing = $event"
     />
-    <UModal
-      :open="editing !== null"
+    <RecordModal
+      :table="table"
       :title="formTitle"
-      description="What you do not know stays “not measured”."
-      @update:open="editing = null"
-    >
-      <template #body>
-        <component
-          :is="FORMS[table]"
-          :record="editing === 'new' ? null : editing"
-          @done="editing = null"
-        />
-      </template>
-    </UModal>
+      :record="editing"
+      @done="editing = null"
+    />
     <LazyCsvImport
       v-if="importing"
       v-model:open="importing"

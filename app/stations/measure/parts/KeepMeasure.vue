@@ -72,13 +72,18 @@ const problem = computed(() => {
   const refused = refusedChange(keptMeasure(recordOf(measured, null), book.tables))
   return refused === null ? '' : `${fact.value.words} ${refused}: look at marks and numbers again.`
 })
-const canKeep = computed(() => measured !== null && hasName.value && problem.value === '')
+/** What was kept as it stands here: it is not kept twice. */
+const keptWords = ref('')
+const nowWords = computed(() => [quantity, ofId, name.value, words.value, note.value].join('|'))
+const isKept = computed(() => keptWords.value === nowWords.value)
+const canKeep = computed(() => measured !== null && hasName.value && problem.value === '' && !isKept.value)
 
 async function keep(): Promise<void> {
   if (!measured || !canKeep.value) return
   const record = recordOf(measured, photo && keepsPhoto.value ? await photo() : null)
   const title = `${fact.value.words} of ${record.name}: ${words.value}`
   note.value = ''
+  keptWords.value = nowWords.value
   await sayStored(title, {
     kept: book.commit(`Measure ${fact.value.words.toLowerCase()}`, keptMeasure(record, book.tables)),
   })
@@ -127,13 +132,22 @@ async function keep(): Promise<void> {
         v-model="keepsPhoto"
         label="Keep the photo with it"
       />
-      <UButton
-        icon="i-lucide-check"
-        label="Keep it"
-        class="justify-self-start"
-        :disabled="!canKeep"
-        @click="keep"
-      />
+      <div class="flex flex-wrap items-center gap-3">
+        <UButton
+          icon="i-lucide-check"
+          :label="isKept ? 'Kept' : 'Keep it'"
+          :disabled="!canKeep"
+          @click="keep"
+        />
+        <UButton
+          v-if="isKept"
+          variant="link"
+          class="px-0 underline"
+          to="/measure"
+        >
+          What else is not measured
+        </UButton>
+      </div>
     </template>
     <slot v-else />
   </UCard>

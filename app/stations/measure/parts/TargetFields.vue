@@ -1,14 +1,30 @@
 <script setup lang="ts">
 import { type Quantity, quantityFact } from '#core/measure'
+import { measuredTable } from '#shared/inputs'
+import { type FormTable, RECORD_FORMS } from '~/pickers/recordForms'
 
 /** What is measured, and of which of one's things. */
 const quantity = defineModel<Quantity>('quantity', { required: true })
 const ofId = defineModel<string>('of', { required: true })
+const emit = defineEmits<{ added: [id: string] }>()
 const { quantities, things } = defineProps<{
   quantities: readonly { readonly value: Quantity; readonly label: string }[]
   things: readonly { readonly id: string; readonly name: string }[]
 }>()
 const thing = computed(() => quantityFact(quantity.value).of)
+/** Where there is none of it yet it is added here; swatches are kept from what was sewn. */
+const addTable = computed(() => {
+  const table = measuredTable(quantity.value)
+  return table !== null && table in RECORD_FORMS ? (table as FormTable) : null
+})
+const adding = ref(false)
+function open(): void {
+  adding.value = true
+}
+function close(id: string | null): void {
+  adding.value = false
+  if (id) emit('added', id)
+}
 const THING_WORDS = {
   foot: 'Of which foot',
   plate: 'Of which plate',
@@ -33,16 +49,27 @@ const THING_WORDS = {
       :label="THING_WORDS[thing]"
       :items="things.map(({ id, name }) => ({ value: id, label: name }))"
     />
+    <div v-else-if="addTable">
+      <UButton
+        variant="outline"
+        icon="i-lucide-plus"
+        :label="`Add a ${thing}`"
+        @click="open"
+      />
+    </div>
     <p
       v-else-if="thing"
       class="hint"
     >
-      {{
-        thing === 'swatch'
-          ? 'There is no swatch of pintucks: keep one from a trial strip first.'
-          : `You have no ${thing} it could be measured of: add one in the workbox.`
-      }}
+      There is no swatch of pintucks: keep one from a trial strip first.
     </p>
+    <RecordModal
+      v-if="addTable"
+      :table="addTable"
+      :title="`Add a ${thing}`"
+      :record="adding ? 'new' : null"
+      @done="close"
+    />
   </div>
 </template>
 

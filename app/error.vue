@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import type { NuxtError } from '#app'
+
+/** What stands where there is no page: nothing of the book is touched by it. */
+const { error } = defineProps<{ error: NuxtError }>()
+const isMissing = computed(() => error.statusCode === 404)
+const back = () => clearError({ redirect: '/' })
+useHead({ title: () => (isMissing.value ? 'No such page' : 'Something went wrong') })
+</script>
+
+<template>
+  <main class="error">
+    <UCard class="grid gap-3">
+      <h1>{{ isMissing ? 'There is no such page' : 'Something went wrong' }}</h1>
+      <p v-if="isMissing">Nothing of Lacy Spool stands at this address. Your book is as you left it.</p>
+      <p v-else>Your book is as you left it, in this browser. What went wrong: {{ error.message }}</p>
+      <div>
+        <UButton
+          size="lg"
+          @click="back"
+        >
+          To Width and swing
+        </UButton>
+      </div>
+    </UCard>
+  </main>
+</template>
+
+<style scoped>
+.error {
+  min-height: 100dvh;
+  display: grid;
+  place-content: center;
+  padding: 16px;
+}
+</style>
