@@ -105,8 +105,10 @@ provide(closePickerKey, () => {
 }
 /* A name runs over two lines before it is cut; a short name leaves its words room. */
 @media (min-width: 1151px) {
-  .stop em:not(.whole) {
-    min-width: max(100%, 10ch);
+  .words:not(:has(.whole))::after {
+    content: '';
+    display: block;
+    width: 10ch;
   }
   .name .stop b {
     white-space: normal;

@@ -75,7 +75,7 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
           :rows="chartRows"
           :dial="trial.dial"
           :advice="trial.advice"
-          :target="facts.target"
+          :aim="facts"
         />
         <RowList />
         <div class="mt-3"><KeepSwatch /></div>

@@ -127,7 +127,7 @@ function keepWith(): void {
         label="Wanted to within ±"
         limit="toleranceMm"
       />
-      <p class="hint self-end">takes a swatch of {{ swatchTucks }} tucks</p>
+      <p class="hint self-end">asks for {{ swatchTucks }} tucks or more</p>
     </div>
     <TuckRidge
       v-if="needle && eachMm !== null"

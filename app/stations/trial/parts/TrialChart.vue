@@ -10,18 +10,18 @@ import { type ChartRow, trialChart } from '../trialChart'
 
 use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, CanvasRenderer])
 
-const { rows, dial, advice, target } = defineProps<{
+const { rows, dial, advice, aim } = defineProps<{
   rows: readonly ChartRow[]
   dial: SteppedDial
   advice: TrialAdvice
-  target: number
+  aim: { readonly target: number; readonly atLeast: boolean }
 }>()
 const colorMode = useColorMode()
 const option = computed(() => {
   void colorMode.value
   const style = getComputedStyle(document.documentElement)
   const dye = (name: string) => style.getPropertyValue(name).trim()
-  return trialChart(rows, dial, advice, target, {
+  return trialChart(rows, dial, advice, aim.target, {
     ink: dye('--ink'),
     mute: dye('--mute'),
     line: dye('--line'),
@@ -30,10 +30,12 @@ const option = computed(() => {
     band: dye('--clear-bar'),
   })
 })
+/** A goal that holds from some reading on has a beginning, not a place: the best number lies beyond it. */
+const lies = computed(() => (aim.atLeast ? 'begins' : 'lies'))
 const label = computed(
   () =>
-    `Rows against the dial; the goal is thought to lie at ${formatNumber(advice.estimate.tension, 1)}, give `
-    + `or take ${formatNumber(advice.estimate.spread, 1)}. The same rows stand in the table.`,
+    `Rows against the dial; where the goal ${lies.value}: about ${formatNumber(advice.estimate.tension, 1)}, `
+    + `give or take ${formatNumber(advice.estimate.spread, 1)}. The same rows stand in the table.`,
 )
 </script>
 
@@ -47,8 +49,8 @@ const label = computed(
       :aria-label="label"
     />
     <p class="hint">
-      Numbered rows; shaded: where the goal is thought to lie,
-      {{ formatNumber(advice.estimate.tension, 1) }} ± {{ formatNumber(advice.estimate.spread, 1)
+      Numbered rows; shaded: where the goal {{ lies }}, about {{ formatNumber(advice.estimate.tension, 1) }} ±
+      {{ formatNumber(advice.estimate.spread, 1) }}{{ aim.atLeast ? ', and holds beyond' : ''
       }}<template v-if="advice.bracket">; upright lines: the bracket</template>.
     </p>
   </div>
