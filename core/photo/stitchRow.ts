@@ -95,7 +95,7 @@ export function readRow(
     ok: true,
     stitches: counts[0]!,
     lengthMm: meanLength(teeth, strip.stepMm, pxPerMm),
-    scatterMm: scatterOf(teeth.flatMap(({ at }) => steps(at).map(step => step * strip.stepMm))),
+    scatterMm: scatterOf(teeth.flatMap(({ at }) => steps(innerOf(at)).map(step => step * strip.stepMm))),
     acrossMm,
     holesPx: teeth.flatMap(({ at }, line) =>
       at.map((place, k) =>
@@ -135,6 +135,14 @@ function teethOf(
   return teeth.at.length < 2 ? 'short' : teeth
 }
 
+/**
+ * Where a row begins and ends, thread stops too: its outermost holes are seen less well, and are left out of
+ * lengths where enough others are there.
+ */
+const ENOUGH_TEETH = 8
+const innerOf = (at: readonly number[]): readonly number[] =>
+  at.length >= ENOUGH_TEETH ? at.slice(1, -1) : at
+
 const steps = (at: readonly number[]): number[] => at.slice(1).map((place, i) => place - at[i]!)
 
 /**
@@ -144,9 +152,10 @@ const steps = (at: readonly number[]): number[] => at.slice(1).map((place, i) =>
 const HOLE_PX = 0.7
 
 function meanLength(teeth: readonly Teeth[], stepMm: number, pxPerMm: number): Measurement {
-  const each = teeth.map(({ at }) => ((at.at(-1)! - at[0]!) * stepMm) / (at.length - 1))
+  const inner = teeth.map(({ at }) => innerOf(at))
+  const each = inner.map(at => ((at.at(-1)! - at[0]!) * stepMm) / (at.length - 1))
   const value = each.reduce((sum, mm) => sum + mm, 0) / each.length
-  const count = teeth[0]!.at.length - 1
+  const count = inner[0]!.length - 1
   return { value, spread: (Math.SQRT2 * HOLE_PX) / pxPerMm / count }
 }
 

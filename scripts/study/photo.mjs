@@ -8,7 +8,7 @@ ensurePackages()
 const { exactMap, openings, percent, rows, spreadsAgainstNoise, straightenMs } =
   await import('./photoScenes.mjs')
 
-const PHOTOS = Number(process.env.PHOTOS ?? 80)
+const PHOTOS = Number(process.env.PHOTOS ?? 40)
 
 say('map and spreads')
 const worst = exactMap()

@@ -8,7 +8,13 @@ const WAY_PATHS: Readonly<Record<MeasureWay, string>> = {
   screen: '/measure-screen',
 }
 
-/** The page that measures a quantity of something in one way. */
-export function wayTo(way: MeasureWay, quantity: Quantity, ofId: string | null) {
-  return { path: WAY_PATHS[way], query: { what: quantity, ...(ofId === null ? {} : { of: ofId }) } }
+/**
+ * The page that measures a quantity of something in one way.
+ *
+ * @example
+ * wayTo('wedge', 'foot-opening', 'foot-1') // '/measure-gauge?what=foot-opening&of=foot-1'
+ */
+export function wayTo(way: MeasureWay, quantity: Quantity, ofId: string | null): string {
+  const query = new URLSearchParams({ what: quantity, ...(ofId === null ? {} : { of: ofId }) })
+  return `${WAY_PATHS[way]}?${query.toString()}`
 }
