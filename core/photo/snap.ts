@@ -119,10 +119,22 @@ function peakShift(steps: readonly number[], best: number): number {
   return weight > 0 ? sum / weight : 0
 }
 
+/**
+ * The line of the middle slope between any two looks: a fourth of them may show something else altogether.
+ * Source: Theil–Sen estimator (from memory).
+ */
+function medianLine(seen: readonly (readonly [number, number])[]) {
+  const slopes = seen.flatMap(([at, px], i) =>
+    seen.slice(i + 1).flatMap(([other, its]) => (other === at ? [] : [(its - px) / (other - at)])),
+  )
+  const slope = slopes.length > 0 ? median(slopes) : 0
+  return { at0: median(seen.map(([at, px]) => px - slope * at)), slope }
+}
+
 /** A straight line through what is seen, without what lies far from it; at0 + slope · at. */
 function robustLine(seen: readonly (readonly [number, number])[]) {
   let kept = seen
-  let fit = leastSquares(kept)
+  let fit = medianLine(seen)
   for (let round = 0; round < 4; round++) {
     const off = seen.map(([at, px]) => Math.abs(px - fit.at0 - fit.slope * at))
     const usual = Math.max(0.1, 1.48 * median(off))
@@ -160,6 +172,17 @@ const MOST_TURN = 0.3
  * snapSpan(photo, map, [{ x: 399, y: 270 }, { x: 482, y: 271 }], 6)
  */
 export function snapSpan(
+  image: GrayImage,
+  map: Pick<PlaneMap, 'toMm' | 'toPx'>,
+  span: Span,
+  reachPx: number,
+): Span | null {
+  const once = drawnToEdges(image, map, span, reachPx)
+  // Marked aslant, the edges were looked for aslant: the second look is square to them.
+  return once && (drawnToEdges(image, map, once, reachPx) ?? once)
+}
+
+function drawnToEdges(
   image: GrayImage,
   map: Pick<PlaneMap, 'toMm' | 'toPx'>,
   [from, to]: Span,

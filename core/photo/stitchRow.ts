@@ -2,6 +2,7 @@ import { requireInRange } from '#core/errors'
 import type { Measurement } from '#core/measured'
 import type { Place, PlaneMap, Span } from '#core/measure'
 import type { GrayImage } from './image'
+import { leastSquares } from './fitting'
 import { acrossOf } from './rowAcross'
 import { MOST_STITCH_MM, type RowLine, type RowLook, rowsOf } from './rowLines'
 import { placeOn, type Strip, stripAlong } from './strip'
@@ -153,7 +154,8 @@ const HOLE_PX = 0.7
 
 function meanLength(teeth: readonly Teeth[], stepMm: number, pxPerMm: number): Measurement {
   const inner = teeth.map(({ at }) => innerOf(at))
-  const each = inner.map(at => ((at.at(-1)! - at[0]!) * stepMm) / (at.length - 1))
+  // All of them say how long a stitch is: the line through them, not its two ends.
+  const each = inner.map(at => leastSquares(at.map((place, k) => [k, place] as const)).slope * stepMm)
   const value = each.reduce((sum, mm) => sum + mm, 0) / each.length
   const count = inner[0]!.length - 1
   return { value, spread: (Math.SQRT2 * HOLE_PX) / pxPerMm / count }
