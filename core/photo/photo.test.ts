@@ -121,6 +121,33 @@ describe('marks drawn to edges', () => {
     expect(Math.abs(mm - SLOT.wideMm)).toBeLessThan(0.06)
     expect(spreadMm).toBeLessThan(0.1)
   })
+  it('follows a side past what touches it', () => {
+    // Nearly as bright as the card, a plate's corner juts out under a quarter of its third side.
+    const touching = withCard({ ...ID_1, bright: 225, roundMm: 3.18 }, (x, y) =>
+      x > 12 && x < 34 && y < ID_1.tallMm + 0.06 * (x - 12) ? 215 : 90,
+    )
+    const seen = photoOf(touching, shot, seeded(7))
+    const { cornersPx } = snapCorners(seen, marked, 8)!
+    cornersPx.forEach((corner, i) => {
+      const truth = see(CORNERS_MM[i]!)
+      expect(Math.hypot(corner.x - truth.x, corner.y - truth.y)).toBeLessThan(0.4)
+    })
+  })
+  it('measures a narrow opening that was marked far aslant', () => {
+    const narrow = { x: 25, y: 62, wideMm: 3.4 }
+    const scene = withCard({ ...ID_1, bright: 235, roundMm: 3.18 }, (x, y) => {
+      if (Math.abs(y - narrow.y) > 7 || x < narrow.x - 6 || x > narrow.x + narrow.wideMm + 6) return 90
+      return Math.abs(y - narrow.y) <= 5 && x >= narrow.x && x <= narrow.x + narrow.wideMm ? 30 : 170
+    })
+    const seen = photoOf(scene, shot, seeded(8))
+    const aslant: Span = [
+      see({ x: narrow.x + 0.6, y: narrow.y - 2 }),
+      see({ x: narrow.x + 3.2, y: narrow.y + 0.6 }),
+    ]
+    const drawn = snapSpan(seen, seenMap(camera), aslant, 5)!
+    const { mm } = measureSpans({ cornersPx: CORNERS_MM.map(see), ...ID_1 }, [drawn], SNAPPED_PX).lengths[0]!
+    expect(Math.abs(mm - narrow.wideMm)).toBeLessThan(0.06)
+  })
   it('leaves marks alone where there is no edge', () => {
     const bare = photoOf(() => 150, shot, seeded(6))
     expect(snapCorners(bare, marked, 8)).toBeNull()
