@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import type { NuxtError } from '#app'
-
 /** What stands where there is no page: nothing of the book is touched by it. */
-const { error } = defineProps<{ error: NuxtError }>()
+const { error } = defineProps<{ error: { readonly statusCode: number; readonly message: string } }>()
 const isMissing = computed(() => error.statusCode === 404)
 const back = () => clearError({ redirect: '/' })
 useHead({ title: () => (isMissing.value ? 'No such page' : 'Something went wrong') })
