@@ -58,7 +58,7 @@ describe('the first suspect', () => {
 })
 
 describe('what would mend nothing', () => {
-  it.each(['bobbin-on-top', 'breaks', 'ribbon-curls'] as const)(
+  it.each(['bobbin-on-top', 'ridge', 'breaks', 'ribbon-curls'] as const)(
     'a tension far below home is no suspect of %s',
     sign => {
       expect(ids(sign, { tensionShare: -0.8 })).not.toContain('top-too-tight')

@@ -153,10 +153,12 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
     {
       ...tooTight,
       expect: 'The ridge lies down',
-      weigh: ({ technique, tensionShare: t }) =>
-        technique === 'pintucks'
+      weigh: ({ technique, tensionShare: t }) => {
+        if (t !== null && t < FAR_BELOW) return null
+        return technique === 'pintucks'
           ? { by: -3, because: 'in a pintuck it is wanted' }
-          : when(t !== null && t > HIGH, 1.5, 'the dial stands above home'),
+          : when(t !== null && t > HIGH, 1.5, 'the dial stands above home')
+      },
     },
     longer(0.5, 'The rows draw in less'),
     {
