@@ -16,7 +16,6 @@ import {
   widthFactorFrom,
   wrapFrom,
 } from '#core/measure'
-import { giveOrTake, leastOf, mostOf } from '#core/measured'
 import { normal, seeded } from '#core/simulated'
 
 describe('the wedge gauge', () => {
@@ -132,16 +131,4 @@ describe('measuring on the screen', () => {
     expect(short.spread).toBeGreaterThan(screenScale(428).spread)
   })
   it('refuses a card of a few pixels', () => expect(() => screenScale(20)).toThrow())
-})
-
-describe('a measurement', () => {
-  const eight = { value: 8.2, spread: 0.1 }
-  it('lies between its ends in 19 of 20', () => {
-    expect([leastOf(eight), mostOf(eight), giveOrTake(eight)]).toEqual([
-      expect.closeTo(8, 9),
-      expect.closeTo(8.4, 9),
-      expect.closeTo(0.2, 9),
-    ])
-  })
-  it('is never less than nothing', () => expect(leastOf({ value: 0.1, spread: 1 })).toBe(0))
 })
