@@ -1,5 +1,5 @@
 export { FAR_SIGNS, farOf, farWithUnit, M_PER_YARD, metresOf } from './far'
 export { MM_PER_INCH, type LengthUnit } from './unit'
 export { formatLength, formatLengthDown, lengthWithUnit, UNIT_SIGNS } from './format'
-export { parseLength } from './parse'
+export { parseLength, readLength, readNumber, type TypedLength, type TypedNumber } from './typed'
 export { formatNumber, formatShort, parseDecimal, setNumberLocale } from './number'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { newestFirst, rangeProblem } from '#shared/fields'
+import { newestFirst, numberProblem } from '#shared/fields'
 
 describe('newest first', () => {
   it('goes by the moment, whatever zone it is written in', () => {
@@ -21,11 +21,22 @@ describe('newest first', () => {
   })
 })
 
-describe('a number out of its range', () => {
-  it.each([0.01, 3, 10_000])('is none at %d m of seam', value =>
-    expect(rangeProblem('Seam', 'seamM', value, 'm')).toBeNull(),
+describe('a typed number', () => {
+  it.each([
+    [0.01, 'seamM', false],
+    [10_000, 'seamM', false],
+    [3, 'copies', true],
+    [-4.5, [-5, 5], false],
+  ] as const)('is right at %d of %s', (value, limit, whole) =>
+    expect(numberProblem(String(value), value, limit, whole)).toBeNull(),
   )
-  it.each([0, 10_001, Number.NaN, Number.POSITIVE_INFINITY])('is named with its mend at %d', value =>
-    expect(rangeProblem('Seam', 'seamM', value, 'm')).toBe('Seam goes from 0.01 to 10000 m.'),
+  it.each([
+    ['0', 0, 'Type a whole number from 1 to 999.'],
+    ['999999', 999_999, 'Type a whole number from 1 to 999.'],
+    ['2.5', 2.5, 'Type a whole number from 1 to 999.'],
+    [' abc ', null, '“abc” is not a number. Type 1 to 999.'],
+    ['-', Number.NaN, 'Type a whole number from 1 to 999.'],
+  ])('is named with its mend at %s', (text, value, words) =>
+    expect(numberProblem(text, value, 'copies', true)).toBe(words),
   )
 })

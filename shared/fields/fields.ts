@@ -99,20 +99,6 @@ export function within(name: LimitName) {
   return z.number({ error: message }).check(z.gte(min, message), z.lte(max, message))
 }
 
-/**
- * What is wrong with a number a person typed, in words; null where it is in its range.
- *
- * @param value - NaN where it is no number.
- *
- * @example
- * rangeProblem('Seam', 'seamM', 0, 'm') // 'Seam goes from 0.01 to 10000 m.'
- */
-export function rangeProblem(label: string, name: LimitName, value: number, unit = ''): string | null {
-  const [min, max] = LIMITS[name]
-  if (value >= min && value <= max) return null
-  return `${label} goes from ${min} to ${max}${unit && ` ${unit}`}.`
-}
-
 /** A whole number in its range. */
 export function wholeWithin(name: LimitName) {
   const [min, max] = LIMITS[name]

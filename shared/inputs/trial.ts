@@ -104,7 +104,7 @@ const NOTHING_LEANT_ON = { leansOn: [], of: 0, error: null } as const
 
 function bookWords(told: Told, leftOut: number): string {
   if (told === 'not read yet') return '; own swatches are being read'
-  if (told === 'not readable') return '; own swatches could not be read: load the page once more'
+  if (told === 'not readable') return '; own swatches could not be read'
   const without = leftOut === 0 ? '' : `; ${leftOut} left out, for want of a dial their number lies on`
   return told.prediction ? without : `; under ${LEAST_RECORDS} own swatches like this${without}`
 }

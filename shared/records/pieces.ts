@@ -117,10 +117,7 @@ const topstitchingSchema = z.strictObject({
   ),
 })
 
-/** One planned bit of sewing, with the setup it is sewn with. */
-const pieceSchema = z.strictObject({
-  id: idField,
-  name: nameField,
+const whatIsPlanned = {
   plan: z.discriminatedUnion('kind', [
     pintucksSchema,
     topstitchingSchema,
@@ -131,7 +128,14 @@ const pieceSchema = z.strictObject({
   setup: setupSchema,
   copies: wholeWithin('copies'),
   note: z.string().check(z.maxLength(MOST_NOTE, `must be at most ${MOST_NOTE} characters`)),
-  keptAt: momentField,
+}
+/** One planned bit of sewing, with the setup it is sewn with. */
+const pieceSchema = z.strictObject({ id: idField, name: nameField, ...whatIsPlanned, keptAt: momentField })
+/** The same while it is planned: it may have no name yet. */
+export const pieceDraftSchema = z.strictObject({
+  id: z.union([z.literal(''), idField]),
+  name: z.string(),
+  ...whatIsPlanned,
 })
 export type PintuckPiece = z.output<typeof pintucksSchema>
 export type TopstitchPiece = z.output<typeof topstitchingSchema>
