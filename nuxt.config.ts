@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import colors from 'tailwindcss/colors'
 import { STATIONS } from './app/stations'
@@ -20,6 +21,13 @@ const FILE_HEADERS = {
   'permissions-policy': 'camera=(self), microphone=(), geolocation=()',
 }
 const SMALL_CHUNK_BYTES = 1500
+
+/** Whether a file is of this build, as modules/lastAssets.ts noted it. */
+function isOwnAsset(url: string): boolean {
+  if (!url.startsWith('_nuxt/')) return true
+  const own = JSON.parse(readFileSync(`${ROOT}.cache/own-assets.json`, 'utf8')) as string[]
+  return own.includes(url.slice('_nuxt/'.length))
+}
 
 /** The interface kit's colours for success, notes, warnings and errors; it would load 26 palettes. */
 const PALETTES = ['green', 'blue', 'yellow', 'red'] as const
@@ -46,7 +54,7 @@ export default defineNuxtConfig({
   ssr: false,
   // A station's own parts stand beside it, what several share in rooms of its own.
   components: [
-    ...['frame', 'fields', 'pickers', 'inPlace', 'seam', 'paper', 'planner', 'share'].map(room => ({
+    ...['frame', 'fields', 'pickers', 'inPlace', 'seam', 'paper', 'planner', 'share', 'asking'].map(room => ({
       path: `~/${room}`,
       pathPrefix: false,
     })),
@@ -195,6 +203,12 @@ export default defineNuxtConfig({
     },
     workbox: {
       globPatterns: ['**/*.{js,css,svg,png,woff2,woff,json,webmanifest}'],
+      // Files of the build before are for tabs that stand open: nobody else asks for them.
+      manifestTransforms: [
+        entries => ({
+          manifest: entries.filter(({ url }) => isOwnAsset(url)),
+        }),
+      ],
       // The page itself comes from the server; every build has a new one.
       additionalManifestEntries: [{ url: '/', revision: randomUUID() }],
       navigateFallback: '/',

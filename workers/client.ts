@@ -7,24 +7,32 @@ import type { OrderApi } from './order.worker'
 import type { PhotoApi } from './photo.worker'
 import type { PrintApi } from './print.worker'
 import type { SewnApi } from './sewn.worker'
+import { LOADED } from './serve'
 import type { ZipApi } from './zip.worker'
 
 export type { OnProgress, PackedPhoto, ZipReading } from './bookZip'
-export type { PlanApi, PlannedReply } from './plan.worker'
-export type { AskedReply, OpenedReply, PhotoRefusal } from './measure.worker'
-export type { CodeReply } from './photo.worker'
-export type { PreviewReply, SewnReply, SewnView } from './sewn.worker'
+export type { CoverageApi } from './coverage.worker'
+export type { ForetellApi } from './foretell.worker'
+export type { MeasureApi, OpenedReply, PhotoRefusal } from './measure.worker'
+export type { OrderApi } from './order.worker'
+export type { CodeReply, PhotoApi } from './photo.worker'
+export type { PlanApi } from './plan.worker'
+export type { PrintApi } from './print.worker'
+export type { SewnApi, SewnView, StitchPreview } from './sewn.worker'
+export type { ZipApi } from './zip.worker'
+export type { Reply } from './serve'
 
 export interface WorkerClient<T> {
   readonly api: Remote<T>
-  /** Rejects when the worker could not be started. */
+  /** Resolves once its code has loaded. */
+  readonly loaded: Promise<void>
+  /** Rejects when the worker could not be started, or broke down. */
   readonly failed: Promise<never>
   readonly dispose: () => void
 }
-export type SewnClient = WorkerClient<SewnApi>
 
 /** Starts the worker that draws seams; call `dispose` when the view goes. */
-export function startSewnWorker(): SewnClient {
+export function startSewnWorker(): WorkerClient<SewnApi> {
   return clientOf<SewnApi>(new Worker(new URL('./sewn.worker.ts', import.meta.url), { type: 'module' }))
 }
 
@@ -79,16 +87,21 @@ export const calledBack = proxy
 export const handedOver = (picture: ImageBitmap): ImageBitmap => transfer(picture, [picture])
 
 function clientOf<T>(worker: Worker): WorkerClient<T> {
-  const api = wrap<T>(worker)
-  const failed = new Promise<never>((_, reject) =>
-    worker.addEventListener('error', () => reject(new Error('the worker could not be started')), {
-      once: true,
+  const loaded = new Promise<void>(resolve =>
+    worker.addEventListener('message', ({ data }) => {
+      if (data === LOADED) resolve()
     }),
   )
+  const failed = new Promise<never>((_, reject) => {
+    for (const kind of ['error', 'messageerror'] as const)
+      worker.addEventListener(kind, () => reject(new Error('the worker failed')), { once: true })
+  })
   // Nobody need wait for it.
   failed.catch(() => {})
+  const api = wrap<T>(worker)
   return {
     api,
+    loaded,
     failed,
     // Ending a worker takes milliseconds, and the view that comes next should not wait for them.
     dispose() {

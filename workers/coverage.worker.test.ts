@@ -26,9 +26,9 @@ describe('the coverage worker', () => {
     expect(structuredClone(reply)).toEqual(reply)
     expect(reply).toMatchObject({
       ok: true,
-      coverage: { chosen: [{ needle: { id: 'a' } }, { needle: { id: 'b' } }] },
+      answer: { chosen: [{ needle: { id: 'a' } }, { needle: { id: 'b' } }] },
     })
-    if (reply.ok) expect(reply.coverage.unserved).toContain('Topstitching on denim')
+    if (reply.ok) expect(reply.answer.unserved).toContain('Topstitching on denim')
   })
 
   it('returns a core error as data with its code', () => {

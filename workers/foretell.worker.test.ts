@@ -25,16 +25,16 @@ const book = (many: number): LearntFrom[] =>
 
 describe('the worker that reads the swatch book', () => {
   it('says nothing of an empty book, and forgets the old one when it learns anew', () => {
-    expect(api.foretell(features, 0)).toEqual({ ok: true, foretold: { prediction: null, error: null } })
+    expect(api.foretell(features, 0)).toEqual({ ok: true, answer: { prediction: null, error: null } })
     api.learn(book(5))
     const reply = api.foretell(features, 0)
     expect(structuredClone(reply)).toEqual(reply)
     expect(reply).toMatchObject({
       ok: true,
-      foretold: { prediction: { of: 5 }, error: { of: 5, rule: expect.closeTo(0.2) } },
+      answer: { prediction: { of: 5 }, error: { of: 5, rule: expect.closeTo(0.2) } },
     })
     api.learn(book(2))
-    expect(api.foretell(features, 0)).toEqual({ ok: true, foretold: { prediction: null, error: null } })
+    expect(api.foretell(features, 0)).toEqual({ ok: true, answer: { prediction: null, error: null } })
   })
   it('returns a core error as data with its code and field', () => {
     expect(api.foretell(features, Number.NaN)).toMatchObject({

@@ -1,9 +1,5 @@
-import { expose } from 'comlink'
-import { CoreError, type CoreErrorData } from '#core/errors'
 import { type Foretold, type LearntFrom, learnFrom, type SwatchFeatures } from '#core/swatch'
-
-export type ForetellReply =
-  { readonly ok: true; readonly foretold: Foretold } | { readonly ok: false; readonly error: CoreErrorData }
+import { type Reply, replyOf, serve } from './serve'
 
 let book = learnFrom([])
 const api = {
@@ -11,19 +7,11 @@ const api = {
   learn(records: readonly LearntFrom[]): void {
     book = learnFrom(records)
   },
-  /**
-   * Where the goal of a combination is expected. Errors come back as data: exceptions lose their code on the
-   * way.
-   */
-  foretell(wanted: SwatchFeatures, ruleShare: number): ForetellReply {
-    try {
-      return { ok: true, foretold: book.foretell(wanted, ruleShare) }
-    } catch (error) {
-      if (error instanceof CoreError) return { ok: false, error: error.toData() }
-      throw error
-    }
+  /** Where the goal of a combination is expected. */
+  foretell(wanted: SwatchFeatures, ruleShare: number): Reply<Foretold> {
+    return replyOf(() => book.foretell(wanted, ruleShare))
   },
 }
 export type ForetellApi = typeof api
 
-expose(api)
+serve(api)

@@ -1,6 +1,5 @@
-import { expose, transfer } from 'comlink'
+import { transfer } from 'comlink'
 import { imageSize } from 'image-size'
-import { CoreError, type CoreErrorData } from '#core/errors'
 import { mapOf, planeMap, type Place, type SeenRectangle, type Span } from '#core/measure'
 import {
   type ColourImage,
@@ -16,6 +15,7 @@ import {
   snapSpan,
   straightened,
 } from '#core/photo'
+import { type Reply, replyOf, serve } from './serve'
 
 /** Why a file is not taken, in words of its own on the page. */
 export type PhotoRefusal = 'too-large' | 'not-an-image' | 'too-small' | 'too-many-px' | 'moves'
@@ -24,8 +24,6 @@ export type OpenedReply =
   /** As it is measured in: upright, and no larger than it need be. */
   | { readonly ok: true; readonly picture: ImageBitmap; readonly width: number; readonly height: number }
   | { readonly ok: false; readonly code: PhotoRefusal }
-export type AskedReply<T> =
-  { readonly ok: true; readonly answer: T } | { readonly ok: false; readonly error: CoreErrorData }
 
 export const MOST_PHOTO_BYTES = 30_000_000
 /** A photo of a phone has 12 to 50 million pixels; a larger one is a mistake, or meant to fill the memory. */
@@ -91,19 +89,19 @@ const api = {
     }
   },
   /** Marks drawn to the sides of the rectangle; null: there are none that can be followed. */
-  corners(cornersPx: readonly Place[], reachPx: number): AskedReply<SnappedCorners | null> {
+  corners(cornersPx: readonly Place[], reachPx: number): Reply<SnappedCorners | null> {
     return asked(({ gray }) => snapCorners(gray, cornersPx, reachPx))
   },
   /** Both ends of a span drawn to the edges near them. */
-  span(seen: SeenRectangle, span: Span, reachPx: number): AskedReply<Span | null> {
+  span(seen: SeenRectangle, span: Span, reachPx: number): Reply<Span | null> {
     return asked(({ gray }) => snapSpan(gray, mapOf(seen), span, reachPx))
   },
   /** The stitches of a marked row. */
-  row(seen: SeenRectangle, look: RowLook, span: Span, halfMm: number): AskedReply<RowReading | RowUnread> {
+  row(seen: SeenRectangle, look: RowLook, span: Span, halfMm: number): Reply<RowReading | RowUnread> {
     return asked(({ gray }) => readRow(gray, planeMap(seen), look, span, halfMm))
   },
   /** The plane as seen from straight above. */
-  async straight(seen: SeenRectangle, shown: PlaneWindow, pxPerMm: number): Promise<AskedReply<ImageBitmap>> {
+  async straight(seen: SeenRectangle, shown: PlaneWindow, pxPerMm: number): Promise<Reply<ImageBitmap>> {
     const flat = asked(({ colour }) => straightened(colour, planeMap(seen), shown, pxPerMm))
     if (!flat.ok) return flat
     const { data, width, height } = flat.answer
@@ -112,15 +110,11 @@ const api = {
   },
 }
 
-function asked<T>(work: (photo: NonNullable<typeof open>) => T): AskedReply<T> {
+function asked<T>(work: (photo: NonNullable<typeof open>) => T): Reply<T> {
   if (!open) throw new Error('No photo is open')
-  try {
-    return { ok: true, answer: work(open) }
-  } catch (error) {
-    if (error instanceof CoreError) return { ok: false, error: error.toData() }
-    throw error
-  }
+  const photo = open
+  return replyOf(() => work(photo))
 }
 
 export type MeasureApi = typeof api
-expose(api)
+serve(api)

@@ -1,5 +1,5 @@
-import { expose } from 'comlink'
 import jsQR from 'jsqr'
+import { serve } from './serve'
 
 /** Longest side kept, in pixels: a swatch still fills a tablet's screen. */
 const LONGEST_PX = 1400
@@ -68,4 +68,4 @@ const api = {
   },
 }
 export type PhotoApi = typeof api
-expose(api)
+serve(api)

@@ -1,6 +1,4 @@
-import { expose } from 'comlink'
 import { bandBuildUp, type BandChoice, fillBand, type PicturedRow, type Stack } from '#core/band'
-import { CoreError, type CoreErrorData } from '#core/errors'
 import { type Font, readFont } from '#core/shape'
 import {
   answerForEdge,
@@ -14,9 +12,7 @@ import {
   linesWork,
   type PieceWork,
 } from '#shared/inputs'
-
-export type PlannedReply<T> =
-  { readonly ok: true; readonly answer: T } | { readonly ok: false; readonly error: CoreErrorData }
+import { type Reply, replyOf, serve } from './serve'
 
 export interface BuildUpInput {
   readonly rows: readonly PicturedRow[]
@@ -39,16 +35,16 @@ const api = {
     fonts.set(id, readFont(bytes))
   },
   /** Stitches along the edges of an appliqué. */
-  edge(input: EdgeInput): PlannedReply<EdgeAnswer> {
-    return asData(() => answerForEdge(input, id => fonts.get(id) ?? null))
+  edge(input: EdgeInput): Reply<EdgeAnswer> {
+    return replyOf(() => answerForEdge(input, id => fonts.get(id) ?? null))
   },
   /** A drawing of lines. */
-  lines(input: LinesInput): PlannedReply<LinesAnswer> {
-    return asData(() => answerForLines(input))
+  lines(input: LinesInput): Reply<LinesAnswer> {
+    return replyOf(() => answerForLines(input))
   },
   /** What an edge asks of hands and machine. */
-  edgeWork(input: EdgeInput, copies: number): PlannedReply<PieceWork> {
-    return asData(() =>
+  edgeWork(input: EdgeInput, copies: number): Reply<PieceWork> {
+    return replyOf(() =>
       edgeWork(
         input.plan,
         answerForEdge(input, id => fonts.get(id) ?? null),
@@ -57,28 +53,18 @@ const api = {
     )
   },
   /** What a drawing of lines asks of them. */
-  linesWork(input: LinesInput, copies: number): PlannedReply<PieceWork> {
-    return asData(() => linesWork(answerForLines(input), copies))
+  linesWork(input: LinesInput, copies: number): Reply<PieceWork> {
+    return replyOf(() => linesWork(answerForLines(input), copies))
   },
   /** How thread lies on thread in a band. */
-  buildUp({ rows, under }: BuildUpInput): PlannedReply<ReturnType<typeof bandBuildUp>> {
-    return asData(() => bandBuildUp(rows, under))
+  buildUp({ rows, under }: BuildUpInput): Reply<ReturnType<typeof bandBuildUp>> {
+    return replyOf(() => bandBuildUp(rows, under))
   },
   /** All symmetric stacks of a band. */
-  fill({ bandMm, choices, overlapMm, toleranceMm, mostRows }: FillInput): PlannedReply<Stack[]> {
-    return asData(() => fillBand(bandMm, choices, overlapMm, toleranceMm, mostRows))
+  fill({ bandMm, choices, overlapMm, toleranceMm, mostRows }: FillInput): Reply<Stack[]> {
+    return replyOf(() => fillBand(bandMm, choices, overlapMm, toleranceMm, mostRows))
   },
 }
 export type PlanApi = typeof api
 
-/** Errors of the core come back as data: exceptions lose their code on the way. */
-function asData<T>(work: () => T): PlannedReply<T> {
-  try {
-    return { ok: true, answer: work() }
-  } catch (error) {
-    if (error instanceof CoreError) return { ok: false, error: error.toData() }
-    throw error
-  }
-}
-
-expose(api)
+serve(api)

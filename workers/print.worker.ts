@@ -1,5 +1,5 @@
-import { expose } from 'comlink'
 import type { Sheet } from '#core/paper'
+import { serve } from './serve'
 import { sheetsToPdf } from './sheetPdf'
 
 const api = {
@@ -9,4 +9,4 @@ const api = {
   },
 }
 export type PrintApi = typeof api
-expose(api)
+serve(api)

@@ -28,18 +28,18 @@ describe('the seam worker', () => {
     const reply = api.sew(seam(0.3))
     expect(structuredClone(reply)).toEqual(reply)
     if (!reply.ok) throw new Error(reply.error.message)
-    expect(reply.view.right.segments.length).toBeGreaterThan(0)
-    expect(reply.view.under.segments.length).toBeGreaterThan(0)
-    expect(reply.view.buildUp.muddy).toBe(true)
+    expect(reply.answer.right.segments.length).toBeGreaterThan(0)
+    expect(reply.answer.under.segments.length).toBeGreaterThan(0)
+    expect(reply.answer.buildUp.muddy).toBe(true)
   })
 
   it('names a length that cures the mud, and that length does', () => {
     const muddy = api.sew(seam(0.3))
-    const cure = muddy.ok ? muddy.view.cureLengthMm : null
+    const cure = muddy.ok ? muddy.answer.cureLengthMm : null
     expect(cure).toBeGreaterThan(0.3)
     expect(api.sew(seam(cure!))).toMatchObject({
       ok: true,
-      view: { buildUp: { muddy: false }, cureLengthMm: null },
+      answer: { buildUp: { muddy: false }, cureLengthMm: null },
     })
   })
 

@@ -1,7 +1,6 @@
-import { expose } from 'comlink'
 import { type BuildUp, layThread, lengthThatCuresMm } from '#core/buildup'
-import { CoreError, type CoreErrorData } from '#core/errors'
 import { rightSide, type SewnInput, type SewnPicture, underSide } from '#core/sewn'
+import { type Reply, replyOf, serve } from './serve'
 
 export interface SewnView {
   readonly right: SewnPicture
@@ -11,49 +10,34 @@ export interface SewnView {
   readonly cureLengthMm: number | null
 }
 
-export type SewnReply =
-  { readonly ok: true; readonly view: SewnView } | { readonly ok: false; readonly error: CoreErrorData }
-
 /** A stitch small, for choosing among many. */
-export type PreviewReply =
-  | { readonly ok: true; readonly right: SewnPicture; readonly muddy: boolean }
-  | { readonly ok: false; readonly error: CoreErrorData }
+export interface StitchPreview {
+  readonly right: SewnPicture
+  readonly muddy: boolean
+}
 
 const api = {
   /** The right side alone, and whether rows that overlap turn muddy. */
-  preview(input: SewnInput): PreviewReply {
-    return asData(() => {
+  preview(input: SewnInput): Reply<StitchPreview> {
+    return replyOf(() => {
       const right = rightSide(input)
-      return { ok: true, right, muddy: layThread(right, 2 * input.stitch.lengthMm).muddy }
+      return { right, muddy: layThread(right, 2 * input.stitch.lengthMm).muddy }
     })
   },
   /** Both sides and the build-up of one seam. */
-  sew(input: SewnInput): SewnReply {
-    return asData(() => {
+  sew(input: SewnInput): Reply<SewnView> {
+    return replyOf(() => {
       const right = rightSide(input)
       const buildUp = layThread(right, 2 * input.stitch.lengthMm)
       return {
-        ok: true,
-        view: {
-          right,
-          under: underSide(input),
-          buildUp,
-          cureLengthMm: buildUp.muddy ? lengthThatCuresMm(input) : null,
-        },
+        right,
+        under: underSide(input),
+        buildUp,
+        cureLengthMm: buildUp.muddy ? lengthThatCuresMm(input) : null,
       }
     })
   },
 }
 export type SewnApi = typeof api
 
-/** Errors of the core come back as data: exceptions lose their code on the way. */
-function asData<T>(work: () => T): T | { readonly ok: false; readonly error: CoreErrorData } {
-  try {
-    return work()
-  } catch (error) {
-    if (error instanceof CoreError) return { ok: false, error: error.toData() }
-    throw error
-  }
-}
-
-expose(api)
+serve(api)

@@ -1,6 +1,6 @@
-import { expose } from 'comlink'
 import { packBook, unpackBook } from './bookZip'
+import { serve } from './serve'
 
 const api = { packBook, unpackBook }
 export type ZipApi = typeof api
-expose(api)
+serve(api)

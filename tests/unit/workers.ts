@@ -5,6 +5,10 @@ import { learnFrom, type LearntFrom, type SwatchFeatures } from '#core/swatch'
  * that does not start.
  */
 export const downed = { value: false }
+/** Nothing here is scaled: no browser draws. */
+export const startPhotoWorker = () => {
+  throw new Error('no photos here')
+}
 export function startForetellWorker() {
   let book = learnFrom([])
   return {
@@ -13,8 +17,9 @@ export function startForetellWorker() {
       foretell: (wanted: SwatchFeatures, ruleShare: number) =>
         downed.value
           ? new Promise(() => {})
-          : Promise.resolve({ ok: true, foretold: book.foretell(wanted, ruleShare) }),
+          : Promise.resolve({ ok: true, answer: book.foretell(wanted, ruleShare) }),
     },
+    loaded: Promise.resolve(),
     failed: downed.value ? Promise.reject(new Error('down')) : new Promise(() => {}),
     dispose: () => {},
   }

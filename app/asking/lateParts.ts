@@ -1,0 +1,67 @@
+import { latePart } from './latePart'
+
+/**
+ * Parts whose code comes when they are first shown: each with what it is, as a sentence begins with it. A new
+ * one is a line here.
+ */
+export const LateStorageNotice = latePart('The note about saving', () => import('~/frame/StorageNotice.vue'))
+export const LateConflictList = latePart('The list of notes', () => import('~/frame/ConflictList.vue'))
+export const LatePopover = latePart('This panel', () => import('@nuxt/ui/components/Popover.vue'))
+
+// What opens over the page.
+const OVER = 'over the page'
+export const LateKeysSheet = latePart('The list of keys', () => import('~/frame/KeysSheet.vue'), OVER)
+export const LateSchoolsSheet = latePart(
+  'The choices where sewists differ',
+  () => import('~/frame/SchoolsSheet.vue'),
+  OVER,
+)
+export const LateSearchSheet = latePart('The search', () => import('~/frame/SearchSheet.vue'), OVER)
+export const LateUndoAsk = latePart('The question about undo', () => import('~/frame/UndoAsk.vue'), OVER)
+export const LateCsvImport = latePart('The CSV reader', () => import('~/fields/CsvImport.vue'), OVER)
+export const LateStitchSheet = latePart(
+  'The list of stitches',
+  () => import('~/stations/width/parts/StitchSheet.vue'),
+  OVER,
+)
+export const LateSwatchLarge = latePart(
+  'The large swatch',
+  () => import('~/stations/swatches/parts/SwatchLarge.vue'),
+  OVER,
+)
+
+// Pickers of the line-up.
+export const LateJobPicker = latePart('The list of jobs', () => import('~/pickers/JobPicker.vue'))
+export const LateMachinePicker = latePart('The list of machines', () => import('~/pickers/MachinePicker.vue'))
+export const LateSpoolPicker = latePart('The list of threads', () => import('~/pickers/SpoolPicker.vue'))
+export const LateTensionPicker = latePart('The tension', () => import('~/pickers/TensionPicker.vue'))
+export const LateNeedlePicker = latePart('The list of needles', () => import('~/pickers/NeedlePicker.vue'))
+export const LateFootPicker = latePart('The list of feet', () => import('~/pickers/FootPicker.vue'))
+export const LateClothPicker = latePart('The list of cloths', () => import('~/pickers/ClothPicker.vue'))
+export const LateBobbinPicker = latePart('The list of bobbins', () => import('~/pickers/BobbinPicker.vue'))
+
+// Forms of what one owns.
+export const LateNeedleForm = latePart('The form', () => import('~/pickers/NeedleForm.vue'))
+export const LateThreadForm = latePart('The form', () => import('~/pickers/ThreadForm.vue'))
+export const LateBobbinForm = latePart('The form', () => import('~/pickers/BobbinForm.vue'))
+export const LateClothForm = latePart('The form', () => import('~/pickers/ClothForm.vue'))
+export const LateStabilizerForm = latePart('The form', () => import('~/pickers/StabilizerForm.vue'))
+export const LateFootForm = latePart('The form', () => import('~/pickers/FootForm.vue'))
+export const LatePlateForm = latePart('The form', () => import('~/pickers/PlateForm.vue'))
+export const LateMachineForm = latePart('The form', () => import('~/pickers/MachineForm.vue'))
+
+// Parts of stations.
+export const LateSessionTimer = latePart('The timer', () => import('~/stations/walk/parts/SessionTimer.vue'))
+export const LatePrintCard = latePart('Printing', () => import('~/stations/walk/parts/PrintCard.vue'))
+export const LatePrintStrip = latePart('Printing', () => import('~/stations/trial/parts/PrintStrip.vue'))
+export const LateOwnStitchMaker = latePart(
+  'The stitch maker',
+  () => import('~/stations/width/parts/OwnStitchMaker.vue'),
+)
+export const LateGapChart = latePart('The chart', () => import('~/stations/width/parts/GapChart.vue'))
+export const LateWelcomeCard = latePart('The welcome', () => import('~/stations/width/parts/WelcomeCard.vue'))
+export const LateSwatchForm = latePart('The form', () => import('~/stations/swatches/parts/SwatchForm.vue'))
+export const LateSwatchCharts = latePart(
+  'The charts',
+  () => import('~/stations/swatches/parts/SwatchCharts.vue'),
+)

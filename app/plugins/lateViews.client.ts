@@ -1,0 +1,3 @@
+import { watchLateViews } from '~/asking/lateView'
+
+export default defineNuxtPlugin(() => watchLateViews(useRouter()))
