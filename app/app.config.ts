@@ -84,7 +84,14 @@ export default defineAppConfig({
     input: { slots: { root: 'w-full', base: BOX }, defaultVariants: { size: 'xl' } },
     inputDate: { slots: { base: `w-full ${BOX}` }, defaultVariants: { size: 'xl' } },
     // The title ends before the button that closes.
-    modal: { slots: { title: 'font-serif text-xl font-normal', header: 'pe-16 sm:pe-16' } },
+    // On a phone it leaves room above for a note.
+    modal: {
+      slots: {
+        title: 'font-serif text-xl font-normal',
+        header: 'pe-16 sm:pe-16',
+        content: 'max-sm:top-[calc(50%+3.5rem)] max-sm:max-h-[calc(100dvh-9rem)]',
+      },
+    },
     popover: { slots: { content: 'panel' } },
     radioGroup: {
       slots: {

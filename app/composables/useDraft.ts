@@ -19,15 +19,20 @@ export const DRAFT: InjectionKey<Draft> = Symbol('draft')
  *
  * @param key - of the form and the record it is about.
  * @param fields - what is typed, changed in place when it comes back.
+ * @param mend - makes what comes back whole: it was kept outside the book, perhaps by an older app.
  */
-export function useDraft(key: string, fields: object): Draft {
+export function useDraft(
+  key: string,
+  fields: object,
+  mend: (typed: unknown) => object = typed => typed as object,
+): Draft {
   const place = `lacy-spool-draft-${key}`
   const cameBack = ref(false)
   const fresh = JSON.stringify(fields)
   const kept = read(place)
   const begun: unknown = kept?.begun ?? JSON.parse(fresh)
   if (kept) {
-    Object.assign(fields, kept.typed)
+    Object.assign(fields, mend(kept.typed))
     cameBack.value = true
   }
   const stop = watch(

@@ -16,11 +16,10 @@ vi.mock('#workers/client', () => ({
       learn: async (records: readonly unknown[]) => void worker.learnt.push(records.length),
       foretell: () =>
         new Promise(resolve =>
-          worker.answers.push(share =>
-            resolve({ ok: true, foretold: { prediction: { share }, error: null } }),
-          ),
+          worker.answers.push(share => resolve({ ok: true, answer: { prediction: { share }, error: null } })),
         ),
     },
+    loaded: Promise.resolve(),
     failed: new Promise(() => {}),
     dispose: () => {
       worker.disposed = true
@@ -48,7 +47,7 @@ describe('asking the swatch book', () => {
     const asked = ref<Question | null>(question('flat'))
     const lessons = shallowRef([one])
     const scope = effectScope()
-    const told = scope.run(() =>
+    const { told } = scope.run(() =>
       useForetold(
         () => lessons.value,
         () => asked.value,
@@ -72,11 +71,12 @@ describe('asking the swatch book', () => {
     expect(told.value).toBe('not read yet')
     expect([worker.answers.length, worker.learnt]).toEqual([3, [1, 2]])
     scope.stop()
+    await flushPromises()
     expect(worker.disposed).toBe(true)
   })
   it('asks nothing while there is no question', async () => {
     const scope = effectScope()
-    const told = scope.run(() =>
+    const { told } = scope.run(() =>
       useForetold(
         () => [one],
         () => null,

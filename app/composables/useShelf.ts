@@ -16,13 +16,14 @@ export function useShelf() {
   const book = useBookStore()
   const bench = useBenchStore()
   const toast = useToast()
-  const { takeBack } = useUndo()
+  const { undoOf } = useUndo()
   const { sayStored } = useStoredWords()
 
   /** Names of the plans that would lose something. */
   function plansUsing(table: TableName, id: string): string[] {
-    const users = usersOf({ table, id }, book.tables)
-    return users.map(user => ('name' in user ? user.name : user.id))
+    return usersOf({ table, id }, book.tables).map(user =>
+      'name' in user ? user.name : 'a plan without a name',
+    )
   }
 
   /**
@@ -74,7 +75,7 @@ export function useShelf() {
       label: 'Undo',
       color: 'primary',
       variant: 'outline',
-      onClick: takeBack,
+      onClick: undoOf(),
     } as const
     await sayStored(title, { kept, actions: [undo] })
   }

@@ -22,13 +22,13 @@ export function useStoredWords() {
     if (outcome === 'stored') toast.add({ title, icon: 'i-lucide-check', ...more })
     // What another tab took away is said by StorageNotice.
     if (outcome === 'waiting') {
-      const { STORAGE_NOTICES } = await import('~/stores/book/storageNotices')
+      const words = await import('~/stores/book/storageNotices').catch(() => null)
       toast.add({
         title: `${title}, in memory only`,
         icon: 'i-lucide-hard-drive',
         color: 'warning',
         ...more,
-        description: STORAGE_NOTICES[book.storage]?.said,
+        description: words?.STORAGE_NOTICES[book.storage]?.said,
       })
     }
   }

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { putPhotos, readPhoto } from '#db/photos'
 import type { Swatch } from '#shared/records'
-import { startPhotoWorker } from '#workers/client'
+import { type PhotoApi, startPhotoWorker } from '#workers/client'
+import type { Fault } from '~/asking/asker'
+import { useAsker } from '~/asking/useAsker'
 import { downloadBlob } from '~/utils/download'
 import { newId } from '~/utils/id'
 
@@ -23,6 +25,13 @@ const urls = reactive<{ front: string | null; back: string | null }>({ front: nu
 const open = ref(photos.front !== null || photos.back !== null)
 const problem = ref('')
 const busy = ref(false)
+const asker = useAsker<PhotoApi>(startPhotoWorker)
+/** A photo that could not be made smaller: it is still there to try again. */
+const failed = shallowRef<{
+  readonly side: 'front' | 'back'
+  readonly file: File
+  readonly fault: Fault
+} | null>(null)
 watch(
   () => [photos.front, photos.back],
   async () => {
@@ -44,33 +53,32 @@ async function add(side: 'front' | 'back', file: File): Promise<void> {
         + 'Save it smaller and try again.'
       : ''
   if (problem.value) return
+  failed.value = null
   busy.value = true
-  const client = startPhotoWorker()
-  try {
-    const scaled = await client.api.scale(file)
-    if (!scaled.ok) {
-      problem.value = `${file.name} is no picture this browser can read: take a JPEG or PNG.`
-      return
-    }
-    const id = newId('photo')
-    try {
-      await putPhotos([{ id, blob: scaled.blob }])
-    } catch {
-      // The record stays as it is; the photo is not lost.
-      toast.add({
-        title: 'No room for the photo',
-        description: 'All else is kept. Keep the photo as a file, or make room in the browser.',
-        color: 'error',
-        duration: 0,
-        actions: [{ label: 'Save the photo', onClick: () => downloadBlob(`${id}.jpg`, scaled.blob) }],
-      })
-      return
-    }
-    emit('change', side, id)
-  } finally {
-    client.dispose()
-    busy.value = false
+  const outcome = await asker.ask(api => api.scale(file))
+  busy.value = false
+  if (outcome.kind === 'failed') failed.value = { side, file, fault: outcome.fault }
+  if (outcome.kind !== 'answered') return
+  const scaled = outcome.value
+  if (!scaled.ok) {
+    problem.value = `${file.name} is no picture this browser can read: take a JPEG or PNG.`
+    return
   }
+  const id = newId('photo')
+  try {
+    await putPhotos([{ id, blob: scaled.blob }])
+  } catch {
+    // The record stays as it is; the photo is not lost.
+    toast.add({
+      title: 'No room for the photo',
+      description: 'All else is kept. Keep the photo as a file, or make room in the browser.',
+      color: 'error',
+      duration: 0,
+      actions: [{ label: 'Save the photo', onClick: () => downloadBlob(`${id}.jpg`, scaled.blob) }],
+    })
+    return
+  }
+  emit('change', side, id)
 }
 </script>
 
@@ -108,6 +116,17 @@ async function add(side: 'front' | 'back', file: File): Promise<void> {
         />
       </div>
     </div>
+    <AskFault
+      v-if="failed"
+      :what="`The photo ${failed.file.name}`"
+      :fault="failed.fault"
+      @again="add(failed.side, failed.file)"
+    />
+    <WorkingOut
+      v-else-if="busy"
+      :tall="60"
+      words="Making the photo smaller…"
+    />
     <p
       v-if="problem"
       role="alert"

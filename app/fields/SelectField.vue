@@ -6,6 +6,7 @@ const {
   name = undefined,
   items,
   bare = false,
+  outside = () => 'gone from the book',
 } = defineProps<{
   label: string
   /** Path in the record, in dots: what is wrong with it stands here. @defaultValue undefined */
@@ -13,13 +14,17 @@ const {
   items: readonly { readonly value: T; readonly label: string }[]
   /** Shows the label to screen readers only. @defaultValue false */
   bare?: boolean
+  /** What a choice that is not in the list is called: never its id. @defaultValue 'gone from the book' */
+  outside?: (value: T) => string
 }>()
 const MANY = 12
 /** The kit's lists have no empty value: no choice goes by this one in them. */
 const NO_CHOICE = '-'
-const listed = computed((): { value: string; label: string }[] =>
-  items.map(item => ({ ...item, value: item.value || NO_CHOICE })),
-)
+const listed = computed((): { value: string; label: string }[] => {
+  const known = items.map(item => ({ ...item, value: item.value || NO_CHOICE }))
+  const isListed = !model.value || items.some(({ value }) => value === model.value)
+  return isListed ? known : [...known, { value: model.value, label: outside(model.value) }]
+})
 const chosen = computed<string>({
   get: () => model.value || NO_CHOICE,
   set: value => {

@@ -1,29 +1,42 @@
 <script setup lang="ts">
+import type { LimitName } from '#shared/fields'
+import { useLengthReading } from './useLengthReading'
+import { useTyped } from './useTyped'
+
 /**
- * A number that is stepped or typed. Not the kit's number field: a length is typed as sewists write it, as
- * 1/8 or 2,5, and follows the unit.
+ * A number that is stepped, and where it is a length typed too. Not the kit's number field: a length is typed
+ * as sewists write it, as 1/8 or 2,5, and follows the unit.
  */
 const {
   label,
-  value,
   hint = '',
-  typed = false,
+  words = '',
+  mm = null,
+  limit = 'lengthMm',
 } = defineProps<{
   label: string
-  value: string
   /** How far it may go, small beside the label. @defaultValue '' */
   hint?: string
-  /** Whether the value may be typed too. @defaultValue false */
-  typed?: boolean
+  /** What stands between the buttons where nothing is typed. @defaultValue '' */
+  words?: string
+  /** A length that may be typed; null: it is only stepped. @defaultValue null */
+  mm?: number | null
+  /** Of the length. @defaultValue 'lengthMm' */
+  limit?: LimitName
 }>()
-const emit = defineEmits<{ step: [by: number]; type: [text: string] }>()
-const text = ref(value)
-watch(
-  () => value,
-  now => {
-    text.value = now
+const emit = defineEmits<{ step: [by: number]; type: [mm: number] }>()
+const box = useTemplateRef('box')
+const { text, problem, note, typed, left } = useTyped({
+  label: () => label,
+  value: () => mm,
+  take: now => {
+    if (now !== null) emit('type', now)
   },
-)
+  ...useLengthReading(() => limit),
+  whenLeft: true,
+  input: () => box.value?.inputRef,
+})
+const said = useId()
 </script>
 
 <template>
@@ -44,14 +57,19 @@ watch(
         @click="emit('step', -1)"
       />
       <UInput
-        v-model="text"
+        ref="box"
+        :model-value="mm === null ? words : text"
         :aria-label="label"
-        :readonly="!typed"
+        :aria-invalid="problem !== null || undefined"
+        :aria-describedby="problem || note ? said : undefined"
+        :readonly="mm === null"
         inputmode="decimal"
         autocomplete="off"
         class="min-w-0 flex-1"
         :ui="{ base: 'px-0.5 text-center font-semibold' }"
-        @change="emit('type', text)"
+        @update:model-value="typed"
+        @change="left"
+        @blur="left"
       />
       <UButton
         variant="outline"
@@ -62,6 +80,15 @@ watch(
         @click="emit('step', 1)"
       />
     </UFieldGroup>
+    <p
+      v-if="problem || note"
+      :id="said"
+      :role="problem ? 'alert' : undefined"
+      class="hint"
+      :class="{ 'strikes-ink': problem }"
+    >
+      {{ problem ?? note }}
+    </p>
   </div>
 </template>
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { LateConflictList } from '~/asking/lateParts'
+
 /**
  * What does not go together on the machine now: a count in the line-up that opens the list with its mends.
  */
@@ -40,7 +42,7 @@ const label = computed(() => {
     </template>
     <template #content>
       <h2 class="serif text-xl mb-2">What does not go together</h2>
-      <LazyConflictList />
+      <LateConflictList />
     </template>
   </PopPanel>
 </template>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useDropZone } from '@vueuse/core'
+import { useLate } from '~/asking/useLate'
 import type { IncomingTo } from '~/composables/useIncoming'
 
 /** A file that is dropped anywhere goes to where it is read; that page asks before it writes anything. */
 const toast = useToast()
+const late = useLate()
 const body = shallowRef(document.body)
 const { isOverDropZone } = useDropZone(body, {
   onDrop: take,
@@ -17,11 +19,13 @@ const WHERE = {
 } as const
 const pathOf = (to: IncomingTo) => (to in WHERE ? WHERE[to as keyof typeof WHERE] : '/workbox')
 
-async function take(files: File[] | null, { target }: DragEvent): Promise<void> {
+function take(files: File[] | null, { target }: DragEvent): void {
   // A field that files are dropped on takes its own.
   if ((target as Element).closest('[data-dragging]')) return
   const file = files?.[0]
-  if (!file) return
+  if (file) void bring(file)
+}
+async function bring(file: File): Promise<void> {
   const to = await readerOf(file)
   if (to === null) {
     toast.add({
@@ -48,8 +52,12 @@ async function readerOf(file: File): Promise<IncomingTo | null> {
     case 'webp':
       return 'photo'
     case 'csv': {
-      const { tableOfCsv } = await import('~/utils/tableOfCsv')
-      return tableOfCsv(await file.slice(0, MOST_HEAD_BYTES).text())
+      const code = await late(
+        'The CSV reader',
+        () => import('~/utils/tableOfCsv'),
+        () => bring(file),
+      )
+      return code && code.tableOfCsv(await file.slice(0, MOST_HEAD_BYTES).text())
     }
     default:
       return null

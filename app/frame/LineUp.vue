@@ -6,6 +6,16 @@ import { needleHeading } from '#core/needle'
 import type { Thread } from '#shared/records'
 import { verdictWords } from '#core/verdict'
 import { JOB_LOOKS } from '~/utils/verdict'
+import {
+  LateBobbinPicker,
+  LateClothPicker,
+  LateFootPicker,
+  LateJobPicker,
+  LateMachinePicker,
+  LateNeedlePicker,
+  LateSpoolPicker,
+  LateTensionPicker,
+} from '~/asking/lateParts'
 
 const book = useBookStore()
 const bench = useBenchStore()
@@ -73,7 +83,7 @@ const spoolsNote = computed(() => {
         :main="JOBS[bench.setup.job].name"
         :sub="bench.setup.goal"
       >
-        <LazyJobPicker />
+        <LateJobPicker />
       </LineUpStop>
       <LineUpStop
         is-name
@@ -81,7 +91,7 @@ const spoolsNote = computed(() => {
         :main="bench.parts.machine?.name ?? 'Machine'"
         :sub="bench.parts.machine ? `widest ${bare(bench.parts.machine.maxWidthMm)}` : 'not chosen'"
       >
-        <LazyMachinePicker />
+        <LateMachinePicker />
       </LineUpStop>
       <LineUpStop
         is-name
@@ -102,21 +112,21 @@ const spoolsNote = computed(() => {
             :style="{ background: spoolPaint(right) }"
           />
         </template>
-        <LazySpoolPicker />
+        <LateSpoolPicker />
       </LineUpStop>
       <LineUpStop
         title="Tension"
         :main="bench.setup.tension === null ? 'Tension' : `Tension ${formatShort(bench.setup.tension)}`"
         :sub="tensionLine"
       >
-        <LazyTensionPicker />
+        <LateTensionPicker />
       </LineUpStop>
       <LineUpStop
         title="Needle"
         :main="bench.parts.needle ? needleHeading(bench.parts.needle) : 'Needle'"
         :sub="bench.parts.needle?.type ?? 'not chosen'"
       >
-        <LazyNeedlePicker />
+        <LateNeedlePicker />
       </LineUpStop>
       <LineUpStop
         is-name
@@ -124,7 +134,7 @@ const spoolsNote = computed(() => {
         :main="bench.parts.foot?.name ?? 'Foot'"
         :sub="footLine"
       >
-        <LazyFootPicker />
+        <LateFootPicker />
       </LineUpStop>
       <LineUpStop
         is-name
@@ -132,7 +142,7 @@ const spoolsNote = computed(() => {
         :main="cloth ? `${cloth.name} ×${bench.setup.layers}${below}` : 'Cloth'"
         :sub="cloth ? length(underFootMm(bench.setup, book.shelf.cloths)) : 'not chosen'"
       >
-        <LazyClothPicker />
+        <LateClothPicker />
       </LineUpStop>
       <LineUpStop
         is-name
@@ -140,7 +150,7 @@ const spoolsNote = computed(() => {
         :main="bobbin?.name ?? 'Bobbin'"
         :sub="bobbin ? 'under side' : 'not chosen'"
       >
-        <LazyBobbinPicker />
+        <LateBobbinPicker />
       </LineUpStop>
     </div>
     <ConflictStop />

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { LatePopover } from '~/asking/lateParts'
+
 /**
  * A panel that opens under its button. Until it is first opened there is only the button: the kit's popover
  * is no part of the first view.
@@ -14,6 +16,15 @@ const wasOpened = ref(open.value)
 watch(open, now => {
   wasOpened.value ||= now
 })
+/** The kit hands on what its own types leave out: the name of the panel. */
+const content = computed(() => ({
+  'align': align,
+  'sideOffset': 6,
+  'aria-label': label,
+  'onPointerDownOutside': leave,
+  'onFocusOutside': leave,
+  'onCloseAutoFocus': giveBack,
+}))
 const button = () => anchor.value?.querySelector<HTMLElement>('button') ?? undefined
 /** Whether the press that closes it from outside is on its own button, which closes it by itself. */
 function leave(event: Event): void {
@@ -39,23 +50,16 @@ function giveBack(event: Event): void {
       :toggle="toggle"
       :opened="{ 'aria-haspopup': 'dialog', 'aria-expanded': open }"
     />
-    <LazyUPopover
+    <LatePopover
       v-if="wasOpened"
       v-model:open="open"
       :reference="anchor!"
-      :content="{
-        'align': align,
-        'sideOffset': 6,
-        'aria-label': label,
-        'onPointerDownOutside': leave,
-        'onFocusOutside': leave,
-        'onCloseAutoFocus': giveBack,
-      }"
+      :content="content"
     >
       <template #content>
         <slot name="content" />
       </template>
-    </LazyUPopover>
+    </LatePopover>
   </span>
 </template>
 

@@ -24,8 +24,7 @@ const margins = MARGIN_SCHOOLS.map(({ id, name, why }) => ({
   name: MARGINS_MM[id] === null ? name : `${name}, ${formatShort(MARGINS_MM[id])} mm`,
 }))
 
-function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number | null): void {
-  if (mm === null || Number.isNaN(mm)) return
+function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number): void {
   if (field === 'clearanceMm') settings.change({ clearanceMm: mm })
   else settings.changeSchools({ ownMarginMm: mm })
 }

@@ -15,7 +15,7 @@ const book = useBookStore()
 const bench = useBenchStore()
 const settings = useSettingsStore()
 const colorMode = useColorMode()
-const { takeBack } = useUndo()
+const { undo, undoWords } = useUndo()
 const { offerUndo } = useShelf()
 const setUp = useChooseJob()
 
@@ -96,7 +96,12 @@ const actions = computed((): CommandPaletteItem[] => [
       void offerUndo(`Set up for ${JOBS[id].name.toLowerCase()}`)
     }),
   })),
-  { label: 'Undo', icon: 'i-lucide-undo-2', onSelect: then(takeBack), disabled: !book.canUndo },
+  {
+    label: undoWords.value === null ? 'Undo' : `Undo: ${undoWords.value}`,
+    icon: 'i-lucide-undo-2',
+    onSelect: then(undo),
+    disabled: undoWords.value === null,
+  },
   {
     label: settings.unit === 'mm' ? 'Show inches' : 'Show millimetres',
     icon: 'i-lucide-ruler',

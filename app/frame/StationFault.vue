@@ -1,7 +1,15 @@
 <script setup lang="ts">
+import { restKeys } from '~/composables/useHands'
+
 /** Instead of a page that could not be drawn: what is wrong, and the ways on. The rest of the app works. */
 const { error } = defineProps<{ error: { readonly message: string } }>()
 const emit = defineEmits<{ again: [] }>()
+const head = useTemplateRef('head')
+/** A key that was meant for a field of the page must not do anything else. */
+onMounted(() => {
+  restKeys()
+  head.value?.focus({ preventScroll: true })
+})
 </script>
 
 <template>
@@ -9,10 +17,17 @@ const emit = defineEmits<{ again: [] }>()
     as="section"
     class="fault"
     role="alert"
+    data-fault
     aria-labelledby="fault-head"
   >
-    <h1 id="fault-head">This page could not be drawn</h1>
-    <p>Drawing it changed nothing in your data. Try again, or go on at another station.</p>
+    <h1
+      id="fault-head"
+      ref="head"
+      tabindex="-1"
+    >
+      This page could not be drawn
+    </h1>
+    <p>Nothing in your data has changed. Try again, or go to another station.</p>
     <p class="hint">What went wrong: {{ error.message }}</p>
     <div class="buttons">
       <UButton
@@ -39,6 +54,7 @@ const emit = defineEmits<{ again: [] }>()
 }
 h1 {
   font-size: 27px;
+  outline: none;
 }
 .buttons {
   display: flex;

@@ -62,6 +62,7 @@ export interface RailTool {
 <template>
   <nav
     class="rail"
+    data-menu
     aria-label="Stations"
   >
     <div class="word serif">Lacy Spool<i aria-hidden="true" /></div>
@@ -98,6 +99,7 @@ export interface RailTool {
         :disabled="tool.isOff"
         :aria-pressed="tool.isOn"
         :aria-label="tool.name"
+        :title="tool.name"
         @click="use(tool)"
       >
         <UIcon :name="tool.icon" /><span aria-hidden="true">{{ tool.short ?? tool.name }}</span>

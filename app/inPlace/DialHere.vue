@@ -1,22 +1,22 @@
 <script setup lang="ts">
+import { FARTHEST_MARK } from '#core/dial'
 import type { Machine } from '#shared/records'
+import { unfinished } from '~/utils/unfinished'
 
 /** A machine’s tension dial where it is missing: its three numbers, as they stand on the machine. */
 const { machine } = defineProps<{ machine: Machine }>()
-const { draft, check, save } = useRecordForm(
-  'machines',
-  { ...machine, tensionDial: machine.tensionDial ?? { min: 0, home: Number.NaN, max: 9 } },
-  () => {},
-)
+/** Its normal mark is asked for. */
+const FIRST = unfinished<NonNullable<Machine['tensionDial']>>({ min: 0, home: null, max: 9 })
+const { draft, check, save } = useRecordForm('machines', { ...machine, tensionDial: FIRST }, () => {})
+const dial = reactive<{ -readonly [Mark in keyof typeof FIRST]: number | null }>({ ...draft.tensionDial! })
+watch(dial, typed => {
+  draft.tensionDial = unfinished({ ...typed })
+})
 const FIELDS = [
   ['min', 'Lowest'],
   ['home', 'Home, its normal mark'],
   ['max', 'Highest'],
 ] as const
-const numberAt = (field: 'min' | 'home' | 'max') => {
-  const value = draft.tensionDial![field]
-  return Number.isNaN(value) ? null : value
-}
 </script>
 
 <template>
@@ -30,11 +30,12 @@ const numberAt = (field: 'min' | 'home' | 'max') => {
       <NumberField
         v-for="[field, label] in FIELDS"
         :key="field"
-        :model-value="numberAt(field)"
+        v-model="dial[field]"
         :name="`tensionDial.${field}`"
         :label="label"
         placeholder=""
-        @update:model-value="draft.tensionDial![field] = $event ?? Number.NaN"
+        :limit="[-FARTHEST_MARK, FARTHEST_MARK]"
+        optional
       />
     </div>
   </RecordForm>

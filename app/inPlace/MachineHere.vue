@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { UNKNOWN_MACHINE } from '#shared/records'
 import { newId } from '~/utils/id'
+import { LateMachineForm } from '~/asking/lateParts'
 
 /** A machine where one is missing: its widest stitch in one press, the rest when one likes. */
 const book = useBookStore()
@@ -26,7 +27,7 @@ function added(id: string | null): void {
 
 <template>
   <div>
-    <LazyMachineForm
+    <LateMachineForm
       v-if="more"
       :record="null"
       @done="added"

@@ -2,7 +2,16 @@
 import { until } from '@vueuse/core'
 import { isTrouble } from '~/stores/book/storage'
 import { ALL_VIEWS, JUMPS } from '~/stations'
+import { useAskedUndo } from '~/composables/useUndo'
 import { KEYS } from '~/utils/keys'
+import { goneTo } from '~/utils/whereNow'
+import {
+  LateKeysSheet,
+  LateSchoolsSheet,
+  LateSearchSheet,
+  LateStorageNotice,
+  LateUndoAsk,
+} from '~/asking/lateParts'
 
 const book = useBookStore()
 const settings = useSettingsStore()
@@ -14,7 +23,12 @@ const keysOpen = ref(false)
 const schoolsOpen = ref(false)
 const searchOpen = ref(false)
 
-const { takeBack, doAgain } = useUndo()
+const { undo, redo, undoWords, redoWords } = useUndo()
+const askedUndo = useAskedUndo()
+useHands()
+const router = useRouter()
+goneTo(router.currentRoute.value.path)
+router.afterEach(({ path }) => goneTo(path))
 const switchUnit = () => settings.change({ unit: settings.unit === 'mm' ? 'inch' : 'mm' })
 const switchLamp = () => {
   colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
@@ -30,8 +44,22 @@ const openKeys = () => {
 }
 const TOOLS = computed(() => [
   { name: 'Search', icon: 'i-lucide-search', key: KEYS.search.shown, isOff: false, does: openSearch },
-  { name: 'Undo', icon: 'i-lucide-undo-2', key: KEYS.undo.shown, isOff: !book.canUndo, does: takeBack },
-  { name: 'Redo', icon: 'i-lucide-redo-2', key: KEYS.redo.shown, isOff: !book.canRedo, does: doAgain },
+  {
+    name: undoWords.value === null ? 'Undo' : `Undo: ${undoWords.value}`,
+    short: 'Undo',
+    icon: 'i-lucide-undo-2',
+    key: KEYS.undo.shown,
+    isOff: undoWords.value === null,
+    does: undo,
+  },
+  {
+    name: redoWords.value === null ? 'Redo' : `Redo: ${redoWords.value}`,
+    short: 'Redo',
+    icon: 'i-lucide-redo-2',
+    key: KEYS.redo.shown,
+    isOff: redoWords.value === null,
+    does: redo,
+  },
   {
     name: settings.unit === 'mm' ? 'Units: millimetres' : 'Units: inches',
     short: 'Units',
@@ -67,9 +95,13 @@ onNuxtReady(async () => {
   setTimeout(
     () =>
       requestIdleCallback(() => {
-        for (const { path } of ALL_VIEWS) void preloadRouteComponents(path)
+        // What does not come now is asked for again when one goes there.
+        for (const { path } of ALL_VIEWS) preloadRouteComponents(path).catch(() => {})
         // From here on the verdict begins where own swatches say.
-        void import('~/stores/start').then(({ useStartStore }) => useStartStore())
+        import('~/stores/start').then(
+          ({ useStartStore }) => useStartStore(),
+          () => {},
+        )
       }),
     FIRST_VIEW_MS,
   )
@@ -83,8 +115,8 @@ useKeys({
   unit: switchUnit,
   lamp: switchLamp,
   schools: openSchools,
-  undo: takeBack,
-  redo: doAgain,
+  undo,
+  redo,
 })
 </script>
 
@@ -101,18 +133,22 @@ useKeys({
       id="work"
       tabindex="-1"
     >
-      <LazyStorageNotice v-if="hasNotice" />
+      <LateStorageNotice v-if="hasNotice" />
       <slot />
     </main>
-    <LazyKeysSheet
+    <LateUndoAsk
+      v-if="askedUndo"
+      @close="askedUndo = null"
+    />
+    <LateKeysSheet
       v-if="keysOpen"
       v-model:open="keysOpen"
     />
-    <LazySchoolsSheet
+    <LateSchoolsSheet
       v-if="schoolsOpen"
       v-model:open="schoolsOpen"
     />
-    <LazySearchSheet
+    <LateSearchSheet
       v-if="searchOpen"
       v-model:open="searchOpen"
       @schools="openSchools"

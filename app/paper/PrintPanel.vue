@@ -16,7 +16,7 @@ const {
   /** @defaultValue 'start' */
   align?: 'start' | 'end'
 }>()
-const { paper, save } = useSheetFiles()
+const { paper, save, failed } = useSheetFiles()
 const open = ref(false)
 </script>
 
@@ -52,6 +52,12 @@ const open = ref(false)
             @click="save(print)"
           />
         </template>
+        <AskFault
+          v-if="failed"
+          :what="failed.print.label"
+          :fault="failed.fault"
+          @again="save(failed.print)"
+        />
         <p class="hint">
           Print at 100 %, not fitted to the page. Each page has a line that must measure 50 mm.
         </p>

@@ -1,14 +1,19 @@
 import { useStorage } from '@vueuse/core'
 import { type Paper, PAPERS, type Sheet, sheetSvg } from '#core/paper'
+import type { PrintApi } from '#workers/client'
+import type { Fault } from '~/asking/asker'
+import { isLoadFailure } from '~/asking/loadFailure'
+import { useAsker } from '~/asking/useAsker'
 import { download, downloadBlob } from '~/utils/download'
 import type { Print } from './print'
+
+type Wish = Pick<Print, 'name' | 'sheets' | 'as' | 'label'>
 
 /** Sheets as they go to a worker: what the page watches does not cross. */
 const plain = (sheets: readonly Sheet[]): readonly Sheet[] => structuredClone(sheets.map(toRaw))
 
 /** Sheets at true size as files, on the paper one has. */
 export function useSheetFiles() {
-  const toast = useToast()
   // What the browser kept may be anything.
   const kept = useStorage<string>('lacy-spool-paper', 'a4')
   const paper = computed<Paper>({
@@ -17,23 +22,18 @@ export function useSheetFiles() {
       kept.value = chosen
     },
   })
+  const asker = useAsker<PrintApi>(async () => (await import('#workers/client')).startPrintWorker())
+  /** What was asked for and could not be made; null: nothing. */
+  const failed = shallowRef<{ readonly print: Wish; readonly fault: Fault } | null>(null)
 
-  async function savePdf({ name, sheets }: Pick<Print, 'name' | 'sheets'>): Promise<void> {
-    try {
-      const { startPrintWorker } = await import('#workers/client')
-      const { api, failed, dispose } = startPrintWorker()
-      const blob = await Promise.race([api.pdf(plain(await sheets(paper.value))), failed]).finally(dispose)
-      downloadBlob(`${name}.pdf`, blob)
-    } catch {
-      toast.add({
-        title: 'The PDF could not be made',
-        description: 'Load the app once more while the server answers, then try again.',
-        color: 'error',
-      })
-    }
+  async function savePdf(print: Wish): Promise<void> {
+    const sheets = plain(await print.sheets(paper.value))
+    const outcome = await asker.ask(api => api.pdf(sheets))
+    if (outcome.kind === 'answered') downloadBlob(`${print.name}.pdf`, outcome.value)
+    if (outcome.kind === 'failed') failed.value = { print, fault: outcome.fault }
   }
   /** A file a page. */
-  async function saveSvg({ name, sheets }: Pick<Print, 'name' | 'sheets'>): Promise<void> {
+  async function saveSvg({ name, sheets }: Wish): Promise<void> {
     const all = await sheets(paper.value)
     all.forEach((sheet, i) =>
       download(
@@ -43,7 +43,15 @@ export function useSheetFiles() {
       ),
     )
   }
-  const save = (print: Pick<Print, 'name' | 'sheets' | 'as'>) =>
-    print.as === 'pdf' ? savePdf(print) : saveSvg(print)
-  return { paper, save }
+  async function save(print: Wish): Promise<void> {
+    failed.value = null
+    try {
+      await (print.as === 'pdf' ? savePdf(print) : saveSvg(print))
+    } catch (error) {
+      // What a sheet is made with may come late too.
+      if (!isLoadFailure(error)) throw error
+      failed.value = { print, fault: 'not-loaded' }
+    }
+  }
+  return { paper, save, failed }
 }

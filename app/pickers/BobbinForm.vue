@@ -56,12 +56,16 @@ const threadId = orUnknown(
         v-model="draft.woundM"
         name="woundM"
         label="On it now"
+        limit="metres"
+        optional
         unit="m"
       />
       <NumberField
         v-model="draft.holdsM"
         name="holdsM"
         label="Holds when full"
+        limit="metres"
+        optional
         unit="m"
       />
     </div>

@@ -72,6 +72,9 @@ const soles = SOLES.map(value => ({ value, label: value }))
             v-model="draft.grooves"
             name="grooves"
             label="Grooves, how many"
+            limit="grooves"
+            whole
+            optional
           />
           <LengthField
             v-model="draft.groovePitchMm"

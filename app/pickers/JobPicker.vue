@@ -6,7 +6,8 @@ import { isChange, type Setting } from '#shared/job'
 /** What is being sewn: one press sets all that follows, says what it changed, and can be taken back. */
 const bench = useBenchStore()
 const setUp = useChooseJob()
-const { takeBack } = useUndo()
+const { undoOf } = useUndo()
+let takeBack = () => {}
 
 /** What the last press changed, while nothing else was changed since. */
 const done = shallowRef<{ readonly job: JobId; readonly settings: readonly Setting[] } | null>(null)
@@ -15,6 +16,7 @@ const missing = computed(() => done.value?.settings.filter(setting => setting.mi
 
 function choose(job: JobId): void {
   done.value = { job, settings: setUp(job) }
+  takeBack = undoOf()
 }
 function undo(): void {
   takeBack()

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { yesNoText, yesNoValue } from '~/utils/yesNo'
+import { FARTHEST_MARK } from '#core/dial'
 import { HOOKS } from '#core/terms'
 import { UNKNOWN_MACHINE } from '#shared/records'
 import type { Machine } from '#shared/records'
 import { newId } from '~/utils/id'
 import { openChoices, orUnknown } from '~/utils/orUnknown'
+import { unfinished } from '~/utils/unfinished'
 
 const { record } = defineProps<{ record: Machine | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
@@ -19,6 +21,7 @@ const { draft, check, save } = useRecordForm(
 /** What is known is shown; of a new machine the width is enough to begin with. */
 const more = ref(record !== null)
 
+const MARKS = [-FARTHEST_MARK, FARTHEST_MARK] as const
 const PRESETS_MM = [5, 6, 7, 9]
 const FIRST_GUESS_GAP_MM = 2
 const modes = [
@@ -60,12 +63,6 @@ const hook = orUnknown(
     draft.hook = value
   },
 )
-const assumedGap = computed({
-  get: () => (draft.twinMode.kind === 'on-off' ? draft.twinMode.assumedGapMm : null),
-  set: mm => {
-    draft.twinMode = { kind: 'on-off', assumedGapMm: mm ?? Number.NaN }
-  },
-})
 const dial = reactive({
   min: draft.tensionDial?.min ?? null,
   home: draft.tensionDial?.home ?? null,
@@ -78,15 +75,11 @@ const lengths = reactive({
 })
 watch(lengths, ({ min, max, step }) => {
   const untouched = min === null && max === null && step === null
-  draft.lengthDial = untouched
-    ? null
-    : { minMm: min ?? Number.NaN, maxMm: max ?? Number.NaN, stepMm: step ?? Number.NaN }
+  draft.lengthDial = untouched ? null : unfinished({ minMm: min, maxMm: max, stepMm: step })
 })
 watch(dial, ({ min, home, max }) => {
   const untouched = min === null && home === null && max === null
-  draft.tensionDial = untouched
-    ? null
-    : { min: min ?? Number.NaN, home: home ?? Number.NaN, max: max ?? Number.NaN }
+  draft.tensionDial = untouched ? null : unfinished({ min, home, max })
 })
 </script>
 
@@ -142,7 +135,7 @@ watch(dial, ({ min, home, max }) => {
         />
         <LengthField
           v-if="draft.twinMode.kind === 'on-off'"
-          v-model="assumedGap"
+          v-model="draft.twinMode.assumedGapMm"
           name="twinMode.assumedGapMm"
           label="Gap it assumes"
           limit="gapMm"
@@ -167,6 +160,9 @@ watch(dial, ({ min, home, max }) => {
           v-model="draft.needlePositions"
           name="needlePositions"
           label="Needle positions, how many"
+          limit="needlePositions"
+          whole
+          optional
         />
         <fieldset>
           <legend class="field-label">Tension dial</legend>
@@ -175,22 +171,30 @@ watch(dial, ({ min, home, max }) => {
               v-model="dial.min"
               name="tensionDial.min"
               label="Lowest"
+              :limit="MARKS"
+              optional
             />
             <NumberField
               v-model="dial.home"
               name="tensionDial.home"
               label="Home"
+              :limit="MARKS"
+              optional
             />
             <NumberField
               v-model="dial.max"
               name="tensionDial.max"
               label="Highest"
+              :limit="MARKS"
+              optional
             />
           </div>
           <NumberField
             v-model="draft.dialStep"
             name="dialStep"
             label="Smallest step of the dial"
+            :limit="MARKS"
+            optional
             class="mt-2"
           />
         </fieldset>
@@ -201,16 +205,22 @@ watch(dial, ({ min, home, max }) => {
               v-model="lengths.min"
               name="lengthDial.minMm"
               label="Shortest"
+              limit="dialLengthMm"
+              optional
             />
             <NumberField
               v-model="lengths.max"
               name="lengthDial.maxMm"
               label="Longest"
+              limit="dialLengthMm"
+              optional
             />
             <NumberField
               v-model="lengths.step"
               name="lengthDial.stepMm"
               label="Step"
+              limit="stepMm"
+              optional
             />
           </div>
         </fieldset>

@@ -75,10 +75,11 @@ function submit(): void {
     </p>
     <div class="grid grid-cols-2 gap-2">
       <NumberField
-        :model-value="wear.count"
+        v-model="wear.count"
         name="count"
         label="In the case"
-        @update:model-value="wear.count = $event ?? Number.NaN"
+        limit="count"
+        whole
       />
       <SelectField
         v-model="wear.state"
@@ -91,13 +92,16 @@ function submit(): void {
         name="hoursSewn"
         label="Sewn"
         unit="h"
+        limit="hours"
+        optional
         placeholder="not counted"
       />
       <NumberField
-        :model-value="wear.blocksSewn"
+        v-model="wear.blocksSewn"
         name="blocksSewn"
         label="Fused blocks"
-        @update:model-value="wear.blocksSewn = $event ?? 0"
+        limit="count"
+        whole
       />
     </div>
     <fieldset class="seen">

@@ -2,6 +2,7 @@
 import type { FormErrorEvent, FormErrorWithId } from '@nuxt/ui'
 import type { FieldIssue } from '#shared/fields'
 import { DRAFT } from '~/composables/useDraft'
+import { useFieldProblems } from '~/fields/fieldProblems'
 
 /** What every form of one record has: its fields, each with what is wrong with it, Save and Cancel. */
 const {
@@ -21,12 +22,22 @@ const form = useTemplateRef('form')
 const errors = shallowRef<readonly FormErrorWithId[]>([])
 /** Errors of no field here stand at the foot. */
 const unplaced = computed(() => errors.value.filter(({ id }) => id === undefined))
-const validate = () => check().map(({ path, message }) => ({ name: path, message }))
+const typed = useFieldProblems()
+/** What stands in a field and is no number comes first: the draft still holds what was there before. */
+function validate() {
+  const inFields = typed.all.value.map(({ name, label, problem }) => ({
+    name: name ?? label,
+    message: name ? problem! : `${label}: ${problem!}`,
+  }))
+  const inDraft = check().map(({ path, message }) => ({ name: path, message }))
+  return [...inFields, ...inDraft.filter(({ name }) => !inFields.some(field => field.name === name))]
+}
 
 function refuse(event: FormErrorEvent): void {
   errors.value = event.errors
   const first = event.errors.find(({ id }) => id !== undefined)
   if (first?.id) document.getElementById(first.id)?.focus()
+  else typed.refuses()
 }
 function cancel(): void {
   kept?.drop()
@@ -38,7 +49,7 @@ function save(): void {
 }
 // Once refused, what is mended says so at once.
 watch(
-  () => draft,
+  [() => draft, typed.all],
   async () => {
     if (errors.value.length === 0) return
     await form.value?.validate({ silent: true })

@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { formatShort, parseDecimal } from '#core/units'
+import { FARTHEST_MARK } from '#core/dial'
 import { BOBBIN_TENSIONS } from '#core/terms'
+import { formatShort } from '#core/units'
+import { useFieldProblems } from '~/fields/fieldProblems'
 
 const bench = useBenchStore()
 const dial = computed(() => bench.parts.machine?.tensionDial ?? null)
@@ -14,24 +16,20 @@ const from = computed(() => {
   const { tension, tensionFrom } = bench.setup
   return tension === null || tensionFrom === null ? '' : HOW_WORDS[tensionFrom.how]
 })
-const text = ref(bench.setup.tension === null ? '' : formatShort(bench.setup.tension))
-const problem = computed(() => {
-  if (text.value.trim() === '') return null
-  const value = parseDecimal(text.value)
-  const [min, max] = dial.value ? [dial.value.min, dial.value.max] : [-20, 20]
-  return Number.isFinite(value) && value >= min && value <= max
-    ? null
-    : `Tension goes from ${min} to ${max}${dial.value ? ' on this dial' : ''}.`
+const limit = computed((): readonly [number, number] =>
+  dial.value ? [dial.value.min, dial.value.max] : [-FARTHEST_MARK, FARTHEST_MARK],
+)
+const tension = computed({
+  get: () => bench.setup.tension,
+  set: value => set(value),
 })
-function set(): void {
-  if (problem.value) return
-  bench.update('Set the tension', {
-    tension: text.value.trim() === '' ? null : parseDecimal(text.value),
-  })
+function set(value: number | null): void {
+  bench.update('Set the tension', { tension: value }, 'tension')
 }
-function goHome(home: number): void {
-  text.value = formatShort(home)
-  set()
+const { refuses } = useFieldProblems()
+/** What was carried over is right for this once it is set here. */
+function confirm(): void {
+  if (!refuses()) set(bench.setup.tension)
 }
 </script>
 
@@ -39,31 +37,16 @@ function goHome(home: number): void {
   <form
     novalidate
     class="grid gap-3"
-    @submit.prevent="set"
+    @submit.prevent="confirm"
   >
     <h2 class="serif text-xl">Tension</h2>
-    <div>
-      <label
-        class="field-label"
-        for="tension"
-        >On this machine’s dial</label
-      >
-      <UInput
-        id="tension"
-        v-model="text"
-        inputmode="decimal"
-        autocomplete="off"
-        placeholder="not set"
-        @change="set"
-      />
-    </div>
-    <p
-      v-if="problem"
-      role="alert"
-      class="strikes-ink hint"
-    >
-      {{ problem }}
-    </p>
+    <NumberField
+      v-model="tension"
+      label="On this machine’s dial"
+      :limit="limit"
+      optional
+      placeholder="not set"
+    />
     <p
       v-if="carried"
       role="status"
@@ -100,7 +83,7 @@ function goHome(home: number): void {
         v-if="dial"
         variant="outline"
         :label="`Back to home, ${formatShort(dial.home)}`"
-        @click="goHome(dial.home)"
+        @click="set(dial.home)"
       />
     </div>
   </form>

@@ -17,6 +17,8 @@ import { newId } from '~/utils/id'
 const { record } = defineProps<{ record: Thread | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
 const { length } = useLength()
+/** What one may weigh: grams and metres. */
+const WEIGHED = [0.001, 1_000_000] as const
 const PLAIN_RUN_MM = 1000
 const FIRST_VARIEGATED_RUN_MM = 40
 const { draft, check, save } = useRecordForm(
@@ -52,14 +54,20 @@ function typeTex(tex: number | null): void {
   ;[draft.tex, draft.texBasis] = [tex, null]
 }
 const weighing = reactive({ grams: null as number | null, metres: null as number | null })
+const weighedProblem = ref('')
+/** What was weighed is part of what is saved. */
+const checkAll = () => [
+  ...(weighedProblem.value ? [{ path: 'tex', message: weighedProblem.value }] : []),
+  ...check(),
+]
 watch(weighing, ({ grams, metres }) => {
+  weighedProblem.value = ''
   if (grams === null || metres === null) return
   try {
     ;[draft.tex, draft.texBasis] = [texByWeighing(grams, metres), 'weighed']
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    // The schema refuses it, and says which field.
-    draft.tex = Number.NaN
+    weighedProblem.value = 'No thread is that heavy or that light: check both numbers.'
   }
 })
 const BASIS_WORDS = {
@@ -99,7 +107,7 @@ const readingWords = computed(() => {
 <template>
   <RecordForm
     :draft="draft"
-    :check="check"
+    :check="checkAll"
     @save="save"
     @cancel="emit('done', null)"
   >
@@ -148,6 +156,8 @@ const readingWords = computed(() => {
         name="tex"
         label="Tex"
         :unit="basisWords || 'g per km'"
+        limit="tex"
+        optional
         @update:model-value="typeTex"
       />
     </div>
@@ -157,16 +167,27 @@ const readingWords = computed(() => {
         <NumberField
           v-model="weighing.grams"
           label="Grams"
+          :limit="WEIGHED"
+          optional
           placeholder="g"
           bare
         />
         <NumberField
           v-model="weighing.metres"
           label="Metres weighed"
+          :limit="WEIGHED"
+          optional
           placeholder="m"
           bare
         />
       </div>
+      <p
+        v-if="weighedProblem"
+        role="alert"
+        class="hint strikes-ink"
+      >
+        {{ weighedProblem }}
+      </p>
     </fieldset>
     <LengthField
       v-model="draft.diameterMm"
@@ -186,6 +207,8 @@ const readingWords = computed(() => {
         name="metresLeft"
         label="Left"
         unit="m"
+        limit="metres"
+        optional
       />
       <SelectField
         v-model="form"
@@ -220,7 +243,7 @@ const readingWords = computed(() => {
           v-model="colour.runMm"
           :name="`colours.${index}.runMm`"
           :label="`Run of colour ${index + 1} in millimetres`"
-          placeholder=""
+          limit="runMm"
           bare
         />
         <UButton

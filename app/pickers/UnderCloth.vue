@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { UNDER_KINDS, type UnderKind } from '#core/terms'
-import { LIMITS, MOST_UNDER } from '#shared/fields'
+import { MOST_UNDER } from '#shared/fields'
 import { underFootMm } from '#shared/inputs'
 import type { SetupContent } from '#shared/setup'
 
@@ -21,10 +21,6 @@ const takeOut = (place: number) =>
     under.value.filter((_, i) => i !== place),
   )
 function change(place: number, by: Partial<Layer>): void {
-  // What is no thickness stays in its field, with what is wrong; the setup keeps what it had.
-  const [min, max] = LIMITS.thicknessMm
-  const mm = by.thicknessMm
-  if (mm !== undefined && mm !== null && !(mm >= min && mm <= max)) return
   put(
     'Change a layer',
     under.value.map((layer, i) => (i === place ? { ...layer, ...by } : layer)),

@@ -56,12 +56,12 @@ describe('the machine’s form', () => {
   })
 
   it.each([
-    ['Widest stitch', '99', /Widest stitch goes from 3\.0 to 12\.0/],
+    ['Widest stitch', '99', /Type a length from 3\.0 to 12\.0 mm/],
     ['Widest stitch', 'wide', /“wide” is not a length/],
-    ['Widest stitch', '', /Widest stitch is missing/],
+    ['Widest stitch', '', /Widest stitch was left empty. It holds 7\.0 again/],
     ['Plate opening', 'wide', /“wide” is not a length/],
-    ['Plate opening', '-3', /Plate opening.* goes from/],
-    ['Needle positions', 'many', /Needle positions, how many ?.*whole number/i],
+    ['Plate opening', '-3', /Plate opening.*Type a length from 1\.0 to 20\.0 mm/],
+    ['Needle positions', 'many', /Needle positions, how many ?.*“many” is not a number. Type 1 to 99/],
   ])('keeps nothing while %s is “%s”, and says what would do', async (label, text, message) => {
     const form = open(MachineForm)
     await form.fill('Name', 'Loft')
@@ -184,7 +184,7 @@ describe('the needle’s form', () => {
     await form.fill('Label from the packet', '80')
     await form.fill('In the case', '-1')
     await form.submit()
-    expect(form.text()).toMatch(/In the case.*must be/)
+    expect(form.text()).toMatch(/In the case.*Type a whole number from 0/)
     expect(book.shelf.needles.size).toBe(0)
   })
 
@@ -263,8 +263,8 @@ describe('the thread’s form', () => {
   })
 
   it.each([
-    ['Left', '-3', /Left.*must be a number from 0/],
-    ['Grams', '999999', /Tex.*must be a number/],
+    ['Left', '-3', /Left.*Type a number from 0/],
+    ['Grams', '999999', /No thread is that heavy/],
   ])('keeps nothing while %s is %s', async (label, text, message) => {
     const form = open(ThreadForm)
     await form.fill('Name', 'Ball')
@@ -284,7 +284,7 @@ describe('the thread’s form', () => {
       .trigger('click')
     await form.fill('Run of colour 2', '')
     await form.submit()
-    expect(form.text()).toContain('must be a number from 1 to 10000')
+    expect(form.text()).toContain('Run of colour 2 in millimetres was left empty')
     expect(book.shelf.threads.size).toBe(0)
   })
 })

@@ -1,16 +1,26 @@
-import { type Component, defineAsyncComponent } from 'vue'
+import type { Component } from 'vue'
+import {
+  LateBobbinForm,
+  LateClothForm,
+  LateFootForm,
+  LateMachineForm,
+  LateNeedleForm,
+  LatePlateForm,
+  LateStabilizerForm,
+  LateThreadForm,
+} from '~/asking/lateParts'
 
 export type FormTable =
   'needles' | 'threads' | 'bobbins' | 'cloths' | 'stabilizers' | 'feet' | 'plates' | 'machines'
 
 /** The form of each thing one owns; its code comes when it is opened. */
 export const RECORD_FORMS: Readonly<Record<FormTable, Component>> = {
-  needles: defineAsyncComponent(() => import('./NeedleForm.vue')),
-  threads: defineAsyncComponent(() => import('./ThreadForm.vue')),
-  bobbins: defineAsyncComponent(() => import('./BobbinForm.vue')),
-  cloths: defineAsyncComponent(() => import('./ClothForm.vue')),
-  stabilizers: defineAsyncComponent(() => import('./StabilizerForm.vue')),
-  feet: defineAsyncComponent(() => import('./FootForm.vue')),
-  plates: defineAsyncComponent(() => import('./PlateForm.vue')),
-  machines: defineAsyncComponent(() => import('./MachineForm.vue')),
+  needles: LateNeedleForm,
+  threads: LateThreadForm,
+  bobbins: LateBobbinForm,
+  cloths: LateClothForm,
+  stabilizers: LateStabilizerForm,
+  feet: LateFootForm,
+  plates: LatePlateForm,
+  machines: LateMachineForm,
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { farPoint, feedFactor, UNKNOWN_FEED } from '#core/fit'
 import { formatNumber } from '#core/units'
+import { LIMITS } from '#shared/fields'
 import { clothFeedOf } from '#shared/inputs'
 import type { TopstitchPiece } from '#shared/records'
 import { orNull } from './orNull'
@@ -26,16 +27,6 @@ const isMeasured = computed({
     feed.value = now ? { sewnMm: 60, stitches: 20, dialledMm, readMm: 0.5 } : null
   },
 })
-const part = (field: 'sewnMm' | 'stitches' | 'dialledMm') =>
-  computed({
-    get: () => feed.value?.[field] ?? null,
-    set: value => {
-      if (feed.value) feed.value[field] = value ?? Number.NaN
-    },
-  })
-const sewn = part('sewnMm')
-const counted = part('stitches')
-const dialled = part('dialledMm')
 const book = useBookStore()
 const cloth = computed(() => book.shelf.cloths.get(clothId ?? '') ?? null)
 const ofCloth = computed(() => clothFeedOf(cloth.value))
@@ -52,7 +43,8 @@ const source = computed(() => {
     ? `Measured on ${cloth.value!.name}: ${factor}`
     : 'Not measured: taken as the dial says'
 })
-const far = computed(() => orNull(() => farPoint(longestMm, known.value)))
+/** null: no side is known yet. */
+const far = computed(() => (longestMm > 0 ? orNull(() => farPoint(longestMm, known.value)) : null))
 const isKnown = computed(() => feed.value !== null || ofCloth.value !== null)
 const farWords = computed(() => {
   if (!far.value) return ''
@@ -77,16 +69,18 @@ const farWords = computed(() => {
         class="pair"
       >
         <NumberField
-          v-model="counted"
+          v-model="feed.stitches"
           label="Stitches"
+          :limit="[1, LIMITS.count[1]]"
+          whole
         />
         <LengthField
-          v-model="dialled"
+          v-model="feed.dialledMm"
           label="Dial at"
           limit="dialLengthMm"
         />
         <LengthField
-          v-model="sewn"
+          v-model="feed.sewnMm"
           label="They measure"
           limit="pieceMm"
         />

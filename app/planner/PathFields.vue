@@ -41,7 +41,7 @@ const wide = computed({
   },
   set(mm) {
     const now = wide.value
-    if (mm && now) model.value = { ...model.value, mmPerUnit: (model.value.mmPerUnit * mm) / now }
+    if (mm !== null && now) model.value = { ...model.value, mmPerUnit: (model.value.mmPerUnit * mm) / now }
   },
 })
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { FieldIssue } from '#shared/fields'
+import { useFieldsAround } from '~/fields/fieldProblems'
 
 /** Name, copies and note of a piece, and what can be done with it. */
 const name = defineModel<string>('name', { required: true })
@@ -16,18 +17,13 @@ const { isKept, keptId, isChanged, issues, differences } = defineProps<{
 }>()
 const emit = defineEmits<{ keep: []; startOver: []; putOnBench: [then?: string] }>()
 const asked = ref(false)
+const { refuses } = useFieldsAround()
 const nameIssue = computed(() => issues.find(({ path }) => path === 'name')?.message)
 const others = computed(() => issues.filter(({ path }) => path !== 'name'))
 function keep(): void {
   asked.value = true
-  if (issues.length === 0) emit('keep')
+  if (!refuses() && issues.length === 0) emit('keep')
 }
-const copiesNumber = computed({
-  get: () => copies.value as number | null,
-  set: value => {
-    copies.value = value ?? Number.NaN
-  },
-})
 </script>
 
 <template>
@@ -48,8 +44,10 @@ const copiesNumber = computed({
       />
     </UFormField>
     <NumberField
-      v-model="copiesNumber"
+      v-model="copies"
       label="Copies"
+      limit="copies"
+      whole
       class="copies"
     />
     <UFormField
@@ -63,6 +61,7 @@ const copiesNumber = computed({
     </UFormField>
     <div class="acts">
       <UButton
+        data-save
         icon="i-lucide-bookmark"
         :label="isKept ? 'Save changes' : 'Keep this piece'"
         :disabled="!isChanged"

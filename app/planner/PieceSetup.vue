@@ -35,6 +35,11 @@ const FIELDS = computed(() => [
   { field: 'clothId' as const, label: 'Cloth', items: listed(book.shelf.cloths.values(), c => c.name) },
   { field: 'bobbinId' as const, label: 'Bobbin', items: threads.value },
 ])
+/** A needle that is owned and not for this is named; anything else is gone. */
+function outside(id: string): string {
+  const other = book.shelf.needles.get(id)
+  return other ? `${needleNameAndType(other)}: not for this` : 'gone from the book'
+}
 function choose(change: Partial<SetupContent>): void {
   setup.value = { ...setup.value, ...change }
 }
@@ -74,6 +79,7 @@ const look = computed(() => (verdict.value.swing ? JOB_LOOKS[verdict.value.verdi
         :model-value="setup[field] ?? ''"
         :label="label"
         :items="items"
+        :outside="outside"
         @update:model-value="choose({ [field]: $event === '' ? null : $event })"
       />
       <SelectField

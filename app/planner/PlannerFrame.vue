@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { PieceRun, PieceWork } from '#shared/inputs'
+import { useFieldProblems } from '~/fields/fieldProblems'
+import type { Fault } from '~/asking/asker'
 import type { Print } from '~/paper/print'
 import { download } from '~/utils/download'
 import type { PieceDesk } from './usePiece'
@@ -10,6 +12,7 @@ const {
   work = null,
   runs = null,
   problem,
+  asked = null,
   missing,
   why,
   csv,
@@ -23,6 +26,8 @@ const {
   runs?: readonly PieceRun[] | null
   /** What is wrong with what is typed now; empty: nothing. */
   problem: string
+  /** Where a worker works it out: how far that is. @defaultValue null */
+  asked?: AskedOf | null
   /** What it is not sewn with yet, and the mend; null: nothing is missing. */
   missing: { readonly title: string; readonly mend: string } | null
   /** What machine and needle are needed for, where the bench has none. */
@@ -33,7 +38,15 @@ const {
   /** Only needles that make tucks, or only those that turn. @defaultValue 'any' */
   wants?: 'twin' | 'single' | 'any'
 }>()
+/** What is told of an answer a worker is asked for. */
+interface AskedOf {
+  readonly answer: Readonly<Ref<unknown>>
+  readonly fault: Readonly<Ref<Fault | null>>
+  readonly isWorking: Readonly<Ref<boolean>>
+  readonly again: () => void
+}
 const bench = useBenchStore()
+useFieldProblems()
 const draft = piece.draft
 const needed = computed(() => runs ?? (work ? [{ work, setup: draft.setup }] : null))
 const isBenchEmpty = computed(() => !bench.parts.machine || !bench.parts.needle)
@@ -61,7 +74,12 @@ function saveCsv(): void {
       />
     </StationHead>
     <div class="planner">
-      <div class="wants"><slot name="wants" /></div>
+      <div
+        :key="piece.opened.value"
+        class="wants"
+      >
+        <slot name="wants" />
+      </div>
       <div class="looks">
         <MissingCard
           v-if="isBenchEmpty"
@@ -84,6 +102,16 @@ function saveCsv(): void {
           role="alert"
           title="This cannot be planned yet"
           :description="`${problem} What is drawn is what could be planned last.`"
+        />
+        <AskFault
+          v-if="asked?.fault.value"
+          what="The plan"
+          :fault="asked.fault.value"
+          @again="asked.again"
+        />
+        <WorkingOut
+          v-else-if="asked?.isWorking.value && asked.answer.value === null"
+          :tall="420"
         />
         <slot name="looks" />
       </div>

@@ -1,12 +1,13 @@
 import { dequal as equal } from 'dequal/lite'
 import { JOBS, type JobId } from '#core/job'
-import { fieldIssues } from '#shared/fields'
+import { fieldIssues, healed } from '#shared/fields'
 import { withOneNeedle } from '#shared/job'
-import { type Piece, TABLES } from '#shared/records'
+import { type Piece, pieceDraftSchema, TABLES } from '#shared/records'
 import { differencesOf, type SetupContent } from '#shared/setup'
 import { newId } from '~/utils/id'
 import { plainOf } from '~/utils/plain'
 import { fileNameOf } from '~/utils/fileName'
+import { usePlanSteps } from './usePlanSteps'
 
 type Plan = Piece['plan']
 type PlanOf<K extends Plan['kind']> = Extract<Plan, { kind: K }>
@@ -68,18 +69,39 @@ export function usePiece<K extends Plan['kind']>(
   }
   const draft = reactive(begun()) as PieceDraft<PlanOf<K>>
   const job = () => jobOf(draft.plan as PlanOf<K>)
-  useDraft(`piece-${kind}`, draft)
+  /** Whatever was kept in the tab: a plan never holds what is no number or out of range. */
+  const mended = (typed: unknown): PieceDraft<PlanOf<K>> => {
+    const whole = healed(pieceDraftSchema, typed, plainOf(draft))
+    return whole.plan.kind === kind ? (whole as PieceDraft<PlanOf<K>>) : plainOf(draft)
+  }
+  useDraft(`piece-${kind}`, draft, mended)
+  /** Counts what was opened here: the fields of one piece are not those of the next. */
+  const opened = ref(0)
+  const steps = usePlanSteps(
+    () => {
+      const { stitch: _, ...setup } = draft.setup
+      return { name: draft.name, copies: draft.copies, note: draft.note, plan: draft.plan, setup }
+    },
+    // The stitch of some setups follows the plan by itself.
+    ({ setup, ...rest }) =>
+      void Object.assign(draft, rest, { setup: { ...setup, stitch: draft.setup.stitch } }),
+  )
 
   /** The piece as it was when it was opened or kept: what another tab changed since in other fields stays. */
   let begunFrom: Piece | null = null
+  function put(next: object): void {
+    Object.assign(draft, next)
+    opened.value += 1
+    steps.forget()
+  }
   /** Something else comes in; what was typed and not kept can be brought back. */
   function replaceBy(next: object): void {
     const [before, wasUnkept] = [plainOf(draft), isTouched()]
-    Object.assign(draft, next)
+    put(next)
     if (!wasUnkept) return
     toast.add({
       title: `“${before.name || 'The piece before'}” was not kept`,
-      actions: [{ label: 'Bring it back', onClick: () => void Object.assign(draft, before) }],
+      actions: [{ label: 'Bring it back', onClick: () => put(before) }],
     })
   }
   function take(piece: Piece): void {
@@ -177,6 +199,7 @@ export function usePiece<K extends Plan['kind']>(
     draft,
     title,
     fileName,
+    opened,
     kept,
     isChanged,
     issues,

@@ -4,6 +4,7 @@ import { MUDDY_MEAN_LAYERS } from '#core/buildup'
 import { bladeNames } from '#core/needle'
 import { type Seam, sewnInputOf } from '#core/seam'
 import { columnsInWords, columnsOf, judgeSwing } from '#core/swing'
+import { useLate } from '~/asking/useLate'
 import { BLADE_LOOKS } from './bladeLooks'
 import { drawHeatMap, LAYER_INKS } from './heatMap'
 import { drawCloth, drawHoles, drawSewn, type View } from './drawSewn'
@@ -23,8 +24,9 @@ const SCREEN_MM_PER_PX = 25.4 / 96
 
 const settings = useSettingsStore()
 const { length } = useLength()
+const late = useLate()
 const isDiagram = computed(() => settings.record.threadColours === 'diagram')
-const { view, problem } = useSewnView(() => sewnInputOf(seam, SEAM_MM))
+const { answer: view, problem, fault, isWorking, again } = useSewnView(() => sewnInputOf(seam, SEAM_MM))
 const mode = ref<'thread' | 'layers'>('thread')
 const construction = computed(() => seam.swing.needle.construction)
 const spanMm = computed(() => {
@@ -70,8 +72,8 @@ function cure(): void {
 async function exportSvg(): Promise<void> {
   if (!view.value) return
   const { right, under } = view.value
-  const { saveRightSide } = await import('./saveRightSide')
-  saveRightSide(wrongSideUp.value ? under : right, seam, stitchName)
+  const code = await late('The drawing as SVG', () => import('./saveRightSide'), exportSvg)
+  code?.saveRightSide(wrongSideUp.value ? under : right, seam, stitchName)
 }
 const belowLabel = computed(() => {
   const runs =
@@ -117,7 +119,18 @@ watch(wrongSideUp, () => {
         <h2>{{ large.title }}</h2>
         <span class="hint">{{ large.hint }} {{ formatNumber(scale * SCREEN_MM_PER_PX, 1) }}× size</span>
       </header>
+      <AskFault
+        v-if="fault"
+        what="The drawing of the seam"
+        :fault="fault"
+        @again="again"
+      />
+      <WorkingOut
+        v-else-if="isWorking && !view"
+        :tall="rightTallPx"
+      />
       <SewnCanvas
+        v-else
         :draw="large.draw"
         :span-mm="spanMm"
         :tall-px="rightTallPx"
@@ -155,7 +168,7 @@ watch(wrongSideUp, () => {
         class="hint strikes-ink"
         role="alert"
       >
-        {{ problem }}
+        {{ problem.message }}.
       </p>
       <p class="note">{{ columns }}</p>
       <div
@@ -185,6 +198,7 @@ watch(wrongSideUp, () => {
         <span class="hint">{{ small.hint }}</span>
       </header>
       <SewnCanvas
+        v-if="view"
         :draw="small.draw"
         :span-mm="spanMm"
         :tall-px="underTallPx"

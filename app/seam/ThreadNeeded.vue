@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { parseDecimal } from '#core/units'
 import type { Seam } from '#core/seam'
 import { USUAL_WASTE } from '#core/usage'
-import { rangeProblem } from '#shared/fields'
+import { LIMITS } from '#shared/fields'
 import type { ThreadNeed, ThreadNeeds } from '#shared/inputs'
 
 /** Metres of each thread for a seam, held against what is left, and bobbins to wind. */
@@ -15,19 +14,11 @@ const { seam, needs, seamM } = defineProps<{
 /** Another length of seam, in m. */
 const emit = defineEmits<{ seam: [seamM: number] }>()
 const { far, farOf, farSign, length, metresOf } = useLength()
-const shown = (metres: number) => String(Math.round(100 * farOf(metres)) / 100)
-const seamText = ref(shown(seamM))
-const typedM = computed(() => metresOf(parseDecimal(seamText.value)))
-const problem = computed(() => rangeProblem('Seam', 'seamM', typedM.value, 'm'))
-function setSeam(): void {
-  if (!problem.value) emit('seam', typedM.value)
-}
-watch([() => seamM, farSign], ([metres]) => {
-  if (shown(metres) !== shown(typedM.value)) seamText.value = shown(metres)
+const seamFar = computed({
+  get: () => Math.round(100 * farOf(seamM)) / 100,
+  set: value => emit('seam', metresOf(value)),
 })
-watch(farSign, () => {
-  seamText.value = shown(seamM)
-})
+const farLimit = computed(() => LIMITS.seamM.map(farOf) as [number, number])
 const metres = far
 const bobbinWords = computed(() => {
   const bobbin = needs?.bobbin
@@ -59,28 +50,14 @@ const clothWords = computed(() => {
   >
     <header>
       <h2>Thread needed</h2>
-      <UFormField
-        orientation="horizontal"
+      <NumberField
+        v-model="seamFar"
         label="Seam to sew"
-        :hint="farSign()"
-      >
-        <UInput
-          v-model="seamText"
-          inputmode="decimal"
-          :aria-label="`Length of the seam in ${farSign() === 'm' ? 'metres' : 'yards'}`"
-          autocomplete="off"
-          class="seam"
-          @update:model-value="setSeam"
-        />
-      </UFormField>
+        :unit="farSign()"
+        :limit="farLimit"
+        class="seam"
+      />
     </header>
-    <p
-      v-if="problem"
-      role="alert"
-      class="strikes-ink hint"
-    >
-      {{ problem }}
-    </p>
     <p
       v-if="!needs"
       class="hint"
@@ -116,7 +93,7 @@ const clothWords = computed(() => {
 
 <style scoped>
 .seam {
-  width: 76px;
+  width: 120px;
 }
 .threads li {
   display: flex;

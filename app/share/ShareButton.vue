@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core'
+import { isLoadFailure } from '~/asking/loadFailure'
 import { download } from '~/utils/download'
 import { fileNameOf } from '~/utils/fileName'
 import { type Shared, useShare } from './useShare'
@@ -14,8 +15,18 @@ const { linkOf, fileOf } = useShare()
 const open = ref(false)
 const link = ref('')
 const { copy, copied } = useClipboard({ legacy: true })
-watch(open, async isOpen => {
-  if (isOpen) link.value = await linkOf(shared)
+const isGone = ref(false)
+async function make(): Promise<void> {
+  isGone.value = false
+  try {
+    link.value = await linkOf(shared)
+  } catch (error) {
+    if (!isLoadFailure(error)) throw error
+    isGone.value = true
+  }
+}
+watch(open, isOpen => {
+  if (isOpen) void make()
 })
 /** Longer links are cut off by some programs that carry them. A guess. */
 const LONG_LINK = 2000
@@ -34,7 +45,16 @@ async function save(): Promise<void> {
       :aria-label="`Share ${name}`"
     />
     <template #content>
-      <div class="share">
+      <AskFault
+        v-if="isGone"
+        what="The link"
+        fault="not-loaded"
+        @again="make"
+      />
+      <div
+        v-else
+        class="share"
+      >
         <p class="hint">
           The link holds all of it, with what it needs: nothing is sent. Who opens it sees what it is before
           anything is kept. Photos stay here.

@@ -7,17 +7,24 @@ import {
   type Merged,
   type RecordChange,
   type RecordEdit,
+  type TableName,
   TABLE_NAMES,
   TABLES,
 } from '#shared/records'
 import { type Kept, useKeeping } from './book/keeping'
 import { useShelves } from './book/shelf'
 import { useSteps } from './book/steps'
+import { whereNow } from '~/utils/whereNow'
 
 /** A record put (or, with null, taken out), and what it was begun from, where that was some time ago. */
 export interface Change extends RecordChange {
   readonly begunFrom?: AnyRecord | null
 }
+
+/** The setup stands in the line-up, and a setting shows, on every page. */
+const EVERYWHERE: readonly TableName[] = ['setup', 'settings']
+const whereOf = (edits: readonly RecordEdit[]): string | null =>
+  edits.every(({ table }) => EVERYWHERE.includes(table)) ? null : whereNow()
 
 /** After this the stations are shown without what is stored: it may come any time. */
 const LONGEST_OPENING_MS = 3000
@@ -86,7 +93,7 @@ export const useBookStore = defineStore('book', () => {
     }
     if (edits.length === 0) return Promise.resolve('stored')
     const wanted = edits.map(({ edit }) => edit)
-    if (label !== null) remember({ label, joinKey, edits: wanted })
+    if (label !== null) remember({ label, joinKey, edits: wanted, at: Date.now(), where: whereOf(wanted) })
     return apply(wanted)
   }
 

@@ -46,7 +46,7 @@ export const useStartStore = defineStore('start', () => {
       : null,
   )
   const lessons = computed(() => lessonsOf(book.shelf.swatches.values(), settings.record))
-  const told = useForetold(
+  const { told, fault, again } = useForetold(
     () => lessons.value.records,
     () => question.value,
   )
@@ -64,5 +64,5 @@ export const useStartStore = defineStore('start', () => {
     const tension = start.value?.tension
     bench.ownStart = tension && tension.source !== 'rule' ? tension.value : null
   })
-  return { goal, dial, start, expected }
+  return { goal, dial, start, expected, fault, again }
 })

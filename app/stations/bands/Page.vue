@@ -8,7 +8,7 @@ import type { BandPiece, BandPieceRow } from '#shared/records'
 import { useAnswer } from '~/planner/useAnswer'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
-import { usePlanWorker } from '~/planner/usePlanWorker'
+import { usePlanned } from '~/planner/usePlanned'
 import { plainOf } from '~/utils/plain'
 import { bandCsv, bandPrints } from './bandPrints'
 import { rowWord } from './bandWords'
@@ -59,12 +59,16 @@ const names = computed(() =>
     ({ stitchId }) => (findStitch(stitchId) ?? book.shelf.stitches.get(stitchId))?.name ?? 'Stitch gone',
   ),
 )
-const answer = useAnswer(() => answerForBand(plan.value, draft.setup, book.shelf, settings.record))
+const answer = useAnswer(
+  () => answerForBand(plan.value, draft.setup, book.shelf, settings.record),
+  () => piece.opened.value,
+)
 const good = computed(() => answer.value.value)
 const { clothHex } = usePieceLooks(() => draft.setup)
-const { answer: buildUp } = usePlanWorker(
+const layers = usePlanned(
   () => good.value && { rows: plainOf([...good.value.pictured]), under: plan.value.under },
   (api, now) => api.buildUp(now),
+  () => piece.opened.value,
 )
 const runs = computed(() => good.value && bandRuns(plan.value, good.value, draft.copies))
 
@@ -209,7 +213,9 @@ const missing = computed(() => {
         v-if="good"
         :answer="good"
         :names="names"
-        :build-up="buildUp"
+        :build-up="layers.answer.value"
+        :fault="layers.fault.value"
+        @again="layers.again"
         @mirror="mirror"
         @lengths="inStep"
       />

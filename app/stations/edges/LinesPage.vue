@@ -11,7 +11,7 @@ import type { LinesPiece } from '#shared/records'
 import type { Print } from '~/paper/print'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
-import { usePlanWorker } from '~/planner/usePlanWorker'
+import { usePlanned } from '~/planner/usePlanned'
 import { plainOf } from '~/utils/plain'
 
 useHead({ title: 'Line drawings · Lacy Spool' })
@@ -61,16 +61,17 @@ const plan = computed({
 const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
 const dial = computed(() => lengthDialOf(machine.value))
 const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
-const { answer: good, problem } = usePlanWorker(
+const asked = usePlanned(
   () => plainOf({ plan: plan.value, dial: dial.value.dial }),
   (api, now) => api.lines(now),
+  () => piece.opened.value,
 )
+const { answer: good, problem } = asked
 const work = computed(() => good.value && linesWork(good.value, draft.copies))
 watch(
   () => plan.value.wantedMm,
   lengthMm => {
-    if (Number.isFinite(lengthMm) && draft.setup.stitch.lengthMm !== lengthMm)
-      draft.setup.stitch = { ...draft.setup.stitch, lengthMm }
+    if (draft.setup.stitch.lengthMm !== lengthMm) draft.setup.stitch = { ...draft.setup.stitch, lengthMm }
   },
 )
 const drawn = computed({
@@ -188,6 +189,7 @@ const missing = computed(() => {
     :piece="piece"
     :work="work"
     :problem="problem"
+    :asked="asked"
     :missing="missing"
     why="The dial decides which stitches land on a tip; needle and thread, what it takes."
     :csv="csv"
@@ -229,6 +231,7 @@ const missing = computed(() => {
         :twice="plan.twice"
       />
       <UCard
+        v-if="good"
         as="section"
         aria-label="Feed"
       >

@@ -17,7 +17,7 @@ import type { EdgePiece } from '#shared/records'
 import { orNull } from '~/planner/orNull'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
-import { usePlanWorker } from '~/planner/usePlanWorker'
+import { usePlanned } from '~/planner/usePlanned'
 import { plainOf } from '~/utils/plain'
 import { edgeCsv, edgePrints } from './edgePrints'
 import { partLook, UNCHOSEN_PART_HEX } from './partLooks'
@@ -91,11 +91,13 @@ const input = computed((): EdgeInput | null => {
   const now = edgeInputOf(plan.value, draft.setup, book.shelf)
   return now && plainOf(now)
 })
-const { answer: good, problem } = usePlanWorker(
+const asked = usePlanned(
   () => input.value,
   (api, now) => api.edge(now),
+  () => piece.opened.value,
   ({ plan: now }) => fontsOf(now),
 )
+const { answer: good, problem } = asked
 const sewn = computed(() => good.value?.ways[good.value.way] ?? null)
 const work = computed(() => {
   const now = good.value
@@ -233,6 +235,7 @@ const piecesPerNeedle = computed(() => {
     :piece="piece"
     :work="work"
     :problem="problem"
+    :asked="asked"
     :missing="missing"
     why="The dial decides which stitches land on a point; needle and thread, what it takes."
     :csv="csv"

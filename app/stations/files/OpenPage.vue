@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import type { ImportPreview } from '#shared/backup'
-import type { AnyRecord } from '#shared/records'
-import { handedOver, startPhotoWorker } from '#workers/client'
+import { calledOf } from '#shared/records'
+import { type CodeReply, handedOver, type PhotoApi, startPhotoWorker } from '#workers/client'
+import type { Fault } from '~/asking/asker'
+import { useAsker } from '~/asking/useAsker'
+import { useLate } from '~/asking/useLate'
 
 useHead({ title: 'Open a link or code · Lacy Spool' })
 const book = useBookStore()
 const route = useRoute()
 const { sayStored } = useStoredWords()
+const late = useLate()
 const preview = shallowRef<ImportPreview | null>(null)
 const problem = ref('')
 const pasted = ref('')
@@ -16,8 +20,13 @@ async function read(text: string): Promise<void> {
   preview.value = null
   problem.value = ''
   takesMine.value = false
-  const { readShare } = await import('#shared/share')
-  const reading = readShare(text, book.tables)
+  const share = await late(
+    'The reader of links',
+    () => import('#shared/share'),
+    () => read(text),
+  )
+  if (!share) return
+  const reading = share.readShare(text, book.tables)
   if (reading.ok) preview.value = reading.preview
   else problem.value = reading.message
 }
@@ -32,29 +41,38 @@ watch(pasted, text => {
   if (text.trim() !== '') void read(text.includes('#') ? text : `#${text}`)
 })
 
-const client = startPhotoWorker()
-onScopeDispose(() => client.dispose())
-const readPicture = (picture: ImageBitmap) => client.api.readCode(handedOver(picture))
+const asker = useAsker<PhotoApi>(startPhotoWorker)
+const readPicture = async (picture: ImageBitmap): Promise<CodeReply | null> => {
+  const outcome = await asker.ask(api => api.readCode(handedOver(picture)))
+  if (outcome.kind === 'failed') failed.value = { file: null, fault: outcome.fault }
+  return outcome.kind === 'answered' ? outcome.value : null
+}
+/** A photo that could not be looked at: it is still there to try again. */
+const failed = shallowRef<{ readonly file: File | null; readonly fault: Fault } | null>(null)
+function again(): void {
+  const file = failed.value?.file
+  failed.value = null
+  if (file) void readPhoto(file)
+}
 const NO_CODE = 'No code was found in this picture: closer, straighter, and without shadow.'
 async function readPhoto(file: File): Promise<void> {
   problem.value = ''
-  try {
-    const reply = await Promise.race([client.api.readCode(file), client.failed])
-    if (!reply.ok) problem.value = 'This is not a picture that can be read: take a photo as JPEG or PNG.'
-    else if (reply.words === null) problem.value = NO_CODE
-    else await read(reply.words)
-  } catch {
-    problem.value = 'The picture could not be looked at: reload the page.'
-  }
+  failed.value = null
+  const outcome = await asker.ask(api => api.readCode(file))
+  if (outcome.kind === 'failed') failed.value = { file, fault: outcome.fault }
+  if (outcome.kind !== 'answered') return
+  const reply = outcome.value
+  if (!reply.ok) problem.value = 'This is not a picture that can be read: take a photo as JPEG or PNG.'
+  else if (reply.words === null) problem.value = NO_CODE
+  else await read(reply.words)
 }
 
 /** The ones that stand in the middle of it: others are what these need. */
 const MAIN = ['projects', 'pieces', 'plans', 'swatches'] as const
-const nameOf = (record: AnyRecord) => ('name' in record ? record.name : record.id)
 const heads = computed(() => {
   const all = [...(preview.value?.added ?? []), ...(preview.value?.changed ?? [])]
   const table = MAIN.find(one => all.some(entry => entry.table === one))
-  return all.filter(entry => entry.table === table).map(({ record }) => nameOf(record))
+  return all.filter(entry => entry.table === table).map(({ table: of, record }) => calledOf(of, record))
 })
 const toKeep = computed(() => {
   const { added, changed } = preview.value ?? { added: [], changed: [] }
@@ -105,6 +123,12 @@ function leave(): void {
           label="Or a photo of the code"
           accept="image/*"
           @file="readPhoto"
+        />
+        <AskFault
+          v-if="failed"
+          what="The reader of codes"
+          :fault="failed.fault"
+          @again="again"
         />
         <p
           v-if="problem"

@@ -6,47 +6,42 @@ import {
   type OnProgress,
   startZipWorker,
   type WorkerClient,
+  type ZipApi,
   type ZipReading,
 } from '#workers/client'
+import { LOAD_MS, type Outcome } from '~/asking/asker'
+import { useAsker } from '~/asking/useAsker'
 
-type ZipApi = ReturnType<typeof startZipWorker>['api']
-export type ZipEnd<T> =
-  { readonly end: 'done'; readonly value: T } | { readonly end: 'stopped' } | { readonly end: 'failed' }
+type Api = WorkerClient<ZipApi>['api']
+/** How far it is is shown, and it can be stopped: it may take as long as it needs. */
+const PATIENCE = { loadMs: LOAD_MS, answerMs: Number.POSITIVE_INFINITY }
 
-/** Packing and unpacking in a worker, with how far it is and a way to stop it. It always comes to an end. */
+/** Packing and unpacking in a worker, with how far it is and a way to stop it. */
 export function useZip() {
   const progress = ref<{ readonly done: number; readonly of: number } | null>(null)
-  let stop: () => void = () => {}
+  const asker = useAsker<ZipApi>(startZipWorker, PATIENCE)
 
-  async function inWorker<T>(work: (api: ZipApi, onProgress: OnProgress) => Promise<T>): Promise<ZipEnd<T>> {
-    const client: WorkerClient<object> = startZipWorker()
-    const stopped = new Promise<ZipEnd<T>>(resolve => {
-      stop = () => resolve({ end: 'stopped' })
-    })
+  async function inWorker<T>(work: (api: Api, onProgress: OnProgress) => Promise<T>): Promise<Outcome<T>> {
     progress.value = { done: 0, of: 0 }
     const onProgress = calledBack((done: number, of: number) => {
       progress.value = { done, of }
     })
-    try {
-      const done = work(client.api as ZipApi, onProgress).then((value): ZipEnd<T> => ({ end: 'done', value }))
-      return await Promise.race([done, client.failed, stopped])
-    } catch {
-      return { end: 'failed' }
-    } finally {
-      client.dispose()
-      progress.value = null
-    }
+    const outcome = await asker.ask(api => work(api, onProgress))
+    progress.value = null
+    // What it holds in memory goes with it.
+    asker.stop()
+    return outcome
   }
 
   /** The book and every photo something in it points at. */
-  const pack = (backup: Backup): Promise<ZipEnd<Blob>> =>
+  const pack = (backup: Backup): Promise<Outcome<Blob>> =>
     inWorker(async (api, onProgress) => {
       const photos = await readPhotos([...photoIdsOf(backup.records)])
       const plain = photos.map(({ id, blob }) => ({ id, blob }))
       return api.packBook(JSON.stringify(backup, null, 2), plain, onProgress)
     })
-  const unpack = (file: Blob): Promise<ZipEnd<ZipReading>> =>
+  const unpack = (file: Blob): Promise<Outcome<ZipReading>> =>
     inWorker(async (api, onProgress): Promise<ZipReading> => api.unpackBook(file, onProgress))
 
-  return { progress, stop: () => stop(), pack, unpack }
+  return { progress, stop: asker.stop, pack, unpack }
 }

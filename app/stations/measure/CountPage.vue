@@ -76,19 +76,18 @@ const changes = computed(() => changeMinutesKnown(book.shelf.changeTimes.values(
             :key="field.id"
           >
             <LengthField
-              v-if="field.limit"
+              v-if="'lengthLimit' in field"
               v-model="numbers[field.id]!"
               :label="field.label"
-              :limit="field.limit"
-              optional
-              empty="in mm"
+              :limit="field.lengthLimit"
             />
             <NumberField
               v-else
               v-model="numbers[field.id]!"
               :label="field.label"
-              :unit="field.unit"
-              placeholder="how many"
+              :unit="field.unit ?? ''"
+              :limit="field.limit"
+              :whole="field.whole ?? false"
             />
           </template>
         </div>

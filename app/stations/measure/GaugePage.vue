@@ -16,8 +16,8 @@ const number = ref<string>('2')
 const readMm = ref<number | null>(null)
 const wedge = computed(() => WEDGES.find(one => String(one.number) === number.value)!)
 const measured = computed(() => {
-  const [read, check] = [readMm.value, checkMm.value]
-  return read === null || check === null ? null : orNull(() => wedgeReading(wedge.value, read, check))
+  const read = readMm.value
+  return read === null ? null : orNull(() => wedgeReading(wedge.value, read, checkMm.value))
 })
 const problem = computed(() => {
   if (readMm.value === null) return ''
@@ -89,7 +89,8 @@ const wedges = WEDGES.map(one => ({
           <NumberField
             v-model="readMm"
             label="Number it stops at"
-            placeholder="as printed"
+            :limit="[wedge.fromMm, wedge.toMm]"
+            hint="As printed on the wedge."
           />
           <LengthField
             v-model="checkMm"

@@ -17,7 +17,8 @@ import type { Measurement } from '#core/measured'
 import { SNAPPED_PX } from '#core/photo'
 import { CoreError } from '#core/errors'
 import { putPhotos } from '#db/photos'
-import { startPhotoWorker } from '#workers/client'
+import { type PhotoApi, startPhotoWorker } from '#workers/client'
+import { useAsker } from '~/asking/useAsker'
 import { orNull } from '~/planner/orNull'
 import { newId } from '~/utils/id'
 import { RECTANGLE_IDS, type RectangleId, RECTANGLES } from './rectangles'
@@ -30,11 +31,12 @@ const { quantity, quantities, things, ofId, added } = useTarget('photo')
 const { bare, length } = useLength()
 const toast = useToast()
 const photo = usePhoto()
+const scaler = useAsker<PhotoApi>(startPhotoWorker)
 
 const rectangle = ref<RectangleId>('card')
 const own = reactive({
-  wideMm: RECTANGLES.own.wideMm as number | null,
-  tallMm: RECTANGLES.own.tallMm as number | null,
+  wideMm: RECTANGLES.own.wideMm as number,
+  tallMm: RECTANGLES.own.tallMm as number,
 })
 // What goes to the worker is no thing the page watches inside.
 const corners = shallowRef<readonly Place[]>([])
@@ -44,6 +46,8 @@ const span = shallowRef<Span>([
 ])
 /** Where the marks were drawn to by the picture's own edges; a mark that is moved is the hand's again. */
 const drawn = reactive({ corners: false, span: false })
+/** What a person has marked: until both are, there is nothing to measure. */
+const marked = reactive({ corners: false, ends: false })
 watch(corners, () => {
   drawn.corners = false
 })
@@ -60,8 +64,14 @@ async function open(file: File): Promise<void> {
   corners.value = [at(0.15, 0.15), at(0.6, 0.15), at(0.6, 0.55), at(0.15, 0.55)]
   span.value = [at(0.3, 0.75), at(0.6, 0.75)]
   holes.value = []
+  Object.assign(marked, { corners: false, ends: false })
 }
 useIncoming(['photo'], open)
+/** What was chosen is still there: the marks on it too, where it lay open already. */
+function openAgain(): void {
+  const chosen = photo.unopened()
+  if (chosen) void (chosen === photo.file.value ? photo.open(chosen) : open(chosen))
+}
 
 /** Opened, and with marks to move. */
 const picture = computed(() => (corners.value.length === 4 ? photo.picture.value : null))
@@ -71,8 +81,8 @@ const sizes = computed(() => (rectangle.value === 'own' ? own : RECTANGLES[recta
 const seen = computed((): SeenRectangle => {
   const [a, b, c] = corners.value as [Place, Place, Place]
   const [long, short] = [
-    Math.max(sizes.value.wideMm ?? Number.NaN, sizes.value.tallMm ?? Number.NaN),
-    Math.min(sizes.value.wideMm ?? Number.NaN, sizes.value.tallMm ?? Number.NaN),
+    Math.max(sizes.value.wideMm, sizes.value.tallMm),
+    Math.min(sizes.value.wideMm, sizes.value.tallMm),
   ]
   const isLongFirst = Math.hypot(b.x - a.x, b.y - a.y) >= Math.hypot(c.x - b.x, c.y - b.y)
   return {
@@ -83,7 +93,7 @@ const seen = computed((): SeenRectangle => {
 })
 const clickPx = computed(() => (drawn.corners && drawn.span ? SNAPPED_PX : USUAL_CLICK_PX))
 const reading = computed((): { measured: Measured | null; problem: string } => {
-  if (!picture.value) return { measured: null, problem: '' }
+  if (!picture.value || !marked.corners || !marked.ends) return { measured: null, problem: '' }
   try {
     return { measured: measureSpans(seen.value, [span.value], clickPx.value), problem: '' }
   } catch (error) {
@@ -103,8 +113,9 @@ const lengthMm = computed((): Measurement | null => {
 const warnings = computed(() => reading.value.measured?.warnings.map(warningWords) ?? [])
 
 // What the length is of.
+const MOST_COUNTED = 1000
 const counted = ref<number | null>(null)
-const dialledMm = ref<number | null>(3)
+const dialledMm = ref(3)
 const COUNTED_WORDS: Partial<Record<string, string>> = {
   'feed': 'Stitches between the ends',
   'thread-thickness': 'Turns between the ends',
@@ -124,20 +135,16 @@ watch([span, corners, quantity], () => {
 const measured = computed((): Measurement | null => {
   const from = read.value ?? lengthMm.value
   if (!from) return null
-  const [count, dial] = [counted.value ?? Number.NaN, dialledMm.value ?? Number.NaN]
-  switch (quantity.value) {
-    case 'feed':
-      return orNull(() => feedFrom(from, count, dial))
-    case 'width-factor':
-      return orNull(() => widthFactorFrom(from, dial))
-    case 'thread-thickness':
-      return orNull(() => wrapFrom(from, count))
-    case 'groove-pitch':
-      return orNull(() => layerFrom(from, count))
-    default:
-      return from
-  }
+  const [count, dial] = [counted.value, dialledMm.value]
+  if (quantity.value === 'width-factor') return orNull(() => widthFactorFrom(from, dial))
+  if (countWords.value === '') return from
+  return count === null ? null : orNull(() => countedOf(from, count, dial))
 })
+/** What each of so many measures. */
+function countedOf(from: Measurement, count: number, dial: number): Measurement {
+  if (quantity.value === 'feed') return feedFrom(from, count, dial)
+  return quantity.value === 'thread-thickness' ? wrapFrom(from, count) : layerFrom(from, count)
+}
 const laid = computed(() => quantityFact(quantity.value).laid)
 
 /** How far an edge may lie from a mark: a little more than a mark is off. */
@@ -153,6 +160,7 @@ async function drawCorners(): Promise<void> {
     return
   }
   corners.value = found.cornersPx
+  marked.corners = true
   await nextTick()
   drawn.corners = true
 }
@@ -165,6 +173,7 @@ async function drawEnds(): Promise<void> {
     return
   }
   span.value = found
+  marked.ends = true
   await nextTick()
   drawn.span = true
 }
@@ -172,23 +181,24 @@ async function drawEnds(): Promise<void> {
 async function keepPhoto(): Promise<string | null> {
   const file = photo.file.value
   if (!file) return null
-  const client = startPhotoWorker()
+  const outcome = await scaler.ask(api => api.scale(file))
+  if (outcome.kind === 'stopped') return null
+  const scaled = outcome.kind === 'answered' ? outcome.value : null
+  if (!scaled?.ok) {
+    sayWithout('The photo could not be made smaller')
+    return null
+  }
+  const id = newId('photo')
   try {
-    const scaled = await client.api.scale(file)
-    if (!scaled.ok) return null
-    const id = newId('photo')
     await putPhotos([{ id, blob: scaled.blob }])
     return id
   } catch {
-    toast.add({
-      title: 'No room for the photo',
-      description: 'The result is kept without it.',
-      color: 'warning',
-    })
+    sayWithout('No room for the photo')
     return null
-  } finally {
-    client.dispose()
   }
+}
+function sayWithout(title: string): void {
+  toast.add({ title, description: 'The result is kept without it.', color: 'warning' })
 }
 /** What was read of a row fills in what is asked; a person looks first, and may correct it. */
 function takeRow({ count, alongMm, acrossMm }: TakenRow): void {
@@ -213,6 +223,8 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
           v-model:span="span"
           :picture="picture"
           :holes="holes"
+          @update:corners="marked.corners = true"
+          @update:span="marked.ends = true"
         />
         <div class="flex flex-wrap gap-2">
           <UButton
@@ -254,13 +266,18 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
           accept="image/*"
           @file="open"
         />
-        <p
+        <WorkingOut
           v-if="photo.busy.value"
-          role="status"
-        >
-          Opening …
-        </p>
+          :tall="80"
+          words="Opening the photo…"
+        />
       </template>
+      <AskFault
+        v-if="photo.fault.value"
+        what="The photo"
+        :fault="photo.fault.value"
+        @again="openAgain"
+      />
       <p
         v-if="photo.problem.value"
         role="alert"
@@ -322,7 +339,8 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
             v-if="countWords"
             v-model="counted"
             :label="countWords"
-            placeholder="how many"
+            :limit="[1, MOST_COUNTED]"
+            whole
           />
           <LengthField
             v-if="asksDial"

@@ -23,14 +23,12 @@ const side = computed({
     cardPx.value = 0
   },
 })
-const isSet = computed(() => cardPx.value !== null && cardPx.value > 0)
+const isSet = computed(() => cardPx.value > 0)
 const setting = ref(!isSet.value)
 const GUESS_PX = 324
-const lines = reactive({ card: isSet.value ? cardPx.value! : GUESS_PX, length: 60 })
+const lines = reactive({ card: isSet.value ? cardPx.value : GUESS_PX, length: 60 })
 const shown = computed(() => (setting.value ? 'card' : 'length'))
-const scale = computed(() =>
-  isSet.value ? orNull(() => screenScale(cardPx.value!, sideMm.value ?? ID_1.wideMm)) : null,
-)
+const scale = computed(() => (isSet.value ? orNull(() => screenScale(cardPx.value, sideMm.value)) : null))
 const measured = computed(() => {
   const set = scale.value
   return set && !setting.value ? orNull(() => onScreen(lines.length, set)) : null

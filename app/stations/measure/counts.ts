@@ -10,17 +10,24 @@ import {
   wrapFrom,
 } from '#core/measure'
 import type { Measurement } from '#core/measured'
-import type { LimitName } from '#shared/fields'
+import type { Limit, LimitName } from '#shared/fields'
 
-/** One number that is counted or read: a length by the unit one has, or a plain number. */
-export interface CountField {
+/** One number that is counted or read. */
+interface AnyCountField {
   readonly id: string
   readonly label: string
-  /** Of a length; left out: a plain number. */
-  readonly limit?: LimitName
-  readonly unit?: string
   readonly usual: number | null
 }
+/** A length, typed in the unit one has. */
+interface LengthCount extends AnyCountField {
+  readonly lengthLimit: LimitName
+}
+interface NumberCount extends AnyCountField {
+  readonly limit: Limit
+  readonly whole?: boolean
+  readonly unit?: string
+}
+export type CountField = LengthCount | NumberCount
 
 /** A quantity that is counted: what to do, what is asked, what comes of it. */
 export interface Count {
@@ -33,7 +40,8 @@ export interface Count {
   readonly dial?: string
 }
 
-const RULER: CountField = { id: 'readMm', label: 'Ruler read to', limit: 'readMm', usual: 0.5 }
+const MANY = { limit: [1, 1000], whole: true } as const
+const RULER: LengthCount = { id: 'readMm', label: 'Ruler read to', lengthLimit: 'readMm', usual: 0.5 }
 
 /** In the order of the trade: what is sewn, what is cut, what is wound, how fast. */
 export const COUNTS: readonly Count[] = [
@@ -43,9 +51,9 @@ export const COUNTS: readonly Count[] = [
       'Sew 20 stitches on this cloth, in as many layers as will be sewn. Measure from the first hole to the '
       + 'last.',
     fields: [
-      { id: 'sewnMm', label: 'They measure', limit: 'pieceMm', usual: null },
-      { id: 'stitches', label: 'Stitches', usual: 20 },
-      { id: 'dialledMm', label: 'Length on the dial', limit: 'dialLengthMm', usual: 3 },
+      { id: 'sewnMm', label: 'They measure', lengthLimit: 'pieceMm', usual: null },
+      { id: 'stitches', label: 'Stitches', ...MANY, usual: 20 },
+      { id: 'dialledMm', label: 'Length on the dial', lengthLimit: 'dialLengthMm', usual: 3 },
       RULER,
     ],
     of: n => feedFrom(fromRuler(n.sewnMm!, n.readMm!), n.stitches!, n.dialledMm!),
@@ -57,8 +65,8 @@ export const COUNTS: readonly Count[] = [
       'Sew a wide zigzag with one needle on firm cloth with a stabilizer. Measure from a left hole straight '
       + 'across to the line of the right ones.',
     fields: [
-      { id: 'sewnMm', label: 'It measures across', limit: 'pieceMm', usual: null },
-      { id: 'dialledMm', label: 'Width on the dial', limit: 'dialLengthMm', usual: 5 },
+      { id: 'sewnMm', label: 'It measures across', lengthLimit: 'pieceMm', usual: null },
+      { id: 'dialledMm', label: 'Width on the dial', lengthLimit: 'dialLengthMm', usual: 5 },
       { ...RULER, usual: 0.2 },
     ],
     of: n => widthFactorFrom(fromRuler(n.sewnMm!, n.readMm!), n.dialledMm!),
@@ -68,8 +76,8 @@ export const COUNTS: readonly Count[] = [
     quantity: 'cloth-thickness',
     how: 'Fold or stack the cloth, press it flat with a book, and measure the stack at its edge.',
     fields: [
-      { id: 'stackMm', label: 'The stack measures', limit: 'pieceMm', usual: null },
-      { id: 'layers', label: 'Layers', usual: 16 },
+      { id: 'stackMm', label: 'The stack measures', lengthLimit: 'pieceMm', usual: null },
+      { id: 'layers', label: 'Layers', ...MANY, usual: 16 },
       RULER,
     ],
     of: n => layerFrom(fromRuler(n.stackMm!, n.readMm!), n.layers!),
@@ -78,8 +86,8 @@ export const COUNTS: readonly Count[] = [
     quantity: 'thread-thickness',
     how: 'Wind it round a ruler, turn beside turn, touching but not pressed. Count the turns over a stretch.',
     fields: [
-      { id: 'wraps', label: 'Turns', usual: null },
-      { id: 'overMm', label: 'Over', limit: 'pieceMm', usual: 10 },
+      { id: 'wraps', label: 'Turns', ...MANY, usual: null },
+      { id: 'overMm', label: 'Over', lengthLimit: 'pieceMm', usual: 10 },
       RULER,
     ],
     of: n => wrapFrom(fromRuler(n.overMm!, n.readMm!), n.wraps!),
@@ -88,10 +96,10 @@ export const COUNTS: readonly Count[] = [
     quantity: 'tex',
     how: 'Weigh a length you measured, or a full ball whose label says how long it is.',
     fields: [
-      { id: 'grams', label: 'It weighs', unit: 'g', usual: null },
-      { id: 'metres', label: 'Length of it', unit: 'm', usual: null },
-      { id: 'stepG', label: 'The scales show steps of', unit: 'g', usual: 0.1 },
-      { id: 'offM', label: 'Length known to', unit: 'm', usual: 0.1 },
+      { id: 'grams', label: 'It weighs', unit: 'g', limit: [0.001, 100_000], usual: null },
+      { id: 'metres', label: 'Length of it', unit: 'm', limit: [0.1, 1_000_000], usual: null },
+      { id: 'stepG', label: 'The scales show steps of', unit: 'g', limit: [0, 1000], usual: 0.1 },
+      { id: 'offM', label: 'Length known to', unit: 'm', limit: [0, 1000], usual: 0.1 },
     ],
     of: n => texFrom(fromScale(n.grams!, n.stepG!), { value: n.metres!, spread: n.offM! / 2 }),
   },
@@ -99,9 +107,9 @@ export const COUNTS: readonly Count[] = [
     quantity: 'speed',
     how: 'Sew a long straight stretch as you usually drive, and time it.',
     fields: [
-      { id: 'sewnMm', label: 'Sewn', limit: 'pieceMm', usual: 1000 },
-      { id: 'seconds', label: 'It took', unit: 's', usual: null },
-      { id: 'stitchMm', label: 'One stitch', limit: 'dialLengthMm', usual: 2.5 },
+      { id: 'sewnMm', label: 'Sewn', lengthLimit: 'pieceMm', usual: 1000 },
+      { id: 'seconds', label: 'It took', unit: 's', limit: [1, 3600], usual: null },
+      { id: 'stitchMm', label: 'One stitch', lengthLimit: 'dialLengthMm', usual: 2.5 },
     ],
     of: n => perMinuteFrom(n.sewnMm!, { value: n.stitchMm!, spread: 0 }, n.seconds!),
   },

@@ -4,7 +4,10 @@ import { formatNumber } from '#core/units'
 import { type Coverage, TWIN_JOBS } from '#core/coverage'
 import { needleLabel } from '#core/needle'
 import { marginOfMm } from '#core/schools'
-import { startCoverageWorker } from '#workers/client'
+import { type CoverageApi, startCoverageWorker } from '#workers/client'
+import { useAsked } from '~/asking/useAsked'
+import { useAsker } from '~/asking/useAsker'
+import { plainOf } from '~/utils/plain'
 import { twinCandidates } from './twinCandidates'
 
 useHead({ title: 'Which twins to own · Lacy Spool' })
@@ -17,21 +20,24 @@ const widths = computed(() =>
   [...new Set([...book.shelf.machines.values()].map(({ maxWidthMm }) => maxWidthMm))].sort((a, b) => a - b),
 )
 
-const coverage = shallowRef<Coverage | null>(null)
-const problem = ref('')
-const client = startCoverageWorker()
-onScopeDispose(() => client.dispose())
-let wish = 0
-watchEffect(async () => {
-  const mine = ++wish
-  const plain = JSON.parse(
-    JSON.stringify([twinCandidates(book.shelf.needles.values()), jobs.value, widths.value]),
-  ) as Parameters<typeof client.api.cover> extends [infer A, infer B, infer C, unknown] ? [A, B, C] : never
-  const reply = await client.api.cover(...plain, marginOfMm(settings.schools))
-  // Only the newest wish is answered: ticking fast must not show an old set.
-  if (mine !== wish) return
-  coverage.value = reply.ok ? reply.coverage : null
-  problem.value = reply.ok ? '' : reply.error.message
+const input = computed(() =>
+  plainOf({
+    candidates: twinCandidates(book.shelf.needles.values()),
+    jobs: jobs.value,
+    widthsMm: widths.value,
+    marginMm: marginOfMm(settings.schools),
+  }),
+)
+const {
+  answer: coverage,
+  problem,
+  fault,
+  isWorking,
+  again,
+} = useAsked<CoverageApi, typeof input.value, Coverage>({
+  asker: useAsker(startCoverageWorker),
+  input: () => input.value,
+  ask: (api, now) => api.cover(now.candidates, now.jobs, now.widthsMm, now.marginMm),
 })
 const toBuy = computed(() => coverage.value?.chosen.filter(({ needle }) => !needle.owned) ?? [])
 const gapWords = ([least, most]: readonly [number, number]) =>
@@ -56,7 +62,7 @@ const COLUMNS: TableColumn<Coverage['chosen'][number]>[] = [
   },
 ]
 const headline = computed(() => {
-  if (!coverage.value) return 'Searching …'
+  if (!coverage.value) return 'The smallest set of twins'
   const buy = toBuy.value.length === 0 ? ', and you own them' : `; ${toBuy.value.length} to buy`
   const count = coverage.value.chosen.length
   return count === 1 ? `One twin does it all${buy}` : `${count} twins do it all${buy}`
@@ -94,12 +100,19 @@ const headline = computed(() => {
         <h2>
           {{ headline }}
         </h2>
+        <AskFault
+          v-if="fault"
+          what="The search for twins"
+          :fault="fault"
+          @again="again"
+        />
+        <WorkingOut v-else-if="isWorking && !coverage" />
         <p
           v-if="problem"
           role="alert"
           class="strikes-ink"
         >
-          {{ problem }}
+          {{ problem.message }}.
         </p>
         <UTable
           v-if="coverage && coverage.chosen.length > 0"

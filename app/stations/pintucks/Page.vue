@@ -50,24 +50,27 @@ const plan = computed({
     draft.plan = next
   },
 })
-const answer = useAnswer(() => {
-  const input = pintuckInputOf(draft.plan, draft.setup, book.shelf)
-  if (!input) return null
-  const made = planPintucks(input, settings.unit)
-  const fit =
-    draft.plan.widths.length > 0 ? outlineFit(draft.plan.widths, made.pieceMm, made.finishedMm) : null
-  return {
-    made,
-    fit,
-    gapMm: input.needle.gapMm,
-    runs: tuckRuns(draft.plan, made.count),
-    order: sewingOrder(made.count),
-    ridesToMm: ridesOf(input, made),
-    marked: markedTucks(made.count, draft.plan.group?.of ?? null, usedGroove(made.groove)),
-    work: tuckWork(draft.plan, made, draft.setup.stitch.lengthMm, draft.copies),
-    swatchTucks: piecePrecision(draft.plan, made.count),
-  }
-})
+const answer = useAnswer(
+  () => {
+    const input = pintuckInputOf(draft.plan, draft.setup, book.shelf)
+    if (!input) return null
+    const made = planPintucks(input, settings.unit)
+    const fit =
+      draft.plan.widths.length > 0 ? outlineFit(draft.plan.widths, made.pieceMm, made.finishedMm) : null
+    return {
+      made,
+      fit,
+      gapMm: input.needle.gapMm,
+      runs: tuckRuns(draft.plan, made.count),
+      order: sewingOrder(made.count),
+      ridesToMm: ridesOf(input, made),
+      marked: markedTucks(made.count, draft.plan.group?.of ?? null, usedGroove(made.groove)),
+      work: tuckWork(draft.plan, made, draft.setup.stitch.lengthMm, draft.copies),
+      swatchTucks: piecePrecision(draft.plan, made.count),
+    }
+  },
+  () => piece.opened.value,
+)
 /** How far the last tuck of a group may lie off, by how well the foot’s pitch is known. */
 function ridesOf({ foot }: PintuckInput, { groove, count }: PintuckPlan): number | null {
   const used = usedGroove(groove)

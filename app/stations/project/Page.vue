@@ -276,6 +276,7 @@ const sheetItems = computed(() =>
           <ItemList
             :work="work"
             :minutes="minutes"
+            :pending="desk.pending.value"
             :steps="steps"
             :inside="inside"
             :before="before"
@@ -287,8 +288,18 @@ const sheetItems = computed(() =>
         </UCard>
       </div>
       <div class="does">
+        <AskFault
+          v-if="desk.fault.value"
+          what="What the project takes"
+          :fault="desk.fault.value"
+          @again="desk.again"
+        />
+        <WorkingOut
+          v-else-if="desk.isWorking.value"
+          :tall="420"
+        />
         <ProjectTotals
-          v-if="desk.isPainted.value"
+          v-else
           :totals="totals"
           :changing="changing"
           :by-hand="byHand"
@@ -296,7 +307,7 @@ const sheetItems = computed(() =>
           :stabilizers="stabilizers"
         />
         <SittingsCard
-          v-if="sittings && desk.isPainted.value"
+          v-if="sittings && !desk.isWorking.value"
           :plan="sittings"
           :title="title"
           :due-on="project.dueOn"

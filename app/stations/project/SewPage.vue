@@ -14,7 +14,7 @@ const bench = useBenchStore()
 const walk = useWalkStore()
 const { bare } = useLength()
 const { project, change } = useProject()
-const { work, minutes, steps, sewn } = useProjectWork(() => project.value)
+const { work, minutes, steps, sewn, isWorking } = useProjectWork(() => project.value)
 
 /** The one under way, else the first that is not done: a break, or the current going off, loses nothing. */
 const index = computed(() => {
@@ -87,7 +87,8 @@ const changesHead = computed(() => {
 })
 const timeWords = computed(() => {
   const each = minutes.value[index.value]
-  return each == null ? 'time not known' : `about ${minutesWords(each)}`
+  if (each != null) return `about ${minutesWords(each)}`
+  return isWorking.value ? 'working out the time…' : 'time not known'
 })
 </script>
 

@@ -13,17 +13,25 @@ import {
   sewnNeedsOf,
 } from '#shared/inputs'
 import type { Piece, Project } from '#shared/records'
-import type { PlannedReply } from '#workers/client'
+import type { PlanApi, Reply, WorkerClient } from '#workers/client'
+import type { Fault } from '~/asking/asker'
 import { orNull } from '~/planner/orNull'
-import { startPlanner } from '~/planner/startPlanner'
+import { usePlanAsker, withFonts } from '~/planner/usePlanAsker'
 import { plainOf } from '~/utils/plain'
 
-/** What a worker found of a piece, for as many of it as were asked for. */
-interface Found {
-  readonly piece: Piece
-  readonly copies: number
-  /** null: it cannot be sewn as it is. */
+/** What a worker is asked of an item, all of it: another dial or cloth is another question. */
+interface Wish {
+  readonly id: string
+  readonly key: string
+  readonly ask: (api: WorkerClient<PlanApi>['api']) => Promise<Reply<PieceWork>>
+}
+/** What became of it. */
+interface Worked {
+  readonly key: string
+  readonly isDone: boolean
+  /** null: it cannot be sewn as it is, or is not worked out yet. */
   readonly work: PieceWork | null
+  readonly fault: Fault | null
 }
 
 /** What a project has to do: its items, their time and changes, and all it takes. */
@@ -36,42 +44,64 @@ export function useProjectWork(project: () => Project | null) {
   })
   const copies = computed(() => project()?.copies ?? 1)
 
-  /** The list is seen first; what all of it takes is reckoned after. */
+  /** The list is seen first; what all of it takes is worked out after. */
   const isPainted = useAfterPaint()
-  const planner = startPlanner()
-  onScopeDispose(() => planner.dispose())
-  const found = shallowRef(new Map<string, Found>())
-  /** Edges and line drawings are worked out in the worker, each once until it changes. */
-  watch(
-    [work, copies, isPainted],
-    () => {
-      if (!isPainted.value) return
-      for (const { item, piece } of work.value)
-        if (piece && (piece.plan.kind === 'edge' || piece.plan.kind === 'lines')) void workOut(item.id, piece)
-    },
-    { immediate: true },
-  )
-  async function workOut(id: string, piece: Piece): Promise<void> {
-    const before = found.value.get(id)
-    const wanted = copies.value
-    if (before?.piece === piece && before.copies === wanted) return
-    found.value = new Map(found.value).set(id, { piece, copies: wanted, work: before?.work ?? null })
-    const reply = await ask(piece, wanted * piece.copies).catch(() => null)
-    found.value = new Map(found.value).set(id, {
-      piece,
-      copies: wanted,
-      work: reply?.ok ? reply.answer : null,
-    })
+  const asker = usePlanAsker()
+  const worked = shallowRef<ReadonlyMap<string, Worked>>(new Map())
+  const put = (id: string, now: Worked) => {
+    worked.value = new Map(worked.value).set(id, now)
   }
-  async function ask({ plan, setup }: Piece, all: number): Promise<PlannedReply<PieceWork> | null> {
+  /** Edges and line drawings are worked out in the worker, each once until something of it changes. */
+  const wishes = computed((): ReadonlyMap<string, Wish> => {
+    const found = isPainted.value
+      ? work.value.flatMap(({ item, piece }) => (piece ? (wishOf(item.id, piece) ?? []) : []))
+      : []
+    return new Map(found.map(wish => [wish.id, wish]))
+  })
+  function wishOf(id: string, { plan, setup, copies: each }: Piece): Wish | null {
+    const all = copies.value * each
     if (plan.kind === 'lines') {
       const { dial } = lengthDialOf(book.shelf.machines.get(setup.machineId ?? '') ?? null)
-      return planner.api.linesWork(plainOf({ plan, dial }), all)
+      const input = plainOf({ plan, dial })
+      return { id, key: JSON.stringify([input, all]), ask: api => api.linesWork(input, all) }
     }
-    const input = plan.kind === 'edge' ? edgeInputOf(plan, setup, book.shelf) : null
-    if (plan.kind !== 'edge' || !input) return null
-    await planner.withFonts(fontsOf(plan))
-    return planner.api.edgeWork(plainOf(input), all)
+    const found = plan.kind === 'edge' ? edgeInputOf(plan, setup, book.shelf) : null
+    if (plan.kind !== 'edge' || !found) return null
+    const input = plainOf(found)
+    const ask: Wish['ask'] = async api => (await withFonts(api, fontsOf(plan))).edgeWork(input, all)
+    return { id, key: JSON.stringify([input, all]), ask }
+  }
+  function workAllOut(): void {
+    for (const wish of wishes.value.values())
+      if (worked.value.get(wish.id)?.key !== wish.key) void workOut(wish)
+  }
+  watch(wishes, workAllOut, { immediate: true })
+  async function workOut({ id, key, ask }: Wish): Promise<void> {
+    put(id, { key, isDone: false, work: null, fault: null })
+    const outcome = await asker.ask(ask)
+    // Something else is asked of it by now.
+    if (worked.value.get(id)?.key !== key || outcome.kind === 'stopped') return
+    const isAnswered = outcome.kind === 'answered'
+    put(id, {
+      key,
+      isDone: true,
+      work: isAnswered && outcome.value.ok ? outcome.value.answer : null,
+      fault: isAnswered ? null : outcome.fault,
+    })
+  }
+  const workedOf = (id: string): Worked | null => {
+    const now = worked.value.get(id)
+    return now && now.key === wishes.value.get(id)?.key ? now : null
+  }
+  /** Items a worker is still at, by id. */
+  const pending = computed(
+    () => new Set([...wishes.value.keys()].filter(id => workedOf(id)?.isDone !== true)),
+  )
+  const isWorking = computed(() => !isPainted.value || pending.value.size > 0)
+  const fault = computed(() => [...wishes.value.keys()].map(id => workedOf(id)?.fault).find(Boolean) ?? null)
+  function again(): void {
+    worked.value = new Map([...worked.value].filter(([, one]) => one.fault === null))
+    workAllOut()
   }
 
   /** By item: what it asks for; null: not known yet, or its setup is not complete. */
@@ -80,8 +110,8 @@ export function useProjectWork(project: () => Project | null) {
       if (!isPainted.value) return null
       const own = orNull(() => itemRuns(one, copies.value, book.shelf, settings.record))
       if (own) return own
-      const worked = found.value.get(one.item.id)?.work
-      return worked && one.setup ? [{ setup: one.setup, work: worked }] : null
+      const found = workedOf(one.item.id)?.work
+      return found && one.setup ? [{ setup: one.setup, work: found }] : null
     }),
   )
   /** Minutes of each item without its changes; null: not known. */
@@ -141,7 +171,9 @@ export function useProjectWork(project: () => Project | null) {
     return known.length > 0 ? runsNeedsOf(known, book.shelf, settings.record) : null
   })
   /** Items of which it is not known what they take. */
-  const unknown = computed(() => work.value.filter((_, i) => minutes.value[i] === null))
+  const unknown = computed(() =>
+    work.value.filter(({ item }, i) => minutes.value[i] === null && !pending.value.has(item.id)),
+  )
   return {
     work,
     runs,
@@ -157,6 +189,10 @@ export function useProjectWork(project: () => Project | null) {
     totals,
     unknown,
     isPainted,
+    pending,
+    isWorking,
+    fault,
+    again,
   }
 }
 export type ProjectDesk = ReturnType<typeof useProjectWork>

@@ -12,13 +12,14 @@ import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from './swa
 import { groupedSwatches, orderedSwatches, SWATCH_ORDERS, type SwatchOrder } from './swatchOrder'
 import { newId } from '~/utils/id'
 import { MOST_SWATCH_CSV, readSwatchCsv, writeSwatchCsv } from './swatchCsv'
+import { LateCsvImport, LateSwatchCharts, LateSwatchLarge } from '~/asking/lateParts'
 
 useHead({ title: 'Swatch book · Lacy Spool' })
 const book = useBookStore()
 const swatches = useSwatchStore()
 const { remove, offerUndo } = useShelf()
 const toast = useToast()
-const { save } = useSheetFiles()
+const { save, failed } = useSheetFiles()
 const search = useUrlState<string>('search', { usual: '' })
 const filters = Object.fromEntries(
   SWATCH_FILTERS.map(([id]) => [id, useUrlState<string>(id, { usual: '', isStep: true })]),
@@ -158,6 +159,7 @@ function labelOf(swatch: Swatch) {
 }
 const labels = () =>
   save({
+    label: 'The labels',
     name: 'swatch-labels',
     as: 'pdf',
     sheets: async paper => {
@@ -219,6 +221,13 @@ const readCsvFile = (text: string) =>
         />
       </div>
     </StationHead>
+    <AskFault
+      v-if="failed"
+      :what="failed.print.label"
+      :fault="failed.fault"
+      class="mb-2"
+      @again="save(failed.print)"
+    />
     <div class="filters">
       <div class="search">
         <UFormField label="Search">
@@ -290,7 +299,7 @@ const readCsvFile = (text: string) =>
       title="No swatch is like that"
       :actions="[{ label: `Show all ${swatches.newest.length}`, variant: 'outline', onClick: clear }]"
     />
-    <template v-else-if="view === 'charts'"><LazySwatchCharts :swatches="found" /></template>
+    <template v-else-if="view === 'charts'"><LateSwatchCharts :swatches="found" /></template>
     <template v-else-if="view === 'cards'">
       <template
         v-for="group in groups"
@@ -347,13 +356,13 @@ const readCsvFile = (text: string) =>
         "
       />
     </div>
-    <LazySwatchLarge
+    <LateSwatchLarge
       v-if="opened"
       :swatch="opened"
       @close="openedId = ''"
       @use="use(opened)"
     />
-    <LazyCsvImport
+    <LateCsvImport
       v-if="importing"
       v-model:open="importing"
       table="swatches"

@@ -46,17 +46,20 @@ const plan = computed({
 const needle = computed(() => book.shelf.needles.get(draft.setup.needleId ?? '') ?? null)
 const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
 const isTwin = computed(() => needle.value !== null && needle.value.construction !== 'single')
-const answer = useAnswer(() => {
-  const input = rowsInputOf(draft.plan, draft.setup, book.shelf)
-  if (!input) return null
-  const rows = topstitchRows(draft.plan, input)
-  return {
-    outline: input.outline,
-    rows,
-    area: draft.plan.area ? areaRows(draft.plan.area) : null,
-    work: topstitchWork(draft.plan, rows, isTwin.value, draft.copies),
-  }
-})
+const answer = useAnswer(
+  () => {
+    const input = rowsInputOf(draft.plan, draft.setup, book.shelf)
+    if (!input) return null
+    const rows = topstitchRows(draft.plan, input)
+    return {
+      outline: input.outline,
+      rows,
+      area: draft.plan.area ? areaRows(draft.plan.area) : null,
+      work: topstitchWork(draft.plan, rows, isTwin.value, draft.copies),
+    }
+  },
+  () => piece.opened.value,
+)
 const good = computed(() => answer.value.value)
 const guides = computed(() => (needle.value ? guidesOf(book.shelf.feet.values(), needle.value) : []))
 const cloth = computed(() => book.shelf.cloths.get(draft.setup.clothId ?? '') ?? null)

@@ -43,7 +43,7 @@ describe('finding the tension', () => {
     const page = show(FindTension, { seed: SEED })
     expect(page.text()).toContain(GOAL_FACTS[goal].name)
     await page.fill('Set the dial to', '14')
-    expect(page.text()).toContain('Tension goes from 0 to 9.')
+    expect(page.text()).toContain('Type a number from 0 to 9.')
     await page.fill('Set the dial to', String(Math.round(4 * goalMark) / 4))
     await page.press('Sew a row')
     expect(page.text()).not.toContain('The goal lay at')

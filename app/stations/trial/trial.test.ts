@@ -130,7 +130,7 @@ describe('reading a row', () => {
   it('refuses a number off the dial by name', async () => {
     const page = show(RowForm)
     await page.fill('Sewn at', '14')
-    expect(page.text()).toContain('Sewn at goes from 0 to 9 on this dial.')
+    expect(page.text()).toContain('Type a number from 0 to 9.')
     expect(trial.strip!.rows).toEqual([])
   })
 })

@@ -2,6 +2,7 @@
 import { useFullscreen, useStorage, useWakeLock } from '@vueuse/core'
 import { JOBS } from '#core/job'
 import { SPEEDS } from '#core/terms'
+import { LatePrintCard, LateSessionTimer } from '~/asking/lateParts'
 
 definePageMeta({ layout: 'bare' })
 useHead({ title: 'Bench card · Lacy Spool' })
@@ -59,7 +60,7 @@ useKeys({
       >
       <SavedWord />
       <div class="tools">
-        <LazySessionTimer />
+        <LateSessionTimer />
         <UButton
           variant="outline"
           :label="size === 'big' ? 'Smaller' : 'Bigger'"
@@ -87,7 +88,7 @@ useKeys({
           :aria-pressed="isFullscreen"
           @click="toggle"
         />
-        <LazyPrintCard :card="card" />
+        <LatePrintCard :card="card" />
       </div>
     </header>
     <section

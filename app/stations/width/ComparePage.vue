@@ -5,6 +5,7 @@ import { gapCurve } from '#core/swing'
 import { compareCsvRows, compareRow, COMPARE_CSV_HEADER } from './compareRows'
 import { download } from '~/utils/download'
 import { byConstructionAndGap, inTheCase } from '~/utils/needles'
+import { LateGapChart } from '~/asking/lateParts'
 
 useHead({ title: 'Compare · Lacy Spool' })
 const book = useBookStore()
@@ -114,7 +115,7 @@ function saveCsv(): void {
       <div class="right">
         <UCard as="section">
           <h2>Safe width against gap</h2>
-          <LazyGapChart
+          <LateGapChart
             :curve="curve"
             :owned="owned"
           />

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { LateWelcomeCard } from '~/asking/lateParts'
+
 const book = useBookStore()
 const bench = useBenchStore()
 const handwheel = useHandwheelStore()
@@ -8,7 +10,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
 <template>
   <div>
     <StationHead><KeepPlan v-if="bench.result" /></StationHead>
-    <LazyWelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
+    <LateWelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
     <div class="station">
       <section
         class="controls"

@@ -86,7 +86,7 @@ describe('the width dial', () => {
     await page.fill('Stitch width', '3,3')
     expect(bench.setup.stitch.widthMm).toBe(3.3)
     await page.fill('Stitch width', '-2')
-    expect(page.text()).toContain('Width goes from 0.0 to 12.0 mm.')
+    expect(page.text()).toContain('Type a length from 0.0 to 12.0 mm.')
     expect(bench.setup.stitch.widthMm).toBe(3.3)
   })
   it('sets the safe width in one press where it is passed', async () => {

@@ -14,6 +14,7 @@ import {
   type WorkboxTable,
   type WorkboxTableName,
 } from './workboxTables'
+import { LateCsvImport } from '~/asking/lateParts'
 
 useHead({ title: 'Workbox · Lacy Spool' })
 const book = useBookStore()
@@ -276,7 +277,7 @@ function readCsvFile(text: string) {
       :record="editing"
       @done="editing = null"
     />
-    <LazyCsvImport
+    <LateCsvImport
       v-if="importing"
       v-model:open="importing"
       :table="table"

@@ -14,6 +14,8 @@ const drag = (from: number, to: number): Step => ({
   label: 'width',
   joinKey: 'width',
   edits: [width(from, to)],
+  at: 0,
+  where: null,
 })
 
 describe('history', () => {
@@ -39,6 +41,8 @@ describe('history', () => {
       label: 'x',
       joinKey: null,
       edits: [{ table: 'swatches', id: swatch!.id, before: front, after: back }],
+      at: 0,
+      where: '/swatches',
     }
     expect(photosInHistory({ past: [step], future: [] })).toEqual(new Set(['photo-1', 'photo-2']))
     expect(photosInHistory({ past: [drag(1, 2)], future: [step] }).size).toBe(2)

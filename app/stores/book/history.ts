@@ -6,6 +6,10 @@ export interface Step {
   /** Steps in a row with the same key become one, as while a slider is dragged. */
   readonly joinKey: string | null
   readonly edits: readonly RecordEdit[]
+  /** When it was done, in ms: a page with steps of its own asks which came last. */
+  readonly at: number
+  /** The view it was done on; null: it shows on every page. */
+  readonly where: string | null
 }
 
 export interface History {

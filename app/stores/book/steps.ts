@@ -58,7 +58,10 @@ export function useSteps(
     endJoin: () => {
       history.value = sealed(history.value)
     },
+    /** What undo would take back; null: nothing. */
+    lastStep: computed(() => history.value.past.at(-1) ?? null),
+    /** What redo would do again; null: nothing. */
+    nextStep: computed(() => history.value.future[0] ?? null),
     canUndo: computed(() => history.value.past.length > 0),
-    canRedo: computed(() => history.value.future.length > 0),
   }
 }

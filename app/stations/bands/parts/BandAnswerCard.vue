@@ -2,10 +2,11 @@
 import { farPoint } from '#core/fit'
 import { formatNumber } from '#core/units'
 import type { BandAnswer } from '#shared/inputs'
+import type { Fault } from '~/asking/asker'
 import { endWords, guideWords, hundredth, noteWords, patternWords, rowWord } from '../bandWords'
 
 /** What to dial and count for each row, where rows drift, and what to mind. */
-const { answer, names, buildUp } = defineProps<{
+const { answer, names, buildUp, fault } = defineProps<{
   answer: BandAnswer
   names: readonly string[]
   /** How thread lies on thread; null: not counted yet. */
@@ -14,8 +15,11 @@ const { answer, names, buildUp } = defineProps<{
     readonly overlapMeanLayers: number | null
     readonly muddy: boolean
   } | null
+  /** Why the layers of thread are not counted; null: they are, or will be. */
+  fault: Fault | null
 }>()
 const emit = defineEmits<{
+  again: []
   mirror: [rows: readonly number[]]
   lengths: [a: number, aMm: number, bMm: number]
 }>()
@@ -106,6 +110,12 @@ const open = ref(false)
         {{ buildUp.mostLayers }} times: it turns stiff and muddy. Less overlap, or longer stitches.
       </li>
     </ul>
+    <AskFault
+      v-if="fault"
+      what="The layers of thread"
+      :fault="fault"
+      @again="emit('again')"
+    />
     <p
       v-if="buildUp && !buildUp.muddy"
       class="hint"

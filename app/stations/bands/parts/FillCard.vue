@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { MOST_CHOICES, type Stack } from '#core/band'
+import { MOST_CHOICES, MOST_STACK_ROWS, type Stack } from '#core/band'
 import { STITCHES } from '#core/stitch'
-import { usePlanWorker } from '~/planner/usePlanWorker'
+import { usePlanned } from '~/planner/usePlanned'
 
 /** Every symmetric stack of stitches one likes that fills a width. */
 const { start } = defineProps<{
@@ -12,10 +12,10 @@ const emit = defineEmits<{ take: [rows: { stitchId: string; widthMm: number }[],
 const book = useBookStore()
 const { bare, length } = useLength()
 const MOST_SHOWN = 24
-const bandMm = ref<number | null>(32)
-const overlapMm = ref<number | null>(0)
-const toleranceMm = ref<number | null>(0.5)
-const mostRows = ref<number | null>(5)
+const bandMm = ref(32)
+const overlapMm = ref(0)
+const toleranceMm = ref(0.5)
+const mostRows = ref(5)
 const choices = ref(dedupe(start))
 function dedupe(rows: typeof start): { id: string; widthMm: number }[] {
   return rows
@@ -24,7 +24,7 @@ function dedupe(rows: typeof start): { id: string; widthMm: number }[] {
     .map(row => ({ ...row }))
 }
 const stitches = computed(() => [...STITCHES, ...book.shelf.stitches.values()])
-const nameOf = (id: string) => stitches.value.find(one => one.id === id)?.name ?? id
+const nameOf = (id: string) => stitches.value.find(one => one.id === id)?.name ?? 'a stitch that is gone'
 const shapeOf = (id: string) => stitches.value.find(one => one.id === id)!
 const more = computed(() => [
   { value: '', label: 'add a stitch' },
@@ -40,27 +40,21 @@ const added = computed({
       choices.value.push({ id, widthMm: stitch.defaultWidthMm })
   },
 })
-const isGood = (value: number | null): value is number => value !== null && !Number.isNaN(value)
-const input = computed(() => {
-  const numbers = [
-    bandMm.value,
-    overlapMm.value,
-    toleranceMm.value,
-    mostRows.value,
-    ...choices.value.map(c => c.widthMm),
-  ]
-  if (choices.value.length === 0 || !numbers.every(isGood)) return null
-  return {
-    bandMm: bandMm.value!,
-    overlapMm: overlapMm.value!,
-    toleranceMm: toleranceMm.value!,
-    mostRows: mostRows.value!,
-    choices: choices.value.map(one => ({ ...one })),
-  }
-})
-const { answer, problem } = usePlanWorker(
+const input = computed(() =>
+  choices.value.length === 0
+    ? null
+    : {
+        bandMm: bandMm.value,
+        overlapMm: overlapMm.value,
+        toleranceMm: toleranceMm.value,
+        mostRows: mostRows.value,
+        choices: choices.value.map(one => ({ ...one })),
+      },
+)
+const { answer, problem, fault, isWorking, again } = usePlanned(
   () => input.value,
   (api, now) => api.fill(now),
+  () => null,
 )
 const stacks = computed((): readonly Stack[] => answer.value ?? [])
 const widthOf = (id: string) => choices.value.find(one => one.id === id)?.widthMm ?? 1
@@ -68,7 +62,7 @@ function take({ ids }: Stack): void {
   emit(
     'take',
     ids.map(stitchId => ({ stitchId, widthMm: widthOf(stitchId) })),
-    overlapMm.value ?? 0,
+    overlapMm.value,
   )
 }
 const SAME_MM = 0.005
@@ -100,7 +94,8 @@ const stackLabel = (stack: Stack) => `${stack.ids.map(nameOf).join(', ')}: ${off
       <NumberField
         v-model="mostRows"
         label="Rows at most"
-        placeholder="1 to 9"
+        :limit="[1, MOST_STACK_ROWS]"
+        whole
       />
     </div>
     <ul
@@ -142,7 +137,18 @@ const stackLabel = (stack: Stack) => `${stack.ids.map(nameOf).join(', ')}: ${off
     >
       {{ problem }}
     </p>
+    <AskFault
+      v-if="fault"
+      what="The search for stacks"
+      :fault="fault"
+      @again="again"
+    />
+    <WorkingOut
+      v-else-if="isWorking && !answer"
+      :tall="80"
+    />
     <p
+      v-if="answer"
       class="hint"
       role="status"
     >

@@ -79,18 +79,6 @@ const tenths = <T extends Point>(point: T): T => ({
   x: Math.round(10 * point.x) / 10,
   y: Math.round(10 * point.y) / 10,
 })
-const turn = computed({
-  get: () => part.value.turnDeg as number | null,
-  set: value => {
-    part.value.turnDeg = value ?? Number.NaN
-  },
-})
-const count = computed({
-  get: () => (part.value.cut.kind === 'form' ? part.value.cut.count : null),
-  set: value => {
-    if (part.value.cut.kind === 'form') part.value.cut.count = value ?? Number.NaN
-  },
-})
 </script>
 
 <template>
@@ -121,8 +109,10 @@ const count = computed({
         />
         <NumberField
           v-if="FORMS[part.cut.form].counts"
-          v-model="count"
+          v-model="part.cut.count"
           :label="FORMS[part.cut.form].counts!"
+          limit="formCount"
+          whole
         />
       </div>
       <UButton
@@ -241,8 +231,9 @@ const count = computed({
           limit="outlineMm"
         />
         <NumberField
-          v-model="turn"
+          v-model="part.turnDeg"
           label="Turned by, °"
+          limit="turnDeg"
         />
         <UCheckbox
           v-model="part.flipped"

@@ -42,21 +42,6 @@ const stitchId = computed({
   },
 })
 const hasBite = computed(() => kind.value !== 'straight')
-const numbers = {
-  pointDeg: computed({
-    get: () => plan.value.pointDeg as number | null,
-    set: value => {
-      plan.value.pointDeg = value ?? Number.NaN
-    },
-  }),
-  overlap: computed({
-    get: () => plan.value.overlap as number | null,
-    set: value => {
-      plan.value.overlap = value ?? Number.NaN
-    },
-  }),
-}
-const { pointDeg, overlap } = numbers
 </script>
 
 <template>
@@ -116,12 +101,15 @@ const { pointDeg, overlap } = numbers
           limit="missMm"
         />
         <NumberField
-          v-model="pointDeg"
+          v-model="plan.pointDeg"
           label="A point turns, ° and more"
+          limit="pointDeg"
         />
         <NumberField
-          v-model="overlap"
+          v-model="plan.overlap"
           label="Sewn over at the end"
+          limit="overlap"
+          whole
         />
         <LengthField
           v-model="plan.allowanceMm"

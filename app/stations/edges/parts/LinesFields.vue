@@ -42,12 +42,6 @@ const SIDES = [
   { value: 'turns', label: 'By turns' },
   { value: 'pairs', label: 'In pairs' },
 ] as const
-const lean = computed({
-  get: () => (plan.value.drawing.by === 'plume' ? plan.value.drawing.leanDeg : null),
-  set: value => {
-    if (plan.value.drawing.by === 'plume') plan.value.drawing.leanDeg = value ?? Number.NaN
-  },
-})
 const WAYS = [
   { value: 'twice', label: 'One start' },
   { value: 'once', label: 'No line twice' },
@@ -98,8 +92,9 @@ const path = computed({
           limit="bowMm"
         />
         <NumberField
-          v-model="lean"
+          v-model="plan.drawing.leanDeg"
           label="Vanes lean, °"
+          limit="leanDeg"
         />
       </div>
       <SegmentBar

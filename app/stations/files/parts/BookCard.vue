@@ -5,6 +5,7 @@ import { photoIdsIn, TABLE_NAMES, TABLES } from '#shared/records'
 import { isTrouble, STORAGE_WORDS } from '~/stores/book/storage'
 import { STORAGE_NOTICES } from '~/stores/book/storageNotices'
 import { download, downloadBlob } from '~/utils/download'
+import type { Fault } from '~/asking/asker'
 import { useZip } from '../useZip'
 
 /** What is in the book, how safe it is, and the ways out. */
@@ -50,21 +51,18 @@ function exportAll(): void {
 }
 
 const { progress, stop, pack } = useZip()
+const zipFault = ref<Fault | null>(null)
 const photos = computed(() => photoIdsIn(book.shelf).size)
 /** The same with every photo beside it, in one zip. */
 async function exportWithPhotos(): Promise<void> {
+  zipFault.value = null
   const moment = new Date()
   const packed = await pack(backupAt(moment))
-  if (packed.end === 'done') {
+  if (packed.kind === 'answered') {
     downloadBlob(fileName(moment, 'zip'), packed.value)
     note(moment)
   }
-  if (packed.end === 'failed')
-    toast.add({
-      title: 'The zip was not made',
-      description: 'Nothing was exported. Export everything without photos, or try again after a reload.',
-      color: 'error',
-    })
+  zipFault.value = packed.kind === 'failed' ? packed.fault : null
 }
 
 function exportDamaged(): void {
@@ -152,6 +150,12 @@ async function exportRaw(): Promise<void> {
       doing="Packing"
       :progress="progress"
       @stop="stop"
+    />
+    <AskFault
+      v-if="zipFault"
+      what="The zip with photos"
+      :fault="zipFault"
+      @again="exportWithPhotos"
     />
     <p class="hint">
       One JSON file, UTF-8, version {{ BACKUP_VERSION }}; its

@@ -5,7 +5,7 @@ import type { CodeReply } from '#workers/client'
 /** Looks through the camera for a code, where the browser has one and lets it be used. */
 const { read } = defineProps<{
   /** Takes the picture over: it is gone here afterwards. */
-  read: (picture: ImageBitmap) => Promise<CodeReply>
+  read: (picture: ImageBitmap) => Promise<CodeReply | null>
 }>()
 const emit = defineEmits<{ words: [words: string] }>()
 const video = useTemplateRef<HTMLVideoElement>('video')
@@ -49,7 +49,8 @@ async function look(): Promise<void> {
   isLooking = true
   try {
     const reply = await read(await createImageBitmap(picture))
-    if (reply.ok && reply.words !== null && stream.value) {
+    if (!reply) stop()
+    else if (reply.ok && reply.words !== null && stream.value) {
       stop()
       emit('words', reply.words)
     }

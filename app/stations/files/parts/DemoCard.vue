@@ -1,10 +1,15 @@
 <script setup lang="ts">
 import { demoRemoval, hasDemo } from '#shared/records'
+import { useLate } from '~/asking/useLate'
 
 /** The demo in and out, and everything out. */
 const book = useBookStore()
 const { offerUndo } = useShelf()
 const asking = ref(false)
+const late = useLate()
+async function loadDemo(): Promise<void> {
+  await late('The demo', () => book.loadDemo(), loadDemo)
+}
 const ask = (now: boolean) => {
   asking.value = now
 }
@@ -38,7 +43,7 @@ async function wipe(): Promise<void> {
         variant="outline"
         icon="i-lucide-drama"
         label="Load the demo"
-        @click="book.loadDemo()"
+        @click="loadDemo"
       />
       <UButton
         v-else

@@ -3,6 +3,7 @@ import { type ImportPreview, MOST_BACKUP_BYTES, readBackup } from '#shared/backu
 import { photoIdsIn } from '#shared/records'
 import { putPhotos } from '#db/photos'
 import type { PackedPhoto } from '#workers/client'
+import type { Fault } from '~/asking/asker'
 import { useZip } from '../useZip'
 
 /** Reads a backup, says what taking it in would do, and does it when asked to. */
@@ -17,6 +18,8 @@ const beside = shallowRef<readonly PackedPhoto[]>([])
 const damaged = ref(0)
 const fileName = ref('')
 const problem = ref('')
+/** A zip that could not be unpacked: it is still there to try again. */
+const failed = shallowRef<{ readonly file: File; readonly fault: Fault } | null>(null)
 
 async function read(file: File): Promise<void> {
   // The one before, should it still be unpacking, would answer late.
@@ -31,9 +34,10 @@ async function read(file: File): Promise<void> {
   show(await file.text())
 }
 async function readZip(file: File): Promise<void> {
+  failed.value = null
   const unpacked = await unpack(file)
-  if (unpacked.end === 'stopped') return
-  if (unpacked.end === 'failed') problem.value = 'It could not be unpacked: try again after a reload.'
+  if (unpacked.kind === 'stopped') return
+  if (unpacked.kind === 'failed') failed.value = { file, fault: unpacked.fault }
   else if (!unpacked.value.ok) problem.value = unpacked.value.message
   else {
     beside.value = unpacked.value.photos
@@ -52,6 +56,7 @@ function clear(): void {
   beside.value = []
   damaged.value = 0
   problem.value = ''
+  failed.value = null
 }
 
 const toTakeIn = computed(() => {
@@ -113,6 +118,12 @@ const photoWords = computed(() => {
       doing="Unpacking"
       :progress="progress"
       @stop="stop"
+    />
+    <AskFault
+      v-if="failed"
+      :what="failed.file.name"
+      :fault="failed.fault"
+      @again="readZip(failed.file)"
     />
     <p
       v-if="problem"

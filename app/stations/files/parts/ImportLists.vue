@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ImportPreview } from '#shared/backup'
-import { type AnyRecord, TABLE_NAMES, TABLES } from '#shared/records'
+import { calledOf, TABLE_NAMES, TABLES } from '#shared/records'
 
 /** What taking records in would do, by table: new ones, those that differ from what is here, and refused. */
 const { preview, changedTitle } = defineProps<{
@@ -11,8 +11,6 @@ const { preview, changedTitle } = defineProps<{
 const book = useBookStore()
 const MOST_NAMES = 12
 const MOST_REFUSED = 50
-const nameOf = (record: AnyRecord) =>
-  'name' in record && typeof record.name === 'string' ? record.name : record.id
 const tableWord = (table: (typeof TABLE_NAMES)[number]) => TABLES[table].words?.many ?? table
 const inTables = (list: ImportPreview['added'], wordsOf: (entry: ImportPreview['added'][number]) => string) =>
   TABLE_NAMES.map(table => {
@@ -29,7 +27,7 @@ function differenceWords({ table, record }: ImportPreview['changed'][number]): s
   const fields = Object.entries(record).filter(
     ([field, value]) => JSON.stringify(own?.[field]) !== JSON.stringify(value),
   )
-  return `${nameOf(record)} (${fields.map(([field]) => fieldWord(field)).join(', ')})`
+  return `${calledOf(table, record)} (${fields.map(([field]) => fieldWord(field)).join(', ')})`
 }
 </script>
 
@@ -40,7 +38,9 @@ function differenceWords({ table, record }: ImportPreview['changed'][number]): s
       title="New"
     >
       <p
-        v-for="{ table, word, names } in inTables(preview.added, ({ record }) => nameOf(record))"
+        v-for="{ table, word, names } in inTables(preview.added, ({ table: of, record }) =>
+          calledOf(of, record),
+        )"
         :key="table"
         class="hint"
       >

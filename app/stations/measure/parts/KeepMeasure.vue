@@ -4,6 +4,7 @@ import { leastOf, type Measurement } from '#core/measured'
 import { MOST_NAME, MOST_NOTE } from '#shared/fields'
 import { keptMeasure, measuredField, measuredTable, refusedChange } from '#shared/inputs'
 import type { Measure } from '#shared/records'
+import { useFieldsAround } from '~/fields/fieldProblems'
 import { newId } from '~/utils/id'
 import { measuredWords, valueWords } from '../measuredWords'
 
@@ -30,6 +31,7 @@ const {
 }>()
 const book = useBookStore()
 const lengths = useLength()
+const { refuses } = useFieldsAround()
 const { sayStored } = useStoredWords()
 const note = ref('')
 const named = ref('')
@@ -79,7 +81,7 @@ const isKept = computed(() => keptWords.value === nowWords.value)
 const canKeep = computed(() => measured !== null && hasName.value && problem.value === '' && !isKept.value)
 
 async function keep(): Promise<void> {
-  if (!measured || !canKeep.value) return
+  if (refuses() || !measured || !canKeep.value) return
   const record = recordOf(measured, photo && keepsPhoto.value ? await photo() : null)
   const title = `${fact.value.words} of ${record.name}: ${words.value}`
   note.value = ''
@@ -134,6 +136,7 @@ async function keep(): Promise<void> {
       />
       <div class="flex flex-wrap items-center gap-3">
         <UButton
+          data-save
           icon="i-lucide-check"
           :label="isKept ? 'Kept' : 'Keep it'"
           :disabled="!canKeep"

@@ -2,6 +2,7 @@
 import type { Place, Quantity, SeenRectangle, Span } from '#core/measure'
 import { giveOrTake } from '#core/measured'
 import { ROW_LOOKS, type RowLook, type RowReading, type RowUnread, UNREAD_WORDS } from '#core/photo'
+import { useFieldProblems } from '~/fields/fieldProblems'
 import { type TakenRow, takenRow } from '../takenRow'
 
 /** Counts the stitches between both ends, shows each hole, and says so where it cannot tell. */
@@ -21,6 +22,7 @@ const emit = defineEmits<{
   take: [row: TakenRow]
 }>()
 const { length, bare } = useLength()
+const { refuses } = useFieldProblems()
 const LOOK_WORDS: Readonly<Record<RowLook, string>> = {
   straight: 'straight',
   zigzag: 'zigzag',
@@ -28,7 +30,9 @@ const LOOK_WORDS: Readonly<Record<RowLook, string>> = {
   under: 'twin, from below',
 }
 const look = ref<RowLook>(quantity === 'needle-gap' ? 'twin' : 'straight')
-const halfMm = ref<number | null>(4)
+/** More stitches than anybody counts in one photo. */
+const MOST_COUNTED = 1000
+const halfMm = ref(4)
 const read = shallowRef<RowReading | RowUnread | null>(null)
 const count = ref<number | null>(null)
 const busy = ref(false)
@@ -41,7 +45,7 @@ watch(
 )
 async function readIt(): Promise<void> {
   busy.value = true
-  read.value = await row(toRaw(seen), look.value, toRaw(span), halfMm.value ?? 4)
+  read.value = await row(toRaw(seen), look.value, toRaw(span), halfMm.value)
   busy.value = false
   const found = read.value
   count.value = found?.ok ? found.stitches : null
@@ -49,7 +53,7 @@ async function readIt(): Promise<void> {
 }
 /** Of the row as it is read now, with the count as it was corrected. */
 function take(): void {
-  if (read.value?.ok && count.value !== null) emit('take', takenRow(read.value, count.value))
+  if (!refuses() && read.value?.ok && count.value !== null) emit('take', takenRow(read.value, count.value))
 }
 const across = computed(() => (read.value?.ok ? read.value.acrossMm : null))
 const ACROSS_WORDS: Readonly<Record<RowLook, string>> = {
@@ -109,7 +113,8 @@ const ACROSS_WORDS: Readonly<Record<RowLook, string>> = {
         <NumberField
           v-model="count"
           label="Stitches, as you see them"
-          placeholder="how many"
+          :limit="[1, MOST_COUNTED]"
+          whole
         />
         <UButton
           icon="i-lucide-check"

@@ -4,6 +4,7 @@ import { giveOrTake, type Measurement } from '#core/measured'
 import { DEFAULT_READ_MM, takeUpOf } from '#core/pintucks'
 import { gapOf, keptMeasure, keptTakeUp, refusedChange } from '#shared/inputs'
 import type { Measure } from '#shared/records'
+import { useFieldProblems } from '~/fields/fieldProblems'
 import { newId } from '~/utils/id'
 import { orNull } from '~/planner/orNull'
 
@@ -15,11 +16,12 @@ const { swatchId, after = null } = defineProps<{
 }>()
 const book = useBookStore()
 const { length } = useLength()
+const { refuses } = useFieldProblems()
 const { sayStored } = useStoredWords()
-const beforeMm = ref<number | null>(120)
+const beforeMm = ref(120)
 const afterMm = ref<number | null>(null)
-const tucks = ref<number | null>(10)
-const readMm = ref<number | null>(DEFAULT_READ_MM)
+const tucks = ref(10)
+const readMm = ref(DEFAULT_READ_MM)
 watchEffect(() => {
   if (!after) return
   afterMm.value = Math.round(100 * after.value) / 100
@@ -28,11 +30,11 @@ watchEffect(() => {
 const swatch = computed(() => book.shelf.swatches.get(swatchId) ?? null)
 const gapMm = computed(() => swatch.value?.frozen.needle?.gapMm ?? 0)
 const measured = computed(() => {
-  const [before, after, count, read] = [beforeMm.value, afterMm.value, tucks.value, readMm.value]
-  if (before === null || after === null || count === null || read === null) return null
+  const behindMm = afterMm.value
+  if (behindMm === null) return null
   return orNull(() =>
     takeUpOf(
-      { beforeMm: before, afterMm: after, tucks: count, readMm: read },
+      { beforeMm: beforeMm.value, afterMm: behindMm, tucks: tucks.value, readMm: readMm.value },
       gapOf({ gapMm: gapMm.value }),
       0,
     ),
@@ -47,27 +49,27 @@ const problem = computed(() => {
 const changes = computed(() => {
   const takeUp = measured.value
   if (!takeUp || takeUp.eachMm === null || !swatch.value) return null
-  const before = fromRuler(beforeMm.value!, readMm.value!)
-  const behind = after ?? fromRuler(afterMm.value!, readMm.value!)
+  const before = fromRuler(beforeMm.value, readMm.value)
+  const behind = after ?? fromRuler(afterMm.value!, readMm.value)
   const log: Measure = {
     id: newId('measure'),
     quantity: 'take-up',
     ofId: swatchId,
     name: swatch.value.name,
     value: takeUp.eachMm,
-    spread: Math.hypot(before.spread, behind.spread) / tucks.value!,
+    spread: Math.hypot(before.spread, behind.spread) / tucks.value,
     way: after ? 'photo' : 'counting',
     dialledMm: null,
     at: new Date().toISOString(),
     photoId: null,
     note: '',
   }
-  return [...keptMeasure(log, book.tables), keptTakeUp(swatch.value, before, behind, tucks.value!)]
+  return [...keptMeasure(log, book.tables), keptTakeUp(swatch.value, before, behind, tucks.value)]
 })
 /** In bounds of what a swatch may say. */
 const refused = computed(() => (changes.value ? refusedChange(changes.value) : null))
 async function keep(): Promise<void> {
-  if (!changes.value || refused.value !== null) return
+  if (refuses() || !changes.value || refused.value !== null) return
   const each = length(measured.value!.eachMm)
   await sayStored(`Take-up of “${swatch.value!.name}”: ${each} a tuck`, {
     kept: book.commit('Measure take-up', changes.value),
@@ -87,13 +89,12 @@ async function keep(): Promise<void> {
       v-model="afterMm"
       label="Wide after"
       limit="pieceMm"
-      optional
-      empty="in mm"
     />
     <NumberField
       v-model="tucks"
       label="Tucks on it"
-      placeholder="how many"
+      limit="tucks"
+      whole
     />
     <LengthField
       v-model="readMm"
@@ -116,6 +117,7 @@ async function keep(): Promise<void> {
     {{ length(measured.mostMm) }}.
   </p>
   <UButton
+    data-save
     icon="i-lucide-check"
     label="Keep it with the swatch"
     class="justify-self-start"

@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import { useFieldProblems } from '~/fields/fieldProblems'
+
 /** One way of measuring: what one does at the left, what comes of it at the right. */
+useFieldProblems()
 </script>
 
 <template>

@@ -6,6 +6,7 @@ import { dialledIn } from '#shared/job'
 /** Numbers to begin a trial with, each with all that speaks for it, and one press that dials them all in. */
 const { start, construction } = defineProps<{ start: StartSettings; construction: Construction }>()
 const bench = useBenchStore()
+const own = useStartStore()
 const place = useWorkplace()
 const settled = computed(() => {
   const { id: _, ...setup } = bench.setup
@@ -35,6 +36,12 @@ const isFitted = computed(() => bench.parts.needle?.construction === constructio
         >with a {{ construction }} needle in</span
       >
     </header>
+    <AskFault
+      v-if="own.fault"
+      what="What your own swatches say"
+      :fault="own.fault"
+      @again="own.again"
+    />
     <dl class="rows">
       <template
         v-for="{ name, to, source, why, missing } in settled.settings"

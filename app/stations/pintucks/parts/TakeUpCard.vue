@@ -25,23 +25,6 @@ const measured = computed({
     plan.value.takeUp = now ? { ...FIRST } : null
   },
 })
-const part = (field: 'beforeMm' | 'afterMm' | 'tucks' | 'readMm') =>
-  computed({
-    get: () => plan.value.takeUp?.[field] ?? null,
-    set: value => {
-      if (plan.value.takeUp) plan.value.takeUp[field] = value ?? Number.NaN
-    },
-  })
-const before = part('beforeMm')
-const after = part('afterMm')
-const tucks = part('tucks')
-const read = part('readMm')
-const tolerance = computed({
-  get: () => plan.value.toleranceMm as number | null,
-  set: value => {
-    plan.value.toleranceMm = value ?? Number.NaN
-  },
-})
 const needle = computed(() => book.shelf.needles.get(setup.needleId ?? ''))
 const found = computed(() =>
   needle.value ? takeUpSwatches(setup, needle.value, book.shelf.swatches.values()) : [],
@@ -81,34 +64,35 @@ function keepWith(): void {
       v-model="measured"
       label="I measured a swatch"
     />
-    <template v-if="measured">
+    <template v-if="plan.takeUp">
       <p class="hint">
-        Cut {{ length(before) }} wide, sew {{ tucks ?? '?' }} tucks as they will be sewn, measure across
-        again.
+        Cut {{ length(plan.takeUp.beforeMm) }} wide, sew {{ plan.takeUp.tucks }} tucks as they will be sewn,
+        measure across again.
       </p>
       <div class="pair">
         <LengthField
-          v-model="before"
+          v-model="plan.takeUp.beforeMm"
           label="Wide before"
           limit="pieceMm"
         />
         <LengthField
-          v-model="after"
+          v-model="plan.takeUp.afterMm"
           label="Wide after"
           limit="pieceMm"
         />
         <NumberField
-          v-model="tucks"
+          v-model="plan.takeUp.tucks"
           label="Tucks on it"
-          placeholder="how many"
+          limit="tucks"
+          whole
         />
         <LengthField
-          v-model="read"
+          v-model="plan.takeUp.readMm"
           label="Ruler read to"
           limit="readMm"
         />
       </div>
-      <p v-if="wholeMm !== null && Number.isFinite(wholeMm)">
+      <p v-if="wholeMm !== null">
         So all {{ count }} tucks are known to <b>± {{ length(wholeMm) }}</b
         >.
       </p>
@@ -123,7 +107,7 @@ function keepWith(): void {
     </p>
     <div class="pair">
       <LengthField
-        v-model="tolerance"
+        v-model="plan.toleranceMm"
         label="Wanted to within ±"
         limit="toleranceMm"
       />

@@ -19,18 +19,6 @@ const by = computed({
       next === 'count' ? { by: 'count', count: FIRST_COUNT } : { by: 'fill', fillMm: FIRST_FILL_MM }
   },
 })
-const count = computed({
-  get: () => (plan.value.wanted.by === 'count' ? plan.value.wanted.count : null),
-  set: value => {
-    plan.value.wanted = { by: 'count', count: value ?? Number.NaN }
-  },
-})
-const fill = computed({
-  get: () => (plan.value.wanted.by === 'fill' ? plan.value.wanted.fillMm : null),
-  set: value => {
-    plan.value.wanted = { by: 'fill', fillMm: value ?? Number.NaN }
-  },
-})
 const FIRST_GROUP = { of: 3, gapMm: 14 }
 const inGroups = computed({
   get: () => plan.value.group !== null,
@@ -38,31 +26,6 @@ const inGroups = computed({
     plan.value.group = wanted ? { ...FIRST_GROUP } : null
   },
 })
-const groupOf = computed({
-  get: () => plan.value.group?.of ?? null,
-  set: value => {
-    if (plan.value.group) plan.value.group.of = value ?? Number.NaN
-  },
-})
-const groupGap = computed({
-  get: () => plan.value.group?.gapMm ?? null,
-  set: value => {
-    if (plan.value.group) plan.value.group.gapMm = value ?? Number.NaN
-  },
-})
-/** A length that must be there: empty is no number. */
-const needed = (field: 'spacingMm' | 'tallMm' | 'reserveMm' | 'freeLeftMm' | 'freeRightMm' | 'toleranceMm') =>
-  computed({
-    get: () => plan.value[field] as number | null,
-    set: value => {
-      plan.value[field] = value ?? Number.NaN
-    },
-  })
-const spacing = needed('spacingMm')
-const tall = needed('tallMm')
-const reserve = needed('reserveMm')
-const freeLeft = needed('freeLeftMm')
-const freeRight = needed('freeRightMm')
 const more = ref(plan.value.freeLeftMm > 0 || plan.value.freeRightMm > 0 || plan.value.cordMm !== null)
 const grooveWords = computed(() => {
   if (!groove) return ''
@@ -88,19 +51,20 @@ const grooveWords = computed(() => {
     />
     <div class="pair">
       <NumberField
-        v-if="by === 'count'"
-        v-model="count"
+        v-if="plan.wanted.by === 'count'"
+        v-model="plan.wanted.count"
         label="Tucks"
-        placeholder="how many"
+        limit="tucks"
+        whole
       />
       <LengthField
         v-else
-        v-model="fill"
+        v-model="plan.wanted.fillMm"
         label="Width to fill"
         limit="edgeMm"
       />
       <LengthField
-        v-model="spacing"
+        v-model="plan.spacingMm"
         label="Tuck to tuck"
         limit="spacingMm"
       />
@@ -127,15 +91,17 @@ const grooveWords = computed(() => {
       label="In groups"
     />
     <div
-      v-if="inGroups"
+      v-if="plan.group"
       class="pair"
     >
       <NumberField
-        v-model="groupOf"
+        v-model="plan.group.of"
         label="Tucks each"
+        limit="tucks"
+        whole
       />
       <LengthField
-        v-model="groupGap"
+        v-model="plan.group.gapMm"
         label="Between groups"
         limit="spacingMm"
       />
@@ -149,7 +115,7 @@ const grooveWords = computed(() => {
         empty="the tucks’ own"
       />
       <LengthField
-        v-model="tall"
+        v-model="plan.tallMm"
         label="Tall"
         limit="pieceMm"
       />
@@ -161,7 +127,7 @@ const grooveWords = computed(() => {
         empty="centred"
       />
       <LengthField
-        v-model="reserve"
+        v-model="plan.reserveMm"
         label="Reserve"
         limit="reserveMm"
         hint="Half at each side."
@@ -173,12 +139,12 @@ const grooveWords = computed(() => {
     >
       <div class="pair">
         <LengthField
-          v-model="freeLeft"
+          v-model="plan.freeLeftMm"
           label="Kept free left"
           limit="edgeMm"
         />
         <LengthField
-          v-model="freeRight"
+          v-model="plan.freeRightMm"
           label="Kept free right"
           limit="edgeMm"
         />

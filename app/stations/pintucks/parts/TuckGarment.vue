@@ -25,12 +25,6 @@ const isLattice = computed({
     plan.value.second = wanted ? { ...FIRST_SECOND } : null
   },
 })
-const angle = computed({
-  get: () => plan.value.second?.angleDeg ?? null,
-  set: value => {
-    if (plan.value.second) plan.value.second.angleDeg = value ?? Number.NaN
-  },
-})
 const second = computed(() => {
   if (!plan.value.second) return null
   try {
@@ -122,6 +116,8 @@ async function takeSvg(file: File): Promise<void> {
             <NumberField
               v-model="run.tuck"
               label="Tuck"
+              limit="tucks"
+              whole
             />
             <LengthField
               v-model="run.fromMm"
@@ -162,8 +158,9 @@ async function takeSvg(file: File): Promise<void> {
             class="line"
           >
             <NumberField
-              v-model="angle"
+              v-model="plan.second.angleDeg"
               label="Angle to the first"
+              limit="latticeDeg"
               unit="degrees"
             />
             <LengthField

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { newestFirst } from '#shared/fields'
 import { PLAIN_STEPS, type ProjectItem } from '#shared/records'
+import { useFieldProblems } from '~/fields/fieldProblems'
 import { KIND_WORDS } from '../projectWords'
 
 /** Kept pieces, kept plans and work without a machine, to be put into the project. */
@@ -36,16 +37,12 @@ const STEP_LABELS = { cut: 'Cut', fuse: 'Fuse', press: 'Press', other: 'Somethin
 const steps = PLAIN_STEPS.map(value => ({ value, label: STEP_LABELS[value] }))
 const step = ref<(typeof PLAIN_STEPS)[number]>('cut')
 const words = ref('')
-const minutes = ref<number | null>(15)
-const problem = computed(() => {
-  const mm = minutes.value
-  if (mm === null || Number.isNaN(mm)) return 'Minutes are missing'
-  return mm >= 0.1 && mm <= 10_000 ? '' : 'Minutes go from 0.1 to 10000'
-})
+const minutes = ref(15)
+const { refuses } = useFieldProblems()
 function addPlain(): void {
-  if (problem.value) return
+  if (refuses()) return
   const said = words.value.trim() || STEP_LABELS[step.value]
-  emit('add', { kind: 'plain', step: step.value, words: said, minutes: minutes.value! })
+  emit('add', { kind: 'plain', step: step.value, words: said, minutes: minutes.value })
   words.value = ''
 }
 </script>
@@ -82,21 +79,11 @@ function addPlain(): void {
               label="What it is"
               :items="steps"
             />
-            <UFormField
+            <NumberField
+              v-model="minutes"
               label="Minutes"
-              :error="problem || undefined"
-            >
-              <UInput
-                :model-value="minutes === null || Number.isNaN(minutes) ? '' : String(minutes)"
-                inputmode="decimal"
-                autocomplete="off"
-                @update:model-value="
-                  value => {
-                    minutes = value === '' ? null : Number(String(value).replace(',', '.'))
-                  }
-                "
-              />
-            </UFormField>
+              limit="jobMinutes"
+            />
           </div>
           <UFormField label="In words">
             <UInput
@@ -111,7 +98,6 @@ function addPlain(): void {
             icon="i-lucide-plus"
             label="Add it"
             class="justify-self-start"
-            :disabled="problem !== ''"
             @click="addPlain"
           />
         </div>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { ChangeMinutes, WorkOrder, WorkPiece } from '#core/order'
-import { calledBack, startOrderWorker } from '#workers/client'
+import { calledBack, type OrderApi, startOrderWorker } from '#workers/client'
+import { type Fault, LOAD_MS } from '~/asking/asker'
+import { useAsker } from '~/asking/useAsker'
 import { useProblemWords } from '~/planner/problemWords'
 import { plainOf } from '~/utils/plain'
 import { minutesWords } from '~/utils/minutesWords'
@@ -18,13 +20,13 @@ const wordsOf = useProblemWords()
 const share = ref<number | null>(null)
 const found = shallowRef<WorkOrder | null>(null)
 const problem = ref('')
-let client: ReturnType<typeof startOrderWorker> | null = null
+const fault = ref<Fault | null>(null)
+// How far it is is shown, and it can be stopped: it may take as long as it needs.
+const asker = useAsker<OrderApi>(startOrderWorker, { loadMs: LOAD_MS, answerMs: Number.POSITIVE_INFINITY })
 function stop(): void {
-  client?.dispose()
-  client = null
+  asker.stop()
   share.value = null
 }
-onScopeDispose(stop)
 /** Only another order of the same is what was found. */
 const asked = computed(() => JSON.stringify([pieces.map(({ id }) => id).sort(), before.length, minutes]))
 watch(asked, () => {
@@ -33,23 +35,20 @@ watch(asked, () => {
 async function look(): Promise<void> {
   stop()
   problem.value = ''
+  fault.value = null
   share.value = 0
-  const mine = startOrderWorker()
-  client = mine
   const input = plainOf({ pieces: [...pieces], before: [...before], start: null, minutes })
   const onProgress = calledBack((done: number) => {
-    if (client === mine) share.value = done
+    if (share.value !== null) share.value = done
   })
-  try {
-    const reply = await Promise.race([mine.api.best(input, onProgress), mine.failed])
-    if (client !== mine) return
-    if (reply.ok) found.value = reply.order
-    else problem.value = wordsOf(reply.error)
-    if (reply.ok) emit('found', reply.order.order)
-  } catch {
-    if (client === mine) problem.value = 'The search could not be started: reload the page.'
-  } finally {
-    if (client === mine) stop()
+  const outcome = await asker.ask(api => api.best(input, onProgress))
+  if (outcome.kind === 'stopped') return
+  stop()
+  if (outcome.kind === 'failed') fault.value = outcome.fault
+  else if (!outcome.value.ok) problem.value = wordsOf(outcome.value.error)
+  else {
+    found.value = outcome.value.answer
+    emit('found', outcome.value.answer.order)
   }
 }
 const savedWords = computed(() => {
@@ -99,6 +98,12 @@ const sureWords = computed(() => {
     >
       <b>{{ savedWords }}</b> <span class="hint">{{ sureWords }}</span>
     </p>
+    <AskFault
+      v-if="fault"
+      what="The best order"
+      :fault="fault"
+      @again="look"
+    />
     <p
       v-if="problem"
       class="strikes-ink"

@@ -7,8 +7,7 @@ import { CHANGE_WORDS } from '../projectWords'
 /** Minutes each change takes: as set, until one’s own were timed while sewing a project. */
 const { known } = defineProps<{ known: Readonly<Record<Change, KnownMinutes>> }>()
 const settings = useSettingsStore()
-function set(change: Change, minutes: number | null): void {
-  if (minutes === null || !(minutes >= 0 && minutes <= 1000)) return
+function set(change: Change, minutes: number): void {
   settings.change({ changeMinutes: { ...settings.record.changeMinutes, [change]: minutes } })
 }
 const sourceWords = ({ times, minutes }: KnownMinutes) =>
@@ -25,7 +24,8 @@ const sourceWords = ({ times, minutes }: KnownMinutes) =>
       <NumberField
         :model-value="settings.record.changeMinutes[change]"
         :label="CHANGE_WORDS[change]"
-        placeholder="minutes"
+        limit="changeMinutes"
+        unit="min"
         @update:model-value="set(change, $event)"
       />
       <span class="hint">{{ sourceWords(known[change]) }}</span>

@@ -7,10 +7,12 @@ import { minutesWords } from '~/utils/minutesWords'
 import { PLAN_PATHS } from '~/planner/planPaths'
 
 /** Everything to be done in its order, with what is changed on the machine before each. */
-const { work, minutes, steps, inside, before, broken } = defineProps<{
+const { work, minutes, pending, steps, inside, before, broken } = defineProps<{
   work: readonly ProjectWork[]
   /** null: not known. */
   minutes: readonly (number | null)[]
+  /** Items whose time is still worked out, by id. */
+  pending: ReadonlySet<string>
   steps: readonly (OrderStep | null)[]
   /** Minutes of changing within each. */
   inside: readonly number[]
@@ -58,7 +60,7 @@ const waitsFor = (i: number) =>
 function timeWords(i: number): string {
   const own = inside[i] ? `, ${minutesWords(inside[i])} of changing in it` : ''
   if (minutes[i] != null) return minutesWords(minutes[i]) + own
-  return isShown.value ? 'time not known' : '…'
+  return isShown.value && !pending.has(work[i]!.item.id) ? 'time not known' : '…'
 }
 </script>
 

@@ -16,11 +16,8 @@ const text = (field: 'name' | 'note') =>
 const name = text('name')
 const note = text('note')
 const copies = computed({
-  get: () => project.copies as number | null,
-  set: value => {
-    const isWhole = value !== null && Number.isInteger(value) && value >= 1 && value <= 999
-    if (isWhole) emit('change', 'Change copies', { copies: value }, 'copies')
-  },
+  get: () => project.copies,
+  set: value => emit('change', 'Change copies', { copies: value }, 'copies'),
 })
 const dueOn = computed({
   get: () => project.dueOn ?? '',
@@ -28,8 +25,7 @@ const dueOn = computed({
 })
 const isPast = computed(() => project.dueOn !== null && project.dueOn < localDay())
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
-function setDay(i: number, value: number | null): void {
-  if (value === null || !(value >= 0 && value <= 1440)) return
+function setDay(i: number, value: number): void {
   const weekdayMinutes = project.weekdayMinutes.map((mm, k) => (k === i ? value : mm))
   emit('change', 'Change minutes a day', { weekdayMinutes }, `day-${i}`)
 }
@@ -51,7 +47,8 @@ function setDay(i: number, value: number | null): void {
     <NumberField
       v-model="copies"
       label="How many"
-      placeholder="1"
+      limit="copies"
+      whole
     />
     <DateField
       v-model="dueOn"
@@ -71,7 +68,7 @@ function setDay(i: number, value: number | null): void {
           :key="day"
           :model-value="project.weekdayMinutes[i]!"
           :label="day"
-          placeholder="0"
+          limit="dayMinutes"
           @update:model-value="setDay(i, $event)"
         />
       </div>

@@ -7,6 +7,7 @@ import { SOURCE_WORDS } from '#shared/inputs'
 import { dayOf } from '~/utils/dates'
 import { readingWord } from '~/utils/readingWords'
 import { SWATCH_LOOKS } from '../swatchLooks'
+import { LateSwatchForm } from '~/asking/lateParts'
 
 /** One kept swatch: the number, what it was for, and how it came out. */
 const { swatch, chosen } = defineProps<{ swatch: Swatch; chosen: boolean }>()
@@ -114,7 +115,7 @@ function useHere(): void {
         </p>
       </div>
     </div>
-    <LazySwatchForm
+    <LateSwatchForm
       v-if="isChanging"
       :swatch="swatch"
       @done="isChanging = false"

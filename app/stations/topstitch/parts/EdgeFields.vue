@@ -64,8 +64,8 @@ const LENGTHS: Readonly<Partial<Record<OutlineKind, readonly (readonly [string, 
   circle: [['diameterMm', 'Across']],
 }
 const shape = computed(() => plan.value.shape as unknown as Record<string, number>)
-function setLength(field: string, mm: number | null): void {
-  shape.value[field] = mm ?? Number.NaN
+function setLength(field: string, mm: number): void {
+  shape.value[field] = mm
 }
 const svgProblem = ref('')
 async function takeSvg(file: File): Promise<void> {
@@ -77,15 +77,6 @@ async function takeSvg(file: File): Promise<void> {
 function addRow(): void {
   plan.value.rowsMm.push((plan.value.rowsMm.at(-1) ?? 0) + 6)
 }
-const needed = (field: 'wantedMm' | 'mostMissMm' | 'leastMm') =>
-  computed({
-    get: () => plan.value[field] as number | null,
-    set: value => {
-      plan.value[field] = value ?? Number.NaN
-    },
-  })
-const wanted = needed('wantedMm')
-const miss = needed('mostMissMm')
 function addSide(): void {
   if (plan.value.shape.kind === 'typed') plan.value.shape.sides.push({ lengthMm: 100, turnDeg: 90 })
 }
@@ -107,7 +98,7 @@ function addSide(): void {
       <LengthField
         v-for="[field, label] in LENGTHS[kind] ?? []"
         :key="field"
-        :model-value="shape[field] ?? null"
+        :model-value="shape[field]!"
         :label="label"
         limit="shapeMm"
         @update:model-value="setLength(field, $event)"
@@ -149,6 +140,7 @@ function addSide(): void {
         <NumberField
           v-model="side.turnDeg"
           label="then turn"
+          limit="angleDeg"
           unit="°"
         />
         <IconButton
@@ -224,13 +216,13 @@ function addSide(): void {
     />
     <div class="pair">
       <LengthField
-        v-model="wanted"
+        v-model="plan.wantedMm"
         label="Stitch length"
         limit="dialLengthMm"
         hint="3.0 to 3.5 for show."
       />
       <LengthField
-        v-model="miss"
+        v-model="plan.mostMissMm"
         label="May miss by"
         limit="missMm"
       />

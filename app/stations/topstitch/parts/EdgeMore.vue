@@ -46,12 +46,6 @@ const onCurve = computed(() => {
   const [gap, radius] = [gapMm, tightest.value]
   return gap === null || radius === null ? null : orNull(() => twinOnCurve(plan.value.wantedMm, gap, radius))
 })
-const least = computed({
-  get: () => plan.value.leastMm as number | null,
-  set: value => {
-    plan.value.leastMm = value ?? Number.NaN
-  },
-})
 const steps = computed(() => orNull(() => humpSteps(plan.value.humps)) ?? [])
 const STEP_WORDS = {
   'slow': 'slower from here',
@@ -118,7 +112,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           break.
         </p>
         <LengthField
-          v-model="least"
+          v-model="plan.leastMm"
           label="Least stitch on a curve"
           limit="dialLengthMm"
         />

@@ -2,6 +2,7 @@
 import { formatNumber, formatShort } from '#core/units'
 import { drawMachine, seeded, sewRow } from '#core/simulated'
 import { GOAL_FACTS, nextTension, TRIAL_GOALS, type TrialRow, usualPrior } from '#core/trial'
+import { useFieldProblems } from '~/fields/fieldProblems'
 import { readingWord, signed } from '~/utils/readingWords'
 
 /**
@@ -24,7 +25,7 @@ const game = computed(() => {
   }
 })
 const rows = ref<TrialRow[]>([])
-const at = ref<number | null>(DIAL.home)
+const at = ref<number>(DIAL.home)
 const said = ref(false)
 watch(
   () => seed,
@@ -34,16 +35,12 @@ watch(
     said.value = false
   },
 )
-const problem = computed(() =>
-  at.value === null || !(at.value >= DIAL.min && at.value <= DIAL.max)
-    ? `Tension goes from ${DIAL.min} to ${DIAL.max}.`
-    : '',
-)
+const { refuses } = useFieldProblems()
 const last = computed(() => rows.value.at(-1) ?? null)
 function sew(): void {
-  if (problem.value || said.value || rows.value.length >= MOST) return
-  const { ridge, show, skips, breaks } = sewRow(game.value.machine, at.value!, game.value.sewing)
-  rows.value = [...rows.value, { tension: at.value!, ridge, show, skips, breaks }]
+  if (refuses() || said.value || rows.value.length >= MOST) return
+  const { ridge, show, skips, breaks } = sewRow(game.value.machine, at.value, game.value.sewing)
+  rows.value = [...rows.value, { tension: at.value, ridge, show, skips, breaks }]
 }
 const off = computed(
   () => game.value.machine.slope * ((last.value?.tension ?? DIAL.home) - game.value.machine.goalMark),
@@ -114,13 +111,14 @@ const why = computed(() => {
         <NumberField
           v-model="at"
           label="Set the dial to"
+          :limit="[DIAL.min, DIAL.max]"
         />
       </div>
       <UButton
         type="submit"
         label="Sew a row"
         icon="i-lucide-play"
-        :disabled="problem !== '' || rows.length >= MOST"
+        :disabled="rows.length >= MOST"
       />
       <UButton
         variant="outline"
@@ -134,13 +132,6 @@ const why = computed(() => {
         "
       />
     </form>
-    <p
-      v-if="problem"
-      role="alert"
-      class="hint strikes-ink"
-    >
-      {{ problem }}
-    </p>
     <div
       v-if="last"
       class="seen"

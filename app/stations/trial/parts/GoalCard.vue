@@ -4,12 +4,14 @@ import { JOBS } from '#core/job'
 import { GOALS, type Goal } from '#core/terms'
 import { GOAL_FACTS, type TrialCare } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
+import { LatePrintStrip } from '~/asking/lateParts'
 
 /** What the strip is to find, and where it is expected before anything was sewn. */
 const trial = useTrialStore()
 const book = useBookStore()
 const facts = computed(() => GOAL_FACTS[trial.goal])
 const bench = useBenchStore()
+const start = useStartStore()
 /** Rows that were begun for something else are read for this now. */
 const begunFor = computed(() => {
   const { strip } = trial
@@ -96,6 +98,12 @@ const names = computed(
         {{ mark(trial.expected.error.book) }}, the rule by {{ mark(trial.expected.error.rule) }}.
       </p>
     </div>
+    <AskFault
+      v-if="start.fault"
+      what="What your own swatches say"
+      :fault="start.fault"
+      @again="start.again"
+    />
     <p
       v-if="trial.dial?.isGuess"
       class="hint"
@@ -111,7 +119,7 @@ const names = computed(
         :disabled="!trial.strip || trial.strip.rows.length === 0"
         @click="trial.begin(new Date())"
       />
-      <LazyPrintStrip />
+      <LatePrintStrip />
     </div>
   </UCard>
 </template>

@@ -9,7 +9,7 @@ const trial = useTrialStore()
 const bench = useBenchStore()
 const book = useBookStore()
 const { sayStored } = useStoredWords()
-const { takeBack } = useUndo()
+const { undoOf } = useUndo()
 /** Half filled, it is still open after a look at another page. */
 const draft = reactive({
   open: false,
@@ -60,7 +60,7 @@ function keep(): void {
         variant: 'outline',
         onClick: () => void navigateTo({ path: '/swatches', query: { swatch: kept } }),
       },
-      { label: 'Undo', color: 'primary', variant: 'outline', onClick: takeBack },
+      { label: 'Undo', color: 'primary', variant: 'outline', onClick: undoOf() },
     ],
   })
 }

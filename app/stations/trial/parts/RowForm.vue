@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { formatShort } from '#core/units'
 import { GOAL_FACTS, MOST_ROWS, type Reading } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
+import { useFieldProblems } from '~/fields/fieldProblems'
 
 /**
  * Reads one row: the number it was sewn at, two drawings, and what happened while sewing. Each row gets a
@@ -44,14 +44,14 @@ const problem = computed(() => {
   if ((trial.strip?.rows.length ?? 0) >= MOST_ROWS)
     return `This strip has ${MOST_ROWS} rows, its most: keep what you found, or begin a new strip.`
   if (trial.changes.length > 0) return 'Something else was changed: choose above how to go on.'
-  if (at.value === null || !(at.value >= dial.min && at.value <= dial.max))
-    return `Sewn at goes from ${formatShort(dial.min)} to ${formatShort(dial.max)} on this dial.`
+  if (at.value === null) return 'Type the number it was sewn at.'
   return seen.ridge === null && seen.show === null && !seen.skips && !seen.breaks
     ? 'Choose a drawing, or say what happened.'
     : ''
 })
+const { refuses } = useFieldProblems()
 function note(): void {
-  if (problem.value || at.value === null) return
+  if (refuses() || problem.value || at.value === null) return
   const sound: TrialRowRecord['sound'] = seen.odd ? 'odd' : 'usual'
   drop()
   trial.note(
@@ -94,7 +94,7 @@ function note(): void {
         <NumberField
           v-model="at"
           label="Sewn at"
-          placeholder="number"
+          :limit="[trial.dial?.min ?? 0, trial.dial?.max ?? 9]"
         />
       </div>
       <fieldset class="signs">

@@ -7,13 +7,8 @@ import { dayOf } from '~/utils/dates'
 /** The card for the machine's side and labels to pin to swatches. */
 const { card } = defineProps<{ card: BenchCard }>()
 const bench = useBenchStore()
-const count = ref<number | null>(6)
+const count = ref(6)
 const MOST_LABELS = 200
-const problem = computed(() =>
-  count.value !== null && Number.isInteger(count.value) && count.value >= 1 && count.value <= MOST_LABELS
-    ? ''
-    : `Labels must be a whole number from 1 to ${MOST_LABELS}.`,
-)
 const { linkOf } = useShare()
 /** What is on the bench as a plan, so that a code can say it. */
 function benchPlan() {
@@ -37,9 +32,8 @@ const prints = computed<readonly Print[]>(() => [
     label: 'Labels (PDF)',
     name: 'labels',
     as: 'pdf',
-    disabled: problem.value !== '',
     sheets: async paper =>
-      labelSheets(Array(count.value!).fill({ card, ...heading(), code: await codeOf() }), paper),
+      labelSheets(Array(count.value).fill({ card, ...heading(), code: await codeOf() }), paper),
   },
 ])
 </script>
@@ -55,14 +49,9 @@ const prints = computed<readonly Print[]>(() => [
       <NumberField
         v-model="count"
         label="Labels to pin to swatches"
+        :limit="[1, MOST_LABELS]"
+        whole
       />
-      <p
-        v-if="problem"
-        role="alert"
-        class="hint strikes-ink"
-      >
-        {{ problem }}
-      </p>
     </template>
   </PrintPanel>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Reminder } from '../reminder'
+import { useLate } from '~/asking/useLate'
 import { download } from '~/utils/download'
 
 /** A calendar file for what is easily forgotten. */
@@ -17,6 +18,7 @@ const REPEATS = [
 ] as const
 const what = ref<(typeof WHAT)[number]['value']>('clean')
 const repeat = ref<Reminder['repeat']>('monthly')
+const late = useLate()
 const IN_A_MONTH_MS = 30 * 86_400_000
 const twoDigits = (value: number) => String(value).padStart(2, '0')
 const localDay = (moment: Date) =>
@@ -37,12 +39,13 @@ const SAID = {
 
 async function save(): Promise<void> {
   if (problem.value) return
+  const code = await late('The calendar file', () => import('../reminder'), save)
+  if (!code) return
   try {
-    const { reminderFile } = await import('../reminder')
     download(
       'lacy-spool-reminder.ics',
       'text/calendar',
-      reminderFile([{ ...SAID[what.value](), day: day.value, repeat: repeat.value }]),
+      code.reminderFile([{ ...SAID[what.value](), day: day.value, repeat: repeat.value }]),
     )
   } catch {
     toast.add({

@@ -2,29 +2,27 @@
 import { formatNumber } from '#core/units'
 import { seamHours, SPEED_STITCHES } from '#core/care'
 import { seamUsage } from '#core/seam'
-import { rangeProblem } from '#shared/fields'
+import { LIMITS } from '#shared/fields'
+import { useFieldProblems } from '~/fields/fieldProblems'
 
 /** Time from metres, stitch and speed, where nobody held a watch. */
 const care = useCareStore()
 const bench = useBenchStore()
 const { sayStored } = useStoredWords()
 const { farOf, farSign, metresOf } = useLength()
-const far = ref<number | null>(Math.round(100 * farOf(bench.setup.seamM)) / 100)
-const metres = computed(() => (far.value === null ? null : metresOf(far.value)))
-const speed = ref<number | null>(SPEED_STITCHES[bench.setup.speed ?? 'medium'])
+const far = ref(Math.round(100 * farOf(bench.setup.seamM)) / 100)
+const metres = computed(() => metresOf(far.value))
+const farLimit = computed(() => LIMITS.seamM.map(farOf) as [number, number])
+const speed = ref(SPEED_STITCHES[bench.setup.speed ?? 'medium'])
 const typed = ref(false)
-const problem = computed(
-  () =>
-    rangeProblem('Sewn', 'seamM', metres.value ?? Number.NaN, 'm')
-    ?? rangeProblem('Speed', 'stitchesPerMinute', speed.value ?? Number.NaN, 'stitches a minute'),
-)
+const { refuses } = useFieldProblems()
 const found = computed(() => {
-  if (!bench.seam || problem.value) return null
-  const { stitches } = seamUsage(bench.seam, metres.value!, 0)
-  return { stitches, minutes: 60 * seamHours(stitches, speed.value!) }
+  if (!bench.seam) return null
+  const { stitches } = seamUsage(bench.seam, metres.value, 0)
+  return { stitches, minutes: 60 * seamHours(stitches, speed.value) }
 })
 function add(): void {
-  if (!found.value) return
+  if (refuses() || !found.value) return
   care.addTime(found.value.minutes / 60, 0, 'metres', new Date())
   void sayStored(`${formatNumber(found.value.minutes, 0)} minutes added to the needle`)
 }
@@ -40,23 +38,18 @@ function add(): void {
       <NumberField
         v-model="far"
         label="Sewn"
+        :limit="farLimit"
         :unit="farSign()"
       />
       <NumberField
         v-model="speed"
         label="Stitches a minute"
+        limit="stitchesPerMinute"
         @update:model-value="typed = true"
       />
     </div>
     <p
-      v-if="problem"
-      role="alert"
-      class="hint strikes-ink"
-    >
-      {{ problem }}
-    </p>
-    <p
-      v-else-if="found"
+      v-if="found"
       role="status"
     >
       {{ formatNumber(found.stitches, 0) }} stitches:

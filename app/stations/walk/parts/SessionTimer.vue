@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
+import { useFieldProblems } from '~/fields/fieldProblems'
 
 /** Time sewn with the needle that is in: start, stop, and say how much of it was sewing. */
 const care = useCareStore()
@@ -9,7 +10,7 @@ const now = useNow({ interval: 10_000 })
 const soFar = computed(() => care.sessionSoFar(now.value))
 const stopping = ref(false)
 const minutes = ref<number | null>(null)
-const blocks = ref<number | null>(0)
+const blocks = ref(0)
 const MOST_MINUTES = 24 * 60
 const DOUBTS = {
   'clock went back': 'The clock was set back meanwhile: nothing was counted.',
@@ -21,16 +22,10 @@ function stop(): void {
   minutes.value = session && !session.doubt ? Math.round(session.hours * 60) : null
   stopping.value = true
 }
-const problem = computed(() => {
-  if (minutes.value === null || !(minutes.value >= 0 && minutes.value <= MOST_MINUTES))
-    return `Minutes must be a number from 0 to ${MOST_MINUTES}.`
-  return blocks.value !== null && (!Number.isInteger(blocks.value) || blocks.value < 0 || blocks.value > 99)
-    ? 'Fused blocks must be a whole number from 0 to 99.'
-    : ''
-})
+const { refuses } = useFieldProblems()
 function add(): void {
-  if (problem.value) return
-  care.addTime(minutes.value! / 60, blocks.value ?? 0, 'timer', new Date())
+  if (refuses() || minutes.value === null) return
+  care.addTime(minutes.value / 60, blocks.value, 'timer', new Date())
   void sayStored(`${minutes.value} minutes added to the needle`)
   stopping.value = false
 }
@@ -46,17 +41,18 @@ function drop(): void {
       <NumberField
         v-model="minutes"
         label="Minutes sewn"
-        placeholder="type them"
+        :limit="[0, MOST_MINUTES]"
       />
       <NumberField
         v-model="blocks"
         label="Fused blocks"
-        placeholder="appliqué with fusible web"
+        :limit="[0, 99]"
+        whole
       />
       <UButton
         label="Add"
         icon="i-lucide-check"
-        :disabled="problem !== ''"
+        :disabled="minutes === null"
         @click="add"
       />
       <UButton
@@ -79,13 +75,6 @@ function drop(): void {
         class="hint strikes-ink"
       >
         {{ DOUBTS[soFar.doubt] }} Type the minutes.
-      </p>
-      <p
-        v-else-if="problem"
-        role="alert"
-        class="hint strikes-ink"
-      >
-        {{ problem }}
       </p>
     </template>
     <template v-else-if="care.runningSince">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { findStitch } from '#core/stitch'
+import { LateStitchSheet } from '~/asking/lateParts'
 
 const bench = useBenchStore()
 const { length } = useLength()
@@ -68,7 +69,7 @@ const held = computed(() => {
         @click="bench.chooseStitch(stitch)"
       />
     </div>
-    <LazyStitchSheet
+    <LateStitchSheet
       v-if="open"
       v-model:open="open"
     />

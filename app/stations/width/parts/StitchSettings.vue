@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { needlePositionLimitMm } from '#core/swing'
-import { parseLength } from '#core/units'
 import { LIMITS } from '#shared/fields'
 
 const bench = useBenchStore()
-const settings = useSettingsStore()
-const { bare, sign } = useLength()
+const { bare } = useLength()
 const stitch = computed(() => bench.setup.stitch)
 const LENGTH_STEP_MM = 0.1
 const POSITION_STEP_MM = 0.5
@@ -17,18 +15,8 @@ const positionStep = computed(() => {
     ? machine.maxWidthMm / (machine.needlePositions - 1)
     : POSITION_STEP_MM
 })
-/** What was typed and is no length, until it is mended; the stitch keeps what it had. */
-const problem = ref('')
-function typeLength(text: string): void {
-  const mm = parseLength(text, settings.unit)
-  const [min, max] = LIMITS.lengthMm
-  problem.value =
-    mm !== null && mm >= min && mm <= max ? '' : `Length goes from ${bare(min)} to ${bare(max)} ${sign()}.`
-  if (problem.value === '') bench.setStitch({ lengthMm: mm! })
-}
 const tidy = (mm: number) => Math.round(mm * 100) / 100
 function setLength(by: number): void {
-  problem.value = ''
   bench.setStitch(
     {
       lengthMm: Math.min(
@@ -55,28 +43,20 @@ const reach = computed(() => {
   <div class="settings">
     <StepField
       label="Length"
-      :value="bare(stitch.lengthMm)"
-      typed
+      :mm="stitch.lengthMm"
       @step="setLength"
-      @type="typeLength"
+      @type="bench.setStitch({ lengthMm: $event })"
     />
     <StepField
       label="Needle moved"
       :hint="reach"
-      :value="
+      :words="
         stitch.positionMm === 0
           ? 'centre'
           : `${bare(Math.abs(stitch.positionMm))} ${stitch.positionMm < 0 ? 'left' : 'right'}`
       "
       @step="setPosition"
     />
-    <p
-      v-if="problem"
-      role="alert"
-      class="strikes-ink hint problem"
-    >
-      {{ problem }}
-    </p>
   </div>
 </template>
 
@@ -85,9 +65,6 @@ const reach = computed(() => {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 8px;
-  align-items: end;
-}
-.problem {
-  grid-column: 1 / -1;
+  align-items: start;
 }
 </style>

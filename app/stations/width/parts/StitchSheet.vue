@@ -6,6 +6,7 @@ import { fittedStitch, type FittedStitch, type NamedStitch, seamOf } from '#shar
 import { drawCloth, drawSewn, type View } from '~/seam/drawSewn'
 import { STANDING_LOOKS } from './standingLooks'
 import { useStitchPreviews } from './useStitchPreviews'
+import { LateOwnStitchMaker } from '~/asking/lateParts'
 
 /** Every stitch as this needle and these threads sew it, with what would come of it. */
 const open = defineModel<boolean>('open', { required: true })
@@ -30,7 +31,7 @@ const wishes = computed(() => {
   }
   return drawn
 })
-const previews = useStitchPreviews(() => wishes.value)
+const { previews, fault, again } = useStitchPreviews(() => wishes.value)
 /** Wide enough for the widest of them, so that all are drawn to one scale. */
 const spanMm = computed(() =>
   Math.max(4, ...[...previews.values()].map(({ right }) => 2 * Math.max(-right.leftMm, right.rightMm))),
@@ -96,7 +97,7 @@ function sizeOf({ setting, standing }: FittedStitch): string {
     :ui="{ content: 'max-w-4xl' }"
   >
     <template #body>
-      <LazyOwnStitchMaker
+      <LateOwnStitchMaker
         v-if="drawing"
         @added="added"
         @cancel="drawing = false"
@@ -125,6 +126,12 @@ function sizeOf({ setting, standing }: FittedStitch): string {
         >
           None of them.
         </p>
+        <AskFault
+          v-if="fault"
+          what="The drawings of the stitches"
+          :fault="fault"
+          @again="again"
+        />
         <ul class="grid">
           <li
             v-for="one in shown"

@@ -1,5 +1,11 @@
 <script setup lang="ts">
+import { useLate } from '~/asking/useLate'
+
 const book = useBookStore()
+const late = useLate()
+async function loadDemo(): Promise<void> {
+  await late('The demo', () => book.loadDemo(), loadDemo)
+}
 </script>
 
 <template>
@@ -18,7 +24,7 @@ const book = useBookStore()
       class="justify-self-start"
       variant="ghost"
       label="Or look round with the demo"
-      @click="book.loadDemo()"
+      @click="loadDemo"
     />
   </UCard>
 </template>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { hasSwing } from '#core/stitch'
-import { formatShort, MM_PER_INCH, parseLength } from '#core/units'
+import { formatShort, MM_PER_INCH } from '#core/units'
 import { LIMITS } from '#shared/fields'
+import { useLengthReading } from '~/fields/useLengthReading'
+import { useTyped } from '~/fields/useTyped'
 
 /**
  * How wide the stitch is set, with how far each verdict goes behind it. A dial of our own: the number is read
@@ -18,26 +20,19 @@ const machineMm = computed(() => bench.parts.machine?.maxWidthMm ?? null)
 /** Where the dial ends: at the machine's widest stitch, else at the widest that may be typed. */
 const maxMm = computed(() => machineMm.value ?? LIMITS.widthMm[1])
 const width = computed(() => bench.setup.stitch.widthMm)
-const text = ref('')
-watch(
-  [width, () => settings.unit],
-  () => {
-    text.value = bare(width.value)
+const big = useTemplateRef('big')
+const { text, problem, note, typed, left } = useTyped({
+  label: () => 'Stitch width',
+  value: () => width.value,
+  take: mm => {
+    if (mm !== null) bench.setStitch({ widthMm: mm })
   },
-  { immediate: true },
-)
-
-const problem = ref('')
-function typed(): void {
-  const mm = parseLength(text.value, settings.unit)
-  const [min, max] = LIMITS.widthMm
-  problem.value =
-    mm !== null && mm >= min && mm <= max ? '' : `Width goes from ${bare(min)} to ${bare(max)} ${sign()}.`
-  if (problem.value === '') bench.setStitch({ widthMm: mm! })
-}
+  ...useLengthReading(() => 'widthMm'),
+  whenLeft: true,
+  input: () => big.value,
+})
 /** Rounded to the dial's step, so that ten steps of 0.1 make 1. */
 function set(mm: number): void {
-  problem.value = ''
   const stepped = Math.round(mm / STEP_MM) / Math.round(1 / STEP_MM)
   bench.setStitch({ widthMm: Math.min(maxMm.value, Math.max(0, stepped)) }, 'width')
 }
@@ -80,14 +75,19 @@ useKeys({
   <section aria-label="Stitch width">
     <div class="top">
       <input
-        v-model="text"
+        ref="big"
+        :value="text"
         class="big serif"
         aria-label="Stitch width"
         inputmode="decimal"
         autocomplete="off"
         :disabled="!swings"
         :style="{ width: `${Math.max(1.9, 0.62 * text.length)}em` }"
-        @change="typed"
+        :aria-invalid="problem !== null || undefined"
+        aria-describedby="width-said"
+        @input="typed(($event.target as HTMLInputElement).value)"
+        @change="left"
+        @blur="left"
       />
       <span class="unit"
         >{{ sign()
@@ -114,11 +114,13 @@ useKeys({
       />
     </div>
     <p
-      v-if="problem"
-      role="alert"
-      class="strikes-ink hint"
+      v-if="problem || note"
+      id="width-said"
+      :role="problem ? 'alert' : undefined"
+      class="hint"
+      :class="{ 'strikes-ink': problem }"
     >
-      {{ problem }}
+      {{ problem ?? note }}
     </p>
     <div class="dial">
       <div

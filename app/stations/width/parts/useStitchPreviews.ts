@@ -1,11 +1,9 @@
-import { onScopeDispose, shallowReactive, watch } from 'vue'
-import type { SewnInput, SewnPicture } from '#core/sewn'
-import type { SewnClient } from '#workers/client'
-
-export interface StitchPreview {
-  readonly right: SewnPicture
-  readonly muddy: boolean
-}
+import { shallowReactive, ref, watch } from 'vue'
+import type { SewnInput } from '#core/sewn'
+import type { SewnApi, StitchPreview } from '#workers/client'
+import type { Fault } from '~/asking/asker'
+import { useAsker } from '~/asking/useAsker'
+import { startWhenIdle } from '~/seam/useSewnView'
 
 /**
  * Stitches drawn small, one after the other, in a worker. A new list of wishes drops what is left of the old
@@ -16,27 +14,25 @@ export interface StitchPreview {
  */
 export function useStitchPreviews(wishes: () => ReadonlyMap<string, SewnInput>) {
   const previews = shallowReactive(new Map<string, StitchPreview>())
-  let client: SewnClient | null = null
-  let isGone = false
+  const fault = ref<Fault | null>(null)
+  const asker = useAsker<SewnApi>(startWhenIdle)
   let round = 0
 
   async function drawAll(list: ReadonlyMap<string, SewnInput>): Promise<void> {
     const mine = ++round
+    fault.value = null
     for (const id of previews.keys()) if (!list.has(id)) previews.delete(id)
-    const { startSewnWorker } = await import('#workers/client')
-    if (isGone) return
-    client ??= startSewnWorker()
     for (const [id, wish] of list) {
-      const reply = await client.api.preview(wish)
-      if (mine !== round || isGone) return
-      if (reply.ok) previews.set(id, { right: reply.right, muddy: reply.muddy })
+      const outcome = await asker.ask(api => api.preview(wish))
+      if (mine !== round || outcome.kind === 'stopped') return
+      if (outcome.kind === 'failed') {
+        fault.value = outcome.fault
+        return
+      }
+      if (outcome.value.ok) previews.set(id, outcome.value.answer)
       else previews.delete(id)
     }
   }
   watch(wishes, list => void drawAll(list), { immediate: true })
-  onScopeDispose(() => {
-    isGone = true
-    client?.dispose()
-  })
-  return previews
+  return { previews, fault, again: () => void drawAll(wishes()) }
 }

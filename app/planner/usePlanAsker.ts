@@ -1,0 +1,34 @@
+import type { FontId } from '#shared/inputs'
+import { type PlanApi, startPlanWorker, type WorkerClient } from '#workers/client'
+import { NotLoaded } from '~/asking/asker'
+import { useAsker } from '~/asking/useAsker'
+import { FONT_URLS } from './fonts'
+
+type Api = WorkerClient<PlanApi>['api']
+
+/** The worker planners wait for. */
+export const usePlanAsker = () => useAsker<PlanApi>(startPlanWorker)
+
+/** Fonts a worker was given, each once; another worker needs them anew. */
+const taken = new WeakMap<Api, Map<FontId, Promise<void>>>()
+
+async function takeFont(api: Api, id: FontId): Promise<void> {
+  const response = await fetch(FONT_URLS[id]).catch(() => null)
+  if (!response?.ok) throw new NotLoaded(`the font of ${id} letters`)
+  await api.takeFont(id, await response.arrayBuffer())
+}
+
+/** The same worker, once it has these fonts. */
+export async function withFonts(api: Api, ids: readonly FontId[]): Promise<Api> {
+  const fonts = taken.get(api) ?? new Map<FontId, Promise<void>>()
+  taken.set(api, fonts)
+  await Promise.all(
+    ids.map(id => {
+      const underWay = fonts.get(id) ?? takeFont(api, id)
+      fonts.set(id, underWay)
+      underWay.catch(() => fonts.delete(id))
+      return underWay
+    }),
+  )
+  return api
+}
