@@ -94,10 +94,10 @@ describe('Thread and needle, from the demo', () => {
 
   it('reckons the thread a seam takes and says what is short', async () => {
     const { driver } = session
-    await type(driver, 'Length of the seam in metres', '60')
+    await type(driver, 'Seam to sew', '60')
     await untilText(driver, /Needle\s*Lantern pearl 12[\s\S]*too little/)
-    await type(driver, 'Length of the seam in metres', '-1')
-    await untilText(driver, 'Seam goes from 0.01 to 10000 m.')
+    await type(driver, 'Seam to sew', '-1')
+    await untilText(driver, 'Type a number from 0.01 to 10000.')
   })
 })
 

@@ -13,7 +13,7 @@ describe('a first start without data', () => {
     await open(driver, inject('plain'))
     await press(driver, 'button', 'Another width')
     await type(driver, /^Widest stitch/, '99')
-    await untilText(driver, 'Widest stitch goes from 3.0 to 12.0 mm')
+    await untilText(driver, 'Type a length from 3.0 to 12.0 mm')
     await press(driver, 'button', 'Save')
     await untilText(driver, 'Not saved yet: mend what is marked.')
     await press(driver, 'button', '6.0')

@@ -161,7 +161,7 @@ describe('a trial', () => {
     const { driver } = session
     await open(driver, `${inject('demo')}/trial`)
     await type(driver, 'Sewn at', '14')
-    await untilText(driver, 'Sewn at goes from 0 to 9 on this dial.')
+    await untilText(driver, 'Type a number from 0 to 9.')
     await press(driver, 'button', 'Print strip')
     await press(driver, 'button', 'Strip (PDF)')
     const [page] = await measurePdf(await downloaded(session, 'trial-strip.pdf'))

@@ -252,7 +252,7 @@ describe('the bench card', () => {
     await open(driver, `${inject('demo')}/card`)
     await press(driver, 'button', 'Print')
     await type(driver, /^Labels to pin/, '0')
-    await untilText(driver, 'Labels must be a whole number from 1 to 200.')
+    await untilText(driver, 'Type a whole number from 1 to 200.')
     await type(driver, /^Labels to pin/, '8')
     await press(driver, 'button', 'Labels (PDF)')
     const [labels] = await measurePdf(await downloaded(session, 'labels.pdf'))

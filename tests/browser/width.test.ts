@@ -67,7 +67,7 @@ describe('Width and swing, from the demo', () => {
     await (await driver.findElement(By.css('main'))).sendKeys(Key.chord(']'))
     await untilText(driver, 'Set the width to 2.5 mm or less.')
     await (await type(driver, 'Stitch width', '99')).sendKeys(Key.TAB)
-    await untilText(driver, 'Width goes from 0.0 to 12.0 mm.')
+    await untilText(driver, 'Type a length from 0.0 to 12.0 mm.')
     await (await type(driver, 'Stitch width', '2,4')).sendKeys(Key.TAB)
     await untilText(driver, 'The swing is clear up to 2.5 mm, but mind this.')
   })
