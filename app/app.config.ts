@@ -131,6 +131,7 @@ export default defineAppConfig({
         empty: 'text-base',
       },
     },
+    toast: { slots: { root: 'items-center' } },
     tooltip: { slots: { content: 'h-auto text-[15px]' } },
   },
 })

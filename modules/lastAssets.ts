@@ -22,7 +22,7 @@ function chunkOf(root: string, bundle: object): Record<string, string> {
 export default defineNuxtModule({
   meta: { name: 'last-assets' },
   setup(_, nuxt) {
-    if (nuxt.options.dev) return
+    if (nuxt.options.dev || nuxt.options._prepare) return
     const root = nuxt.options.rootDir
     const kept = join(root, '.cache/last-assets')
     const list = join(root, '.cache/own-assets.json')
@@ -30,11 +30,10 @@ export default defineNuxtModule({
 
     // The build that is about to go: its own files only, not what it kept of the one before.
     const own = existsSync(list) ? (JSON.parse(readFileSync(list, 'utf8')) as string[]) : []
-    const there = own.filter(file => existsSync(join(built, file)))
-    if (there.length > 0) {
-      rmSync(kept, { recursive: true, force: true })
-      for (const file of there) cpSync(join(built, file), join(kept, ASSETS, file))
-    }
+    const leaving = join(root, '.cache/leaving-assets')
+    rmSync(leaving, { recursive: true, force: true })
+    for (const file of own.filter(one => existsSync(join(built, one))))
+      cpSync(join(built, file), join(leaving, file))
     mkdirSync(join(kept, ASSETS), { recursive: true })
     // Its type is a newer server's than the one that is installed.
     const nitro = nuxt.options.nitro as { publicAssets?: object[] }
@@ -51,7 +50,13 @@ export default defineNuxtModule({
           const files = Object.keys(bundle).flatMap(file =>
             file.startsWith(`${ASSETS}/`) ? [file.slice(ASSETS.length + 1)] : [],
           )
-          mkdirSync(join(root, '.cache'), { recursive: true })
+          // The same build again leaves what is kept as it is.
+          const isNew = files.some(file => !own.includes(file))
+          if (isNew && existsSync(leaving)) {
+            rmSync(kept, { recursive: true, force: true })
+            cpSync(leaving, join(kept, ASSETS), { recursive: true })
+          }
+          rmSync(leaving, { recursive: true, force: true })
           writeFileSync(list, JSON.stringify(files))
           writeFileSync(join(root, '.cache/chunks.json'), JSON.stringify(chunkOf(root, bundle)))
         },

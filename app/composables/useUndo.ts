@@ -63,7 +63,7 @@ export function useUndo() {
   }
   function afterAsking(step: { label: string; where: string | null }, verb: string, yes: () => void): void {
     if (step.where === null || step.where === whereNow()) return yes()
-    asked.value = { title: `${verb} “${step.label}”?`, where: viewName(step.where), label: verb, yes }
+    asked.value = { title: `${verb}: ${step.label}?`, where: viewName(step.where), label: verb, yes }
   }
 
   const undoInBook = () => say(book.undo(), 'Undone', 'Not undone')

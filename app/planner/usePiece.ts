@@ -7,6 +7,7 @@ import { differencesOf, type SetupContent } from '#shared/setup'
 import { newId } from '~/utils/id'
 import { plainOf } from '~/utils/plain'
 import { fileNameOf } from '~/utils/fileName'
+import { useKeptWhole } from './useKeptWhole'
 import { usePlanSteps } from './usePlanSteps'
 
 type Plan = Piece['plan']
@@ -75,6 +76,13 @@ export function usePiece<K extends Plan['kind']>(
     return whole.plan.kind === kind ? (whole as PieceDraft<PlanOf<K>>) : plainOf(draft)
   }
   useDraft(`piece-${kind}`, draft, mended)
+  useKeptWhole(
+    pieceDraftSchema.shape.plan,
+    () => draft.plan as Plan,
+    plan => {
+      draft.plan = plan as PlanOf<K>
+    },
+  )
   /** Counts what was opened here: the fields of one piece are not those of the next. */
   const opened = ref(0)
   const steps = usePlanSteps(

@@ -116,7 +116,7 @@ describe('what is not measured', () => {
     await type(driver, /They measure/, '57')
     await untilText(driver, '0.950 of the dial')
     await type(driver, /^Stitches/, '0')
-    await untilText(driver, 'Stitches goes from 1 to 1000.')
+    await untilText(driver, 'Type a whole number from 1 to 1000.')
     await type(driver, /^Stitches/, '20')
     await press(driver, 'button', 'Keep it')
     await untilText(driver, 'Stitch length as sewn of Batiste')

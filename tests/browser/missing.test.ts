@@ -1,7 +1,7 @@
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { By, type WebDriver } from 'selenium-webdriver'
+import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest'
 import { STATIONS } from '../../app/stations'
 import { follow } from '../typing/fields'
@@ -68,27 +68,22 @@ beforeAll(async () => {
 })
 afterAll(() => session.quit())
 beforeEach(() => takeAway())
-const bringBack = async () => {
+
+async function bringBack(): Promise<void> {
   await takeAway()
   await driver.executeScript("sessionStorage.removeItem('gone-worker')")
 }
-
-const faults = () => driver.findElements(By.css('[data-fault]'))
+const text = () => driver.executeScript<string>('return document.body.innerText')
 /** It is said that this is not there; once it is back, one press brings it. */
-async function untilSaidAndBack(what: string | RegExp): Promise<void> {
-  const said = typeof what === 'string' ? `${what} did not load.` : what
+async function untilSaidAndBack(what: string, back: () => Promise<void> = bringBack): Promise<void> {
+  const said = `${what} did not load.`
   await untilText(driver, said)
-  await byRole(driver, 'button', 'Try again')
-  await bringBack()
+  await back()
   await press(driver, 'button', 'Try again')
-  await driver.wait(async () => (await faults()).length === 0, 15_000, `${what} did not come back`)
+  await driver.wait(async () => !(await text()).includes(said), 15_000, `${what} did not come back`)
 }
-/** A press on a stop of the line-up, once the kit's panel itself is there. */
-const stop = (name: string) => async () => {
-  await press(driver, 'button', /^Machine: /)
-  await byRole(driver, 'dialog', 'Machine')
-  await press(driver, 'button', new RegExp(`^${name}: `))
-}
+/** A press on a stop of the line-up. */
+const stop = (name: string) => tool(new RegExp(`^${name}: `))
 const tool = (name: string | RegExp) => () => press(driver, 'button', name)
 const inBook = (script: string) =>
   driver.executeScript(
@@ -103,13 +98,19 @@ async function undoElsewhere(): Promise<void> {
   await press(driver, 'button', 'Undo: Change a cloth')
 }
 const openStitches = () => press(driver, 'button', /length \d/)
-const addTo = (table: string) => ({ path: `/workbox?table=${table}`, show: tool(/^Add a /) })
+const addTo = (table: string) => ({
+  path: '/workbox',
+  show: async () => {
+    await follow(driver, `/workbox?table=${table}`)
+    await press(driver, 'button', /^Add a /)
+  },
+})
 
 /** Where each part is asked for. */
 const ASKED: Readonly<Record<string, { path: string; book?: 'plain'; show?: () => Promise<unknown> }>> = {
   LateStorageNotice: { path: '/evidence', show: () => inBook("book.storage = 'waiting'") },
   LateConflictList: { path: '/evidence', show: tool(/^Conflicts: /) },
-  LatePopover: { path: '/evidence', show: tool(/^Machine: /) },
+  LatePopover: { path: '/evidence', show: stop('Machine') },
   LateKeysSheet: { path: '/evidence', show: tool('Keys') },
   LateSchoolsSheet: { path: '/evidence', show: tool(/^Schools/) },
   LateSearchSheet: { path: '/evidence', show: tool('Search') },
@@ -118,7 +119,7 @@ const ASKED: Readonly<Record<string, { path: string; book?: 'plain'; show?: () =
   LateStitchSheet: { path: '/', show: openStitches },
   LateSwatchLarge: { path: '/swatches', show: tool(/^Look at|large/i) },
   LateJobPicker: { path: '/evidence', show: stop('Job') },
-  LateMachinePicker: { path: '/evidence', show: tool(/^Machine: /) },
+  LateMachinePicker: { path: '/evidence', show: stop('Machine') },
   LateSpoolPicker: { path: '/evidence', show: stop('Spools') },
   LateTensionPicker: { path: '/evidence', show: stop('Tension') },
   LateNeedlePicker: { path: '/evidence', show: stop('Needle') },
@@ -149,33 +150,65 @@ const ASKED: Readonly<Record<string, { path: string; book?: 'plain'; show?: () =
   LateSwatchCharts: { path: '/swatches?view=charts' },
 }
 
-describe('a part that comes late', () => {
-  it.each(PARTS)('$name is said to be missing, and comes when it is back', async ({ name, what, source }) => {
-    const asked = ASKED[name]
-    if (!asked) throw new Error(`${name} has no line in ASKED: say where it is asked for`)
-    const file = CHUNKS[source]
-    if (!file) throw new Error(`${source} is in no script of the build`)
-    await takeAway(file)
-    await open(driver, inject(asked.book ?? 'demo') + asked.path)
-    await asked.show?.()
-    await untilSaidAndBack(what)
-  })
+/** Parts by the page they are asked for on: they are taken away together, and come back one by one. */
+const PAGES = new Map<string, (typeof PARTS)[number][]>()
+// The kit's panel first: what is in it comes with it.
+for (const part of PARTS.toSorted(
+  (a, b) => Number(b.name === 'LatePopover') - Number(a.name === 'LatePopover'),
+)) {
+  const asked = ASKED[part.name]
+  if (!asked) throw new Error(`${part.name} has no line in ASKED: say where it is asked for`)
+  const page = `${asked.book ?? 'demo'} ${asked.path}`
+  PAGES.set(page, [...(PAGES.get(page) ?? []), part])
+}
+/** What lies over the page is shut, where anything does. */
+async function shutPanels(): Promise<void> {
+  const isOpen = async () => (await driver.findElements(By.css('[role="dialog"]'))).length > 0
+  for (let tries = 0; tries < 3 && (await isOpen()); tries++) {
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
+    await driver.wait(async () => !(await isOpen()), 2000).catch(() => {})
+  }
+}
+const fileOf = (source: string): string => {
+  const file = CHUNKS[source]
+  if (!file) throw new Error(`${source} is in no script of the build`)
+  return file
+}
+
+describe('parts that come late', () => {
+  it.each([...PAGES])(
+    'are each said to be missing on %s, and come when they are back',
+    async (page, parts) => {
+      const [book, path] = page.split(' ') as ['demo' | 'plain', string]
+      const gone = new Set(parts.map(({ source }) => fileOf(source)))
+      await takeAway(...gone)
+      await open(driver, inject(book) + path)
+      for (const { name, what, source } of parts) {
+        await shutPanels()
+        await ASKED[name]!.show?.()
+        gone.delete(fileOf(source))
+        await untilSaidAndBack(what, () => takeAway(...gone))
+      }
+    },
+  )
 })
 
 describe('a view', () => {
-  const first = STATIONS.map(({ folder, name, views: [view] }) => ({ folder, name, ...view, station: name }))
-  it.each(first)(
-    '$station is said not to load, and loads when it is back',
-    async ({ folder, page, path, station }) => {
-      await takeAway(CHUNKS[`app/stations/${folder}/${page}`]!)
-      await open(driver, `${inject('demo')}${path === '/files' ? '/evidence' : '/files'}`)
+  const first = STATIONS.map(({ folder, name, views: [view] }) => ({ ...view, folder, station: name }))
+  const away = first.filter(({ path }) => path !== '/files')
+  it('of every station is said not to load, and loads when it is back', async () => {
+    const gone = new Set(away.map(({ folder, page }) => fileOf(`app/stations/${folder}/${page}`)))
+    await takeAway(...gone)
+    await open(driver, `${inject('demo')}/files`)
+    for (const { folder, page, station } of away) {
       await press(driver, 'link', new RegExp(`^${station}`))
-      await untilSaidAndBack(station)
+      gone.delete(fileOf(`app/stations/${folder}/${page}`))
+      await untilSaidAndBack(station, () => takeAway(...gone))
       await byRole(driver, 'heading', station)
-    },
-  )
+    }
+  })
   it('that does not load leaves the page one is on, when one would rather stay', async () => {
-    await takeAway(CHUNKS['app/stations/topstitch/Page.vue']!)
+    await takeAway(fileOf('app/stations/topstitch/Page.vue'))
     await open(driver, `${inject('demo')}/files`)
     await press(driver, 'link', /^Topstitching/)
     await untilText(driver, 'Topstitching did not load.')
@@ -193,7 +226,8 @@ const photo = () => {
 
 describe('a worker', () => {
   const at = async (worker: string, path: string) => {
-    await open(driver, `${inject('demo')}/evidence`)
+    if (!(await driver.getCurrentUrl()).startsWith(inject('demo')))
+      await open(driver, `${inject('demo')}/evidence`)
     await takeWorkerAway(`${worker}.worker`)
     await open(driver, inject('demo') + path)
   }
@@ -219,7 +253,7 @@ describe('a worker', () => {
   it.each(['/edge', '/lines'])('that plans, on %s', async path => {
     await at('plan', path)
     await untilText(driver, 'The plan did not load.')
-    expect(await driver.executeScript('return document.body.innerText')).not.toMatch(/between 0\.0 and 0\.0/)
+    expect(await text()).not.toMatch(/between 0\.0 and 0\.0/)
     await untilSaidAndBack('The plan')
     await byRole(driver, 'region', /as sewn$/)
   })
@@ -230,7 +264,7 @@ describe('a worker', () => {
   it('that works out what a project takes', async () => {
     await at('plan', '/project')
     await untilText(driver, 'What the project takes did not load.')
-    expect(await driver.executeScript('return document.body.innerText')).not.toContain('cannot be sewn')
+    expect(await text()).not.toContain('cannot be sewn')
     await untilSaidAndBack('What the project takes')
     await byRole(driver, 'region', 'All it takes')
   })
@@ -286,11 +320,15 @@ describe('after an update', () => {
          ? Promise.resolve(new Response('<html>another build</html>'))
          : asked(url, ...rest)`,
     )
-    await takeAway(CHUNKS['app/frame/KeysSheet.vue']!)
+    await takeAway(fileOf('app/frame/KeysSheet.vue'))
     await press(driver, 'button', 'Keys')
     await untilText(driver, 'Lacy Spool was updated since this tab was opened.')
     await takeAway()
     await press(driver, 'button', 'Reload: your work is kept')
-    await driver.wait(async () => (await faults()).length === 0, 15_000, 'the page was not loaded anew')
+    await driver.wait(
+      async () => !(await text()).includes('did not load'),
+      15_000,
+      'the page was not loaded anew',
+    )
   })
 })

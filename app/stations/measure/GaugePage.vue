@@ -89,7 +89,7 @@ const wedges = WEDGES.map(one => ({
           <NumberField
             v-model="readMm"
             label="Number it stops at"
-            :limit="[wedge.fromMm, wedge.toMm]"
+            :limit="[WEDGES[0]!.fromMm, WEDGES.at(-1)!.toMm]"
             hint="As printed on the wedge."
           />
           <LengthField

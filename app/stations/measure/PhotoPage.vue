@@ -93,12 +93,14 @@ const seen = computed((): SeenRectangle => {
 })
 const clickPx = computed(() => (drawn.corners && drawn.span ? SNAPPED_PX : USUAL_CLICK_PX))
 const reading = computed((): { measured: Measured | null; problem: string } => {
-  if (!picture.value || !marked.corners || !marked.ends) return { measured: null, problem: '' }
+  if (!picture.value || !marked.corners) return { measured: null, problem: '' }
   try {
-    return { measured: measureSpans(seen.value, [span.value], clickPx.value), problem: '' }
+    const measured = measureSpans(seen.value, [span.value], clickPx.value)
+    return { measured: marked.ends ? measured : null, problem: '' }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    return { measured: null, problem: problemOf(error) }
+    const isAboutMarks = marked.ends || error.code === 'bad-corners'
+    return { measured: null, problem: isAboutMarks ? problemOf(error) : '' }
   }
 })
 function problemOf({ code, message }: CoreError): string {

@@ -13,11 +13,16 @@ const chartRows = computed(() =>
 )
 /** What the sign doctor asks to be tried, until a row is sewn. */
 const { at } = useRoute().query
+const next = useTemplateRef<HTMLElement>('next')
 const tried = ref(typeof at === 'string' && Number.isFinite(Number(at)) ? Number(at) : null)
 watch(
   () => trial.strip?.rows.length,
-  () => {
+  async (rows, before) => {
     tried.value = null
+    if ((rows ?? 0) <= (before ?? 0)) return
+    // What was pressed to note a row is gone with its form: the next one is read here.
+    await nextTick()
+    next.value?.focus({ preventScroll: true })
   },
 )
 const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
@@ -59,7 +64,13 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
         class="read"
         aria-label="Next row"
       >
-        <NextCard />
+        <div
+          ref="next"
+          tabindex="-1"
+          class="next"
+        >
+          <NextCard />
+        </div>
         <RowForm
           v-if="trial.dial"
           :key="trial.strip?.rows.length ?? 0"
@@ -85,6 +96,9 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
 </template>
 
 <style scoped>
+.next {
+  outline: none;
+}
 .station {
   display: grid;
   grid-template: auto 1fr / minmax(0, 1fr) 300px;

@@ -31,8 +31,11 @@ const { tried = null } = defineProps<{
   /** A number to try before what the search says; null: none. */
   tried?: number | null
 }>()
+/** Whatever an address asks to be tried, only a mark of this dial can be. */
+const isOnDial = (mark: number) => trial.dial !== null && mark >= trial.dial.min && mark <= trial.dial.max
 watch(
-  () => tried ?? trial.advice?.next ?? trial.advice?.best ?? null,
+  () =>
+    (tried !== null && isOnDial(tried) ? tried : null) ?? trial.advice?.next ?? trial.advice?.best ?? null,
   next => {
     at.value = next
   },

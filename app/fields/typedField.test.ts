@@ -1,0 +1,113 @@
+// @vitest-environment happy-dom
+import { flushPromises } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { defineComponent, h, ref } from 'vue'
+import { show } from '~/../tests/unit/mounting'
+import { useBookStore } from '~/stores/book'
+import { useSettingsStore } from '~/stores/settings'
+import LengthField from './LengthField.vue'
+import NumberField from './NumberField.vue'
+
+beforeEach(() => {
+  setActivePinia(createPinia())
+  useBookStore()
+})
+
+/** A field as a page holds it, with all that it ever handed on. */
+function holding<T extends number | null>(component: object, first: T, props: object) {
+  const value = ref<T>(first)
+  const handed: T[] = []
+  const Page = defineComponent({
+    setup: () => () =>
+      h(component as never, {
+        ...props,
+        'modelValue': value.value,
+        'onUpdate:modelValue': (next: T) => {
+          handed.push(next)
+          value.value = next as never
+        },
+      }),
+  })
+  const page = show(Page)
+  const box = () => page.wrapper.get('input').element
+  const type = async (text: string) => {
+    await page.wrapper.get('input').setValue(text)
+    await flushPromises()
+  }
+  const leave = async () => {
+    await page.wrapper.get('input').trigger('blur')
+    await flushPromises()
+  }
+  return { value, handed, page, box, type, leave }
+}
+const stitch = () => holding(LengthField, 3, { label: 'Stitch length', limit: 'dialLengthMm' })
+
+describe('a length', () => {
+  it('typed key by key hands on only what is one, and keeps the text', async () => {
+    const field = stitch()
+    for (const text of ['', '-', '.', '.5', 'abc', '999999', '2,5']) {
+      await field.type(text)
+      expect(field.box().value).toBe(text)
+    }
+    expect(field.handed).toEqual([0.5, 2.5])
+  })
+  it('says what is wrong while the last good one stays', async () => {
+    const field = stitch()
+    await field.type('999999')
+    expect(field.page.text()).toContain('Type a length from 0.05 to 20.0 mm.')
+    expect(field.value.value).toBe(3)
+    await field.type('abc')
+    expect(field.page.text()).toContain('“abc” is not a length. Type 4.5.')
+  })
+  it('says that it keeps what it had while it is empty, and shows it when it is left', async () => {
+    const field = stitch()
+    await field.type('')
+    expect(field.page.text()).toContain('3.0 stays until you type another.')
+    await field.leave()
+    expect(field.box().value).toBe('3.0')
+    expect(field.handed).toEqual([])
+  })
+  it('gives nothing where empty means something', async () => {
+    const field = holding(LengthField, 3 as number | null, { label: 'Edge', limit: 'edgeMm', optional: true })
+    await field.type('')
+    await field.leave()
+    expect([field.handed, field.box().value]).toEqual([[null], ''])
+  })
+  it('says a sum back', async () => {
+    const field = stitch()
+    await field.type('2*1.2')
+    expect(field.page.text()).toContain('2 × 1.2 = 2.4 mm')
+    await field.type('11/24')
+    expect(field.value.value).toBeCloseTo(11 / 24, 12)
+    expect(field.page.text()).toContain('11 ÷ 24 = 0.46 mm')
+  })
+  it('follows a value from elsewhere, and another unit', async () => {
+    const field = stitch()
+    await field.type('abc')
+    field.value.value = 6.35
+    await flushPromises()
+    expect(field.box().value).toBe('6.35')
+    useSettingsStore().change({ unit: 'inch' })
+    await flushPromises()
+    expect(field.box().value).toBe('1/4')
+    expect(field.handed).toEqual([])
+  })
+})
+
+describe('a number', () => {
+  const copies = () => holding(NumberField, 1, { label: 'Copies', limit: 'copies', whole: true })
+  it('of copies is whole and in its range, whatever is typed', async () => {
+    const field = copies()
+    for (const text of ['', '-', '2.5', '0', '999999', '12', 'x', '1/2']) await field.type(text)
+    expect(field.handed).toEqual([12])
+    expect(field.page.text()).toContain('Type a whole number from 1 to 999.')
+    await field.leave()
+    expect(field.box().value).toBe('1/2')
+  })
+  it('is understood as a fraction where it may be one', async () => {
+    const field = holding(NumberField, 4, { label: 'Tension', limit: [0, 9] })
+    await field.type('4½')
+    expect(field.value.value).toBe(4.5)
+  })
+})
