@@ -54,10 +54,6 @@ export const LateMachineForm = latePart('The form', () => import('~/pickers/Mach
 export const LateSessionTimer = latePart('The timer', () => import('~/stations/walk/parts/SessionTimer.vue'))
 export const LatePrintCard = latePart('Printing', () => import('~/stations/walk/parts/PrintCard.vue'))
 export const LatePrintStrip = latePart('Printing', () => import('~/stations/trial/parts/PrintStrip.vue'))
-export const LateOwnStitchMaker = latePart(
-  'The stitch maker',
-  () => import('~/stations/width/parts/OwnStitchMaker.vue'),
-)
 export const LateGapChart = latePart('The chart', () => import('~/stations/width/parts/GapChart.vue'))
 export const LateWelcomeCard = latePart('The welcome', () => import('~/stations/width/parts/WelcomeCard.vue'))
 export const LateSwatchForm = latePart('The form', () => import('~/stations/swatches/parts/SwatchForm.vue'))

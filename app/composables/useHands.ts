@@ -16,8 +16,6 @@ const TAKES_KEYS = [
   '[aria-haspopup]',
 ].join()
 const OPEN = '[role="dialog"], [role="listbox"], [role="menu"], [role="alertdialog"]'
-/** A page that could not be drawn or loaded. */
-const FAULT = '[data-fault]'
 const FOCUSABLE = 'a[href], button, input, select, textarea, summary, [tabindex]'
 const TYPED_INTO = 'input:not([type="checkbox"]):not([type="radio"]), textarea'
 const REGIONS = '[role="dialog"], form, section, fieldset, nav, main'
@@ -47,7 +45,7 @@ const isUsable = (element: HTMLElement) =>
 function note(event: FocusEvent): void {
   const at = event.target
   if (!(at instanceof HTMLElement) || at === document.body) return
-  if (at.closest(TAKES_KEYS) || at.closest(FAULT)) wasTyping = true
+  if (at.closest(TAKES_KEYS)) wasTyping = true
   const region = at.closest<HTMLElement>(REGIONS) ?? document.body
   const round = [...region.querySelectorAll<HTMLElement>(FOCUSABLE)].filter(one => one.tabIndex >= 0)
   trail = [...trail.filter(one => one.at !== at), { at, round }].slice(-MOST_REMEMBERED)

@@ -41,7 +41,7 @@ function holding<T extends number | null>(component: object, first: T, props: ob
   }
   return { value, handed, page, box, type, leave }
 }
-const stitch = () => holding(LengthField, 3, { label: 'Stitch length', limit: 'dialLengthMm' })
+const stitch = () => holding<number>(LengthField, 3, { label: 'Stitch length', limit: 'dialLengthMm' })
 
 describe('a length', () => {
   it('typed key by key hands on only what is one, and keeps the text', async () => {
@@ -69,7 +69,7 @@ describe('a length', () => {
     expect(field.handed).toEqual([])
   })
   it('gives nothing where empty means something', async () => {
-    const field = holding(LengthField, 3 as number | null, { label: 'Edge', limit: 'edgeMm', optional: true })
+    const field = holding<number | null>(LengthField, 3, { label: 'Edge', limit: 'edgeMm', optional: true })
     await field.type('')
     await field.leave()
     expect([field.handed, field.box().value]).toEqual([[null], ''])
@@ -96,7 +96,7 @@ describe('a length', () => {
 })
 
 describe('a number', () => {
-  const copies = () => holding(NumberField, 1, { label: 'Copies', limit: 'copies', whole: true })
+  const copies = () => holding<number>(NumberField, 1, { label: 'Copies', limit: 'copies', whole: true })
   it('of copies is whole and in its range, whatever is typed', async () => {
     const field = copies()
     for (const text of ['', '-', '2.5', '0', '999999', '12', 'x', '1/2']) await field.type(text)
@@ -106,7 +106,7 @@ describe('a number', () => {
     expect(field.box().value).toBe('1/2')
   })
   it('is understood as a fraction where it may be one', async () => {
-    const field = holding(NumberField, 4, { label: 'Tension', limit: [0, 9] })
+    const field = holding<number>(NumberField, 4, { label: 'Tension', limit: [0, 9] })
     await field.type('4½')
     expect(field.value.value).toBe(4.5)
   })

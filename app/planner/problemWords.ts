@@ -46,7 +46,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 /** Words for what a plan cannot be reckoned with, in the planners' names for its fields. */
 export function useProblemWords() {
   const { bare, length } = useLength()
-  return ({ code, message, details }: CoreErrorData): string => {
+  const wordsOf = ({ code, message, details }: CoreErrorData): string => {
     const field = String(details.field ?? '')
     const point = /^(?:outline|shape)\.pointsMm\.(\d+)/.exec(field)
     if (code === 'bad-outline' && point)
@@ -62,4 +62,7 @@ export function useProblemWords() {
       ? `${name} goes from ${bare(min)} to ${length(max)} here.`
       : `${name} goes from ${min} to ${max} here.`
   }
+  return (error: CoreErrorData): string => asSentence(wordsOf(error))
 }
+/** The core's messages end without a full stop: something may follow them. */
+const asSentence = (words: string): string => (/[.!?]$/.test(words) ? words : `${words}.`)

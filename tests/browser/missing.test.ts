@@ -26,9 +26,10 @@ const CHUNKS = JSON.parse(readFileSync(join(process.cwd(), '.cache/chunks.json')
   string,
   string
 >
-/** `export const LateX = latePart('What it is', () => import('~/where.vue')`, as the one list has them. */
+/** `export const LateX = latePart('What it is', () => import('~/where.vue')`, as the lists have them. */
 const LISTED = /export const (Late\w+) = latePart\(\s*'([^']+)',\s*\(\) => import\('([^']+)'\)/g
-const PARTS = [...readFileSync(join(process.cwd(), 'app/asking/lateParts.ts'), 'utf8').matchAll(LISTED)].map(
+const LISTS = ['lateParts', 'lateWithin'].map(name => join(process.cwd(), `app/asking/${name}.ts`))
+const PARTS = LISTS.flatMap(file => [...readFileSync(file, 'utf8').matchAll(LISTED)]).map(
   ([, name, what, from]) => ({
     name: name!,
     what: what!,

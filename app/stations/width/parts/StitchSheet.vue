@@ -6,7 +6,7 @@ import { fittedStitch, type FittedStitch, type NamedStitch, seamOf } from '#shar
 import { drawCloth, drawSewn, type View } from '~/seam/drawSewn'
 import { STANDING_LOOKS } from './standingLooks'
 import { useStitchPreviews } from './useStitchPreviews'
-import { LateOwnStitchMaker } from '~/asking/lateParts'
+import { LateOwnStitchMaker } from '~/asking/lateWithin'
 
 /** Every stitch as this needle and these threads sew it, with what would come of it. */
 const open = defineModel<boolean>('open', { required: true })
