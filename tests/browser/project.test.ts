@@ -45,7 +45,7 @@ describe('a project of seven, from empty to sewn', () => {
     for (const name of PIECES) await pick(driver, 'A kept piece', name)
     await press(driver, 'button', 'Work without a machine')
     await type(driver, 'Minutes', '0')
-    await untilText(driver, 'Minutes go from 0.1')
+    await untilText(driver, 'Type a number from 0.1')
     await type(driver, 'Minutes', '30')
     await type(driver, 'In words', 'Cut out the costume')
     await press(driver, 'button', 'Add it')
@@ -130,7 +130,7 @@ describe('the project of the demo', () => {
     await driver.executeScript('arguments[0].focus()', name)
     await driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_UP).keyUp(Key.ALT).perform()
     await byRole(driver, 'link', /^1 First officer’s shirt front/)
-    await press(driver, 'button', 'Undo')
+    await press(driver, 'button', /^Undo: /)
     await byRole(driver, 'link', /^2 First officer’s shirt front/)
   })
   it('says that a due day is past, and what no longer fits', async () => {

@@ -130,9 +130,9 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', 'Mirror')
     const pressed = async () => (await byRole(driver, 'button', 'Mirror')).getAttribute('aria-pressed')
     expect(await pressed()).toBe('true')
-    await press(driver, 'button', 'Undo')
+    await press(driver, 'button', /^Undo: /)
     await driver.wait(async () => (await pressed()) === 'false', 5000)
-    await press(driver, 'button', 'Redo')
+    await press(driver, 'button', /^Redo: /)
     await driver.wait(async () => (await pressed()) === 'true', 5000)
   })
 
