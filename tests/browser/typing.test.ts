@@ -8,6 +8,7 @@ import {
   follow,
   LISTEN,
   setUnit,
+  SLIPS,
   type Surface,
   surfacesOf,
   TYPED,
@@ -66,10 +67,10 @@ async function goTo(surface: Surface, round: Round): Promise<void> {
   await follow(driver, surface.path)
 }
 
-/** One field: all texts, each left and looked at; in short emptied and one of them. */
+/** One field: all texts, each left and looked at; in short emptied, one of them and a slip. */
 async function tryField(field: Field, surface: Surface, chance: Chance): Promise<string | null> {
   // Every text is typed into an emptied field.
-  const steps = isLong ? TYPED.map(text => [text]) : [[chance.from(TYPED)]]
+  const steps = isLong ? TYPED.map(text => [text]) : [[chance.from(TYPED), chance.from(SLIPS)]]
   for (const texts of steps) {
     await driver.executeScript('arguments[0].focus()', field.element).catch(() => {})
     await typeOver(driver, texts)

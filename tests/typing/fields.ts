@@ -4,6 +4,9 @@ import { allByRole, byRole, press } from '../browser/browser'
 /** What hands do to a field: half numbers, slips, fractions, sums. The first empties it. */
 export const TYPED = ['', '1.', '-', '.', 'abc', '999999', '2,5', ',', '1/2', '12 1/2', '2*1.2', '3'] as const
 
+/** What no number field can hand on. */
+export const SLIPS = ['-', '.', 'abc', '999999', ','] as const
+
 /** One place fields are found at, and how one gets there from its view. */
 export interface Surface {
   readonly name: string
