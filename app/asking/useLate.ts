@@ -1,10 +1,12 @@
 import { buildNow } from './newerBuild'
 import { faultWords } from './faultWords'
+import { useKeptReload } from './useKeptReload'
 
 /** What a press needs and comes only then: where it does not come, that is said, with a way on. */
 export function useLate() {
   const toast = useToast()
   const { app } = useRuntimeConfig()
+  const { reload } = useKeptReload()
 
   /**
    * @param what - what is not there without it, as a sentence begins: “The picture”.
@@ -24,7 +26,7 @@ export function useLate() {
         actions: [
           { label: 'Try again', color: 'primary', onClick: () => void again() },
           ...(build === 'newer'
-            ? [{ label: 'Reload: your work is kept', onClick: () => window.location.reload() }]
+            ? [{ label: 'Reload: your work is kept', onClick: () => void reload() }]
             : []),
         ],
       })

@@ -4,8 +4,8 @@ import { allByRole, byRole, press } from '../browser/browser'
 /** What hands do to a field: half numbers, slips, fractions, sums. The first empties it. */
 export const TYPED = ['', '1.', '-', '.', 'abc', '999999', '2,5', ',', '1/2', '12 1/2', '2*1.2', '3'] as const
 
-/** What no number field can hand on. */
-export const SLIPS = ['-', '.', 'abc', '999999', ','] as const
+/** What is no number in any field: it stays as it was typed, and the field says that it is none. */
+export const SLIPS: readonly string[] = ['-', '.', 'abc', ',']
 
 /** One place fields are found at, and how one gets there from its view. */
 export interface Surface {
@@ -101,6 +101,8 @@ interface Standing {
   readonly uncaught: readonly string[]
   readonly value: string | null
   readonly isSaid: boolean
+  /** Of a field for a number: whether it says that something is wrong; null: it is for words. */
+  readonly isRefused: boolean | null
 }
 /** How the page and the field stand, after something was typed and the field was left. */
 const STANDING = `
@@ -119,6 +121,7 @@ const STANDING = `
     uncaught: window.uncaught ?? [],
     value: isThere ? field.value : null,
     isSaid: isThere && hasWords(),
+    isRefused: field?.inputMode === 'decimal' ? field.getAttribute('aria-invalid') === 'true' : null,
   })
   requestAnimationFrame(() => requestAnimationFrame(() => done(now())))`
 
@@ -142,12 +145,18 @@ export async function wrongWith(
   path: string,
   text: string,
 ): Promise<string | null> {
-  const now = await driver.executeAsyncScript<Standing>(STANDING, field)
+  // A field that is gone may mean that its page is: look without it.
+  const now = await driver
+    .executeAsyncScript<Standing>(STANDING, field)
+    .catch(() => driver.executeAsyncScript<Standing>(STANDING, null))
   if (now.fault !== '') return `the page is gone: ${now.fault.slice(0, 200)}`
   if (now.path !== path) return `it went to ${now.path}`
   if (now.uncaught.length > 0) return `not caught: ${now.uncaught.join(' | ').slice(0, 300)}`
   if (now.value === null) return null
   if (/NaN|null|undefined|Infinity/.test(now.value)) return `it holds “${now.value}”`
+  const isSlip = SLIPS.includes(text) && now.isRefused !== null
+  if (isSlip && !(now.isRefused && now.value === text))
+    return `it holds “${now.value}” and does not say what is wrong`
   const isKept = now.value === text || now.value.trim() !== '' || now.isSaid
   return isKept ? null : 'it is empty and says nothing'
 }
