@@ -23,6 +23,7 @@ const PARTS = {
   tabs: ['tabs'],
   full: ['full'],
   api: ['api'],
+  undo: ['undo'],
 }
 const wanted = process.argv.length > 2 ? process.argv.slice(2) : Object.keys(PARTS)
 const unknown = wanted.find(part => !(part in PARTS))

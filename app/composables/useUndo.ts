@@ -1,6 +1,8 @@
 import type { ComputedRef, ShallowRef } from 'vue'
 import { ALL_VIEWS, stationOf } from '~/stations'
-import type { TakenStep } from '~/stores/book/steps'
+import { obstaclesWords } from '~/frame/obstacleWords'
+import type { Manner } from '~/stores/book/stepBack'
+import type { Refusal } from '~/stores/book/steps'
 import { whereNow } from '~/utils/whereNow'
 
 /** What a page can take back by itself, because it is not in the book yet. */
@@ -22,16 +24,33 @@ export function useUndoScope(own: UndoScope): void {
   })
 }
 
-/** A step that lies on another page: asked about before it is taken back. */
+/** What is asked before a step is taken: each way on by its name. */
 interface Asked {
   readonly title: string
-  readonly where: string
-  readonly label: string
-  readonly yes: () => void
+  readonly said: readonly string[]
+  readonly ways: readonly { readonly label: string; readonly way: () => void }[]
 }
 const asked: ShallowRef<Asked | null> = shallowRef(null)
 /** What is asked about right now; null: nothing. */
 export const useAskedUndo = () => asked
+
+type Direction = 'undo' | 'redo'
+const WORDS = {
+  undo: {
+    done: 'Undone',
+    ask: 'Undo',
+    not: 'Not undone yet',
+    manners: { 'whole': '', 'all-the-same': 'Undo that too', 'what-can-be': 'Bring back what can be' },
+    passOver: 'Leave it, and go on to the step before',
+  },
+  redo: {
+    done: 'Done again',
+    ask: 'Do again',
+    not: 'Not done again yet',
+    manners: { 'whole': '', 'all-the-same': 'Do it over that', 'what-can-be': 'Do again what can be' },
+    passOver: 'Leave it, and go on to the step after',
+  },
+} as const satisfies Record<Direction, { manners: Record<Manner, string> } & Record<string, unknown>>
 
 /** A view by its name, with its station's where it has several. */
 function viewName(path: string): string {
@@ -50,23 +69,34 @@ export function useUndo() {
   const toast = useToast()
   const { sayStored } = useStoredWords()
 
-  function say(step: TakenStep, done: string, notDone: string): void {
+  function take(direction: Direction, manner: Manner = 'whole'): void {
+    const step = book[direction](manner)
     if (!step) return
-    if (step.done) void sayStored(`${done}: ${step.label}`)
-    else
-      toast.add({
-        title: `${notDone}: ${step.label}`,
-        description:
-          'The same was changed since, perhaps in another tab, and would be lost. Nothing changed.',
-        color: 'warning',
-      })
+    if (step.refusal) askOver(direction, step.label, step.refusal)
+    else void sayStored(`${WORDS[direction].done}: ${step.label}`)
   }
-  function afterAsking(step: { label: string; where: string | null }, verb: string, yes: () => void): void {
-    if (step.where === null || step.where === whereNow()) return yes()
-    asked.value = { title: `${verb}: ${step.label}?`, where: viewName(step.where), label: verb, yes }
+  /** A refused step is kept, and asked about: it may be taken over what stands against it, or in part. */
+  function askOver(direction: Direction, label: string, { obstacles, manners }: Refusal): void {
+    const words = WORDS[direction]
+    asked.value = {
+      title: `${words.not}: ${label}`,
+      said: obstaclesWords(obstacles),
+      ways: [
+        ...manners.map(manner => ({ label: words.manners[manner], way: () => take(direction, manner) })),
+        { label: words.passOver, way: () => book.passOver(direction) },
+      ],
+    }
+  }
+  function afterAsking(direction: Direction, step: { label: string; where: string | null }): void {
+    if (step.where === null || step.where === whereNow()) return take(direction)
+    const { ask } = WORDS[direction]
+    asked.value = {
+      title: `${ask}: ${step.label}?`,
+      said: [`It was done at ${viewName(step.where)}, not on this page.`],
+      ways: [{ label: ask, way: () => take(direction) }],
+    }
   }
 
-  const undoInBook = () => say(book.undo(), 'Undone', 'Not undone')
   /** Whether the page's own step is the later one. */
   const isPagesUndo = computed(() => {
     const [own, inBook] = [scope.value?.undoneAt.value ?? null, book.lastStep]
@@ -80,15 +110,14 @@ export function useUndo() {
     if (isPagesUndo.value) {
       scope.value!.undo()
       toast.add({ title: `Undone: ${scope.value!.words}` })
-    } else if (book.lastStep) afterAsking(book.lastStep, 'Undo', undoInBook)
+    } else if (book.lastStep) afterAsking('undo', book.lastStep)
     else toast.add({ title: 'Nothing to undo' })
   }
   function redo(): void {
     if (isPagesRedo.value) {
       scope.value!.redo()
       toast.add({ title: `Done again: ${scope.value!.words}` })
-    } else if (book.nextStep)
-      afterAsking(book.nextStep, 'Do again', () => say(book.redo(), 'Done again', 'Not done again'))
+    } else if (book.nextStep) afterAsking('redo', book.nextStep)
     else toast.add({ title: 'Nothing to redo' })
   }
   /** What undo would take back, in words; null: nothing. */
@@ -99,7 +128,7 @@ export function useUndo() {
   function undoOf(): () => void {
     const step = book.lastStep
     return () => {
-      if (step !== null && book.lastStep === step) undoInBook()
+      if (step !== null && book.lastStep === step) take('undo')
       else
         toast.add({
           title: `Something else was done after “${step?.label ?? 'this'}”`,

@@ -24,6 +24,11 @@ const lost = computed(() => {
       return `The ${one} you changed${others} was taken away meanwhile, and is not brought back.`
     case 'needed':
       return `The ${one} you took away${others} is needed by what another tab has kept: it stays.`
+    case 'unfit':
+      return (
+        `The ${one} you changed${others} was changed in another tab too, and both together do not fit: `
+        + 'it is as the other tab has it.'
+      )
     default:
       return `The ${one} you kept${others} needs what was taken away in another tab: it is as it was before.`
   }

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-/** What lies on another page is not taken back unseen. */
+/** What lies on another page, or has something newer over it, is not taken back unseen. */
 const asked = useAskedUndo()
-function answer(isYes: boolean): void {
-  const { yes } = asked.value!
+function answer(way: (() => void) | null): void {
   asked.value = null
-  if (isYes) yes()
+  way?.()
 }
 </script>
 
@@ -13,19 +12,29 @@ function answer(isYes: boolean): void {
     v-if="asked"
     :open="true"
     :title="asked.title"
-    :description="`It was done at ${asked.where}, not on this page.`"
-    @update:open="answer(false)"
+    :description="asked.said[0]"
+    @update:open="answer(null)"
   >
     <template #body>
+      <p
+        v-for="words in asked.said.slice(1)"
+        :key="words"
+        class="mb-2"
+      >
+        {{ words }}
+      </p>
       <div class="flex flex-wrap gap-2">
         <UButton
-          :label="asked.label"
-          @click="answer(true)"
+          v-for="({ label, way }, i) in asked.ways"
+          :key="label"
+          :variant="i === 0 ? 'solid' : 'outline'"
+          :label="label"
+          @click="answer(way)"
         />
         <UButton
           variant="outline"
           label="Leave it as it is"
-          @click="answer(false)"
+          @click="answer(null)"
         />
       </div>
     </template>

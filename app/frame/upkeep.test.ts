@@ -95,13 +95,7 @@ describe('the backup reminder', () => {
   })
   it('comes when the last export was noted by a clock that was ahead', async () => {
     book.commit('Add', own(5))
-    book.commit(null, [
-      {
-        table: 'settings',
-        id: 'settings',
-        record: { ...useSettingsStore().record, backedUpAt: '2131-05-01T10:00:00Z' },
-      },
-    ])
+    book.note('settings', 'settings', { backedUpAt: '2131-05-01T10:00:00Z' })
     mount(UpkeepNotices)
     await flushPromises()
     expect(reminders()).toMatchObject([
@@ -113,13 +107,7 @@ describe('the backup reminder', () => {
     await flushPromises()
     expect(reminders()).toEqual([])
     book.commit('Add', own(5))
-    book.commit(null, [
-      {
-        table: 'settings',
-        id: 'settings',
-        record: { ...useSettingsStore().record, backedUpAt: new Date().toISOString() },
-      },
-    ])
+    book.note('settings', 'settings', { backedUpAt: new Date().toISOString() })
     mount(UpkeepNotices)
     await flushPromises()
     expect(reminders()).toEqual([])

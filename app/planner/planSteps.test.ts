@@ -60,9 +60,12 @@ describe('undo on a planner', () => {
     const { undo } = plan()
     undo()
     const asked = useAskedUndo()
-    expect(asked.value).toMatchObject({ title: 'Undo: Add a cloth?', where: 'Workbox' })
+    expect(asked.value).toMatchObject({
+      title: 'Undo: Add a cloth?',
+      said: [expect.stringContaining('Workbox')],
+    })
     expect(book.shelf.cloths.size).toBe(1)
-    asked.value!.yes()
+    asked.value!.ways[0]!.way()
     expect(book.shelf.cloths.size).toBe(0)
   })
   it('goes by time: what was changed in the line-up last comes first', async () => {

@@ -3,7 +3,7 @@ import { demoRemoval, hasDemo, UNKNOWN_MACHINE } from '#shared/records'
 import { EMPTY_SETUP } from '#shared/setup'
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { openBookDatabase } from '#db/database'
 import { readBook, writeBook } from '#db/book'
 import type { Machine } from '#shared/records'
@@ -25,6 +25,8 @@ const edit = (before: Machine | null, after: Machine | null) => [
   { table: 'machines' as const, id: (after ?? before)!.id, before, after },
 ]
 const stored = openBookDatabase()
+// The demo is fetched once: here that may take longer than a person waits for a book to open.
+beforeAll(() => import('#shared/demo'))
 
 beforeEach(async () => {
   storageRefuses.reason = null
@@ -176,14 +178,66 @@ describe('beside another tab', () => {
     await book.flush()
     expect(book.shelf.machines.get('a')).toEqual({ ...machine('a'), maxWidthMm: 9 })
   })
-  it('does not take back what was changed again since, and says so', async () => {
+  describe('where the other changed the same since', () => {
+    const renamed = machine('a', 'Loft seven')
+    async function besideTheirs() {
+      const book = await openBook()
+      await book.commit('Add', put(machine('a')))
+      await book.commit('Change', put({ ...renamed, maxWidthMm: 8 }))
+      await writeBook(stored, edit({ ...renamed, maxWidthMm: 8 }, { ...renamed, maxWidthMm: 9 }))
+      new BroadcastChannel('lacy-spool').postMessage('changed')
+      await vi.waitFor(() => expect(book.shelf.machines.get('a')?.maxWidthMm).toBe(9))
+      return book
+    }
+    it('takes nothing back, says what stands against it, and keeps the step', async () => {
+      const book = await besideTheirs()
+      const refused = book.undo()
+      expect(refused).toMatchObject({
+        label: 'Change',
+        refusal: {
+          obstacles: [{ table: 'machines', what: 'changed', fields: ['maxWidthMm'] }],
+          manners: ['all-the-same', 'what-can-be'],
+        },
+      })
+      expect(book.shelf.machines.get('a')).toMatchObject({ name: 'Loft seven', maxWidthMm: 9 })
+      expect(book.lastStep?.label).toBe('Change')
+    })
+    it('takes it back as far as can be, and does just that again', async () => {
+      const book = await besideTheirs()
+      const before = book.shelf.machines.get('a')
+      book.undo('what-can-be')
+      expect(book.shelf.machines.get('a')).toEqual({ ...machine('a'), maxWidthMm: 9 })
+      book.redo()
+      expect(book.shelf.machines.get('a')).toEqual(before)
+      await book.flush()
+      expect(await stored.table('machines').get('a')).toEqual(before)
+    })
+    it('takes it back over that, and doing it again gives that back too', async () => {
+      const book = await besideTheirs()
+      const before = book.shelf.machines.get('a')
+      book.undo('all-the-same')
+      expect(book.shelf.machines.get('a')).toEqual(machine('a'))
+      book.redo()
+      await book.flush()
+      expect(await stored.table('machines').get('a')).toEqual(before)
+    })
+    it('is passed over when the person says so', async () => {
+      const book = await besideTheirs()
+      book.passOver('undo')
+      expect(book.lastStep?.label).toBe('Add')
+    })
+  })
+  it('does not take away what the other’s plan needs', async () => {
     const book = await openBook()
-    await book.commit('Rename', put(machine('a', 'Loft seven')))
-    await book.commit(null, put(machine('a', 'Tower seven')))
-    expect(book.undo()).toEqual({ label: 'Rename', done: false })
-    expect(book.shelf.machines.get('a')?.name).toBe('Tower seven')
-    // It does not stand in the way of what was done before it.
-    expect(book.canUndo).toBe(false)
+    await book.commit('Add', put(machine('a')))
+    const { id: _, ...content } = EMPTY_SETUP
+    const keptAt = '2026-03-01T10:00:00Z'
+    const plan = { id: 'p', name: 'Collar', setup: { ...content, machineId: 'a' }, keptAt, note: '' }
+    await writeBook(stored, [{ table: 'plans', id: 'p', before: null, after: plan }])
+    new BroadcastChannel('lacy-spool').postMessage('changed')
+    await vi.waitFor(() => expect(book.shelf.plans.size).toBe(1))
+    expect(book.undo()?.refusal).toMatchObject({ obstacles: [{ what: 'needed' }], manners: [] })
+    expect(book.shelf.machines.has('a')).toBe(true)
   })
   it('does not bring back what the other took away, and says so', async () => {
     const book = await openBook()
@@ -231,6 +285,23 @@ describe('the demo', () => {
     expect([...book.shelf.machines.keys()].sort()).toEqual([plan.setup.machineId, 'mine'].sort())
     book.undo()
     expect(book.shelf.plans.size).toBeGreaterThan(10)
+  })
+
+  it('is brought back after a backup of the emptied book was noted', async () => {
+    const book = await openBook(true)
+    const many = book.shelf.plans.size
+    await book.wipe()
+    book.note('settings', 'settings', { backedUpAt: '2026-11-30T10:00:00Z' })
+    expect(book.isEmpty).toBe(true)
+    expect(book.undo()).toEqual({ label: 'Empty the book', refusal: null })
+    expect(book.shelf.plans.size).toBe(many)
+    expect(book.shelf.settings.get('settings')?.backedUpAt).toBe('2026-11-30T10:00:00Z')
+    await book.flush()
+  })
+  it('notes nothing that a person did', async () => {
+    const book = await openBook()
+    expect(() => book.note('settings', 'settings', { unit: 'inch' })).toThrow(/unit/)
+    expect(book.shelf.settings.size).toBe(0)
   })
 
   it('is wiped whole, and that can be taken back', async () => {

@@ -3,10 +3,13 @@ import { computed, ref, shallowRef } from 'vue'
 import type { UnreadableRow } from '#db/book'
 import {
   type AnyRecord,
+  asidesOf,
+  isBlank,
   mergeEdit,
   type Merged,
   type RecordChange,
   type RecordEdit,
+  type RecordOf,
   type TableName,
   TABLE_NAMES,
   TABLES,
@@ -38,7 +41,10 @@ export const useBookStore = defineStore('book', () => {
   const { shelf, tables, ...shelves } = useShelves()
   const ready = ref(false)
   const unreadable = shallowRef<readonly UnreadableRow[]>([])
-  const isEmpty = computed(() => TABLE_NAMES.every(table => shelf[table].size === 0))
+  /** What was noted aside is nothing a person has put in. */
+  const isEmpty = computed(() =>
+    TABLE_NAMES.every(table => [...tables[table].values()].every(record => isBlank(table, record))),
+  )
   const keeping = useKeeping({
     ...shelves,
     show: (stored, waiting) => {
@@ -46,10 +52,7 @@ export const useBookStore = defineStore('book', () => {
       unreadable.value = stored.unreadable
     },
   })
-  const { remember, ...steps } = useSteps(
-    ({ table, id }) => shelf[table].get(id) ?? null,
-    edits => void apply(edits),
-  )
+  const { remember, ...steps } = useSteps(tables, edits => void apply(edits))
 
   function apply(edits: readonly RecordEdit[]): Promise<Kept> {
     shelves.put(edits.map(({ table, id, after }) => ({ table, id, record: after })))
@@ -70,30 +73,26 @@ export const useBookStore = defineStore('book', () => {
   /**
    * Changes records, all or none.
    *
-   * @param label - what undo will say it takes back; null: nothing a person did, and so nothing to undo.
+   * @param label - what undo will say it takes back.
    * @param joinKey - consecutive commits with the same key are one undo step.
    * @returns What became of it, once that is known.
    * @throws {ZodError} when a record breaks its schema; nothing is changed then.
    */
-  function commit(
-    label: string | null,
-    changes: readonly Change[],
-    joinKey: string | null = null,
-  ): Promise<Kept> {
+  function commit(label: string, changes: readonly Change[], joinKey: string | null = null): Promise<Kept> {
     const edits = changes.map(editOf)
-    const gone = edits.filter(({ outcome }) => outcome === 'gone')
-    if (gone.length > 0) {
-      keeping.lost.value = gone.map(({ edit: { table, id } }) => ({
+    const lost = edits.filter(({ outcome }) => outcome === 'gone' || outcome === 'unfit')
+    if (lost.length > 0) {
+      keeping.lost.value = lost.map(({ outcome, edit: { table, id, before } }) => ({
         table,
         id,
-        outcome: 'gone',
-        record: null,
+        outcome,
+        record: before,
       }))
       return Promise.resolve('refused')
     }
     if (edits.length === 0) return Promise.resolve('stored')
     const wanted = edits.map(({ edit }) => edit)
-    if (label !== null) remember({ label, joinKey, edits: wanted, at: Date.now(), where: whereOf(wanted) })
+    remember({ label, joinKey, edits: wanted, at: Date.now(), where: whereOf(wanted) })
     return apply(wanted)
   }
 
@@ -104,6 +103,20 @@ export const useBookStore = defineStore('book', () => {
     if (begunFrom === undefined) return { outcome: 'written', edit: { table, id, before, after } }
     const merged = mergeEdit({ table, id, before: begunFrom, after }, before)
     return { outcome: merged.outcome, edit: { table, id, before, after: merged.record } }
+  }
+
+  /**
+   * Notes what nobody did, as when a backup was written: no step of undo.
+   *
+   * @param fields - asides of the record, and nothing else.
+   */
+  function note<T extends TableName>(table: T, id: string, fields: Partial<RecordOf<T>>): void {
+    const before = shelf[table].get(id) ?? null
+    const record = before ?? TABLES[table].blank
+    const others = Object.keys(fields).filter(name => !asidesOf(table).includes(name))
+    if (others.length > 0) throw new RangeError(`no aside of ${table}: ${others.join(', ')}`)
+    const after = TABLES[table].schema.parse({ ...record, ...fields })
+    void apply([{ table, id, before, after }])
   }
 
   async function loadDemo(): Promise<void> {
@@ -137,6 +150,7 @@ export const useBookStore = defineStore('book', () => {
     ...steps,
     open,
     commit,
+    note,
     loadDemo,
     wipe,
   }

@@ -10,14 +10,13 @@ export const useSettingsStore = defineStore('settings', () => {
   const unit = computed(() => record.value.unit)
   const schools = computed(() => record.value.schools)
 
-  /** @param label - names the step of undo; null: none, for what cannot be taken back. */
-  function put(label: string | null, change: Partial<Omit<Settings, 'id'>>): void {
-    book.commit(label, [{ table: 'settings', id: 'settings', record: { ...record.value, ...change } }])
+  function change(changed: Partial<Omit<Settings, 'id'>>): void {
+    const next = { ...record.value, ...changed }
+    void book.commit('Change settings', [{ table: 'settings', id: 'settings', record: next }])
   }
-  const change = (changed: Partial<Omit<Settings, 'id'>>) => put('Change settings', changed)
   const changeSchools = (changed: Partial<Schools>) => change({ schools: { ...schools.value, ...changed } })
   /** After an export; no step of undo, for the file cannot be taken back. */
-  const noteBackup = (now: Date) => put(null, { backedUpAt: now.toISOString() })
+  const noteBackup = (now: Date) => book.note('settings', 'settings', { backedUpAt: now.toISOString() })
 
   return { record, unit, schools, change, changeSchools, noteBackup }
 })

@@ -4,7 +4,9 @@ export { UNKNOWN_FOOT } from './feet'
 export { UNKNOWN_PLATE } from './plates'
 export { UNKNOWN_MACHINE } from './machines'
 export { table, type TableManifest } from './manifest'
-export { mergeEdit, type Merged, type RecordEdit, takeBack, type TakenBack } from './merge'
+export { asidesOf, type InTheWay, isBlank, mergeEdit, type Merged, type RecordEdit, takeBack } from './merge'
+export type { Fields } from './join'
+export { fieldWords } from './fieldWords'
 export { NEEDLE_ENDS } from './needleEnds'
 export { FRESH_NEEDLE, needleSchema } from './needles'
 export type { BandPiece, BandPieceRow } from './pieceBand'
@@ -15,6 +17,7 @@ export { PLAIN_STEPS } from './projects'
 export { photoIdsIn, photoIdsOf } from './photoIds'
 export { demoRemoval, hasDemo, isDemo } from './demoRecords'
 export {
+  keyOf,
   POINTING_TABLES,
   type RecordChange,
   referencesOf,

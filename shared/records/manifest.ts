@@ -29,6 +29,8 @@ export interface TableManifest<Schema extends z.ZodMiniType<{ id: string }>> {
   readonly holdsSetup: SetupPlace<z.output<Schema>>
   /** null: it points at nothing. A log does not either: it stays true when what it speaks of is gone. */
   readonly refersTo: Pointing<z.output<Schema>> | null
+  /** Fields that say nothing a person did, as where they stand: no step of undo, and in the way of none. */
+  readonly asides?: readonly (keyof z.output<Schema> & string)[]
   /** What a person calls one and several; null: nothing a person counts. */
   readonly words: { readonly one: string; readonly many: string } | null
   /** Whether the demo has some; a test holds it to that. */

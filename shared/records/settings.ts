@@ -61,6 +61,7 @@ export const settings = table({
   blank: DEFAULT_SETTINGS,
   holdsSetup: 'nowhere',
   refersTo: null,
+  asides: ['backedUpAt'],
   words: null,
   demo: false,
 })

@@ -30,6 +30,7 @@ export const walks = table({
     find: ({ finishedAt, machineId }) => (finishedAt === null ? [{ table: 'machines', id: machineId }] : []),
     whenGone: () => null,
   },
+  asides: ['at'],
   words: { one: 'threading walk', many: 'threading walks' },
   demo: true,
 })

@@ -17,6 +17,9 @@ import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
 
 const PATIENCE_MS = 15_000
 
+/** Keeping the whole app for use offline takes a core for seconds at each browser's first page. */
+const NOTHING_OFFLINE = 'delete Navigator.prototype.serviceWorker'
+
 export interface Session {
   readonly driver: WebDriver
   readonly downloads: string
@@ -26,11 +29,15 @@ export interface Session {
   readonly home: string
 }
 
-/** A browser with a download folder and a profile of its own, fresh unless one is given. */
+/**
+ * A browser with a download folder and a profile of its own, fresh unless one is given. What is used offline
+ * is kept only where a test asks for it.
+ */
 export async function openBrowser({
   width = 1280,
   height = 800,
   script = '',
+  keepsOffline = false,
   preferences = {},
   home = mkdtempSync(join(tmpdir(), 'lacy-spool-')),
 } = {}): Promise<Session> {
@@ -70,7 +77,8 @@ export async function openBrowser({
     behavior: 'allow',
     downloadPath: downloads,
   })
-  if (script) await chrome.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: script })
+  for (const source of [script, keepsOffline ? '' : NOTHING_OFFLINE].filter(Boolean))
+    await chrome.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source })
   return {
     driver,
     downloads,

@@ -173,7 +173,7 @@ describe('when something goes wrong in the middle', () => {
       address: string
       child: ChildProcess
     }
-    session = await openBrowser()
+    session = await openBrowser({ keepsOffline: true })
     const { driver } = session
     try {
       await open(driver, address)

@@ -141,7 +141,7 @@ it('keeps what two tabs do to the same record in the same instant', async () => 
       ),
     )
     await driver.executeAsyncScript(
-      `const [base, done] = arguments; ${BOOK}.commit(null, base).then(done)`,
+      `const [base, done] = arguments; ${BOOK}.commit("Base", base).then(done)`,
       baseOf(round),
     )
     // Both have heard of it before either begins.

@@ -84,10 +84,15 @@ export async function fieldAt(driver: WebDriver, place: number): Promise<Field |
   return found && { element: found[0], name: found[1] }
 }
 
-/** Told before the page's own code runs: every error nobody caught. */
+/**
+ * Told before the page's own code runs: every error nobody caught. That sizes seen by an observer are told in
+ * the next frame is the browser's own note, and no error.
+ */
 export const LISTEN = `
   window.uncaught = []
-  addEventListener('error', ({ message }) => window.uncaught.push(message))
+  addEventListener('error', ({ message }) => {
+    if (!message.startsWith('ResizeObserver loop')) window.uncaught.push(message)
+  })
   addEventListener('unhandledrejection', ({ reason }) =>
     window.uncaught.push(String(reason?.message ?? reason)))
   addEventListener('keydown', ({ key }) => {

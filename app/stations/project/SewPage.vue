@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { changeTarget } from '#shared/inputs'
-import type { ProjectItem } from '#shared/records'
+import type { Project, ProjectItem } from '#shared/records'
 import { newId } from '~/utils/id'
 import { changeList, CHANGE_WORDS, KIND_WORDS } from './projectWords'
 import { minutesWords } from '~/utils/minutesWords'
@@ -45,12 +45,10 @@ function changed(): void {
   const [only, ...others] = changes.value
   const each = took / Math.max(1, all.length)
   const isTimed = only && others.length === 0 && took <= LONGEST_MINUTES && each >= LEAST_MINUTES
-  if (isTimed) {
-    const id = newId('change')
-    const record = { id, change: only.change, minutes: Math.round(10 * each) / 10, at: moment() }
-    void book.commit(null, [{ table: 'changeTimes', id, record }])
-  }
-  change('Changes are done', { doing: { ...doing.value!, step: 'sew', since: moment() } })
+  const id = newId('change')
+  const time = { id, change: only!.change, minutes: Math.round(10 * each) / 10, at: moment() }
+  const over: Partial<Project> = { doing: { ...doing.value!, step: 'sew', since: moment() } }
+  change('Changes are done', over, null, isTimed ? [{ table: 'changeTimes', id, record: time }] : [])
 }
 function finish(): void {
   const { item } = now.value!

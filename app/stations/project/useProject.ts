@@ -1,5 +1,6 @@
 import { newestFirst } from '#shared/fields'
 import type { Project } from '#shared/records'
+import type { Change } from '~/stores/book'
 import { newId } from '~/utils/id'
 import { plainOf } from '~/utils/plain'
 
@@ -15,11 +16,18 @@ export function useProject() {
   /**
    * @param label - what undo will say it takes back.
    * @param joinKey - changes with the same key are one step of undo: what is typed letter by letter.
+   * @param beside - what else the same step changes.
    */
-  function change(label: string, over: Partial<Project>, joinKey: string | null = null): void {
+  function change(
+    label: string,
+    over: Partial<Project>,
+    joinKey: string | null = null,
+    beside: readonly Change[] = [],
+  ): void {
     if (!project.value) return
     const record = { ...plainOf(project.value), ...over }
-    void book.commit(label, [{ table: 'projects', id: record.id, record, begunFrom: project.value }], joinKey)
+    const own = { table: 'projects', id: record.id, record, begunFrom: project.value } as const
+    void book.commit(label, [own, ...beside], joinKey)
   }
   function begin(): void {
     const id = newId('project')

@@ -122,7 +122,7 @@ export const useWalkStore = defineStore('walk', () => {
   function goTo(to: number): void {
     const step = walk.value.steps[to]
     if (!step || record.value?.finishedAt !== null) return
-    book.commit(null, [{ table: 'walks', id: record.value.id, record: { ...record.value, at: step.id } }])
+    book.note('walks', record.value.id, { at: step.id })
   }
   function startOver(now: Date): void {
     if (machineId.value === null) return

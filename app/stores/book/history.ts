@@ -1,4 +1,5 @@
-import { photoIdsOf, type RecordEdit, type RecordOf } from '#shared/records'
+import { dequal } from 'dequal/lite'
+import { keyOf, photoIdsOf, type RecordEdit, type RecordOf } from '#shared/records'
 
 /** What one press of undo takes back. */
 export interface Step {
@@ -23,7 +24,7 @@ export const EMPTY_HISTORY: History = { past: [], future: [] }
 /** Adds a step; what was undone before it can no longer be redone. */
 export function withStep({ past }: History, step: Step): History {
   const last = past.at(-1)
-  if (last && step.joinKey !== null && last.joinKey === step.joinKey) {
+  if (last && step.joinKey !== null && last.joinKey === step.joinKey && goesOn(last.edits, step.edits)) {
     return { past: [...past.slice(0, -1), { ...step, edits: joined(last.edits, step.edits) }], future: [] }
   }
   return { past: [...past, step].slice(-MOST_STEPS), future: [] }
@@ -37,10 +38,16 @@ export function sealed(history: History): History {
     : { ...history, past: [...history.past.slice(0, -1), { ...last, joinKey: null }] }
 }
 
+/** Whether nobody else changed the same records between two steps: their changes are no part of either. */
+function goesOn(first: readonly RecordEdit[], second: readonly RecordEdit[]): boolean {
+  const ends = new Map(first.map(edit => [keyOf(edit), edit.after]))
+  return second.every(edit => !ends.has(keyOf(edit)) || dequal(ends.get(keyOf(edit)), edit.before))
+}
+
 function joined(first: readonly RecordEdit[], second: readonly RecordEdit[]): RecordEdit[] {
-  const byRecord = new Map(first.map(edit => [`${edit.table}/${edit.id}`, edit]))
+  const byRecord = new Map(first.map(edit => [keyOf(edit), edit]))
   for (const edit of second) {
-    const key = `${edit.table}/${edit.id}`
+    const key = keyOf(edit)
     byRecord.set(key, { ...edit, before: byRecord.has(key) ? byRecord.get(key)!.before : edit.before })
   }
   return [...byRecord.values()]

@@ -20,6 +20,16 @@ const SOON_MS = 1000
 const AT_LEAST_EVERY_MS = 10_000
 const keyOf = ({ table, id }: RecordEdit) => `${table}/${id}`
 
+/** What one call of `keep` hears of one of its edits, whatever later edits it is written with. */
+interface Promised {
+  became: Kept
+}
+/** An edit that waits, and all who were promised word of it: those whose edits it took in too. */
+interface Waiting {
+  readonly edit: RecordEdit
+  readonly promised: readonly Promised[]
+}
+
 /**
  * Edits on their way to the database.
  *
@@ -32,8 +42,8 @@ export function useKeeping(memory: InMemory) {
   const storage = ref<StorageState>('opening')
   /** Edits that were not written because another tab took away the record, or what it needs. */
   const lost = shallowRef<readonly Written[]>([])
-  const unsaved = new Map<string, RecordEdit>()
-  const refused = new WeakSet<RecordEdit>()
+  const unsaved = new Map<string, Waiting>()
+  const waitingEdits = () => [...unsaved.values()].map(({ edit }) => edit)
   /** Open and read; null: nothing may be written. */
   let database: BookDatabase | null = null
   let wasRead = false
@@ -63,7 +73,7 @@ export function useKeeping(memory: InMemory) {
         return
       }
       listen(opened)
-      memory.show(stored, unsaved.values())
+      memory.show(stored, waitingEdits())
       database = opened
       wasRead = true
       storage.value = unsaved.size === 0 ? 'saved' : 'saving'
@@ -82,7 +92,7 @@ export function useKeeping(memory: InMemory) {
   async function reload(): Promise<void> {
     if (!database) return write()
     try {
-      memory.show(await readBook(database), unsaved.values())
+      memory.show(await readBook(database), waitingEdits())
     } catch (error) {
       fail(error)
     }
@@ -118,18 +128,26 @@ export function useKeeping(memory: InMemory) {
   function hasStoredBefore(): boolean {
     return memory.asNew().some(edit => {
       const waiting = unsaved.get(keyOf(edit))
-      return !waiting || waiting.before !== null
+      return !waiting || waiting.edit.before !== null
     })
   }
 
   async function keep(edits: readonly RecordEdit[]): Promise<Kept> {
-    const mine = edits.map(edit => {
-      const waiting = unsaved.get(keyOf(edit))
-      return waiting ? { ...edit, before: waiting.before } : edit
+    const mine = edits.map(wait)
+    await flush()
+    const became = (one: Kept) => mine.some(promised => promised.became === one)
+    if (became('refused')) return 'refused'
+    return became('waiting') ? 'waiting' : 'stored'
+  }
+  /** An edit of a record that waits already goes on from where that one began. */
+  function wait(edit: RecordEdit): Promised {
+    const promise: Promised = { became: 'waiting' }
+    const before = unsaved.get(keyOf(edit))
+    unsaved.set(keyOf(edit), {
+      edit: before ? { ...edit, before: before.edit.before } : edit,
+      promised: [...(before?.promised ?? []), promise],
     })
-    for (const edit of mine) unsaved.set(keyOf(edit), edit)
-    if (!(await flush())) return 'waiting'
-    return mine.some(edit => refused.has(edit)) ? 'refused' : 'stored'
+    return promise
   }
 
   /** A write that has not begun yet takes along whatever comes before it does. */
@@ -152,7 +170,7 @@ export function useKeeping(memory: InMemory) {
     try {
       while (unsaved.size > 0) {
         const batch = [...unsaved.values()]
-        settle(batch, await writeBook(database, batch))
+        settle(batch, await writeBook(database, waitingEdits()))
         otherTabs?.postMessage('changed')
       }
       storage.value = 'saved'
@@ -163,24 +181,30 @@ export function useKeeping(memory: InMemory) {
   }
 
   /** What was written waits no longer; where another tab's work was joined with it, that shows. */
-  function settle(batch: readonly RecordEdit[], written: readonly Written[]): void {
-    const joined: RecordChange[] = []
-    for (const [i, { table, id, outcome, record }] of written.entries()) {
-      const edit = batch[i]
-      if (!edit) {
-        joined.push({ table, id, record })
-        continue
-      }
-      const waiting = unsaved.get(keyOf(edit))
-      if (waiting === edit) unsaved.delete(keyOf(edit))
-      // Changed again meanwhile: the next edit begins where this one ended.
-      else if (waiting) unsaved.set(keyOf(edit), { ...waiting, before: edit.after })
-      if (waiting === edit && outcome !== 'written') joined.push({ table, id, record })
-    }
+  function settle(batch: readonly Waiting[], written: readonly Written[]): void {
+    const latest = written.filter(({ outcome }, i) => !batch[i] || settleOne(batch[i], isRefusal(outcome)))
+    const joined: readonly RecordChange[] = latest.filter(({ outcome }) => outcome !== 'written')
     if (joined.length > 0) memory.put(joined)
-    const notWritten = written.filter(({ outcome }) => outcome !== 'written' && outcome !== 'merged')
-    for (const entry of notWritten) refused.add(batch[written.indexOf(entry)]!)
-    if (notWritten.length > 0) lost.value = notWritten
+    const notWritten = latest.filter(({ outcome }) => isRefusal(outcome))
+    if (notWritten.length > 0) lost.value = [...lost.value, ...notWritten]
+  }
+  /** Keeps the promises; whether nothing newer waits for the same record. */
+  function settleOne({ edit, promised }: Waiting, isRefused: boolean): boolean {
+    const key = keyOf(edit)
+    const waiting = unsaved.get(key)
+    const isLatest = !waiting || waiting.edit === edit
+    if (isLatest) unsaved.delete(key)
+    // Changed again meanwhile: the next edit begins where this one ended. If this one came to nothing, the
+    // next one takes its place, and what becomes of it is the word for both.
+    else if (isRefused) unsaved.set(key, { ...waiting, edit: { ...waiting.edit, before: edit.before } })
+    else
+      unsaved.set(key, {
+        edit: { ...waiting.edit, before: edit.after },
+        promised: waiting.promised.filter(promise => !promised.includes(promise)),
+      })
+    if (isLatest || !isRefused)
+      for (const promise of promised) promise.became = isRefused ? 'refused' : 'stored'
+    return isLatest
   }
 
   function fail(error: unknown): void {
@@ -196,7 +220,8 @@ export function useKeeping(memory: InMemory) {
 
   /** After what was stored went: all that is in memory is stored anew. */
   async function storeAllAgain(): Promise<boolean> {
-    for (const edit of memory.asNew()) unsaved.set(keyOf(edit), edit)
+    for (const edit of memory.asNew())
+      unsaved.set(keyOf(edit), { edit, promised: unsaved.get(keyOf(edit))?.promised ?? [] })
     storage.value = 'saving'
     return flush()
   }
@@ -220,6 +245,8 @@ function channel(name: string): BroadcastChannel | null {
     return null
   }
 }
+
+const isRefusal = (outcome: Written['outcome']) => outcome !== 'written' && outcome !== 'merged'
 
 const isBare = ({ records, unreadable }: StoredBook) => records.length + unreadable.length === 0
 

@@ -1,53 +1,75 @@
 import { computed, shallowRef } from 'vue'
-import { type AnyRecord, type RecordEdit, takeBack } from '#shared/records'
+import type { RecordEdit, Tables } from '#shared/records'
 import { EMPTY_HISTORY, type History, sealed, type Step, withStep } from './history'
+import { type Manner, type Obstacle, stepBack } from './stepBack'
 
-/** What a press of undo or redo came to; null: nothing was there. Not done: something newer stood there. */
-export type TakenStep = { readonly label: string; readonly done: boolean } | null
+/** What stands against a step, and in which manners it can be taken nevertheless. */
+export interface Refusal {
+  readonly obstacles: readonly Obstacle[]
+  readonly manners: readonly Manner[]
+}
+/** What a press of undo or redo came to; null: nothing was there. Refused: nothing changed, it is kept. */
+export type TakenStep = { readonly label: string; readonly refusal: Refusal | null } | null
 
 const reversedEdit = (edit: RecordEdit): RecordEdit => ({ ...edit, before: edit.after, after: edit.before })
 
 /**
  * What can be taken back and done again.
  *
- * @param now - a record as it stands.
+ * @param book - all records as they stand.
  * @param apply - shows edits and keeps them.
  */
-export function useSteps(
-  now: (edit: RecordEdit) => AnyRecord | null,
-  apply: (edits: readonly RecordEdit[]) => void,
-) {
+export function useSteps(book: Tables, apply: (edits: readonly RecordEdit[]) => void) {
   const history = shallowRef<History>(EMPTY_HISTORY)
 
   function remember(step: Step): void {
     history.value = withStep(history.value, step)
   }
 
-  /** Takes back the last step, and nothing that was done to the same records since, in any tab. */
-  function undo(): TakenStep {
+  /** Takes back the last step, and nothing that was done to the same records since, unless told to. */
+  function undo(manner: Manner = 'whole'): TakenStep {
     const step = history.value.past.at(-1)
     if (!step) return null
-    const done = take([...step.edits].reverse())
-    // What cannot be taken back is out of the way of what was done before it.
+    const taken = take(step.edits, manner)
+    if ('obstacles' in taken) return { label: step.label, refusal: taken }
+    // What is done again later is what was undone now, and no more.
+    const undone = { ...step, joinKey: null, edits: taken.edits.map(reversedEdit) }
     const { past, future } = history.value
-    history.value = { past: past.slice(0, -1), future: done ? [step, ...future] : future }
-    return { label: step.label, done }
+    history.value = { past: past.slice(0, -1), future: [undone, ...future] }
+    return { label: step.label, refusal: null }
   }
 
-  function redo(): TakenStep {
+  function redo(manner: Manner = 'whole'): TakenStep {
     const [step, ...future] = history.value.future
     if (!step) return null
-    const done = take(step.edits.map(reversedEdit))
-    history.value = { past: done ? [...history.value.past, step] : history.value.past, future }
-    return { label: step.label, done }
+    const taken = take(step.edits.map(reversedEdit), manner)
+    if ('obstacles' in taken) return { label: step.label, refusal: taken }
+    history.value = { past: [...history.value.past, { ...step, edits: taken.edits }], future }
+    return { label: step.label, refusal: null }
   }
 
-  /** All of the edits are taken back, or none of them. */
-  function take(edits: readonly RecordEdit[]): boolean {
-    const taken = edits.map(edit => takeBack(edit, now(edit)))
-    if (!taken.every(back => back.ok)) return false
-    apply(taken.map(back => back.edit))
-    return true
+  function take(
+    edits: readonly RecordEdit[],
+    manner: Manner,
+  ): Refusal | { readonly edits: readonly RecordEdit[] } {
+    const taken = stepBack(edits, book, manner)
+    if (manner === 'whole' && taken.obstacles.length > 0)
+      return { obstacles: taken.obstacles, manners: mannersLeft(edits, taken.obstacles) }
+    apply(taken.edits)
+    return { edits: taken.edits }
+  }
+  function mannersLeft(edits: readonly RecordEdit[], obstacles: readonly Obstacle[]): Manner[] {
+    const isFirm = obstacles.some(({ what }) => what === 'needed' || what === 'needs')
+    const all: Manner[] = isFirm ? [] : ['all-the-same']
+    const isPart = stepBack(edits, book, 'what-can-be').edits.length > 0
+    return isPart ? [...all, 'what-can-be'] : all
+  }
+
+  /** Leaves a refused step as it is, and goes on to the one before it. */
+  function passOver(direction: 'undo' | 'redo'): void {
+    const { past, future } = history.value
+    history.value =
+      direction === 'undo' ? { past: past.slice(0, -1), future } : { past, future: future.slice(1) }
   }
 
   return {
@@ -55,6 +77,7 @@ export function useSteps(
     remember,
     undo,
     redo,
+    passOver,
     endJoin: () => {
       history.value = sealed(history.value)
     },
