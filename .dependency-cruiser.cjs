@@ -18,6 +18,7 @@ module.exports = {
         '@types/bezier-js',
         'clipper2-ts',
         'flatbush',
+        'flatqueue',
         'opentype.js',
         'uqr',
         'ml-matrix',
@@ -31,8 +32,8 @@ module.exports = {
     layer('server', [
       '^core/',
       '^shared/',
-      npm('h3', 'nitropack', 'helmet', 'zod'),
-      '^(node:)?(crypto|http)$',
+      npm('h3', 'nitropack', 'helmet', 'piscina', 'zod'),
+      '^(node:)?(crypto|fs|http|os|url)$',
     ]),
     { name: 'nothing-imports-app', severity: 'error', from: { pathNot: '^app/' }, to: { path: '^app/' } },
     { name: 'app-not-server', severity: 'error', from: { path: '^app/' }, to: { path: '^server/' } },

@@ -3,23 +3,11 @@ import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import colors from 'tailwindcss/colors'
 import { STATIONS } from './app/stations'
+import { FILE_HEADERS } from './server/fileHeaders'
 
 const ROOT = fileURLToPath(new URL('.', import.meta.url))
 // The development server injects scripts of its own.
 const isDevelopment = process.env.NODE_ENV === 'development'
-/** A worker goes by the policy its own file came with. */
-const FILE_HEADERS = {
-  'content-security-policy':
-    "default-src 'none'; script-src 'self'; connect-src 'self'; worker-src 'self'; "
-    + "style-src 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'; base-uri 'none'; "
-    + "form-action 'none'",
-  'x-content-type-options': 'nosniff',
-  'x-frame-options': 'DENY',
-  'referrer-policy': 'no-referrer',
-  'cross-origin-resource-policy': 'same-origin',
-  'cross-origin-opener-policy': 'same-origin',
-  'permissions-policy': 'camera=(self), microphone=(), geolocation=()',
-}
 const SMALL_CHUNK_BYTES = 1500
 
 /** Whether a file is of this build, as modules/lastAssets.ts noted it. */
@@ -101,6 +89,7 @@ export default defineNuxtConfig({
   // Untyped: a module brings the types of a newer server than the one that is installed.
   nitro: {
     compressPublicAssets: { gzip: true, brotli: false },
+    ...(isDevelopment ? {} : { errorHandler: `${ROOT}server/errorHandler.ts` }),
     // Files are sent before server/middleware/headers.ts is asked; pages get its stricter policy instead.
     routeRules: isDevelopment ? {} : { '/**': { headers: FILE_HEADERS } },
     // Circles and comments inside packages: nothing we could mend.

@@ -36,6 +36,13 @@ export async function putPhotos(photos: readonly Photo[], database?: string): Pr
 export async function readPhotos(ids: readonly string[], database?: string): Promise<readonly Photo[]> {
   return withPhotos(database, async table => (await table.bulkGet([...ids])).filter(found => !!found))
 }
+/** How many of those named are not there. */
+export async function missingPhotos(ids: readonly string[], database?: string): Promise<number> {
+  return withPhotos(database, async table => {
+    const there = new Set(await table.toCollection().primaryKeys())
+    return ids.filter(id => !there.has(id)).length
+  })
+}
 export async function readPhoto(id: string, database?: string): Promise<Blob | null> {
   return (await readPhotos([id], database))[0]?.blob ?? null
 }

@@ -18,7 +18,7 @@ import {
 import { type Reply, replyOf, serve } from './serve'
 
 /** Why a file is not taken, in words of its own on the page. */
-export type PhotoRefusal = 'too-large' | 'not-an-image' | 'too-small' | 'too-many-px' | 'moves'
+export type PhotoRefusal = 'too-large' | 'empty' | 'not-an-image' | 'too-small' | 'too-many-px' | 'moves'
 
 export type OpenedReply =
   /** As it is measured in: upright, and no larger than it need be. */
@@ -59,6 +59,7 @@ async function isMoving(file: Blob): Promise<boolean> {
 
 async function refusalOf(file: Blob): Promise<PhotoRefusal | null> {
   if (file.size > MOST_PHOTO_BYTES) return 'too-large'
+  if (file.size === 0) return 'empty'
   const said = saidSize(new Uint8Array(await file.arrayBuffer()))
   if (said && said.width * said.height > MOST_DECODED_PX) return 'too-many-px'
   return (await isMoving(file)) ? 'moves' : null

@@ -22,8 +22,10 @@ describe('the photo worker', () => {
   ])('keeps %d × %d as %d × %d', (width, height, wide, tall) => {
     expect(keptSize(width, height)).toEqual({ width: wide, height: tall })
   })
+  it('says that a file is empty', async () =>
+    expect(await api.scale(new Blob([]), '#ffffff')).toEqual({ ok: false, code: 'empty' }))
   it('says that a file is no picture', async () => {
     vi.stubGlobal('createImageBitmap', () => Promise.reject(new Error('no picture')))
-    expect(await api.scale(new Blob(['text']))).toEqual({ ok: false, code: 'not-an-image' })
+    expect(await api.scale(new Blob(['text']), '#ffffff')).toEqual({ ok: false, code: 'not-an-image' })
   })
 })

@@ -7,7 +7,7 @@ const QUALITY = 0.82
 
 export type PhotoReply =
   | { readonly ok: true; readonly blob: Blob; readonly width: number; readonly height: number }
-  | { readonly ok: false; readonly code: 'not-an-image' }
+  | { readonly ok: false; readonly code: 'not-an-image' | 'empty' }
 
 /** How large a picture is kept: never larger than it was. */
 export function keptSize(width: number, height: number): { readonly width: number; readonly height: number } {
@@ -48,13 +48,21 @@ const api = {
       if (source instanceof ImageBitmap) source.close()
     }
   },
-  /** Scales a picture down and writes it anew as JPEG, without what the camera wrote into it. */
-  async scale(file: Blob): Promise<PhotoReply> {
+  /**
+   * Scales a picture down and writes it anew as JPEG, without what the camera wrote into it.
+   *
+   * @param ground - the colour that shows where the picture is clear, as `#rrggbb`: JPEG has none of that.
+   */
+  async scale(file: Blob, ground: string): Promise<PhotoReply> {
+    if (file.size === 0) return { ok: false, code: 'empty' }
     try {
       const picture = await createImageBitmap(file)
       const { width, height } = keptSize(picture.width, picture.height)
       const canvas = new OffscreenCanvas(width, height)
-      canvas.getContext('2d')!.drawImage(picture, 0, 0, width, height)
+      const context = canvas.getContext('2d')!
+      context.fillStyle = ground
+      context.fillRect(0, 0, width, height)
+      context.drawImage(picture, 0, 0, width, height)
       picture.close()
       return {
         ok: true,

@@ -1,4 +1,4 @@
-import { bandBuildUp, type BandChoice, fillBand, type PicturedRow, type Stack } from '#core/band'
+import { bandBuildUp, type BandChoice, type BandStacks, bestStacks, type PicturedRow } from '#core/band'
 import { type Font, readFont } from '#core/shape'
 import {
   answerForEdge,
@@ -24,6 +24,8 @@ export interface FillInput {
   readonly overlapMm: number
   readonly toleranceMm: number
   readonly mostRows: number
+  /** How many of them are told. */
+  readonly most: number
 }
 
 /** Fonts that ship with the app, read once each. */
@@ -60,9 +62,9 @@ const api = {
   buildUp({ rows, under }: BuildUpInput): Reply<ReturnType<typeof bandBuildUp>> {
     return replyOf(() => bandBuildUp(rows, under))
   },
-  /** All symmetric stacks of a band. */
-  fill({ bandMm, choices, overlapMm, toleranceMm, mostRows }: FillInput): Reply<Stack[]> {
-    return replyOf(() => fillBand(bandMm, choices, overlapMm, toleranceMm, mostRows))
+  /** The best symmetric stacks of a band. */
+  fill({ bandMm, choices, overlapMm, toleranceMm, mostRows, most }: FillInput): Reply<BandStacks> {
+    return replyOf(() => bestStacks(bandMm, choices, overlapMm, toleranceMm, mostRows, most))
   },
 }
 export type PlanApi = typeof api

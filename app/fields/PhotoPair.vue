@@ -8,8 +8,10 @@ import { downloadBlob } from '~/utils/download'
 import { newId } from '~/utils/id'
 
 /** Photos of the right side and the under side, scaled down and kept in this browser. */
-const { photos, of } = defineProps<{
+const { photos, of, clothHex } = defineProps<{
   photos: Swatch['photos']
+  /** Of the cloth they show, as far as it is known: it stands where a picture is clear. */
+  clothHex: string | null
   /** What they show, for screen readers. */
   of: string
 }>()
@@ -20,9 +22,12 @@ const SIDES = [
   ['back', 'Under side'],
 ] as const
 const MOST_BYTES = 30_000_000
+const PAPER = '#ffffff'
 const urls = reactive<{ front: string | null; back: string | null }>({ front: null, back: null })
 // Shut, it holds nothing: a book shows many of these.
 const open = ref(photos.front !== null || photos.back !== null)
+/** Its record points at a picture that is not in this browser. */
+const isMissing = reactive({ front: false, back: false })
 const problem = ref('')
 const busy = ref(false)
 const asker = useAsker<PhotoApi>(startPhotoWorker)
@@ -40,6 +45,7 @@ watch(
       const id = photos[side]
       const blob = id === null ? null : await readPhoto(id).catch(() => null)
       urls[side] = blob && URL.createObjectURL(blob)
+      isMissing[side] = id !== null && blob === null
     }
   },
   { immediate: true },
@@ -55,13 +61,16 @@ async function add(side: 'front' | 'back', file: File): Promise<void> {
   if (problem.value) return
   failed.value = null
   busy.value = true
-  const outcome = await asker.ask(api => api.scale(file))
+  const outcome = await asker.ask(api => api.scale(file, clothHex ?? PAPER))
   busy.value = false
   if (outcome.kind === 'failed') failed.value = { side, file, fault: outcome.fault }
   if (outcome.kind !== 'answered') return
   const scaled = outcome.value
   if (!scaled.ok) {
-    problem.value = `${file.name} is no picture this browser can read: take a JPEG or PNG.`
+    problem.value =
+      scaled.code === 'empty'
+        ? `${file.name} is empty: take the photo again, or choose another file.`
+        : `${file.name} is no picture this browser can read: take a JPEG or PNG.`
     return
   }
   const id = newId('photo')
@@ -97,6 +106,12 @@ async function add(side: 'front' | 'back', file: File): Promise<void> {
           :src="urls[side]!"
           :alt="`${of}, ${words.toLowerCase()}`"
         />
+        <p
+          v-if="isMissing[side]"
+          class="hint close-ink"
+        >
+          The photo is not in this browser: import the zip that has it, or take another.
+        </p>
         <FileButton
           accept="image/*"
           icon="i-lucide-camera"

@@ -75,6 +75,9 @@ export function usePiece<K extends Plan['kind']>(
     const whole = healed(pieceDraftSchema, typed, plainOf(draft))
     return whole.plan.kind === kind ? (whole as PieceDraft<PlanOf<K>>) : plainOf(draft)
   }
+  /** The piece as it was when it was opened or kept: what another tab changed since in other fields stays. */
+  const from = reactive<{ piece: Piece | null }>({ piece: null })
+  useDraft(`piece-${kind}-from`, from, kept => ({ piece: originOf(kept) }))
   useDraft(`piece-${kind}`, draft, mended)
   useKeptWhole(
     pieceDraftSchema.shape.plan,
@@ -95,8 +98,6 @@ export function usePiece<K extends Plan['kind']>(
       void Object.assign(draft, rest, { setup: { ...setup, stitch: draft.setup.stitch } }),
   )
 
-  /** The piece as it was when it was opened or kept: what another tab changed since in other fields stays. */
-  let begunFrom: Piece | null = null
   function put(next: object): void {
     Object.assign(draft, next)
     opened.value += 1
@@ -115,11 +116,11 @@ export function usePiece<K extends Plan['kind']>(
   function take(piece: Piece): void {
     const { keptAt: _, ...rest } = plainOf(piece)
     replaceBy(rest)
-    begunFrom = piece
+    from.piece = plainOf(piece)
   }
   function startOver(): void {
     replaceBy(begun())
-    begunFrom = null
+    from.piece = null
     asked.value = ''
   }
   /** Whether there is more in it than a piece begins with, or than was kept. */
@@ -145,14 +146,27 @@ export function usePiece<K extends Plan['kind']>(
     const { keptAt: _, ...rest } = kept.value
     return !equal(plainOf(rest), plainOf(draft))
   })
+  /** Untouched, it is as the book has it now, whatever another tab or undo did to it. */
+  watch(
+    kept,
+    piece => {
+      if (!piece || !from.piece || equal(piece, plainOf(from.piece))) return
+      const { keptAt: _, ...was } = plainOf(from.piece)
+      if (!equal(was, plainOf(draft))) return
+      const { keptAt: __, ...rest } = plainOf(piece)
+      put(rest)
+      from.piece = plainOf(piece)
+    },
+    { immediate: true },
+  )
   function keep(): void {
     if (issues.value.length > 0) return
     const id = draft.id || newId('piece')
     const piece = TABLES.pieces.schema.parse(record(id))
-    const edit = { table: 'pieces', id, record: piece, begunFrom: begunFrom ?? kept.value } as const
+    const edit = { table: 'pieces', id, record: piece, begunFrom: plainOf(from.piece) ?? kept.value } as const
     const stored = book.commit(`Keep “${draft.name}”`, [edit])
     draft.id = id
-    begunFrom = piece
+    from.piece = piece
     asked.value = id
     void sayStored(`“${draft.name}” is kept`, { kept: stored })
   }
@@ -218,4 +232,10 @@ export function usePiece<K extends Plan['kind']>(
     takeFromBench,
     setUpAnew,
   }
+}
+
+/** What a draft was begun from, as it was stored in the tab; null: it does not say. */
+function originOf(stored: unknown): Piece | null {
+  const parsed = TABLES.pieces.schema.safeParse((stored as { piece?: unknown }).piece)
+  return parsed.success ? parsed.data : null
 }

@@ -30,6 +30,7 @@ beforeAll(() => import('#shared/demo'))
 
 beforeEach(async () => {
   storageRefuses.reason = null
+  localStorage.clear()
   setActivePinia(createPinia())
   await Promise.all(stored.tables.map(table => table.clear()))
 })
@@ -273,6 +274,18 @@ describe('the demo', () => {
   it('does not come over what one already has', async () => {
     await writeBook(stored, edit(null, machine('a')))
     expect(hasDemo((await openBook(true)).tables)).toBe(false)
+  })
+
+  it('does not come back by itself into a book that was emptied', async () => {
+    const book = await openBook(true)
+    expect(hasDemo(book.tables)).toBe(true)
+    await book.wipe()
+    setActivePinia(createPinia())
+    const again = await openBook(true)
+    expect(again.isEmpty).toBe(true)
+    await again.loadDemo()
+    expect(hasDemo(again.tables)).toBe(true)
+    await again.flush()
   })
 
   it('goes without taking one’s own things along', async () => {

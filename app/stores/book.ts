@@ -14,9 +14,11 @@ import {
   TABLE_NAMES,
   TABLES,
 } from '#shared/records'
+import { noteBegun, wasBegun } from './book/begun'
 import { type Kept, useKeeping } from './book/keeping'
 import { useShelves } from './book/shelf'
 import { useSteps } from './book/steps'
+import { isOpenElsewhere } from '~/utils/tabs'
 import { whereNow } from '~/utils/whereNow'
 
 /** A record put (or, with null, taken out), and what it was begun from, where that was some time ago. */
@@ -67,7 +69,10 @@ export const useBookStore = defineStore('book', () => {
   }
   async function loadDemoIfNew(): Promise<void> {
     const wasRead = keeping.storage.value === 'saved'
-    if (wasRead && isEmpty.value && unreadable.value.length === 0) await loadDemo()
+    const isBare = isEmpty.value && unreadable.value.length === 0
+    // Another tab may hold what was stored here before the browser's data was cleared.
+    if (wasRead && isBare && !wasBegun() && !(await isOpenElsewhere())) await loadDemo()
+    if (wasRead) noteBegun()
   }
 
   /**

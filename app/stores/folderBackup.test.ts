@@ -16,7 +16,12 @@ function folderOf({ isFull = false } = {}) {
   const files = new Map<string, Blob>()
   const handle = {
     name: 'Backups',
-    getFileHandle: async (name: string) => ({
+    getFileHandle: async (name: string, wish: { create?: boolean } = {}) => ({
+      getFile: async () => {
+        const file = files.get(name)
+        if (!file || wish.create) throw new DOMException('no such file', 'NotFoundError')
+        return file
+      },
       createWritable: async () => {
         let content = new Blob()
         return {
@@ -91,13 +96,45 @@ describe('backups into a folder', () => {
     expect([...files.values()]).toEqual([whole])
   })
 
+  describe('of a book that holds much less than today’s', () => {
+    async function afterEmptying() {
+      const { files, handle } = folderOf()
+      give(handle)
+      const book = useBookStore()
+      await book.commit('Add', add)
+      const backups = useFolderBackupStore()
+      await backups.choose()
+      const [[name, whole]] = [...files] as [[string, Blob]]
+      await book.wipe()
+      await backups.writeNow()
+      return { files, backups, name, whole, book }
+    }
+    it('are not written unasked; undo brings the book back', async () => {
+      const { files, backups, name, whole, book } = await afterEmptying()
+      expect(backups.fuller).toMatchObject({ now: 0 })
+      expect([...files]).toEqual([[name, whole]])
+      expect(book.undo()).toMatchObject({ refusal: null })
+      expect(book.shelf.machines.size).toBe(1)
+    })
+    it('are written when the person says so, with the fuller one beside them', async () => {
+      const { files, backups, name, whole, book } = await afterEmptying()
+      await backups.writeNow(true)
+      expect(backups.fuller).toBeNull()
+      expect(await files.get(name.replace('.json', '-fuller.json'))?.text()).toBe(await whole.text())
+      expect(await files.get(name)?.text()).not.toContain('Attic seven')
+      expect(book.undo()).toMatchObject({ refusal: null })
+      expect(book.shelf.machines.size).toBe(1)
+    })
+  })
+
   it('say when nothing could be written, and note no backup', async () => {
     const { files, handle } = folderOf({ isFull: true })
     give(handle)
     const backups = useFolderBackupStore()
+    const noted = useSettingsStore().record.backedUpAt
     await backups.choose()
     expect(backups.state).toBe('failed')
     expect(files.size).toBe(0)
-    expect(useSettingsStore().record.backedUpAt).toBeNull()
+    expect(useSettingsStore().record.backedUpAt).toBe(noted)
   })
 })

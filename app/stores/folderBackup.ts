@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { keepFolder, keptFolder } from '#db/backupFolder'
-import { writeBackup } from '#shared/backup'
-import { writeInFolder } from '~/utils/writeInFolder'
+import { recordsIn, writeBackup } from '#shared/backup'
+import { readInFolder, writeInFolder } from '~/utils/writeInFolder'
 
 type Folder = FileSystemDirectoryHandle & {
   queryPermission?: (wish: { mode: 'readwrite' }) => Promise<PermissionState>
@@ -13,11 +13,20 @@ type Picker = { showDirectoryPicker?: (wish: { mode: 'readwrite' }) => Promise<F
 /** After this long without a change the work counts as done. */
 const AFTER_WORK_MS = 60_000
 const MAY_WRITE = { mode: 'readwrite' } as const
+/** Left of a backup's records when a book counts as emptied: what a person deletes in a day is less. */
+const EMPTIED = 0.5
+
+/** Today's backup holds much more than the book does now: nothing is written over it unasked. */
+interface Fuller {
+  readonly records: number
+  readonly now: number
+}
 
 /**
  * A dated backup that writes itself into a folder of the user's choice, after work and when the page is left.
  *
- * One file a day. Photos are not in it.
+ * One file a day, and none is ever taken away. Photos are not in it. A file that held more stays beside the
+ * new one; one that held much more is replaced only when the person says so.
  */
 export const useFolderBackupStore = defineStore('folderBackup', () => {
   const book = useBookStore()
@@ -26,6 +35,7 @@ export const useFolderBackupStore = defineStore('folderBackup', () => {
   /** `asleep`: the browser asks for permission anew after each start. */
   const state = ref<'none' | 'asleep' | 'ready' | 'failed'>('none')
   const writtenAt = ref<Date | null>(null)
+  const fuller = shallowRef<Fuller | null>(null)
   /** Where the browser lets a page write into a folder. */
   const isPossible = typeof (window as Picker).showDirectoryPicker === 'function'
   const name = computed(() => folder.value?.name ?? '')
@@ -76,14 +86,20 @@ export const useFolderBackupStore = defineStore('folderBackup', () => {
     await keepFolder(null).catch(() => {})
   }
 
-  async function writeNow(): Promise<void> {
+  /** @param isSure - whether the person said that today's fuller backup may be replaced. */
+  async function writeNow(isSure = false): Promise<void> {
     clearTimeout(later)
     if (!folder.value || state.value === 'none' || state.value === 'asleep') return
     const now = new Date()
+    const day = `lacy-spool-${now.toISOString().slice(0, 10)}`
     const text = JSON.stringify(writeBackup(book.tables, now.toISOString()), null, 2)
     try {
-      const fileName = `lacy-spool-${now.toISOString().slice(0, 10)}.json`
-      await writeInFolder(folder.value, fileName, new Blob([text], { type: 'application/json' }))
+      const before = await readInFolder(folder.value, `${day}.json`)
+      const [had, has] = [(before !== null && recordsIn(before)) || 0, recordsIn(text)!]
+      fuller.value = has < EMPTIED * had && !isSure ? { records: had, now: has } : null
+      if (fuller.value) return
+      if (before !== null && has < had) await write(`${day}-fuller.json`, before)
+      await write(`${day}.json`, text)
       isDue = false
       state.value = 'ready'
       writtenAt.value = now
@@ -92,6 +108,11 @@ export const useFolderBackupStore = defineStore('folderBackup', () => {
       state.value = 'failed'
     }
   }
+  const write = (fileName: string, text: string) =>
+    writeInFolder(folder.value!, fileName, new Blob([text], { type: 'application/json' }))
+  function leaveFuller(): void {
+    fuller.value = null
+  }
 
-  return { isPossible, name, state, writtenAt, wake, allow, choose, forget, writeNow }
+  return { isPossible, name, state, writtenAt, fuller, wake, allow, choose, forget, writeNow, leaveFuller }
 })

@@ -18,3 +18,13 @@ export async function writeInFolder(
   }
   await stream.close()
 }
+
+/** A file of a folder as text; null: there is none of that name, or it cannot be read. */
+export async function readInFolder(folder: FileSystemDirectoryHandle, name: string): Promise<string | null> {
+  try {
+    const handle = await folder.getFileHandle(name)
+    return await (await handle.getFile()).text()
+  } catch {
+    return null
+  }
+}

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { fillBand, layBand, patternsAlong, ribbonMarginMm } from '#core/band'
+import { bestStacks, fillBand, layBand, patternsAlong, ribbonMarginMm } from '#core/band'
 import { lengthMarks } from '#core/fit'
 
 const marks = lengthMarks({ minMm: 0.2, maxMm: 5, stepMm: 0.1 })
@@ -135,6 +135,16 @@ describe('filling a band', () => {
       ),
       { numRuns: 60 },
     ))
+  it('counts more stacks than it tells of, and refuses to list too many', () => {
+    const alike = Array.from({ length: 12 }, (_, i) => ({ id: `${i}`, widthMm: 4 + i / 100 }))
+    const { stacks, count } = bestStacks(37, alike, 0, 100, 5, 50)
+    // Halves of one to three rows, each of twelve stitches.
+    expect(count).toBe(12 + 12 + 12 ** 2 + 12 ** 2 + 12 ** 3)
+    expect(stacks).toHaveLength(50)
+    expect(stacks.slice(0, 12).map(({ ids }) => ids.length)).toEqual(Array(12).fill(1))
+    expect(bestStacks(37, alike, 0, 100, 5, 9999).stacks.slice(0, 50)).toEqual(stacks)
+    expect(() => fillBand(37, alike, 0, 100, 7)).toThrow(/stacks; 2000 are the most/)
+  })
   it('refuses 13 stitches', () =>
     expect(() =>
       fillBand(

@@ -9,7 +9,16 @@ export {
 } from './band'
 export { bandDrawing, type BandLegSheet } from './bandSheet'
 export { type BandCorner, type RowLeg, rowLegs, rowLegsMm } from './corners'
-export { type BandChoice, fillBand, MOST_CHOICES, MOST_STACK_ROWS, type Stack } from './fill'
+export {
+  type BandChoice,
+  type BandStacks,
+  bestStacks,
+  fillBand,
+  MOST_CHOICES,
+  MOST_STACK_ROWS,
+  MOST_STACKS,
+  type Stack,
+} from './fill'
 export { type RowGuide, rowGuide } from './guide'
 export { MOST_BAND_ROWS } from './limits'
 export { isMirrorAlike, type MirrorRow, rowsToMirror } from './mirror'

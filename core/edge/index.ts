@@ -1,6 +1,6 @@
 export { edgeParts, type EdgeParts, type EdgePoint, type EdgeRun, type EdgeStretch } from './parts'
 export { type Landing, landingsAlong } from './land'
-export { type Bite, MOST_BITE_MM, type Near, nearnessOf, tipOf } from './touching'
+export { type Bite, MOST_BITE_MM, MOST_NEAR, MOST_PAIRS, type Near, nearnessOf, tipOf } from './touching'
 export {
   areaMm2,
   CROWDED_MM,
@@ -10,6 +10,7 @@ export {
   type EdgeRules,
   type EdgeSide,
   type EdgeStitch,
+  MOST_LANDINGS,
   MOST_OFF_CURVE_MM,
   type OwnRun,
   planEdge,

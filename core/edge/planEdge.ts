@@ -1,4 +1,4 @@
-import { requireInRange } from '#core/errors'
+import { requireFew, requireInRange } from '#core/errors'
 import { type EvenFit, evenFit, type FitPlan, sideFitter } from '#core/fit'
 import { checkOutline, MOST_SHAPE_POINTS, type Point, signedAreaMm2 } from '#core/shape'
 import { type Landing, landingsAlong } from './land'
@@ -15,6 +15,9 @@ export const CROWDED_MM = 0.5
 const BULK_LENGTHS = 1.5
 /** How far a seam fed straight may leave a curve, in mm. A guess. */
 export const MOST_OFF_CURVE_MM = 0.3
+
+/** Landings of all edges of a piece: a hem of 60 m at 3 mm. */
+export const MOST_LANDINGS = 20_000
 
 /** How an edge is sewn. */
 export interface EdgeStitch {
@@ -125,10 +128,13 @@ export function measuredEdge(
   requireInRange(lengthMm, 'stitch.lengthMm', 0.05, 100)
   requireInRange(rules.pointDeg, 'pointDeg', 1, 180)
   const fit = sideFitter(lengthMm, rules.marks, rules.mostMissMm)
+  let landings = 0
   return {
     stretches: stretches.map(stretch => {
       checkOutline(stretch, MOST_SHAPE_POINTS, 'shape')
       const parts = edgeParts(stretch, rules.pointDeg)
+      landings += parts.runs.reduce((sum, run) => sum + run.lengthMm / lengthMm, 0)
+      requireFew(landings, MOST_LANDINGS, 'stitch.lengthMm', 'landings')
       return { stretch, parts, plans: parts.runs.map(run => fit(run.lengthMm)) }
     }),
   }
@@ -152,6 +158,8 @@ export function landedEdge(
       plan: settled.get(`${s} ${side}`) ?? plans[side]![0] ?? null,
       even: evenFit(run.lengthMm, stitch.lengthMm),
     }))
+    const stitches = runs.reduce((sum, { plan, even }) => sum + (plan ?? even).stitches, count)
+    requireFew(stitches, MOST_LANDINGS, 'stitch.lengthMm', 'landings')
     const landings = landingsAlong(stretch, parts, runs)
     const from = count
     count += landings.length

@@ -1,4 +1,5 @@
 import Flatbush from 'flatbush'
+import { requireFew, workOf } from '#core/errors'
 import type { Point } from '#core/shape'
 
 /** A bite as it is sewn, with its place along the edge it belongs to. */
@@ -32,6 +33,9 @@ export interface Nearness {
 
 /** Bites are tried up to this, in mm. */
 export const MOST_BITE_MM = 12
+/** Pairs of bites looked at, and told of: where more lie over each other, it is no edge any more. */
+export const MOST_PAIRS = 2_000_000
+export const MOST_NEAR = 100_000
 const TENTHS = 10 * MOST_BITE_MM
 /** Exactly the clearance apart is free: compared with this much to spare, in mm. */
 const SAME_MM = 1e-6
@@ -42,6 +46,7 @@ const SAME_MM = 1e-6
  *
  * @param widthMm - of the bites, 0 to 12.
  * @param clearanceMm - what must stay between them, 0 to 10.
+ * @throws {CoreError} `too-many`.
  *
  * @example
  * nearnessOf(bites, 6, 0.5).touching
@@ -49,7 +54,8 @@ const SAME_MM = 1e-6
 export function nearnessOf(bites: readonly Bite[], widthMm: number, clearanceMm: number): Nearness {
   const [touching, bulk]: [Near[], Near[]] = [[], []]
   const most: number[] = bites.map(() => TENTHS)
-  eachPairWithin(bites, clearanceMm, (a, b) => {
+  const spend = workOf(MOST_PAIRS, 'stitch.widthMm', 'pairs of bites one over the other')
+  eachPairWithin(bites, clearanceMm, spend, (a, b) => {
     const [one, other] = [bites[a]!, bites[b]!]
     if (one.cloth !== other.cloth || one.neighbours.includes(b)) return
     const isNear = (mm: number) => areWithin(one, other, mm, clearanceMm - SAME_MM)
@@ -58,6 +64,7 @@ export function nearnessOf(bites: readonly Bite[], widthMm: number, clearanceMm:
     if (!isNear(Math.max(free / 10, widthMm))) return
     const isBulk = one.stretch === other.stretch && one.nearPoints.some(p => other.nearPoints.includes(p))
     if (isNear(widthMm)) (isBulk ? bulk : touching).push({ a, b, apartMm: apartMm(one, other, widthMm) })
+    requireFew(touching.length + bulk.length, MOST_NEAR, 'stitch.widthMm', 'bites that touch')
     if (isBulk || !isNear(free / 10)) return
     const tenths = mostFree(free, isNear)
     most[a] = Math.min(most[a]!, tenths)
@@ -84,6 +91,7 @@ function mostFree(tooMany: number, isNear: (mm: number) => boolean): number {
 function eachPairWithin(
   bites: readonly Bite[],
   clearanceMm: number,
+  spend: (pairs: number) => void,
   visit: (a: number, b: number) => void,
 ): void {
   if (bites.length < 2) return
@@ -101,6 +109,7 @@ function eachPairWithin(
       Math.max(x, tipX) + clearanceMm,
       Math.max(y, tipY) + clearanceMm,
     )
+    spend(near.length)
     for (const b of near) if (b > a) visit(a, b)
   })
 }

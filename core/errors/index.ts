@@ -7,7 +7,7 @@
  * - `bad-repeat`: a stitch whose repeat does not move the cloth forward.
  * - `bad-raster`: a raster that is empty or too large to hold; `details.cells`.
  * - `bad-colour`: text that is not a colour.
- * - `too-many`: more candidates, jobs or marks than can be reckoned with; `details.most`.
+ * - `too-many`: more to reckon than one question may take; `details.field`, `most`, `count` if counted.
  * - `swatch-grew`: a swatch that is not narrower after its tucks; `details.field`.
  * - `bad-outline`: an edge with too few or doubled points, or one that crosses itself; `details.field`.
  * - `bad-path`: path data that cannot be read, or that draws nothing; `details.field`.
@@ -80,4 +80,39 @@ export function requireInRange(value: number, field: string, min: number, max: n
     })
   }
   return value
+}
+
+/**
+ * Refuses more work than one question may take: counted before it is done.
+ *
+ * @param count - how much it would be.
+ * @param most - how much it may be.
+ * @param field - what to change to make it less.
+ * @param what - what is counted, in the plural.
+ * @throws {CoreError} `too-many`.
+ *
+ * @example
+ * requireFew(30_000, 20_000, 'stitch.lengthMm', 'landings') // too-many: It comes to 30000 landings; …
+ */
+export function requireFew(count: number, most: number, field: string, what: string): void {
+  if (count <= most) return
+  const message = `It comes to ${Math.round(count)} ${what}; ${most} are the most at once`
+  throw new CoreError('too-many', message, { field, count: Math.round(count), most })
+}
+
+/**
+ * A count of work that goes on as long as a question is answered: `spend` before each part of it.
+ *
+ * @example
+ * const spend = workOf(1_000_000, 'dial', 'tries')
+ * spend(400) // throws once a million are passed
+ */
+export function workOf(most: number, field: string, what: string): (count: number) => void {
+  let spent = 0
+  return count => {
+    spent += count
+    if (spent <= most) return
+    const message = `It comes to over ${most} ${what}, more than are reckoned at once`
+    throw new CoreError('too-many', message, { field, count: spent, most })
+  }
 }

@@ -1,4 +1,4 @@
-import { CoreError, requireInRange } from '#core/errors'
+import { CoreError, requireInRange, workOf } from '#core/errors'
 import { MOST_LENGTH_MARKS } from './limits'
 
 /** The dial for stitch length: marks from `minMm` by `stepMm`, none over `maxMm`. */
@@ -7,6 +7,9 @@ export interface LengthDial {
   readonly maxMm: number
   readonly stepMm: number
 }
+
+/** Pairs of marks tried against the lengths of all sides together: more takes over a second. */
+export const MOST_TRIES = 20_000_000
 
 /** A guess for a machine whose dial nobody described. */
 export const UNKNOWN_LENGTH_DIAL: LengthDial = { minMm: 0.5, maxMm: 5, stepMm: 0.1 }
@@ -106,6 +109,8 @@ export function fitPlans(
 /**
  * {@link fitPlans} for many sides: what is the same for all of them is worked out once.
  *
+ * @throws {CoreError} `too-many` where marks without a common step would have to be tried too often.
+ *
  * @example
  * legs.map(sideFitter(3, marks, 0.25))
  */
@@ -120,10 +125,11 @@ export function sideFitter(
     .map((mm): NearMark => ({ mm, deviationMm: toNanometre(Math.abs(mm - wantedMm)) }))
     .sort((a, b) => a.deviationMm - b.deviationMm || a.mm - b.mm)
   const groups = byDeviation(near)
+  const spend = workOf(MOST_TRIES, 'dial', 'ways to mix two marks')
   const divisorNm = marks.map(mm => Math.round(mm * 1e6)).reduce(greatestDivisor)
   return sideMm => {
     requireInRange(sideMm, 'sideMm', SAME_MM, MOST_SIDE_MM)
-    return frontOf(sideMm, near, groups, leastMissMm(sideMm, divisorNm), mostMissMm)
+    return frontOf(sideMm, near, groups, leastMissMm(sideMm, divisorNm), mostMissMm, spend)
   }
 }
 
@@ -133,6 +139,7 @@ function frontOf(
   groups: readonly Group[],
   leastMm: number,
   mostMissMm: number,
+  spend: (tries: number) => void,
 ): FitPlan[] {
   const front: FitPlan[] = []
   /** The smallest miss so far with one mark, and with at most two. */
@@ -145,7 +152,7 @@ function frontOf(
       best.any = Math.min(best.any, best.one)
     }
     if (best.any > leastMm + SAME_MM) {
-      const mixed = closest(mixedPlans(sideMm, near, from, to))
+      const mixed = closest(mixedPlans(sideMm, near, from, to, spend))
       if (mixed && isBetter(mixed, best.any)) {
         front.push(mixed)
         best.any = Math.abs(mixed.missMm)
@@ -157,11 +164,17 @@ function frontOf(
 }
 
 /** Every mark of a group with each that is no farther from the wanted length. */
-function mixedPlans(sideMm: number, near: readonly NearMark[], from: number, to: number): Candidate[] {
+function mixedPlans(
+  sideMm: number,
+  near: readonly NearMark[],
+  from: number,
+  to: number,
+  spend: (tries: number) => void,
+): Candidate[] {
   const plans: Candidate[] = []
   for (let now = from; now < to; now++)
     for (let other = 0; other < now; other++) {
-      const plan = mixedPlan(sideMm, near[other]!, near[now]!)
+      const plan = mixedPlan(sideMm, near[other]!, near[now]!, spend)
       if (plan) plans.push(plan)
     }
   return plans
@@ -245,9 +258,15 @@ function singlePlan(sideMm: number, mark: NearMark): Candidate {
 }
 
 /** null: the side has no room for one of each. */
-function mixedPlan(sideMm: number, a: NearMark, b: NearMark): Candidate | null {
+function mixedPlan(
+  sideMm: number,
+  a: NearMark,
+  b: NearMark,
+  spend: (tries: number) => void,
+): Candidate | null {
   const [short, long] = a.mm < b.mm ? [a, b] : [b, a]
   const mostLong = Math.floor((sideMm - short.mm) / long.mm + 1)
+  spend(Math.max(1, mostLong))
   let found: { longs: number; shorts: number; missMm: number; strayMm: number } | null = null
   for (let longs = 1; longs <= mostLong; longs++) {
     const shorts = Math.max(1, Math.round((sideMm - longs * long.mm) / short.mm))

@@ -8,6 +8,7 @@ export {
   fitPlans,
   type LengthDial,
   lengthMarks,
+  MOST_TRIES,
   sideFitter,
   UNKNOWN_LENGTH_DIAL,
 } from './fit'

@@ -1,3 +1,4 @@
+import FlatQueue from 'flatqueue'
 import { CoreError, requireInRange } from '#core/errors'
 import { MOST_LINES, MOST_NODES } from './limits'
 
@@ -100,18 +101,18 @@ export function shortestFrom({ from, lines }: Graph, start: number): Shortest {
   const by = from.map(() => -1)
   const done = from.map(() => false)
   mm[start] = 0
-  const open = new Set([start])
-  while (open.size > 0) {
-    let here = -1
-    for (const place of open) if (here < 0 || mm[place]! < mm[here]!) here = place
-    open.delete(here)
+  const open = new FlatQueue<number>()
+  open.push(start, 0)
+  while (open.length > 0) {
+    const here = open.pop()!
+    if (done[here]) continue
     done[here] = true
     for (const { to, line } of from[here]!) {
       const there = mm[here]! + lines[line]!.lengthMm
       if (done[to] || there >= mm[to]!) continue
       mm[to] = there
       by[to] = line
-      open.add(to)
+      open.push(to, there)
     }
   }
   return { mm, by }

@@ -1,7 +1,7 @@
 export { MOST_LINES, MOST_NODES, MOST_VANES } from './limits'
 export { graphOf, type Line, partsOf, shortestFrom } from './graph'
 export { MOST_EXACT_ODD, pairedOdd } from './pairing'
-export { type LineRuns, type Run, sewRuns } from './runs'
+export { type LineRuns, MOST_PAIRED, type Run, sewRuns } from './runs'
 export { type DrawnLine, JOIN_MM, joinedDrawing, type LineDrawing } from './drawing'
 export { type Plume, plumeWays, type Vane } from './plume'
 export { type LineStep, type SewnLine, type SewnLines, sewnLines } from './sewn'

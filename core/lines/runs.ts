@@ -1,3 +1,4 @@
+import { requireFew } from '#core/errors'
 import { type Graph, graphOf, type Line, partsOf, shortestFrom } from './graph'
 import { pairedOdd } from './pairing'
 
@@ -28,7 +29,7 @@ export interface LineRuns {
  * twice, all odd places but two are paired by shortest ways: exactly up to 14 of them, beyond that nearly.
  *
  * @param nodes - how many places there are.
- * @throws {CoreError} as `graphOf`.
+ * @throws {CoreError} as `graphOf`; `too-many` where over 1200 odd places would have to be paired.
  *
  * @example
  * sewRuns(3, [{ a: 0, b: 1, lengthMm: 30 }, { a: 1, b: 2, lengthMm: 20 }], false).starts // 1
@@ -51,6 +52,9 @@ type PartRuns = Pick<LineRuns, 'runs' | 'twiceMm' | 'proven'>
 const oddOf = ({ from }: Graph, part: readonly number[]) =>
   part.filter(place => from[place]!.length % 2 === 1)
 
+/** Odd places of one part that are paired: their ways to each other are all worked out. */
+export const MOST_PAIRED = 1200
+
 /** Odd places joined in the mind, sewn as one way, and cut where it was only joined in the mind. */
 function fewestWays(graph: Graph, part: readonly number[]): PartRuns {
   const odd = oddOf(graph, part)
@@ -68,6 +72,7 @@ function fewestWays(graph: Graph, part: readonly number[]): PartRuns {
 function oneWay(graph: Graph, part: readonly number[]): PartRuns {
   const odd = oddOf(graph, part)
   if (odd.length <= 2) return { runs: [wholeWay(graph, part, odd, [])], twiceMm: 0, proven: true }
+  requireFew(odd.length, MOST_PAIRED, 'lines', 'places where an odd number of lines meet')
   const ways = odd.map(place => shortestFrom(graph, place))
   const { pairs, ends, proven } = pairedOdd(ways.map(({ mm }) => odd.map(place => mm[place]!)))
   const again = pairs.flatMap(([a, b]) => linesBetween(graph, ways[a]!.by, odd[b]!))

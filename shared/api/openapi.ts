@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { errorResponseSchema } from './errors'
-import type { JsonRoute } from './route'
+import { EXAMPLES } from './examples'
+import { type JsonRoute, MOST_ANSWER_BYTES } from './route'
 
 const json = (schema: z.ZodType, io: 'input' | 'output' = 'output') => ({
   'application/json': { schema: z.toJSONSchema(schema, { io, target: 'draft-2020-12' }) },
@@ -10,16 +11,28 @@ const failure = (description: string) => ({ description, content: json(errorResp
 const answeredOf = ({ answered, response }: JsonRoute) =>
   response ? { description: answered, content: json(response) } : { description: answered }
 
+const ALL_ANSWERED = 'What the schema allows is answered.'
 function operationOf(route: JsonRoute) {
-  const { summary, request, mostBodyBytes } = route
+  const { summary, request, mostBodyBytes, limits } = route
   if (request === null) return { summary, responses: { 200: answeredOf(route) } }
   return {
     summary,
-    requestBody: { required: true, content: json(request, 'input') },
+    description: limits === '' ? ALL_ANSWERED : `Over this, a 400 too-many: ${limits}.`,
+    requestBody: {
+      required: true,
+      content: {
+        'application/json': { ...json(request, 'input')['application/json'], example: EXAMPLES[route.path] },
+      },
+    },
     responses: {
       200: answeredOf(route),
-      400: failure('Input that is not JSON, breaks the schema or holds unknown fields'),
+      400: failure(
+        'Input that is not JSON, breaks the schema, holds unknown fields, or asks for too much (too-many, '
+          + `with the field, the number and the limit; an answer over ${MOST_ANSWER_BYTES / 1e6} MB too)`,
+      ),
       413: failure(`A body over ${mostBodyBytes / 1000} kB`),
+      415: failure('A body that is not sent as application/json'),
+      503: failure('busy: it takes over 5 s, or too much is asked at once; Retry-After says when again'),
     },
   }
 }

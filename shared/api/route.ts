@@ -3,6 +3,9 @@ import type { z } from 'zod'
 /** Bodies over this are refused, in bytes, unless a route says otherwise. */
 const MOST_BODY_BYTES = 64_000
 
+/** Longer answers are refused, in letters of JSON. */
+export const MOST_ANSWER_BYTES = 5_000_000
+
 /** One route: handler, method check, limits and its place in the OpenAPI document follow from it. */
 export interface JsonRoute {
   readonly method: 'GET' | 'POST'
@@ -15,6 +18,8 @@ export interface JsonRoute {
   /** null: described elsewhere. */
   readonly response: z.ZodType | null
   readonly mostBodyBytes: number
+  /** What is more than one question may ask, in words; empty: the schema says all of it. */
+  readonly limits: string
   /** @param request - has passed the request schema. */
   readonly answer: (request: never) => unknown
 }
@@ -30,9 +35,10 @@ export function post<Request extends z.ZodType, Response extends z.ZodType>(
     readonly answer: (request: z.output<Request>) => z.output<Response>
     /** @defaultValue 64000 */
     readonly mostBodyBytes?: number
+    readonly limits?: string
   },
 ): JsonRoute {
-  return { method: 'POST', path, mostBodyBytes: MOST_BODY_BYTES, ...route }
+  return { method: 'POST', path, mostBodyBytes: MOST_BODY_BYTES, limits: '', ...route }
 }
 
 export function get<Response extends z.ZodType>(
@@ -44,5 +50,5 @@ export function get<Response extends z.ZodType>(
     readonly answer: () => z.output<Response>
   },
 ): JsonRoute {
-  return { method: 'GET', path, request: null, mostBodyBytes: 0, ...route }
+  return { method: 'GET', path, request: null, mostBodyBytes: 0, limits: '', ...route }
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { openApiDocument, ROUTES } from '#shared/api'
+import { EXAMPLES, openApiDocument, ROUTES } from '#shared/api'
 
 const { paths } = openApiDocument(ROUTES)
 
@@ -15,6 +15,14 @@ describe('the list of routes', () => {
       expect(operation.summary).toBe(route.summary)
       expect('requestBody' in operation).toBe(route.request !== null)
       expect(route.mostBodyBytes > 0).toBe(route.request !== null)
+    },
+  )
+
+  it.each(ROUTES.filter(({ request }) => request !== null).map(route => [route.path, route] as const))(
+    '%s answers its own example, in the form it says',
+    (path, { request, response, answer }) => {
+      const answered = answer(request!.parse(EXAMPLES[path]) as never)
+      expect(response!.safeParse(answered).success).toBe(true)
     },
   )
 

@@ -1,3 +1,7 @@
+import { MOST_STACKS } from '#core/band'
+import { MOST_LANDINGS, MOST_NEAR, MOST_PAIRS } from '#core/edge'
+import { MOST_TRIES } from '#core/fit'
+import { MOST_PAIRED } from '#core/lines'
 import {
   answerBand,
   answerFill,
@@ -74,6 +78,7 @@ export const ROUTES: readonly JsonRoute[] = [
     request: fitRequestSchema,
     response: fitResponseSchema,
     answer: answerFit,
+    limits: `${MOST_TRIES} ways to mix two marks of the dial, over all sides`,
   }),
   post('/api/v1/topstitch', {
     summary: 'Rows along an edge: legs, whole stitches to every corner, what guides them',
@@ -82,6 +87,7 @@ export const ROUTES: readonly JsonRoute[] = [
     request: topstitchRequestSchema,
     response: topstitchResponseSchema,
     answer: answerTopstitch,
+    limits: `${MOST_TRIES} ways to mix two marks of the dial, over all legs`,
   }),
   post('/api/v1/edge', {
     summary: 'Stitches along an edge, one on every point',
@@ -89,6 +95,9 @@ export const ROUTES: readonly JsonRoute[] = [
     request: edgeRequestSchema,
     response: edgeResponseSchema,
     answer: answerEdge,
+    limits:
+      `${MOST_LANDINGS} landings, ${MOST_PAIRS} pairs of bites whose reach meets, `
+      + `${MOST_NEAR} bites that touch, ${MOST_TRIES} ways to mix two marks of the dial`,
     mostBodyBytes: 512_000,
   }),
   post('/api/v1/lines', {
@@ -97,6 +106,7 @@ export const ROUTES: readonly JsonRoute[] = [
     request: linesRequestSchema,
     response: linesResponseSchema,
     answer: answerLines,
+    limits: `sewn twice, ${MOST_PAIRED} places of a part where an odd number of lines meet`,
     mostBodyBytes: 512_000,
   }),
   post('/api/v1/band', {
@@ -112,6 +122,7 @@ export const ROUTES: readonly JsonRoute[] = [
     request: fillRequestSchema,
     response: fillResponseSchema,
     answer: answerFill,
+    limits: `${MOST_STACKS} stacks`,
   }),
   post('/api/v1/order', {
     summary: 'In what order to sew, with the least changing?',

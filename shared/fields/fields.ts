@@ -118,6 +118,11 @@ export const nameField = z.string({ error: 'must be text' }).check(
   z.maxLength(MOST_NAME, `must be at most ${MOST_NAME} characters`),
   // eslint-disable-next-line no-control-regex
   z.refine(text => !/[\u0000-\u001f\u007f]/.test(text), 'must not hold control characters'),
+  // What joins or directs letters shows nothing by itself.
+  z.refine(
+    text => text === '' || /[\p{L}\p{N}\p{P}\p{S}]/u.test(text),
+    'needs a letter or a sign one can see',
+  ),
 )
 
 const NO_MOMENT = 'must be a date and time such as 2026-03-01T10:00:00Z'

@@ -14,7 +14,7 @@ export type { EdgePart, EdgePiece } from './pieceEdge'
 export type { LinesPiece } from './pieceLines'
 export { pieceDraftSchema, type PintuckPiece, type TopstitchPiece } from './pieces'
 export { PLAIN_STEPS } from './projects'
-export { photoIdsIn, photoIdsOf } from './photoIds'
+export { photoIdsIn, photoIdsOf, photosOf } from './photoIds'
 export { demoRemoval, hasDemo, isDemo } from './demoRecords'
 export {
   keyOf,

@@ -1,4 +1,5 @@
-import type { Measure, Swatch, Trial } from './tables'
+import type { RecordChange } from './references'
+import type { Measure, RecordOf, Swatch, Trial } from './tables'
 
 /** The tables whose records point at photos. */
 interface Photographed {
@@ -30,4 +31,15 @@ export function photoIdsOf({
     ...[...measures].map(({ photoId }) => photoId),
   ]
   return new Set(ids.filter(id => id !== null))
+}
+
+/** Every photo that the records of some changes point at. */
+export function photosOf(changes: readonly RecordChange[]): Set<string> {
+  const records = <T extends 'swatches' | 'trials' | 'measures'>(table: T) =>
+    changes.filter(change => change.table === table).flatMap(({ record }) => record ?? []) as RecordOf<T>[]
+  return photoIdsOf({
+    swatches: records('swatches'),
+    trials: records('trials'),
+    measures: records('measures'),
+  })
 }

@@ -82,7 +82,11 @@ export type ShareReading =
  * @param text - a whole link, or what stands after its `#`.
  */
 export function readShare(text: string, book: Tables): ShareReading {
-  const packed = text.slice(text.indexOf('#') + 1).trim()
+  // Some programs write a link in small letters; the letters of a share are capitals all of them.
+  const packed = text
+    .slice(text.indexOf('#') + 1)
+    .trim()
+    .toUpperCase()
   if (packed === '') return refuse('empty', 'There is nothing in this link after its “#”: copy it whole.')
   if (packed.length > MOST_SHARE_CHARACTERS)
     return refuse('too-large', 'This is far longer than any share of Lacy Spool: it was not read.')

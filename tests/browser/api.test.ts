@@ -20,6 +20,8 @@ describe('every answer', () => {
     ['a script', scriptPath],
     ['a picture', () => '/favicon.svg'],
     ['a route', () => '/api/v1/stitches'],
+    ['a script that is gone', () => '/_nuxt/gone.js'],
+    ['a route there is not', () => '/api/v1/nothing'],
   ])('comes with the usual headers: %s', async (_, path) => {
     const { headers } = await fetch(inject('plain') + (await path()))
     expect(headers.get('content-security-policy')).toMatch(/default-src 'none'/)
@@ -90,6 +92,16 @@ describe('the server routes', () => {
     })
     expect(response.status).toBe(status)
     expect(await response.json()).toMatchObject(answer)
+  })
+
+  it('read nothing but JSON', async () => {
+    const response = await fetch(`${inject('plain')}/api/v1/swing`, {
+      method: 'POST',
+      headers: { 'content-type': 'text/plain' },
+      body: JSON.stringify(REQUEST),
+    })
+    expect(response.status).toBe(415)
+    expect(errorResponseSchema.parse(await response.json()).error.message).toMatch(/application\/json/)
   })
 
   it.each([

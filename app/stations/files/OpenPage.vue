@@ -54,10 +54,12 @@ function again(): void {
   failed.value = null
   if (file) void readPhoto(file)
 }
+const EMPTY = 'This file is empty: take the photo again, or choose another one.'
 const NO_CODE = 'No code was found in this picture: closer, straighter, and without shadow.'
 async function readPhoto(file: File): Promise<void> {
-  problem.value = ''
+  problem.value = file.size === 0 ? EMPTY : ''
   failed.value = null
+  if (problem.value) return
   const outcome = await asker.ask(api => api.readCode(file))
   if (outcome.kind === 'failed') failed.value = { file, fault: outcome.fault }
   if (outcome.kind !== 'answered') return

@@ -14,6 +14,7 @@ import { useAsker } from '~/asking/useAsker'
 const REFUSAL_WORDS: Readonly<Record<PhotoRefusal, string>> = {
   'too-large': 'has more than 30 MB: save it smaller, as JPEG, and try again',
   'not-an-image': 'is no picture this browser can read: take a JPEG or PNG',
+  'empty': 'is empty: take the photo again, or choose another file',
   'too-small': 'is smaller than 64 px: take the photo itself, not its preview',
   'too-many-px': 'has more than 120 million pixels: save it smaller and try again',
   'moves': 'is a moving picture: save one frame of it as JPEG or PNG',

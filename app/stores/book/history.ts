@@ -1,5 +1,5 @@
 import { dequal } from 'dequal/lite'
-import { keyOf, photoIdsOf, type RecordEdit, type RecordOf } from '#shared/records'
+import { keyOf, photosOf, type RecordEdit } from '#shared/records'
 
 /** What one press of undo takes back. */
 export interface Step {
@@ -56,14 +56,10 @@ function joined(first: readonly RecordEdit[], second: readonly RecordEdit[]): Re
 /** Photos that a press of undo or redo may bring back. */
 export function photosInHistory({ past, future }: History): Set<string> {
   const edits = [...past, ...future].flatMap(step => step.edits)
-  const records = <T extends 'swatches' | 'trials' | 'measures'>(table: T) =>
-    edits
-      .filter(edit => edit.table === table)
-      .flatMap(({ before, after }) => [before, after])
-      .filter(record => record !== null) as RecordOf<T>[]
-  return photoIdsOf({
-    swatches: records('swatches'),
-    trials: records('trials'),
-    measures: records('measures'),
-  })
+  return photosOf(
+    edits.flatMap(({ table, id, before, after }) => [
+      { table, id, record: before },
+      { table, id, record: after },
+    ]),
+  )
 }

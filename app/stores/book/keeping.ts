@@ -49,6 +49,8 @@ export function useKeeping(memory: InMemory) {
   let wasRead = false
   let again: ReturnType<typeof setTimeout> | undefined
   let againMs = SOON_MS
+  /** How many things are being stored beside the records. */
+  let beside = 0
   const otherTabs = channel('lacy-spool')
   otherTabs?.addEventListener('message', () => void inTurn(reload))
 
@@ -76,7 +78,7 @@ export function useKeeping(memory: InMemory) {
       memory.show(stored, waitingEdits())
       database = opened
       wasRead = true
-      storage.value = unsaved.size === 0 ? 'saved' : 'saving'
+      storage.value = unsaved.size + beside === 0 ? 'saved' : 'saving'
     } catch (error) {
       opened.close()
       fail(error)
@@ -161,7 +163,21 @@ export function useKeeping(memory: InMemory) {
       return write()
     })
     await queued
-    return unsaved.size === 0
+    return !hasUnsaved()
+  }
+  /** What was stored and is gone is in memory alone, like what was never stored. */
+  const hasUnsaved = () => unsaved.size + beside > 0 || storage.value === 'cleared'
+
+  /** Stores what lies beside the records, as photos do: until it has, nothing is called saved. */
+  async function storeBeside<T>(work: () => Promise<T>): Promise<T> {
+    beside++
+    if (storage.value === 'saved') storage.value = 'saving'
+    try {
+      return await work()
+    } finally {
+      beside--
+      if (storage.value === 'saving' && unsaved.size + beside === 0) storage.value = 'saved'
+    }
   }
 
   async function write(): Promise<void> {
@@ -173,7 +189,7 @@ export function useKeeping(memory: InMemory) {
         settle(batch, await writeBook(database, waitingEdits()))
         otherTabs?.postMessage('changed')
       }
-      storage.value = 'saved'
+      storage.value = beside === 0 ? 'saved' : 'saving'
       againMs = SOON_MS
     } catch (error) {
       fail(error)
@@ -233,7 +249,8 @@ export function useKeeping(memory: InMemory) {
     keep,
     flush,
     storeAllAgain,
-    hasUnsaved: () => unsaved.size > 0,
+    hasUnsaved,
+    storeBeside,
   }
 }
 

@@ -11,7 +11,7 @@ const { start } = defineProps<{
 const emit = defineEmits<{ take: [rows: { stitchId: string; widthMm: number }[], overlapMm: number] }>()
 const book = useBookStore()
 const { bare, length } = useLength()
-const MOST_SHOWN = 24
+const MOST_SHOWN = 50
 const bandMm = ref(32)
 const overlapMm = ref(0)
 const toleranceMm = ref(0.5)
@@ -49,6 +49,7 @@ const input = computed(() =>
         toleranceMm: toleranceMm.value,
         mostRows: mostRows.value,
         choices: choices.value.map(one => ({ ...one })),
+        most: MOST_SHOWN,
       },
 )
 const { answer, problem, fault, isWorking, again } = usePlanned(
@@ -56,7 +57,13 @@ const { answer, problem, fault, isWorking, again } = usePlanned(
   (api, now) => api.fill(now),
   () => null,
 )
-const stacks = computed((): readonly Stack[] => answer.value ?? [])
+const stacks = computed((): readonly Stack[] => answer.value?.stacks ?? [])
+const countWords = computed(() => {
+  const { count } = answer.value!
+  const more = count - stacks.value.length
+  const fit = count === 1 ? 'One stack fits' : `${count} stacks fit`
+  return more > 0 ? `${fit}: the ${stacks.value.length} best are shown, ${more} more are not` : fit
+})
 const widthOf = (id: string) => choices.value.find(one => one.id === id)?.widthMm ?? 1
 function take({ ids }: Stack): void {
   emit(
@@ -152,15 +159,14 @@ const stackLabel = (stack: Stack) => `${stack.ids.map(nameOf).join(', ')}: ${off
       class="hint"
       role="status"
     >
-      {{ stacks.length }} {{ stacks.length === 1 ? 'stack fits' : 'stacks fit'
-      }}{{ stacks.length > MOST_SHOWN ? `; the ${MOST_SHOWN} with the fewest rows are shown` : '' }}
+      {{ countWords }}.
     </p>
     <ul
       class="stacks"
       aria-label="Stacks that fit"
     >
       <li
-        v-for="stack in stacks.slice(0, MOST_SHOWN)"
+        v-for="stack in stacks"
         :key="stack.ids.join()"
       >
         <UButton

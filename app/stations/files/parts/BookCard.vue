@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { BACKUP_VERSION, writeBackup } from '#shared/backup'
+import { missingPhotos } from '#db/photos'
 import { rawRows } from '#db/rawRows'
 import { photoIdsIn, TABLE_NAMES, TABLES } from '#shared/records'
 import { isTrouble, STORAGE_WORDS } from '~/stores/book/storage'
@@ -52,7 +53,22 @@ function exportAll(): void {
 
 const { progress, stop, pack } = useZip()
 const zipFault = ref<Fault | null>(null)
-const photos = computed(() => photoIdsIn(book.shelf).size)
+const photoIds = computed(() => [...photoIdsIn(book.shelf)])
+const photos = computed(() => photoIds.value.length)
+/** Photos that records point at, and that are not in this browser. */
+const missing = ref(0)
+watch(
+  () => [photoIds.value, book.storage] as const,
+  async ([ids]) => {
+    missing.value = ids.length === 0 ? 0 : await missingPhotos(ids).catch(() => 0)
+  },
+  { immediate: true },
+)
+const missingWords = computed(
+  () =>
+    `${missing.value === 1 ? 'One photo is' : `${missing.value} photos are`} missing in this browser: `
+    + 'their records are here, the pictures are not. Import the zip that has them.',
+)
 /** The same with every photo beside it, in one zip. */
 async function exportWithPhotos(): Promise<void> {
   zipFault.value = null
@@ -60,7 +76,9 @@ async function exportWithPhotos(): Promise<void> {
   const packed = await pack(backupAt(moment))
   if (packed.kind === 'answered') {
     downloadBlob(fileName(moment, 'zip'), packed.value)
-    note(moment)
+    // A zip that lacks photos is worth having, and no backup.
+    if (missing.value === 0) note(moment)
+    else toast.add({ title: 'Exported, and not counted as a backup', description: missingWords.value })
   }
   zipFault.value = packed.kind === 'failed' ? packed.fault : null
 }
@@ -99,6 +117,13 @@ async function exportRaw(): Promise<void> {
     </ul>
     <p :class="isTrouble(book.storage) ? 'strikes-ink' : 'hint'">{{ saved }}</p>
     <p :class="overdue ? 'close-ink' : 'hint'">{{ backupSaid }}.</p>
+    <p
+      v-if="missing > 0"
+      role="status"
+      class="strikes-ink"
+    >
+      {{ missingWords }}
+    </p>
     <p
       v-if="keeps !== null"
       class="hint"

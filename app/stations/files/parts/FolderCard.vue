@@ -28,7 +28,7 @@ const words = computed(() => WORDS[backups.state]())
     <template v-else>
       <p>
         A minute after your last change, and when you leave, everything is written into a folder: one file a
-        day, without photos.
+        day, without photos. No file is ever taken away.
       </p>
       <p
         role="status"
@@ -36,6 +36,26 @@ const words = computed(() => WORDS[backups.state]())
       >
         {{ words }}
       </p>
+      <UAlert
+        v-if="backups.fuller"
+        role="alert"
+        color="warning"
+        variant="subtle"
+        title="Today’s backup holds more"
+        :description="
+          `It has ${backups.fuller.records} records, the book now has ${backups.fuller.now}. `
+          + 'It stays as it is, unless you want the smaller one.'
+        "
+        :actions="[
+          { label: 'Keep it', color: 'primary', onClick: () => backups.leaveFuller() },
+          {
+            label: 'Write the smaller one, keep this beside it',
+            color: 'primary',
+            variant: 'outline',
+            onClick: () => void backups.writeNow(true),
+          },
+        ]"
+      />
       <div class="buttons">
         <UButton
           v-if="backups.state === 'none'"

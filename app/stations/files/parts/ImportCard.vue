@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type ImportPreview, MOST_BACKUP_BYTES, readBackup } from '#shared/backup'
-import { photoIdsIn } from '#shared/records'
+import { photoIdsIn, photosOf } from '#shared/records'
 import { putPhotos } from '#db/photos'
 import type { PackedPhoto } from '#workers/client'
 import type { Fault } from '~/asking/asker'
@@ -8,7 +8,6 @@ import { useZip } from '../useZip'
 
 /** Reads a backup, says what taking it in would do, and does it when asked to. */
 const book = useBookStore()
-const toast = useToast()
 const { sayStored } = useStoredWords()
 const { progress, stop, unpack } = useZip()
 
@@ -57,40 +56,53 @@ function clear(): void {
   damaged.value = 0
   problem.value = ''
   failed.value = null
+  hasNoRoom.value = false
 }
 
 const toTakeIn = computed(() => {
   const { added, changed } = preview.value ?? { added: [], changed: [] }
   return [...added, ...changed]
 })
-const nothingToDo = computed(() => toTakeIn.value.length === 0 && beside.value.length === 0)
+const nothingToDo = computed(() => toTakeIn.value.length === 0 && wantedPhotos.value.length === 0)
 
-async function takeIn(): Promise<void> {
-  const [entries, photos] = [toTakeIn.value, beside.value]
+/** The photos found no room, and so nothing was taken in yet. */
+const hasNoRoom = ref(false)
+const isTakingIn = ref(false)
+/** Photos first, and records once these are on the disk: no record is ever without its photo. */
+async function takeIn({ withPhotos = true } = {}): Promise<void> {
+  const [entries, photos] = [toTakeIn.value, withPhotos ? wantedPhotos.value : []]
+  isTakingIn.value = true
+  hasNoRoom.value = !(await book.storeBeside(() => keepPhotos(photos)))
+  isTakingIn.value = false
+  if (hasNoRoom.value) return
   const stored = book.commit(
     `Import ${fileName.value}`,
     entries.map(({ table, record }) => ({ table, id: record.id, record })),
   )
-  // Another file may be chosen while this one is stored.
   clear()
-  const photosKept = await keepPhotos(photos)
-  await sayStored(`${entries.length} records imported`, { kept: stored })
-  if (!photosKept)
-    toast.add({
-      title: 'The photos found no room',
-      description: 'The records are in. Make room in the browser and import the zip again.',
-      color: 'error',
-    })
+  const taken = [entries.length > 0 && counted(entries.length, 'record'), counted(photos.length, 'photo')]
+  await sayStored(`${taken.filter(Boolean).join(' and ')} imported`, { kept: stored })
 }
+const counted = (count: number, one: string) =>
+  count === 0 ? '' : `${count} ${one}${count === 1 ? '' : 's'}`
 async function keepPhotos(photos: readonly PackedPhoto[]): Promise<boolean> {
-  const wanted = photoIdsIn(book.shelf)
   try {
-    await putPhotos(photos.filter(({ id }) => wanted.has(id)))
+    if (photos.length > 0) await putPhotos(photos)
     return true
   } catch {
     return false
   }
 }
+/** Those a record points at, here or in the file. */
+const wantedPhotos = computed(() => {
+  const coming = toTakeIn.value.map(({ table, record }) => ({ table, id: record.id, record }))
+  const wanted = new Set([...photoIdsIn(book.shelf), ...photosOf(coming)])
+  return beside.value.filter(({ id }) => wanted.has(id))
+})
+const importWords = computed(() => {
+  if (toTakeIn.value.length > 0) return `Import ${counted(toTakeIn.value.length, 'record')}`
+  return `Import ${counted(wantedPhotos.value.length, 'photo')}`
+})
 
 const photoWords = computed(() => {
   const count = beside.value.length
@@ -149,20 +161,51 @@ const photoWords = computed(() => {
         :preview="preview"
         changed-title="Changed: what is here is replaced"
       />
+      <p v-if="nothingToDo">
+        {{
+          preview.same > 0
+            ? 'All of it is here already: there is nothing to import.'
+            : 'There is nothing in it to import.'
+        }}
+      </p>
+      <UAlert
+        v-if="hasNoRoom"
+        role="alert"
+        color="error"
+        variant="subtle"
+        title="Nothing was imported: the photos found no room"
+        description="Make room in the browser and try again, or take the records in without their photos."
+        :actions="[
+          { label: 'Try again', color: 'primary', onClick: () => void takeIn() },
+          {
+            label: 'Without the photos',
+            color: 'primary',
+            variant: 'outline',
+            onClick: () => void takeIn({ withPhotos: false }),
+          },
+        ]"
+      />
       <div class="buttons">
         <UButton
-          :label="nothingToDo ? 'Nothing to import' : `Import ${toTakeIn.length} records`"
+          v-if="!nothingToDo && !hasNoRoom"
+          :label="importWords"
           icon="i-lucide-check"
-          :disabled="nothingToDo"
-          @click="takeIn"
+          :loading="isTakingIn"
+          @click="takeIn()"
         />
         <UButton
           variant="outline"
-          label="Cancel"
+          :label="nothingToDo ? 'Close' : 'Cancel'"
+          :disabled="isTakingIn"
           @click="clear"
         />
       </div>
-      <p class="hint">All of them or none; undo takes it back.</p>
+      <p
+        v-if="!nothingToDo"
+        class="hint"
+      >
+        All of it or nothing; undo takes it back.
+      </p>
     </div>
   </UCard>
 </template>

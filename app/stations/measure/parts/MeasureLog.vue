@@ -11,6 +11,7 @@ import { measuredWords } from '../measuredWords'
 const book = useBookStore()
 const lengths = useLength()
 const { sayStored } = useStoredWords()
+const toast = useToast()
 const FIRST = 8
 const all = ref(false)
 const log = computed(() => newestFirst(book.shelf.measures.values(), ({ at }) => at))
@@ -49,7 +50,14 @@ async function show(measure: Measure): Promise<void> {
   forget()
   if (isShown || measure.photoId === null) return
   const blob = await readPhoto(measure.photoId).catch(() => null)
-  if (!blob) return
+  if (!blob) {
+    toast.add({
+      title: 'The photo is not in this browser',
+      description: 'The measuring is. Import the zip that has the photo.',
+      color: 'warning',
+    })
+    return
+  }
   picture.value = URL.createObjectURL(blob)
   pictured.value = measure
 }

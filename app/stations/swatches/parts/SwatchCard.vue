@@ -123,6 +123,7 @@ function useHere(): void {
     <PhotoPair
       :photos="swatch.photos"
       :of="swatch.name"
+      :cloth-hex="swatch.frozen.cloth?.hex ?? null"
       @change="(side, id) => swatches.setPhoto(swatch.id, side, id)"
     />
     <div class="do">

@@ -7,6 +7,9 @@ import { readingWord, signed } from '~/utils/readingWords'
 type Row = TrialRowRecord
 /** The rows sewn, in order; what no longer counts is struck through with its reason. */
 const trial = useTrialStore()
+const bench = useBenchStore()
+const book = useBookStore()
+const clothHex = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? '')?.hex ?? null)
 const rows = computed(() => trial.strip?.rows ?? [])
 const odd = computed(() => {
   const pair = trial.advice?.disagree
@@ -73,6 +76,7 @@ const expanded = computed(() => Object.fromEntries(rows.value.map((_, i) => [i, 
       <PhotoPair
         :photos="original.photos"
         :of="`row ${index + 1}`"
+        :cloth-hex="clothHex"
         @change="(side, id) => trial.setPhoto(index + 1, side, id)"
       />
     </template>

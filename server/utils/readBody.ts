@@ -1,9 +1,8 @@
 import type { H3Event } from 'h3'
 
 export type BodyReading =
-  | { readonly kind: 'json'; readonly value: unknown }
+  | { readonly kind: 'text'; readonly text: string }
   | { readonly kind: 'too-large' }
-  | { readonly kind: 'not-json' }
   /** The client went away in the middle. */
   | { readonly kind: 'aborted' }
 
@@ -13,7 +12,7 @@ export type BodyReading =
  *
  * @param mostBytes - a larger body is refused.
  */
-export async function readJsonBody(event: H3Event, mostBytes: number): Promise<BodyReading> {
+export async function readBodyText(event: H3Event, mostBytes: number): Promise<BodyReading> {
   const chunks: Buffer[] = []
   let bytes = 0
   try {
@@ -26,9 +25,5 @@ export async function readJsonBody(event: H3Event, mostBytes: number): Promise<B
     return { kind: 'aborted' }
   }
   if (bytes > mostBytes) return { kind: 'too-large' }
-  try {
-    return { kind: 'json', value: JSON.parse(Buffer.concat(chunks).toString('utf8')) }
-  } catch {
-    return { kind: 'not-json' }
-  }
+  return { kind: 'text', text: Buffer.concat(chunks).toString('utf8') }
 }
