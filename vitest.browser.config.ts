@@ -1,6 +1,7 @@
 import { defineConfig } from 'vitest/config'
 
-// The real interface in a real browser, one file after the other: two cores are shared with Chromium.
+// The real interface in a real browser, two files at a time, each with a browser of its own: one waits for
+// its page while the other computes.
 export default defineConfig({
   test: {
     include: ['tests/browser/**/*.test.ts', 'tests/torture/*.browser.test.ts'],

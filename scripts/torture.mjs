@@ -1,4 +1,4 @@
-// npm run torture: kills, upgrades, files, tabs, a full disk, bad bodies, at length; writes docs/torture.md.
+// npm run torture: kills, upgrades, files, zips, tabs, undo, a full disk, bodies, at length; writes docs/torture.md.
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import {
@@ -24,6 +24,7 @@ const PARTS = {
   full: ['full'],
   api: ['api'],
   undo: ['undo'],
+  zip: ['zip'],
 }
 const wanted = process.argv.length > 2 ? process.argv.slice(2) : Object.keys(PARTS)
 const unknown = wanted.find(part => !(part in PARTS))

@@ -249,6 +249,32 @@ describe('beside another tab', () => {
     expect(book.shelf.machines.has('a')).toBe(false)
     expect(await names()).toEqual([])
   })
+  it('says of each of two commits in one tick what became of it', async () => {
+    const book = await openBook()
+    await book.commit('Add', put(machine('a')))
+    await writeBook(stored, edit(machine('a'), null))
+    const both = [
+      book.commit('Rename', put(machine('a', 'Loft seven'))),
+      book.commit('Widen', put({ ...machine('a', 'Loft seven'), maxWidthMm: 9 })),
+    ]
+    expect(await Promise.all(both)).toEqual(['refused', 'refused'])
+    expect(await names()).toEqual([])
+  })
+  it('says of a commit during a write that the other took its record away', async () => {
+    const book = await openBook()
+    await book.commit('Add', put(machine('a')))
+    const first = book.commit('Rename', put(machine('a', 'Loft seven')))
+    // The first is under way once the turn is its own.
+    await Promise.resolve()
+    const second = book.commit('Rename', put(machine('a', 'Tower seven')))
+    await writeBook(stored, edit(machine('a'), null))
+    const words = await Promise.all([first, second])
+    const left = await names()
+    // Written before the other took it away, or refused after: never called stored and gone without a word.
+    if (words[1] === 'stored') expect(book.lost).toEqual([])
+    else expect(book.lost).not.toEqual([])
+    expect(left).toEqual([])
+  })
   it('loses no edit of the same field’s neighbours while one is being written', async () => {
     const book = await openBook()
     await book.commit('Add', put(machine('a')))

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { UnreadableRow } from '#db/book'
 import {
   type AnyRecord,
+  asidesAlone,
   asidesOf,
   isBlank,
   mergeEdit,
@@ -141,7 +142,14 @@ export const useBookStore = defineStore('book', () => {
   function wipe(): Promise<Kept> {
     return commit(
       'Empty the book',
-      TABLE_NAMES.flatMap(table => [...shelf[table].keys()].map(id => ({ table, id, record: null }))),
+      TABLE_NAMES.flatMap(table =>
+        [...tables[table].values()].map(record => ({
+          table,
+          id: record.id,
+          // That a backup was written stays true.
+          record: asidesAlone(table, record),
+        })),
+      ),
     )
   }
 

@@ -8,6 +8,9 @@ const MS_PER_HOUR = 3_600_000
 /** Nobody sews longer without a stop: then it was forgotten. A guess of ours. */
 const LONGEST_SESSION_HOURS = 8
 
+/** Stitches, turns or rows of all copies of a project: no number of copies one may type is too large. */
+const MOST_OF_ALL = 1e12
+
 /** Turning at a corner, and setting a new row under the foot, in seconds. Guesses. */
 export const TURN_SECONDS = 4
 export const NEW_ROW_SECONDS = 20
@@ -24,8 +27,8 @@ export function pieceMinutes(
   { stitches, turns, rows }: { readonly stitches: number; readonly turns: number; readonly rows: number },
   stitchesPerMinute: number,
 ): number {
-  requireInRange(turns, 'turns', 0, 1e6)
-  requireInRange(rows, 'rows', 0, 1e6)
+  requireInRange(turns, 'turns', 0, MOST_OF_ALL)
+  requireInRange(rows, 'rows', 0, MOST_OF_ALL)
   return 60 * seamHours(stitches, stitchesPerMinute) + (turns * TURN_SECONDS + rows * NEW_ROW_SECONDS) / 60
 }
 
@@ -66,7 +69,7 @@ export function sessionHours(startedAt: string, stoppedAt: string): Session {
  * seamHours(36_000, 600) // 1
  */
 export function seamHours(stitches: number, stitchesPerMinute: number): number {
-  requireInRange(stitches, 'stitches', 0, 1e8)
+  requireInRange(stitches, 'stitches', 0, MOST_OF_ALL)
   requireInRange(stitchesPerMinute, 'stitchesPerMinute', 10, 5000)
   return stitches / stitchesPerMinute / 60
 }

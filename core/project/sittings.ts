@@ -18,6 +18,8 @@ export interface Sittings {
   readonly lateItems: readonly number[]
 }
 
+/** Of all copies of an item: far beyond any project, so that whatever is typed is said to be late. */
+const MOST_ITEM_MINUTES = 1e12
 /** Nobody plans farther ahead, in days. */
 const MOST_DAYS = 730
 /** Less than this of a day is no sitting, in minutes. */
@@ -27,7 +29,7 @@ const LEAST_MINUTES = 0.01
  * Spreads work over the days that have time for it, in its order, from today on. An item may go on the next
  * day.
  *
- * @param itemMinutes - of each item in the order they are done, its changes with it.
+ * @param itemMinutes - of each item in the order they are done, its changes with it; 0 to 1e12.
  * @param weekdayMinutes - seven, Monday first.
  * @param today - `2026-11-27`.
  * @param dueOn - the last day that counts; null: none.
@@ -42,7 +44,7 @@ export function sittingsOf(
   today: string,
   dueOn: string | null,
 ): Sittings {
-  itemMinutes.forEach((minutes, i) => requireInRange(minutes, `itemMinutes.${i}`, 0, 1e6))
+  itemMinutes.forEach((minutes, i) => requireInRange(minutes, `itemMinutes.${i}`, 0, MOST_ITEM_MINUTES))
   weekdayMinutes.forEach((minutes, i) => requireInRange(minutes, `weekdayMinutes.${i}`, 0, 1440))
   const first = dayNumber(today)
   const due = dueOn === null ? Infinity : dayNumber(dueOn)

@@ -9,7 +9,7 @@ export interface UsageInput {
   readonly stitch: StitchShape & StitchSetting
   readonly maxWidthMm: number
   readonly needle: Needle
-  /** Length of seam, in m. */
+  /** Length of seam, in m, over 0 to 1e9. */
   readonly seamM: number
   /** Cloth under the foot, all layers, in mm; null: not measured, and then what is said is the least. */
   readonly thicknessMm: number | null
@@ -26,6 +26,8 @@ export interface Usage {
   readonly atLeast: boolean
 }
 
+/** All copies of a project together: a million kilometres, so that no number of copies is too large. */
+const MOST_SEAM_M = 1e9
 /** Nobody sews through a metre. */
 const MOST_THICK_MM = 1000
 /** Enough whole repeats to make the ends not matter, in mm. */
@@ -44,7 +46,7 @@ const SAMPLE_MM = 200
  * threadUsage({ …straight, lengthMm: 2.5, thicknessMm: 0.9, seamM: 1, waste: 0 }).bobbinM // 1.36
  */
 export function threadUsage({ stitch, maxWidthMm, needle, seamM, thicknessMm, waste }: UsageInput): Usage {
-  requireInRange(seamM, 'seamM', 0.01, 10_000)
+  requireInRange(seamM, 'seamM', 1e-6, MOST_SEAM_M)
   requireInRange(waste, 'waste', 0, 1)
   if (thicknessMm !== null) requireInRange(thicknessMm, 'thicknessMm', 0, MOST_THICK_MM)
   requireInRange(stitch.lengthMm, 'lengthMm', 0.05, 100)

@@ -102,13 +102,14 @@ export function readBackup(text: string, book: Tables): BackupReading {
   return { ok: true, preview: previewOf(lists.data, version, book) }
 }
 
-/** How many records a backup file holds; null: it is none of ours. */
+/** How many records a backup file holds that a person would count; null: it is none of ours. */
 export function recordsIn(text: string): number | null {
   const file = z
     .looseObject({ format: z.literal(BACKUP_FORMAT), records: z.record(z.string(), z.array(z.unknown())) })
     .safeParse(parsed(text))
   if (!file.success) return null
-  return Object.values(file.data.records).reduce((sum, list) => sum + list.length, 0)
+  const counted = Object.entries(file.data.records).filter(([table]) => isTable(table) && TABLES[table].words)
+  return counted.reduce((sum, [, list]) => sum + list.length, 0)
 }
 
 /** undefined: it is no JSON, or none of ours by how deep it nests. */

@@ -140,3 +140,20 @@ describe('a piece’s record', () => {
     ).toBe(path),
   )
 })
+
+describe('as many copies as one may type', () => {
+  const MOST = 999 * 999
+  it.each(records.pieces.map(one => [one.name, one] as const))(
+    '%s takes thread and time',
+    (_, { setup: its }) => {
+      // As long as a piece may be, as often as a project may ask for it.
+      const work = { seamM: 10 * MOST, rows: 20 * MOST, turns: 400 * MOST, stitches: 20_000 * MOST }
+      const needs = pieceNeedsOf(work, its, tables, DEFAULT_SETTINGS)
+      expect(needs === null || (Number.isFinite(needs.minutes) && needs.needs.bobbinM > 0)).toBe(true)
+    },
+  )
+  it('take none where nothing is sewn', () =>
+    expect(
+      pieceNeedsOf({ seamM: 0, rows: 0, turns: 0, stitches: 0 }, setup, tables, DEFAULT_SETTINGS),
+    ).toBeNull())
+})

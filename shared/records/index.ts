@@ -4,7 +4,16 @@ export { UNKNOWN_FOOT } from './feet'
 export { UNKNOWN_PLATE } from './plates'
 export { UNKNOWN_MACHINE } from './machines'
 export { table, type TableManifest } from './manifest'
-export { asidesOf, type InTheWay, isBlank, mergeEdit, type Merged, type RecordEdit, takeBack } from './merge'
+export {
+  asidesAlone,
+  asidesOf,
+  type InTheWay,
+  isBlank,
+  mergeEdit,
+  type Merged,
+  type RecordEdit,
+  takeBack,
+} from './merge'
 export type { Fields } from './join'
 export { fieldWords } from './fieldWords'
 export { NEEDLE_ENDS } from './needleEnds'

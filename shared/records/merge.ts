@@ -133,8 +133,11 @@ function withAsidesOf(table: TableName, record: AnyRecord | null, now: AnyRecord
   const [fields, asides] = [now as Fields, asidesOf(table)]
   return { ...record, ...Object.fromEntries(asides.map(name => [name, fields[name]])) } as AnyRecord
 }
-/** What was noted stays where there is a record for it that nobody need have begun. */
-function asidesAlone(table: TableName, now: AnyRecord | null): AnyRecord | null {
+/**
+ * What is left of a record that goes: what was noted stays where there is a record for it that nobody need
+ * have begun; null: nothing.
+ */
+export function asidesAlone(table: TableName, now: AnyRecord | null): AnyRecord | null {
   const { blank } = TABLES[table]
   if (!now || !blank || asidesOf(table).length === 0) return null
   const left = withAsidesOf(table, blank as AnyRecord, now)

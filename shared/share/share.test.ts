@@ -39,6 +39,10 @@ describe('a share', () => {
     expect(reading.preview.added.map(({ record }) => record.id)).toEqual(['demo-plan-collar'])
     expect(reading.preview.changed.map(({ record }) => record.id)).toEqual(['demo-machine-attic'])
   })
+  it('is read in small letters too, as some programs write a link', () => {
+    const link = shareLink('http://127.0.0.1:3000', plan).toLowerCase()
+    expect(readShare(link, book)).toMatchObject({ ok: true })
+  })
   it('leaves photos at home', () => {
     const own = { ...demoBackup.records.swatches[0]!, photos: { front: 'p1', back: null } } as AnyRecord
     const packed = shareOf([], book, AT, [{ table: 'swatches', record: own }])

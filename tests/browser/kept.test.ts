@@ -12,10 +12,12 @@ import {
   press,
   type Session,
   severeLogs,
+  type,
   untilSaved,
   untilText,
   upload,
 } from './browser'
+import { BOOK } from '../torture/page'
 
 let session: Session
 afterEach(() => session?.quit())
@@ -70,6 +72,45 @@ describe('a zip of more than 160 kB', () => {
     await untilText(driver, /31\s+swatches/)
     await byRole(driver, 'button', 'With 1 photo (zip)')
     expect(await severeLogs(driver)).toEqual([])
+  })
+})
+
+describe('a draft of a piece', () => {
+  const PIECE = 'demo-piece-pocket'
+  const elsewhere = (change: string) =>
+    `const [done] = arguments
+    const book = ${BOOK}
+    const piece = book.shelf.pieces.get('${PIECE}')
+    book.commit('Elsewhere', [{ table: 'pieces', id: piece.id, record: { ...piece, ${change} } }])
+      .then(done)`
+  const valueOf = async (driver: WebDriver, label: string) =>
+    (await byRole(driver, 'textbox', label)).getAttribute('value')
+
+  it('shows the book as it is now while untouched, and overwrites nothing once it is kept', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/topstitch?piece=${PIECE}`)
+    const first = await driver.getWindowHandle()
+    await driver.switchTo().newWindow('tab')
+    await open(driver, `${inject('demo')}/files`)
+    await untilSaved(driver)
+    const second = await driver.getWindowHandle()
+    await driver.executeAsyncScript(elsewhere(`name: 'Renamed elsewhere'`))
+    await driver.switchTo().window(first)
+    const isRenamed = async () => (await valueOf(driver, 'Name of the piece')) === 'Renamed elsewhere'
+    await driver.wait(isRenamed, 15_000)
+    await type(driver, 'Copies', '7')
+    await driver.switchTo().window(second)
+    await driver.executeAsyncScript(elsewhere(`note: 'Written elsewhere'`))
+    await driver.switchTo().window(first)
+    await driver.navigate().refresh()
+    await driver.wait(async () => (await valueOf(driver, 'Copies')) === '7', 15_000)
+    await press(driver, 'button', 'Save changes')
+    await untilText(driver, 'is kept')
+    const kept = await driver.executeScript<{ name: string; note: string; copies: number }>(
+      `return JSON.parse(JSON.stringify(${BOOK}.shelf.pieces.get('${PIECE}')))`,
+    )
+    expect(kept).toMatchObject({ name: 'Renamed elsewhere', note: 'Written elsewhere', copies: 7 })
   })
 })
 

@@ -1,5 +1,5 @@
 import { Key, type WebDriver, type WebElement } from 'selenium-webdriver'
-import { allByRole, byRole, press } from '../browser/browser'
+import { allByRole, byRole, pick, press } from '../browser/browser'
 
 /** What hands do to a field: half numbers, slips, fractions, sums. The first empties it. */
 export const TYPED = ['', '1.', '-', '.', 'abc', '999999', '2,5', ',', '1/2', '12 1/2', '2*1.2', '3'] as const
@@ -13,6 +13,8 @@ export interface Surface {
   readonly path: string
   /** null: the view itself. */
   readonly show: ((driver: WebDriver) => Promise<void>) | null
+  /** The fields that are shown only here; left out: all of them. */
+  readonly only?: RegExp
 }
 
 export const PANELS = ['Tension', 'Cloth', 'Needle', 'Spools', 'Foot and plate', 'Bobbin'] as const
@@ -40,6 +42,21 @@ export const surfacesOf = (paths: readonly string[]): Surface[] => [
     path: `/workbox?table=${table}`,
     show: (driver: WebDriver) => press(driver, 'button', /^Add a /),
   })),
+  {
+    name: 'an edge whose feed was measured',
+    path: '/edge',
+    only: /^(Stitches|Dial at|They measure)/,
+    show: async (driver: WebDriver) => {
+      await press(driver, 'button', /^Feed: /)
+      await press(driver, 'checkbox', 'I sewed some and measured')
+    },
+  },
+  {
+    name: 'a band over a ribbon',
+    path: '/band',
+    only: /^How (wide|thick)/,
+    show: (driver: WebDriver) => pick(driver, 'Sewn over', 'Ribbon'),
+  },
   {
     name: 'where sewists differ',
     path: '/evidence',

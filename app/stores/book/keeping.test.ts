@@ -79,6 +79,17 @@ describe('site data cleared while the app is open', () => {
     expect(await storedNames()).toEqual(['Ferry six', 'Loft seven'])
   })
 
+  it('counts as unsaved: nothing reloads over it', async () => {
+    const book = await openBook()
+    await book.commit('Add', put(machine('a')))
+    await Dexie.delete('lacy-spool')
+    await vi.waitFor(() => expect(book.storage).toBe('cleared'))
+    expect(book.hasUnsaved()).toBe(true)
+    expect(await book.flush()).toBe(false)
+    expect(await book.storeAllAgain()).toBe(true)
+    expect(book.hasUnsaved()).toBe(false)
+  })
+
   it('is no more said once another tab has stored it again', async () => {
     const book = await openBook()
     await book.commit('Add', put(machine('a')))
@@ -100,6 +111,21 @@ describe('site data cleared while the app is open', () => {
     expect(await book.flush()).toBe(true)
     expect(book.storage).toBe('saved')
     expect(await storedNames()).toEqual(['Attic seven'])
+  })
+})
+
+describe('what lies beside the records', () => {
+  it('is not called saved before it is stored', async () => {
+    const book = await openBook()
+    let letGo = () => {}
+    const photos = book.storeBeside(() => new Promise<void>(resolve => (letGo = resolve)))
+    expect(book.storage).toBe('saving')
+    expect(book.hasUnsaved()).toBe(true)
+    await book.commit('Add', put(machine('a')))
+    expect(book.storage).toBe('saving')
+    letGo()
+    await photos
+    expect(book.storage).toBe('saved')
   })
 })
 
