@@ -1,7 +1,6 @@
 import type { ComputedRef, ShallowRef } from 'vue'
 import { ALL_VIEWS, stationOf } from '~/stations'
-import { obstaclesWords } from '~/frame/obstacleWords'
-import type { Manner } from '~/stores/book/stepBack'
+import type { Manner, Obstacle } from '~/stores/book/stepBack'
 import type { Refusal } from '~/stores/book/steps'
 import { whereNow } from '~/utils/whereNow'
 
@@ -27,7 +26,8 @@ export function useUndoScope(own: UndoScope): void {
 /** What is asked before a step is taken: each way on by its name. */
 interface Asked {
   readonly title: string
-  readonly said: readonly string[]
+  /** Why it is asked: where the step lies, or what stands against it. */
+  readonly why: string | readonly Obstacle[]
   readonly ways: readonly { readonly label: string; readonly way: () => void }[]
 }
 const asked: ShallowRef<Asked | null> = shallowRef(null)
@@ -80,7 +80,7 @@ export function useUndo() {
     const words = WORDS[direction]
     asked.value = {
       title: `${words.not}: ${label}`,
-      said: obstaclesWords(obstacles),
+      why: obstacles,
       ways: [
         ...manners.map(manner => ({ label: words.manners[manner], way: () => take(direction, manner) })),
         { label: words.passOver, way: () => book.passOver(direction) },
@@ -92,7 +92,7 @@ export function useUndo() {
     const { ask } = WORDS[direction]
     asked.value = {
       title: `${ask}: ${step.label}?`,
-      said: [`It was done at ${viewName(step.where)}, not on this page.`],
+      why: `It was done at ${viewName(step.where)}, not on this page.`,
       ways: [{ label: ask, way: () => take(direction) }],
     }
   }

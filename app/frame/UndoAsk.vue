@@ -1,6 +1,12 @@
 <script setup lang="ts">
+import { obstaclesWords } from './obstacleWords'
+
 /** What lies on another page, or has something newer over it, is not taken back unseen. */
 const asked = useAskedUndo()
+const said = computed(() => {
+  const why = asked.value?.why ?? ''
+  return typeof why === 'string' ? [why] : obstaclesWords(why)
+})
 function answer(way: (() => void) | null): void {
   asked.value = null
   way?.()
@@ -12,12 +18,12 @@ function answer(way: (() => void) | null): void {
     v-if="asked"
     :open="true"
     :title="asked.title"
-    :description="asked.said[0]"
+    :description="said[0]"
     @update:open="answer(null)"
   >
     <template #body>
       <p
-        v-for="words in asked.said.slice(1)"
+        v-for="words in said.slice(1)"
         :key="words"
         class="mb-2"
       >

@@ -14,7 +14,7 @@ export function obstacleWords({ table, record, what, fields }: Obstacle): string
   const name = calledOf(table, record)
   switch (what) {
     case 'changed':
-      return `“${name}” was changed again since${fieldList(fields)}.`
+      return `“${name}” was changed again since, here or in another tab${fieldList(fields)}.`
     case 'gone':
       return `“${name}” was taken away since.`
     case 'anew':

@@ -62,7 +62,7 @@ describe('undo on a planner', () => {
     const asked = useAskedUndo()
     expect(asked.value).toMatchObject({
       title: 'Undo: Add a cloth?',
-      said: [expect.stringContaining('Workbox')],
+      why: expect.stringContaining('Workbox'),
     })
     expect(book.shelf.cloths.size).toBe(1)
     asked.value!.ways[0]!.way()

@@ -95,10 +95,11 @@ export const useFolderBackupStore = defineStore('folderBackup', () => {
     const text = JSON.stringify(writeBackup(book.tables, now.toISOString()), null, 2)
     try {
       const before = await readInFolder(folder.value, `${day}.json`)
-      const [had, has] = [(before !== null && recordsIn(before)) || 0, recordsIn(text)!]
+      const [had, has] = [countIn(before), countIn(text)]
       fuller.value = has < EMPTIED * had && !isSure ? { records: had, now: has } : null
       if (fuller.value) return
-      if (before !== null && has < had) await write(`${day}-fuller.json`, before)
+      const fullest = countIn(await readInFolder(folder.value, `${day}-fuller.json`))
+      if (before !== null && has < had && fullest < had) await write(`${day}-fuller.json`, before)
       await write(`${day}.json`, text)
       isDue = false
       state.value = 'ready'
@@ -108,6 +109,7 @@ export const useFolderBackupStore = defineStore('folderBackup', () => {
       state.value = 'failed'
     }
   }
+  const countIn = (file: string | null) => (file !== null && recordsIn(file)) || 0
   const write = (fileName: string, text: string) =>
     writeInFolder(folder.value!, fileName, new Blob([text], { type: 'application/json' }))
   function leaveFuller(): void {

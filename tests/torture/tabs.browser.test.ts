@@ -34,6 +34,11 @@ const LISTEN = `
       () => book.commit('Torture', [{ table: 'threads', id: 'th' + round, record: null }]),
       () => book.commit('Torture', [{ table: 'plans', id: 'p' + round, record: window.planOf(round) }]),
     ],
+    round => [0, 1].map(place => () =>
+      change('projects', 'pr' + round, ({ items }) => ({
+        items: items.map((item, i) => (i === place ? { ...item, doneAt: '2026-11-30T10:00:00Z' } : item)),
+      })),
+    ),
   ]
   window.answers = {}
   const act = async round => {
@@ -46,7 +51,7 @@ const LISTEN = `
     void act(round)
   }`
 
-const { machines, threads, trials, plans } = demoBackup.records
+const { machines, threads, trials, plans, projects } = demoBackup.records
 const [row] = trials[0]!.rows
 const machine = { ...machines[0]!, maxWidthMm: 7 }
 const nothing = {
@@ -60,13 +65,23 @@ const nothing = {
 const bare = { ...plans[0]!.setup, ...nothing, stabilizerId: null }
 const setup = { ...bare, threadIds: { left: null, middle: null, right: null } }
 
+const job = (id: string) => ({
+  id,
+  work: { kind: 'plain', step: 'press', words: 'Press', minutes: 5 },
+  doneAt: null,
+  tookMinutes: null,
+})
+const project = { ...projects[0]!, items: [job('one'), job('two')], before: [], doing: null }
+
 /** What is there before a round, so that both tabs begin from the same. */
 const baseOf = (round: number) => [
   { table: 'setup', id: 'current', record: { ...setup, id: 'current', layers: 1, tension: null } },
   { table: 'machines', id: `m${round}`, record: { ...machine, id: `m${round}` } },
   { table: 'trials', id: `t${round}`, record: { ...trials[0]!, id: `t${round}`, setup, rows: [] } },
   { table: 'threads', id: `th${round}`, record: { ...threads[0]!, id: `th${round}` } },
+  { table: 'projects', id: `pr${round}`, record: { ...project, id: `pr${round}` } },
 ]
+
 const planOf = (round: number) => ({
   ...plans[0]!,
   id: `p${round}`,
@@ -78,7 +93,7 @@ const STORED = `
   const opening = indexedDB.open('lacy-spool')
   opening.onsuccess = () => {
     const database = opening.result
-    const reading = database.transaction(['setup', 'machines', 'trials', 'threads', 'plans'])
+    const reading = database.transaction(['setup', 'machines', 'trials', 'threads', 'plans', 'projects'])
     const found = {}
     const read = (table, id) => {
       reading.objectStore(table).get(id).onsuccess = ({ target }) => { found[table] = target.result ?? null }
@@ -88,6 +103,7 @@ const STORED = `
     read('trials', 't' + round)
     read('threads', 'th' + round)
     read('plans', 'p' + round)
+    read('projects', 'pr' + round)
     reading.oncomplete = () => { database.close(); done(found) }
   }`
 
@@ -97,13 +113,14 @@ interface Stored {
   readonly trials: { readonly rows: readonly { readonly dial: number }[] }
   readonly threads: object | null
   readonly plans: object | null
+  readonly projects: { readonly items: readonly { readonly doneAt: string | null }[] }
 }
 /** Whether what both did is there; for a thread taken away and a plan that needs it: not the plan alone. */
 function holds(
   round: number,
-  { setup: bench, machines: its, trials: strip, threads: thread, plans: plan }: Stored,
+  { setup: bench, machines: its, trials: strip, threads: thread, plans: plan, projects: both }: Stored,
 ) {
-  switch (round % 4) {
+  switch (round % 5) {
     case 0:
       return bench.layers === 1 + (round % 20) && bench.tension === round % 9
     case 1:
@@ -115,13 +132,15 @@ function holds(
           .sort()
           .join() === '1,2'
       )
-    default:
+    case 3:
       return plan === null || thread !== null
+    default:
+      return both.items.every(({ doneAt }) => doneAt !== null)
   }
 }
 
 it('keeps what two tabs do to the same record in the same instant', async () => {
-  const count = rounds(60, 4)
+  const count = rounds(60, 5)
   session = await openBrowser()
   const { driver } = session
   const tabs: string[] = []

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { changeTarget } from '#shared/inputs'
-import type { Project, ProjectItem } from '#shared/records'
+import type { ChangeTime, Project, ProjectItem } from '#shared/records'
+import type { Change } from '~/stores/book'
 import { newId } from '~/utils/id'
 import { changeList, CHANGE_WORDS, KIND_WORDS } from './projectWords'
 import { minutesWords } from '~/utils/minutesWords'
@@ -44,11 +45,14 @@ function changed(): void {
   const all = steps.value[index.value]?.changes ?? []
   const [only, ...others] = changes.value
   const each = took / Math.max(1, all.length)
-  const isTimed = only && others.length === 0 && took <= LONGEST_MINUTES && each >= LEAST_MINUTES
-  const id = newId('change')
-  const time = { id, change: only!.change, minutes: Math.round(10 * each) / 10, at: moment() }
+  const isTimed = others.length === 0 && took <= LONGEST_MINUTES && each >= LEAST_MINUTES
   const over: Partial<Project> = { doing: { ...doing.value!, step: 'sew', since: moment() } }
-  change('Changes are done', over, null, isTimed ? [{ table: 'changeTimes', id, record: time }] : [])
+  change('Changes are done', over, null, only && isTimed ? [timed(only.change, each)] : [])
+}
+function timed(kind: ChangeTime['change'], each: number): Change {
+  const id = newId('change')
+  const record = { id, change: kind, minutes: Math.round(10 * each) / 10, at: moment() }
+  return { table: 'changeTimes', id, record }
 }
 function finish(): void {
   const { item } = now.value!

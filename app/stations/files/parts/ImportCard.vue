@@ -17,6 +17,9 @@ const beside = shallowRef<readonly PackedPhoto[]>([])
 const damaged = ref(0)
 const fileName = ref('')
 const problem = ref('')
+/** The photos found no room, and so nothing was taken in yet. */
+const hasNoRoom = ref(false)
+const isTakingIn = ref(false)
 /** A zip that could not be unpacked: it is still there to try again. */
 const failed = shallowRef<{ readonly file: File; readonly fault: Fault } | null>(null)
 
@@ -65,18 +68,15 @@ const toTakeIn = computed(() => {
 })
 const nothingToDo = computed(() => toTakeIn.value.length === 0 && wantedPhotos.value.length === 0)
 
-/** The photos found no room, and so nothing was taken in yet. */
-const hasNoRoom = ref(false)
-const isTakingIn = ref(false)
 /** Photos first, and records once these are on the disk: no record is ever without its photo. */
 async function takeIn({ withPhotos = true } = {}): Promise<void> {
-  const [entries, photos] = [toTakeIn.value, withPhotos ? wantedPhotos.value : []]
+  const [name, entries, photos] = [fileName.value, toTakeIn.value, withPhotos ? wantedPhotos.value : []]
   isTakingIn.value = true
   hasNoRoom.value = !(await book.storeBeside(() => keepPhotos(photos)))
   isTakingIn.value = false
   if (hasNoRoom.value) return
   const stored = book.commit(
-    `Import ${fileName.value}`,
+    `Import ${name}`,
     entries.map(({ table, record }) => ({ table, id: record.id, record })),
   )
   clear()
