@@ -46,7 +46,7 @@ function told(name) {
 }
 const rows = Object.values(PARTS)
   .flat()
-  .map(name => `- **${name}**: ${told(name)}.`)
+  .map(name => `- **${name}**: ${told(name).trimEnd()}`)
 writeFileSync(
   join(root, 'docs/torture.md'),
   `# Torture
