@@ -1,4 +1,4 @@
-// npm run torture: kills, upgrades, files, zips, tabs, undo, a full disk, bodies, at length; writes docs/torture.md.
+// npm run torture: kills, upgrades, files, zips, tabs, undo, a full disk, bodies; writes docs/torture.md.
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import {
