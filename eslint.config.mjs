@@ -34,7 +34,8 @@ export default withNuxt(
   // Colour difference, path data, curves, clipping, fonts and box search are no business of ours.
   layer(
     'core',
-    '#core/|culori/fn$|pure-rand/|bezier-js$|clipper2-ts$|flatbush$|flatqueue$|opentype.js$|svgpath$|uqr$|ml-matrix$',
+    '#core/|culori/fn$|pure-rand/|bezier-js$|clipper2-ts$|flatbush$|flatqueue$|'
+      + 'opentype.js$|svgpath$|uqr$|ml-matrix$',
   ),
   layer('shared', '#core/|dequal/lite$|pako$|@scure/base$|zod$|zod/mini$|zod/locales$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),
