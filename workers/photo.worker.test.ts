@@ -23,9 +23,9 @@ describe('the photo worker', () => {
     expect(keptSize(width, height)).toEqual({ width: wide, height: tall })
   })
   it('says that a file is empty', async () =>
-    expect(await api.scale(new Blob([]), '#ffffff')).toEqual({ ok: false, code: 'empty' }))
+    expect(await api.scale(new Blob([]), null)).toEqual({ ok: false, code: 'empty' }))
   it('says that a file is no picture', async () => {
     vi.stubGlobal('createImageBitmap', () => Promise.reject(new Error('no picture')))
-    expect(await api.scale(new Blob(['text']), '#ffffff')).toEqual({ ok: false, code: 'not-an-image' })
+    expect(await api.scale(new Blob(['text']), null)).toEqual({ ok: false, code: 'not-an-image' })
   })
 })

@@ -4,6 +4,7 @@ import { serve } from './serve'
 /** Longest side kept, in pixels: a swatch still fills a tablet's screen. */
 const LONGEST_PX = 1400
 const QUALITY = 0.82
+const PAPER = '#ffffff'
 
 export type PhotoReply =
   | { readonly ok: true; readonly blob: Blob; readonly width: number; readonly height: number }
@@ -51,16 +52,16 @@ const api = {
   /**
    * Scales a picture down and writes it anew as JPEG, without what the camera wrote into it.
    *
-   * @param ground - the colour that shows where the picture is clear, as `#rrggbb`: JPEG has none of that.
+   * @param ground - the colour that shows where the picture is clear, as `#rrggbb`; null: paper.
    */
-  async scale(file: Blob, ground: string): Promise<PhotoReply> {
+  async scale(file: Blob, ground: string | null): Promise<PhotoReply> {
     if (file.size === 0) return { ok: false, code: 'empty' }
     try {
       const picture = await createImageBitmap(file)
       const { width, height } = keptSize(picture.width, picture.height)
       const canvas = new OffscreenCanvas(width, height)
       const context = canvas.getContext('2d')!
-      context.fillStyle = ground
+      context.fillStyle = ground ?? PAPER
       context.fillRect(0, 0, width, height)
       context.drawImage(picture, 0, 0, width, height)
       picture.close()

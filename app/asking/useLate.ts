@@ -6,7 +6,17 @@ import { useKeptReload } from './useKeptReload'
 export function useLate() {
   const toast = useToast()
   const { app } = useRuntimeConfig()
-  const { reload } = useKeptReload()
+  const { notStored, reload } = useKeptReload()
+
+  async function reloadOrSay(): Promise<void> {
+    await reload()
+    if (notStored.value)
+      toast.add({
+        title: 'Not reloaded: something is not stored yet',
+        description: 'It would be gone with the page. Export it on Files, or wait until it is saved.',
+        color: 'warning',
+      })
+  }
 
   /**
    * @param what - what is not there without it, as a sentence begins: “The picture”.
@@ -26,7 +36,7 @@ export function useLate() {
         actions: [
           { label: 'Try again', color: 'primary', onClick: () => void again() },
           ...(build === 'newer'
-            ? [{ label: 'Reload: your work is kept', onClick: () => void reload() }]
+            ? [{ label: 'Reload: your work is kept', onClick: () => void reloadOrSay() }]
             : []),
         ],
       })

@@ -22,7 +22,6 @@ const SIDES = [
   ['back', 'Under side'],
 ] as const
 const MOST_BYTES = 30_000_000
-const PAPER = '#ffffff'
 const urls = reactive<{ front: string | null; back: string | null }>({ front: null, back: null })
 // Shut, it holds nothing: a book shows many of these.
 const open = ref(photos.front !== null || photos.back !== null)
@@ -61,7 +60,7 @@ async function add(side: 'front' | 'back', file: File): Promise<void> {
   if (problem.value) return
   failed.value = null
   busy.value = true
-  const outcome = await asker.ask(api => api.scale(file, clothHex ?? PAPER))
+  const outcome = await asker.ask(api => api.scale(file, clothHex))
   busy.value = false
   if (outcome.kind === 'failed') failed.value = { side, file, fault: outcome.fault }
   if (outcome.kind !== 'answered') return

@@ -1,3 +1,4 @@
+import { DEFAULT_CHANGE_MINUTES } from '#core/order'
 import type { JsonRoute } from './route'
 
 const MACHINE = { maxWidthMm: 7 }
@@ -98,16 +99,7 @@ export const EXAMPLES: Readonly<Record<JsonRoute['path'], unknown>> = {
       { id: 'cuffs', needs: needs('100/16', ['red pearl'], 'open', '4') },
     ],
     before: [[0, 1]],
-    minutes: {
-      machine: 1,
-      needle: 2,
-      thread: 1.5,
-      bobbin: 1,
-      plate: 2,
-      foot: 0.5,
-      stabilizer: 1,
-      tension: 3,
-    },
+    minutes: DEFAULT_CHANGE_MINUTES,
   },
   '/api/v1/measure': {
     cornersPx: [

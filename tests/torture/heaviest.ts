@@ -1,3 +1,5 @@
+import { DEFAULT_CHANGE_MINUTES } from '#core/order'
+
 /** What a route could be asked at its limits: all of it is legal, and each must be answered soon. */
 export interface HeavyBody {
   readonly name: string
@@ -168,16 +170,7 @@ export const HEAVIEST: readonly HeavyBody[] = [
           tension: `${id}`,
         },
       })),
-      minutes: {
-        machine: 1,
-        needle: 2,
-        thread: 1.5,
-        bobbin: 1,
-        plate: 2,
-        foot: 0.5,
-        stabilizer: 1,
-        tension: 3,
-      },
+      minutes: DEFAULT_CHANGE_MINUTES,
     },
     status: 200,
   },

@@ -180,12 +180,10 @@ async function drawEnds(): Promise<void> {
   drawn.span = true
 }
 
-/** Where a picture is clear it is kept as paper. */
-const PAPER = '#ffffff'
 async function keepPhoto(): Promise<string | null> {
   const file = photo.file.value
   if (!file) return null
-  const outcome = await scaler.ask(api => api.scale(file, PAPER))
+  const outcome = await scaler.ask(api => api.scale(file, null))
   if (outcome.kind === 'stopped') return null
   const scaled = outcome.kind === 'answered' ? outcome.value : null
   if (!scaled?.ok) {

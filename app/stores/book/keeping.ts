@@ -1,7 +1,7 @@
 import { ref, shallowRef } from 'vue'
 import { readBook, type StoredBook, writeBook, type Written } from '#db/book'
 import { type BookDatabase, isNewerThanApp, openBookDatabase } from '#db/database'
-import type { RecordChange, RecordEdit } from '#shared/records'
+import { keyOf, type RecordChange, type RecordEdit } from '#shared/records'
 import type { StorageState } from './storage'
 
 /** What became of a commit: `refused`: another tab took away the record, or what it needs. */
@@ -18,7 +18,6 @@ interface InMemory {
 /** Tried again after this long, then twice as long each time, and every so often in the end. */
 const SOON_MS = 1000
 const AT_LEAST_EVERY_MS = 10_000
-const keyOf = ({ table, id }: RecordEdit) => `${table}/${id}`
 
 /** What one call of `keep` hears of one of its edits, whatever later edits it is written with. */
 interface Promised {

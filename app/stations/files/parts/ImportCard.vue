@@ -80,7 +80,7 @@ async function takeIn({ withPhotos = true } = {}): Promise<void> {
     entries.map(({ table, record }) => ({ table, id: record.id, record })),
   )
   clear()
-  const taken = [entries.length > 0 && counted(entries.length, 'record'), counted(photos.length, 'photo')]
+  const taken = [counted(entries.length, 'record'), counted(photos.length, 'photo')]
   await sayStored(`${taken.filter(Boolean).join(' and ')} imported`, { kept: stored })
 }
 const counted = (count: number, one: string) =>
