@@ -108,8 +108,20 @@ async function settle(tabs: readonly Book[]): Promise<Map<string, unknown>> {
 let made = 0
 const idOf = (kind: string, chance: Chance) => `${kind}${chance.below(2)}`
 type Promised = (item: string, kept: Promise<Kept>) => void
+type Deed = (book: Book, chance: Chance, promised: Promised) => void
+const addItem: Deed = (book, chance, promised) => {
+  const id = idOf('p', chance)
+  const item = { ...projects[0]!.items[0]!, id: `item${made++}`, work: PLAIN }
+  const project = book.shelf.projects.get(id) ?? { ...projects[0]!, id, items: [], before: [], doing: null }
+  const record = { ...project, items: [...project.items, item] }
+  promised(item.id, book.commit('Add an item', [{ table: 'projects', id, record }]))
+}
+const removeProject: Deed = (book, chance) => {
+  const id = idOf('p', chance)
+  if (book.shelf.projects.has(id)) void book.commit('Delete', [{ table: 'projects', id, record: null }])
+}
 /** Things a person or the app does; what an added item was told is promised. */
-const DEEDS: readonly ((book: Book, chance: Chance, promised: Promised) => void)[] = [
+const DEEDS: readonly Deed[] = [
   (book, chance) => {
     const id = idOf('m', chance)
     const record = { ...machines[0]!, ...book.shelf.machines.get(id), id, name: `Machine ${made++}` }
@@ -130,13 +142,7 @@ const DEEDS: readonly ((book: Book, chance: Chance, promised: Promised) => void)
     const over = chance.from([{ layers: 1 + chance.below(5) }, { tension: chance.below(9) }])
     void book.commit('Bench', [{ table: 'setup', id: 'current', record: { ...bench, ...over } }], 'bench')
   },
-  (book, chance, promised) => {
-    const id = idOf('p', chance)
-    const item = { ...projects[0]!.items[0]!, id: `item${made++}`, work: PLAIN }
-    const project = book.shelf.projects.get(id) ?? { ...projects[0]!, id, items: [], before: [], doing: null }
-    const record = { ...project, items: [...project.items, item] }
-    promised(item.id, book.commit('Add an item', [{ table: 'projects', id, record }]))
-  },
+  addItem,
   (book, chance) => {
     const id = idOf('p', chance)
     const project = book.shelf.projects.get(id)
@@ -146,10 +152,7 @@ const DEEDS: readonly ((book: Book, chance: Chance, promised: Promised) => void)
     const items = project.items.map(item => (item.id === ticked ? { ...item, doneAt } : item))
     void book.commit('Tick', [{ table: 'projects', id, record: { ...project, items } }])
   },
-  (book, chance) => {
-    const id = idOf('p', chance)
-    if (book.shelf.projects.has(id)) void book.commit('Delete', [{ table: 'projects', id, record: null }])
-  },
+  removeProject,
   book => {
     if (book.shelf.machines.has('m0'))
       void book.commit('Begin a walk', [{ table: 'walks', id: 'walk', record: WALK }])
@@ -181,13 +184,18 @@ const holds = (book: Book, item: string) =>
  *
  * @returns What was there when the tabs were last opened.
  */
-async function deeds(tabs: Book[], chance: Chance, count: number): Promise<Map<string, unknown>> {
+async function deeds(
+  tabs: Book[],
+  chance: Chance,
+  count: number,
+  among = DEEDS,
+): Promise<Map<string, unknown>> {
   const answers: Answer[] = []
   let begun = await settle(tabs)
   for (let i = 0; i < count; i++) {
     const book = chance.from(tabs)
     const held = answers.filter(one => one.book === book && holds(book, one.item))
-    const deed = chance.from(DEEDS)
+    const deed = chance.from(among)
     deed(book, chance, (item, kept) => answers.push({ item, kept, book, isTakenBack: false }))
     for (const one of held) one.isTakenBack ||= !holds(book, one.item)
     if (chance.below(3) === 0) await settle(tabs)
@@ -236,4 +244,13 @@ it('gives the book back, whatever was undone and done again, in one tab and in t
     'undo',
     `${count} rounds of 12 deeds in one tab and in two: ${steps} steps undone and done again, 0 off`,
   )
+}, 1_800_000)
+
+it('tells of every item that another tab’s removal kept from being stored', async () => {
+  const among: readonly Deed[] = [addItem, addItem, removeProject, book => void book.undo()]
+  for (let round = 0; round < rounds(300, 30); round++) {
+    await deeds([await openTab(), await openTab()], seeded(1000 + round), 12, among)
+    shutTabs()
+    for (const table of database.tables) await table.clear()
+  }
 }, 1_800_000)
