@@ -6,5 +6,5 @@ ensurePackages()
 ensureBrowser()
 ensureBuild()
 say('Typing into every field')
-const args = ['run', '--config', 'vitest.browser.config.ts', 'tests/browser/typing.test.ts']
+const args = ['run', '--config', 'vitest.browser.config.ts', 'tests/browser/typing']
 process.exit(run(bin('vitest'), args, { env: { ...process.env, TYPING: 'long' } }))

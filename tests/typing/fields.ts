@@ -147,13 +147,11 @@ const STANDING = `
   })
   requestAnimationFrame(() => requestAnimationFrame(() => done(now())))`
 
-/** Real keys, one after the other: all of the field replaced by each text, and then the field is left. */
-export async function typeOver(driver: WebDriver, texts: readonly string[]): Promise<void> {
+/** Real keys, one after the other: all of the field replaced by a text, and then the field is left. */
+export async function typeOver(driver: WebDriver, text: string): Promise<void> {
   const keys = driver.actions({ async: true })
-  for (const text of texts) {
-    keys.keyDown(Key.CONTROL).sendKeys('a').keyUp(Key.CONTROL).sendKeys(Key.BACK_SPACE)
-    if (text !== '') keys.sendKeys(text)
-  }
+  keys.keyDown(Key.CONTROL).sendKeys('a').keyUp(Key.CONTROL).sendKeys(Key.BACK_SPACE)
+  if (text !== '') keys.sendKeys(text)
   await keys.sendKeys(Key.TAB).perform()
 }
 

@@ -1,6 +1,7 @@
 import type { WebDriver } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { ALL_VIEWS } from '../../app/stations'
+import { open, openBrowser, type Session } from '../browser/browser'
 import { type Chance, seeded } from '../torture/rounds'
 import {
   type Field,
@@ -14,13 +15,13 @@ import {
   TYPED,
   typeOver,
   wrongWith,
-} from '../typing/fields'
-import { open, openBrowser, type Session } from './browser'
+} from './fields'
 
 /**
  * Every field of every view, typed into by real keys: emptied, half a number, slips, fractions, left, typed
  * again, reloaded. It finds the fields by itself. `npm run test:long` does all of it, with the demo and with
- * an empty book, in both units. Here each field has its turn once, in one book and unit by seeded turns.
+ * an empty book, in both units. In short each field has its turn once, in one book and unit by seeded turns.
+ * Each book has a test file of its own, so that two browsers type at the same time.
  */
 const isLong = process.env.TYPING === 'long'
 const SURFACES = surfacesOf(ALL_VIEWS.map(({ path }) => path))
@@ -28,25 +29,17 @@ const SIX_NINES = '999999'
 const ONE_IN_SHORT = 25
 const HOURS_MS = 4 * 3_600_000
 
+type Book = 'demo' | 'plain'
+type Unit = 'mm' | 'inch'
 interface Round {
-  readonly book: 'demo' | 'plain'
-  readonly unit: 'mm' | 'inch'
+  readonly book: Book
+  readonly unit: Unit
 }
-const ALL_ROUNDS: readonly Round[] = [
-  { book: 'demo', unit: 'mm' },
-  { book: 'plain', unit: 'inch' },
-  { book: 'demo', unit: 'inch' },
-  { book: 'plain', unit: 'mm' },
-]
-const SHORT_ROUNDS = ALL_ROUNDS.slice(0, 2)
+/** In short each book is typed into in the first of its units. */
+const UNITS: Readonly<Record<Book, readonly [Unit, Unit]>> = { demo: ['mm', 'inch'], plain: ['inch', 'mm'] }
+const BOOKS = Object.keys(UNITS) as Book[]
 
-let session: Session
 let driver: WebDriver
-beforeAll(async () => {
-  session = await openBrowser({ script: LISTEN })
-  driver = session.driver
-})
-afterAll(() => session.quit())
 
 const pathOf = ({ path }: Surface) => path.split('?')[0]!
 /** A book keeps its unit: it is set once, and again when it is another's turn. */
@@ -68,17 +61,17 @@ async function goTo(surface: Surface, round: Round): Promise<void> {
   await follow(driver, surface.path)
 }
 
-/** One field: all texts, each left and looked at; in short six nines, then one of them or a slip. */
+/** Six nines pass every number of them on the way: they break most. */
+const textInShort = (chance: Chance) =>
+  chance.from([SIX_NINES, SIX_NINES, chance.from(TYPED), chance.from(SLIPS)])
+
+/** One field, emptied and typed into: all texts, each left and looked at; in short one of them. */
 async function tryField(field: Field, surface: Surface, chance: Chance): Promise<string | null> {
-  // Every text is typed into an emptied field. Six nines pass every number of them on the way.
-  const steps = isLong
-    ? TYPED.map(text => [text])
-    : [[SIX_NINES, chance.from([chance.from(TYPED), chance.from(SLIPS)])]]
-  for (const texts of steps) {
+  for (const text of isLong ? TYPED : [textInShort(chance)]) {
     await driver.executeScript('arguments[0].focus()', field.element).catch(() => {})
-    await typeOver(driver, texts)
-    const wrong = await wrongWith(driver, field.element, pathOf(surface), texts.at(-1)!)
-    if (wrong) return `after ${texts.map(text => `“${text}”`).join(', ')}: ${wrong}`
+    await typeOver(driver, text)
+    const wrong = await wrongWith(driver, field.element, pathOf(surface), text)
+    if (wrong) return `after “${text}”: ${wrong}`
   }
   return null
 }
@@ -104,14 +97,28 @@ async function trySurface(surface: Surface, round: Round, chance: Chance): Promi
   return wrong
 }
 
-const rounds = isLong ? ALL_ROUNDS : SHORT_ROUNDS
-describe.each(rounds)('typing into every field, $book book, $unit', round => {
-  const isTurn = (i: number) => isLong || rounds[seeded(i + 1).below(rounds.length)] === round
-  const own = SURFACES.flatMap((surface, i) => (isTurn(i) ? [[surface.name, surface, i] as const] : []))
-  it.each(own)(
-    'leaves %s standing',
-    // Never once more: an element that went stale is what is looked for.
-    { timeout: isLong ? HOURS_MS : 120_000, retry: 0 },
-    async (_, surface, i) => expect(await trySurface(surface, round, seeded(i + 100))).toEqual([]),
-  )
-})
+/** These turns part the surfaces into two files that take about as long. */
+const EVEN_TURNS = 8
+const isTurnOf = (book: Book, i: number) => BOOKS[seeded(i + EVEN_TURNS).below(BOOKS.length)] === book
+const ownSurfaces = (book: Book) =>
+  SURFACES.flatMap((surface, i) => (isLong || isTurnOf(book, i) ? [[surface.name, surface, i] as const] : []))
+
+/** The tests of one book, for a file of their own. */
+export function typeIntoEveryField(book: Book): void {
+  let session: Session
+  beforeAll(async () => {
+    session = await openBrowser({ script: LISTEN })
+    driver = session.driver
+  })
+  afterAll(() => session.quit())
+
+  const units = isLong ? UNITS[book] : [UNITS[book][0]]
+  describe.each(units)(`typing into every field, ${book} book, %s`, unit => {
+    it.each(ownSurfaces(book))(
+      'leaves %s standing',
+      // Never once more: an element that went stale is what is looked for.
+      { timeout: isLong ? HOURS_MS : 120_000, retry: 0 },
+      async (_, surface, i) => expect(await trySurface(surface, { book, unit }, seeded(i + 100))).toEqual([]),
+    )
+  })
+}

@@ -1,0 +1,3 @@
+import { typeIntoEveryField } from '../typing/everyField'
+
+typeIntoEveryField('demo')
