@@ -138,13 +138,15 @@ export default defineNuxtConfig({
   },
   telemetry: false,
   hooks: {
-    // Each view of a station's manifest is a page.
+    // Each view of a station's manifest is a page; its old addresses lead there.
     'pages:extend': pages => {
       const fileOf = (folder: string, page: string) =>
         fileURLToPath(new URL(`./app/stations/${folder}/${page}`, import.meta.url))
       for (const { folder, views } of STATIONS)
-        for (const { path, page } of views)
+        for (const { path, page, formerly = [] } of views) {
           pages.push({ name: path === '/' ? 'index' : path.slice(1), path, file: fileOf(folder, page) })
+          for (const old of formerly) pages.push({ path: old, redirect: path })
+        }
     },
     // What the first view does not need must not be fetched before it stands; the layout preloads the rest
     // later.

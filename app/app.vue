@@ -3,6 +3,7 @@ import { useBackgroundPart } from '~/asking/backgroundPart'
 import PlainNotes from '~/frame/PlainNotes.vue'
 
 const book = useBookStore()
+useLinkedPiece()
 const {
   public: { demo },
 } = useRuntimeConfig()

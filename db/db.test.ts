@@ -1,5 +1,5 @@
 import { EMPTY_SETUP } from '#shared/setup'
-import { RECORDS_VERSION, VERSIONS, UNKNOWN_MACHINE } from '#shared/records'
+import { isTable, RECORDS_VERSION, VERSIONS, UNKNOWN_MACHINE } from '#shared/records'
 import 'fake-indexeddb/auto'
 import { Dexie } from 'dexie'
 import { readFileSync } from 'node:fs'
@@ -7,10 +7,20 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { readBook, writeBook } from '#db/book'
 import { type BookDatabase, openBookDatabase, upgradeRows } from '#db/database'
 import { rawRows } from '#db/rawRows'
-import type { Machine, RecordEdit } from '#shared/records'
+import type { Machine, Piece, RecordEdit } from '#shared/records'
 
 const machine = (id: string, name = 'Attic seven'): Machine => ({ id, name, ...UNKNOWN_MACHINE })
-const { id: _, ...EMPTY_CONTENT } = EMPTY_SETUP
+const EMPTY_CONTENT = { ...EMPTY_SETUP, under: [] }
+const pieceOf = (setup: object): Piece => ({
+  id: 'p',
+  name: 'Cuff',
+  plan: { kind: 'seam' },
+  setup: { ...EMPTY_CONTENT, ...setup },
+  copies: 1,
+  sewn: 0,
+  note: '',
+  begunAt: '2026-05-01T10:00:00Z',
+})
 const put = (record: Machine): RecordEdit => ({
   table: 'machines',
   id: record.id,
@@ -57,23 +67,17 @@ describe('the book in the database', () => {
   })
 
   it('does not keep a plan whose machine another tab took away, and says so', async () => {
-    const plan = {
-      id: 'p',
-      name: 'Cuff',
-      note: '',
-      keptAt: '2026-05-01T10:00:00Z',
-      setup: { ...EMPTY_CONTENT, machineId: 'a' },
-    }
-    const keep: RecordEdit = { table: 'plans', id: 'p', before: null, after: plan }
+    const plan = pieceOf({ machineId: 'a' })
+    const keep: RecordEdit = { table: 'pieces', id: 'p', before: null, after: plan }
     expect(await writeBook(database, [keep])).toMatchObject([{ outcome: 'dangling', record: null }])
-    expect(await database.table('plans').count()).toBe(0)
+    expect(await database.table('pieces').count()).toBe(0)
     // A plan that is there stays as it stands.
     await writeBook(database, [put(machine('b')), { ...keep, after: { ...plan, setup: EMPTY_CONTENT } }])
     const wish = { ...keep, before: { ...plan, setup: EMPTY_CONTENT } }
     expect(await writeBook(database, [wish])).toMatchObject([
       { outcome: 'dangling', record: { id: 'p', setup: { machineId: null } } },
     ])
-    await database.table('plans').clear()
+    await database.table('pieces').clear()
     // In one go with what it needs it is kept.
     expect(await writeBook(database, [keep, put(machine('a'))])).toMatchObject([
       { outcome: 'written' },
@@ -89,14 +93,13 @@ describe('the book in the database', () => {
   })
 
   it('does not take away what another tab’s plan needs, and lets go of what can be without', async () => {
-    const setup = { ...EMPTY_CONTENT, machineId: 'a' }
-    const plan = { id: 'p', name: 'Cuff', note: '', keptAt: '2026-05-01T10:00:00Z', setup }
-    const bench = { ...EMPTY_SETUP, machineId: 'b' }
+    const plan = pieceOf({ machineId: 'a' })
+    const unnamed = { ...pieceOf({ machineId: 'b' }), id: 'q', name: '' }
     await writeBook(database, [
       put(machine('a')),
       put(machine('b')),
-      { table: 'plans', id: 'p', before: null, after: plan },
-      { table: 'setup', id: 'current', before: null, after: bench },
+      { table: 'pieces', id: 'p', before: null, after: plan },
+      { table: 'pieces', id: 'q', before: null, after: unnamed },
     ])
     const [needed, gone, cleared] = await writeBook(database, [
       { table: 'machines', id: 'a', before: machine('a'), after: null },
@@ -104,9 +107,9 @@ describe('the book in the database', () => {
     ])
     expect(needed).toMatchObject({ outcome: 'needed', record: machine('a') })
     expect(gone).toMatchObject({ outcome: 'written', record: null })
-    expect(cleared).toMatchObject({ table: 'setup', record: { machineId: null } })
+    expect(cleared).toMatchObject({ table: 'pieces', record: { setup: { machineId: null } } })
     expect(await database.table('machines').toCollection().primaryKeys()).toEqual(['a'])
-    expect(await database.table('setup').get('current')).toEqual(EMPTY_SETUP)
+    expect(await database.table('pieces').get('q')).toEqual({ ...unnamed, setup: EMPTY_CONTENT })
   })
 
   it('reads and joins a row that an older tab wrote after the upgrade', async () => {
@@ -119,12 +122,12 @@ describe('the book in the database', () => {
   })
 
   it('puts a damaged row aside when its place is needed, and writes on', async () => {
-    await database.table('setup').put({ id: 'current', layers: 'many' })
-    const bench = { ...EMPTY_SETUP, layers: 3 }
-    await writeBook(database, [{ table: 'setup', id: 'current', before: null, after: bench }])
+    await database.table('pieces').put({ id: 'p', copies: 'many' })
+    const piece = pieceOf({ layers: 3 })
+    await writeBook(database, [{ table: 'pieces', id: 'p', before: null, after: piece }])
     expect(await readBook(database)).toMatchObject({
-      records: [{ record: bench }],
-      unreadable: [{ raw: { id: 'damaged-current', layers: 'many' } }],
+      records: [{ record: piece }],
+      unreadable: [{ raw: { id: 'damaged-p', copies: 'many' } }],
     })
   })
 
@@ -138,7 +141,7 @@ describe('the book in the database', () => {
     expect(await database.table('machines').count()).toBe(0)
   })
 
-  it.each([1, 2, 3, 4])(
+  it.each([1, 2, 3, 4, 10])(
     'brings a database of version %d up to date, and leaves what was damaged as it was',
     async version => {
       const { records } = JSON.parse(
@@ -152,7 +155,10 @@ describe('the book in the database', () => {
       old.close()
       const book = await readBook(openBookDatabase(name))
       expect(book.unreadable).toMatchObject([{ table: 'threads', raw: { id: 'broken', name: 7 } }])
-      expect(book.records).toHaveLength(Object.values(records).flat().length)
+      // What stood in the line-up is a piece, and what is in hand says so.
+      expect(book.records).toHaveLength(Object.values(records).flat().length + 1)
+      const pieces = [...(records.pieces ?? []), ...records.plans!]
+      expect(book.records.filter(({ table }) => table === 'pieces')).toHaveLength(pieces.length + 1)
       const settings = book.records.filter(({ table }) => table === 'settings').map(({ record }) => record)
       expect(settings).toHaveLength(records.settings!.length)
       for (const record of settings)
@@ -166,21 +172,24 @@ describe('the book in the database', () => {
     ) as { records: Record<string, object[]> }
     const name = `test-next-${count}`
     const now = openBookDatabase(name)
-    for (const [table, rows] of Object.entries(records)) await now.table(table).bulkPut(rows)
+    const there = Object.entries(records).filter(([table]) => isTable(table))
+    for (const [table, rows] of there) await now.table(table).bulkPut(rows)
     now.close()
     const next = openBookDatabase(name)
     const added = { records: {}, setup: { lamp: 'on' }, settings: {}, schools: {} }
-    next
-      .version(RECORDS_VERSION + 1)
-      .upgrade(transaction =>
-        upgradeRows(transaction, Object.keys(records), RECORDS_VERSION - 1, [...VERSIONS, added]),
-      )
-    for (const table of ['trials', 'swatches', 'plans']) {
+    next.version(RECORDS_VERSION + 1).upgrade(transaction =>
+      upgradeRows(
+        transaction,
+        there.map(([table]) => table),
+        RECORDS_VERSION,
+        [...VERSIONS, added],
+      ),
+    )
+    for (const table of ['trials', 'swatches']) {
       const rows = await next.table(table).toArray()
       expect(rows).toHaveLength(records[table]!.length)
       for (const row of rows) expect(row.setup.lamp).toBe('on')
     }
-    expect(await next.table('setup').get('current')).toMatchObject({ lamp: 'on' })
   })
 
   it('gives every row as it is, of any version', async () => {

@@ -67,7 +67,7 @@ async function measureInPhoto(driver) {
 const ACTED = [
   {
     name: 'build-up',
-    path: '/plans',
+    path: '/pieces',
     size: LAPTOP,
     act: async driver => {
       await press(driver, '//button[contains(., "Garland, satin leaf")]')
@@ -123,7 +123,7 @@ const ACTED = [
     act: async driver => {
       await press(driver, '//button[normalize-space() = "Begin"]')
       await press(driver, '//button[normalize-space() = "Sewn: next"]')
-      await press(driver, '//button[normalize-space() = "Put it on the bench and begin"]')
+      await press(driver, '//button[normalize-space() = "Take it in hand and begin"]')
     },
   },
   { name: 'measure-photo', path: '/measure-photo?what=foot-opening', size: LAPTOP, act: measureInPhoto },

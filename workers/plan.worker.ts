@@ -49,6 +49,7 @@ const api = {
     return replyOf(() =>
       edgeWork(
         input.plan,
+        input.sewn.stitchId,
         answerForEdge(input, id => fonts.get(id) ?? null),
         copies,
       ),

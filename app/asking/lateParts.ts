@@ -8,6 +8,8 @@ export const LateStorageNotice = latePart('The note about saving', () => import(
 export const LateConflictList = latePart('The list of notes', () => import('~/frame/ConflictList.vue'))
 export const LatePopover = latePart('This panel', () => import('@nuxt/ui/components/Popover.vue'))
 
+export const LatePieceWay = latePart('How far the piece is', () => import('~/frame/PieceWay.vue'))
+
 // What opens over the page.
 const OVER = 'over the page'
 export const LateKeysSheet = latePart('The list of keys', () => import('~/frame/KeysSheet.vue'), OVER)
@@ -32,6 +34,10 @@ export const LateSwatchLarge = latePart(
 
 // Pickers of the line-up.
 export const LateJobPicker = latePart('The list of jobs', () => import('~/pickers/JobPicker.vue'))
+export const LateStitchNumbers = latePart(
+  'The numbers of the stitch',
+  () => import('~/pickers/StitchNumbers.vue'),
+)
 export const LateMachinePicker = latePart('The list of machines', () => import('~/pickers/MachinePicker.vue'))
 export const LateSpoolPicker = latePart('The list of threads', () => import('~/pickers/SpoolPicker.vue'))
 export const LateTensionPicker = latePart('The tension', () => import('~/pickers/TensionPicker.vue'))

@@ -11,7 +11,7 @@ export function useBackupAge() {
   const book = useBookStore()
   const settings = useSettingsStore()
   const own = computed(() =>
-    TABLE_NAMES.filter(table => table !== 'setup' && table !== 'settings').reduce(
+    TABLE_NAMES.filter(table => table !== 'inHand' && table !== 'settings').reduce(
       (sum, table) => sum + [...book.shelf[table].keys()].filter(id => !id.startsWith('demo-')).length,
       0,
     ),

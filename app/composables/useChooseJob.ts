@@ -1,17 +1,17 @@
 import { type JobId, JOBS } from '#core/job'
 import { predictOffset } from '#core/swatch'
-import { lessonsOf } from '#shared/inputs'
+import { isJobOfPlan, lessonsOf } from '#shared/inputs'
 import { type Foretell, type Setting, type Settled, setUpFor } from '#shared/job'
+import type { SetupContent } from '#shared/setup'
 
-/** A setup for a job, made of what is on the bench; nothing is changed. */
+/** A setup for a job, made of another: the one in hand unless it is said; nothing is changed. */
 export function useSetUpFor() {
   const book = useBookStore()
   const bench = useBenchStore()
   const settings = useSettingsStore()
   const place = useWorkplace()
 
-  return (job: JobId): Settled => {
-    const { id: _, ...setup } = bench.setup
+  return (job: JobId, setup: SetupContent = bench.setup): Settled => {
     const { records } = lessonsOf(book.shelf.swatches.values(), settings.record)
     const foretell: Foretell = (wanted, ruleShare) => {
       const told = predictOffset(records, wanted, ruleShare)
@@ -21,14 +21,21 @@ export function useSetUpFor() {
   }
 }
 
-/** Sets the bench up for a job in one step of undo. */
+/** What a job is chosen for: the piece in hand, or one that is begun beside it. */
+export type JobFor = 'this' | 'new'
+
+/** Sets a piece up for a job in one step of undo. */
 export function useChooseJob() {
   const bench = useBenchStore()
   const setUp = useSetUpFor()
   /** @returns What it set, and what stayed as it was or is not owned. */
-  return (job: JobId): readonly Setting[] => {
+  return (job: JobId, piece: JobFor = 'this'): readonly Setting[] => {
     const settled = setUp(job)
-    bench.update(`Set up for ${JOBS[job].name.toLowerCase()}`, settled.setup)
+    const label = `Set up for ${JOBS[job].name.toLowerCase()}`
+    const isPlanned = isJobOfPlan(job, bench.piece.plan.kind)
+    if (piece === 'new') bench.show({ plan: { kind: 'seam' }, setup: settled.setup })
+    if (piece === 'this' && isPlanned) bench.update(label, settled.setup)
+    else void bench.change(label, { plan: { kind: 'seam' }, setup: settled.setup })
     return settled.settings
   }
 }

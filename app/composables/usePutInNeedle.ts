@@ -20,12 +20,7 @@ export function usePutInNeedle() {
     const bought: RecordChange[] = owned
       ? []
       : [{ table: 'needles', id, record: { ...FRESH_NEEDLE, ...needle, id } }]
-    const putIn: RecordChange = {
-      table: 'setup',
-      id: 'current',
-      record: { ...bench.setup, needleId: id },
-    }
-    book.commit(`Put in ${needleLabel(needle)}`, [...bought, putIn])
+    bench.update(`Put in ${needleLabel(needle)}`, { needleId: id }, null, bought)
   }
   return { putInNeedle }
 }

@@ -27,18 +27,17 @@ beforeEach(async () => {
 const demoId = (table: 'machines' | 'needles' | 'threads' | 'cloths' | 'feet') =>
   demoBackup.records[table][0]!.id
 
-/** Kept plans and pieces hold on to what they need. */
-function dropPlans() {
-  for (const table of ['plans', 'pieces'] as const)
-    for (const id of book.shelf[table].keys()) book.commit('Delete', [{ table, id, record: null }])
+/** Named pieces hold on to what they need. */
+function dropPieces() {
+  for (const id of book.shelf.pieces.keys()) book.commit('Delete', [{ table: 'pieces', id, record: null }])
 }
 
 describe('taking out what one owns', () => {
   it.each(['machines', 'needles', 'threads', 'feet', 'cloths'] as const)(
-    'is refused for %s that kept plans need',
+    'is refused for %s that named pieces need',
     table => {
       const id = [...book.shelf[table].keys()].find(key =>
-        JSON.stringify([...book.shelf.plans.values()]).includes(`"${key}"`),
+        JSON.stringify([...book.shelf.pieces.values()]).includes(`"${key}"`),
       )!
       expect(shelf().remove(table, id, 'it')).toBe(false)
       expect(book.shelf[table].has(id)).toBe(true)
@@ -53,7 +52,7 @@ describe('taking out what one owns', () => {
     ['threads', 'bobbinId'],
   ] as const)('takes it off the machine too: %s', (table, field) => {
     const bench = useBenchStore()
-    dropPlans()
+    dropPieces()
     const id = demoId(table)
     bench.update('Choose', { [field]: id })
     expect(shelf().remove(table, id, 'it')).toBe(true)
@@ -64,7 +63,7 @@ describe('taking out what one owns', () => {
 
   it('leaves the other spools on when one thread goes', () => {
     const bench = useBenchStore()
-    dropPlans()
+    dropPieces()
     const [a, b] = [...book.shelf.threads.keys()]
     bench.update('Choose', { threadIds: { left: a!, middle: null, right: b! }, bobbinId: b! })
     shelf().remove('threads', a!, 'it')
@@ -73,7 +72,7 @@ describe('taking out what one owns', () => {
 })
 
 describe('taking out several', () => {
-  it('is one step of undo, and leaves what kept plans need', () => {
+  it('is one step of undo, and leaves what named pieces need', () => {
     const before = book.shelf.threads.size
     shelf().removeMany('threads', ['demo-thread-wine', 'demo-thread-market', 'demo-thread-rope'], 'threads')
     expect([...book.shelf.threads.keys()]).toContain('demo-thread-wine')
@@ -83,7 +82,8 @@ describe('taking out several', () => {
   })
 
   it('empties the bobbins of a thread that goes', () => {
-    dropPlans()
+    dropPieces()
+    useBenchStore().update('Choose', { bobbinId: 'demo-thread-fine' })
     shelf().removeMany('threads', ['demo-thread-fine', 'demo-thread-navy'], 'threads')
     expect([...book.shelf.bobbins.values()].map(({ threadId, woundM }) => [threadId, woundM])).toEqual([
       [null, null],

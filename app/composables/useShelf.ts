@@ -19,10 +19,10 @@ export function useShelf() {
   const { undoOf } = useUndo()
   const { sayStored } = useStoredWords()
 
-  /** Names of the plans that would lose something. */
-  function plansUsing(table: TableName, id: string): string[] {
+  /** Names of the pieces that would lose something. */
+  function piecesUsing(table: TableName, id: string): string[] {
     return usersOf({ table, id }, book.tables).map(user =>
-      'name' in user ? user.name : 'a plan without a name',
+      'name' in user ? user.name : 'something without a name',
     )
   }
 
@@ -36,14 +36,14 @@ export function useShelf() {
     ])
   }
 
-  /** Takes a record out unless a kept plan needs it; says so, and offers to undo. */
+  /** Takes a record out unless a named piece needs it; says so, and offers to undo. */
   function remove(table: TableName, id: string, name: string): boolean {
-    const users = plansUsing(table, id)
+    const users = piecesUsing(table, id)
     if (users.length > 0) {
       const some = `${users.slice(0, MOST_NAMED).join(', ')}${users.length > MOST_NAMED ? ' …' : ''}`
       toast.add({
-        title: `${name} is needed by ${users.length === 1 ? 'a kept plan' : `${users.length} kept plans`}`,
-        description: `${some}. Delete or change the plan first.`,
+        title: `${name} is needed by ${users.length === 1 ? 'a piece' : `${users.length} pieces`}`,
+        description: `${some}. Delete or change the piece first.`,
         color: 'warning',
       })
       return false
@@ -53,18 +53,18 @@ export function useShelf() {
     return true
   }
 
-  /** Takes several records out in one step of undo; those a kept plan needs stay, and are counted. */
+  /** Takes several records out in one step of undo; those a named piece needs stay, and are counted. */
   function removeMany(table: TableName, ids: readonly string[], name: string): void {
-    const free = ids.filter(id => plansUsing(table, id).length === 0)
+    const free = ids.filter(id => piecesUsing(table, id).length === 0)
     const targets = free.map(id => ({ table, id }))
     const kept = book.commit(`Delete ${free.length} ${name}`, removalOf(targets, book.tables))
     const staying = ids.length - free.length
-    const stayed = staying > 0 ? `; ${staying} stay because kept plans need them` : ''
+    const stayed = staying > 0 ? `; ${staying} stay because pieces need them` : ''
     if (free.length > 0) void offerUndo(`${free.length} ${name} deleted${stayed}`, kept)
     else
       toast.add({
-        title: `Kept plans need ${staying === 1 ? 'it' : `all ${staying}`}`,
-        description: 'Delete or change the plans first.',
+        title: `Pieces need ${staying === 1 ? 'it' : `all ${staying}`}`,
+        description: 'Delete or change the pieces first.',
         color: 'warning',
       })
   }
@@ -80,7 +80,7 @@ export function useShelf() {
     await sayStored(title, { kept, actions: [undo] })
   }
 
-  /** Puts a setup that was kept elsewhere on the bench, without what is no longer owned. */
+  /** Sets the piece in hand up as something was kept elsewhere, without what is no longer owned. */
   function takeSetup(label: string, content: SetupContent): void {
     const gone = setupReferences(content).filter(to => !book.shelf[to.table].has(to.id))
     bench.update(label, gone.reduce(setupWithout, content))

@@ -1,27 +1,8 @@
-import type { ComputedRef, ShallowRef } from 'vue'
+import type { ShallowRef } from 'vue'
 import { ALL_VIEWS, stationOf } from '~/stations'
 import type { Manner, Obstacle } from '~/stores/book/stepBack'
 import type { Refusal } from '~/stores/book/steps'
 import { whereNow } from '~/utils/whereNow'
-
-/** What a page can take back by itself, because it is not in the book yet. */
-export interface UndoScope {
-  readonly words: string
-  /** When its last step was done, in ms; null: there is none. */
-  readonly undoneAt: ComputedRef<number | null>
-  readonly redoneAt: ComputedRef<number | null>
-  readonly undo: () => void
-  readonly redo: () => void
-}
-const scope: ShallowRef<UndoScope | null> = shallowRef(null)
-
-/** Undo and redo take this page's own steps back too, while it stands. */
-export function useUndoScope(own: UndoScope): void {
-  scope.value = own
-  onScopeDispose(() => {
-    if (scope.value === own) scope.value = null
-  })
-}
 
 /** What is asked before a step is taken: each way on by its name. */
 interface Asked {
@@ -61,8 +42,8 @@ function viewName(path: string): string {
 }
 
 /**
- * Undo and redo: what was done last comes first, on this page or in the line-up; what lies on another page is
- * asked about. Each says what it will do, and what it did.
+ * Undo and redo: what was done last comes first; what shows on another page alone is asked about. Each says
+ * what it will do, and what it did.
  */
 export function useUndo() {
   const book = useBookStore()
@@ -97,32 +78,17 @@ export function useUndo() {
     }
   }
 
-  /** Whether the page's own step is the later one. */
-  const isPagesUndo = computed(() => {
-    const [own, inBook] = [scope.value?.undoneAt.value ?? null, book.lastStep]
-    return own !== null && (inBook === null || own >= inBook.at)
-  })
-  const isPagesRedo = computed(() => {
-    const [own, inBook] = [scope.value?.redoneAt.value ?? null, book.nextStep]
-    return own !== null && (inBook === null || own <= inBook.at)
-  })
   function undo(): void {
-    if (isPagesUndo.value) {
-      scope.value!.undo()
-      toast.add({ title: `Undone: ${scope.value!.words}` })
-    } else if (book.lastStep) afterAsking('undo', book.lastStep)
+    if (book.lastStep) afterAsking('undo', book.lastStep)
     else toast.add({ title: 'Nothing to undo' })
   }
   function redo(): void {
-    if (isPagesRedo.value) {
-      scope.value!.redo()
-      toast.add({ title: `Done again: ${scope.value!.words}` })
-    } else if (book.nextStep) afterAsking('redo', book.nextStep)
+    if (book.nextStep) afterAsking('redo', book.nextStep)
     else toast.add({ title: 'Nothing to redo' })
   }
   /** What undo would take back, in words; null: nothing. */
-  const undoWords = computed(() => (isPagesUndo.value ? scope.value!.words : (book.lastStep?.label ?? null)))
-  const redoWords = computed(() => (isPagesRedo.value ? scope.value!.words : (book.nextStep?.label ?? null)))
+  const undoWords = computed(() => book.lastStep?.label ?? null)
+  const redoWords = computed(() => book.nextStep?.label ?? null)
 
   /** A press that undoes just what was done now: where something else was done since, it says so. */
   function undoOf(): () => void {

@@ -50,11 +50,10 @@ const label = computed(() => {
 <style scoped>
 .count {
   display: flex;
-  flex-direction: column;
   align-items: center;
-  justify-content: center;
-  min-width: 44px;
-  min-height: 54px;
+  gap: 5px;
+  min-height: 46px;
+  padding: 0 10px;
   border: 1.5px solid;
   border-radius: 12px;
   cursor: pointer;
@@ -65,13 +64,5 @@ const label = computed(() => {
 }
 .count span {
   font-size: 14px;
-}
-@media (max-width: 640px) {
-  .count {
-    flex-direction: row;
-    gap: 6px;
-    min-height: 40px;
-    padding: 0 10px;
-  }
 }
 </style>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { JOBS } from '#core/job'
+import { hasSwing } from '#core/stitch'
 import { formatShort } from '#core/units'
 import { plateOn, underFootMm } from '#shared/inputs'
 import { needleHeading } from '#core/needle'
-import type { Thread } from '#shared/records'
+import { pieceName, type Thread } from '#shared/records'
 import { verdictWords } from '#core/verdict'
 import { JOB_LOOKS } from '~/utils/verdict'
 import {
@@ -13,7 +14,9 @@ import {
   LateJobPicker,
   LateMachinePicker,
   LateNeedlePicker,
+  LatePieceWay,
   LateSpoolPicker,
+  LateStitchNumbers,
   LateTensionPicker,
 } from '~/asking/lateParts'
 
@@ -33,6 +36,29 @@ const look = computed(() => (bench.result ? JOB_LOOKS[bench.verdict.verdict] : n
 const words = computed(() => verdictWords(bench.verdict, settings.unit))
 /** Where what decides can be seen, and mended. What it says is read out; no other place says it again. */
 const decidedAt = computed(() => (bench.verdict.reasons[0]?.about === 'setup' ? '/pairing' : '/'))
+
+/** What it is called, its job, and how many of it. */
+const name = computed(() => (bench.isBegun ? pieceName(bench.piece) : 'A new piece'))
+const about = computed(() => {
+  const { copies, plan } = bench.piece
+  const row = plan.kind === 'band' ? `row ${bench.row + 1} of ${plan.rows.length}` : ''
+  const many = copies > 1 ? `${copies} copies` : ''
+  return [JOBS[bench.setup.job].name, row, many].filter(Boolean).join(' · ')
+})
+/** The numbers one dials: width where it swings, and length. */
+const stitchLine = computed(() => {
+  const { widthMm, lengthMm } = bench.setup.stitch
+  const swings = bench.parts.stitch !== null && hasSwing(bench.parts.stitch)
+  return swings ? `${bare(widthMm)} × ${bare(lengthMm)}` : bare(lengthMm)
+})
+const stitchNote = computed(() => {
+  const { positionMm } = bench.setup.stitch
+  const side = positionMm < 0 ? 'left' : 'right'
+  const moved = positionMm === 0 ? '' : `, ${bare(Math.abs(positionMm))} ${side}`
+  return `${bench.parts.stitch?.name ?? 'stitch gone'}${moved}`
+})
+/** On a phone the rest of the setup opens below what one dials. */
+const isOpen = ref(false)
 
 const spoolNames = computed(() => {
   if (!left.value && (!twin.value || !right.value)) return []
@@ -74,17 +100,83 @@ const spoolsNote = computed(() => {
 <template>
   <header
     class="lineup"
-    aria-label="Line-up: what is on the machine now"
+    aria-label="Line-up: the piece in hand, and what it is sewn with"
   >
-    <div class="stops">
+    <div class="first">
       <LineUpStop
-        is-name
-        title="Job"
-        :main="JOBS[bench.setup.job].name"
-        :sub="bench.setup.goal"
+        is-title
+        title="Piece"
+        :main="name"
+        :sub="about"
       >
         <LateJobPicker />
       </LineUpStop>
+      <LatePieceWay />
+      <NuxtLink
+        :to="decidedAt"
+        class="verdict"
+        :class="{ rule: bench.verdict.evidence === 'rule' }"
+        :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
+        aria-live="polite"
+      >
+        <b
+          ><UIcon
+            v-if="look"
+            :name="look.icon"
+            class="sign"
+          />{{ look?.word ?? 'No verdict' }}</b
+        >
+        <span>{{ words }}</span>
+      </NuxtLink>
+    </div>
+    <div
+      class="second"
+      :class="{ open: isOpen }"
+    >
+      <LineUpStop
+        is-dialled
+        title="Stitch"
+        :main="stitchLine"
+        :sub="stitchNote"
+      >
+        <template #picture>
+          <span
+            v-if="bench.parts.stitch"
+            class="thumb"
+            aria-hidden="true"
+            ><StitchThumb
+              :shape="bench.parts.stitch"
+              :width="Math.max(2, bench.setup.stitch.widthMm)"
+              :length="bench.setup.stitch.lengthMm"
+          /></span>
+        </template>
+        <LateStitchNumbers />
+      </LineUpStop>
+      <LineUpStop
+        is-dialled
+        title="Tension"
+        :main="bench.setup.tension === null ? 'Tension' : `Tension ${formatShort(bench.setup.tension)}`"
+        :sub="tensionLine"
+      >
+        <LateTensionPicker />
+      </LineUpStop>
+      <UButton
+        variant="ghost"
+        color="neutral"
+        class="more"
+        :aria-expanded="isOpen"
+        label="Setup"
+        trailing-icon="i-lucide-chevron-down"
+        @click="
+          () => {
+            isOpen = !isOpen
+          }
+        "
+      />
+      <span
+        class="bar"
+        aria-hidden="true"
+      />
       <LineUpStop
         is-name
         title="Machine"
@@ -107,7 +199,7 @@ const spoolsNote = computed(() => {
           />
           <span
             v-if="twin"
-            class="spool second"
+            class="spool over"
             aria-hidden="true"
             :style="{ background: spoolPaint(right) }"
           />
@@ -115,13 +207,7 @@ const spoolsNote = computed(() => {
         <LateSpoolPicker />
       </LineUpStop>
       <LineUpStop
-        title="Tension"
-        :main="bench.setup.tension === null ? 'Tension' : `Tension ${formatShort(bench.setup.tension)}`"
-        :sub="tensionLine"
-      >
-        <LateTensionPicker />
-      </LineUpStop>
-      <LineUpStop
+        is-rest
         title="Needle"
         :main="bench.parts.needle ? needleHeading(bench.parts.needle) : 'Needle'"
         :sub="bench.parts.needle?.type ?? 'not chosen'"
@@ -152,25 +238,11 @@ const spoolsNote = computed(() => {
       >
         <LateBobbinPicker />
       </LineUpStop>
+      <span class="ends">
+        <ConflictStop />
+        <PutBackStop />
+      </span>
     </div>
-    <ConflictStop />
-    <PutBackStop />
-    <NuxtLink
-      :to="decidedAt"
-      class="verdict"
-      :class="{ rule: bench.verdict.evidence === 'rule' }"
-      :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
-      aria-live="polite"
-    >
-      <b
-        ><UIcon
-          v-if="look"
-          :name="look.icon"
-          class="sign"
-        />{{ look?.word ?? 'No verdict' }}</b
-      >
-      <span>{{ words }}</span>
-    </NuxtLink>
   </header>
 </template>
 
@@ -179,51 +251,55 @@ const spoolsNote = computed(() => {
   position: sticky;
   top: 0;
   z-index: 15;
+  display: grid;
+  gap: 6px;
+  padding: 8px 12px;
+  border-bottom: 1px solid var(--line);
+  background: var(--cloth);
+  min-width: 0;
+}
+.first,
+.second {
   display: flex;
   align-items: center;
   gap: 6px;
-  padding: 10px 12px;
-  border-bottom: 1px solid var(--line);
-  background: var(--cloth);
-  min-height: 76px;
   min-width: 0;
 }
-/* Two threads run from stop to stop, as they do through the machine. */
-.stops {
-  position: relative;
-  flex: 1;
+.first .verdict {
+  margin-left: auto;
+}
+.second :deep(.anchor) {
+  flex: 0 1 auto;
   min-width: 0;
-  display: flex;
-  gap: 5px;
-  overflow-x: auto;
-  padding: 3px;
-  scrollbar-width: none;
 }
-.stops :deep(.anchor) {
-  position: relative;
-  flex: 1 0 auto;
-}
-.stops :deep(.anchor.name) {
-  flex-shrink: 1;
-}
-.stops :deep(.stop) {
+.second :deep(.stop) {
   width: 100%;
 }
-.stops :deep(.anchor + .anchor)::before {
-  content: '';
-  position: absolute;
-  right: 100%;
-  width: 5px;
-  top: 50%;
-  height: 7px;
-  margin-top: -4px;
-  border-top: 2px solid var(--woad);
-  border-bottom: 2px solid var(--weld);
-  opacity: 0.8;
+.bar {
+  align-self: stretch;
+  width: 1px;
+  flex: none;
+  margin: 2px;
+  background: var(--line);
+}
+.more {
+  display: none;
+}
+.ends {
+  display: flex;
+  gap: 6px;
+  margin-left: auto;
+  flex: none;
+}
+.thumb {
+  flex: none;
+  width: 22px;
+  height: 32px;
+  color: var(--woad);
 }
 .spool {
-  width: 28px;
-  height: 28px;
+  width: 24px;
+  height: 24px;
   border-radius: 50%;
   border: 2px solid var(--white);
   box-shadow:
@@ -235,23 +311,23 @@ const spoolsNote = computed(() => {
 .spool::after {
   content: '';
   position: absolute;
-  inset: 8px;
+  inset: 6px;
   border-radius: 50%;
   background: var(--white);
   border: 1px solid var(--line-strong);
 }
-.spool.second {
-  margin-left: -15px;
+.spool.over {
+  margin-left: -14px;
 }
 .verdict {
   flex: none;
   min-width: 112px;
-  max-width: 146px;
+  max-width: 250px;
   min-height: 44px;
-  padding: 4px 9px;
+  padding: 4px 10px;
   border: 1.5px solid var(--line-strong);
   border-radius: 12px;
-  line-height: 1.2;
+  line-height: 1.15;
   background: var(--white);
 }
 /* Not measured: drawn as a guess. */
@@ -266,29 +342,13 @@ const spoolsNote = computed(() => {
 }
 .verdict span {
   font-size: 14px;
-  line-height: 1.15;
 }
 .sign {
   font-size: 19px;
 }
 @media (max-width: 1150px) {
-  .lineup {
-    padding: 8px 16px;
-  }
-  .spool {
-    width: 22px;
-    height: 22px;
-  }
-  .spool::after {
-    inset: 6px;
-  }
-  .spool.second {
-    margin-left: -13px;
-  }
-  .verdict {
-    min-width: 116px;
-    max-width: 128px;
-    padding: 4px 8px;
+  .second {
+    flex-wrap: wrap;
   }
 }
 /* On a low screen, or at great magnification, nothing lies over the page. */
@@ -303,25 +363,20 @@ const spoolsNote = computed(() => {
   }
 }
 @media (max-width: 640px) {
-  .stops :deep(.anchor),
-  .stops :deep(.anchor.name) {
-    flex: none;
-  }
-  .lineup {
-    flex-wrap: wrap-reverse;
-    padding: 8px 12px;
-    gap: 8px;
-  }
-  .stops {
-    flex: 1 0 100%;
+  .first {
+    flex-wrap: wrap;
   }
   .verdict {
-    flex: 1;
-    max-width: none;
-    display: flex;
-    gap: 10px;
-    justify-content: space-between;
-    align-items: center;
+    max-width: 46%;
+    padding: 3px 8px;
+  }
+  .more {
+    display: inline-flex;
+  }
+  .bar,
+  .second:not(.open) > :deep(.anchor.name),
+  .second:not(.open) > :deep(.anchor.rest) {
+    display: none;
   }
 }
 </style>

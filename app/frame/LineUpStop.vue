@@ -1,22 +1,35 @@
 <script setup lang="ts">
 /**
- * One stop of the line-up. A button of our own: it draws spools, cuts names but never numbers, and gives
- * way in three steps as the line gets short, which is the heart of the frame.
+ * One stop of the line-up. A button of our own: it draws spools and stitches, and lets a name run over two
+ * lines, which is the heart of the frame. Nothing is cut.
  */
 const {
   title,
   main,
   sub,
+  isTitle = false,
+  isDialled = false,
   isName = false,
+  isRest = false,
 } = defineProps<{
   title: string
   main: string
   sub: string
-  /** A name may be cut where there is no room; a number never is. @defaultValue false */
+  /** What the piece is called. @defaultValue false */
+  isTitle?: boolean
+  /** A number one dials. @defaultValue false */
+  isDialled?: boolean
+  /** A name: it may run over two lines. @defaultValue false */
   isName?: boolean
+  /** Folded away on a phone until the rest is opened, as names are. @defaultValue false */
+  isRest?: boolean
 }>()
-/** A number is never cut: the stop grows by what it needs. */
-const hasNumber = computed(() => /\d/.test(sub))
+const kinds = computed(() => ({
+  title: isTitle,
+  dialled: isDialled,
+  name: isName,
+  rest: isRest,
+}))
 const open = ref(false)
 provide(closePickerKey, () => {
   open.value = false
@@ -27,13 +40,14 @@ provide(closePickerKey, () => {
   <PopPanel
     v-model:open="open"
     :label="title"
-    :class="isName ? 'name' : 'number'"
+    :class="kinds"
   >
     <template #default="{ toggle, opened }">
       <UButton
         variant="ghost"
         color="neutral"
         class="stop"
+        :class="kinds"
         v-bind="opened"
         @click="toggle"
       >
@@ -41,8 +55,12 @@ provide(closePickerKey, () => {
         <slot name="picture" />
         <span class="words"
           ><b>{{ main }}</b
-          ><em :class="{ whole: hasNumber }">{{ sub }}</em></span
+          ><em>{{ sub }}</em></span
         >
+        <UIcon
+          v-if="isTitle"
+          name="i-lucide-chevron-down"
+        />
       </UButton>
     </template>
     <template #content>
@@ -53,16 +71,14 @@ provide(closePickerKey, () => {
 
 <style scoped>
 .stop {
-  position: relative;
-  flex: 0 1 auto;
   min-width: 0;
-  min-height: 52px;
+  min-height: 46px;
   display: flex;
   align-items: center;
   gap: 5px;
-  padding: 5px 6px;
+  padding: 3px 7px;
   text-align: left;
-  line-height: 1.2;
+  line-height: 1.15;
   background: var(--cloth);
   border: 1.5px solid var(--line-strong);
   border-radius: 12px;
@@ -78,72 +94,36 @@ provide(closePickerKey, () => {
   display: block;
   font-size: 14px;
   font-weight: 650;
-  max-width: 15ch;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
 }
 .stop em {
   display: block;
   font-style: normal;
   font-weight: 450;
   color: var(--mute);
-  font-size: 14px;
-  width: 0;
-  min-width: 100%;
+  font-size: 13px;
   white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
 }
-.stop em.whole {
-  width: auto;
-  min-width: max-content;
+.stop.dialled {
+  border-color: var(--mulberry);
 }
-.anchor:has(.whole),
-.anchor:has(.whole) :is(.stop, .words) {
-  min-width: min-content;
+.stop.dialled b {
+  font-size: 17px;
+  white-space: nowrap;
 }
-/* A name runs over two lines before it is cut; a short name leaves its words room. */
-@media (min-width: 1151px) {
-  .words:not(:has(.whole))::after {
-    content: '';
-    display: block;
-    width: 10ch;
-  }
-  .name .stop b {
-    white-space: normal;
-    display: -webkit-box;
-    -webkit-line-clamp: 2;
-    -webkit-box-orient: vertical;
-    line-height: 1.1;
-  }
+.stop.title {
+  border-color: transparent;
+  background: none;
+  padding-left: 2px;
 }
-@media (max-width: 1150px) and (min-width: 641px) {
-  .stop {
-    padding: 4px 5px;
-  }
-  /* No word is broken: the line-up scrolls before that. */
-  .anchor,
-  .stop,
-  .words {
-    min-width: min-content;
-  }
-  .stop b {
-    font-size: 14px;
-    line-height: 1.15;
-    white-space: normal;
-    overflow-wrap: break-word;
-    display: -webkit-box;
-    -webkit-line-clamp: 3;
-    -webkit-box-orient: vertical;
-  }
-  .stop em {
-    display: none;
-  }
+.stop.title b {
+  font-family: var(--font-serif);
+  font-size: 20px;
+  font-weight: 400;
+  line-height: 1.1;
 }
 @media (max-width: 640px) {
-  .stop {
-    flex: none;
+  .stop.title b {
+    font-size: 17px;
   }
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Still changed on the machine of the bench: how many things, and the way to the list. */
+/** Still changed on the machine of the piece in hand: how many things, and the way to the list. */
 const put = usePutBackStore()
 const count = computed(() => put.open.length)
 </script>
@@ -23,12 +23,11 @@ const count = computed(() => put.open.length)
 .put {
   flex: none;
   display: flex;
-  flex-direction: column;
   align-items: center;
-  justify-content: center;
-  min-height: 54px;
-  min-width: 56px;
-  padding: 0 3px;
+  gap: 5px;
+  min-height: 46px;
+  padding: 0 10px;
+  white-space: nowrap;
   line-height: 1.1;
   background: var(--close-bg);
   border: 1.5px solid var(--weld);
@@ -40,13 +39,5 @@ const count = computed(() => put.open.length)
 }
 span {
   font-size: 14px;
-}
-@media (max-width: 640px) {
-  .put {
-    flex-direction: row;
-    gap: 6px;
-    min-height: 40px;
-    padding: 0 10px;
-  }
 }
 </style>

@@ -5,6 +5,7 @@ import { JOB_IDS, JOBS } from '#core/job'
 import { needleNameAndType } from '#core/needle'
 import { SIGNS } from '#core/signs'
 import { newestFirst } from '#shared/fields'
+import { pieceName } from '#shared/records'
 import { ALL_VIEWS, STATIONS } from '~/stations'
 import { PLAN_PATHS } from '~/planner/planPaths'
 
@@ -31,21 +32,18 @@ const views = ALL_VIEWS.map((view): CommandPaletteItem => {
   const label = view.name === station.name ? view.name : `${station.name}: ${view.name}`
   return { label, icon: station.icon, onSelect: go(view.path) }
 })
-const plans = computed(() =>
-  newestFirst(book.shelf.plans.values(), ({ keptAt }) => keptAt).map((plan): CommandPaletteItem => ({
-    label: plan.name,
-    suffix: plan.note,
-    icon: 'i-lucide-bookmark',
-    onSelect: go('/plans', { search: plan.name }),
-  })),
-)
 const pieces = computed(() =>
-  newestFirst(book.shelf.pieces.values(), ({ keptAt }) => keptAt).map((piece): CommandPaletteItem => ({
-    label: piece.name,
-    suffix: piece.note,
-    icon: 'i-lucide-scissors',
-    onSelect: go(PLAN_PATHS[piece.plan.kind], { piece: piece.id }),
-  })),
+  newestFirst(book.shelf.pieces.values(), ({ begunAt }) => begunAt ?? '').map(
+    (piece): CommandPaletteItem => ({
+      label: pieceName(piece),
+      suffix: piece.note,
+      icon: 'i-lucide-scissors',
+      onSelect: then(() => {
+        bench.take(piece.id)
+        void navigateTo(PLAN_PATHS[piece.plan.kind])
+      }),
+    }),
+  ),
 )
 const swatches = computed(() =>
   newestFirst(book.shelf.swatches.values(), ({ keptAt }) => keptAt).map((swatch): CommandPaletteItem => ({
@@ -92,7 +90,8 @@ const actions = computed((): CommandPaletteItem[] => [
     suffix: JOBS[id].about,
     icon: 'i-lucide-scissors',
     onSelect: then(() => {
-      setUp(id)
+      // A piece with a name is not changed unasked.
+      setUp(id, bench.piece.name === '' ? 'this' : 'new')
       void offerUndo(`Set up for ${JOBS[id].name.toLowerCase()}`)
     }),
   })),
@@ -139,7 +138,6 @@ watch(sheet, nameList, { flush: 'post' })
 const groups = computed((): CommandPaletteGroup[] => [
   { id: 'views', label: 'Stations', items: views },
   { id: 'actions', label: 'Do', items: actions.value },
-  { id: 'plans', label: 'Kept plans', items: plans.value },
   { id: 'pieces', label: 'Pieces', items: pieces.value },
   { id: 'swatches', label: 'Swatches', items: swatches.value },
   { id: 'needles', label: 'Needles', items: needles.value },

@@ -14,10 +14,7 @@ const owned = computed(() => [...book.shelf.machines.values()].sort((a, b) => a.
 function addOne(maxWidthMm: number): void {
   const id = newId('machine')
   const machine = { ...UNKNOWN_MACHINE, id, name: 'My machine', maxWidthMm }
-  book.commit('Add my machine', [
-    { table: 'machines', id, record: machine },
-    { table: 'setup', id: 'current', record: { ...bench.setup, machineId: id } },
-  ])
+  bench.update('Add my machine', { machineId: id }, null, [{ table: 'machines', id, record: machine }])
 }
 function added(id: string | null): void {
   more.value = false

@@ -1,9 +1,18 @@
 <script setup lang="ts">
 import { JOB_IDS, type JobId, JOBS } from '#core/job'
+import { MOST_NAME, nameField } from '#shared/fields'
+import { isJobOfPlan, planKindOf } from '#shared/inputs'
+import { pieceName } from '#shared/records'
+import { EMPTY_SETUP } from '#shared/setup'
+import type { JobFor } from '~/composables/useChooseJob'
+import { PLAN_PATHS } from '~/planner/planPaths'
 import { GOALS, type Goal } from '#core/terms'
 import { isChange, type Setting } from '#shared/job'
 
-/** What is being sewn: one press sets all that follows, says what it changed, and can be taken back. */
+/**
+ * The piece in hand: its name, and what is being sewn. One press on a job sets all that follows, says what it
+ * changed, and can be taken back.
+ */
 const bench = useBenchStore()
 const setUp = useChooseJob()
 const { undoOf } = useUndo()
@@ -14,9 +23,49 @@ const done = shallowRef<{ readonly job: JobId; readonly settings: readonly Setti
 const changed = computed(() => done.value?.settings.filter(isChange) ?? [])
 const missing = computed(() => done.value?.settings.filter(setting => setting.missing !== null) ?? [])
 
-function choose(job: JobId): void {
-  done.value = { job, settings: setUp(job) }
+/** A job that is asked about: a piece with a name, or a plan it does not suit, is not changed unasked. */
+const asked = ref<JobId | null>(null)
+function press(job: JobId): void {
+  done.value = null
+  const { name: called, plan } = bench.piece
+  const isSafe = !bench.isBegun || (called === '' && isJobOfPlan(job, plan.kind))
+  if (isSafe || job === bench.setup.job) choose(job, 'this')
+  else asked.value = job
+}
+function choose(job: JobId, piece: JobFor): void {
+  asked.value = null
+  done.value = { job, settings: setUp(job, piece) }
   takeBack = undoOf()
+}
+const loses = computed(() => asked.value !== null && !isJobOfPlan(asked.value, bench.piece.plan.kind))
+const planner = computed(() => {
+  const kind = planKindOf(bench.setup.job)
+  return kind === 'seam' ? null : { to: PLAN_PATHS[kind], label: `Plan it: ${JOBS[bench.setup.job].name}` }
+})
+const closePicker = inject(closePickerKey, () => {})
+
+const name = ref(bench.piece.name)
+watch(
+  () => bench.piece.name,
+  now => {
+    name.value = now
+  },
+)
+const nameProblem = ref('')
+function rename(): void {
+  const typed = name.value.trim()
+  const parsed = typed === '' ? null : nameField.safeParse(typed)
+  nameProblem.value = parsed?.error?.issues[0]?.message ?? ''
+  if (nameProblem.value === '' && typed !== bench.piece.name)
+    void bench.change(typed === '' ? 'Take the name away' : `Name it ${typed}`, { name: typed })
+}
+function beginNew(): void {
+  const { machineId, clothId, layers, under, threadIds, bobbinId } = bench.setup
+  bench.show({
+    plan: { kind: 'seam' },
+    setup: { ...EMPTY_SETUP, machineId, clothId, layers, under, threadIds, bobbinId },
+  })
+  done.value = null
 }
 function undo(): void {
   takeBack()
@@ -26,7 +75,66 @@ function undo(): void {
 
 <template>
   <div class="grid gap-3">
-    <h2 class="serif text-xl">What is being sewn</h2>
+    <h2 class="serif text-xl">The piece in hand</h2>
+    <UFormField
+      label="Its name"
+      :error="nameProblem || undefined"
+    >
+      <UInput
+        v-model="name"
+        autocomplete="off"
+        :maxlength="MOST_NAME"
+        :placeholder="pieceName(bench.piece)"
+        @change="rename"
+      />
+    </UFormField>
+    <div class="flex flex-wrap gap-2">
+      <UButton
+        variant="outline"
+        icon="i-lucide-plus"
+        label="New piece"
+        @click="beginNew"
+      />
+      <UButton
+        variant="outline"
+        icon="i-lucide-list"
+        label="All pieces"
+        to="/pieces"
+        @click="closePicker"
+      />
+      <UButton
+        v-if="planner"
+        variant="outline"
+        icon="i-lucide-ruler"
+        :label="planner.label"
+        :to="planner.to"
+        @click="closePicker"
+      />
+    </div>
+    <div
+      v-if="asked"
+      role="status"
+      class="missing grid gap-2"
+    >
+      <p>
+        <b>{{ JOBS[asked].name }}</b> for “{{ pieceName(bench.piece) }}”, or for a new piece?
+        <template v-if="loses">Changed, this one loses its plan.</template>
+      </p>
+      <div class="flex flex-wrap gap-2">
+        <UButton
+          icon="i-lucide-plus"
+          label="Begin a new piece"
+          @click="choose(asked!, 'new')"
+        />
+        <UButton
+          variant="outline"
+          icon="i-lucide-pencil"
+          label="Change this piece"
+          @click="choose(asked!, 'this')"
+        />
+      </div>
+    </div>
+    <h3 class="field-label">What is being sewn</h3>
     <div
       v-if="done"
       role="status"
@@ -41,10 +149,10 @@ function undo(): void {
         class="changes"
       >
         <template
-          v-for="{ name, from, to, source, why } in changed"
-          :key="name"
+          v-for="{ name: what, from, to, source, why } in changed"
+          :key="what"
         >
-          <dt>{{ name }}</dt>
+          <dt>{{ what }}</dt>
           <dd>
             <span class="was">{{ from }}</span> → <b>{{ to }}</b>
             <span class="hint">{{ source }}: {{ why }}</span>
@@ -82,7 +190,7 @@ function undo(): void {
         variant="ghost"
         color="neutral"
         :aria-pressed="bench.setup.job === id"
-        @click="choose(id)"
+        @click="press(id)"
       >
         <b>{{ JOBS[id].name }}</b>
         <span class="hint">{{ JOBS[id].about }}</span>

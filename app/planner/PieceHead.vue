@@ -1,29 +1,19 @@
 <script setup lang="ts">
-import type { FieldIssue } from '#shared/fields'
-import { useFieldsAround } from '~/fields/fieldProblems'
+import { MOST_NAME, MOST_NOTE } from '#shared/fields'
 
-/** Name, copies and note of a piece, and what can be done with it. */
+/** Name, copies and note of the piece in hand. */
 const name = defineModel<string>('name', { required: true })
 const copies = defineModel<number>('copies', { required: true })
 const note = defineModel<string>('note', { required: true })
-const { isKept, keptId, isChanged, issues, differences } = defineProps<{
-  isKept: boolean
-  /** null: not kept yet. */
-  keptId: string | null
-  isChanged: boolean
-  issues: readonly FieldIssue[]
-  /** What putting it on the bench would change. */
-  differences: readonly string[]
+const { title, sharedId, nameProblem } = defineProps<{
+  /** What it is called while it has no name. */
+  title: string
+  /** null: it is not begun yet. */
+  sharedId: string | null
+  /** Empty: none. */
+  nameProblem: string
 }>()
-const emit = defineEmits<{ keep: []; startOver: []; putOnBench: [then?: string] }>()
-const asked = ref(false)
-const { refuses } = useFieldsAround()
-const nameIssue = computed(() => issues.find(({ path }) => path === 'name')?.message)
-const others = computed(() => issues.filter(({ path }) => path !== 'name'))
-function keep(): void {
-  asked.value = true
-  if (!refuses() && issues.length === 0) emit('keep')
-}
+const emit = defineEmits<{ another: [] }>()
 </script>
 
 <template>
@@ -34,13 +24,14 @@ function keep(): void {
   >
     <UFormField
       label="Name of the piece"
-      :error="asked ? nameIssue : undefined"
+      :error="nameProblem || undefined"
       class="name"
     >
       <UInput
         v-model="name"
         autocomplete="off"
-        placeholder="shirt front, pocket …"
+        :maxlength="MOST_NAME"
+        :placeholder="title"
       />
     </UFormField>
     <NumberField
@@ -57,63 +48,30 @@ function keep(): void {
       <UInput
         v-model="note"
         autocomplete="off"
+        :maxlength="MOST_NOTE"
       />
     </UFormField>
     <div class="acts">
-      <UButton
-        data-save
-        icon="i-lucide-bookmark"
-        :label="isKept ? 'Save changes' : 'Keep this piece'"
-        :disabled="!isChanged"
-        @click="keep"
-      />
-      <UButton
-        variant="outline"
-        icon="i-lucide-arrow-up-to-line"
-        label="Put on the bench"
-        @click="emit('putOnBench')"
-      />
-      <UButton
-        variant="ghost"
-        icon="i-lucide-test-tubes"
-        label="Trial strip"
-        @click="emit('putOnBench', '/trial')"
-      />
-      <UButton
-        variant="ghost"
-        icon="i-lucide-footprints"
-        label="Walk"
-        @click="emit('putOnBench', '/walk')"
-      />
       <ShareButton
-        v-if="keptId"
-        :shared="{ table: 'pieces', id: keptId }"
-        :name="name"
+        v-if="sharedId"
+        :shared="{ table: 'pieces', id: sharedId }"
+        :name="title"
       />
       <UButton
         variant="ghost"
+        icon="i-lucide-plus"
         label="New piece"
-        @click="emit('startOver')"
+        @click="emit('another')"
+      />
+      <UButton
+        variant="ghost"
+        icon="i-lucide-list"
+        label="All pieces"
+        to="/pieces"
       />
     </div>
-    <ul
-      v-if="asked && others.length > 0"
-      class="strikes-ink"
-      role="alert"
-    >
-      <li
-        v-for="{ path, message } in others"
-        :key="path"
-      >
-        {{ path }} {{ message }}
-      </li>
-    </ul>
     <p class="hint">
-      {{
-        differences.length === 0
-          ? 'All of it is on the bench.'
-          : `On the bench it would change: ${differences.join('; ')}.`
-      }}
+      {{ sharedId ? 'Everything you change is kept.' : 'It is kept from its first change.' }}
     </p>
   </UCard>
 </template>
@@ -126,8 +84,7 @@ function keep(): void {
 }
 .note,
 .acts,
-.piece > p,
-.piece > ul {
+.piece > p {
   grid-column: 1 / -1;
 }
 .acts {

@@ -17,7 +17,6 @@ const {
   why,
   csv,
   prints,
-  wants = 'any',
 } = defineProps<{
   piece: PieceDesk
   /** What it asks of hands and machine; null: nothing could be planned yet. */
@@ -30,13 +29,11 @@ const {
   asked?: AskedOf | null
   /** What it is not sewn with yet, and the mend; null: nothing is missing. */
   missing: { readonly title: string; readonly mend: string } | null
-  /** What machine and needle are needed for, where the bench has none. */
+  /** What machine and needle are needed for, where none is chosen. */
   why: string
   /** Its marks as CSV; null: there are none yet. */
   csv: (() => string) | null
   prints: readonly Print[]
-  /** Only needles that make tucks, or only those that turn. @defaultValue 'any' */
-  wants?: 'twin' | 'single' | 'any'
 }>()
 /** What is told of an answer a worker is asked for. */
 interface AskedOf {
@@ -48,7 +45,7 @@ interface AskedOf {
 const bench = useBenchStore()
 useFieldProblems()
 const draft = piece.draft
-const needed = computed(() => runs ?? (work ? [{ work, setup: draft.setup }] : null))
+const needed = computed(() => runs ?? (work ? [{ work, setup: bench.setup }] : null))
 const isBenchEmpty = computed(() => !bench.parts.machine || !bench.parts.needle)
 function saveCsv(): void {
   if (csv) download(`${piece.fileName.value}.csv`, 'text/csv', csv())
@@ -121,25 +118,16 @@ function saveCsv(): void {
           v-if="needed"
           :runs="needed"
         />
-        <PieceSetup
-          v-model="draft.setup"
-          :wants="wants"
-          @from-bench="piece.takeFromBench"
-        />
       </div>
       <div class="keeps">
         <PieceHead
           v-model:name="draft.name"
           v-model:copies="draft.copies"
           v-model:note="draft.note"
-          :is-kept="piece.kept.value !== null"
-          :kept-id="piece.kept.value?.id ?? null"
-          :is-changed="piece.isChanged.value"
-          :issues="piece.issues.value"
-          :differences="piece.differences.value"
-          @keep="piece.keep"
-          @start-over="piece.startOver"
-          @put-on-bench="piece.putOnBench"
+          :title="piece.title.value"
+          :shared-id="bench.isBegun ? bench.piece.id : null"
+          :name-problem="piece.nameProblem.value"
+          @another="piece.beginAnother"
         />
       </div>
     </div>

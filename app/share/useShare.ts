@@ -1,7 +1,7 @@
 import type { AnyRecord, TableName } from '#shared/records'
 import { plainOf } from '~/utils/plain'
 
-/** What is shared: records of the book, or one that stands on the bench only. */
+/** What is shared: records of the book, or one that is in hand and not begun. */
 export type Shared =
   | { readonly table: TableName; readonly id: string }
   | { readonly table: TableName; readonly record: AnyRecord }

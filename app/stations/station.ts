@@ -9,6 +9,8 @@ export interface View {
   readonly page: string
   /** The key that jumps to it, where it has one. */
   readonly key?: string
+  /** Addresses it had before, which lead there. */
+  readonly formerly?: readonly string[]
   /** Looked at by the accessibility tests in both lamps; false: it has a test of its own. */
   readonly axe: boolean
   /** The name of its picture in docs/screenshots/; null: none, or one that must first be acted for. */

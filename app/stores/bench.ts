@@ -1,35 +1,77 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { STITCHES, type StitchSetting } from '#core/stitch'
-import { clearingShiftMm, settableWidthMm } from '#core/swing'
-import { judgeJob } from '#core/verdict'
-import type { Setup } from '#shared/records'
+import { clearingShiftMm, judgeSwing, settableWidthMm } from '#core/swing'
+import type { Piece, RecordChange } from '#shared/records'
 import {
   type Bench,
   benchOf,
   fittedStitch,
   type NamedStitch,
-  jobInputOf,
+  judgePiece,
+  pieceSetupOf,
+  type PlanKind,
+  planKindOf,
   seamOf,
   swingInputOf,
+  withPieceSetup,
 } from '#shared/inputs'
 import { changedSetup, EMPTY_SETUP } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
+import { newId } from '~/utils/id'
+import { idInTab, noteInTab } from './inHandTab'
 
-/** The one current setup: what is on the machine now, and what follows from it. */
+/**
+ * The one piece of work in hand, and what follows from it. Each tab has its own; a new tab goes on with the
+ * one that was in hand last. It is in the book from its first change: looking begins nothing.
+ */
 export const useBenchStore = defineStore('bench', () => {
   const book = useBookStore()
   const settings = useSettingsStore()
-  const setup = computed<Setup>(() => book.shelf.setup.get('current') ?? EMPTY_SETUP)
+  const ownId = ref(idInTab())
+  /** What an unbegun piece begins with. */
+  const unbegun = shallowRef<Piece>(blankPiece())
+  const lastId = computed(() => book.shelf.inHand.get('current')?.pieceId ?? '')
+  const begun = computed(
+    () =>
+      book.shelf.pieces.get(ownId.value) ?? (isLooking.value ? null : book.shelf.pieces.get(lastId.value)),
+  )
+  /** An unbegun piece is being looked at: what was in hand last has no place beside it. */
+  const isLooking = computed(() => unbegun.value.id === ownId.value)
+  /** The plan a planner shows for a seam begun as its job: it is the piece's from its first change. */
+  const planned = shallowRef<{ readonly id: string; readonly plan: Piece['plan'] } | null>(null)
+  const piece = computed<Piece>(() => {
+    const now = begun.value ?? unbegun.value
+    const isPlanned = planned.value?.id === now.id && now.plan.kind === 'seam'
+    return isPlanned ? { ...now, plan: planned.value!.plan } : now
+  })
+  const isBegun = computed(() => begun.value != null)
+  // What this tab began with stays its own, whatever another takes in hand.
+  watch(
+    begun,
+    now => {
+      if (now && ownId.value !== now.id) keepInTab(now.id)
+    },
+    { immediate: true, flush: 'sync' },
+  )
+  function keepInTab(id: string): void {
+    ownId.value = id
+    noteInTab(id)
+  }
+
+  /** The row of a band that is looked at, from 0. */
+  const row = ref(0)
+  /** What is on the machine for it: its setup, with what its plan says. */
+  const setup = computed<SetupContent>(() => pieceSetupOf(piece.value, row.value))
   const parts = computed<Bench>(() => benchOf(setup.value, book.shelf))
   const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.record))
-  /** Where own swatches or plans say the tension begins; null: nothing says, or they were not read yet. */
+  /** Where own swatches or pieces say the tension begins; null: nothing says, or they were not read yet. */
   const ownStart = ref<number | null>(null)
   /** The one verdict of all of it. */
   const verdict = computed(() =>
-    judgeJob(jobInputOf(setup.value, book.shelf, settings.record, settings.unit, ownStart.value)),
+    judgePiece(piece.value, book.shelf, settings.record, settings.unit, ownStart.value),
   )
-  const result = computed(() => verdict.value.swing)
+  const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
   /** In mm, negative to the left; 0 or null: no move of the needle helps, or none is needed. */
   const clearingShift = computed(
     () => swingInput.value && result.value && clearingShiftMm(result.value, swingInput.value),
@@ -37,13 +79,71 @@ export const useBenchStore = defineStore('bench', () => {
   const seam = computed(() => seamOf(setup.value, book.shelf, settings.record))
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
 
-  function update(label: string, change: Partial<SetupContent>, joinKey: string | null = null): void {
-    const record = changedSetup(setup.value, change, book.shelf.machines)
-    book.commit(label, [{ table: 'setup', id: 'current', record }], joinKey)
+  /** The piece of each kind that was in hand last. */
+  const lastOfKind = new Map<PlanKind, string>()
+  /** Takes a piece of the book in hand: no step of undo, nothing of it is changed. */
+  function take(id: string): void {
+    const kind = book.shelf.pieces.get(id)?.plan.kind
+    if (kind) lastOfKind.set(kind, id)
+    if (ownId.value !== id) row.value = 0
+    keepInTab(id)
+    if (lastId.value !== id) book.note('inHand', 'current', { pieceId: id })
+  }
+  /** Shows a piece that is not in the book before its first change. */
+  function show(content: Pick<Piece, 'plan' | 'setup'>): void {
+    unbegun.value = { ...blankPiece(), ...content }
+    row.value = 0
+    keepInTab(unbegun.value.id)
+  }
+  /**
+   * What a planner shows: the piece in hand where it is of its kind or was begun as one of its jobs; else the
+   * last of its kind, else one that is begun with its first change.
+   *
+   * @param begin - its plan and setup, made of what is in hand.
+   */
+  function showKind(kind: PlanKind, begin: (setup: SetupContent) => Pick<Piece, 'plan' | 'setup'>): void {
+    const now = piece.value
+    if (now.plan.kind === kind) return
+    const isJobOfIt = now.plan.kind === 'seam' && now.name === '' && planKindOf(now.setup.job) === kind
+    const lastId = lastOfKind.get(kind) ?? ''
+    if (isJobOfIt) planned.value = { id: now.id, plan: begin(now.setup).plan }
+    else if (book.shelf.pieces.get(lastId)?.plan.kind === kind) take(lastId)
+    else show(begin(now.setup))
+  }
+  /** A planner is left: what was only looked at is no plan of the piece. */
+  function leaveKind(): void {
+    planned.value = null
   }
 
-  function setStitch(change: Partial<StitchSetting>, joinKey: string | null = null): void {
-    update('Change the stitch', { stitch: { ...setup.value.stitch, ...change } }, joinKey)
+  /** The piece with something changed, for a commit together with other records. */
+  function changed(fields: Partial<Piece>): RecordChange & { readonly record: Piece } {
+    const { id, begunAt } = piece.value
+    const since = isBegun.value ? begunAt : new Date().toISOString()
+    return { table: 'pieces', id, record: { ...piece.value, ...fields, begunAt: since } }
+  }
+  /** Changes the piece in hand, and with that begins it, beside whatever changes with it. */
+  function change(
+    label: string,
+    fields: Partial<Piece>,
+    { joinKey = null, beside = [] }: { joinKey?: string | null; beside?: readonly RecordChange[] } = {},
+  ) {
+    const edit = changed(fields)
+    const kept = book.commit(label, [...beside, edit], joinKey)
+    take(edit.id)
+    return kept
+  }
+  function update(
+    label: string,
+    setupChange: Partial<SetupContent>,
+    joinKey: string | null = null,
+    beside: readonly RecordChange[] = [],
+  ): void {
+    const next = changedSetup(setup.value, setupChange, book.shelf.machines)
+    void change(label, withPieceSetup(piece.value, next, row.value), { joinKey, beside })
+  }
+
+  function setStitch(stitch: Partial<StitchSetting>, joinKey: string | null = null): void {
+    update('Change the stitch', { stitch: { ...setup.value.stitch, ...stitch } }, joinKey)
   }
 
   /** Takes a stitch at its usual size, or at the safe width where that is less. */
@@ -64,6 +164,9 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
+    piece,
+    isBegun,
+    row,
     setup,
     parts,
     swingInput,
@@ -74,11 +177,28 @@ export const useBenchStore = defineStore('bench', () => {
     moveToClear,
     seam,
     allStitches,
+    take,
+    show,
+    showKind,
+    leaveKind,
+    changed,
+    change,
     update,
     setStitch,
     chooseStitch,
     useSafeWidth,
   }
+})
+
+const blankPiece = (): Piece => ({
+  id: newId('piece'),
+  name: '',
+  plan: { kind: 'seam' },
+  setup: EMPTY_SETUP as unknown as SetupContent,
+  copies: 1,
+  sewn: 0,
+  note: '',
+  begunAt: null,
 })
 
 const hundredths = (mm: number) => Math.round(100 * mm) / 100

@@ -1,12 +1,12 @@
 // @vitest-environment happy-dom
-import { demoRemoval, hasDemo, UNKNOWN_MACHINE } from '#shared/records'
+import { DEFAULT_SETTINGS, demoRemoval, hasDemo, UNKNOWN_MACHINE } from '#shared/records'
 import { EMPTY_SETUP } from '#shared/setup'
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { openBookDatabase } from '#db/database'
 import { readBook, writeBook } from '#db/book'
-import type { Machine } from '#shared/records'
+import type { Machine, Piece } from '#shared/records'
 import { useBookStore } from './book'
 
 const storageRefuses = vi.hoisted(() => ({ reason: null as Error | null }))
@@ -135,18 +135,19 @@ describe('the book', () => {
     expect((await names()).sort()).toEqual(['Attic seven', 'Ferry six'])
   })
 
-  it('does not lay an empty bench over the stored one when it could not be read at first', async () => {
-    const bench = { ...EMPTY_SETUP, layers: 5 }
-    await writeBook(stored, [{ table: 'setup', id: 'current', before: null, after: bench }])
+  it('does not lay fresh settings over the stored ones when they could not be read at first', async () => {
+    const kept = { ...DEFAULT_SETTINGS, clearanceMm: 1 }
+    await writeBook(stored, [{ table: 'settings', id: 'settings', before: null, after: kept }])
     const refusing = vi.spyOn(IDBFactory.prototype, 'open').mockImplementation(() => {
       throw new Error('not now')
     })
     const book = await openBook()
-    void book.commit('Tension', [{ table: 'setup', id: 'current', record: { ...EMPTY_SETUP, tension: 6 } }])
+    const inches = { ...DEFAULT_SETTINGS, unit: 'inch' as const }
+    void book.commit('Inches', [{ table: 'settings', id: 'settings', record: inches }])
     refusing.mockRestore()
     await book.flush()
-    expect(book.shelf.setup.get('current')).toEqual({ ...bench, tension: 6 })
-    expect(await stored.table('setup').get('current')).toEqual({ ...bench, tension: 6 })
+    expect(book.shelf.settings.get('settings')).toEqual({ ...kept, unit: 'inch' })
+    expect(await stored.table('settings').get('settings')).toEqual({ ...kept, unit: 'inch' })
   })
 
   it('leaves a damaged row aside, and the rest works', async () => {
@@ -228,15 +229,22 @@ describe('beside another tab', () => {
       expect(book.lastStep?.label).toBe('Add')
     })
   })
-  it('does not take away what the other’s plan needs', async () => {
+  it('does not take away what the other’s piece needs', async () => {
     const book = await openBook()
     await book.commit('Add', put(machine('a')))
-    const { id: _, ...content } = EMPTY_SETUP
-    const keptAt = '2026-03-01T10:00:00Z'
-    const plan = { id: 'p', name: 'Collar', setup: { ...content, machineId: 'a' }, keptAt, note: '' }
-    await writeBook(stored, [{ table: 'plans', id: 'p', before: null, after: plan }])
+    const piece: Piece = {
+      id: 'p',
+      name: 'Collar',
+      plan: { kind: 'seam' },
+      setup: { ...EMPTY_SETUP, under: [], machineId: 'a' },
+      copies: 1,
+      sewn: 0,
+      note: '',
+      begunAt: '2026-03-01T10:00:00Z',
+    }
+    await writeBook(stored, [{ table: 'pieces', id: 'p', before: null, after: piece }])
     new BroadcastChannel('lacy-spool').postMessage('changed')
-    await vi.waitFor(() => expect(book.shelf.plans.size).toBe(1))
+    await vi.waitFor(() => expect(book.shelf.pieces.size).toBe(1))
     expect(book.undo()?.refusal).toMatchObject({ obstacles: [{ what: 'needed' }], manners: [] })
     expect(book.shelf.machines.has('a')).toBe(true)
   })
@@ -292,7 +300,7 @@ describe('the demo', () => {
     setActivePinia(createPinia())
     const book = await openBook(true)
     expect(hasDemo(book.tables)).toBe(true)
-    expect(book.shelf.plans.size).toBeGreaterThan(10)
+    expect(book.shelf.pieces.size).toBeGreaterThan(10)
     book.undo()
     expect(book.isEmpty).toBe(true)
   })
@@ -317,23 +325,23 @@ describe('the demo', () => {
   it('goes without taking one’s own things along', async () => {
     const book = await openBook(true)
     book.commit('Add', put(machine('mine')))
-    const plan = { ...[...book.shelf.plans.values()][0]!, id: 'my-plan' }
-    book.commit('Keep', [{ table: 'plans', id: plan.id, record: plan }])
+    const plan = { ...[...book.shelf.pieces.values()][0]!, id: 'my-piece' }
+    book.commit('Keep', [{ table: 'pieces', id: plan.id, record: plan }])
     void book.commit('Remove', demoRemoval(book.tables))
-    expect([...book.shelf.plans.keys()]).toEqual(['my-plan'])
+    expect([...book.shelf.pieces.keys()]).toEqual(['my-piece'])
     expect([...book.shelf.machines.keys()].sort()).toEqual([plan.setup.machineId, 'mine'].sort())
     book.undo()
-    expect(book.shelf.plans.size).toBeGreaterThan(10)
+    expect(book.shelf.pieces.size).toBeGreaterThan(10)
   })
 
   it('is brought back after a backup of the emptied book was noted', async () => {
     const book = await openBook(true)
-    const many = book.shelf.plans.size
+    const many = book.shelf.pieces.size
     await book.wipe()
     book.note('settings', 'settings', { backedUpAt: '2026-11-30T10:00:00Z' })
     expect(book.isEmpty).toBe(true)
     expect(book.undo()).toEqual({ label: 'Empty the book', refusal: null })
-    expect(book.shelf.plans.size).toBe(many)
+    expect(book.shelf.pieces.size).toBe(many)
     expect(book.shelf.settings.get('settings')?.backedUpAt).toBe('2026-11-30T10:00:00Z')
     await book.flush()
   })

@@ -1,3 +1,4 @@
+import { dequal as equal } from 'dequal/lite'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { UnreadableRow } from '#db/book'
@@ -8,6 +9,7 @@ import {
   isBlank,
   mergeEdit,
   type Merged,
+  type Piece,
   type RecordChange,
   type RecordEdit,
   type RecordOf,
@@ -27,10 +29,15 @@ export interface Change extends RecordChange {
   readonly begunFrom?: AnyRecord | null
 }
 
-/** The setup stands in the line-up, and a setting shows, on every page. */
-const EVERYWHERE: readonly TableName[] = ['setup', 'settings']
+/** The setup of a piece stands in the line-up, and a setting shows, on every page; a plan on its own. */
+function showsEverywhere({ table, before, after }: RecordEdit): boolean {
+  if (table === 'settings') return true
+  if (table !== 'pieces') return false
+  const plans = [before, after].map(piece => (piece as Piece | null)?.plan ?? { kind: 'seam' })
+  return equal(plans[0], plans[1])
+}
 const whereOf = (edits: readonly RecordEdit[]): string | null =>
-  edits.every(({ table }) => EVERYWHERE.includes(table)) ? null : whereNow()
+  edits.every(showsEverywhere) ? null : whereNow()
 
 /** After this the stations are shown without what is stored: it may come any time. */
 const LONGEST_OPENING_MS = 3000

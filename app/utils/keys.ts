@@ -11,7 +11,7 @@ export const KEYS = {
   wider: { key: ']', shown: ']', does: 'Width 0.1 mm wider' },
   safeWidth: { key: 'w', shown: 'W', does: 'Set the safe width' },
   nextNeedle: { key: 'n', shown: 'N', does: 'Next needle you own' },
-  keepPlan: { key: 'k', shown: 'K', does: 'Keep this plan' },
+  namePiece: { key: 'k', shown: 'K', does: 'Name this piece' },
   nextDrop: { key: '.', shown: '.', does: 'Turn the handwheel to the next drop' },
   lastDrop: { key: ',', shown: ',', does: 'Turn it back one drop' },
   stepDone: { key: 'arrowright', shown: '→', does: 'In the walk: done and next' },

@@ -21,7 +21,7 @@ describe('what comes before what', () => {
       [2, 1],
       [1, 0],
     ])
-    expect(suggestedBefore(['edge', 'press', 'fuse', 'plan'])).toEqual([[2, 0]])
+    expect(suggestedBefore(['edge', 'press', 'fuse', 'seam'])).toEqual([[2, 0]])
     expect(suggestedBefore(['other', 'press'])).toEqual([])
   })
   it('holds through items that are left out', () => {

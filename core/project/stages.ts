@@ -1,6 +1,6 @@
 /** What an item is, as far as what comes before what depends on it. */
 export type ItemKind =
-  'pintucks' | 'topstitching' | 'edge' | 'lines' | 'band' | 'plan' | 'cut' | 'fuse' | 'press' | 'other'
+  'pintucks' | 'topstitching' | 'edge' | 'lines' | 'band' | 'seam' | 'cut' | 'fuse' | 'press' | 'other'
 
 /**
  * Tuck, cut, fuse, edge, topstitch: tucks take up cloth, so they are sewn before it is cut; what is fused is

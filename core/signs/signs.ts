@@ -68,7 +68,7 @@ export type SignChange =
   | { readonly kind: 'pressure'; readonly to: 'less' }
   | { readonly kind: 'speed'; readonly to: 'slow' }
   | { readonly kind: 'stabilizer'; readonly to: 'tear-away' | 'cut-away' }
-  /** Done by hand at the machine; nothing on the bench changes. */
+  /** Done by hand at the machine; nothing of the piece changes. */
   | { readonly kind: 'hand' }
 
 export interface Suspect {

@@ -134,6 +134,7 @@ export function seed(table, id, count, name, done) {
     store.get(id).onsuccess = ({ target: { result } }) => {
       for (let i = 0; i < count; i++) {
         const record = { ...result, id: `bench-${i}`, name: `${name} ${i}` }
+        if ('begunAt' in record) record.begunAt = new Date(1.7e12 + i * 6e4).toISOString()
         if ('keptAt' in record) record.keptAt = new Date(1.7e12 + i * 6e4).toISOString()
         if ('tex' in record) record.tex = 10 + (i % 90)
         store.put(record)

@@ -164,6 +164,6 @@ function listRows({ scroll, searches, lists, books, found, project }) {
       50,
     ),
     timesRow(`Project of 40 pieces opens (median of ${OPENINGS})`, project, 150),
-    timesRow(`List of 5,000 kept plans opens (median of ${OPENINGS})`, lists, 120),
+    timesRow(`List of 5,000 pieces opens (median of ${OPENINGS})`, lists, 120),
   ]
 }

@@ -5,7 +5,7 @@ import {
   type Tables,
   type AnyRecord,
   type Machine,
-  type Plan,
+  type Piece,
   TABLE_NAMES,
   type TableName,
   RECORDS_VERSION,
@@ -15,13 +15,15 @@ import { demoBackup } from '#shared/demo'
 import { EMPTY_SETUP } from '#shared/setup'
 
 const machine: Machine = { id: 'm1', name: 'Attic seven', ...UNKNOWN_MACHINE }
-const { id: _, ...content } = EMPTY_SETUP
-const plan: Plan = {
+const plan: Piece = {
   id: 'p1',
   name: 'Collar',
-  setup: { ...content, machineId: 'm1' },
-  keptAt: '2026-03-01T10:00:00Z',
+  plan: { kind: 'seam' },
+  setup: { ...EMPTY_SETUP, under: [], machineId: 'm1' },
+  copies: 1,
+  sewn: 0,
   note: '',
+  begunAt: '2026-03-01T10:00:00Z',
 }
 const book = (entries: [TableName, AnyRecord][] = []): Tables =>
   Object.fromEntries(
@@ -32,7 +34,7 @@ const book = (entries: [TableName, AnyRecord][] = []): Tables =>
   ) as unknown as Tables
 const full = book([
   ['machines', machine],
-  ['plans', plan],
+  ['pieces', plan],
 ])
 const text = (b: Tables) => JSON.stringify(writeBackup(b, '2026-11-24T10:00:00Z'))
 const preview = (t: string, b: Tables) => {
@@ -69,7 +71,7 @@ describe('a backup', () => {
   it('says what is new, what changes and what stays', () => {
     const here = book([
       ['machines', { ...machine, name: 'Attic eight' }],
-      ['plans', plan],
+      ['pieces', plan],
     ])
     expect(preview(text(full), here)).toMatchObject({ added: [], changed: [{ table: 'machines' }], same: 1 })
   })
@@ -145,7 +147,7 @@ describe('what is refused', () => {
     ['a record that comes twice', ({ records }) => records.machines!.push(records.machines![0]!), 'twice'],
     ['an unknown list', ({ records }) => Object.assign(records, { spoons: [1] }), 'not a known list'],
     [
-      'a plan whose machine is nowhere',
+      'a piece whose machine is nowhere',
       ({ records }) => {
         records.machines = []
       },
@@ -156,7 +158,7 @@ describe('what is refused', () => {
     expect(refused.map(({ message }) => message).join()).toContain(part)
   })
 
-  it('a plan goes with the machine that was refused', () => {
+  it('a piece goes with the machine that was refused', () => {
     const { added, refused } = preview(
       changed(({ records }) => Object.assign(records.machines![0]!, { maxWidthMm: -1 })),
       book(),
@@ -185,8 +187,8 @@ describe('what is refused', () => {
     ['machines', ['tensionDial'], { min: 9, home: 4, max: 0 }],
     ['machines', ['dialStep'], 1e-9],
     ['needles', ['gapMm'], 1e9],
-    ['plans', ['keptAt'], '0000-01-01T10:00:00Z'],
-    ['plans', ['keptAt'], '9999-01-01T10:00:00Z'],
+    ['pieces', ['begunAt'], '0000-01-01T10:00:00Z'],
+    ['pieces', ['begunAt'], '9999-01-01T10:00:00Z'],
     ['swatches', ['setup', 'tension'], 20],
     ['swatches', ['frozen', 'needle', 'gapMm'], 1e9],
     ['swatches', ['frozen', 'machine', 'dial', 'max'], -5],

@@ -4,12 +4,13 @@ import {
   type Tables,
   isTable,
   type AnyRecord,
+  GONE_TABLES,
   TABLE_NAMES,
   TABLES,
   type TableName,
   referencesOf,
   RECORDS_VERSION,
-  upgradeRecord,
+  upgradeRecords,
 } from '../records'
 
 import { isTooDeep } from './depth'
@@ -108,7 +109,9 @@ export function recordsIn(text: string): number | null {
     .looseObject({ format: z.literal(BACKUP_FORMAT), records: z.record(z.string(), z.array(z.unknown())) })
     .safeParse(parsed(text))
   if (!file.success) return null
-  const counted = Object.entries(file.data.records).filter(([table]) => isTable(table) && TABLES[table].words)
+  const counted = Object.entries(file.data.records).filter(([table]) =>
+    isTable(table) ? TABLES[table].words : table === 'plans',
+  )
   return counted.reduce((sum, [, list]) => sum + list.length, 0)
 }
 
@@ -127,7 +130,7 @@ function previewOf(lists: Record<string, unknown[]>, version: number, book: Tabl
   const accepted: Entry[] = []
   const seen = new Set<string>()
   for (const [table, list] of Object.entries(lists)) {
-    if (!isTable(table)) {
+    if (!isTable(table) && !isOfBefore(table, version)) {
       refused.push({
         table,
         name: '',
@@ -136,21 +139,23 @@ function previewOf(lists: Record<string, unknown[]>, version: number, book: Tabl
       continue
     }
     for (const [index, raw] of list.entries()) {
-      const parsed = TABLES[table].schema.safeParse(upgradeRecord(table, raw, version))
-      if (!parsed.success) {
-        refused.push({ table, name: nameOf(raw) ?? `record ${index + 1}`, message: issueLine(parsed.error) })
-        continue
-      }
-      const key = `${table}/${parsed.data.id}`
-      if (seen.has(key))
-        refused.push({
-          table,
-          name: nameOf(raw) ?? parsed.data.id,
-          message: `id: ${parsed.data.id} stands in the file twice; the first is taken`,
-        })
-      else accepted.push({ table, record: parsed.data })
-      seen.add(key)
+      const name = nameOf(raw) ?? `record ${index + 1}`
+      for (const today of upgradeRecords(table, raw, version)) take(today, name)
     }
+  }
+  function take({ table, raw }: { readonly table: string; readonly raw: unknown }, name: string): void {
+    if (!isTable(table)) return
+    const parsed = TABLES[table].schema.safeParse(raw)
+    if (!parsed.success) {
+      refused.push({ table, name, message: issueLine(parsed.error) })
+      return
+    }
+    const { id } = parsed.data
+    const key = `${table}/${id}`
+    if (seen.has(key))
+      refused.push({ table, name, message: `id: ${id} stands in the file twice; the first is taken` })
+    else accepted.push({ table, record: parsed.data })
+    seen.add(key)
   }
   const whole = withoutDangling(accepted, book, refused)
   const fresh = whole.filter(({ table, record }) => !book[table].has(record.id))
@@ -160,6 +165,10 @@ function previewOf(lists: Record<string, unknown[]>, version: number, book: Tabl
   )
   return { added: fresh, changed, same: whole.length - fresh.length - changed.length, refused }
 }
+
+/** A table that a file of this version may have, and this one has no more. */
+const isOfBefore = (table: string, version: number): boolean =>
+  Object.hasOwn(GONE_TABLES, table) && version < GONE_TABLES[table]!.until
 
 /** A record that points at nothing is refused, and so is what points at that one. */
 function withoutDangling(entries: readonly Entry[], book: Tables, refused: Refusal[]): Entry[] {

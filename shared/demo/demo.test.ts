@@ -33,7 +33,7 @@ describe('the demo', () => {
     expect(new Set(records.machines.map(m => m.twinMode.kind)).size).toBe(3)
   })
 
-  it.each(records.plans.map(p => [p.name, p] as const))(
+  it.each(records.pieces.map(p => [p.name, p] as const))(
     '“%s” is what the rules accept, unless it is an honest failure',
     (name, plan) => {
       const verdict = judgeSwing(

@@ -3,8 +3,8 @@ import { RECORDS_VERSION, type Swatch, TABLE_NAMES, type Trial } from '../record
 import { measures } from './measures'
 import { pieces } from './pieces'
 import { projects } from './projects'
-import { plans } from './plans'
-import { handWalks, machineStates, needleEnds, needleTimes, setup, tables, walks } from './prepared'
+import { seams } from './seams'
+import { handWalks, inHand, machineStates, needleEnds, needleTimes, tables, walks } from './prepared'
 import { demoRow, demoSwatches } from './swatches'
 import { bobbins, cloths, feet, machines, needles, plates, stabilizers, threads } from './workbox'
 
@@ -14,18 +14,18 @@ const rest = {
 }
 
 const swatches: Swatch[] = demoSwatches({ ...tables, ...rest })
-/** A strip under way on the bench. */
+/** A strip under way. */
 const trials: Trial[] = [
   {
     id: 'demo-trial-1',
     goal: 'metallic',
     care: 'careful',
-    setup: plans[0]!.setup,
+    setup: seams[0]!.setup,
     startedAt: '2026-05-20T19:50:00Z',
     closed: false,
     rows: [
       {
-        ...demoRow('metallic', plans[0]!.setup, [2.2], 3.5, tables.machines, 4),
+        ...demoRow('metallic', seams[0]!.setup, [2.2], 3.5, tables.machines, 4),
         comparable: true,
         changed: '',
         at: '2026-05-20T19:52:00Z',
@@ -53,8 +53,7 @@ export const demoBackup: Backup = {
     plates,
     stabilizers,
     bobbins,
-    plans,
-    setup: [setup],
+    inHand,
     handWalks,
     machineStates,
     walks,
@@ -62,7 +61,7 @@ export const demoBackup: Backup = {
     needleEnds,
     trials,
     swatches,
-    pieces,
+    pieces: [...seams, ...pieces],
     projects,
     measures,
   },

@@ -62,7 +62,6 @@ const PLAIN_ROWS: TopstitchPiece = {
   kind: 'topstitching',
   shape: { kind: 'pocket', wideMm: 120, tallMm: 140, corners: 'cut', cornerMm: 20 },
   rowsMm: [2, 8.35],
-  wantedMm: 3,
   mostMissMm: 0.25,
   alike: false,
   leastMm: 1.5,
@@ -73,8 +72,7 @@ const PLAIN_ROWS: TopstitchPiece = {
 }
 const ON_FELT: Sewn = {
   stitch: 'blanket',
-  // What the star's points leave room for.
-  width: 2.7,
+  width: 4,
   length: 4,
   needle: 'topstitch',
   left: 'lantern',
@@ -99,7 +97,8 @@ const part = (cut: EdgePart['cut'], over: Partial<EdgePart> = {}): EdgePart => (
 const PLAIN_EDGE: EdgePiece = {
   kind: 'edge',
   parts: [part({ kind: 'form', form: 'leaf', wideMm: 40, tallMm: 80, count: 5 })],
-  stitch: { kind: 'blanket', stitchId: null, widthMm: 4, lengthMm: 4, outsideMm: 0.3, insetMm: 3 },
+  outsideMm: 0.3,
+  insetMm: 3,
   pointDeg: 35,
   clearanceMm: 0.5,
   mostMissMm: 0.25,
@@ -123,7 +122,6 @@ const PLUME: LinesPiece = {
     leanDeg: 42,
     sides: 'turns',
   },
-  wantedMm: 3,
   mostMissMm: 0.25,
   twice: true,
   feed: null,
@@ -152,7 +150,8 @@ const piece = (
 ): Piece => ({
   id: `demo-piece-${id}`,
   name,
-  keptAt: `2026-${day}T19:10:00Z`,
+  sewn: 0,
+  begunAt: `2026-${day}T19:10:00Z`,
   setup: demoSetup(sewn),
   ...over,
 })
@@ -240,7 +239,6 @@ export const pieces: Piece[] = [
             { hex: '#2b4c7e' },
           ),
         ],
-        stitch: { ...PLAIN_EDGE.stitch, kind: 'hidden', widthMm: 1, lengthMm: 1 },
       },
       copies: 1,
       note: 'Clear thread; letters fused, raw edge.',

@@ -4,13 +4,14 @@ import { UNKNOWN_STATE } from '#core/putback'
 import { threadingWalk } from '#core/walk'
 import { benchOf, swingInputOf, walkInputOf } from '../inputs'
 import { DEFAULT_SETTINGS } from '../records'
-import type { HandWalk, MachineStateRecord, NeedleEnd, NeedleTime, Setup, WalkRecord } from '../records'
+import type { HandWalk, MachineStateRecord, NeedleEnd, NeedleTime, WalkRecord } from '../records'
 import type { SetupContent } from '../setup'
-import { plans } from './plans'
+import { seams } from './seams'
 import { feet, machines, needles, threads } from './workbox'
 
-/** What is on the machine this evening. */
-export const setup: Setup = { id: 'current', ...plans[0]!.setup }
+/** What is in hand this evening, and on the machine. */
+export const inHand = [{ id: 'current' as const, pieceId: seams[0]!.id }]
+const { setup } = seams[0]!
 
 export const tables = {
   machines: new Map(machines.map(m => [m.id, m])),
@@ -21,10 +22,10 @@ export const tables = {
   threads: new Map(threads.map(t => [t.id, t])),
   cloths: new Map(),
   stabilizers: new Map(),
-  plans: new Map(),
+  pieces: new Map(),
 }
 const walked = (id: string, planId: string, day: string): HandWalk => {
-  const content = plans.find(p => p.id === `demo-plan-${planId}`)!.setup
+  const content = seams.find(p => p.id === `demo-plan-${planId}`)!.setup
   const bench = benchOf(content, tables)
   const swing = swingInputOf(content, bench, DEFAULT_SETTINGS)!
   return {
@@ -93,7 +94,7 @@ const stepsOf = (content: SetupContent) =>
 const FITTED = 10
 const begun = stepsOf(setup)
 const logged = (id: string, planId: string, day: string): WalkRecord => {
-  const { setup: content, name } = plans.find(p => p.id === `demo-plan-${planId}`)!
+  const { setup: content, name } = seams.find(p => p.id === `demo-plan-${planId}`)!
   return {
     id: `demo-prepared-${id}`,
     machineId: content.machineId!,

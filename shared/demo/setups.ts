@@ -24,7 +24,6 @@ export interface Sewn {
   stabilizer?: 'tear' | 'cut' | null
 }
 const DENSE = new Set(['satin-leaf', 'satin-diamond', 'satin-wave'])
-const { id: _, ...NOTHING_ON } = EMPTY_SETUP
 export function demoSetup(s: Sewn): SetupContent {
   const setup = withoutOrigin(s)
   return { ...setup, tensionFrom: tensionFromOf(setup, 'sewn') }
@@ -34,7 +33,7 @@ export function demoSetup(s: Sewn): SetupContent {
 const usualJob = ({ stitch }: Sewn) => (DENSE.has(stitch) ? 'satin' : 'decorative-row')
 
 const withoutOrigin = (s: Sewn): SetupContent => ({
-  ...NOTHING_ON,
+  ...EMPTY_SETUP,
   machineId: `demo-machine-${s.machine ?? 'attic'}`,
   footId: s.foot === null ? null : `demo-foot-${s.foot ?? 'open'}`,
   plate: s.plate ?? 'zigzag',

@@ -44,6 +44,7 @@ export const LIMITS = {
   grooves: [1, 99],
   tucks: [1, 500],
   copies: [1, 999],
+  sewn: [0, 999],
   angleDeg: [-179, 179],
   latticeDeg: [1, 90],
   toleranceMm: [0.1, 1000],

@@ -5,9 +5,9 @@ import type { NeedleTime, WalkRecord } from '#shared/records'
 
 const byId = <T extends { id: string }>(records: readonly T[]) =>
   new Map(records.map(record => [record.id, record]))
-const { threads, cloths, stabilizers, plans, walks } = demoBackup.records
+const { threads, cloths, stabilizers, pieces, walks } = demoBackup.records
 const TABLES = { threads: byId(threads), cloths: byId(cloths), stabilizers: byId(stabilizers) }
-const setupOf = (id: string) => plans.find(plan => plan.id === `demo-plan-${id}`)!.setup
+const setupOf = (id: string) => pieces.find(plan => plan.id === `demo-plan-${id}`)!.setup
 const PLAIN = { pearl: false, felt: false, metallic: false, fusible: false }
 const time = (at: string, over: Partial<NeedleTime> = {}): NeedleTime => ({
   id: at,

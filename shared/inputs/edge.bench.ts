@@ -53,6 +53,8 @@ const stack = Array.from({ length: 30 }, (_, i) =>
   }),
 )
 
+const BLANKET = { kind: 'blanket', stitchId: 'blanket', widthMm: 4, lengthMm: 3 } as const
+
 describe('edges and lines', () => {
   bench('an outline of 2,000 points', () => {
     planEdge([wave], stitch, rules)
@@ -65,7 +67,7 @@ describe('edges and lines', () => {
   })
   bench('a word of twelve letters', () => {
     answerForEdge(
-      { plan: word, dial: UNKNOWN_LENGTH_DIAL, stitch: findStitch('blanket')!, threadMm: 0.3 },
+      { plan: word, sewn: BLANKET, dial: UNKNOWN_LENGTH_DIAL, stitch: findStitch('blanket')!, threadMm: 0.3 },
       () => font,
     )
   })

@@ -8,12 +8,13 @@ import {
   answerForEdge,
   answerForLines,
   type EdgeAnswer,
-  edgeJobOf,
+  EDGE_KINDS,
+  type EdgeKind,
+  edgeKindOf,
   edgeSettingOf,
+  type EdgeStitching,
   edgeWork,
-  lengthDialOf,
   linesWork,
-  stitchIdOf,
 } from '#shared/inputs'
 import { demoBackup } from '#shared/demo'
 import type { EdgePart, EdgePiece, LinesPiece } from '#shared/records'
@@ -28,11 +29,23 @@ const piece = (id: string) => records.pieces.find(one => one.id === `demo-piece-
 const lantern = piece('lantern').plan as EdgePiece
 const plume = piece('plume').plan as LinesPiece
 
-const answer = (plan: EdgePiece, over: { threadMm?: number } = {}): EdgeAnswer =>
-  answerForEdge(
-    { plan, dial: UNKNOWN_LENGTH_DIAL, stitch: findStitch(stitchIdOf(plan))!, threadMm: 0.3, ...over },
-    () => font,
-  )
+/** Blanket, 4 × 4, unless something else is said. */
+const sewnAs = (kind: EdgeKind = 'blanket', over: Partial<EdgeStitching> = {}): EdgeStitching => ({
+  kind,
+  stitchId: EDGE_KINDS[kind].stitchId,
+  widthMm: 4,
+  lengthMm: 4,
+  ...over,
+})
+const inputOf = (plan: EdgePiece, sewn = sewnAs(), threadMm = 0.3) => ({
+  plan,
+  sewn,
+  dial: UNKNOWN_LENGTH_DIAL,
+  stitch: findStitch(sewn.stitchId)!,
+  threadMm,
+})
+const answer = (plan: EdgePiece, sewn?: EdgeStitching, over: { threadMm?: number } = {}): EdgeAnswer =>
+  answerForEdge(inputOf(plan, sewn, over.threadMm), () => font)
 const with1 = (cut: EdgePart['cut'], over: Partial<EdgePiece> = {}): EdgePiece => ({
   ...lantern,
   parts: [{ ...lantern.parts[0]!, cut }],
@@ -40,11 +53,6 @@ const with1 = (cut: EdgePart['cut'], over: Partial<EdgePiece> = {}): EdgePiece =
 })
 const rectangle = (wideMm: number, tallMm: number) =>
   ({ kind: 'form', form: 'rectangle', wideMm, tallMm, count: 5 }) as const
-const stitched = (kind: EdgePiece['stitch']['kind'], over: Partial<EdgePiece['stitch']> = {}) => ({
-  ...lantern.stitch,
-  kind,
-  ...over,
-})
 const sewnMm = ({ ways, way }: EdgeAnswer) =>
   ways[way]!.plan.stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
 
@@ -64,7 +72,7 @@ describe('an appliqué', () => {
     expect(signedAreaMm2(turned.cut[0]![0]!)).toBeCloseTo(60 * 60 + 4 * 60 * 5 + Math.PI * 25, 0)
   })
   it('is sewn so far inside a raw edge with a straight stitch', () => {
-    const inside = answer(with1(rectangle(60, 40), { stitch: stitched('straight', { insetMm: 3 }) }))
+    const inside = answer(with1(rectangle(60, 40), { insetMm: 3 }), sewnAs('straight'))
     expect(sewnMm(inside)).toBeCloseTo(2 * (54 + 34), 2)
     expect(inside.ways[0]!.plan.widestBiteMm).toBe(12)
   })
@@ -110,7 +118,7 @@ describe('an appliqué', () => {
     const { ways } = answer(with1(rectangle(60, 40), { corners }))
     expect(ways[0]!.plan.stretches[0]!.points).toHaveLength(3)
   })
-  it.each<[string, EdgePiece, RegExp]>([
+  it.each<[string, EdgePiece, RegExp, EdgeKind?]>([
     [
       'crosses itself',
       with1({
@@ -130,63 +138,55 @@ describe('an appliqué', () => {
       'is all covered',
       {
         ...lantern,
-        stitch: stitched('straight', { insetMm: 30 }),
+        insetMm: 30,
         parts: [{ ...lantern.parts[0]!, cut: rectangle(20, 20) }],
       },
       /Nothing is left/,
+      'straight',
     ],
-  ])('is refused where it %s', (_, plan, message) => expect(() => answer(plan)).toThrow(message))
+  ])('is refused where it %s', (_, plan, message, kind) =>
+    expect(() => answer(plan, sewnAs(kind))).toThrow(message),
+  )
   it('waits for the letters’ font', () => {
     const plan = with1({ kind: 'letters', text: 'A', font: 'serif', tallMm: 60, spacingMm: 0 })
-    const input = { plan, dial: UNKNOWN_LENGTH_DIAL, stitch: findStitch('blanket')!, threadMm: 0.3 }
-    expect(() => answerForEdge(input, () => null)).toThrow(expect.objectContaining({ code: 'bad-font' }))
+    expect(() => answerForEdge(inputOf(plan), () => null)).toThrow(
+      expect.objectContaining({ code: 'bad-font' }),
+    )
   })
 })
 
 describe('how the machine is set for an edge', () => {
+  const setupOf = (kind: EdgeKind, widthMm = 1.5) => ({
+    job: EDGE_KINDS[kind].job,
+    stitch: { stitchId: EDGE_KINDS[kind].stitchId, widthMm, lengthMm: 2, mirror: false, positionMm: 0 },
+  })
   it('follows its stitch', () => {
-    const of = (kind: EdgePiece['stitch']['kind']) =>
-      edgeSettingOf({ ...lantern, stitch: stitched(kind) }, 1.5)
+    const of = (kind: EdgeKind, over: Partial<EdgePiece> = {}) =>
+      edgeSettingOf({ ...lantern, ...over }, setupOf(kind))
     expect(of('blanket')).toMatchObject({ stitchId: 'blanket', widthMm: 1.5, positionMm: 0 })
     // Half the width less what falls outside: 0.75 − 0.3, to the side of the cloth.
     expect(of('hidden')).toMatchObject({ stitchId: 'zigzag', widthMm: 1.5, positionMm: -0.45 })
     expect(of('straight')).toMatchObject({ stitchId: 'straight', widthMm: 0 })
-    const other = { ...lantern, backwards: true, stitch: stitched('hidden') }
-    expect(edgeSettingOf(other, 1.5).positionMm).toBe(0.45)
+    expect(of('hidden', { backwards: true }).positionMm).toBe(0.45)
     // A blanket bites to the left: with the cloth on the right it is mirrored.
     expect(of('blanket').mirror).toBe(false)
-    expect(edgeSettingOf({ ...lantern, backwards: true }, 4).mirror).toBe(true)
-    expect(edgeJobOf({ stitch: stitched('hidden') })).toBe('hidden-edge')
+    expect(of('blanket', { backwards: true }).mirror).toBe(true)
   })
-  it('of the demo is what its pieces were kept with', () => {
-    for (const { plan, setup } of records.pieces) {
-      if (plan.kind !== 'edge') continue
-      const machine = records.machines.find(({ id }) => id === setup.machineId)!
-      const input = {
-        plan,
-        dial: lengthDialOf(machine).dial,
-        stitch: findStitch(stitchIdOf(plan))!,
-        threadMm: 0.3,
-      }
-      const { ways, way } = answerForEdge(input, () => font)
-      expect(setup.stitch).toEqual(edgeSettingOf(plan, ways[way]!.widthMm))
-      expect(setup.job).toBe(edgeJobOf(plan))
-    }
-  })
+  it.each(Object.keys(EDGE_KINDS) as EdgeKind[])('%s is told by its job and stitch', kind =>
+    expect(edgeKindOf(setupOf(kind))).toBe(kind),
+  )
 })
 
 describe('what a piece asks for', () => {
   it('counts seams with what is sewn over, turns and starts, for every copy', () => {
-    const plan = with1(rectangle(60, 40), {
-      stitch: stitched('blanket', { widthMm: 3, lengthMm: 5 }),
-      overlap: 3,
-    })
-    const work = edgeWork(plan, answer(plan), 2)
+    const plan = with1(rectangle(60, 40), { overlap: 3 })
+    const made = answer(plan, sewnAs('blanket', { widthMm: 3, lengthMm: 5 }))
+    const work = edgeWork(plan, 'blanket', made, 2)
     expect(work.seamM).toBeCloseTo((2 * (200 + 3 * 5)) / 1000, 6)
     expect(work).toMatchObject({ rows: 2, turns: 8, stitches: 2 * 3 * 43 })
   })
   it('of a line drawing counts what is sewn twice', () => {
-    const made = answerForLines({ plan: plume, dial: UNKNOWN_LENGTH_DIAL })
+    const made = answerForLines({ plan: plume, wantedMm: 3, dial: UNKNOWN_LENGTH_DIAL })
     expect(linesWork(made, 1).seamM).toBeCloseTo(made.sewn.sewnMm / 1000, 9)
     expect(linesWork(made, 1).rows).toBe(1)
     expect(made.other.starts).toBe(7)
@@ -196,7 +196,11 @@ describe('what a piece asks for', () => {
 describe('a line drawing', () => {
   it('from a file is joined where its lines meet', () => {
     const path = { by: 'path', path: 'M0 80V0M0 40L30 20M0 50L-30 30', mmPerUnit: 1 } as const
-    const { drawing } = answerForLines({ plan: { ...plume, drawing: path }, dial: UNKNOWN_LENGTH_DIAL })
+    const { drawing } = answerForLines({
+      plan: { ...plume, drawing: path },
+      wantedMm: 3,
+      dial: UNKNOWN_LENGTH_DIAL,
+    })
     expect(drawing.lines).toHaveLength(5)
     expect(Math.max(...drawing.nodes.map(({ y }) => y))).toBeCloseTo(0, 9)
   })
@@ -204,6 +208,7 @@ describe('a line drawing', () => {
     const ring = { by: 'path', path: 'M0 0H40V40H0Z', mmPerUnit: 1 } as const
     const { sewn } = answerForLines({
       plan: { ...plume, drawing: ring, twice: false },
+      wantedMm: 3,
       dial: UNKNOWN_LENGTH_DIAL,
     })
     expect([sewn.starts, Math.round(sewn.sewnMm)]).toEqual([1, 160])
@@ -219,6 +224,7 @@ describe('a line drawing', () => {
     } as const
     const curve = answerForLines({
       plan: { ...plume, drawing: drawn as unknown as LinesPiece['drawing'] },
+      wantedMm: 3,
       dial: UNKNOWN_LENGTH_DIAL,
     })
     expect(curve.sewn.sewnMm).toBeGreaterThan(Math.hypot(20, 10) * 2)

@@ -45,6 +45,7 @@ export type Fonts = (id: FontId) => Font | null
 /** Everything an edge is worked out from, as it crosses into the worker. */
 export interface EdgeInput {
   readonly plan: EdgePiece
+  readonly sewn: EdgeStitching
   readonly dial: LengthDial
   /** The stitch that runs along the edge. */
   readonly stitch: Pick<StitchShape, 'drops' | 'repeat'>
@@ -76,19 +77,55 @@ export interface EdgeAnswer {
   readonly lengths: number
 }
 
-/** The stitch of the library an edge is sewn with. */
-export const stitchIdOf = ({ stitch }: Pick<EdgePiece, 'stitch'>): string =>
-  stitch.kind === 'library' ? (stitch.stitchId ?? 'blanket') : STITCH_IDS[stitch.kind]
-const STITCH_IDS = { blanket: 'blanket', hidden: 'zigzag', satin: 'zigzag', straight: 'straight' } as const
+/** How an edge is sewn: five kinds that behave differently, as the job and its stitch say. */
+export type EdgeKind = 'blanket' | 'hidden' | 'satin' | 'straight' | 'library'
+
+/**
+ * The kind of edge a setup sews.
+ *
+ * @example
+ * edgeKindOf({ job: 'satin', stitch: { stitchId: 'zigzag', … } }) // 'satin'
+ */
+export function edgeKindOf({ job, stitch: { stitchId } }: Pick<SetupContent, 'job' | 'stitch'>): EdgeKind {
+  if (stitchId === 'straight') return 'straight'
+  if (stitchId === 'blanket') return 'blanket'
+  if (stitchId !== 'zigzag') return 'library'
+  if (job === 'satin') return 'satin'
+  return job === 'hidden-edge' ? 'hidden' : 'library'
+}
+
+/** The job an edge of a kind is, and the stitch it begins with. */
+export const EDGE_KINDS = {
+  blanket: { job: 'blanket-edge', stitchId: 'blanket' },
+  hidden: { job: 'hidden-edge', stitchId: 'zigzag' },
+  satin: { job: 'satin', stitchId: 'zigzag' },
+  straight: { job: 'topstitching', stitchId: 'straight' },
+  library: { job: 'decorative-row', stitchId: 'feather' },
+} as const satisfies Record<EdgeKind, { job: SetupContent['job']; stitchId: string }>
+
+/** Whether its zigzag stands beside the edge, so that the needle is moved for it. */
+export function edgeShiftsNeedle(setup: Pick<SetupContent, 'job' | 'stitch'>): boolean {
+  const kind = edgeKindOf(setup)
+  return kind === 'hidden' || kind === 'satin'
+}
+
+/** The stitch of an edge: its kind, and its numbers as they are dialled. */
+export interface EdgeStitching {
+  readonly kind: EdgeKind
+  readonly stitchId: string
+  readonly widthMm: number
+  readonly lengthMm: number
+}
 
 /** An edge as it crosses into the worker; null: its stitch is gone. */
 export function edgeInputOf(plan: EdgePiece, setup: SetupContent, tables: EdgeTables): EdgeInput | null {
-  const id = stitchIdOf(plan)
-  const stitch = findStitch(id) ?? tables.stitches.get(id)
+  const { stitchId, widthMm, lengthMm } = setup.stitch
+  const stitch = findStitch(stitchId) ?? tables.stitches.get(stitchId)
   if (!stitch) return null
   const { drops, repeat } = stitch
   return {
     plan,
+    sewn: { kind: edgeKindOf(setup), stitchId, widthMm, lengthMm },
     dial: lengthDialOf(tables.machines.get(setup.machineId ?? '') ?? null).dial,
     stitch: { drops, repeat },
     threadMm: drawnDiameter(tables.threads.get(setup.threadIds.left ?? '') ?? null).mm,
@@ -105,32 +142,22 @@ export const fontsOf = ({ parts }: Pick<EdgePiece, 'parts'>): FontId[] => [
   ...new Set(parts.flatMap(({ cut }) => (cut.kind === 'letters' ? [cut.font] : []))),
 ]
 
-/** The job an edge is, by its stitch. */
-export const edgeJobOf = ({ stitch }: Pick<EdgePiece, 'stitch'>): SetupContent['job'] =>
-  EDGE_JOBS[stitch.kind]
-const EDGE_JOBS = {
-  blanket: 'blanket-edge',
-  hidden: 'hidden-edge',
-  satin: 'satin',
-  straight: 'topstitching',
-  library: 'decorative-row',
-} as const satisfies Record<EdgePiece['stitch']['kind'], SetupContent['job']>
-
 /** How the machine is set for an edge: stitch, width, length and where the needle stands. */
 export function edgeSettingOf(
-  plan: Pick<EdgePiece, 'stitch' | 'backwards'>,
-  widthMm: number,
+  { outsideMm, backwards }: Pick<EdgePiece, 'outsideMm' | 'backwards'>,
+  setup: Pick<SetupContent, 'job' | 'stitch'>,
 ): SetupContent['stitch'] {
-  const { kind, lengthMm, outsideMm } = plan.stitch
-  const isZigzag = kind === 'hidden' || kind === 'satin'
+  const { stitchId, widthMm, lengthMm } = setup.stitch
+  const isZigzag = edgeShiftsNeedle(setup)
+  const isStraight = edgeKindOf(setup) === 'straight'
   return {
-    stitchId: stitchIdOf(plan),
-    widthMm: kind === 'straight' ? 0 : widthMm,
+    stitchId,
+    widthMm: isStraight ? 0 : widthMm,
     lengthMm,
     // A blanket stitch bites to the left of its spine: sewn the other way round, the cloth lies on its right.
-    mirror: !isZigzag && kind !== 'straight' && bitesRight(stitchIdOf(plan)) !== plan.backwards,
+    mirror: !isZigzag && !isStraight && bitesRight(stitchId) !== backwards,
     // Against the clock the cloth lies on the left of the edge.
-    positionMm: isZigzag ? tidyMm((plan.backwards ? 1 : -1) * zigzagShiftMm(widthMm, outsideMm)) : 0,
+    positionMm: isZigzag ? tidyMm((backwards ? 1 : -1) * zigzagShiftMm(widthMm, outsideMm)) : 0,
   }
 }
 
@@ -189,13 +216,13 @@ function aboutMiddle(region: Region): Region {
 }
 
 /** The edges that are sewn: what no cloth above covers; a string as a straight way with its points. */
-export function stretchesOf(plan: EdgePiece, regions: readonly Region[]): PartStretch[] {
+export function stretchesOf(plan: EdgePiece, kind: EdgeKind, regions: readonly Region[]): PartStretch[] {
   // Strings lie below the shapes and each other.
   const belowMm = boundsOf(regions.flat()).foot - STRING_APART_MM
   const found = plan.parts.flatMap((part, i): PartStretch[] => {
     if (part.cut.kind === 'string')
       return [{ ...stringOutline(part.cut.sidesMm, belowMm - i * STRING_APART_MM), cloth: i, part: i }]
-    const sewn = plan.stitch.kind === 'straight' ? grown(regions[i]!, -plan.stitch.insetMm) : regions[i]!
+    const sewn = kind === 'straight' ? grown(regions[i]!, -plan.insetMm) : regions[i]!
     const covers = regions.slice(i + 1).filter(region => region.length > 0)
     return seenEdges(sewn, covers).map(outline => withCorners(outline, i, plan))
   })
@@ -235,29 +262,32 @@ function stringOutline(sidesMm: readonly number[], y: number): EdgeStretch {
  *
  * @throws {CoreError} for what cannot be sewn, with the field of the plan where it has one.
  */
-export function answerForEdge({ plan, dial, stitch, threadMm }: EdgeInput, fonts: Fonts): EdgeAnswer {
+export function answerForEdge(
+  { plan, sewn: wanted, dial, stitch, threadMm }: EdgeInput,
+  fonts: Fonts,
+): EdgeAnswer {
   const regions = regionsOf(plan, fonts)
-  const stretches = stretchesOf(plan, regions)
+  const stretches = stretchesOf(plan, wanted.kind, regions)
   const lengths = stitch.repeat
-  const bites = bitesOf(plan, lengths)
+  const bites = bitesOf(wanted, lengths)
   const rules: EdgeRules = {
     marks: lengthMarks(dial).map(mm => mm * lengths),
     pointDeg: plan.pointDeg,
     clearanceMm: plan.clearanceMm,
     mostMissMm: plan.mostMissMm,
   }
-  checkBite(plan, stretches)
-  const ways = edgeWays(stretches, bites, rules, settledRuns(plan, lengths, stretches))
+  checkBite(plan, wanted, stretches)
+  const ways = edgeWays(stretches, bites, rules, settledRuns(plan, wanted.lengthMm, lengths, stretches))
   const way = Math.min(plan.way, ways.length - 1)
   const sewn = ways[way]!
-  const outsideMm = plan.stitch.kind === 'blanket' ? 0 : plan.stitch.outsideMm
+  const outsideMm = wanted.kind === 'blanket' || wanted.kind === 'straight' ? 0 : plan.outsideMm
   return {
     regions,
     cut: regions.map((region, i) => cutOf(region, regions.slice(i + 1), plan)),
     stretches,
     ways,
     way,
-    drops: dropsAlong(sewn.plan, stitch, sewn.widthMm, plan.stitch.kind === 'straight' ? 0 : outsideMm),
+    drops: dropsAlong(sewn.plan, stitch, sewn.widthMm, outsideMm),
     starts: sewn.plan.stretches.map((stretch, s) => startOf(plan, sewn, s) ?? stretch.start),
     advice: edgeAdvice(edgeWayAsWanted(stretches, bites, rules, sewn), bites, threadMm, plan.clearanceMm),
     lengths,
@@ -274,32 +304,41 @@ function edgeWayAsWanted(
   return sewn.widthMm === bites.widthMm ? sewn.plan : planEdge(stretches, bites, rules, sewn.runs)
 }
 
-function bitesOf({ stitch }: EdgePiece, lengths: number): EdgeStitch {
-  const isZigzag = stitch.kind === 'hidden' || stitch.kind === 'satin'
+function bitesOf({ kind, widthMm, lengthMm }: EdgeStitching, lengths: number): EdgeStitch {
+  const isZigzag = kind === 'hidden' || kind === 'satin'
   return {
-    widthMm: stitch.kind === 'straight' ? 0 : stitch.widthMm,
-    lengthMm: stitch.lengthMm * lengths,
+    widthMm: kind === 'straight' ? 0 : widthMm,
+    lengthMm: lengthMm * lengths,
     bites: isZigzag ? 'between' : 'at',
   }
 }
 
 /** A bite larger than a whole cloth leaves it on the other side. */
-function checkBite({ stitch, parts }: EdgePiece, stretches: readonly PartStretch[]): void {
+function checkBite(
+  { parts }: EdgePiece,
+  { kind, widthMm }: EdgeStitching,
+  stretches: readonly PartStretch[],
+): void {
   for (const { part, pointsMm } of stretches) {
     if (parts[part]!.cut.kind === 'string') continue
     const { left, right, foot, top } = boundsOf([pointsMm])
     const acrossMm = Math.max(right - left, top - foot)
-    if (stitch.kind !== 'straight' && stitch.widthMm >= acrossMm)
+    if (kind !== 'straight' && widthMm >= acrossMm)
       throw new CoreError(
         'out-of-range',
-        `The bite of ${stitch.widthMm} mm is larger than the shape: ${acrossMm.toFixed(1)} mm`,
+        `The bite of ${widthMm} mm is larger than the shape: ${acrossMm.toFixed(1)} mm`,
         { field: 'stitch.widthMm', min: 0, max: Math.floor(acrossMm * 10) / 10 },
       )
   }
 }
 
 /** What was settled for runs that are as long as they were then; what does not fit any more is let go. */
-function settledRuns(plan: EdgePiece, lengths: number, stretches: readonly EdgeStretch[]): OwnRun[] {
+function settledRuns(
+  plan: EdgePiece,
+  wantedMm: number,
+  lengths: number,
+  stretches: readonly EdgeStretch[],
+): OwnRun[] {
   return plan.settled.flatMap(({ stretch, side, parts }): OwnRun[] => {
     const edge = stretches[stretch]
     const run = edge && edgeParts(edge, plan.pointDeg).runs[side]
@@ -308,7 +347,7 @@ function settledRuns(plan: EdgePiece, lengths: number, stretches: readonly EdgeS
     const missMm = run.lengthMm - sewn.reduce((sum, { count, lengthMm }) => sum + count * lengthMm, 0)
     const shortest = Math.min(...sewn.map(({ lengthMm }) => lengthMm))
     if (Math.abs(missMm) > Math.max(plan.mostMissMm, shortest / 2)) return []
-    const deviations = parts.map(({ lengthMm }) => Math.abs(lengthMm - plan.stitch.lengthMm) * lengths)
+    const deviations = parts.map(({ lengthMm }) => Math.abs(lengthMm - wantedMm) * lengths)
     const stitches = sewn.reduce((sum, { count }) => sum + count, 0)
     const own = { parts: sewn, stitches, marks: sewn.length, deviationMm: Math.max(...deviations), missMm }
     return [{ stretch, side, plan: own }]
@@ -340,7 +379,12 @@ function startOf({ starts }: EdgePiece, { plan }: EdgeWay, stretch: number): num
 }
 
 /** What an edge asks of hands and machine: its seams with what is sewn over their beginnings. */
-export function edgeWork(plan: EdgePiece, { ways, way }: EdgeAnswer, copies: number): PieceWork {
+export function edgeWork(
+  plan: EdgePiece,
+  stitchId: string,
+  { ways, way }: EdgeAnswer,
+  copies: number,
+): PieceWork {
   const sewn = ways[way]!.plan
   const lengths = sewn.stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
   const stitches = sewn.landings.length
@@ -357,11 +401,11 @@ export function edgeWork(plan: EdgePiece, { ways, way }: EdgeAnswer, copies: num
     seamM: (copies * (lengths + over * meanMm)) / 1000,
     rows: copies * sewn.stretches.length,
     turns: copies * (points + pivots),
-    stitches: copies * (stitches + over) * dropsEach(plan),
+    stitches: copies * (stitches + over) * dropsEach(stitchId),
   }
 }
 
 /** Drops of the needle from one landing to the next. */
-function dropsEach(plan: EdgePiece): number {
-  return findStitch(stitchIdOf(plan))?.drops.length ?? 1
+function dropsEach(stitchId: string): number {
+  return findStitch(stitchId)?.drops.length ?? 1
 }

@@ -12,16 +12,21 @@ export {
   type EdgeAnswer,
   type EdgeInput,
   edgeInputOf,
-  edgeJobOf,
+  EDGE_KINDS,
+  type EdgeKind,
+  edgeKindOf,
   edgeSettingOf,
+  type EdgeStitching,
   edgeWork,
   type FontId,
   fontsOf,
   type Fonts,
   type PartStretch,
-  stitchIdOf,
 } from './edge'
-export { answerForLines, type LinesAnswer, type LinesInput, linesWork } from './lines'
+export { answerForLines, type LinesAnswer, type LinesInput, linesInputOf, linesWork } from './lines'
+export { judgePiece } from './judgePiece'
+export { isJobOfPlan, pieceSetupOf, type PlanKind, planKindOf, withPieceSetup } from './pieceSetup'
+export { type PieceWay, wayOf } from './pieceWay'
 export {
   answerForBand,
   type BandAnswer,

@@ -1,12 +1,15 @@
 import { lengthMarks, type LengthDial } from '#core/fit'
 import { joinedDrawing, type LineDrawing, plumeWays, type SewnLines, sewnLines } from '#core/lines'
 import { drawnOutline, outlinesOfPath, type Point } from '#core/shape'
-import type { LinesPiece } from '../records'
-import type { PieceWork } from './pieces'
+import type { LinesPiece, Machine } from '../records'
+import type { SetupContent } from '../setup'
+import { lengthDialOf, type PieceWork } from './pieces'
 
 /** Everything a line drawing is worked out from, as it crosses into the worker. */
 export interface LinesInput {
   readonly plan: LinesPiece
+  /** The stitch length one would have. */
+  readonly wantedMm: number
   readonly dial: LengthDial
 }
 
@@ -15,6 +18,16 @@ export interface LinesAnswer {
   readonly drawing: LineDrawing
   readonly sewn: SewnLines
   readonly other: Pick<SewnLines, 'starts' | 'tails' | 'twiceMm' | 'sewnMm' | 'proven'>
+}
+
+/** A line drawing as it crosses into the worker. */
+export function linesInputOf(
+  plan: LinesPiece,
+  { machineId, stitch }: SetupContent,
+  machines: ReadonlyMap<string, Machine>,
+): LinesInput {
+  const { dial } = lengthDialOf(machines.get(machineId ?? '') ?? null)
+  return { plan, wantedMm: stitch.lengthMm, dial }
 }
 
 /** The ways of a drawing, y up. */
@@ -37,9 +50,9 @@ export function waysOf({ drawing }: LinesPiece): Point[][] {
  *
  * @throws {CoreError} for what cannot be sewn.
  */
-export function answerForLines({ plan, dial }: LinesInput): LinesAnswer {
+export function answerForLines({ plan, wantedMm, dial }: LinesInput): LinesAnswer {
   const drawing = joinedDrawing(waysOf(plan))
-  const { wantedMm, mostMissMm, twice } = plan
+  const { mostMissMm, twice } = plan
   const rules = { wantedMm, mostMissMm, marks: lengthMarks(dial) }
   const { starts, tails, twiceMm, sewnMm, proven } = sewnLines(drawing, { ...rules, twice: !twice })
   return {

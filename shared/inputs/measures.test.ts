@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { byUsefulness } from '#core/measure'
 import { judgeSwing } from '#core/swing'
 import { demoBackup } from '#shared/demo'
+import { EMPTY_SETUP } from '#shared/setup'
 import { spreadOf } from '#shared/fields'
 import {
   benchOf,
@@ -106,7 +107,7 @@ describe('a measuring that is kept', () => {
 })
 
 describe('what measurings change', () => {
-  const plan = demoBackup.records.plans.find(({ setup }) => setup.footId !== null)!
+  const plan = demoBackup.records.pieces.find(({ setup }) => setup.footId !== null)!
   const inputOf = (tables: Tables) =>
     swingInputOf(plan.setup, benchOf(plan.setup, tables as never), DEFAULT_SETTINGS)!
   it('the verdict counts the narrow end of an opening', () => {
@@ -148,7 +149,8 @@ describe('what measurings change', () => {
 })
 
 describe('what is not measured', () => {
-  const all = unmeasuredOf(shelf, DEFAULT_SETTINGS)
+  const [inHand] = demoBackup.records.pieces
+  const all = unmeasuredOf(shelf, inHand!, DEFAULT_SETTINGS)
   it('comes the most useful first, and nothing twice', () => {
     expect([...all].sort(byUsefulness)).toEqual(all)
     expect(new Set(all.map(({ quantity, ofId, name }) => `${quantity} ${ofId ?? name}`)).size).toBe(
@@ -159,7 +161,7 @@ describe('what is not measured', () => {
   it('says from which opening on it would be clear: there it is', () => {
     for (const { quantity, ofId, clearFromMm, onBench } of all) {
       if (quantity !== 'foot-opening' || !onBench) continue
-      const setup = demo.setup.get('current') as never
+      const { setup } = inHand!
       const at = (value: number) => {
         const changes = keptMeasure(measure({ ofId, value, spread: 0 }), demo)
         return judgeSwing(
@@ -174,19 +176,24 @@ describe('what is not measured', () => {
     const first = all.find(({ quantity, ofId }) => ofId !== null && quantity.endsWith('opening'))!
     const { quantity, ofId } = first
     const now = after(demo, keptMeasure(measure({ quantity, ofId }), demo))
-    const left = unmeasuredOf(now as never, DEFAULT_SETTINGS)
+    const left = unmeasuredOf(now as never, inHand!, DEFAULT_SETTINGS)
     expect(left.some(one => one.quantity === quantity && one.ofId === ofId)).toBe(false)
   })
   it('asks once for the foot that is on where none is chosen', () => {
-    const current = demo.setup.get('current')!
-    const bare = { ...demo, setup: new Map([['current', { ...current, footId: null }]]) }
-    const feet = unmeasuredOf(bare as never, DEFAULT_SETTINGS).filter(
+    const bare = { ...inHand!, setup: { ...inHand!.setup, footId: null } }
+    const feet = unmeasuredOf(shelf, bare, DEFAULT_SETTINGS).filter(
       ({ quantity, ofId }) => quantity === 'foot-opening' && ofId === null,
     )
     expect(feet).toMatchObject([{ onBench: true, consequence: 'verdict' }])
   })
   it('is nothing in an empty book', () =>
-    expect(unmeasuredOf(emptyTables() as never, DEFAULT_SETTINGS)).toEqual([]))
+    expect(
+      unmeasuredOf(
+        emptyTables() as never,
+        { ...inHand!, setup: { ...EMPTY_SETUP, under: [] } },
+        DEFAULT_SETTINGS,
+      ),
+    ).toEqual([]))
 })
 
 describe('the demo’s measurings', () => {

@@ -18,9 +18,9 @@ const tables: PairingTables = {
   threads: byId(records.threads),
   cloths: byId(records.cloths),
   stabilizers: byId(records.stabilizers),
-  plans: byId(records.plans),
+  pieces: byId(records.pieces),
 }
-const collar = records.plans[0]!.setup
+const collar = records.pieces[0]!.setup
 const conflicts = (setup: SetupContent) => findConflicts(conflictInputOf(setup, tables, DEFAULT_SETTINGS))
 const codes = (setup: SetupContent) => conflicts(setup).map(({ code }) => code)
 
@@ -36,8 +36,9 @@ describe('the demo', () => {
       ({ severity }) => severity !== 'note',
     )
 
-  it.each(records.plans.map(plan => [plan.name, plan] as const))(
-    'keeps its own rules in the plan “%s”, or says so',
+  const seams = records.pieces.filter(({ plan }) => plan.kind === 'seam')
+  it.each(seams.map(piece => [piece.name, piece] as const))(
+    'keeps its own rules in the piece “%s”, or says so',
     (name, { setup, note }) => {
       if (/\((struck|refused)\)/.test(name)) {
         expect(against(setup)[0]!.severity).toBe('stop')
@@ -60,7 +61,7 @@ describe('the demo', () => {
   it('sews blanket swatches in blanket stitch, and a triple with all its threads', () => {
     for (const { goal, setup } of records.swatches)
       if (goal === 'blanket') expect(setup.stitch.stitchId).toBe('blanket')
-    for (const { setup } of records.plans)
+    for (const { setup } of records.pieces)
       if (tables.needles.get(setup.needleId ?? '')?.construction === 'triple')
         expect(Object.values(setup.threadIds)).not.toContain(null)
   })
@@ -112,11 +113,18 @@ describe('a setup as the rules see it', () => {
     ).not.toContain('dense-no-stabilizer')
   })
   it('starts from the newest own plan alike, and from the rule where there is none', () => {
-    expect(startInputOf(collar, 'twin', tables, DEFAULT_SETTINGS)).toMatchObject({
+    const asking = { ...collar, layers: collar.layers + 1 }
+    expect(startInputOf(asking, 'twin', tables, DEFAULT_SETTINGS)).toMatchObject({
       thread: { kind: 'metallic' },
       own: { name: 'Sailor collar, honeycomb band', tension: 2.8 },
     })
-    expect(startInputOf({ ...collar, job: 'hem' }, 'twin', tables, DEFAULT_SETTINGS)?.own).toBeNull()
+    expect(startInputOf({ ...asking, job: 'hem' }, 'twin', tables, DEFAULT_SETTINGS)?.own).toBeNull()
+    // A piece says nothing of itself, whatever its number, and a number that a rule set says nothing at all.
+    expect(startInputOf({ ...collar, tension: 7 }, 'twin', tables, DEFAULT_SETTINGS)?.own).toBeNull()
+    const [piece] = records.pieces
+    const ruled = { ...collar, tensionFrom: { ...collar.tensionFrom!, how: 'start' as const } }
+    const pieces = new Map([['p', { ...piece!, setup: ruled }]])
+    expect(startInputOf(asking, 'twin', { ...tables, pieces }, DEFAULT_SETTINGS)?.own).toBeNull()
     expect(
       startInputOf(
         { ...collar, threadIds: { left: null, middle: null, right: null } },

@@ -4,7 +4,7 @@ import { type Construction, threadedBladesOf } from '#core/needle'
 import type { Candidate } from '#core/pairing'
 import type { ClothFacts } from '#core/terms'
 import { type Bench, benchOf, type BenchTables, plateOn } from './swing'
-import type { Cloth, NeedleRecord, Plan, Settings, Stabilizer, Thread } from '../records'
+import type { Cloth, NeedleRecord, Piece, Settings, Stabilizer, Thread } from '../records'
 import { carriedOver, type SetupContent } from '../setup'
 
 /** The tables pairing looks things up in. */
@@ -12,7 +12,7 @@ export interface PairingTables extends BenchTables {
   readonly threads: ReadonlyMap<string, Thread>
   readonly cloths: ReadonlyMap<string, Cloth>
   readonly stabilizers: ReadonlyMap<string, Stabilizer>
-  readonly plans: ReadonlyMap<string, Plan>
+  readonly pieces: ReadonlyMap<string, Piece>
 }
 
 const UNKNOWN_CLOTH: ClothFacts = { structure: null, weight: null }

@@ -72,6 +72,8 @@ describe('pieces of pintucks', () => {
 describe('pieces of topstitching', () => {
   const pocket = piece('pocket')
   const input = rowsInputOf(rows, pocket.setup, tables)!
+  const { wantedMm } = input
+  it('are wanted with the stitch length of their setup', () => expect(wantedMm).toBe(3))
   it('offer no foot that a twin would strike', () => {
     const single = { construction: 'single', gapMm: 0, sizeNm: 100 } as const
     const ids = (needle: Parameters<typeof guidesOf>[1]) =>
@@ -96,26 +98,26 @@ describe('pieces of topstitching', () => {
   })
   it('count stitches, turns and metres of all copies', () => {
     const made = planRows(input)
-    const once = topstitchWork(rows, made, false, 1)
+    const once = topstitchWork(rows, wantedMm, made, false, 1)
     expect(once.turns).toBe(8)
-    expect(topstitchWork(rows, made, false, 8)).toEqual({
+    expect(topstitchWork(rows, wantedMm, made, false, 8)).toEqual({
       seamM: expect.closeTo(8 * once.seamM, 9),
       rows: 16,
       turns: 64,
       stitches: 8 * once.stitches,
     })
     // One needle at a time: as much thread as both at once, in twice the rows, turns and stitches.
-    expect(topstitchWork({ ...rows, corner: 'passes' }, made, true, 1)).toEqual({
+    expect(topstitchWork({ ...rows, corner: 'passes' }, wantedMm, made, true, 1)).toEqual({
       seamM: once.seamM,
       rows: 4,
       turns: 16,
       stitches: 2 * once.stitches,
     })
     const area = { acrossMm: 100, alongMm: 200, distanceMm: 20, marginMm: 10, sagMm: 0 }
-    expect(topstitchWork({ ...rows, area }, made, false, 2)).toMatchObject({ seamM: 2, rows: 10 })
+    expect(topstitchWork({ ...rows, area }, wantedMm, made, false, 2)).toMatchObject({ seamM: 2, rows: 10 })
   })
   it('need thread with its tails, and minutes with their turns', () => {
-    const work = topstitchWork(rows, planRows(input), false, 1)
+    const work = topstitchWork(rows, wantedMm, planRows(input), false, 1)
     const found = pieceNeedsOf(work, pocket.setup, tables, DEFAULT_SETTINGS)!
     const bare = pieceNeedsOf({ ...work, rows: 0, turns: 0 }, pocket.setup, tables, DEFAULT_SETTINGS)!
     expect(found.needs.threads[0]!.metres - bare.needs.threads[0]!.metres).toBeCloseTo(2 * 0.2, 9)

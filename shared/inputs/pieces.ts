@@ -174,7 +174,7 @@ export function rowsInputOf(
     machineMaxMm: machine.maxWidthMm,
     positionStepMm: steps && steps > 1 ? machine.maxWidthMm / (steps - 1) : null,
     guides: guidesOf(tables.feet.values(), needle),
-    wantedMm: plan.wantedMm,
+    wantedMm: setup.stitch.lengthMm,
     marks: lengthMarks(lengthDialOf(machine).dial),
     mostMissMm: plan.mostMissMm,
     cornerDeg: CORNER_DEG,
@@ -240,16 +240,21 @@ function secondWay({ second, tallMm }: PintuckPiece, pieceMm: number) {
   return { sewnMm: (pieceMm * tallMm) / second.spacingMm, lines: Math.floor(acrossMm / second.spacingMm) }
 }
 
-/** Every row along its legs, or the rows over an area. */
+/**
+ * Every row along its legs, or the rows over an area.
+ *
+ * @param wantedMm - the stitch length one would have.
+ */
 export function topstitchWork(
   plan: TopstitchPiece,
+  wantedMm: number,
   rows: readonly PlannedRow[],
   isTwin: boolean,
   copies: number,
 ): PieceWork {
   if (plan.area) {
     const area = areaRows(plan.area)
-    const stitches = area.rows.reduce((sum, row) => sum + evenFit(row.lengthMm, plan.wantedMm).stitches, 0)
+    const stitches = area.rows.reduce((sum, row) => sum + evenFit(row.lengthMm, wantedMm).stitches, 0)
     const seamM = (copies * area.totalMm) / 1000
     return { seamM, rows: copies * area.rows.length, turns: 0, stitches: copies * stitches }
   }
@@ -264,10 +269,7 @@ export function topstitchWork(
     turns: times * Math.max(0, sewn.length - rows.length),
     stitches:
       times
-      * sewn.reduce(
-        (sum, { leg, plan: own }) => sum + (own ?? evenFit(leg.lengthMm, plan.wantedMm)).stitches,
-        0,
-      ),
+      * sewn.reduce((sum, { leg, plan: own }) => sum + (own ?? evenFit(leg.lengthMm, wantedMm)).stitches, 0),
   }
 }
 

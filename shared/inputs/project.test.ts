@@ -40,13 +40,11 @@ describe('the work of a project', () => {
     expect(itemRuns(at('lantern'), 1, tables, DEFAULT_SETTINGS)).toBeNull()
     expect(itemRuns(at('cut'), 1, tables, DEFAULT_SETTINGS)).toEqual([])
   })
-  it('of a kept plan is the metres of its bench', () => {
-    const plan = projectWorkOf(
-      { ...project, items: [{ ...project.items[0]!, work: { kind: 'plan', planId: records.plans[0]!.id } }] },
-      tables,
-    )[0]!
+  it('of a seam is the metres of its setup', () => {
+    const work = { kind: 'piece', pieceId: records.pieces[0]!.id } as const
+    const plan = projectWorkOf({ ...project, items: [{ ...project.items[0]!, work }] }, tables)[0]!
     const [run] = itemRuns(plan, 2, tables, DEFAULT_SETTINGS)!
-    expect(run!.work.seamM).toBe(2 * records.plans[0]!.setup.seamM)
+    expect(run!.work.seamM).toBe(2 * records.pieces[0]!.setup.seamM)
     expect(runsNeedsOf([run!], tables, DEFAULT_SETTINGS)!.minutes).toBeGreaterThan(0)
   })
   it('needs what its setup points at, and says it in words', () => {

@@ -2,7 +2,7 @@ import { type Change, type ChangeMinutes, type Needs, orderOfWork } from '#core/
 import { needleNameAndType, threadedBladesOf } from '#core/needle'
 import { planPintucks } from '#core/pintucks'
 import type { ItemKind } from '#core/project'
-import type { Piece, Plan, Project, ProjectItem, Settings, Tables } from '../records'
+import { type Piece, pieceName, type Project, type ProjectItem, type Settings, type Tables } from '../records'
 import type { SetupContent } from '../setup'
 import { answerForBand, bandRowSetup, bandRuns } from './band'
 import { pintuckInputOf, rowsInputOf, topstitchRows, topstitchWork, tuckWork } from './pieces'
@@ -12,7 +12,6 @@ import { PLATE_NAMES } from './swing'
 /** The book as far as projects read it. */
 export type ProjectTables = {
   readonly pieces: ReadonlyMap<string, Piece>
-  readonly plans: ReadonlyMap<string, Plan>
 } & Parameters<typeof answerForBand>[2]
   & Parameters<typeof rowsInputOf>[2]
 
@@ -34,16 +33,12 @@ export function projectWorkOf(project: Project, tables: ProjectTables): ProjectW
       case 'piece': {
         const piece = tables.pieces.get(work.pieceId) ?? null
         const kind = piece?.plan.kind ?? 'other'
-        return { item, name: piece?.name ?? 'Piece gone', kind, setup: piece?.setup ?? null, piece }
-      }
-      case 'plan': {
-        const plan = tables.plans.get(work.planId) ?? null
         return {
           item,
-          name: plan?.name ?? 'Plan gone',
-          kind: 'plan',
-          setup: plan?.setup ?? null,
-          piece: null,
+          name: piece ? pieceName(piece) : 'Piece gone',
+          kind,
+          setup: piece?.setup ?? null,
+          piece,
         }
       }
       case 'plain':
@@ -137,8 +132,8 @@ export function changeTarget(
   }
 }
 
-/** Sewn metres of a kept plan are those on its bench; how often it is begun nobody said. */
-function planRun(setup: SetupContent, copies: number): PieceRun {
+/** Sewn metres of a seam are those of its setup; how often it is begun nobody said. */
+function seamRun(setup: SetupContent, copies: number): PieceRun {
   const seamM = copies * setup.seamM
   const stitches = setup.stitch.lengthMm > 0 ? Math.round((1000 * seamM) / setup.stitch.lengthMm) : 0
   return { setup, work: { seamM, rows: copies, turns: 0, stitches } }
@@ -152,16 +147,18 @@ function planRun(setup: SetupContent, copies: number): PieceRun {
  * @throws {CoreError} for what cannot be sewn.
  */
 export function itemRuns(
-  { setup, piece, kind }: ProjectWork,
+  { setup, piece }: ProjectWork,
   copies: number,
   tables: ProjectTables,
   settings: Settings,
 ): PieceRun[] | null {
   if (!setup) return []
-  if (!piece) return kind === 'plan' ? [planRun(setup, copies)] : []
+  if (!piece) return []
   const all = copies * piece.copies
   const { plan } = piece
   switch (plan.kind) {
+    case 'seam':
+      return [seamRun(setup, all)]
     case 'pintucks': {
       const input = pintuckInputOf(plan, setup, tables)
       return input && [{ setup, work: tuckWork(plan, planPintucks(input), setup.stitch.lengthMm, all) }]
@@ -170,7 +167,14 @@ export function itemRuns(
       const input = rowsInputOf(plan, setup, tables)
       const needle = tables.needles.get(setup.needleId ?? '')
       const isTwin = needle !== undefined && needle.construction !== 'single'
-      return input && [{ setup, work: topstitchWork(plan, topstitchRows(plan, input), isTwin, all) }]
+      return (
+        input && [
+          {
+            setup,
+            work: topstitchWork(plan, setup.stitch.lengthMm, topstitchRows(plan, input), isTwin, all),
+          },
+        ]
+      )
     }
     case 'band': {
       const answer = answerForBand(plan, setup, tables, settings)

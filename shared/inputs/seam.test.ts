@@ -17,7 +17,7 @@ const tables = {
   cloths: byId(records.cloths),
   bobbins: byId(records.bobbins),
 }
-const collar: SetupContent = records.plans[0]!.setup
+const collar: SetupContent = records.pieces[0]!.setup
 const seam = (over: Partial<SetupContent> = {}) => seamOf({ ...collar, ...over }, tables, DEFAULT_SETTINGS)
 const needs = (over: Partial<SetupContent> = {}, bobbins = tables.bobbins) => {
   const setup = { ...collar, ...over }

@@ -15,7 +15,7 @@ const PLAIN_RUN_MM = 1000
 /** The seam a setup sews; null while machine, needle or stitch are missing. */
 export function seamOf(
   setup: SetupContent,
-  tables: Omit<PairingTables, 'plans' | 'stabilizers'>,
+  tables: Omit<PairingTables, 'pieces' | 'stabilizers'>,
   settings: Settings,
 ): Seam | null {
   const swing = swingInputOf(setup, benchOf(setup, tables), settings)

@@ -8,7 +8,7 @@ import { judgeJob } from '#core/verdict'
 
 const byId = <T extends { id: string }>(records: readonly T[]) =>
   new Map(records.map(record => [record.id, record]))
-const { machines, feet, needles, stitches, plates, threads, cloths, stabilizers, plans } = demoBackup.records
+const { machines, feet, needles, stitches, plates, threads, cloths, stabilizers, pieces } = demoBackup.records
 const tables = {
   machines: byId(machines),
   feet: byId(feet),
@@ -18,10 +18,11 @@ const tables = {
   threads: byId(threads),
   cloths: byId(cloths),
   stabilizers: byId(stabilizers),
-  plans: byId(plans),
+  pieces: byId(pieces),
 }
-const inputs = plans.map(({ setup }) => walkInputOf(setup, tables, DEFAULT_SETTINGS, UNKNOWN_STATE))
-const jobs = plans.map(({ setup }) => jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm'))
+const seams = pieces.filter(({ plan }) => plan.kind === 'seam')
+const inputs = seams.map(({ setup }) => walkInputOf(setup, tables, DEFAULT_SETTINGS, UNKNOWN_STATE))
+const jobs = seams.map(({ setup }) => jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm'))
 let turn = 0
 
 describe('the demo’s setups, one after the other', () => {

@@ -3,8 +3,9 @@ import type { Construction } from '#core/needle'
 import { JOBS } from '#core/job'
 import { decidingThread, type ForetoldShare, type StartInput, type ThreadFacts } from '#core/pairing'
 import type { TensionDial } from '#core/terms'
+import { dequal as equal } from 'dequal/lite'
 import { newestFirst } from '../fields'
-import type { Settings } from '../records'
+import { pieceName, type Settings } from '../records'
 import type { SetupContent } from '../setup'
 import { type PairingTables, stitchFactsOf, threadedBlades } from './pairing'
 import { benchOf } from './swing'
@@ -42,30 +43,41 @@ export function startInputOf(
   }
 }
 
+/** Set up for the same in all but its numbers: the piece itself, which says nothing of itself. */
+function isSameWork(one: SetupContent, other: SetupContent): boolean {
+  const [mine, its] = [one, other].map(({ tension: _, tensionFrom: __, stitch, ...setup }) => ({
+    ...setup,
+    stitchId: stitch.stitchId,
+  }))
+  return equal(mine, its)
+}
+
 /**
- * The newest kept plan with this machine, job, stitch, kind of thread and construction of needle whose
- * tension lies on the dial: of anything else the number says nothing here.
+ * The newest piece with this machine, job, stitch, kind of thread and construction of needle whose
+ * tension was found or typed and lies on the dial: of anything else the number says nothing here.
  */
 function ownPlan(
   setup: SetupContent,
   thread: ThreadFacts,
   dial: TensionDial | null,
   construction: Construction,
-  { plans, threads, needles }: PairingTables,
+  { pieces, threads, needles }: PairingTables,
 ): StartInput['own'] {
   if (!dial) return null
-  const alike = [...plans.values()].filter(
-    plan =>
-      plan.setup.machineId === setup.machineId
-      && plan.setup.job === setup.job
-      && plan.setup.stitch.stitchId === setup.stitch.stitchId
-      && plan.setup.tension !== null
-      && Math.abs(shareOf(plan.setup.tension, dial)) <= 1
-      && needles.get(plan.setup.needleId ?? '')?.construction === construction
-      && Object.values(plan.setup.threadIds).some(id => threads.get(id ?? '')?.kind === thread.kind),
+  const alike = [...pieces.values()].filter(
+    piece =>
+      !isSameWork(piece.setup, setup)
+      && piece.setup.tensionFrom?.how !== 'start'
+      && piece.setup.machineId === setup.machineId
+      && piece.setup.job === setup.job
+      && piece.setup.stitch.stitchId === setup.stitch.stitchId
+      && piece.setup.tension !== null
+      && Math.abs(shareOf(piece.setup.tension, dial)) <= 1
+      && needles.get(piece.setup.needleId ?? '')?.construction === construction
+      && Object.values(piece.setup.threadIds).some(id => threads.get(id ?? '')?.kind === thread.kind),
   )
-  const newest = newestFirst(alike, ({ keptAt }) => keptAt)[0]
+  const newest = newestFirst(alike, ({ begunAt }) => begunAt ?? '')[0]
   return newest
-    ? { name: newest.name, tension: newest.setup.tension, lengthMm: newest.setup.stitch.lengthMm }
+    ? { name: pieceName(newest), tension: newest.setup.tension, lengthMm: newest.setup.stitch.lengthMm }
     : null
 }

@@ -15,7 +15,7 @@ const tables = {
   stitches: byId(records.stitches),
   plates: byId(records.plates),
 }
-const collar = records.plans.find(({ id }) => id === 'demo-plan-collar')!.setup
+const collar = records.pieces.find(({ id }) => id === 'demo-plan-collar')!.setup
 const fitted = (id: string, over: Partial<SetupContent> = {}, settings: Settings = DEFAULT_SETTINGS) =>
   fittedStitch(findStitch(id)!, { ...collar, ...over }, tables, settings)
 

@@ -1,15 +1,13 @@
 import { byUsefulness, type Consequence, type Quantity, type Wanted } from '#core/measure'
 import { needleNameAndType, threadedBladesOf } from '#core/needle'
 import { judgeSwing, needleSwings } from '#core/swing'
-import type { Piece, Plan, Settings, Setup } from '../records'
-import { EMPTY_SETUP, type SetupContent } from '../setup'
+import { type Piece, pieceName, type Settings } from '../records'
+import type { SetupContent } from '../setup'
 import type { seamOf } from './seam'
 import { type Bench, benchOf, plateOn, swingInputOf } from './swing'
 
 type Tables = Parameters<typeof seamOf>[1] & {
-  readonly setup: ReadonlyMap<string, Setup>
   readonly pieces: ReadonlyMap<string, Piece>
-  readonly plans: ReadonlyMap<string, Plan>
 }
 
 /** Something nobody measured that would change a verdict or a plan. */
@@ -44,11 +42,11 @@ interface Need {
  * Everything that is not measured and would change something, the most useful first.
  *
  * @example
- * unmeasuredOf(book, settings)[0] // the opening of the foot that is on, and how wide it must be
+ * unmeasuredOf(book, piece, settings)[0] // the opening of the foot that is on, and how wide it must be
  */
-export function unmeasuredOf(tables: Tables, settings: Settings): Unmeasured[] {
+export function unmeasuredOf(tables: Tables, inHand: Piece, settings: Settings): Unmeasured[] {
   const found = new Map<string, Unmeasured>()
-  for (const asking of askingOf(tables)) {
+  for (const asking of askingOf(tables, inHand)) {
     const bench = benchOf(asking.setup, tables)
     for (const need of [
       ...openingNeeds(asking, bench, settings),
@@ -62,18 +60,15 @@ export function unmeasuredOf(tables: Tables, settings: Settings): Unmeasured[] {
   return [...found.values()].sort(byUsefulness)
 }
 
-function askingOf({ setup, pieces, plans }: Tables): Asking[] {
-  const now = setup.get('current') ?? EMPTY_SETUP
-  return [
-    { name: 'on the machine now', onBench: true, setup: now, piece: null },
-    ...[...pieces.values()].map(piece => ({
-      name: piece.name,
-      onBench: false,
-      setup: piece.setup,
-      piece,
-    })),
-    ...[...plans.values()].map(plan => ({ name: plan.name, onBench: false, setup: plan.setup, piece: null })),
-  ]
+/** The piece in hand first, whether it was begun or not. */
+function askingOf({ pieces }: Tables, inHand: Piece): Asking[] {
+  const others = [...pieces.values()].filter(({ id }) => id !== inHand.id)
+  return [inHand, ...others].map(piece => ({
+    name: piece === inHand ? 'the piece in hand' : pieceName(piece),
+    onBench: piece === inHand,
+    setup: piece.setup,
+    piece,
+  }))
 }
 
 function joined(before: Unmeasured | undefined, need: Need, { name, onBench }: Asking): Unmeasured {

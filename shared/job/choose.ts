@@ -52,7 +52,7 @@ export function setUpFor(id: JobId, setup: SetupContent, place: Workplace, foret
   return { setup: dialled.setup, settings: [...fitted.settings, ...dialled.settings] }
 }
 
-/** Where to begin with a setup that is not on the bench yet; null without a thread. */
+/** Where to begin with a setup that is in no piece yet; null without a thread. */
 function startFor(setup: SetupContent, { tables, settings }: Workplace, foretell: Foretell) {
   const { needle } = benchOf(setup, tables)
   const construction = needle?.construction ?? 'single'

@@ -20,10 +20,10 @@ const tables: PairingTables = {
   threads: byId(records.threads),
   cloths: byId(records.cloths),
   stabilizers: byId(records.stabilizers),
-  plans: new Map(),
+  pieces: new Map(),
 }
 const place: Workplace = { tables, settings: DEFAULT_SETTINGS, unit: 'mm' }
-const planned = (id: string) => records.plans.find(plan => plan.id === `demo-plan-${id}`)!.setup
+const planned = (id: string) => records.pieces.find(plan => plan.id === `demo-plan-${id}`)!.setup
 const collar = planned('collar')
 const nothingForetold = () => null
 const setUp = (...[job, setup = collar]: [(typeof JOB_IDS)[number], SetupContent?]) =>
@@ -59,7 +59,7 @@ describe('choosing a job', () => {
     expect(setup.tensionFrom).toMatchObject({ tension: 9, how: 'start' })
   })
 
-  const STARTS = records.plans.map(({ name, setup }) => [name, setup] as const)
+  const STARTS = records.pieces.map(({ name, setup }) => [name, setup] as const)
   it.each(JOB_IDS.flatMap(job => STARTS.map(([name, setup]) => [job, name, setup] as const)))(
     '%s after “%s” is no wider than is safe, and says one goal everywhere',
     (job, _, before) => {

@@ -1,5 +1,5 @@
 import { keyOf, type RecordChange, referencesOf, removalOf } from './references'
-import { type AnyRecord, TABLE_NAMES, TABLES, type TableName, type Tables } from './tables'
+import { type AnyRecord, type Piece, TABLE_NAMES, type TableName, type Tables } from './tables'
 
 /** Taking the demo out: its records go, except those the user's own still need. */
 export function demoRemoval(book: Tables): RecordChange[] {
@@ -11,11 +11,7 @@ export function demoRemoval(book: Tables): RecordChange[] {
       .filter(id => isDemo(id) && !needed.has(keyOf({ table, id })))
       .map(id => ({ table, id })),
   )
-  const whole = removalOf(targets, book)
-  // A bench that loses something is cleared: half a demo on it would help nobody.
-  return whole.map(change =>
-    change.table === 'setup' ? { ...change, record: TABLES.setup.blank as AnyRecord } : change,
-  )
+  return removalOf(targets, book)
 }
 
 export const hasDemo = (book: Tables) => TABLE_NAMES.some(table => [...book[table].keys()].some(isDemo))
@@ -23,12 +19,14 @@ export const hasDemo = (book: Tables) => TABLE_NAMES.some(table => [...book[tabl
 /** Demo records are known by their ids. */
 export const isDemo = (id: string) => id.startsWith('demo-')
 
+/** What nobody named is no reason to keep a demo record. */
+const isUnnamedPiece = (table: TableName, record: AnyRecord) =>
+  table === 'pieces' && (record as Piece).name === ''
+
 function ownRecords(book: Tables): [TableName, AnyRecord][] {
-  // What stands on the bench is no reason to keep a demo record.
-  const tables = TABLE_NAMES.filter(table => table !== 'setup')
-  return tables.flatMap(table =>
+  return TABLE_NAMES.flatMap(table =>
     [...book[table].values()]
-      .filter(({ id }) => !isDemo(id))
+      .filter(record => !isDemo(record.id) && !isUnnamedPiece(table, record))
       .map((record): [TableName, AnyRecord] => [table, record]),
   )
 }

@@ -1,4 +1,4 @@
-export { calledOf } from './calledOf'
+export { calledOf, pieceName } from './calledOf'
 export { UNKNOWN_CLOTH } from './cloths'
 export { UNKNOWN_FOOT } from './feet'
 export { UNKNOWN_PLATE } from './plates'
@@ -21,7 +21,7 @@ export { FRESH_NEEDLE, needleSchema } from './needles'
 export type { BandPiece, BandPieceRow } from './pieceBand'
 export type { EdgePart, EdgePiece } from './pieceEdge'
 export type { LinesPiece } from './pieceLines'
-export { pieceDraftSchema, type PintuckPiece, type TopstitchPiece } from './pieces'
+export { planSchema, type PintuckPiece, type TopstitchPiece } from './pieces'
 export { PLAIN_STEPS } from './projects'
 export { photoIdsIn, photoIdsOf, photosOf } from './photoIds'
 export { demoRemoval, hasDemo, isDemo } from './demoRecords'
@@ -39,4 +39,12 @@ export { ownStitchSchema } from './stitches'
 export { SWATCH_SOURCES, SWATCH_VERDICTS, swatchSchema, takeUpSchema } from './swatches'
 export * from './tables'
 export { THREAD_FORMS, UNKNOWN_THREAD } from './threads'
-export { type Added, RECORDS_VERSION, upgradeRecord, VERSIONS } from './upgrade'
+export {
+  type Added,
+  GONE_TABLES,
+  type RawRecord,
+  RECORDS_VERSION,
+  upgradeRecord,
+  upgradeRecords,
+  VERSIONS,
+} from './upgrade'

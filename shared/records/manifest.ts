@@ -1,21 +1,16 @@
 import type * as z from 'zod/mini'
 import type { Reference, SetupContent } from '../setup'
 
-/** Where a record of a table holds a setup: it is one, has one in its field `setup`, or has none. */
-export type SetupPlace<Content> = Content extends SetupContent
-  ? 'whole'
-  : Content extends { setup: SetupContent | null }
-    ? 'inside'
-    : 'nowhere'
+/** Where a record of a table holds a setup: in its field `setup`, or nowhere. */
+export type SetupPlace<Content> = Content extends { setup: SetupContent | null } ? 'inside' : 'nowhere'
 
 /** What the records of a table point at in other tables, and what becomes of one when that is taken away. */
 export interface Pointing<Content> {
   readonly find: (record: Content) => readonly Reference[]
-  /**
-   * `blocks`: what it points at cannot be taken away. Otherwise the record as it is without it, or null: it
-   * goes too.
-   */
-  readonly whenGone: 'blocks' | ((record: Content, gone: Reference) => Content | null)
+  /** The record as it is without something it points at; null: it goes too. */
+  readonly whenGone: (record: Content, gone: Reference) => Content | null
+  /** Records that hold what they point at: it cannot be taken away. @defaultValue none */
+  readonly holds?: (record: Content) => boolean
 }
 
 /** All that the app knows of one table: whatever works over all tables reads it here. */

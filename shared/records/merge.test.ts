@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
-import { EMPTY_SETUP } from '#shared/setup'
 import {
   type AnyRecord,
   DEFAULT_SETTINGS,
@@ -11,10 +10,18 @@ import {
   type TableName,
   takeBack,
   type Trial,
+  UNKNOWN_MACHINE,
 } from '#shared/records'
 import { joinValues } from './join'
 
-const edit = (before: AnyRecord | null, after: AnyRecord | null, table: TableName = 'setup'): RecordEdit => ({
+/** A machine of one's own: flat, so that each field can be told. */
+const BASE = { ...UNKNOWN_MACHINE, id: 'm', name: 'Attic seven', maxWidthMm: 7, perMinute: 600 }
+
+const edit = (
+  before: AnyRecord | null,
+  after: AnyRecord | null,
+  table: TableName = 'machines',
+): RecordEdit => ({
   table,
   id: (after ?? before)!.id,
   before,
@@ -24,36 +31,43 @@ const merge = (before: AnyRecord | null, after: AnyRecord | null, stored: AnyRec
   mergeEdit(edit(before, after), stored)
 
 describe('an edit beside what somebody else stored', () => {
-  const BASE = { ...EMPTY_SETUP, tension: 4, layers: 2 }
-
   it('is as it was meant where nobody else was at work', () =>
-    expect(merge(BASE, { ...BASE, tension: 6 }, BASE)).toEqual({
+    expect(merge(BASE, { ...BASE, maxWidthMm: 9 }, BASE)).toEqual({
       outcome: 'written',
-      record: { ...BASE, tension: 6 },
+      record: { ...BASE, maxWidthMm: 9 },
     }))
   it('leaves the fields the other one changed, inside a setup too', () => {
-    const mine = { ...BASE, tension: 6, stitch: { ...BASE.stitch, widthMm: 5 } }
-    const theirs = { ...BASE, layers: 9, stitch: { ...BASE.stitch, lengthMm: 2 } }
-    expect(merge(BASE, mine, theirs)).toEqual({
+    const piece = demoBackup.records.pieces[0]!
+    const set = (setup: object, stitch: object) => ({
+      ...piece,
+      setup: { ...piece.setup, ...setup, stitch: { ...piece.setup.stitch, ...stitch } },
+    })
+    const [mine, theirs] = [set({ tension: 6 }, { widthMm: 5 }), set({ layers: 9 }, { lengthMm: 2 })]
+    expect(mergeEdit(edit(piece, mine, 'pieces'), theirs)).toEqual({
       outcome: 'merged',
-      record: { ...BASE, tension: 6, layers: 9, stitch: { ...BASE.stitch, widthMm: 5, lengthMm: 2 } },
+      record: set({ tension: 6, layers: 9 }, { widthMm: 5, lengthMm: 2 }),
     })
   })
   it('wins in a field both changed, because it came last', () =>
-    expect(merge(BASE, { ...BASE, tension: 6 }, { ...BASE, tension: 5, layers: 3 }).record).toMatchObject({
-      tension: 6,
-      layers: 3,
+    expect(
+      merge(BASE, { ...BASE, maxWidthMm: 9 }, { ...BASE, maxWidthMm: 6, perMinute: 700 }).record,
+    ).toMatchObject({
+      maxWidthMm: 9,
+      perMinute: 700,
     }))
   it('does not bring back what was taken away', () =>
-    expect(merge(BASE, { ...BASE, tension: 6 }, null)).toEqual({ outcome: 'gone', record: null }))
+    expect(merge(BASE, { ...BASE, maxWidthMm: 9 }, null)).toEqual({ outcome: 'gone', record: null }))
   it('takes away whatever stands there', () =>
-    expect(merge(BASE, null, { ...BASE, layers: 9 })).toEqual({ outcome: 'written', record: null }))
+    expect(merge(BASE, null, { ...BASE, perMinute: 900 })).toEqual({ outcome: 'written', record: null }))
   it('joins two that were begun at once from what a new one is: an untouched field is nobody’s wish', () =>
     expect(
-      merge(null, { ...EMPTY_SETUP, tension: 6 }, { ...EMPTY_SETUP, layers: 9, machineId: 'm' }).record,
-    ).toEqual({ ...EMPTY_SETUP, tension: 6, layers: 9, machineId: 'm' }))
+      mergeEdit(edit(null, { ...DEFAULT_SETTINGS, clearanceMm: 1 }, 'settings'), {
+        ...DEFAULT_SETTINGS,
+        unit: 'inch',
+      }).record,
+    ).toEqual({ ...DEFAULT_SETTINGS, clearanceMm: 1, unit: 'inch' }))
   it('knows what it has written itself', () =>
-    expect(merge(BASE, { ...BASE, tension: 6 }, { ...BASE, tension: 6 }).outcome).toBe('written'))
+    expect(merge(BASE, { ...BASE, maxWidthMm: 9 }, { ...BASE, maxWidthMm: 9 }).outcome).toBe('written'))
 
   it('is not written where both together would be no whole record', () => {
     const machine = {
@@ -167,39 +181,38 @@ describe('a list both sides changed', () => {
 })
 
 describe('taking an edit back', () => {
-  const BASE = { ...EMPTY_SETUP, tension: 4, layers: 2 }
   const back = (before: AnyRecord | null, after: AnyRecord | null, now: AnyRecord | null) =>
     takeBack(edit(before, after), now, 'theirs')
 
   it('leaves what was changed since, here or in another tab', () =>
-    expect(back(BASE, { ...BASE, tension: 6 }, { ...BASE, tension: 6, layers: 9 })).toMatchObject({
-      edit: { after: { tension: 4, layers: 9 } },
+    expect(back(BASE, { ...BASE, maxWidthMm: 9 }, { ...BASE, maxWidthMm: 9, perMinute: 900 })).toMatchObject({
+      edit: { after: { maxWidthMm: 7, perMinute: 900 } },
       inTheWay: null,
     }))
   it('says which newer field stands in the way; the rest can go back, or all of it', () => {
-    const after = { ...BASE, tension: 6, layers: 3 }
-    const now = { ...BASE, tension: 6, layers: 9 }
+    const after = { ...BASE, maxWidthMm: 9, perMinute: 700 }
+    const now = { ...BASE, maxWidthMm: 9, perMinute: 900 }
     expect(back(BASE, after, now)).toMatchObject({
-      edit: { after: { tension: 4, layers: 9 } },
-      inTheWay: { what: 'changed', fields: ['layers'] },
+      edit: { after: { maxWidthMm: 7, perMinute: 900 } },
+      inTheWay: { what: 'changed', fields: ['perMinute'] },
     })
     expect(takeBack(edit(BASE, after), now, 'mine').edit.after).toEqual(BASE)
   })
   it('takes a new record away, unless somebody changed it since', () => {
     expect(back(null, BASE, BASE)).toMatchObject({ edit: { after: null }, inTheWay: null })
-    const newer = { ...BASE, layers: 9 }
+    const newer = { ...BASE, perMinute: 900 }
     expect(back(null, BASE, newer)).toEqual({
       edit: edit(newer, newer),
-      inTheWay: { what: 'changed', fields: ['layers'] },
+      inTheWay: { what: 'changed', fields: ['perMinute'] },
     })
     expect(takeBack(edit(null, BASE), newer, 'mine').edit.after).toBeNull()
   })
   it('brings back what was taken away, unless another stands there', () => {
     expect(back(BASE, null, null)).toMatchObject({ edit: { after: BASE }, inTheWay: null })
-    expect(back(BASE, null, { ...BASE, layers: 9 }).inTheWay).toEqual({ what: 'anew', fields: [] })
+    expect(back(BASE, null, { ...BASE, perMinute: 900 }).inTheWay).toEqual({ what: 'anew', fields: [] })
   })
   it('does not bring back a record because a field of it was changed', () => {
-    const taken = back(BASE, { ...BASE, tension: 6 }, null)
+    const taken = back(BASE, { ...BASE, maxWidthMm: 9 }, null)
     expect(taken).toMatchObject({ edit: { after: null }, inTheWay: { what: 'gone' } })
   })
 

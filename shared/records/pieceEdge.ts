@@ -65,25 +65,17 @@ const partSchema = z.strictObject({
   hex: z.nullable(hexField),
 })
 
-/** Stitches along the edges of an appliqué. */
+/** Stitches along the edges of an appliqué; which, how wide and how long, its setup says. */
 export const edgeSchema = z.strictObject({
   kind: z.literal('edge'),
   /** From the lowest to the one on top. */
   parts: z
     .array(partSchema)
     .check(z.minLength(1, 'needs a shape'), z.maxLength(MOST_PARTS, `has at most ${MOST_PARTS} shapes`)),
-  stitch: z.strictObject({
-    kind: z.enum(['blanket', 'hidden', 'satin', 'straight', 'library']),
-    /** Of a stitch from the library. */
-    stitchId: z.nullable(idField),
-    widthMm: within('biteMm'),
-    /** As the dial has it. */
-    lengthMm: within('dialLengthMm'),
-    /** How far outside the edge its outer side lies. */
-    outsideMm: within('outsideMm'),
-    /** How far inside the edge a straight stitch runs. */
-    insetMm: within('insetMm'),
-  }),
+  /** How far outside the edge the outer side of its stitch lies. */
+  outsideMm: within('outsideMm'),
+  /** How far inside the edge a straight stitch runs. */
+  insetMm: within('insetMm'),
   pointDeg: within('pointDeg'),
   clearanceMm: within('clearanceMm'),
   mostMissMm: within('missMm'),

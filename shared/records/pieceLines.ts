@@ -26,7 +26,6 @@ export const linesSchema = z.strictObject({
     }),
     z.strictObject({ by: z.literal('path'), path: pathField, mmPerUnit: within('mmPerUnit') }),
   ]),
-  wantedMm: within('dialLengthMm'),
   mostMissMm: within('missMm'),
   twice: z.boolean(),
   feed: z.nullable(feedSchema),

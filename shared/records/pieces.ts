@@ -2,13 +2,16 @@ import * as z from 'zod/mini'
 import { findStitch } from '#core/stitch'
 import { MOST_POINTS } from '#core/topstitch'
 import { idField, measured, momentField, MOST_NOTE, nameField, wholeWithin, within } from '../fields'
-import { setupReferences, setupSchema } from '../setup'
+import { type Reference, setupReferences, setupSchema, setupWithout } from '../setup'
 import { feedSchema } from './feed'
 import { table } from './manifest'
-import { type BandPiece, bandSchema } from './pieceBand'
+import { type BandPiece, type BandPieceRow, bandSchema } from './pieceBand'
 import { type EdgePiece, edgeSchema } from './pieceEdge'
 import { linesSchema } from './pieceLines'
 import { takeUpSchema } from './swatches'
+
+/** Nothing but its setup: one seam, a line, a row. */
+const seamSchema = z.strictObject({ kind: z.literal('seam') })
 
 const MOST_HEIGHTS = 12
 const MOST_HUMPS = 20
@@ -94,7 +97,6 @@ const topstitchingSchema = z.strictObject({
   rowsMm: z
     .array(within('rowMm'))
     .check(z.minLength(1, 'needs at least one row'), z.maxLength(MOST_ROWS, `has at most ${MOST_ROWS} rows`)),
-  wantedMm: within('dialLengthMm'),
   mostMissMm: within('missMm'),
   /** As many stitches in every row of a leg. */
   alike: z.boolean(),
@@ -117,34 +119,36 @@ const topstitchingSchema = z.strictObject({
   ),
 })
 
-const whatIsPlanned = {
-  plan: z.discriminatedUnion('kind', [
-    pintucksSchema,
-    topstitchingSchema,
-    edgeSchema,
-    linesSchema,
-    bandSchema,
-  ]),
+export const planSchema = z.discriminatedUnion('kind', [
+  seamSchema,
+  pintucksSchema,
+  topstitchingSchema,
+  edgeSchema,
+  linesSchema,
+  bandSchema,
+])
+
+/** One bit of sewing: what it is sewn with, and its plan where its kind has one. */
+const pieceSchema = z.strictObject({
+  id: idField,
+  /** Empty: nobody named it, and it is called after its job and day. */
+  name: z.union([z.literal(''), nameField]),
+  plan: planSchema,
   setup: setupSchema,
   copies: wholeWithin('copies'),
+  /** How many of them are sewn. */
+  sewn: wholeWithin('sewn'),
   note: z.string().check(z.maxLength(MOST_NOTE, `must be at most ${MOST_NOTE} characters`)),
-}
-/** One planned bit of sewing, with the setup it is sewn with. */
-const pieceSchema = z.strictObject({ id: idField, name: nameField, ...whatIsPlanned, keptAt: momentField })
-/** The same while it is planned: it may have no name yet. */
-export const pieceDraftSchema = z.strictObject({
-  id: z.union([z.literal(''), idField]),
-  name: z.string(),
-  ...whatIsPlanned,
+  /** null: nobody noted it. */
+  begunAt: z.nullable(momentField),
 })
+type PieceContent = z.output<typeof pieceSchema>
 export type PintuckPiece = z.output<typeof pintucksSchema>
 export type TopstitchPiece = z.output<typeof topstitchingSchema>
 
-/** Cloths of an appliqué, and a stitch of one's own that runs round it. */
-function edgeReferences({ parts, stitch: { stitchId } }: EdgePiece) {
-  const cloths = parts.flatMap(({ clothId }) => (clothId ? [{ table: 'cloths' as const, id: clothId }] : []))
-  const isOwn = stitchId !== null && !findStitch(stitchId)
-  return isOwn ? [...cloths, { table: 'stitches' as const, id: stitchId }] : cloths
+/** Cloths of an appliqué. */
+function edgeReferences({ parts }: EdgePiece) {
+  return parts.flatMap(({ clothId }) => (clothId ? [{ table: 'cloths' as const, id: clothId }] : []))
 }
 
 /** Needles, threads and stitches of one's own that single rows are sewn with. */
@@ -156,19 +160,43 @@ function bandReferences({ rows }: BandPiece) {
   ])
 }
 
+function referencesOf({ setup, plan }: PieceContent): Reference[] {
+  return [
+    ...setupReferences(setup),
+    ...(plan.kind === 'edge' ? edgeReferences(plan) : []),
+    ...(plan.kind === 'band' ? bandReferences(plan) : []),
+  ]
+}
+
+/** The piece without one thing it points at: it opens, and what is missing is chosen anew. */
+function pieceWithout(piece: PieceContent, gone: Reference): PieceContent {
+  return { ...piece, setup: setupWithout(piece.setup, gone), plan: planWithout(piece.plan, gone) }
+}
+function planWithout(plan: PieceContent['plan'], { table: from, id }: Reference): PieceContent['plan'] {
+  const kept = (value: string | null) => (value === id ? null : value)
+  if (plan.kind === 'edge' && from === 'cloths')
+    return { ...plan, parts: plan.parts.map(part => ({ ...part, clothId: kept(part.clothId) })) }
+  if (plan.kind !== 'band') return plan
+  const rowWithout = (row: BandPieceRow): BandPieceRow => ({
+    ...row,
+    stitchId: row.stitchId === id ? 'straight' : row.stitchId,
+    needleId: kept(row.needleId),
+    leftId: kept(row.leftId),
+    rightId: kept(row.rightId),
+  })
+  return { ...plan, rows: plan.rows.map(rowWithout) }
+}
+
 export const pieces = table({
   schema: pieceSchema,
   since: 7,
   blank: null,
   holdsSetup: 'inside',
   refersTo: {
-    find: ({ setup, plan }) => [
-      ...setupReferences(setup),
-      ...(plan.kind === 'edge' ? edgeReferences(plan) : []),
-      ...(plan.kind === 'band' ? bandReferences(plan) : []),
-    ],
-    // What a kept piece needs stays as long as the piece does.
-    whenGone: 'blocks',
+    find: referencesOf,
+    whenGone: pieceWithout,
+    // What a named piece needs stays as long as the piece does.
+    holds: ({ name }) => name !== '',
   },
   words: { one: 'piece', many: 'pieces' },
   demo: true,

@@ -7,10 +7,9 @@ import { table } from './manifest'
 const MOST_BEFORE = 1600
 export const PLAIN_STEPS = ['cut', 'fuse', 'press', 'other'] as const
 
-/** What is to be done: a kept piece, a kept plan, or work without a machine. */
+/** What is to be done: a piece, or work without a machine. */
 const workSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('piece'), pieceId: idField }),
-  z.strictObject({ kind: z.literal('plan'), planId: idField }),
   z.strictObject({
     kind: z.literal('plain'),
     step: z.enum(PLAIN_STEPS),
@@ -48,17 +47,15 @@ const projectSchema = z.strictObject({
 type Project = z.output<typeof projectSchema>
 
 function referencesOf({ items }: Project): Reference[] {
-  return items.flatMap(({ work }): Reference[] => {
-    if (work.kind === 'piece') return [{ table: 'pieces', id: work.pieceId }]
-    return work.kind === 'plan' ? [{ table: 'plans', id: work.planId }] : []
-  })
+  return items.flatMap(({ work }): Reference[] =>
+    work.kind === 'piece' ? [{ table: 'pieces', id: work.pieceId }] : [],
+  )
 }
 
 /** The project without what is not there any more, and without the rules that spoke of it. */
 function withoutWork(project: Project, gone: Reference): Project {
   const isGone = ({ work }: Project['items'][number]) =>
-    (work.kind === 'piece' && gone.table === 'pieces' && work.pieceId === gone.id)
-    || (work.kind === 'plan' && gone.table === 'plans' && work.planId === gone.id)
+    work.kind === 'piece' && gone.table === 'pieces' && work.pieceId === gone.id
   const lost = new Set(project.items.filter(isGone).map(({ id }) => id))
   return {
     ...project,

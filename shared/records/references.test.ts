@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
 import {
   type AnyRecord,
+  type Piece,
   demoRemoval,
   emptyTables,
   isDemo,
@@ -18,7 +19,11 @@ import { EMPTY_SETUP, setupReferences, setupWithout } from '#shared/setup'
 const demo = Object.fromEntries(
   TABLE_NAMES.map(table => [table, new Map((demoBackup.records[table] as AnyRecord[]).map(r => [r.id, r]))]),
 ) as unknown as Tables
-const bench = demo.setup.get('current') as AnyRecord & typeof EMPTY_SETUP
+const collar = demo.pieces.get('demo-plan-collar') as Piece
+const bench = collar.setup
+/** The same without a name: nothing holds what it needs. */
+const unnamed: Piece = { ...collar, id: 'mine', name: '' }
+const withUnnamed = { ...demo, pieces: new Map<string, AnyRecord>([...demo.pieces, ['mine', unnamed]]) }
 const changesIn = (changes: readonly RecordChange[], table: string) => changes.filter(c => c.table === table)
 
 describe('every table', () => {
@@ -34,18 +39,47 @@ describe('every table', () => {
 })
 
 describe('taking a record out', () => {
-  it('is blocked by the plans that need it, and by nothing else', () => {
-    const needing = usersOf({ table: 'machines', id: 'demo-machine-pantry' }, demo)
+  it('is blocked by the named pieces that need it, and by nothing else', () => {
+    const needing = usersOf({ table: 'machines', id: 'demo-machine-pantry' }, withUnnamed)
     expect(needing.map(({ id }) => id)).toEqual(['demo-plan-cuff'])
+    expect(usersOf({ table: 'needles', id: bench.needleId! }, withUnnamed)).not.toContainEqual(unnamed)
     expect(usersOf({ table: 'stitches', id: 'zigzag' }, demo)).toEqual([])
   })
 
-  it('clears it from the bench and leaves the rest of the setup', () => {
+  it('clears it from a piece without a name and leaves the rest of it', () => {
     const id = bench.needleId!
-    const changes = removalOf([{ table: 'needles', id }], demo)
+    const changes = removalOf([{ table: 'needles', id }], withUnnamed)
     expect(changesIn(changes, 'needles')).toEqual([{ table: 'needles', id, record: null }])
-    expect(changesIn(changes, 'setup')).toEqual([
-      { table: 'setup', id: 'current', record: { ...bench, needleId: null } },
+    expect(changesIn(changes, 'pieces')).toEqual([
+      { table: 'pieces', id: 'mine', record: { ...unnamed, setup: { ...bench, needleId: null } } },
+    ])
+  })
+
+  it('clears it from the rows of a band and the cloths of an edge', () => {
+    const ofKind = (kind: string) =>
+      [...demo.pieces.values()].find(piece => (piece as Piece).plan.kind === kind) as Piece
+    const [band, edge] = [ofKind('band'), ofKind('edge')]
+    if (band.plan.kind !== 'band' || edge.plan.kind !== 'edge') throw new Error('the demo has both')
+    const rows = band.plan.rows.map(row => ({ ...row, needleId: 'n', leftId: 't', stitchId: 'own' }))
+    const parts = edge.plan.parts.map(part => ({ ...part, clothId: 'c' }))
+    const pieces = new Map<string, AnyRecord>([
+      ['b', { ...band, id: 'b', name: '', plan: { ...band.plan, rows } }],
+      ['e', { ...edge, id: 'e', name: '', plan: { ...edge.plan, parts } }],
+    ])
+    const gone = (
+      [
+        ['needles', 'n'],
+        ['threads', 't'],
+        ['stitches', 'own'],
+        ['cloths', 'c'],
+      ] as const
+    ).map(([table, id]) => ({ table, id }))
+    const left = changesIn(removalOf(gone, { ...demo, pieces }), 'pieces').map(
+      ({ record }) => (record as Piece).plan,
+    )
+    expect(left).toMatchObject([
+      { rows: rows.map(() => ({ needleId: null, leftId: null, stitchId: 'straight' })) },
+      { parts: parts.map(() => ({ clothId: null })) },
     ])
   })
 
@@ -93,20 +127,23 @@ describe('a setup', () => {
 })
 
 describe('taking the demo out', () => {
-  it('leaves an empty book and a cleared bench', () => {
+  it('leaves an empty book', () => {
     const changes = demoRemoval(demo)
     const gone = changes.filter(({ record }) => record === null)
     const all = TABLE_NAMES.flatMap(table => [...demo[table].keys()].filter(isDemo))
     expect(gone.map(({ id }) => id).sort()).toEqual(all.sort())
-    expect(changesIn(changes, 'setup')).toEqual([{ table: 'setup', id: 'current', record: EMPTY_SETUP }])
   })
 
-  it('keeps what a plan of one’s own needs', () => {
-    const plan = { ...demo.plans.get('demo-plan-cuff')!, id: 'mine' } as AnyRecord
-    const changes = demoRemoval({ ...demo, plans: new Map([...demo.plans, ['mine', plan]]) })
+  it('keeps what a named piece of one’s own needs', () => {
+    const piece = { ...demo.pieces.get('demo-plan-cuff')!, id: 'mine' } as AnyRecord
+    const pieces = new Map([...demo.pieces, ['mine', piece]])
+    const changes = demoRemoval({ ...demo, pieces })
     const gone = new Set(changes.map(({ table, id }) => `${table}/${id}`))
     expect(gone.has('machines/demo-machine-pantry')).toBe(false)
     expect(gone.has('machines/demo-machine-ferry')).toBe(true)
     expect(demoRemoval(emptyTables())).toEqual([])
+    // What nobody named is no reason to keep anything.
+    const all = demoRemoval(withUnnamed).filter(({ record }) => record === null)
+    expect(all.map(({ id }) => id)).toContain('demo-machine-attic')
   })
 })

@@ -25,15 +25,18 @@ export function referencesOf<T extends TableName>(
 
 export const keyOf = ({ table, id }: { readonly table: string; readonly id: string }) => `${table}/${id}`
 
+const holdsIts = (table: TableName, record: AnyRecord) => pointingOf(table)?.holds?.(record) ?? false
+
 /** The records that cannot be without this one: as long as one stands, it stays. */
 export function usersOf(
   target: { readonly table: TableName; readonly id: string },
   book: Tables,
 ): AnyRecord[] {
-  const blocking = TABLE_NAMES.filter(table => pointingOf(table)?.whenGone === 'blocks')
   const pointsThere = (table: TableName, record: AnyRecord) =>
     referencesOf(table, record).some(to => keyOf(to) === keyOf(target))
-  return blocking.flatMap(table => [...book[table].values()].filter(record => pointsThere(table, record)))
+  return TABLE_NAMES.flatMap(table =>
+    [...book[table].values()].filter(record => holdsIts(table, record) && pointsThere(table, record)),
+  )
 }
 
 /** Records out, and what that changes in those that point at them: each without them, or gone too. */
@@ -53,7 +56,7 @@ export function removalOf(
 
 function changeWithout(table: TableName, record: AnyRecord, gone: ReadonlySet<string>): RecordChange[] {
   const pointing = pointingOf(table)
-  if (pointing === null || pointing.whenGone === 'blocks') return []
+  if (pointing === null || holdsIts(table, record)) return []
   const { whenGone } = pointing
   const lost = pointing.find(record).filter(to => gone.has(keyOf(to)))
   if (lost.length === 0) return []
@@ -73,7 +76,7 @@ export function withoutMissing(
 ): AnyRecord | null | 'needs it' {
   const pointing = pointingOf(table)
   if (pointing === null) return record
+  if (holdsIts(table, record)) return 'needs it'
   const { whenGone } = pointing
-  if (whenGone === 'blocks') return 'needs it'
   return missing.reduce<AnyRecord | null>((left, to) => left && whenGone(left, to), record)
 }

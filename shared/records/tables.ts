@@ -4,6 +4,7 @@ import { changeTimes } from './changeTimes'
 import { cloths } from './cloths'
 import { feet } from './feet'
 import { handWalks } from './handWalks'
+import { inHand } from './inHand'
 import { machines } from './machines'
 import { machineStates } from './machineStates'
 import { measures } from './measures'
@@ -11,11 +12,9 @@ import { needleEnds } from './needleEnds'
 import { needles } from './needles'
 import { needleTimes } from './needleTimes'
 import { pieces } from './pieces'
-import { plans } from './plans'
 import { plates } from './plates'
 import { projects } from './projects'
 import { settings } from './settings'
-import { setup } from './setup'
 import { stabilizers } from './stabilizers'
 import { stitches } from './stitches'
 import { swatches } from './swatches'
@@ -34,8 +33,6 @@ export const TABLES = {
   stabilizers,
   bobbins,
   stitches,
-  plans,
-  setup,
   handWalks,
   machineStates,
   walks,
@@ -44,6 +41,7 @@ export const TABLES = {
   trials,
   swatches,
   pieces,
+  inHand,
   projects,
   changeTimes,
   measures,
@@ -74,8 +72,6 @@ export type Plate = RecordOf<'plates'>
 export type Stabilizer = RecordOf<'stabilizers'>
 export type Bobbin = RecordOf<'bobbins'>
 export type OwnStitch = RecordOf<'stitches'>
-export type Setup = RecordOf<'setup'>
-export type Plan = RecordOf<'plans'>
 export type HandWalk = RecordOf<'handWalks'>
 export type MachineStateRecord = RecordOf<'machineStates'>
 export type WalkRecord = RecordOf<'walks'>

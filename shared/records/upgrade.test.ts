@@ -1,6 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { VERSIONS, emptyTables, type Added, RECORDS_VERSION, upgradeRecord } from '#shared/records'
+import {
+  VERSIONS,
+  emptyTables,
+  type Added,
+  RECORDS_VERSION,
+  upgradeRecord,
+  upgradeRecords,
+} from '#shared/records'
 import { readBackup } from '#shared/backup'
 import { EMPTY_SETUP } from '#shared/setup'
 
@@ -8,6 +15,9 @@ const fileOf = (version: number) =>
   readFileSync(new URL(`../../tests/fixtures/backup-${version}.json`, import.meta.url), 'utf8')
 const file = fileOf(1)
 const empty = emptyTables
+
+/** What a kept plan of before is now. */
+const pieceOf = (plan: unknown, version: number) => upgradeRecords('plans', plan, version)[0]!.raw
 
 /** As it was, but for the technique: since version 6 the job says it. */
 function withoutTechnique({ technique: _, ...record }: Record<string, unknown>): object {
@@ -18,15 +28,32 @@ function withoutTechnique({ technique: _, ...record }: Record<string, unknown>):
 }
 
 describe('a file of an earlier version', () => {
-  it.each([1, 2, 3, 4, 5, 6, 7, 8, 9])('%d comes in whole, and nothing it said is changed', version => {
+  it.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10])('%d comes in whole, and nothing it said is changed', version => {
     const file = fileOf(version)
     const reading = readBackup(file, empty())
     if (!reading.ok) throw new Error(reading.message)
     expect(reading.preview.refused).toEqual([])
     const { records } = JSON.parse(file) as { records: Record<string, { id: string }[]> }
-    expect(reading.preview.added).toHaveLength(Object.values(records).flat().length)
-    for (const { table, record } of reading.preview.added)
-      expect(record).toMatchObject(withoutTechnique(records[table]!.find(({ id }) => id === record.id)!))
+    // What stood in the line-up is a piece, and what is in hand says so.
+    expect(reading.preview.added).toHaveLength(Object.values(records).flat().length + 1)
+    for (const { table, record } of reading.preview.added) {
+      const was = [...(records[table] ?? []), ...(table === 'pieces' ? records.plans! : [])].find(
+        ({ id }) => id === record.id,
+      )
+      if (was && table !== 'pieces' && table !== 'projects')
+        expect(record).toMatchObject(withoutTechnique(was))
+    }
+    const added = new Map(reading.preview.added.map(({ record }) => [record.id, record]))
+    for (const { keptAt, ...plan } of records.plans as unknown as { id: string; keptAt: string }[])
+      expect(added.get(plan.id)).toMatchObject({
+        ...withoutTechnique(plan),
+        plan: { kind: 'seam' },
+        copies: 1,
+        begunAt: keptAt,
+      })
+    expect(added.get('current')).toEqual({ id: 'current', pieceId: 'piece-line-up' })
+    const { id: _, ...setup } = records.setup![0]!
+    expect(added.get('piece-line-up')).toMatchObject({ name: '', setup: withoutTechnique(setup) })
   })
 
   it('gets what is new as not known, and no conflict from it', () => {
@@ -47,14 +74,11 @@ describe('a file of an earlier version', () => {
       spoolPins: null,
       hook: null,
     })
-    expect(upgradeRecord('plans', records.plans![0], 1)).toMatchObject({
+    expect(pieceOf(records.plans![0], 1)).toMatchObject({
       setup: { bobbinTension: 'home', pressure: 'home', speed: null },
     })
-    expect(upgradeRecord('setup', records.setup![0], 1)).toMatchObject({
-      threader: false,
-      cutter: false,
-      plateId: null,
-      supplies: EMPTY_SETUP.supplies,
+    expect(upgradeRecords('setup', records.setup![0], 1)[0]!.raw).toMatchObject({
+      setup: { threader: false, cutter: false, plateId: null, supplies: EMPTY_SETUP.supplies },
     })
   })
 
@@ -75,7 +99,7 @@ describe('a file of an earlier version', () => {
       records: Record<string, { setup: { technique: string } }[]>
     }
     const jobs = records.plans!.map(plan => {
-      const { setup } = upgradeRecord('plans', plan, 5) as { setup: { job: string } }
+      const { setup } = pieceOf(plan, 5) as { setup: { job: string } }
       return [plan.setup.technique, setup.job]
     })
     expect(Object.fromEntries(jobs)).toEqual({
@@ -87,7 +111,7 @@ describe('a file of an earlier version', () => {
       'appliqué edge': 'hidden-edge',
       'blanket stitch': 'blanket-edge',
     })
-    expect(upgradeRecord('plans', records.plans![0], 5)).toMatchObject({
+    expect(pieceOf(records.plans![0], 5)).toMatchObject({
       setup: {
         under: [],
         tensionFrom: { tension: 2.8, machineId: 'demo-machine-attic', stitchId: 'honeycomb' },
@@ -104,6 +128,43 @@ describe('a file of an earlier version', () => {
   it('leaves today’s records alone', () => {
     const raw = { id: 'x' }
     expect(upgradeRecord('threads', raw, RECORDS_VERSION)).toBe(raw)
+  })
+})
+
+describe('a piece of version 10', () => {
+  const { records } = JSON.parse(fileOf(10)) as { records: Record<string, { id: string }[]> }
+  const today = (id: string) => {
+    const [upgraded] = upgradeRecords(
+      'pieces',
+      records.pieces!.find(piece => piece.id === id)!,
+      10,
+    )
+    return upgraded!.raw
+  }
+  const setTo = (job: string, stitchId: string, widthMm: number, lengthMm: number) => ({
+    setup: { job, stitch: { stitchId, widthMm, lengthMm } },
+  })
+  it.each([
+    // What was planned is what was meant: the setup said 3.0.
+    ['demo-piece-pocket', setTo('topstitching', 'straight', 0, 3.5)],
+    ['demo-piece-plume', setTo('metallic-line', 'straight', 0, 3)],
+    // A bite of 4 was planned, and narrowed to 2.7 for the star.
+    ['demo-piece-lantern', setTo('blanket-edge', 'blanket', 4, 4)],
+    ['demo-piece-banner', setTo('hidden-edge', 'zigzag', 1, 1)],
+    ['piece-satin', setTo('satin', 'zigzag', 3, 0.4)],
+    ['piece-straight', setTo('topstitching', 'straight', 0, 3)],
+    ['piece-library', setTo('decorative-row', 'feather', 5, 1.5)],
+  ])('%s has its stitch once, in its setup', (id, setup) => {
+    expect(today(id)).toMatchObject(setup)
+    const { plan } = today(id) as { plan: object }
+    expect(Object.keys(plan)).not.toContain('wantedMm')
+    expect(Object.keys(plan)).not.toContain('stitch')
+  })
+  it('keeps how far inside and outside of its edge it is sewn', () =>
+    expect(today('piece-straight')).toMatchObject({ plan: { insetMm: 4, outsideMm: 0.3 } }))
+  it('is what a project points at, plans and pieces alike', () => {
+    const { items } = upgradeRecord('projects', records.projects![0], 10) as { items: { work: object }[] }
+    expect(items.at(-1)!.work).toEqual({ kind: 'piece', pieceId: records.plans![1]!.id })
   })
 })
 
@@ -145,15 +206,18 @@ describe('the version after this one, made up', () => {
     schools: { lamps: 'dim' },
   }
   const { records } = JSON.parse(fileOf(5)) as { records: Record<string, object[]> }
-  const upgraded = Object.entries(records).map(([table, list]) => ({
+  const today = Object.entries(records).flatMap(([table, list]) =>
+    list.flatMap(record => upgradeRecords(table, record, 5, [...VERSIONS, next])),
+  )
+  const upgraded = [...new Set(today.map(({ table }) => table))].map(table => ({
     table,
-    records: list.map(record => upgradeRecord(table, record, 5, [...VERSIONS, next])),
+    records: today.filter(one => one.table === table).map(({ raw }) => raw),
   }))
 
   it('reaches every setup, in whatever table it lies', () => {
     const found = upgraded.map(({ table, records }) => ({ table, setups: records.flatMap(setupsIn) }))
     const tables = found.filter(({ setups }) => setups.length > 0).map(({ table }) => table)
-    expect(tables).toEqual(['plans', 'setup', 'walks', 'trials', 'swatches'])
+    expect(tables).toEqual(['pieces', 'walks', 'trials', 'swatches'])
     for (const { setups } of found) for (const setup of setups) expect(setup).toMatchObject({ lamp: 'on' })
   })
 

@@ -4,7 +4,7 @@ import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 10
+export const RECORDS_VERSION = 11
 
 type Plain = Record<string, unknown>
 /**
@@ -19,6 +19,20 @@ export interface Added {
   readonly schools: object
   /** What was allowed before and is no more, as it is allowed now. */
   readonly mended?: (table: string, record: Plain) => Plain
+  /** What a record of a table that is given up becomes, in other tables; undefined: it stays. */
+  readonly moved?: (table: string, record: Plain) => readonly RawRecord[] | undefined
+}
+/** A record as it is stored, unchecked, and its table. */
+export interface RawRecord {
+  readonly table: string
+  readonly raw: unknown
+}
+/** Tables of before: since which version, until which, and where their records held a setup. */
+export const GONE_TABLES: Readonly<
+  Record<string, { readonly since: number; readonly until: number; readonly holdsSetup: 'whole' | 'inside' }>
+> = {
+  plans: { since: 1, until: 11, holdsSetup: 'inside' },
+  setup: { since: 1, until: 11, holdsSetup: 'whole' },
 }
 
 const TO_2: Added = {
@@ -198,26 +212,125 @@ const TO_10: Added = {
   schools: {},
 }
 
+/** One piece of work in hand: kept plans and what stood in the line-up become pieces. */
+const TO_11: Added = {
+  records: {},
+  setup: {},
+  settings: {},
+  schools: {},
+  mended(table, record) {
+    if (table === 'pieces') return asPiece(record)
+    return table === 'projects' ? withPiecesAlone(record) : record
+  },
+  moved(table, record) {
+    if (table === 'plans')
+      return [{ table: 'pieces', raw: asPiece({ ...record, plan: { kind: 'seam' }, copies: 1 }) }]
+    return table === 'setup' ? inLineUp(record) : undefined
+  },
+}
+
+const LINE_UP_PIECE = 'piece-line-up'
+function inLineUp({ id, ...setup }: Plain): RawRecord[] {
+  const piece = {
+    id: LINE_UP_PIECE,
+    name: '',
+    plan: { kind: 'seam' },
+    setup,
+    copies: 1,
+    sewn: 0,
+    note: '',
+    begunAt: null,
+  }
+  return [
+    { table: 'pieces', raw: piece },
+    { table: 'inHand', raw: { id, pieceId: LINE_UP_PIECE } },
+  ]
+}
+function asPiece({ keptAt, ...piece }: Plain): Plain {
+  return { ...withOneStitch(piece), sewn: 0, begunAt: keptAt ?? null }
+}
+/** A number that plan and setup both had is the setup's; what was planned is what was meant. */
+function withOneStitch(piece: Plain): Plain {
+  const { plan, setup } = piece
+  if (!isPlain(plan) || !isPlain(setup) || !isPlain(setup.stitch)) return piece
+  if (plan.kind === 'edge' && isPlain(plan.stitch)) return withEdgeStitch(piece, plan, setup, plan.stitch)
+  if (!('wantedMm' in plan)) return piece
+  const { wantedMm, ...rest } = plan
+  return {
+    ...piece,
+    plan: rest,
+    setup: { ...setup, stitch: { ...setup.stitch, lengthMm: settable(wantedMm) } },
+  }
+}
+/** A plan could have less than any setup. */
+const LEAST_LENGTH_MM = 0.1
+const settable = (mm: unknown) => (typeof mm === 'number' ? Math.max(LEAST_LENGTH_MM, mm) : mm)
+const STITCH_OF_EDGE: Readonly<Record<string, readonly [job: string, stitchId: string]>> = {
+  blanket: ['blanket-edge', 'blanket'],
+  hidden: ['hidden-edge', 'zigzag'],
+  satin: ['satin', 'zigzag'],
+  straight: ['topstitching', 'straight'],
+  library: ['decorative-row', 'blanket'],
+}
+function withEdgeStitch(piece: Plain, { stitch: _, ...plan }: Plain, setup: Plain, own: Plain): Plain {
+  const { kind, stitchId, widthMm, lengthMm, outsideMm, insetMm } = own
+  const [job, usual] = STITCH_OF_EDGE[String(kind)] ?? [setup.job, stitchId]
+  const stitch = {
+    ...(setup.stitch as Plain),
+    stitchId: kind === 'library' ? (stitchId ?? usual) : usual,
+    widthMm,
+    lengthMm: settable(lengthMm),
+  }
+  return { ...piece, plan: { ...plan, outsideMm, insetMm }, setup: { ...setup, job, stitch } }
+}
+function withPiecesAlone(project: Plain): Plain {
+  const { items } = project
+  if (!Array.isArray(items)) return project
+  return { ...project, items: items.map((item: unknown) => (isPlain(item) ? withPieceAlone(item) : item)) }
+}
+function withPieceAlone(item: Plain): Plain {
+  const { work } = item
+  if (!isPlain(work) || work.kind !== 'plan') return item
+  return { ...item, work: { kind: 'piece', pieceId: work.planId } }
+}
+
 /** In order: the first brings version 1 to 2. */
-export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7, TO_8, TO_9, TO_10]
+export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7, TO_8, TO_9, TO_10, TO_11]
 
 /**
- * A record as an earlier version wrote it, in today's form. Nothing is checked: what was damaged stays
- * damaged, for the schema to report.
+ * A record as an earlier version wrote it, in today's form: most stay one record of their table, those of a
+ * table that was given up go to others. Nothing is checked: what was damaged stays damaged, for the schema to
+ * report.
  *
  * @param table - its table.
  * @param raw - as stored or read from a file.
  * @param from - the version it was written by.
  * @param versions - what each version added; only tests give another history.
  */
-export function upgradeRecord(table: string, raw: unknown, from: number, versions = VERSIONS): unknown {
-  const later = versions.slice(from - 1)
-  return later.reduce((record, added) => (isPlain(record) ? inNext(table, record, added) : record), raw)
+export function upgradeRecords(
+  table: string,
+  raw: unknown,
+  from: number,
+  versions = VERSIONS,
+): readonly RawRecord[] {
+  return versions
+    .slice(from - 1)
+    .reduce<readonly RawRecord[]>(
+      (records, added) => records.flatMap(record => inNext(record, added)),
+      [{ table, raw }],
+    )
 }
 
-function inNext(table: string, raw: Plain, added: Added): Plain {
+/** The same of a record that stays one of its table. */
+export function upgradeRecord(table: string, raw: unknown, from: number, versions = VERSIONS): unknown {
+  return upgradeRecords(table, raw, from, versions).find(record => record.table === table)?.raw ?? raw
+}
+
+function inNext(record: RawRecord, added: Added): readonly RawRecord[] {
+  const { table, raw } = record
+  if (!isPlain(raw)) return [record]
   const whole = withAdded(table, raw, added)
-  return added.mended?.(table, whole) ?? whole
+  return added.moved?.(table, whole) ?? [{ table, raw: added.mended?.(table, whole) ?? whole }]
 }
 
 function withAdded(table: string, raw: Plain, added: Added): Plain {
@@ -228,7 +341,7 @@ function withAdded(table: string, raw: Plain, added: Added): Plain {
 
 /** The record with its setup changed, wherever it holds one. */
 function withSetups(table: string, record: Plain, change: (setup: Plain) => Plain): Plain {
-  switch (isTable(table) ? TABLES[table].holdsSetup : 'nowhere') {
+  switch (isTable(table) ? TABLES[table].holdsSetup : (GONE_TABLES[table]?.holdsSetup ?? 'nowhere')) {
     case 'whole':
       return change(record)
     case 'inside':

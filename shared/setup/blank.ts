@@ -2,7 +2,6 @@ import type { SetupContent } from './schema'
 
 /** Before anything is chosen. Straight, centred, length 2.5: the start state before a twin is fitted. */
 export const EMPTY_SETUP = {
-  id: 'current',
   machineId: null,
   footId: null,
   plate: 'zigzag',
@@ -32,4 +31,4 @@ export const EMPTY_SETUP = {
   bobbinTension: 'home',
   pressure: 'home',
   speed: null,
-} as const satisfies SetupContent & { readonly id: 'current' }
+} as const satisfies SetupContent

@@ -8,7 +8,7 @@ export type OwnedTable =
 
 /** What records may point at. */
 export interface Reference {
-  readonly table: OwnedTable | 'pieces' | 'plans'
+  readonly table: OwnedTable | 'pieces'
   readonly id: string
 }
 
@@ -50,7 +50,6 @@ export function setupWithout<T extends SetupContent>(setup: T, { table, id }: Re
     case 'stitches':
       return setup.stitch.stitchId === id ? { ...setup, stitch: EMPTY_SETUP.stitch } : setup
     case 'pieces':
-    case 'plans':
       return setup
     case 'threads': {
       const { left, middle, right } = setup.threadIds

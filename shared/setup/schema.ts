@@ -39,8 +39,8 @@ const tensionFromSchema = z.strictObject({
   threadIds: threadIdsSchema,
 })
 
-/** What a setup is made of, whatever it belongs to. */
-const setupFields = {
+/** What a piece is sewn with. */
+export const setupSchema = z.strictObject({
   machineId: z.nullable(idField),
   footId: z.nullable(idField),
   plate: z.enum(['zigzag', 'single-hole']),
@@ -75,9 +75,5 @@ const setupFields = {
   pressure: z.enum(PRESSURES),
   /** null: as the rule for the thread says. */
   speed: z.nullable(z.enum(SPEEDS)),
-}
-
-/** The same as a record of its own: the one on the bench. */
-export const currentSetupSchema = z.strictObject({ id: z.literal('current'), ...setupFields })
-export const setupSchema = z.strictObject(setupFields)
+})
 export type SetupContent = z.output<typeof setupSchema>

@@ -10,7 +10,7 @@ const tables = {
   stitches: byId(records.stitches),
   threads: byId(records.threads),
 }
-const collar: SetupContent = records.plans.find(({ id }) => id === 'demo-plan-collar')!.setup
+const collar: SetupContent = records.pieces.find(({ id }) => id === 'demo-plan-collar')!.setup
 const change = (setup: SetupContent, by: Partial<SetupContent>) => changedSetup(setup, by, tables.machines)
 const over = (by: Partial<SetupContent>) => carriedOver(change(collar, by), tables)
 
@@ -74,7 +74,7 @@ describe('a tension with something else', () => {
 
 describe('a setup that is taken whole', () => {
   it('brings what its tension belongs to', () => {
-    const cape = records.plans.find(({ id }) => id === 'demo-plan-cape')!.setup
+    const cape = records.pieces.find(({ id }) => id === 'demo-plan-cape')!.setup
     expect(change(collar, cape)).toEqual(cape)
   })
   it('has none while its tension is not set', () => {

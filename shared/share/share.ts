@@ -31,7 +31,7 @@ export interface Share {
  * Some records with everything they point at, as they leave the book; photos stay.
  *
  * @param exportedAt - ISO moment.
- * @param extra - records that are not in the book, such as what stands on the bench.
+ * @param extra - records that are not in the book, such as a piece that is not begun.
  */
 export function shareOf(
   roots: readonly ShareRoot[],

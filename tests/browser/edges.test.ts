@@ -208,13 +208,10 @@ describe('a shape from a file, to the bench card', () => {
     await type(driver, 'All of it is wide', '120')
     await untilText(driver, /8\s*40\.0 mm/)
   })
-  it('is kept, goes on the bench, and has its counts on the card', async () => {
+  it('has a name, and its counts on the card', async () => {
     const { driver } = session
     await type(driver, 'Name of the piece', 'Frame')
-    await press(driver, 'button', 'Keep this piece')
-    await untilText(driver, '“Frame” is kept')
-    await press(driver, 'button', 'Put on the bench')
-    await byRole(driver, 'button', /^Job: Blanket edge/)
+    await byRole(driver, 'button', /^Piece: Frame Blanket edge/)
     await press(driver, 'button', 'Print')
     await press(driver, 'button', 'Bench card')
     const [card] = await measurePdf(await downloaded(session, 'frame-card.pdf'))

@@ -31,13 +31,13 @@ async function choose(content: string, name = 'backup.json'): Promise<void> {
 }
 let exported = ''
 
-describe('keeping plans', () => {
-  it('keeps a plan under a name, duplicates it, deletes it and takes that back', async () => {
+describe('keeping pieces', () => {
+  it('gives a piece a name, duplicates it, deletes it and takes that back', async () => {
     const { driver } = session
-    await press(driver, 'button', 'Keep this plan')
-    await type(driver, 'Keep it under a name', 'Chorus collar <b>1</b>')
-    await press(driver, 'button', 'Keep')
-    await press(driver, 'link', 'Kept plans')
+    await press(driver, 'button', 'Name this piece')
+    await type(driver, 'Its name', 'Chorus collar <b>1</b>')
+    await press(driver, 'button', 'Keep the name')
+    await driver.actions().sendKeys('p').perform()
     await byRole(driver, 'button', /^Chorus collar <b>1<\/b>/)
     await press(driver, 'button', 'Duplicate Chorus collar <b>1</b>')
     await byRole(driver, 'button', /^Chorus collar <b>1<\/b> \(copy\)/)
@@ -61,19 +61,19 @@ describe('keeping plans', () => {
     await byRole(driver, 'button', /^Chorus.*\(copy\)/)
   })
 
-  it('finds a twin when asked for a double needle, and reopens a plan', async () => {
+  it('finds a twin when asked for a double needle, and opens a piece', async () => {
     const { driver } = session
-    await type(driver, 'Search kept plans', 'double jersey')
-    await untilText(driver, /1 of 16 plans/)
+    await type(driver, 'Search pieces', 'double jersey')
+    await untilText(driver, /1 of 25 pieces/)
     await press(driver, 'button', /^Sailor jersey hem/)
     await byRole(driver, 'button', /^Machine: Ferry six/)
   })
 
-  it('does not delete a machine that a plan needs, and says which', async () => {
+  it('does not delete a machine that a piece needs, and says which', async () => {
     const { driver } = session
     await press(driver, 'button', /^Machine: Ferry six/)
     await press(driver, 'button', 'Delete Ferry six')
-    await untilText(driver, /Ferry six is needed by 2 kept plans/)
+    await untilText(driver, /Ferry six is needed by 2 pieces/)
   })
 })
 
@@ -85,14 +85,14 @@ describe('files', () => {
     await press(driver, 'button', 'Export everything')
     exported = (await downloaded(session, /^lacy-spool-.*\.json$/)).toString()
     const { records } = JSON.parse(exported)
-    expect(records.plans).toHaveLength(16)
+    expect(records.pieces).toHaveLength(25)
     await press(driver, 'button', 'Empty the book')
     await press(driver, 'button', 'Empty it')
     await untilText(driver, /0\s+machines/)
     await choose(exported)
     await untilText(driver, /0 changed, 0 the same, 0 refused/)
     await press(driver, 'button', /^Import \d+ records/)
-    await untilText(driver, /16\s+kept plans/)
+    await untilText(driver, /25\s+pieces/)
     await choose(exported)
     await untilText(driver, /0 new, 0 changed, \d+ the same, 0 refused/)
   })
@@ -110,7 +110,7 @@ describe('files', () => {
     await choose(change(exported))
     await untilText(session.driver, part)
     await untilText(session.driver, 'Nothing was changed.')
-    await untilText(session.driver, /16\s+kept plans/)
+    await untilText(session.driver, /25\s+pieces/)
   })
 
   it('names a refused record, takes the rest, and shows hostile names as text', async () => {
@@ -131,19 +131,19 @@ describe('files', () => {
     await untilSaved(driver)
     await driver.switchTo().newWindow('tab')
     await open(driver, inject('demo'))
-    await press(driver, 'button', 'Keep this plan')
-    await type(driver, 'Keep it under a name', 'From the other tab')
-    await press(driver, 'button', 'Keep')
+    await press(driver, 'button', /^Piece: /)
+    await press(driver, 'button', 'New piece')
+    await press(driver, 'button', /^Zigzag|^Hem/)
     await untilSaved(driver)
     await driver.close()
     await driver.switchTo().window(first)
-    await untilText(driver, /17\s+kept plans/)
+    await untilText(driver, /26\s+pieces/)
   })
 
-  it('takes the demo out but keeps what one’s own plans use', async () => {
+  it('takes the demo out but keeps what one’s own pieces use', async () => {
     const { driver } = session
     await press(driver, 'button', 'Remove the demo')
-    await untilText(driver, /3\s+kept plans/)
+    await untilText(driver, /2\s+pieces/)
     const { machines, needles } = await driver.executeScript<{ machines: number; needles: number }>(`
       const { $pinia } = document.querySelector('#__nuxt').__vue_app__.config.globalProperties
       const { shelf } = $pinia.state.value.book

@@ -24,10 +24,12 @@ const text = async (role: string, name: string | RegExp) =>
 const lineUpVerdict = () => text('link', /^(Clear|Mind|Stop|No verdict)/)
 
 describe('a job', () => {
-  it('is chosen in two presses, says what it set, and every station follows', async () => {
+  it('of a piece with a name is asked about, says what it set, and every station follows', async () => {
     const { driver } = session
-    await press(driver, 'button', /^Job: Decorative row/)
+    await press(driver, 'button', /^Piece: .*Decorative row/)
     await press(driver, 'button', /^Pintucks/)
+    // It has a name: it is not changed unasked.
+    await press(driver, 'button', 'Change this piece')
     const said = await untilText(driver, 'Pintucks: this was set.')
     for (const [from, to] of [
       ['Decorative row', 'Pintucks'],
@@ -39,7 +41,7 @@ describe('a job', () => {
     ])
       expect(said).toContain(`${from} → ${to}`)
     expect(said).toMatch(/rows ride in the grooves/)
-    await byRole(driver, 'button', /^Job: Pintucks/)
+    await byRole(driver, 'button', /^Piece: Sailor collar.*Pintucks/)
 
     await open(driver, `${inject('demo')}/trial`)
     await untilText(driver, 'Job: Pintucks')
@@ -66,11 +68,15 @@ describe('a job', () => {
   it('is taken back in one press', async () => {
     const { driver } = session
     await open(driver, inject('demo'))
-    await press(driver, 'button', /^Job: Pintucks/)
+    await press(driver, 'button', /^Piece: .*Pintucks/)
     await press(driver, 'button', /^Satin/)
+    await press(driver, 'button', 'Begin a new piece')
     await untilText(driver, 'Satin: this was set.')
+    await byRole(driver, 'button', /^Piece: Satin of \d/)
     await press(driver, 'button', 'Take it all back')
-    await byRole(driver, 'button', /^Job: Pintucks/)
+    await press(driver, 'link', 'All pieces')
+    await press(driver, 'button', /^Sailor collar, honeycomb band/)
+    await byRole(driver, 'button', /^Piece: Sailor collar.*Pintucks/)
     await byRole(driver, 'button', /^Foot and plate: Five-groove/)
     await untilText(driver, 'A clear lane of 2.0 mm between the rows.')
     expect(await severeLogs(driver)).toEqual([])
@@ -81,8 +87,9 @@ describe('a tension', () => {
   it('is a guess on another machine, says from where, and is settled with a press', async () => {
     const { driver } = session
     await open(driver, inject('demo'))
-    await press(driver, 'button', /^Job: Pintucks/)
+    await press(driver, 'button', /^Piece: .*Pintucks/)
     await press(driver, 'button', /^Decorative row/)
+    await press(driver, 'button', 'Change this piece')
     await press(driver, 'button', /^Machine: Attic seven/)
     await press(driver, 'button', /^Ferry six/)
     await byRole(driver, 'button', /^Tension: Tension [\d.]+ carried over/)

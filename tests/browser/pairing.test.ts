@@ -106,7 +106,7 @@ describe('conflicts in the line-up', () => {
     const { driver } = session
     await open(driver, `${inject('demo')}/pairing`)
     await pick(driver, 'Left thread', 'Lantern pearl 12')
-    for (const path of ['/', '/plans', '/pairing', '/walk', '/trial', '/swatches', '/workbox', '/files']) {
+    for (const path of ['/', '/pieces', '/pairing', '/walk', '/trial', '/swatches', '/workbox', '/files']) {
       await open(driver, inject('demo') + path)
       await byRole(driver, 'link', /^Stop\s*1 to mend first/)
     }
@@ -227,12 +227,12 @@ describe('the workbox', () => {
     expect(readFileSync(join(downloads, saved as string), 'utf8')).toContain("'=Harbour red")
   })
 
-  it('keeps a thread a kept plan needs, and says so', async () => {
+  it('keeps a thread a piece needs, and says so', async () => {
     const { driver } = session
     await type(driver, 'Search threads', 'wine')
     await press(driver, 'checkbox', 'Select Wine rayon 40')
     await press(driver, 'button', 'Delete')
-    await untilText(driver, 'Kept plans need it')
+    await untilText(driver, 'Pieces need it')
     expect(await allByRole(driver, { role: 'button', name: /^Wine rayon 40\s*: change/ })).toHaveLength(1)
   })
 

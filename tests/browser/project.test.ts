@@ -18,7 +18,7 @@ import {
   untilText,
 } from './browser'
 
-/** Kept pieces of the demo, their kinds after their names as the list has them. */
+/** Pieces of the demo, their kinds after their names as the list has them. */
 const PIECES = [
   'Sailor collar, leaf band, band',
   'Deckhand pockets, two rows, topstitching',
@@ -38,11 +38,11 @@ describe('a project of seven, from empty to sewn', () => {
   })
   afterAll(() => session.quit())
 
-  it('takes kept pieces and work without a machine', async () => {
+  it('takes pieces and work without a machine', async () => {
     const { driver } = session
     await untilText(driver, 'Nothing to do yet')
     await type(driver, 'What is made', 'Winter costume')
-    for (const name of PIECES) await pick(driver, 'A kept piece', name)
+    for (const name of PIECES) await pick(driver, 'A piece', name)
     await press(driver, 'button', 'Work without a machine')
     await type(driver, 'Minutes', '0')
     await untilText(driver, 'Type a number from 0.1')
@@ -86,7 +86,7 @@ describe('a project of seven, from empty to sewn', () => {
     await press(driver, 'link', 'Sew it')
     const sewOne = async (n: number) => {
       await untilText(driver, `${n} of 7 done`)
-      await press(driver, 'button', /^(Put it on the bench and begin|Begin)$/)
+      await press(driver, 'button', /^(Take it in hand and begin|Begin)$/)
       // Work without a machine has nothing to change.
       await untilText(driver, /Changed: sew|Sewn: next/)
       const words = await driver.executeScript<string>('return document.body.innerText')

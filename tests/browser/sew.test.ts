@@ -89,44 +89,44 @@ describe('pintucks, from an empty book to the sheet', () => {
     const csv = (await downloaded(session, 'pintucks.csv')).toString()
     expect(csv.split('\r\n').slice(0, 3)).toEqual(['n,finished_mm,flat_mm', '1,11,21.6', '2,17,28.8'])
   })
-  it('is kept, duplicated and opened again; goes on the bench as a whole', async () => {
+  it('is kept from its first change, named, duplicated and opened again', async () => {
     const { driver } = session
-    await press(driver, 'button', 'Keep this piece')
-    await untilText(driver, 'needs a name')
+    await byRole(driver, 'button', /^Piece: Pintucks of \d/)
     await type(driver, 'Name of the piece', 'Yoke')
-    await press(driver, 'button', 'Keep this piece')
-    await untilText(driver, '“Yoke” is kept')
-    await press(driver, 'button', 'Put on the bench')
-    await byRole(driver, 'button', /^Job: Pintucks/)
-    await press(driver, 'link', 'Kept pieces')
+    await byRole(driver, 'button', /^Piece: Yoke Pintucks/)
+    await press(driver, 'link', 'All pieces')
     await press(driver, 'button', 'Duplicate Yoke')
-    await press(driver, 'link', /^Yoke \(copy\)/)
+    await press(driver, 'button', /^Yoke \(copy\)/)
     await untilText(driver, '87.2 mm')
-    await press(driver, 'link', 'Kept pieces')
+    await press(driver, 'link', 'All pieces')
     await press(driver, 'button', 'Delete Yoke (copy)')
     await untilText(driver, '1 of 1 piece')
     await untilSaved(driver)
     await driver.navigate().refresh()
-    await press(driver, 'link', /^Yoke/)
+    await press(driver, 'button', /^Yoke/)
     await untilText(driver, '87.2 mm')
     expect(await severeLogs(driver)).toEqual([])
   })
 })
 
-describe('a piece that is not kept', () => {
-  it('can be brought back after another was opened over it', async () => {
+describe('a piece without a name', () => {
+  it('is in the list as it was left, after another was opened', async () => {
     const session = await openBrowser()
     const { driver } = session
     try {
       await open(driver, `${inject('demo')}/pintucks`)
-      await byRole(driver, 'button', /^Machine: /)
+      await byRole(driver, 'button', /^Piece: A new piece/)
       await type(driver, 'Tucks', '17')
-      await press(driver, 'link', 'Kept pieces')
-      await press(driver, 'link', /^First officer/)
+      await press(driver, 'link', 'All pieces')
+      await press(driver, 'button', /^First officer/)
       await untilText(driver, '366.4 mm')
-      await press(driver, 'button', 'Bring it back')
+      await press(driver, 'link', 'All pieces')
+      await press(driver, 'button', /^Pintucks of \d/)
       const tucks = async () => (await byRole(driver, 'textbox', 'Tucks')).getAttribute('value')
-      await driver.wait(async () => (await tucks()) === '17', 5000, 'the draft is gone')
+      await driver.wait(async () => (await tucks()) === '17', 5000, 'the piece is gone')
+      // Each change is a step of undo, and the first of them begins it.
+      await press(driver, 'button', /^Undo: Change the plan/)
+      await byRole(driver, 'button', /^Piece: A new piece/)
     } finally {
       await session.quit()
     }

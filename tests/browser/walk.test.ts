@@ -306,7 +306,7 @@ describe('care', () => {
     const { driver } = session
     await open(driver, `${inject('demo')}/care`)
     const needles = async () => (await byRole(driver, 'region', 'Needles in use')).getText()
-    expect(await needles()).toMatch(/twin 2\.0\/80 metallic on the bench now\s+1\.8 of about 4 hours/)
+    expect(await needles()).toMatch(/twin 2\.0\/80 metallic in this piece\s+1\.8 of about 4 hours/)
     await press(driver, 'button', 'Start sewing')
     await driver.executeScript('moveClock(90)')
     await press(driver, 'button', 'Stop')

@@ -138,7 +138,7 @@ describe('Width and swing, from the demo', () => {
 
   it('shows thread layers and cures muddy satin by length', async () => {
     const { driver } = session
-    await open(driver, `${inject('demo')}/plans`)
+    await open(driver, `${inject('demo')}/pieces`)
     await press(driver, 'button', /^Garland, satin leaf/)
     await untilText(driver, /Muddy: [\d.]+ layers/)
     await press(driver, 'button', /^Build-up/)

@@ -10,9 +10,9 @@ import { note, rounds, seeded } from './rounds'
 let session: Session | null = null
 afterEach(() => session?.quit())
 
-const { machines, plans, swatches } = demoBackup.records
+const { machines, pieces, swatches } = demoBackup.records
 const own = {
-  ...plans[0]!.setup,
+  ...pieces[0]!.setup,
   footId: null,
   needleId: null,
   bobbinId: null,
@@ -22,7 +22,7 @@ const own = {
 const bare = { ...own, plateId: null, threadIds: { left: null, middle: null, right: null } }
 const templates: Templates = {
   machine: machines[0]!,
-  plan: { ...plans[0]!, setup: { ...bare, machineId: null, stitch: { ...own.stitch, stitchId: 'zigzag' } } },
+  plan: { ...pieces[0]!, setup: { ...bare, machineId: null, stitch: { ...own.stitch, stitchId: 'zigzag' } } },
   swatch: swatches[0]!,
 } as unknown as Templates
 
@@ -68,10 +68,10 @@ class Expected {
 /** Of what is written together, parts alone. */
 function halves({ names }: Seen): string[] {
   const keys = Object.keys(names)
-  const pairs = keys.filter(key => key.startsWith('plans/pair-'))
-  const alone = pairs.filter(key => !names[key.replace('plans/', 'machines/')])
+  const pairs = keys.filter(key => key.startsWith('pieces/pair-'))
+  const alone = pairs.filter(key => !names[key.replace('pieces/', 'machines/')])
   const machinesAlone = keys.filter(
-    key => key.startsWith('machines/pair-') && !names[key.replace('machines/', 'plans/')],
+    key => key.startsWith('machines/pair-') && !names[key.replace('machines/', 'pieces/')],
   )
   const batches = groups(keys.filter(key => key.startsWith('swatches/batch')))
   const cut = [...batches].filter(([, members]) => members.length !== BATCH).map(([prefix]) => prefix)

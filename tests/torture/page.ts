@@ -52,9 +52,9 @@ export const WRITE_ON = `
       plan.setup = { ...plan.setup, machineId: 'pair-' + id }
       const kept = await book.commit('Torture', [
         { table: 'machines', id: plan.id, record: named(templates.machine, plan.id) },
-        { table: 'plans', id: plan.id, record: plan },
+        { table: 'pieces', id: plan.id, record: plan },
       ])
-      if (kept === 'stored') window.marks.push({ kind: 'put', table: 'plans', id: plan.id, name: plan.id })
+      if (kept === 'stored') window.marks.push({ kind: 'put', table: 'pieces', id: plan.id, name: plan.id })
     },
     async () => {
       const old = mine.pop()
@@ -65,8 +65,9 @@ export const WRITE_ON = `
     },
     async () => {
       const layers = 1 + below(20)
-      const record = { ...book.shelf.setup.get('current'), layers }
-      const kept = await book.commit('Torture', [{ table: 'setup', id: 'current', record }])
+      const record = { ...templates.plan, id: 'layered', name: 'layered' }
+      record.setup = { ...record.setup, layers }
+      const kept = await book.commit('Torture', [{ table: 'pieces', id: 'layered', record }])
       if (kept === 'stored') window.marks.push({ kind: 'layers', layers })
     },
     async () => {
@@ -97,11 +98,11 @@ export const readSeen = (driver: WebDriver): Promise<Seen> =>
   driver.executeScript<Seen>(`
     const book = ${BOOK}
     const names = {}
-    for (const table of ['machines', 'plans', 'swatches'])
+    for (const table of ['machines', 'pieces', 'swatches'])
       for (const [id, { name }] of book.shelf[table]) names[table + '/' + id] = name
     return {
       names,
-      layers: book.shelf.setup.get('current')?.layers ?? null,
+      layers: book.shelf.pieces.get('layered')?.setup.layers ?? null,
       unreadable: book.unreadable.length,
       storage: book.storage,
     }`)

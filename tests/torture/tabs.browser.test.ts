@@ -19,8 +19,8 @@ const LISTEN = `
   const row = (trial, dial) => ({ rows: [...trial.rows, { ...window.row, dial }] })
   const pairs = [
     round => [
-      () => change('setup', 'current', () => ({ layers: 1 + (round % 20) })),
-      () => change('setup', 'current', () => ({ tension: round % 9 })),
+      () => change('pieces', 'both', ({ setup }) => ({ setup: { ...setup, layers: 1 + (round % 20) } })),
+      () => change('pieces', 'both', ({ setup }) => ({ setup: { ...setup, tension: round % 9 } })),
     ],
     round => [
       () => change('machines', 'm' + round, () => ({ name: 'renamed' })),
@@ -32,7 +32,7 @@ const LISTEN = `
     ],
     round => [
       () => book.commit('Torture', [{ table: 'threads', id: 'th' + round, record: null }]),
-      () => book.commit('Torture', [{ table: 'plans', id: 'p' + round, record: window.planOf(round) }]),
+      () => book.commit('Torture', [{ table: 'pieces', id: 'p' + round, record: window.planOf(round) }]),
     ],
     round => [0, 1].map(place => () =>
       change('projects', 'pr' + round, ({ items }) => ({
@@ -51,7 +51,7 @@ const LISTEN = `
     void act(round)
   }`
 
-const { machines, threads, trials, plans, projects } = demoBackup.records
+const { machines, threads, trials, pieces, projects } = demoBackup.records
 const [row] = trials[0]!.rows
 const machine = { ...machines[0]!, maxWidthMm: 7 }
 const nothing = {
@@ -62,7 +62,7 @@ const nothing = {
   bobbinId: null,
   clothId: null,
 }
-const bare = { ...plans[0]!.setup, ...nothing, stabilizerId: null }
+const bare = { ...pieces[0]!.setup, ...nothing, stabilizerId: null }
 const setup = { ...bare, threadIds: { left: null, middle: null, right: null } }
 
 const job = (id: string) => ({
@@ -73,9 +73,15 @@ const job = (id: string) => ({
 })
 const project = { ...projects[0]!, items: [job('one'), job('two')], before: [], doing: null }
 
+const pieceOf = (id: string) => ({ ...pieces[0]!, id })
+
 /** What is there before a round, so that both tabs begin from the same. */
 const baseOf = (round: number) => [
-  { table: 'setup', id: 'current', record: { ...setup, id: 'current', layers: 1, tension: null } },
+  {
+    table: 'pieces',
+    id: 'both',
+    record: { ...pieceOf('both'), setup: { ...setup, layers: 1, tension: null } },
+  },
   { table: 'machines', id: `m${round}`, record: { ...machine, id: `m${round}` } },
   { table: 'trials', id: `t${round}`, record: { ...trials[0]!, id: `t${round}`, setup, rows: [] } },
   { table: 'threads', id: `th${round}`, record: { ...threads[0]!, id: `th${round}` } },
@@ -83,8 +89,7 @@ const baseOf = (round: number) => [
 ]
 
 const planOf = (round: number) => ({
-  ...plans[0]!,
-  id: `p${round}`,
+  ...pieceOf(`p${round}`),
   setup: { ...setup, threadIds: { ...setup.threadIds, left: `th${round}` } },
 })
 
@@ -93,36 +98,36 @@ const STORED = `
   const opening = indexedDB.open('lacy-spool')
   opening.onsuccess = () => {
     const database = opening.result
-    const reading = database.transaction(['setup', 'machines', 'trials', 'threads', 'plans', 'projects'])
+    const reading = database.transaction(['machines', 'trials', 'threads', 'pieces', 'projects'])
     const found = {}
-    const read = (table, id) => {
-      reading.objectStore(table).get(id).onsuccess = ({ target }) => { found[table] = target.result ?? null }
+    const read = (table, id, name = table) => {
+      reading.objectStore(table).get(id).onsuccess = ({ target }) => { found[name] = target.result ?? null }
     }
-    read('setup', 'current')
+    read('pieces', 'both', 'both')
     read('machines', 'm' + round)
     read('trials', 't' + round)
     read('threads', 'th' + round)
-    read('plans', 'p' + round)
+    read('pieces', 'p' + round)
     read('projects', 'pr' + round)
     reading.oncomplete = () => { database.close(); done(found) }
   }`
 
 interface Stored {
-  readonly setup: { readonly layers: number; readonly tension: number | null }
+  readonly both: { readonly setup: { readonly layers: number; readonly tension: number | null } }
   readonly machines: { readonly name: string; readonly maxWidthMm: number }
   readonly trials: { readonly rows: readonly { readonly dial: number }[] }
   readonly threads: object | null
-  readonly plans: object | null
+  readonly pieces: object | null
   readonly projects: { readonly items: readonly { readonly doneAt: string | null }[] }
 }
 /** Whether what both did is there; for a thread taken away and a plan that needs it: not the plan alone. */
 function holds(
   round: number,
-  { setup: bench, machines: its, trials: strip, threads: thread, plans: plan, projects: both }: Stored,
+  { both, machines: its, trials: strip, threads: thread, pieces: piece, projects: project }: Stored,
 ) {
   switch (round % 5) {
     case 0:
-      return bench.layers === 1 + (round % 20) && bench.tension === round % 9
+      return both.setup.layers === 1 + (round % 20) && both.setup.tension === round % 9
     case 1:
       return its.name === 'renamed' && its.maxWidthMm === 9
     case 2:
@@ -133,9 +138,9 @@ function holds(
           .join() === '1,2'
       )
     case 3:
-      return plan === null || thread !== null
+      return piece === null || thread !== null
     default:
-      return both.items.every(({ doneAt }) => doneAt !== null)
+      return project.items.every(({ doneAt }) => doneAt !== null)
   }
 }
 
@@ -169,7 +174,7 @@ it('keeps what two tabs do to the same record in the same instant', async () => 
         () =>
           driver.executeScript<boolean>(
             `const { shelf } = ${BOOK}
-            return shelf.threads.has(arguments[0]) && shelf.setup.get('current').layers === 1`,
+            return shelf.threads.has(arguments[0]) && shelf.pieces.get('both').setup.layers === 1`,
             `th${round}`,
           ),
         10_000,

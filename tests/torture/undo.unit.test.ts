@@ -6,7 +6,15 @@ import { beforeEach, expect, it, vi } from 'vitest'
 import { readBook } from '#db/book'
 import { openBookDatabase } from '#db/database'
 import { demoBackup } from '#shared/demo'
-import { type AnyRecord, asidesOf, isBlank, type Project, TABLES, type TableName } from '#shared/records'
+import {
+  type AnyRecord,
+  asidesOf,
+  isBlank,
+  type Piece,
+  type Project,
+  TABLES,
+  type TableName,
+} from '#shared/records'
 import { EMPTY_SETUP } from '#shared/setup'
 import type { Kept } from '~/stores/book/keeping'
 import { useBookStore } from '~/stores/book'
@@ -138,9 +146,10 @@ const DEEDS: readonly Deed[] = [
     if (book.shelf.machines.has(id)) void book.commit('Delete', [{ table: 'machines', id, record: null }])
   },
   (book, chance) => {
-    const bench = { ...EMPTY_SETUP, ...book.shelf.setup.get('current') }
+    const piece = book.shelf.pieces.get('piece') ?? PIECE
     const over = chance.from([{ layers: 1 + chance.below(5) }, { tension: chance.below(9) }])
-    void book.commit('Bench', [{ table: 'setup', id: 'current', record: { ...bench, ...over } }], 'bench')
+    const record = { ...piece, setup: { ...piece.setup, ...over } }
+    void book.commit('Set up', [{ table: 'pieces', id: 'piece', record }], 'set up')
   },
   addItem,
   (book, chance) => {
@@ -161,12 +170,23 @@ const DEEDS: readonly Deed[] = [
     const at = chance.from(['one', 'two', null])
     if (book.shelf.walks.has('walk')) book.note('walks', 'walk', { at })
   },
+  (book, chance) => book.note('inHand', 'current', { pieceId: chance.from(['piece', 'other']) }),
   (book, chance) =>
     book.note('settings', 'settings', { backedUpAt: `2026-11-30T10:00:${10 + chance.below(50)}Z` }),
   (book, chance) => void (chance.below(4) === 0 && book.wipe()),
   (book, chance) => void book.undo(chance.from(['whole', 'whole', 'all-the-same', 'what-can-be'])),
   book => void book.redo(),
 ]
+const PIECE: Piece = {
+  id: 'piece',
+  name: '',
+  plan: { kind: 'seam' },
+  setup: { ...EMPTY_SETUP, under: [] },
+  copies: 1,
+  sewn: 0,
+  note: '',
+  begunAt: null,
+}
 const PLAIN = { kind: 'plain', step: 'press', words: 'Press', minutes: 5 } as const
 
 interface Answer {

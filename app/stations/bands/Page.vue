@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { dequal as equal } from 'dequal/lite'
-import { JOBS } from '#core/job'
 import { findStitch } from '#core/stitch'
 import { judgeJob, verdictWords } from '#core/verdict'
-import { answerForBand, bandJobOf, bandRowSetup, bandRuns, jobInputOf } from '#shared/inputs'
+import { answerForBand, bandRuns, jobInputOf } from '#shared/inputs'
 import type { BandPiece, BandPieceRow } from '#shared/records'
+import type { SetupContent } from '#shared/setup'
 import { useAnswer } from '~/planner/useAnswer'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
@@ -29,23 +28,31 @@ const FRESH: BandPiece = {
   ribbon: null,
   under: false,
 }
+/** The row that is set up comes first: the line-up shows the very numbers. */
+function begunWith({ stitch }: SetupContent): BandPiece {
+  const { stitchId, widthMm, lengthMm, mirror } = stitch
+  const [first, ...others] = FRESH.rows
+  return stitchId === 'straight'
+    ? FRESH
+    : { ...FRESH, rows: [{ ...first!, stitchId, widthMm, lengthMm, mirror }, ...others] }
+}
 const book = useBookStore()
 const settings = useSettingsStore()
 const { length, bare } = useLength()
-const piece = usePiece('band', bandJobOf, FRESH)
+const piece = usePiece('band', { job: 'decorative-row', plan: begunWith })
 const { draft, title, fileName } = piece
+const bench = useBenchStore()
 const plan = computed({
   get: () => draft.plan,
   set: next => {
     draft.plan = next
   },
 })
-const chosen = ref(0)
-/** Another piece may have fewer rows. */
+/** The row the line-up shows. Another piece may have fewer. */
 const at = computed({
-  get: () => Math.min(chosen.value, plan.value.rows.length - 1),
+  get: () => Math.min(bench.row, plan.value.rows.length - 1),
   set: next => {
-    chosen.value = next
+    bench.row = next
   },
 })
 const row = computed({
@@ -60,11 +67,11 @@ const names = computed(() =>
   ),
 )
 const answer = useAnswer(
-  () => answerForBand(plan.value, draft.setup, book.shelf, settings.record),
+  () => answerForBand(plan.value, bench.piece.setup, book.shelf, settings.record),
   () => piece.opened.value,
 )
 const good = computed(() => answer.value.value)
-const { clothHex } = usePieceLooks(() => draft.setup)
+const { clothHex } = usePieceLooks(() => bench.setup)
 const layers = usePlanned(
   () => good.value && { rows: plainOf([...good.value.pictured]), under: plan.value.under },
   (api, now) => api.buildUp(now),
@@ -72,18 +79,6 @@ const layers = usePlanned(
 )
 const runs = computed(() => good.value && bandRuns(plan.value, good.value, draft.copies))
 
-// On the bench goes the row one looks at; the job follows what the band is.
-watch(
-  () => {
-    const { stitch } = bandRowSetup(row.value, draft.setup, good.value?.rows[at.value]?.legs[0]!.dialLengthMm)
-    return { stitch, job: bandJobOf(plan.value) }
-  },
-  ({ stitch, job }) => {
-    // What was chosen to sew it with stays: only what it is sewn for follows.
-    if (draft.setup.job !== job) draft.setup = { ...draft.setup, job, goal: JOBS[job].goal }
-    if (!equal(plainOf(draft.setup.stitch), stitch)) draft.setup.stitch = stitch
-  },
-)
 const isRowTwin = (i: number) => (good.value?.rows[i]?.gapMm ?? 0) > 0
 
 /** Rows whose own setup strikes or is refused: the frame judges the chosen one only. */
@@ -116,7 +111,7 @@ function takeStack(stack: readonly { stitchId: string; widthMm: number }[], over
     return { ...OWN, stitchId, widthMm, lengthMm: usual?.defaultLengthMm ?? 2.5, mirror: isRight }
   })
   plan.value.overlapsMm = stack.slice(1).map(() => overlapMm)
-  chosen.value = 0
+  at.value = 0
 }
 const prints = computed(() =>
   bandPrints({
@@ -125,16 +120,16 @@ const prints = computed(() =>
     answer: good.value,
     plan: plan.value,
     names: names.value,
-    tension: draft.setup.tension,
+    tension: bench.setup.tension,
     length,
     bare,
   }),
 )
 const csv = computed(() => good.value && (() => bandCsv(good.value!, names.value)))
 const missing = computed(() => {
-  const { machineId, needleId } = draft.setup
+  const { machineId, needleId } = bench.setup
   if (machineId && needleId) return null
-  return { title: 'Which machine and needle?', mend: 'Choose them under “Sewn with”.' }
+  return { title: 'Which machine and needle?', mend: 'Choose them in the line-up.' }
 })
 </script>
 
@@ -231,7 +226,7 @@ const missing = computed(() => {
       />
       <UnderCard
         v-if="plan.under"
-        :setup="draft.setup"
+        :setup="bench.setup"
         :is-twin="isRowTwin(at)"
       />
     </template>

@@ -6,7 +6,7 @@ import { linesSheet } from '#core/lines'
 import { tiledSheets } from '#core/paper'
 import type { DrawnPoint } from '#core/shape'
 import { formatShort } from '#core/units'
-import { lengthDialOf, linesWork } from '#shared/inputs'
+import { linesInputOf, linesWork } from '#shared/inputs'
 import type { LinesPiece } from '#shared/records'
 import type { Print } from '~/paper/print'
 import { usePiece } from '~/planner/usePiece'
@@ -25,7 +25,6 @@ const FRESH: LinesPiece = {
     leanDeg: 45,
     sides: 'turns',
   },
-  wantedMm: 2.5,
   mostMissMm: DEFAULT_MISS_MM,
   twice: true,
   feed: null,
@@ -34,22 +33,14 @@ const FRESH: LinesPiece = {
 const LINE_JOBS = ['metallic-line', 'pearl-line', 'topstitching'] as const satisfies readonly JobId[]
 const book = useBookStore()
 const { bare } = useLength()
-const job = ref<JobId>('metallic-line')
-const piece = usePiece('lines', () => job.value, FRESH, { oneNeedle: true })
+const piece = usePiece('lines', { job: 'metallic-line', plan: () => FRESH, oneNeedle: true })
 const { draft, title, fileName } = piece
-watch(
-  () => draft.setup.job,
-  now => {
-    if (LINE_JOBS.some(one => one === now)) job.value = now
-  },
-  { immediate: true },
-)
-const sewnAs = computed({
-  get: () => job.value,
-  set: next => {
-    job.value = next
-    piece.setUpAnew()
-  },
+const bench = useBenchStore()
+const sewnAs = computed({ get: () => bench.setup.job, set: (job: JobId) => piece.setUpAnew(job) })
+/** The stitch length is the setup’s own: changed here it changes in the line-up. */
+const wantedMm = computed({
+  get: () => bench.setup.stitch.lengthMm,
+  set: lengthMm => bench.setStitch({ lengthMm }, 'stitch length'),
 })
 const jobs = LINE_JOBS.map(id => ({ value: id as JobId, label: JOBS[id].name }))
 const plan = computed({
@@ -58,22 +49,15 @@ const plan = computed({
     draft.plan = next
   },
 })
-const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
-const dial = computed(() => lengthDialOf(machine.value))
-const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
+const machine = computed(() => book.shelf.machines.get(bench.setup.machineId ?? '') ?? null)
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => bench.setup)
 const asked = usePlanned(
-  () => plainOf({ plan: plan.value, dial: dial.value.dial }),
+  () => plainOf(linesInputOf(plan.value, bench.setup, book.shelf.machines)),
   (api, now) => api.lines(now),
   () => piece.opened.value,
 )
 const { answer: good, problem } = asked
 const work = computed(() => good.value && linesWork(good.value, draft.copies))
-watch(
-  () => plan.value.wantedMm,
-  lengthMm => {
-    if (draft.setup.stitch.lengthMm !== lengthMm) draft.setup.stitch = { ...draft.setup.stitch, lengthMm }
-  },
-)
 const drawn = computed({
   get: () => (plan.value.drawing.by === 'drawn' ? plan.value.drawing.ways : null),
   set: (ways: DrawnPoint[][] | null) => {
@@ -103,7 +87,7 @@ function newLine(): void {
   ]
   drawn.value = [...drawn.value, next]
 }
-watch([() => plan.value.drawing.by, () => draft.id], () => {
+watch([() => plan.value.drawing.by, () => bench.piece.id], () => {
   past.value = []
 })
 const longest = computed(() =>
@@ -145,10 +129,10 @@ const prints = computed((): Print[] => {
           {
             title: title.value,
             dials: [
-              { label: 'Length', value: bare(plan.value.wantedMm) },
+              { label: 'Length', value: bare(wantedMm.value) },
               {
                 label: 'Tension',
-                value: draft.setup.tension === null ? '–' : formatShort(draft.setup.tension),
+                value: bench.setup.tension === null ? '–' : formatShort(bench.setup.tension),
               },
               { label: 'Starts', value: String(now!.sewn.starts) },
             ],
@@ -175,7 +159,7 @@ const csv = computed(() => {
   )
   return () => `${['run,step,line,x_mm,y_mm', ...rows].join('\r\n')}\r\n`
 })
-const needle = computed(() => book.shelf.needles.get(draft.setup.needleId ?? '') ?? null)
+const needle = computed(() => book.shelf.needles.get(bench.setup.needleId ?? '') ?? null)
 const missing = computed(() => {
   const mend = 'Choose it under “Sewn with”.'
   if (!machine.value) return { title: 'Which machine? Its dial says which lengths there are.', mend }
@@ -194,11 +178,11 @@ const missing = computed(() => {
     why="The dial decides which stitches land on a tip; needle and thread, what it takes."
     :csv="csv"
     :prints="prints"
-    wants="single"
   >
     <template #wants>
       <LinesFields
         v-model="plan"
+        v-model:wanted-mm="wantedMm"
         :can-undo="past.length > 0"
         @new-line="newLine"
         @undo="undoPoint"
@@ -237,9 +221,9 @@ const missing = computed(() => {
       >
         <FeedFold
           v-model="plan.feed"
-          :dialled-mm="plan.wantedMm"
+          :dialled-mm="wantedMm"
           :longest-mm="longest"
-          :cloth-id="draft.setup.clothId"
+          :cloth-id="bench.setup.clothId"
         />
       </UCard>
     </template>

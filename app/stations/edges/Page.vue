@@ -1,18 +1,9 @@
 <script setup lang="ts">
-import { dequal as equal } from 'dequal/lite'
 import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS, SPEED_STITCHES } from '#core/care'
 import { DEFAULT_CLEARANCE_MM, DEFAULT_POINT_DEG, OUTSIDE_MM, recounted } from '#core/edge'
 import { DEFAULT_MISS_MM, type FitPlan, lengthMarks } from '#core/fit'
 import { boundsOf, type DrawnPoint } from '#core/shape'
-import {
-  type EdgeInput,
-  edgeInputOf,
-  edgeJobOf,
-  edgeSettingOf,
-  edgeWork,
-  fontsOf,
-  lengthDialOf,
-} from '#shared/inputs'
+import { type EdgeInput, edgeInputOf, edgeKindOf, edgeWork, fontsOf, lengthDialOf } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
 import { orNull } from '~/planner/orNull'
 import { usePiece } from '~/planner/usePiece'
@@ -38,7 +29,8 @@ const FRESH: EdgePiece = {
       hex: UNCHOSEN_PART_HEX,
     },
   ],
-  stitch: { kind: 'blanket', stitchId: null, widthMm: 4, lengthMm: 3, outsideMm: OUTSIDE_MM, insetMm: 3 },
+  outsideMm: OUTSIDE_MM,
+  insetMm: 3,
   pointDeg: DEFAULT_POINT_DEG,
   clearanceMm: DEFAULT_CLEARANCE_MM,
   mostMissMm: DEFAULT_MISS_MM,
@@ -56,8 +48,9 @@ const FRESH: EdgePiece = {
 const LEAST_POINTS = 3
 const book = useBookStore()
 const { bare } = useLength()
-const piece = usePiece('edge', edgeJobOf, FRESH, { oneNeedle: true })
+const piece = usePiece('edge', { job: 'blanket-edge', plan: () => FRESH, oneNeedle: true })
 const { draft, title, fileName } = piece
+const bench = useBenchStore()
 const plan = computed({
   get: () => draft.plan,
   set: next => {
@@ -78,17 +71,18 @@ const part = computed({
     plan.value.parts[at.value] = next
   },
 })
+const kind = computed(() => edgeKindOf(bench.setup))
 const view = ref<'sewn' | 'room'>('sewn')
-const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
+const machine = computed(() => book.shelf.machines.get(bench.setup.machineId ?? '') ?? null)
 const dial = computed(() => lengthDialOf(machine.value))
-const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => bench.setup)
 const settings = useSettingsStore()
 const looks = computed(() => plan.value.parts.map(one => partLook(one, book.shelf.cloths)))
 const isDiagram = computed(() => settings.record.threadColours === 'diagram')
 const hexes = computed(() => looks.value.map(({ hex }) => (isDiagram.value ? '#efe3cc' : hex)))
 
 const input = computed((): EdgeInput | null => {
-  const now = edgeInputOf(plan.value, draft.setup, book.shelf)
+  const now = edgeInputOf(plan.value, bench.piece.setup, book.shelf)
   return now && plainOf(now)
 })
 const asked = usePlanned(
@@ -101,7 +95,7 @@ const { answer: good, problem } = asked
 const sewn = computed(() => good.value?.ways[good.value.way] ?? null)
 const work = computed(() => {
   const now = good.value
-  return now && orNull(() => edgeWork(plan.value, now, draft.copies))
+  return now && orNull(() => edgeWork(plan.value, bench.setup.stitch.stitchId, now, draft.copies))
 })
 const names = computed(() => (good.value?.stretches ?? []).map(one => looks.value[one.part]?.name ?? ''))
 /** In mm of cloth: what of the stitch lies between two landings. */
@@ -120,13 +114,6 @@ const longest = computed(() =>
 function shapesChanged(): void {
   Object.assign(plan.value, { starts: [], settled: [], corners: [], way: 0 })
 }
-// What the machine is set to follows the plan; a smaller bite is what is sewn.
-watch(
-  () => edgeSettingOf(plan.value, sewn.value?.widthMm ?? plan.value.stitch.widthMm),
-  setting => {
-    if (!equal(plainOf(draft.setup.stitch), setting)) draft.setup.stitch = setting
-  },
-)
 function startAt(stretch: number, alongMm: number): void {
   plan.value.starts = [...plan.value.starts.filter(one => one.stretch !== stretch), { stretch, alongMm }]
 }
@@ -193,10 +180,10 @@ function undoPoints(): void {
   past.value = past.value.slice(0, -1)
   cut.points = before
 }
-watch([chosen, () => part.value.cut.kind, () => draft.id], () => {
+watch([chosen, () => part.value.cut.kind, () => bench.piece.id], () => {
   past.value = []
 })
-watch([() => draft.id, () => plan.value.parts.length], () => {
+watch([() => bench.piece.id, () => plan.value.parts.length], () => {
   side.value = null
 })
 
@@ -206,26 +193,28 @@ const prints = computed(() =>
     fileName: fileName.value,
     answer: good.value,
     plan: plan.value,
+    kind: kind.value,
+    stitch: bench.setup.stitch,
     names: names.value,
     called: looks.value.map(({ name }) => name),
-    tension: draft.setup.tension,
+    tension: bench.setup.tension,
     bare,
   }),
 )
 const csv = computed(() => good.value && (() => edgeCsv(good.value!)))
-const needle = computed(() => book.shelf.needles.get(draft.setup.needleId ?? '') ?? null)
+const needle = computed(() => book.shelf.needles.get(bench.setup.needleId ?? '') ?? null)
 const missing = computed(() => {
-  const mend = 'Choose it under “Sewn with”.'
+  const mend = 'Choose it in the line-up.'
   if (!machine.value) return { title: 'Which machine? Its dial says which lengths there are.', mend }
   const isTwin = needle.value !== null && needle.value.construction !== 'single'
   return isTwin ? { title: 'A single needle: a twin cannot turn with its needles down.', mend } : null
 })
-const bobbinHex = computed(() => book.shelf.threads.get(draft.setup.bobbinId ?? '')?.colours[0]?.hex ?? null)
+const bobbinHex = computed(() => book.shelf.threads.get(bench.setup.bobbinId ?? '')?.colours[0]?.hex ?? null)
 /** Needle hours and fused blocks, whichever comes first. */
 const piecesPerNeedle = computed(() => {
   const stitches = (work.value?.stitches ?? 0) / draft.copies
   if (stitches <= 0) return BLOCKS_PER_NEEDLE
-  const hoursEach = stitches / SPEED_STITCHES[draft.setup.speed ?? 'usual'] / 60
+  const hoursEach = stitches / SPEED_STITCHES[bench.setup.speed ?? 'usual'] / 60
   return Math.max(1, Math.min(BLOCKS_PER_NEEDLE, Math.floor(NEEDLE_LIFE_HOURS / hoursEach)))
 })
 </script>
@@ -240,7 +229,6 @@ const piecesPerNeedle = computed(() => {
     why="The dial decides which stitches land on a point; needle and thread, what it takes."
     :csv="csv"
     :prints="prints"
-    wants="single"
   >
     <template #wants>
       <UCard
@@ -279,7 +267,7 @@ const piecesPerNeedle = computed(() => {
       </UCard>
       <EdgeStitchFields
         v-model="plan"
-        @kind="piece.setUpAnew"
+        @job="piece.setUpAnew"
       />
     </template>
     <template #looks>
@@ -288,8 +276,8 @@ const piecesPerNeedle = computed(() => {
         v-model="plan.way"
         :ways="good.ways"
         :lengths="good.lengths"
-        :bite-word="plan.stitch.kind === 'blanket' ? 'bite' : 'width'"
-        :wanted-mm="plan.stitch.kind === 'straight' ? 0 : plan.stitch.widthMm"
+        :bite-word="kind === 'blanket' ? 'bite' : 'width'"
+        :wanted-mm="bench.setup.stitch.widthMm"
       />
       <UCard
         v-if="good && sewn"
@@ -345,7 +333,7 @@ const piecesPerNeedle = computed(() => {
           :ground-hex="clothHex"
           :thread-hex="threadHexes[0]"
           :thread-mm="thickness.mm"
-          :width-mm="plan.stitch.widthMm"
+          :width-mm="bench.setup.stitch.widthMm"
           :backwards="plan.backwards"
           :at="part"
           @start="startAt"
@@ -388,14 +376,16 @@ const piecesPerNeedle = computed(() => {
         v-if="good && sewn"
         v-model:feed="plan.feed"
         :advice="good.advice"
-        :plan="plan"
+        :kind="kind"
+        :overlap="plan.overlap"
+        :stitch="bench.setup.stitch"
         :widest-mm="sewn.plan.widestBiteMm"
         :hexes="hexes"
         :ground-hex="clothHex"
         :thread-hex="threadHexes[0]"
         :bobbin-hex="bobbinHex"
         :longest-mm="longest"
-        :cloth-id="draft.setup.clothId"
+        :cloth-id="bench.setup.clothId"
         :tails-per-piece="2 * sewn.plan.stretches.length"
         :cloth-names="looks.map(({ name }) => name)"
         :pieces-per-needle="piecesPerNeedle"

@@ -10,8 +10,9 @@ import {
   templateDrawing,
 } from '#core/edge'
 import { tiledSheets } from '#core/paper'
+import type { StitchSetting } from '#core/stitch'
 import { formatShort } from '#core/units'
-import type { EdgeAnswer } from '#shared/inputs'
+import type { EdgeAnswer, EdgeKind } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
 import type { Print } from '~/paper/print'
 
@@ -38,6 +39,8 @@ export interface EdgePaper {
   /** null: nothing could be planned yet. */
   readonly answer: EdgeAnswer | null
   readonly plan: EdgePiece
+  readonly kind: EdgeKind
+  readonly stitch: StitchSetting
   /** Of the cloth of each stretch. */
   readonly names: readonly string[]
   /** Of each cloth. */
@@ -51,6 +54,8 @@ export function edgePrints({
   fileName: name,
   answer,
   plan,
+  kind,
+  stitch,
   names,
   called,
   tension,
@@ -131,10 +136,10 @@ export function edgePrints({
             title,
             dials: [
               {
-                label: plan.stitch.kind === 'blanket' ? 'Bite' : 'Width',
+                label: kind === 'blanket' ? 'Bite' : 'Width',
                 value: bare(answer!.ways[answer!.way]!.widthMm),
               },
-              { label: 'Length', value: bare(plan.stitch.lengthMm) },
+              { label: 'Length', value: bare(stitch.lengthMm) },
               {
                 label: 'Tension',
                 value: tension === null ? '–' : formatShort(tension),

@@ -9,7 +9,6 @@ export const edges: Station = {
   views: [
     { name: 'Edge', path: '/edge', page: 'Page.vue', axe: true, shot: null },
     { name: 'Lines', path: '/lines', page: 'LinesPage.vue', axe: true, shot: null },
-    { name: 'Kept pieces', path: '/edge-kept', page: 'KeptPage.vue', axe: true, shot: null },
   ],
   keys: [],
 }

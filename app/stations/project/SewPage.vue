@@ -32,7 +32,7 @@ const moment = () => new Date().toISOString()
 
 function begin(): void {
   const { item, setup } = now.value!
-  if (setup) bench.update(`Put “${now.value!.name}” on the bench`, setup)
+  if (item.work.kind === 'piece') bench.take(item.work.pieceId)
   const step = setup ? 'change' : 'sew'
   change('Begin a piece', { doing: { itemId: item.id, step, since: moment() } })
 }
@@ -60,7 +60,14 @@ function finish(): void {
   const isTimed = took >= LEAST_MINUTES && took <= LONGEST_MINUTES
   const tookMinutes = isTimed ? Math.round(10 * took) / 10 : null
   const ticked = (one: ProjectItem) => (one.id === item.id ? { ...one, doneAt: moment(), tookMinutes } : one)
-  change(`Done: ${now.value!.name}`, { items: project.value!.items.map(ticked), doing: null })
+  const items = project.value!.items.map(ticked)
+  change(`Done: ${now.value!.name}`, { items, doing: null }, null, allSewn())
+}
+/** All copies of the piece are sewn with it. */
+function allSewn(): Change[] {
+  const piece = now.value!.piece
+  if (!piece || piece.sewn >= piece.copies) return []
+  return [{ table: 'pieces', id: piece.id, record: { ...piece, sewn: piece.copies } }]
 }
 function tickStep(id: string): void {
   const step = walk.walk.steps.find(one => one.id === id)
@@ -153,7 +160,7 @@ const timeWords = computed(() => {
           v-if="!doing"
           size="lg"
           icon="i-lucide-play"
-          :label="now.setup ? 'Put it on the bench and begin' : 'Begin'"
+          :label="now.setup ? 'Take it in hand and begin' : 'Begin'"
           class="justify-self-start"
           @click="begin"
         />
@@ -194,7 +201,7 @@ const timeWords = computed(() => {
             variant="outline"
             icon="i-lucide-ruler"
             label="Its plan and counts"
-            :to="{ path: PLAN_PATHS[now.piece.plan.kind], query: { piece: now.piece.id } }"
+            :to="PLAN_PATHS[now.piece.plan.kind]"
           />
           <UButton
             v-if="now.setup && doing"

@@ -8,6 +8,15 @@ export const project: Station = {
   icon: 'i-lucide-list-ordered',
   views: [
     { name: 'Order of work', path: '/project', page: 'Page.vue', axe: true, shot: null },
+    {
+      name: 'Pieces',
+      path: '/pieces',
+      page: 'PiecesPage.vue',
+      key: 'P',
+      axe: true,
+      shot: 'pieces',
+      formerly: ['/plans', '/pintucks-kept', '/topstitch-kept', '/edge-kept', '/band-kept'],
+    },
     { name: 'Sew it', path: '/project-sew', page: 'SewPage.vue', axe: true, shot: null },
   ],
   keys: [],

@@ -4,7 +4,7 @@ import {
   edgeInputOf,
   fontsOf,
   itemRuns,
-  lengthDialOf,
+  linesInputOf,
   type PieceRun,
   type PieceWork,
   projectWorkOf,
@@ -61,8 +61,7 @@ export function useProjectWork(project: () => Project | null) {
   function wishOf(id: string, { plan, setup, copies: each }: Piece): Wish | null {
     const all = copies.value * each
     if (plan.kind === 'lines') {
-      const { dial } = lengthDialOf(book.shelf.machines.get(setup.machineId ?? '') ?? null)
-      const input = plainOf({ plan, dial })
+      const input = plainOf(linesInputOf(plan, setup, book.shelf.machines))
       return { id, key: JSON.stringify([input, all]), ask: api => api.linesWork(input, all) }
     }
     const found = plan.kind === 'edge' ? edgeInputOf(plan, setup, book.shelf) : null

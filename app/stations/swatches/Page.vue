@@ -100,7 +100,7 @@ function clear(): void {
 }
 function use(swatch: Swatch): void {
   swatches.use(swatch)
-  void offerUndo(`“${swatch.name}” is on the bench`)
+  void offerUndo(`“${swatch.name}” is what the piece in hand is set to`)
 }
 const importing = ref(false)
 const dropped = shallowRef<File | null>(null)

@@ -6,7 +6,7 @@ import { marksOf, nearestOf } from '#core/trial'
 import type { Machine, Swatch } from '#shared/records'
 import { offsetOf, steppedDialOf } from '#shared/inputs'
 
-/** The swatch book: newest first, and putting a swatch back on the bench. */
+/** The swatch book: newest first, and setting the piece in hand up as a swatch. */
 export const useSwatchStore = defineStore('swatches', () => {
   const book = useBookStore()
   const bench = useBenchStore()
@@ -22,11 +22,11 @@ export const useSwatchStore = defineStore('swatches', () => {
     const dial = steppedDialOf(machine)
     return share === null || dial === null ? null : nearestOf(marksOf(dial), markAt(share, dial))
   }
-  /** Puts all a swatch holds on the bench. */
+  /** Sets the piece in hand up with all a swatch holds. */
   function use(swatch: Swatch): void {
     takeSetup(`Use “${swatch.name}”`, swatch.setup)
   }
-  /** The same on the machine of the bench: the number is a guess there, and machine, foot and plate stay. */
+  /** The same on the machine it is on: the number is a guess there, and machine, foot and plate stay. */
   function useHere(swatch: Swatch): void {
     const { machineId, footId, plate, plateId } = bench.setup
     takeSetup(`Try “${swatch.name}” here`, {

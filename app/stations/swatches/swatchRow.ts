@@ -81,9 +81,8 @@ function goalSaid({ cell }: Row): TrialGoal {
 
 /** What a new swatch begins with: an empty setup, meant for its goal. */
 function setupForGoal(goal: TrialGoal): SetupContent {
-  const { id: _, ...empty } = EMPTY_SETUP
   const aim = GOAL_SETUPS[goal]
-  return { ...empty, goal: aim.goal, job: aim.job ?? empty.job }
+  return { ...EMPTY_SETUP, under: [], goal: aim.goal, job: aim.job ?? EMPTY_SETUP.job }
 }
 
 function sourceSaid(row: Row): Swatch['source'] {

@@ -24,7 +24,6 @@ const FRESH: TopstitchPiece = {
   kind: 'topstitching',
   shape: { kind: 'pocket', wideMm: 120, tallMm: 140, corners: 'square', cornerMm: 20 },
   rowsMm: [6],
-  wantedMm: 3,
   mostMissMm: 0.25,
   alike: false,
   leastMm: 1.5,
@@ -35,35 +34,41 @@ const FRESH: TopstitchPiece = {
 }
 const book = useBookStore()
 const { length, bare } = useLength()
-const piece = usePiece('topstitching', () => 'topstitching', FRESH)
+const piece = usePiece('topstitching', { job: 'topstitching', plan: () => FRESH })
 const { draft, title, fileName } = piece
+const bench = useBenchStore()
+/** The stitch length is the setup’s own: changed here it changes in the line-up. */
+const wantedMm = computed({
+  get: () => bench.setup.stitch.lengthMm,
+  set: lengthMm => bench.setStitch({ lengthMm }, 'stitch length'),
+})
 const plan = computed({
   get: () => draft.plan,
   set: next => {
     draft.plan = next
   },
 })
-const needle = computed(() => book.shelf.needles.get(draft.setup.needleId ?? '') ?? null)
-const machine = computed(() => book.shelf.machines.get(draft.setup.machineId ?? '') ?? null)
+const needle = computed(() => book.shelf.needles.get(bench.setup.needleId ?? '') ?? null)
+const machine = computed(() => book.shelf.machines.get(bench.setup.machineId ?? '') ?? null)
 const isTwin = computed(() => needle.value !== null && needle.value.construction !== 'single')
 const answer = useAnswer(
   () => {
-    const input = rowsInputOf(draft.plan, draft.setup, book.shelf)
+    const input = rowsInputOf(draft.plan, bench.setup, book.shelf)
     if (!input) return null
     const rows = topstitchRows(draft.plan, input)
     return {
       outline: input.outline,
       rows,
       area: draft.plan.area ? areaRows(draft.plan.area) : null,
-      work: topstitchWork(draft.plan, rows, isTwin.value, draft.copies),
+      work: topstitchWork(draft.plan, wantedMm.value, rows, isTwin.value, draft.copies),
     }
   },
   () => piece.opened.value,
 )
 const good = computed(() => answer.value.value)
 const guides = computed(() => (needle.value ? guidesOf(book.shelf.feet.values(), needle.value) : []))
-const cloth = computed(() => book.shelf.cloths.get(draft.setup.clothId ?? '') ?? null)
-const { clothHex, threadHexes, thickness } = usePieceLooks(() => draft.setup)
+const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? '') ?? null)
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => bench.setup)
 const CONTRAST_WORDS = {
   matches: 'in the cloth’s own colour: it hardly shows',
   near: 'near the cloth’s colour: it shows a little',
@@ -91,7 +96,7 @@ const prints = computed((): Print[] => {
       title: title.value,
       outline: made!.outline,
       rows: made!.rows.filter(({ vanished }) => !vanished),
-      wantedMm: draft.plan.wantedMm,
+      wantedMm: wantedMm.value,
       length: bare,
     })
   const { area } = draft.plan
@@ -123,7 +128,7 @@ const prints = computed((): Print[] => {
           row.legs.flatMap((leg, i) =>
             leg.lengthMm > 1
               ? tiledSheets(
-                  legStrip(`${title.value}, row ${r + 1}, leg ${i + 1}`, row, i, draft.plan.wantedMm),
+                  legStrip(`${title.value}, row ${r + 1}, leg ${i + 1}`, row, i, wantedMm.value),
                   paper,
                 )
               : [],
@@ -147,10 +152,10 @@ const prints = computed((): Print[] => {
           {
             title: title.value,
             dials: [
-              { label: 'Length', value: bare(draft.plan.wantedMm) },
+              { label: 'Length', value: bare(wantedMm.value) },
               {
                 label: 'Tension',
-                value: draft.setup.tension === null ? '–' : formatShort(draft.setup.tension),
+                value: bench.setup.tension === null ? '–' : formatShort(bench.setup.tension),
               },
               { label: 'Copies', value: String(draft.copies) },
             ],
@@ -171,7 +176,7 @@ const csv = computed(() => {
       const own = row.plans[i]?.[0]
       const from = fromMm
       fromMm += leg.lengthMm
-      const stitchMm = own && own.stitches > 0 ? leg.lengthMm / own.stitches : draft.plan.wantedMm
+      const stitchMm = own && own.stitches > 0 ? leg.lengthMm / own.stitches : wantedMm.value
       return [i + 1, tidy(from), tidy(fromMm), own?.stitches ?? '', tidy(stitchMm)].join(',')
     })
   })
@@ -195,7 +200,10 @@ const missing = computed(() =>
     :prints="prints"
   >
     <template #wants>
-      <EdgeFields v-model="plan" />
+      <EdgeFields
+        v-model="plan"
+        v-model:wanted-mm="wantedMm"
+      />
     </template>
     <template #looks>
       <UCard
@@ -210,7 +218,7 @@ const missing = computed(() =>
           :across-mm="plan.area?.acrossMm ?? 0"
           :along-mm="plan.area?.alongMm ?? 0"
           :gap-mm="isTwin ? needle!.gapMm : 0"
-          :wanted-mm="plan.wantedMm"
+          :wanted-mm="wantedMm"
           :cloth-hex="clothHex"
           :thread-hexes="threadHexes"
           :thread-mm="thickness.mm"
@@ -242,13 +250,14 @@ const missing = computed(() =>
       <EdgeMore
         v-if="good"
         v-model="plan"
+        :wanted-mm="wantedMm"
         :rows="good.rows"
         :gap-mm="isTwin ? needle!.gapMm : null"
         :thread-mm="thickness.mm"
         :thread-source="thickness.source"
-        :cloth-mm="underFootMm(draft.setup, book.shelf.cloths)"
+        :cloth-mm="underFootMm(bench.setup, book.shelf.cloths)"
         :contrast-words="contrastWords"
-        :cloth-id="draft.setup.clothId"
+        :cloth-id="bench.setup.clothId"
         :is-knit-hem="isTwin && cloth?.structure === 'knit'"
       />
     </template>

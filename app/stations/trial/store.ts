@@ -4,15 +4,15 @@ import { computed, ref } from 'vue'
 import { nextTension, type TrialAdvice, type TrialCare, type TrialGoal, type TrialPrior } from '#core/trial'
 import { differencesOf, tensionFromOf } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
-import type { RecordChange, Setup, Swatch, Trial, TrialRowRecord } from '#shared/records'
-import { frozenOf, trialRowOf } from '#shared/inputs'
+import type { RecordChange, Swatch, Trial, TrialRowRecord } from '#shared/records'
+import { frozenOf, trialRowOf, withPieceSetup } from '#shared/inputs'
 import { newId } from '~/utils/id'
 
 const MOST_WORDS = 300
 
 export type RowReading = Pick<TrialRowRecord, 'ridge' | 'show' | 'skips' | 'breaks' | 'holes' | 'sound'>
 
-/** The trial strip on the bench: its rows, the next number, and keeping what was found. */
+/** The trial strip of the piece in hand: its rows, the next number, and keeping what was found. */
 export const useTrialStore = defineStore('trial', () => {
   const book = useBookStore()
   const bench = useBenchStore()
@@ -24,15 +24,12 @@ export const useTrialStore = defineStore('trial', () => {
       newestFirst(book.shelf.trials.values(), ({ startedAt }) => startedAt).find(({ closed }) => !closed)
       ?? null,
   )
-  const content = computed<SetupContent>(() => {
-    const { id: _, ...setup } = bench.setup
-    return setup
-  })
+  const content = computed<SetupContent>(() => bench.setup)
   /** The job’s, whatever the rows were begun for. */
   const goal = computed<TrialGoal>(() => start.goal)
   const care = computed<TrialCare>(() => strip.value?.care ?? 'careful')
   const dial = computed(() => start.dial)
-  /** What is on the bench differs from what the rows were sewn with, the tension apart. */
+  /** The piece in hand differs from what the rows were sewn with, the tension apart. */
   const changes = computed(() =>
     strip.value && strip.value.rows.length > 0
       ? differencesOf(strip.value.setup, content.value, book.shelf)
@@ -91,15 +88,15 @@ export const useTrialStore = defineStore('trial', () => {
   function beAs(care: TrialCare, now: Date): void {
     write('Choose how sure', strip.value ? { ...strip.value, care } : fresh(now, { care }))
   }
-  /** The bench with a tension that was sewn. */
-  function benchAt(
-    tension: number,
-    how: 'sewn' | 'start' = 'sewn',
-  ): RecordChange & { readonly record: Setup } {
+  /** The setup with a tension that was sewn. */
+  function setupAt(tension: number, how: 'sewn' | 'start' = 'sewn'): SetupContent {
     const set = { ...bench.setup, tension }
-    return { table: 'setup', id: 'current', record: { ...set, tensionFrom: tensionFromOf(set, how) } }
+    return { ...set, tensionFrom: tensionFromOf(set, how) }
   }
-  /** Notes a row sewn at a number; the bench takes the number over. */
+  /** It goes to the piece in hand. */
+  const pieceAt = (setup: SetupContent): RecordChange =>
+    bench.changed(withPieceSetup(bench.piece, setup, bench.row))
+  /** Notes a row sewn at a number; the piece in hand takes the number over. */
   function note(mark: number, reading: RowReading, now: Date): void {
     const before = strip.value ?? fresh(now)
     const row: TrialRowRecord = {
@@ -120,7 +117,7 @@ export const useTrialStore = defineStore('trial', () => {
         setup: first ? content.value : before.setup,
         rows: [...before.rows, row],
       },
-      [benchAt(mark)],
+      [pieceAt(setupAt(mark))],
     )
   }
   /**
@@ -129,7 +126,7 @@ export const useTrialStore = defineStore('trial', () => {
   function goOn(): void {
     if (!strip.value) return
     carried.value = changes.value.map(({ what }) => what).join('; ')
-    write('Go on with what is on the bench', {
+    write('Go on with what is set up now', {
       ...strip.value,
       setup: content.value,
       rows: strip.value.rows.map(row => ({ ...row, comparable: false })),
@@ -181,7 +178,7 @@ export const useTrialStore = defineStore('trial', () => {
     const tension = which === 'computed' ? computedBest.value : (row?.dial ?? bench.setup.tension)
     if (tension === null) return null
     const id = newId('swatch')
-    const { id: _bench, ...setup } = benchAt(tension, row ? 'sewn' : 'start').record
+    const setup = setupAt(tension, row ? 'sewn' : 'start')
     const record: Swatch = {
       id,
       name,
@@ -197,11 +194,8 @@ export const useTrialStore = defineStore('trial', () => {
       photos: row?.photos ?? { front: null, back: null },
       takeUp: null,
     }
-    book.commit(`Keep “${name}”`, [
-      { table: 'swatches', id, record },
-      ...closing(),
-      benchAt(tension, row ? 'sewn' : 'start'),
-    ])
+    book.commit(`Keep “${name}”`, [{ table: 'swatches', id, record }, ...closing(), pieceAt(setup)])
+    bench.take(bench.piece.id)
     return id
   }
 

@@ -2,6 +2,7 @@
 import { useFullscreen, useStorage, useWakeLock } from '@vueuse/core'
 import { JOBS } from '#core/job'
 import { SPEEDS } from '#core/terms'
+import { pieceName } from '#shared/records'
 import { LatePrintCard, LateSessionTimer } from '~/asking/lateParts'
 
 definePageMeta({ layout: 'bare' })
@@ -34,6 +35,10 @@ const speedsBeside = (ruled: string) => [
 function setSpeed(chosen: string): void {
   bench.update('Choose the speed', { speed: SPEEDS.find(speed => speed === chosen) ?? null })
 }
+const isAllSewn = computed(() => bench.piece.sewn >= bench.piece.copies)
+function oneMoreSewn(): void {
+  void bench.change('One more sewn', { sewn: bench.piece.sewn + 1 })
+}
 useKeys({
   leaveCard: () => navigateTo('/walk'),
   lamp: () => {
@@ -52,7 +57,16 @@ useKeys({
         ><UIcon name="i-lucide-chevron-left" /> Back</NuxtLink
       >
       <h1>{{ bench.parts.machine?.name ?? 'No machine chosen' }}</h1>
-      <span class="hint">{{ JOBS[bench.setup.job].name }}, {{ bench.setup.goal }}</span>
+      <span class="hint"
+        >{{ pieceName(bench.piece) }} · {{ JOBS[bench.setup.job].name }}, {{ bench.setup.goal }}</span
+      >
+      <UButton
+        variant="outline"
+        icon="i-lucide-check"
+        :label="`Sewn ${bench.piece.sewn} of ${bench.piece.copies}: one more`"
+        :disabled="isAllSewn"
+        @click="oneMoreSewn"
+      />
       <span
         class="hint awake"
         role="status"

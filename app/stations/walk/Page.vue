@@ -129,7 +129,7 @@ const timerWords = computed(() => {
           role="status"
           class="clear-ink"
         >
-          Finished and logged {{ dayOf(walk.record!.finishedAt!) }}. What changes on the bench re-opens here.
+          Finished and logged {{ dayOf(walk.record!.finishedAt!) }}. What you change re-opens here.
         </p>
         <StepList
           :steps="walk.walk.steps"

@@ -115,7 +115,7 @@ function all(id: string): void {
           <UButton
             variant="outline"
             icon="i-lucide-check"
-            label="All of the bench is on it now"
+            label="All of this setup is on it now"
             class="mt-2"
             @click="put.takeBench()"
           />

@@ -22,7 +22,7 @@ export const usePutBackStore = defineStore('putBack', () => {
     const state = stateOf(machineId, book.shelf.machineStates)
     return machine ? putBackOf(state, fittedFactsOf(state, machine, book.shelf)) : []
   }
-  /** Open on the machine of the bench; the line-up says so. */
+  /** Open on the machine of the piece in hand; the line-up says so. */
   const open = computed(() => (bench.setup.machineId === null ? [] : itemsOn(bench.setup.machineId)))
   const elsewhere = computed(() =>
     [...book.shelf.machines.values()]
@@ -50,7 +50,7 @@ export const usePutBackStore = defineStore('putBack', () => {
   }
   const switchedOff = (machineId: string) => write('Switched off', machineId, whatOffDoes(machineId).change)
 
-  /** Set up without the walk: all of the bench is on the machine now. */
+  /** Set up without the walk: all of this setup is on the machine now. */
   function takeBench(): void {
     const { setup, parts } = bench
     if (!parts.machine) return

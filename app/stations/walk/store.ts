@@ -95,7 +95,7 @@ export const useWalkStore = defineStore('walk', () => {
     const ids = new Set([...held.value, step.id])
     const next = walk.value.steps.slice(walk.value.steps.indexOf(step) + 1).find(({ id }) => !ids.has(id))
     const whole = ids.size === walk.value.steps.length && walk.value.missing.length === 0
-    const { id: _, ...setup } = bench.setup
+    const { setup } = bench
     const kept: WalkRecord = {
       ...current(now),
       keys: keysOf(ids),

@@ -9,7 +9,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
 
 <template>
   <div>
-    <StationHead><KeepPlan v-if="bench.result" /></StationHead>
+    <StationHead><NamePiece v-if="bench.result" /></StationHead>
     <LateWelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
     <div class="station">
       <section

@@ -14,7 +14,7 @@ const tables = {
   stitches: byId(records.stitches),
   plates: byId(records.plates),
 }
-const setup = records.plans[0]!.setup
+const setup = records.pieces[0]!.setup
 
 describe('compareRow', () => {
   it('tells how the same stitch does with another needle', () => {

@@ -18,7 +18,7 @@ export interface CompareRow {
   readonly binding: string
 }
 
-/** Judges one variant of the bench; null while something is missing. */
+/** Judges one variant of the piece in hand; null while something is missing. */
 export function compareRow(
   setup: SetupContent,
   bench: Bench,

@@ -9,7 +9,6 @@ export const width: Station = {
   views: [
     { name: 'Plan', path: '/', page: 'Page.vue', axe: true, shot: 'width-and-swing' },
     { name: 'Compare', path: '/compare', page: 'ComparePage.vue', key: 'C', axe: true, shot: null },
-    { name: 'Kept plans', path: '/plans', page: 'PlansPage.vue', key: 'P', axe: true, shot: null },
   ],
-  keys: ['narrower', 'wider', 'safeWidth', 'nextNeedle', 'keepPlan', 'nextDrop', 'lastDrop'],
+  keys: ['narrower', 'wider', 'safeWidth', 'nextNeedle', 'namePiece', 'nextDrop', 'lastDrop'],
 }

@@ -1,14 +1,18 @@
-import { EMPTY_SETUP } from '#shared/setup'
 import { describe, expect, it } from 'vitest'
 import type { RecordEdit } from '#shared/records'
 import { demoBackup } from '#shared/demo'
 import { EMPTY_HISTORY, photosInHistory, sealed, type Step, withStep } from './history'
 
+const [piece] = demoBackup.records.pieces
+const pieceAt = (widthMm: number) => ({
+  ...piece!,
+  setup: { ...piece!.setup, stitch: { ...piece!.setup.stitch, widthMm } },
+})
 const width = (from: number, to: number): RecordEdit => ({
-  table: 'setup',
-  id: 'current',
-  before: { ...EMPTY_SETUP, stitch: { ...EMPTY_SETUP.stitch, widthMm: from } },
-  after: { ...EMPTY_SETUP, stitch: { ...EMPTY_SETUP.stitch, widthMm: to } },
+  table: 'pieces',
+  id: 'p',
+  before: pieceAt(from),
+  after: pieceAt(to),
 })
 const drag = (from: number, to: number): Step => ({
   label: 'width',

@@ -2,14 +2,18 @@
 import { clearOrSmoke, colourDifference, colourLook } from '#core/colour'
 import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS } from '#core/care'
 import type { EdgeAdvice } from '#core/edge'
+import type { StitchSetting } from '#core/stitch'
 import { formatNumber } from '#core/units'
+import type { EdgeKind } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
 
 /** What to mind along this edge: what touches, thread against cloth, feed, and what one piece wears. */
 const feed = defineModel<EdgePiece['feed']>('feed', { required: true })
 const {
   advice,
-  plan,
+  kind,
+  overlap,
+  stitch,
   widestMm,
   hexes,
   groundHex,
@@ -22,7 +26,10 @@ const {
   clothId,
 } = defineProps<{
   advice: readonly EdgeAdvice[]
-  plan: EdgePiece
+  kind: EdgeKind
+  /** Stitches sewn over the beginning. */
+  overlap: number
+  stitch: StitchSetting
   /** The widest bite that touches nothing, all round. */
   widestMm: number
   hexes: readonly string[]
@@ -41,7 +48,7 @@ const { length } = useLength()
 const adviceWords = (one: EdgeAdvice): string => {
   switch (one.code) {
     case 'smaller-bite': {
-      const wanted = length(plan.stitch.widthMm)
+      const wanted = length(stitch.widthMm)
       const most = `All round, ${length(one.widestMm)} is the most, and what is planned keeps to it.`
       const where = one.pairs === 1 ? 'in one place' : `in ${one.pairs} places`
       return `A bite of ${wanted} touches ${where}. ${most} Or a longer stitch there.`
@@ -64,7 +71,7 @@ const adviceWords = (one: EdgeAdvice): string => {
     }
   }
 }
-const isHidden = computed(() => plan.stitch.kind === 'hidden')
+const isHidden = computed(() => kind === 'hidden')
 const filament = computed(() => clearOrSmoke(hexes[0] ?? groundHex))
 const LOOK_WORDS = { matches: 'hardly shows on', near: 'shows a little on', shows: 'stands out on' } as const
 /** “stands out on Leaf and the ground”: one phrase for all that look alike. */
@@ -99,7 +106,7 @@ const bobbin = computed(() => {
       >
         <UIcon name="i-lucide-triangle-alert" /> {{ adviceWords(one) }}
       </li>
-      <li v-if="advice.length === 0 && plan.stitch.kind !== 'straight'">
+      <li v-if="advice.length === 0 && kind !== 'straight'">
         <UIcon name="i-lucide-check" /> Nothing touches; up to {{ length(widestMm) }} all round.
       </li>
       <li v-if="isHidden">
@@ -114,9 +121,9 @@ const bobbin = computed(() => {
         {{ bobbin }}
       </li>
       <li>
-        Begin in the middle of a side, never on a point; sew {{ plan.overlap }} stitches over the beginning,
-        or pull {{ tailsPerPiece }} tails to the back and tie. Turn points with the needle down, the foot up;
-        on an outside curve the needle down outside, on an inside one inside (common practice).
+        Begin in the middle of a side, never on a point; sew {{ overlap }} stitches over the beginning, or
+        pull {{ tailsPerPiece }} tails to the back and tie. Turn points with the needle down, the foot up; on
+        an outside curve the needle down outside, on an inside one inside (common practice).
       </li>
       <li class="hint">
         A needle lasts about {{ NEEDLE_LIFE_HOURS }} hours or {{ BLOCKS_PER_NEEDLE }} fused blocks (common
@@ -126,7 +133,7 @@ const bobbin = computed(() => {
     </ul>
     <FeedFold
       v-model="feed"
-      :dialled-mm="plan.stitch.lengthMm"
+      :dialled-mm="stitch.lengthMm"
       :longest-mm="longestMm"
       :cloth-id="clothId"
     />

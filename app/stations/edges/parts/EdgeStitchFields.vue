@@ -1,46 +1,58 @@
 <script setup lang="ts">
+import type { JobId } from '#core/job'
 import { STITCHES } from '#core/stitch'
+import { EDGE_KINDS, type EdgeKind, edgeKindOf } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
+import type { SetupContent } from '#shared/setup'
 
 /** The stitch that runs along the edge, and what it must keep. */
 const plan = defineModel<EdgePiece>({ required: true })
-const emit = defineEmits<{ kind: [] }>()
+const emit = defineEmits<{ job: [job: JobId, stitch: Partial<SetupContent['stitch']>] }>()
 const book = useBookStore()
-type Kind = EdgePiece['stitch']['kind']
-const KINDS: readonly { value: Kind; label: string }[] = [
+const bench = useBenchStore()
+const KINDS: readonly { value: EdgeKind; label: string }[] = [
   { value: 'blanket', label: 'Blanket: bites that show' },
   { value: 'hidden', label: 'Hidden: a narrow zigzag' },
   { value: 'satin', label: 'Satin: a closed zigzag' },
   { value: 'straight', label: 'Straight, raw edge' },
   { value: 'library', label: 'Another stitch' },
 ]
-/** Where each begins. Common practice; the lengths of a zigzag are as its dial has them. */
-const FIRST: Readonly<Record<Kind, Partial<EdgePiece['stitch']>>> = {
-  blanket: { stitchId: null, widthMm: 4, lengthMm: 3 },
-  hidden: { stitchId: null, widthMm: 1.5, lengthMm: 1.5, outsideMm: 0.3 },
-  satin: { stitchId: null, widthMm: 3, lengthMm: 0.4, outsideMm: 0.3 },
-  straight: { stitchId: null, widthMm: 0, lengthMm: 3, insetMm: 3 },
-  library: { stitchId: 'feather', widthMm: 5, lengthMm: 1.5, outsideMm: 0 },
+/** Where each begins, beside what its job sets. Common practice. */
+const FIRST: Readonly<Record<EdgeKind, Partial<SetupContent['stitch']>>> = {
+  blanket: {},
+  hidden: {},
+  satin: { widthMm: 3, lengthMm: 0.4 },
+  straight: { widthMm: 0 },
+  library: { widthMm: 5, lengthMm: 1.5 },
 }
 const kind = computed({
-  get: () => plan.value.stitch.kind,
+  get: () => edgeKindOf(bench.setup),
   set: next => {
-    Object.assign(plan.value.stitch, { kind: next }, FIRST[next])
+    const { job, stitchId } = EDGE_KINDS[next]
     plan.value.settled = []
-    emit('kind')
+    emit('job', job, { stitchId, ...FIRST[next] })
   },
 })
 const stitches = computed(() =>
   [...STITCHES, ...book.shelf.stitches.values()].map(({ id, name }) => ({ value: id, label: name })),
 )
 const stitchId = computed({
-  get: () => plan.value.stitch.stitchId ?? '',
+  get: () => bench.setup.stitch.stitchId,
   set: id => {
-    plan.value.stitch.stitchId = id || null
+    const stitch = bench.allStitches.find(one => one.id === id)
+    if (!stitch) return
     plan.value.settled = []
-    emit('kind')
+    bench.chooseStitch(stitch)
   },
 })
+/** Its numbers are the setup’s own: changed here they change in the line-up. */
+const numberOf = (field: 'widthMm' | 'lengthMm') =>
+  computed({
+    get: () => bench.setup.stitch[field],
+    set: mm => bench.setStitch({ [field]: mm }, `stitch ${field}`),
+  })
+const widthMm = numberOf('widthMm')
+const lengthMm = numberOf('lengthMm')
 const hasBite = computed(() => kind.value !== 'straight')
 </script>
 
@@ -65,18 +77,18 @@ const hasBite = computed(() => kind.value !== 'straight')
     <div class="pair">
       <LengthField
         v-if="hasBite"
-        v-model="plan.stitch.widthMm"
+        v-model="widthMm"
         :label="kind === 'blanket' ? 'Bite' : 'Width'"
         limit="biteMm"
       />
       <LengthField
         v-else
-        v-model="plan.stitch.insetMm"
+        v-model="plan.insetMm"
         label="Inside the edge"
         limit="insetMm"
       />
       <LengthField
-        v-model="plan.stitch.lengthMm"
+        v-model="lengthMm"
         label="Stitch length"
         limit="dialLengthMm"
       />
@@ -85,7 +97,7 @@ const hasBite = computed(() => kind.value !== 'straight')
       <div class="pair">
         <LengthField
           v-if="kind !== 'blanket' && kind !== 'straight'"
-          v-model="plan.stitch.outsideMm"
+          v-model="plan.outsideMm"
           label="Falls outside by"
           limit="outsideMm"
         />

@@ -4,6 +4,8 @@ import type { LinesPiece } from '#shared/records'
 
 /** Where the lines come from, and how they are sewn. */
 const plan = defineModel<LinesPiece>({ required: true })
+/** The stitch length one would have, of the piece’s setup. */
+const wantedMm = defineModel<number>('wantedMm', { required: true })
 const { canUndo } = defineProps<{ canUndo: boolean }>()
 const emit = defineEmits<{ newLine: []; undo: [] }>()
 type By = LinesPiece['drawing']['by']
@@ -172,7 +174,7 @@ const path = computed({
     />
     <div class="pair">
       <LengthField
-        v-model="plan.wantedMm"
+        v-model="wantedMm"
         label="Stitch length"
         limit="dialLengthMm"
       />

@@ -9,7 +9,7 @@ const bench = useBenchStore()
 const own = useStartStore()
 const place = useWorkplace()
 const settled = computed(() => {
-  const { id: _, ...setup } = bench.setup
+  const { setup } = bench
   return dialledIn(setup, start, place.value)
 })
 /** Of a needle that is only looked at nothing is dialled in. */

@@ -8,7 +8,6 @@ import { newId } from '~/utils/id'
 const { sides } = defineProps<{
   sides: readonly (readonly [side: 'left' | 'middle' | 'right', label: string])[]
 }>()
-const book = useBookStore()
 const bench = useBenchStore()
 const { length } = useLength()
 const text = ref('')
@@ -23,26 +22,18 @@ function add(count: ThreadCount): void {
   const id = newId('thread')
   const name = text.value.trim().slice(0, MOST_NAME)
   const side = sides.find(([one]) => bench.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
-  book.commit(`Add ${name}`, [
-    {
-      table: 'threads',
-      id,
-      record: {
-        ...UNKNOWN_THREAD,
-        id,
-        name,
-        kind: usualKindOf(count),
-        tex: count.tex,
-        label: name,
-        texBasis: count.basis,
-        colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }],
-      },
-    },
-    {
-      table: 'setup',
-      id: 'current',
-      record: { ...bench.setup, threadIds: { ...bench.setup.threadIds, [side]: id } },
-    },
+  const record = {
+    ...UNKNOWN_THREAD,
+    id,
+    name,
+    kind: usualKindOf(count),
+    tex: count.tex,
+    label: name,
+    texBasis: count.basis,
+    colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }],
+  }
+  bench.update(`Add ${name}`, { threadIds: { ...bench.setup.threadIds, [side]: id } }, null, [
+    { table: 'threads', id, record },
   ])
   text.value = ''
 }

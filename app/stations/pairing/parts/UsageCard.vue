@@ -2,7 +2,7 @@
 import type { NeedleRecord } from '#shared/records'
 import { seamOf, threadNeedsOf } from '#shared/inputs'
 
-/** Thread needed for the seam on the bench, with the needle that is in or one that is looked at. */
+/** Thread needed for the seam of the piece in hand, with the needle that is in or one that is looked at. */
 const { needle } = defineProps<{
   /** null: none of that construction is owned. */
   needle: NeedleRecord | null

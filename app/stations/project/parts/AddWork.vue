@@ -1,26 +1,19 @@
 <script setup lang="ts">
 import { newestFirst } from '#shared/fields'
-import { PLAIN_STEPS, type ProjectItem } from '#shared/records'
+import { pieceName, PLAIN_STEPS, type ProjectItem } from '#shared/records'
 import { useFieldProblems } from '~/fields/fieldProblems'
 import { KIND_WORDS } from '../projectWords'
 
-/** Kept pieces, kept plans and work without a machine, to be put into the project. */
+/** Pieces and work without a machine, to be put into the project. */
 const { isFull } = defineProps<{ isFull: boolean }>()
 const emit = defineEmits<{ add: [work: ProjectItem['work']] }>()
 const book = useBookStore()
 const NONE = { value: '', label: 'choose one' }
 const pieces = computed(() => [
   NONE,
-  ...newestFirst(book.shelf.pieces.values(), ({ keptAt }) => keptAt).map(({ id, name, plan }) => ({
-    value: id,
-    label: `${name}, ${KIND_WORDS[plan.kind]}`,
-  })),
-])
-const plans = computed(() => [
-  NONE,
-  ...newestFirst(book.shelf.plans.values(), ({ keptAt }) => keptAt).map(({ id, name }) => ({
-    value: id,
-    label: name,
+  ...newestFirst(book.shelf.pieces.values(), ({ begunAt }) => begunAt ?? '').map(piece => ({
+    value: piece.id,
+    label: `${pieceName(piece)}, ${KIND_WORDS[piece.plan.kind]}`,
   })),
 ])
 const chosen = (add: (id: string) => ProjectItem['work']) =>
@@ -31,7 +24,6 @@ const chosen = (add: (id: string) => ProjectItem['work']) =>
     },
   })
 const piece = chosen(pieceId => ({ kind: 'piece', pieceId }))
-const plan = chosen(planId => ({ kind: 'plan', planId }))
 
 const STEP_LABELS = { cut: 'Cut', fuse: 'Fuse', press: 'Press', other: 'Something else' } as const
 const steps = PLAIN_STEPS.map(value => ({ value, label: STEP_LABELS[value] }))
@@ -63,13 +55,8 @@ function addPlain(): void {
     <template v-else>
       <SelectField
         v-model="piece"
-        label="A kept piece"
+        label="A piece"
         :items="pieces"
-      />
-      <SelectField
-        v-model="plan"
-        label="A kept plan"
-        :items="plans"
       />
       <FoldAway title="Work without a machine">
         <div class="grid gap-2">

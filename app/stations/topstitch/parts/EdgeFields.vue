@@ -5,6 +5,8 @@ import { readSvgOutline } from '~/planner/svgOutline'
 
 /** The finished edge, and the rows along it. */
 const plan = defineModel<TopstitchPiece>({ required: true })
+/** The stitch length one would have, of the piece’s setup. */
+const wantedMm = defineModel<number>('wantedMm', { required: true })
 const KINDS: readonly { value: OutlineKind; label: string }[] = [
   { value: 'rectangle', label: 'Rectangle' },
   { value: 'pocket', label: 'Pocket, open at the top' },
@@ -216,7 +218,7 @@ function addSide(): void {
     />
     <div class="pair">
       <LengthField
-        v-model="plan.wantedMm"
+        v-model="wantedMm"
         label="Stitch length"
         limit="dialLengthMm"
         hint="3.0 to 3.5 for show."

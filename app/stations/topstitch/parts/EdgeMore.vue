@@ -14,29 +14,30 @@ import { orNull } from '~/planner/orNull'
 
 /** Curves, corners, humps, feed, what will be seen, and rows over an area. */
 const plan = defineModel<TopstitchPiece>({ required: true })
-const { rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isKnitHem, clothId } = defineProps<{
-  rows: readonly PlannedRow[]
-  /** Of a twin; null: a single needle. */
-  gapMm: number | null
-  threadMm: number
-  threadSource: string
-  clothMm: number | null
-  /** How the thread stands out from the cloth. */
-  contrastWords: string
-  isKnitHem: boolean
-  clothId: string | null
-}>()
+const { wantedMm, rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isKnitHem, clothId } =
+  defineProps<{
+    /** The stitch length one would have. */
+    wantedMm: number
+    rows: readonly PlannedRow[]
+    /** Of a twin; null: a single needle. */
+    gapMm: number | null
+    threadMm: number
+    threadSource: string
+    clothMm: number | null
+    /** How the thread stands out from the cloth. */
+    contrastWords: string
+    isKnitHem: boolean
+    clothId: string | null
+  }>()
 const { length, bare } = useLength()
 const CORNERS = [
   { value: 'steps', label: 'Steps' },
   { value: 'crossed', label: 'Cross' },
   { value: 'passes', label: 'Passes' },
 ] as const
-const turns = computed(() =>
-  gapMm === null ? null : orNull(() => cornerWays(gapMm, 90, plan.value.wantedMm)),
-)
+const turns = computed(() => (gapMm === null ? null : orNull(() => cornerWays(gapMm, 90, wantedMm))))
 const leastRadius = computed(() =>
-  gapMm === null ? null : orNull(() => leastRadiusMm(plan.value.wantedMm, gapMm, plan.value.leastMm)),
+  gapMm === null ? null : orNull(() => leastRadiusMm(wantedMm, gapMm, plan.value.leastMm)),
 )
 const tightest = computed(() => {
   const radii = rows.flatMap(({ legs }) => legs.flatMap(({ leastRadiusMm }) => leastRadiusMm ?? []))
@@ -44,7 +45,7 @@ const tightest = computed(() => {
 })
 const onCurve = computed(() => {
   const [gap, radius] = [gapMm, tightest.value]
-  return gap === null || radius === null ? null : orNull(() => twinOnCurve(plan.value.wantedMm, gap, radius))
+  return gap === null || radius === null ? null : orNull(() => twinOnCurve(wantedMm, gap, radius))
 })
 const steps = computed(() => orNull(() => humpSteps(plan.value.humps)) ?? [])
 const STEP_WORDS = {
@@ -56,7 +57,7 @@ const STEP_WORDS = {
 const longest = computed(() =>
   Math.max(0, ...rows.flatMap(({ legs }) => legs.map(({ lengthMm }) => lengthMm))),
 )
-const seen = computed(() => orNull(() => showing(plan.value.wantedMm, threadMm, clothMm)))
+const seen = computed(() => orNull(() => showing(wantedMm, threadMm, clothMm)))
 const isArea = computed({
   get: () => plan.value.area !== null,
   set: wanted => {
@@ -95,7 +96,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           :way="plan.corner"
           :ways="turns"
           :gap-mm="gapMm"
-          :stitch-mm="plan.wantedMm"
+          :stitch-mm="wantedMm"
         />
         <p v-if="turns && plan.corner === 'steps'">
           Turn in {{ turns.steps.stitches }} short stitches of {{ formatNumber(turns.steps.turnDeg, 0) }}°
@@ -136,7 +137,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
     </FoldAway>
     <FeedFold
       v-model="plan.feed"
-      :dialled-mm="plan.wantedMm"
+      :dialled-mm="wantedMm"
       :longest-mm="longest"
       :cloth-id="clothId"
     />

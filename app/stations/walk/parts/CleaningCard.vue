@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { dayOf } from '~/utils/dates'
 
-/** What to clean on the machine of the bench, where to look, and when it was last done. */
+/** What to clean on the machine of the piece in hand, where to look, and when it was last done. */
 const care = useCareStore()
 const dayWords = (moment: string | null | undefined) => (moment ? dayOf(moment) : 'not noted')
 </script>

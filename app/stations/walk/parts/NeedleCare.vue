@@ -62,7 +62,7 @@ function swap(needle: NeedleRecord): void {
             <span
               v-if="fitted"
               class="hint"
-              >on the bench now</span
+              >in this piece</span
             >
             <div
               class="bar"

@@ -10,13 +10,8 @@ const bench = useBenchStore()
 const count = ref(6)
 const MOST_LABELS = 200
 const { linkOf } = useShare()
-/** What is on the bench as a plan, so that a code can say it. */
-function benchPlan() {
-  const { id: _, ...setup } = bench.setup
-  const name = `Bench, ${bench.parts.machine?.name ?? 'no machine'}`
-  return { id: 'bench-card', name, setup, keptAt: new Date().toISOString(), note: '' }
-}
-const codeOf = () => linkOf({ table: 'plans', record: benchPlan() })
+/** The code says the piece in hand. */
+const codeOf = () => linkOf({ table: 'pieces', record: bench.piece })
 const heading = () => ({
   title: bench.parts.machine?.name ?? 'Bench card',
   date: dayOf(new Date().toISOString()),

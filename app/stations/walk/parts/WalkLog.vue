@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { dayOf } from '~/utils/dates'
 
-/** Walks finished, with date and setup; one press puts a setup back on the bench. */
+/** Walks finished, with date and setup; one press gives the piece in hand its setup. */
 const walk = useWalkStore()
 const book = useBookStore()
 const { takeSetup } = useShelf()
@@ -36,8 +36,8 @@ const rows = computed(() =>
           v-if="row.setup"
           size="sm"
           variant="outline"
-          label="Onto the bench"
-          :aria-label="`${row.summary}: onto the bench`"
+          label="Set up like this"
+          :aria-label="`${row.summary}: set up like this`"
           @click="takeSetup('Take the setup of a walk', row.setup)"
         />
       </li>

@@ -17,7 +17,9 @@ watch(
 )
 /** Before anything was kept, the stitches one begins with are one press away. */
 const FIRST_STITCHES = ['straight', 'zigzag', 'serpentine'] as const
-const isBeginning = computed(() => book.shelf.plans.size === 0 && book.shelf.swatches.size === 0)
+const isBeginning = computed(
+  () => book.shelf.swatches.size === 0 && [...book.shelf.pieces.values()].every(({ name }) => name === ''),
+)
 const firsts = FIRST_STITCHES.map(id => findStitch(id)!)
 const held = computed(() => {
   const { stitch } = bench.parts

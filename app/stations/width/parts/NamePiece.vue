@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { MOST_NAME, nameField } from '#shared/fields'
 import { formatNumber } from '#core/units'
-import { newId } from '~/utils/id'
 
-const book = useBookStore()
+/** The piece in hand gets a name; it is kept with or without. */
 const bench = useBenchStore()
 const { sayStored } = useStoredWords()
 const open = ref(false)
@@ -11,7 +10,11 @@ const name = ref('')
 const problem = ref('')
 
 function start(): void {
-  name.value = [
+  name.value = bench.piece.name || usualName()
+  open.value = true
+}
+function usualName(): string {
+  return [
     bench.parts.stitch?.name,
     bench.parts.needle && bench.parts.needle.construction !== 'single'
       ? formatNumber(bench.parts.needle.gapMm, 1)
@@ -21,36 +24,27 @@ function start(): void {
     .filter(Boolean)
     .join(' · ')
     .slice(0, MOST_NAME)
-  open.value = true
 }
 function keep(): void {
   const parsed = nameField.safeParse(name.value)
   problem.value = parsed.success ? '' : `Name ${parsed.error.issues[0]?.message}.`
   if (!parsed.success) return
-  const { id: _, ...setup } = bench.setup
-  const id = newId('plan')
-  const stored = book.commit(`Keep ${parsed.data}`, [
-    {
-      table: 'plans',
-      id,
-      record: { id, name: parsed.data, setup, keptAt: new Date().toISOString(), note: '' },
-    },
-  ])
+  const kept = bench.change(`Name it ${parsed.data}`, { name: parsed.data })
   open.value = false
-  void sayStored(`Kept as “${parsed.data}”`, { kept: stored })
+  void sayStored(`Kept as “${parsed.data}”`, { kept })
 }
-useKeys({ keepPlan: start })
+useKeys({ namePiece: start })
 </script>
 
 <template>
   <PopPanel
     v-model:open="open"
-    label="Keep this plan"
+    label="Name this piece"
     align="end"
   >
     <UButton
       icon="i-lucide-bookmark"
-      label="Keep this plan"
+      label="Name this piece"
       @click="start"
     />
     <template #content>
@@ -60,11 +54,11 @@ useKeys({ keepPlan: start })
       >
         <label
           class="field-label"
-          for="plan-name"
-          >Keep it under a name</label
+          for="piece-name"
+          >Its name</label
         >
         <UInput
-          id="plan-name"
+          id="piece-name"
           v-model="name"
           autocomplete="off"
           autofocus
@@ -78,7 +72,7 @@ useKeys({ keepPlan: start })
         </p>
         <UButton
           type="submit"
-          label="Keep"
+          label="Keep the name"
           icon="i-lucide-check"
           class="mt-3"
         />

@@ -1,15 +1,19 @@
-import type { Plan } from '../records'
+import type { Piece } from '../records'
 import { demoSetup as on, type Sewn } from './setups'
 
-const plan = (id: string, name: string, day: string, note: string, sewn: Sewn): Plan => ({
+const seam = (id: string, name: string, day: string, note: string, sewn: Sewn): Piece => ({
   id: `demo-plan-${id}`,
   name,
+  plan: { kind: 'seam' },
   setup: on(sewn),
-  keptAt: `2026-${day}T18:30:00Z`,
+  copies: 1,
+  sewn: 0,
+  begunAt: `2026-${day}T18:30:00Z`,
   note,
 })
-export const plans: Plan[] = [
-  plan('collar', 'Sailor collar, honeycomb band', '02-11', 'Two bands, mirrored at the point.', {
+/** Pieces that are one seam, a line or a row. */
+export const seams: Piece[] = [
+  seam('collar', 'Sailor collar, honeycomb band', '02-11', 'Two bands, mirrored at the point.', {
     stitch: 'honeycomb',
     width: 4,
     length: 2.5,
@@ -17,7 +21,7 @@ export const plans: Plan[] = [
     tension: 2.8,
     stabilizer: 'tear',
   }),
-  plan('cape', 'Night cape, serpentine scrolls', '02-19', 'Slow, spool on the stand.', {
+  seam('cape', 'Night cape, serpentine scrolls', '02-19', 'Slow, spool on the stand.', {
     stitch: 'serpentine',
     width: 5,
     length: 1.2,
@@ -31,7 +35,7 @@ export const plans: Plan[] = [
     tension: 2.5,
     stabilizer: 'cut',
   }),
-  plan('capehem', 'Night cape, feathered hem', '02-26', 'Tide to the outside.', {
+  seam('capehem', 'Night cape, feathered hem', '02-26', 'Tide to the outside.', {
     stitch: 'feather',
     width: 6,
     length: 2.5,
@@ -43,7 +47,7 @@ export const plans: Plan[] = [
     cloth: 'velvet',
     layers: 2,
   }),
-  plan('shirt', 'Shirt front, pintucks', '03-04', 'Tension up for the ridge.', {
+  seam('shirt', 'Shirt front, pintucks', '03-04', 'Tension up for the ridge.', {
     stitch: 'straight',
     width: 0,
     length: 2.2,
@@ -58,7 +62,7 @@ export const plans: Plan[] = [
     job: 'pintucks',
     goal: 'raised',
   }),
-  plan('cuff', 'Cuffs, narrow zigzag', '03-10', '', {
+  seam('cuff', 'Cuffs, narrow zigzag', '03-10', '', {
     stitch: 'zigzag',
     width: 2.5,
     length: 1.5,
@@ -69,7 +73,7 @@ export const plans: Plan[] = [
     right: 'wine',
     bobbin: 'navy',
   }),
-  plan(
+  seam(
     'jersey',
     'Sailor jersey hem',
     '03-17',
@@ -89,7 +93,7 @@ export const plans: Plan[] = [
       goal: 'flat',
     },
   ),
-  plan(
+  seam(
     'strap',
     'Bias straps, both edges at once',
     '03-24',
@@ -106,7 +110,7 @@ export const plans: Plan[] = [
       goal: 'flat',
     },
   ),
-  plan('flag', 'Signal flags, jeans twin', '04-02', '', {
+  seam('flag', 'Signal flags, jeans twin', '04-02', '', {
     stitch: 'straight',
     width: 0,
     length: 3.5,
@@ -119,7 +123,7 @@ export const plans: Plan[] = [
     job: 'topstitching',
     goal: 'flat',
   }),
-  plan('scallop', 'Collar edge, scallop', '04-09', '', {
+  seam('scallop', 'Collar edge, scallop', '04-09', '', {
     stitch: 'scallop',
     width: 3.5,
     length: 1.2,
@@ -127,28 +131,28 @@ export const plans: Plan[] = [
     left: 'wine',
     right: 'slate',
   }),
-  plan(
+  seam(
     'leaf',
     'Garland, satin leaf (muddy)',
     '04-16',
     'Honest failure: the colours ran together. Length 0.6 next time.',
     { stitch: 'satin-leaf', width: 4.5, length: 0.3, needle: '20', left: 'wine', right: 'tide' },
   ),
-  plan(
+  seam(
     'struck',
     'Chorus aprons, wide zigzag (struck)',
     '04-20',
     'Honest failure: broke a needle at 5 on the six. Keep it here as a warning.',
     { stitch: 'zigzag', width: 5, length: 1.5, needle: '25', machine: 'ferry', foot: 'zigzag' },
   ),
-  plan(
+  seam(
     'edge',
     'Raw edges, overcast (refused)',
     '04-27',
     'Held right: no width helps a twin here. Move the needle left, or use the single one.',
     { stitch: 'overcast', width: 4, length: 2, needle: '20', left: 'navy', right: 'navy' },
   ),
-  plan('triple', 'Captain’s stripes, triple', '05-06', 'Three rows in one pass.', {
+  seam('triple', 'Captain’s stripes, triple', '05-06', 'Three rows in one pass.', {
     stitch: 'straight',
     width: 0,
     length: 3,
@@ -163,7 +167,7 @@ export const plans: Plan[] = [
     goal: 'flat',
     tension: 3.5,
   }),
-  plan('banner', 'Lantern banner, pearl line', '05-14', 'One needle; a hair of bobbin shows.', {
+  seam('banner', 'Lantern banner, pearl line', '05-14', 'One needle; a hair of bobbin shows.', {
     stitch: 'straight',
     width: 0,
     length: 3,

@@ -2,13 +2,14 @@
 import { newestFirst } from '#shared/fields'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { needleSearchText } from '#core/needle'
-import { judgeJob } from '#core/verdict'
-import { benchOf, jobInputOf } from '#shared/inputs'
-import type { Plan } from '#shared/records'
+import { benchOf, judgePiece, pieceSetupOf } from '#shared/inputs'
+import { type Piece, pieceName } from '#shared/records'
+import { PLAN_PATHS } from '~/planner/planPaths'
 import { newId } from '~/utils/id'
 import { JOB_LOOKS } from '~/utils/verdict'
+import { KIND_WORDS } from './projectWords'
 
-useHead({ title: 'Kept plans · Lacy Spool' })
+useHead({ title: 'Pieces · Lacy Spool' })
 const book = useBookStore()
 const bench = useBenchStore()
 const settings = useSettingsStore()
@@ -26,13 +27,24 @@ const ORDERS = [
 ] as const
 type Order = (typeof ORDERS)[number]['value']
 const order = useUrlState<Order>('order', { usual: 'newest', choices: ORDERS.map(({ value }) => value) })
-const newest = computed(() => newestFirst(book.shelf.plans.values(), ({ keptAt }) => keptAt))
+const KINDS = [
+  { value: 'all', label: 'Every kind' },
+  ...Object.keys(PLAN_PATHS).map(kind => ({
+    value: kind,
+    label: KIND_WORDS[kind as Piece['plan']['kind']],
+  })),
+]
+const kind = useUrlState<string>('kind', { usual: 'all', choices: KINDS.map(({ value }) => value) })
+const all = computed(() => newestFirst(book.shelf.pieces.values(), ({ begunAt }) => begunAt ?? ''))
+const newest = computed(() =>
+  kind.value === 'all' ? all.value : all.value.filter(({ plan }) => plan.kind === kind.value),
+)
 const ordered = computed(() => {
   switch (order.value) {
     case 'oldest':
       return [...newest.value].reverse()
     case 'name':
-      return [...newest.value].sort((a, b) => a.name.localeCompare(b.name))
+      return [...newest.value].sort((a, b) => pieceName(a).localeCompare(pieceName(b)))
     default:
       return newest.value
   }
@@ -46,13 +58,12 @@ const found = computed(() => {
     .filter(Boolean)
   return words.length === 0
     ? ordered.value
-    : ordered.value.filter(plan => words.every(word => textOf(plan).includes(word)))
+    : ordered.value.filter(piece => words.every(word => textOf(piece).includes(word)))
 })
-function textOf(plan: Plan): string {
-  const { machine, needle, stitch, foot } = benchOf(plan.setup, book.shelf)
-  return [plan.name, plan.note, machine?.name, needle && needleSearchText(needle), stitch?.name, foot?.name]
-    .join(' ')
-    .toLowerCase()
+function textOf(piece: Piece): string {
+  const { machine, needle, stitch, foot } = benchOf(pieceSetupOf(piece), book.shelf)
+  const parts = [machine?.name, needle && needleSearchText(needle), stitch?.name, foot?.name]
+  return [pieceName(piece), piece.note, KIND_WORDS[piece.plan.kind], ...parts].join(' ').toLowerCase()
 }
 
 const list = useTemplateRef('list')
@@ -78,19 +89,25 @@ const virtual = useWindowVirtualizer(
 )
 const rows = computed(() =>
   virtual.value.getVirtualItems().flatMap(item => {
-    const plan = found.value[item.index]
-    return plan ? [{ plan, index: item.index, top: item.start - marginPx.value, ...facts(plan) }] : []
+    const piece = found.value[item.index]
+    return piece ? [{ piece, index: item.index, top: item.start - marginPx.value, ...facts(piece) }] : []
   }),
 )
 /** A name or a note may run over two lines: a row stands as tall as it is, once the first rows stand. */
 const measure = (row: unknown) => virtual.value.measureElement(row as Element | null)
-function facts(plan: Plan) {
-  const parts = benchOf(plan.setup, book.shelf)
-  const job = judgeJob(jobInputOf(plan.setup, book.shelf, settings.record, settings.unit))
-  const { widthMm, lengthMm } = plan.setup.stitch
+function facts(piece: Piece) {
+  const setup = pieceSetupOf(piece)
+  const parts = benchOf(setup, book.shelf)
+  const verdict = judgePiece(piece, book.shelf, settings.record, settings.unit)
+  const { widthMm, lengthMm } = setup.stitch
+  const copies = piece.copies === 1 ? '' : `${piece.copies} copies`
   return {
-    look: job.swing && JOB_LOOKS[job.verdict],
+    name: pieceName(piece),
+    isInHand: piece.id === bench.piece.id,
+    look: verdict.swing && JOB_LOOKS[verdict.verdict],
     line: [
+      KIND_WORDS[piece.plan.kind],
+      copies,
       parts.machine?.name,
       parts.needle && needleSearchText(parts.needle),
       `${parts.stitch?.name ?? 'stitch gone'} `
@@ -98,22 +115,22 @@ function facts(plan: Plan) {
     ]
       .filter(Boolean)
       .join(' · '),
-    day: shortDayOf(plan.keptAt),
+    day: piece.begunAt === null ? '' : shortDayOf(piece.begunAt),
   }
 }
 
-function reopen(plan: Plan): void {
-  bench.update(`Open ${plan.name}`, plan.setup)
+function open(piece: Piece): void {
+  bench.take(piece.id)
   handwheel.drop = 0
-  void sayStored(`“${plan.name}” is on the bench`)
-  void navigateTo('/')
+  void navigateTo(PLAN_PATHS[piece.plan.kind])
 }
-function duplicate(plan: Plan): void {
-  const id = newId('plan')
-  const name = `${plan.name.slice(0, 73)} (copy)`
-  book.commit(`Duplicate ${plan.name}`, [
-    { table: 'plans', id, record: { ...plan, id, name, keptAt: new Date().toISOString() } },
-  ])
+const MOST_BEFORE_COPY = 73
+function duplicate(piece: Piece): void {
+  const id = newId('piece')
+  const name = `${pieceName(piece).slice(0, MOST_BEFORE_COPY)} (copy)`
+  const record = { ...piece, id, name, sewn: 0, begunAt: new Date().toISOString() }
+  const kept = book.commit(`Duplicate ${pieceName(piece)}`, [{ table: 'pieces', id, record }])
+  void sayStored(`“${name}” is kept`, { kept })
 }
 </script>
 
@@ -125,8 +142,13 @@ function duplicate(plan: Plan): void {
           v-model="search"
           icon="i-lucide-search"
           class="search"
-          aria-label="Search kept plans"
+          aria-label="Search pieces"
           placeholder="name, machine, needle, stitch"
+        />
+        <SelectField
+          v-model="kind"
+          label="Kind"
+          :items="KINDS"
         />
         <SelectField
           v-model="order"
@@ -139,29 +161,29 @@ function duplicate(plan: Plan): void {
       class="hint count"
       role="status"
     >
-      {{ found.length }} of {{ newest.length }} {{ newest.length === 1 ? 'plan' : 'plans' }}
+      {{ found.length }} of {{ all.length }} {{ all.length === 1 ? 'piece' : 'pieces' }}
     </p>
     <UEmpty
-      v-if="newest.length === 0"
+      v-if="all.length === 0"
       icon="i-lucide-bookmark"
-      title="Nothing kept yet"
-      description="Press “Keep this plan” beside the width."
+      title="No piece yet"
+      description="Choose a job in the line-up, or plan one: it is kept from its first change."
     />
     <ul
       ref="list"
       class="list"
       :style="{ height: `${virtual.getTotalSize()}px` }"
-      aria-label="Kept plans"
+      aria-label="Pieces"
     >
       <li
-        v-for="{ plan, index, top, look, line, day } in rows"
-        :key="plan.id"
+        v-for="{ piece, name, isInHand, index, top, look, line, day } in rows"
+        :key="piece.id"
         :ref="overscan > 0 ? measure : undefined"
         :data-index="index"
         class="row"
         :style="{ transform: `translateY(${top}px)` }"
       >
-        <div class="plan">
+        <div class="piece">
           <span
             class="mark"
             :style="look ? { color: look.ink, background: look.bg, borderColor: look.edge } : {}"
@@ -175,14 +197,15 @@ function duplicate(plan: Plan): void {
             variant="ghost"
             color="neutral"
             class="open"
-            @click="reopen(plan)"
+            :aria-current="isInHand ? 'true' : undefined"
+            @click="open(piece)"
           >
-            <b>{{ plan.name }}</b>
+            <b>{{ name }}<span v-if="isInHand"> · in hand</span></b>
             <span class="hint">{{ line }}</span>
             <span
-              v-if="plan.note"
+              v-if="piece.note"
               class="hint note"
-              >{{ plan.note }}</span
+              >{{ piece.note }}</span
             >
           </UButton>
           <span class="hint day">{{ day }}</span>
@@ -190,17 +213,17 @@ function duplicate(plan: Plan): void {
             variant="ghost"
             color="neutral"
             icon="i-lucide-copy"
-            :aria-label="`Duplicate ${plan.name}`"
-            @click="duplicate(plan)"
+            :aria-label="`Duplicate ${name}`"
+            @click="duplicate(piece)"
           />
           <UButton
             variant="ghost"
             color="neutral"
             icon="i-lucide-trash-2"
-            :aria-label="`Delete ${plan.name}`"
+            :aria-label="`Delete ${name}`"
             @click="
               () => {
-                remove('plans', plan.id, plan.name)
+                remove('pieces', piece.id, name)
               }
             "
           />
@@ -218,7 +241,7 @@ function duplicate(plan: Plan): void {
   gap: 8px;
 }
 .search {
-  max-width: 320px;
+  width: 200px;
 }
 .count {
   margin-bottom: 6px;
@@ -234,7 +257,7 @@ function duplicate(plan: Plan): void {
   padding-bottom: 8px;
   contain: layout paint style;
 }
-.plan {
+.piece {
   min-height: 76px;
   display: flex;
   align-items: center;
@@ -264,9 +287,9 @@ function duplicate(plan: Plan): void {
   cursor: pointer;
   line-height: 1.25;
 }
-.open b,
-.open .hint {
-  display: block;
+.open {
+  flex-direction: column;
+  align-items: start;
 }
 .open:hover b {
   text-decoration: underline;

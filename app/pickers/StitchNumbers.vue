@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { hasSwing } from '#core/stitch'
+import { LateStitchSheet } from '~/asking/lateParts'
+
+/** The numbers one dials for the stitch of the piece in hand, and the way to another stitch. */
+const bench = useBenchStore()
+const isChoosing = ref(false)
+const numberOf = (field: 'widthMm' | 'lengthMm') =>
+  computed({
+    get: () => bench.setup.stitch[field],
+    set: mm => bench.setStitch({ [field]: mm }, `stitch ${field}`),
+  })
+const widthMm = numberOf('widthMm')
+const lengthMm = numberOf('lengthMm')
+const swings = computed(() => bench.parts.stitch !== null && hasSwing(bench.parts.stitch))
+const safeMm = computed(() => (swings.value ? (bench.result?.safeWidthMm ?? null) : null))
+const { bare } = useLength()
+</script>
+
+<template>
+  <div class="grid gap-3">
+    <h2 class="serif text-xl">{{ bench.parts.stitch?.name ?? 'No stitch' }}</h2>
+    <div class="pair">
+      <LengthField
+        v-if="swings"
+        v-model="widthMm"
+        label="Stitch width"
+        limit="widthMm"
+        :hint="safeMm === null ? undefined : `Safe to ${bare(safeMm)}.`"
+      />
+      <LengthField
+        v-model="lengthMm"
+        label="Stitch length"
+        limit="lengthMm"
+      />
+    </div>
+    <UCheckbox
+      :model-value="bench.setup.stitch.mirror"
+      label="Mirrored"
+      @update:model-value="bench.setStitch({ mirror: $event === true })"
+    />
+    <UButton
+      variant="outline"
+      icon="i-lucide-list"
+      label="Another stitch"
+      class="justify-self-start"
+      @click="
+        () => {
+          isChoosing = true
+        }
+      "
+    />
+    <LateStitchSheet
+      v-if="isChoosing"
+      v-model:open="isChoosing"
+    />
+  </div>
+</template>

@@ -1,0 +1,80 @@
+import type { JobWord } from '#core/verdict'
+import type { Piece, Settings, Swatch } from '../records'
+import { carriedOver, differencesOf, type SetupContent } from '../setup'
+import { edgeInputOf } from './edge'
+import { itemRuns, type ProjectTables } from './project'
+import { benchOf } from './swing'
+import { pieceSetupOf } from './pieceSetup'
+import { threadedBlades } from './pairing'
+
+/** How far a piece is; being set up is told by the walk on its machine. */
+export interface PieceWay {
+  /** Its plan has an answer. */
+  readonly isPlanned: boolean
+  /** It has its threads, and nothing stops. */
+  readonly isPaired: boolean
+  /** A row of a strip or a swatch was sewn with this very setup. */
+  readonly isTested: boolean
+  /** All its copies are sewn. */
+  readonly isSewn: boolean
+}
+
+type Tables = ProjectTables
+  & Parameters<typeof differencesOf>[2] & { readonly swatches: ReadonlyMap<string, Swatch> }
+
+/**
+ * How far a piece is, from what is known and nothing else.
+ *
+ * @param row - of a band, from 0.
+ * @param verdict - the one verdict of the piece.
+ */
+export function wayOf(
+  piece: Piece,
+  row: number,
+  tables: Tables,
+  settings: Settings,
+  verdict: JobWord,
+): PieceWay {
+  const setup = pieceSetupOf(piece, row)
+  const { needle } = benchOf(setup, tables)
+  const blades = needle ? threadedBlades(setup, needle.construction, tables.threads) : []
+  return {
+    isPlanned: hasAnswer(piece, setup, tables, settings),
+    isPaired: needle !== null && blades.length > 0 && verdict !== 'stop',
+    isTested: wasSewn(setup, tables),
+    isSewn: piece.sewn >= piece.copies,
+  }
+}
+
+/** What a worker works out is known to have one where it can be asked. */
+function hasAnswer(piece: Piece, setup: SetupContent, tables: Tables, settings: Settings): boolean {
+  const { machine, needle } = benchOf(setup, tables)
+  if (!machine || !needle) return false
+  const { plan } = piece
+  if (plan.kind === 'edge') return edgeInputOf(plan, setup, tables) !== null
+  if (plan.kind === 'lines') return needle.construction === 'single'
+  try {
+    const item = {
+      id: piece.id,
+      work: { kind: 'piece' as const, pieceId: piece.id },
+      doneAt: null,
+      tookMinutes: null,
+    }
+    const work = { item, name: '', kind: plan.kind, setup: piece.setup, piece }
+    return itemRuns(work, 1, tables, settings) !== null
+  } catch {
+    return false
+  }
+}
+
+/** The tension comes from a row sewn with all of this, or a swatch was kept of it. */
+function wasSewn(setup: SetupContent, tables: Tables): boolean {
+  const isRow = setup.tensionFrom?.how === 'sewn' && setup.tensionFrom.tension === setup.tension
+  if (isRow && carriedOver(setup, tables).length === 0) return true
+  return [...tables.swatches.values()].some(
+    ({ source, setup: sewn }) =>
+      source === 'own'
+      && sewn.tension === setup.tension
+      && differencesOf(sewn, setup, tables).length === 0,
+  )
+}
