@@ -82,10 +82,18 @@ export function useShelf() {
 
   /** Sets the piece in hand up as something was kept elsewhere, without what is no longer owned. */
   function takeSetup(label: string, content: SetupContent): void {
+    bench.update(label, withoutGone(content))
+  }
+  /** Begins a piece that is set up as something was kept elsewhere. */
+  function beginSetUp(label: string, content: SetupContent): void {
+    bench.show({ plan: { kind: 'seam' }, setup: withoutGone(content) })
+    void bench.change(label, {})
+  }
+  function withoutGone(content: SetupContent): SetupContent {
     const gone = setupReferences(content).filter(to => !book.shelf[to.table].has(to.id))
-    bench.update(label, gone.reduce(setupWithout, content))
+    return gone.reduce(setupWithout, content)
   }
 
   const count = () => TABLE_NAMES.reduce((sum, table) => sum + book.shelf[table].size, 0)
-  return { save, remove, removeMany, takeSetup, offerUndo, count }
+  return { save, remove, removeMany, takeSetup, beginSetUp, offerUndo, count }
 }

@@ -346,7 +346,7 @@ const spoolsNote = computed(() => {
 .sign {
   font-size: 19px;
 }
-@media (max-width: 1150px) {
+@media (max-width: 900px) {
   .second {
     flex-wrap: wrap;
   }
@@ -366,9 +366,16 @@ const spoolsNote = computed(() => {
   .first {
     flex-wrap: wrap;
   }
+  .first > :deep(.anchor.title) {
+    flex: 1 1 50%;
+    min-width: 0;
+  }
   .verdict {
-    max-width: 46%;
+    flex: 0 1 42%;
     padding: 3px 8px;
+  }
+  .verdict b {
+    font-size: 15px;
   }
   .more {
     display: inline-flex;

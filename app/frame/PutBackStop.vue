@@ -40,4 +40,9 @@ const count = computed(() => put.open.length)
 span {
   font-size: 14px;
 }
+@media (max-width: 640px) {
+  span {
+    display: none;
+  }
+}
 </style>

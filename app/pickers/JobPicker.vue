@@ -60,11 +60,10 @@ function rename(): void {
     void bench.change(typed === '' ? 'Take the name away' : `Name it ${typed}`, { name: typed })
 }
 function beginNew(): void {
-  const { machineId, clothId, layers, under, threadIds, bobbinId } = bench.setup
-  bench.show({
-    plan: { kind: 'seam' },
-    setup: { ...EMPTY_SETUP, machineId, clothId, layers, under, threadIds, bobbinId },
-  })
+  // What is on the machine stays: what is sewn with it begins anew.
+  const { stitch, job, goal, tension, tensionFrom, stabilizerId, speed } = EMPTY_SETUP
+  const anew = { stitch, job, goal, tension, tensionFrom, stabilizerId, speed }
+  bench.show({ plan: { kind: 'seam' }, setup: { ...bench.setup, ...anew } })
   done.value = null
 }
 function undo(): void {

@@ -30,11 +30,13 @@ export interface Job {
   readonly takesOwnStitches: boolean
   /** Several needles are what makes it; null: as one likes. The gap in mm. */
   readonly twinGapMm: readonly [least: number, most: number] | null
+  /** It is turned at points with the needle down, which several needles cannot. */
+  readonly isTurned: boolean
   /** The thick thread lies on the bobbin, past its tension. */
   readonly isBobbinWork: boolean
 }
 
-const PLAIN = { takesOwnStitches: false, twinGapMm: null, isBobbinWork: false } as const
+const PLAIN = { takesOwnStitches: false, twinGapMm: null, isTurned: false, isBobbinWork: false } as const
 
 /** Source: common practice; which stitch stands first is our own choice. */
 export const JOBS: Readonly<Record<JobId, Job>> = {
@@ -119,6 +121,7 @@ export const JOBS: Readonly<Record<JobId, Job>> = {
     technique: 'appliqué edge',
     goal: 'invisible',
     stitchIds: ['zigzag'],
+    isTurned: true,
   },
   'blanket-edge': {
     ...PLAIN,
@@ -127,6 +130,7 @@ export const JOBS: Readonly<Record<JobId, Job>> = {
     technique: 'blanket stitch',
     goal: 'balanced',
     stitchIds: ['blanket'],
+    isTurned: true,
   },
   'pearl-line': {
     ...PLAIN,

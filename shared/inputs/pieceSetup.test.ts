@@ -100,7 +100,7 @@ describe('how far a piece is', () => {
     expect(way(collar)).toEqual({ isPlanned: true, isPaired: true, isTested: true, isSewn: false })
     expect(way({ ...collar, sewn: collar.copies }).isSewn).toBe(true)
   })
-  it('is not planned without machine or needle, and not paired without thread or where something stops', () => {
+  it('is not planned without machine or needle, nor paired without thread or where something stops', () => {
     expect(way({ ...collar, setup: { ...collar.setup, machineId: null } }).isPlanned).toBe(false)
     const bare = { left: null, middle: null, right: null }
     expect(way({ ...collar, setup: { ...collar.setup, threadIds: bare } }).isPaired).toBe(false)

@@ -73,8 +73,6 @@ function wasSewn(setup: SetupContent, tables: Tables): boolean {
   if (isRow && carriedOver(setup, tables).length === 0) return true
   return [...tables.swatches.values()].some(
     ({ source, setup: sewn }) =>
-      source === 'own'
-      && sewn.tension === setup.tension
-      && differencesOf(sewn, setup, tables).length === 0,
+      source === 'own' && sewn.tension === setup.tension && differencesOf(sewn, setup, tables).length === 0,
   )
 }

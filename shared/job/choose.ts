@@ -98,7 +98,8 @@ const GAP_ROUNDING_MM = 0.05
 const gapText = ([least, most]: readonly [number, number]) => `a twin of ${least} to ${most}`
 
 /** Where several needles make the job: the best owned of that gap, and a thread on its right. */
-const needleStep: Step = (setup, { twinGapMm }, { tables, settings }) => {
+const needleStep: Step = (setup, { twinGapMm, isTurned }, { tables, settings }) => {
+  if (isTurned) return singleNeedle(setup, { tables, settings })
   if (!twinGapMm) return NOTHING
   const { needle } = benchOf(setup, tables)
   const from = needle ? needleNameAndType(needle) : 'none'
@@ -121,6 +122,19 @@ const needleStep: Step = (setup, { twinGapMm }, { tables, settings }) => {
     change: { needleId: found.id, ...second },
     settings: [told('Needle', from, needleNameAndType(found), why), ...secondRow],
   }
+}
+
+function singleNeedle(setup: SetupContent, place: Pick<Workplace, 'tables' | 'settings'>): StepResult {
+  const named = (id: string | null) => {
+    const needle = place.tables.needles.get(id ?? '')
+    return needle ? needleNameAndType(needle) : 'none'
+  }
+  const { needleId } = withOneNeedle(setup, place)
+  const from = named(setup.needleId)
+  const isSingle = place.tables.needles.get(needleId ?? '')?.construction === 'single'
+  const missing = isSingle ? null : 'you own no single needle'
+  const why = 'turned at points with the needle down'
+  return { change: { needleId }, settings: [told('Needle', from, named(needleId), why, missing)] }
 }
 
 /**

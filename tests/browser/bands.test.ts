@@ -22,7 +22,12 @@ describe('a collar band, from empty to the sheet', () => {
     session = await openBrowser()
     await open(session.driver, `${inject('demo')}/band`)
     await byRole(session.driver, 'button', /^Machine: /)
-    await pick(session.driver, 'Needle', /^80\/12/)
+    await press(session.driver, 'button', /^Needle: /)
+    await press(session.driver, 'button', /^(Single )?80\/12/)
+    // The first row comes as the piece before was set.
+    await pick(session.driver, 'Stitch of row 1', 'Zigzag')
+    await type(session.driver, 'Width', '3')
+    await type(session.driver, 'Stitch length', '2')
   })
   afterAll(() => session.quit())
 

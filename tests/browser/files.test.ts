@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { By } from 'selenium-webdriver'
+import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import {
   allByRole,
@@ -37,7 +37,9 @@ describe('keeping pieces', () => {
     await press(driver, 'button', 'Name this piece')
     await type(driver, 'Its name', 'Chorus collar <b>1</b>')
     await press(driver, 'button', 'Keep the name')
-    await driver.actions().sendKeys('p').perform()
+    await untilSaved(driver)
+    await open(driver, `${inject('demo')}/pieces`)
+    await type(driver, 'Search pieces', 'chorus collar')
     await byRole(driver, 'button', /^Chorus collar <b>1<\/b>/)
     await press(driver, 'button', 'Duplicate Chorus collar <b>1</b>')
     await byRole(driver, 'button', /^Chorus collar <b>1<\/b> \(copy\)/)
@@ -133,7 +135,10 @@ describe('files', () => {
     await open(driver, inject('demo'))
     await press(driver, 'button', /^Piece: /)
     await press(driver, 'button', 'New piece')
-    await press(driver, 'button', /^Zigzag|^Hem/)
+    await press(driver, 'button', /^Hem/)
+    const name = await type(driver, 'Its name', 'From the other tab')
+    await name.sendKeys(Key.TAB)
+    await byRole(driver, 'button', /^Piece: From the other tab/)
     await untilSaved(driver)
     await driver.close()
     await driver.switchTo().window(first)

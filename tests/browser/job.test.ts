@@ -1,3 +1,4 @@
+import { Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import {
   byRole,
@@ -7,6 +8,7 @@ import {
   press,
   type Session,
   severeLogs,
+  type,
   untilSaved,
   untilText,
 } from './browser'
@@ -75,6 +77,7 @@ describe('a job', () => {
     await byRole(driver, 'button', /^Piece: Satin of \d/)
     await press(driver, 'button', 'Take it all back')
     await press(driver, 'link', 'All pieces')
+    await type(driver, 'Search pieces', 'collar honeycomb')
     await press(driver, 'button', /^Sailor collar, honeycomb band/)
     await byRole(driver, 'button', /^Piece: Sailor collar.*Pintucks/)
     await byRole(driver, 'button', /^Foot and plate: Five-groove/)
@@ -90,6 +93,7 @@ describe('a tension', () => {
     await press(driver, 'button', /^Piece: .*Pintucks/)
     await press(driver, 'button', /^Decorative row/)
     await press(driver, 'button', 'Change this piece')
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
     await press(driver, 'button', /^Machine: Attic seven/)
     await press(driver, 'button', /^Ferry six/)
     await byRole(driver, 'button', /^Tension: Tension [\d.]+ carried over/)

@@ -155,10 +155,10 @@ const ASKED: Readonly<Record<string, { path: string; book?: 'plain'; show?: () =
 
 /** Parts by the page they are asked for on: they are taken away together, and come back one by one. */
 const PAGES = new Map<string, (typeof PARTS)[number][]>()
-// The kit's panel first: what is in it comes with it.
-for (const part of PARTS.toSorted(
-  (a, b) => Number(b.name === 'LatePopover') - Number(a.name === 'LatePopover'),
-)) {
+// What stands on every page first, then the kit's panel: what is in it comes with it.
+const FIRST = ['LatePieceWay', 'LatePopover']
+const turn = ({ name }: { name: string }) => (FIRST.includes(name) ? FIRST.indexOf(name) : FIRST.length)
+for (const part of PARTS.toSorted((a, b) => turn(a) - turn(b))) {
   const asked = ASKED[part.name]
   if (!asked) throw new Error(`${part.name} has no line in ASKED: say where it is asked for`)
   const page = `${asked.book ?? 'demo'} ${asked.path}`

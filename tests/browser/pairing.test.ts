@@ -36,7 +36,7 @@ describe('Thread and needle, from the demo', () => {
       /^Needles I own[\s\S]*Good\s+2\.0\/80 metallic/,
     )
     expect(await text('region', 'Start settings')).toMatch(
-      /own swatches: \d own swatches like this[\s\S]*own plan would say 2\.8: as kept in “Sailor collar/,
+      /own swatches: \d own swatches like this[\s\S]*rule would say 2\.5: well below home/,
     )
   })
 

@@ -118,6 +118,7 @@ describe('a piece without a name', () => {
       await byRole(driver, 'button', /^Piece: A new piece/)
       await type(driver, 'Tucks', '17')
       await press(driver, 'link', 'All pieces')
+      await type(driver, 'Search pieces', 'officer')
       await press(driver, 'button', /^First officer/)
       await untilText(driver, '366.4 mm')
       await press(driver, 'link', 'All pieces')

@@ -41,7 +41,7 @@ describe('a key meant for a field', () => {
       .keyUp(Key.CONTROL)
       .sendKeys(Key.BACK_SPACE)
       .perform()
-    await untilText(driver, '3.0 stays until you type another.')
+    await untilText(driver, '3.5 stays until you type another.')
     await byRole(driver, 'region', 'Edge as sewn')
     await keys('4', Key.TAB)
     expect(await path()).toBe('/topstitch')
@@ -97,7 +97,7 @@ describe('the focus', () => {
     expect(await focused()).not.toMatch(/^BODY/)
   })
   it('stays on the strip after a row was noted', async () => {
-    await openDemo('/trial')
+    await openDemo('/trial?piece=demo-plan-collar')
     await press(driver, 'checkbox', 'Thread broke')
     const note = await byRole(driver, 'button', 'Note the row')
     await driver.wait(() => note.isEnabled(), 5000)

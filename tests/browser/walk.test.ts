@@ -66,7 +66,7 @@ describe('the threading walk', () => {
     await byRole(
       driver,
       'button',
-      /^Attic seven · Honeycomb · Slate rayon 40 \/ Gold metallic: onto the bench/,
+      /^Attic seven · Honeycomb · Slate rayon 40 \/ Gold metallic: new piece like this/,
     )
     await untilSaved(driver)
     // The hand-walk of station 1 is the same one.
@@ -80,7 +80,7 @@ describe('the threading walk', () => {
     const { driver } = session
     await open(driver, `${inject('demo')}/walk`)
     await press(driver, 'button', 'Whole list')
-    await press(driver, 'button', 'Cuffs, narrow zigzag: onto the bench')
+    await press(driver, 'button', 'Cuffs, narrow zigzag: new piece like this')
     await byRole(driver, 'button', /^Machine: Pantry five/)
     await press(driver, 'button', 'One step')
     await press(driver, 'button', 'Start over')

@@ -140,7 +140,7 @@ it('upgrades whole, however often it is killed while it does', async () => {
   const each = rounds(10, 1)
   const chance = seeded(4)
   let records = 0
-  const versions = rounds(4, 2) === 4 ? [1, 2, 3, 4] : [1, 4]
+  const versions = rounds(4, 2) === 4 ? [1, 2, 3, 4, 10] : [1, 10]
   for (const version of versions)
     for (let round = 0; round < each; round++) {
       session = await openBrowser()
@@ -159,7 +159,8 @@ it('upgrades whole, however often it is killed while it does', async () => {
       await untilSaved(session.driver)
       const { count, unreadable } = await session.driver.executeScript<Counted>(COUNT)
       expect(unreadable).toBe(0)
-      expect(count).toBe(Object.values(file.records).flat().length)
+      // What stood in the line-up is a piece, and what is in hand says so.
+      expect(count).toBe(Object.values(file.records).flat().length + 1)
       records += count
       await session.quit()
       session = null

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { dayOf } from '~/utils/dates'
 
-/** Walks finished, with date and setup; one press gives the piece in hand its setup. */
+/** Walks finished, with date and setup; one press begins a piece with a setup. */
 const walk = useWalkStore()
 const book = useBookStore()
-const { takeSetup } = useShelf()
+const { beginSetUp } = useShelf()
 const MOST = 12
 const rows = computed(() =>
   walk.log.slice(0, MOST).map(one => ({
@@ -36,9 +36,9 @@ const rows = computed(() =>
           v-if="row.setup"
           size="sm"
           variant="outline"
-          label="Set up like this"
-          :aria-label="`${row.summary}: set up like this`"
-          @click="takeSetup('Take the setup of a walk', row.setup)"
+          label="New piece like this"
+          :aria-label="`${row.summary}: new piece like this`"
+          @click="beginSetUp('Begin a piece like a walk', row.setup)"
         />
       </li>
     </ul>
