@@ -21,11 +21,6 @@ export const LateSchoolsSheet = latePart(
 export const LateSearchSheet = latePart('The search', () => import('~/frame/SearchSheet.vue'), OVER)
 export const LateUndoAsk = latePart('The question about undo', () => import('~/frame/UndoAsk.vue'), OVER)
 export const LateCsvImport = latePart('The CSV reader', () => import('~/fields/CsvImport.vue'), OVER)
-export const LateStitchSheet = latePart(
-  'The list of stitches',
-  () => import('~/stations/width/parts/StitchSheet.vue'),
-  OVER,
-)
 export const LateSwatchLarge = latePart(
   'The large swatch',
   () => import('~/stations/swatches/parts/SwatchLarge.vue'),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { findStitch } from '#core/stitch'
-import { LateStitchSheet } from '~/asking/lateParts'
+import { LateStitchSheet } from '~/asking/lateWithin'
 
 const bench = useBenchStore()
 const { length } = useLength()
