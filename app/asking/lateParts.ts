@@ -21,6 +21,11 @@ export const LateSchoolsSheet = latePart(
 export const LateSearchSheet = latePart('The search', () => import('~/frame/SearchSheet.vue'), OVER)
 export const LateUndoAsk = latePart('The question about undo', () => import('~/frame/UndoAsk.vue'), OVER)
 export const LateCsvImport = latePart('The CSV reader', () => import('~/fields/CsvImport.vue'), OVER)
+export const LateStitchSheet = latePart(
+  'The list of stitches',
+  () => import('~/stations/width/parts/StitchSheet.vue'),
+  OVER,
+)
 export const LateSwatchLarge = latePart(
   'The large swatch',
   () => import('~/stations/swatches/parts/SwatchLarge.vue'),
@@ -29,10 +34,6 @@ export const LateSwatchLarge = latePart(
 
 // Pickers of the line-up.
 export const LateJobPicker = latePart('The list of jobs', () => import('~/pickers/JobPicker.vue'))
-export const LateStitchNumbers = latePart(
-  'The numbers of the stitch',
-  () => import('~/pickers/StitchNumbers.vue'),
-)
 export const LateMachinePicker = latePart('The list of machines', () => import('~/pickers/MachinePicker.vue'))
 export const LateSpoolPicker = latePart('The list of threads', () => import('~/pickers/SpoolPicker.vue'))
 export const LateTensionPicker = latePart('The tension', () => import('~/pickers/TensionPicker.vue'))

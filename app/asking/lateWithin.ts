@@ -5,8 +5,3 @@ export const LateOwnStitchMaker = latePart(
   'The stitch maker',
   () => import('~/stations/width/parts/OwnStitchMaker.vue'),
 )
-export const LateStitchSheet = latePart(
-  'The list of stitches',
-  () => import('~/stations/width/parts/StitchSheet.vue'),
-  'over the page',
-)

@@ -16,9 +16,9 @@ import {
   LateNeedlePicker,
   LatePieceWay,
   LateSpoolPicker,
-  LateStitchNumbers,
   LateTensionPicker,
 } from '~/asking/lateParts'
+import { LateStitchNumbers } from '~/asking/lateHolding'
 
 const book = useBookStore()
 const bench = useBenchStore()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { hasSwing } from '#core/stitch'
-import { LateStitchSheet } from '~/asking/lateWithin'
+import { LateStitchSheet } from '~/asking/lateParts'
 
 /** The numbers one dials for the stitch of the piece in hand, and the way to another stitch. */
 const bench = useBenchStore()

@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { JOB_IDS } from '#core/job'
 import { demoBackup } from '#shared/demo'
 import { isJobOfPlan, judgePiece, pieceSetupOf, planKindOf, withPieceSetup, wayOf } from '#shared/inputs'
-import { type AnyRecord, DEFAULT_SETTINGS, type Piece, TABLE_NAMES, type Tables } from '#shared/records'
+import { type AnyRecord, DEFAULT_SETTINGS, type Piece, TABLE_NAMES } from '#shared/records'
 
 const { records } = demoBackup
 const tables = Object.fromEntries(
   TABLE_NAMES.map(table => [table, new Map((records[table] as AnyRecord[]).map(r => [r.id, r]))]),
-) as unknown as Tables & Parameters<typeof wayOf>[2]
+) as unknown as Parameters<typeof wayOf>[2] & Parameters<typeof judgePiece>[1]
 const piece = (id: string) => records.pieces.find(one => one.id === `demo-${id}`)!
 const rowsOf = ({ plan }: Piece) => (plan.kind === 'band' ? plan.rows.length : 1)
 const each = records.pieces.flatMap(one =>

@@ -14,7 +14,7 @@ export const project: Station = {
       page: 'PiecesPage.vue',
       key: 'P',
       axe: true,
-      shot: 'pieces',
+      shot: null,
       formerly: ['/plans', '/pintucks-kept', '/topstitch-kept', '/edge-kept', '/band-kept'],
     },
     { name: 'Sew it', path: '/project-sew', page: 'SewPage.vue', axe: true, shot: null },

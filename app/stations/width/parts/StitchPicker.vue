@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { findStitch } from '#core/stitch'
-import { LateStitchSheet } from '~/asking/lateWithin'
+import { LateStitchSheet } from '~/asking/lateParts'
 
 const bench = useBenchStore()
 const { length } = useLength()
