@@ -10,7 +10,7 @@ import { rawRows } from '#db/rawRows'
 import type { Machine, Piece, RecordEdit } from '#shared/records'
 
 const machine = (id: string, name = 'Attic seven'): Machine => ({ id, name, ...UNKNOWN_MACHINE })
-const EMPTY_CONTENT = { ...EMPTY_SETUP, under: [] }
+const EMPTY_CONTENT = EMPTY_SETUP
 const pieceOf = (setup: object): Piece => ({
   id: 'p',
   name: 'Cuff',

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { JOB_IDS, type JobId, JOBS } from '#core/job'
 import { MOST_NAME, nameField } from '#shared/fields'
-import { isJobOfPlan, planKindOf } from '#shared/inputs'
+import { isJobOfPlan } from '#shared/inputs'
 import { pieceName } from '#shared/records'
 import { EMPTY_SETUP } from '#shared/setup'
 import type { JobFor } from '~/composables/useChooseJob'
-import { PLAN_PATHS } from '~/planner/planPaths'
+import { PLAN_PATHS, planPathOf } from '~/planner/planPaths'
 import { GOALS, type Goal } from '#core/terms'
 import { isChange, type Setting } from '#shared/job'
 
@@ -39,26 +39,28 @@ function choose(job: JobId, piece: JobFor): void {
 }
 const loses = computed(() => asked.value !== null && !isJobOfPlan(asked.value, bench.piece.plan.kind))
 const planner = computed(() => {
-  const kind = planKindOf(bench.setup.job)
-  return kind === 'seam' ? null : { to: PLAN_PATHS[kind], label: `Plan it: ${JOBS[bench.setup.job].name}` }
+  const to = planPathOf(bench.piece)
+  return to === PLAN_PATHS.seam ? null : { to, label: `Plan it: ${JOBS[bench.setup.job].name}` }
 })
 const closePicker = inject(closePickerKey, () => {})
 
+/** Kept as it is typed: a panel that is shut loses nothing. */
 const name = ref(bench.piece.name)
 watch(
   () => bench.piece.name,
   now => {
-    name.value = now
+    if (now !== name.value.trim()) name.value = now
   },
 )
-const nameProblem = ref('')
-function rename(): void {
-  const typed = name.value.trim()
-  const parsed = typed === '' ? null : nameField.safeParse(typed)
-  nameProblem.value = parsed?.error?.issues[0]?.message ?? ''
-  if (nameProblem.value === '' && typed !== bench.piece.name)
-    void bench.change(typed === '' ? 'Take the name away' : `Name it ${typed}`, { name: typed })
-}
+const nameProblem = computed(() => {
+  const parsed = name.value.trim() === '' ? null : nameField.safeParse(name.value)
+  return parsed?.error?.issues[0]?.message ?? ''
+})
+watch(name, typed => {
+  if (nameProblem.value !== '' || typed.trim() === bench.piece.name) return
+  const joinKey = `name ${bench.piece.id}`
+  void bench.change('Name the piece', { name: typed.trim() }, { joinKey })
+})
 function beginNew(): void {
   // What is on the machine stays: what is sewn with it begins anew.
   const { stitch, job, goal, tension, tensionFrom, stabilizerId, speed } = EMPTY_SETUP
@@ -84,7 +86,6 @@ function undo(): void {
         autocomplete="off"
         :maxlength="MOST_NAME"
         :placeholder="pieceName(bench.piece)"
-        @change="rename"
       />
     </UFormField>
     <div class="flex flex-wrap gap-2">

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { type PieceRun, type PieceWork, planKindOf } from '#shared/inputs'
+import type { PieceRun, PieceWork } from '#shared/inputs'
 import { useFieldProblems } from '~/fields/fieldProblems'
 import type { Fault } from '~/asking/asker'
 import type { Print } from '~/paper/print'
 import { download } from '~/utils/download'
-import { PLAN_PATHS } from './planPaths'
+import { planPathOf } from './planPaths'
 import type { PieceDesk } from './usePiece'
 
 /** What every planner's page has round its own fields, drawing and answer. */
@@ -47,9 +47,7 @@ const bench = useBenchStore()
 useFieldProblems()
 // A station never shows another piece than the one in hand: where that is of another kind, its page is shown.
 watch(piece.isHere, isHere => {
-  const { plan, setup } = bench.piece
-  const kind = plan.kind === 'seam' ? planKindOf(setup.job) : plan.kind
-  if (!isHere) void navigateTo(PLAN_PATHS[kind])
+  if (!isHere) void navigateTo(planPathOf(bench.piece))
 })
 const draft = piece.draft
 const needed = computed(() => runs ?? (work ? [{ work, setup: bench.setup }] : null))

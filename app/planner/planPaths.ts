@@ -1,3 +1,4 @@
+import { planKindOf } from '#shared/inputs'
 import type { Piece } from '#shared/records'
 
 /** Where a kind of piece is planned; a seam at its width. */
@@ -9,3 +10,9 @@ export const PLAN_PATHS = {
   lines: '/lines',
   band: '/band',
 } as const satisfies Record<Piece['plan']['kind'], string>
+
+/** Where a piece is planned: a seam without a name where its job leads, for it is that kind from a change on. */
+export function planPathOf({ plan, name, setup }: Pick<Piece, 'plan' | 'name' | 'setup'>): string {
+  const isOpen = plan.kind === 'seam' && name === ''
+  return PLAN_PATHS[isOpen ? planKindOf(setup.job) : plan.kind]
+}

@@ -69,7 +69,7 @@ export const useBenchStore = defineStore('bench', () => {
   const ownStart = ref<number | null>(null)
   /** The one verdict of all of it. */
   const verdict = computed(() =>
-    judgePiece(piece.value, book.shelf, settings.record, settings.unit, ownStart.value),
+    judgePiece(piece.value, row.value, book.shelf, settings.record, settings.unit, ownStart.value),
   )
   const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
   /** In mm, negative to the left; 0 or null: no move of the needle helps, or none is needed. */
@@ -105,9 +105,9 @@ export const useBenchStore = defineStore('bench', () => {
     const now = piece.value
     if (now.plan.kind === kind) return
     const isJobOfIt = now.plan.kind === 'seam' && now.name === '' && planKindOf(now.setup.job) === kind
-    const lastId = lastOfKind.get(kind) ?? ''
+    const before = lastOfKind.get(kind) ?? ''
     if (isJobOfIt) planned.value = { id: now.id, plan: begin(now.setup).plan }
-    else if (book.shelf.pieces.get(lastId)?.plan.kind === kind) take(lastId)
+    else if (book.shelf.pieces.get(before)?.plan.kind === kind) take(before)
     else show(begin(now.setup))
   }
   /** A planner is left: what was only looked at is no plan of the piece. */
@@ -115,21 +115,17 @@ export const useBenchStore = defineStore('bench', () => {
     planned.value = null
   }
 
-  /** The piece with something changed, for a commit together with other records. */
-  function changed(fields: Partial<Piece>): RecordChange & { readonly record: Piece } {
-    const { id, begunAt } = piece.value
-    const since = isBegun.value ? begunAt : new Date().toISOString()
-    return { table: 'pieces', id, record: { ...piece.value, ...fields, begunAt: since } }
-  }
   /** Changes the piece in hand, and with that begins it, beside whatever changes with it. */
   function change(
     label: string,
     fields: Partial<Piece>,
     { joinKey = null, beside = [] }: { joinKey?: string | null; beside?: readonly RecordChange[] } = {},
   ) {
-    const edit = changed(fields)
-    const kept = book.commit(label, [...beside, edit], joinKey)
-    take(edit.id)
+    const { id, begunAt } = piece.value
+    const since = isBegun.value ? begunAt : new Date().toISOString()
+    const record = { ...piece.value, ...fields, begunAt: since }
+    const kept = book.commit(label, [...beside, { table: 'pieces', id, record }], joinKey)
+    take(id)
     return kept
   }
   function update(
@@ -181,7 +177,6 @@ export const useBenchStore = defineStore('bench', () => {
     show,
     showKind,
     leaveKind,
-    changed,
     change,
     update,
     setStitch,
@@ -194,7 +189,7 @@ const blankPiece = (): Piece => ({
   id: newId('piece'),
   name: '',
   plan: { kind: 'seam' },
-  setup: EMPTY_SETUP as unknown as SetupContent,
+  setup: EMPTY_SETUP,
   copies: 1,
   sewn: 0,
   note: '',

@@ -236,7 +236,7 @@ describe('beside another tab', () => {
       id: 'p',
       name: 'Collar',
       plan: { kind: 'seam' },
-      setup: { ...EMPTY_SETUP, under: [], machineId: 'a' },
+      setup: { ...EMPTY_SETUP, machineId: 'a' },
       copies: 1,
       sewn: 0,
       note: '',

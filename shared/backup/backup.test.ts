@@ -19,7 +19,7 @@ const plan: Piece = {
   id: 'p1',
   name: 'Collar',
   plan: { kind: 'seam' },
-  setup: { ...EMPTY_SETUP, under: [], machineId: 'm1' },
+  setup: { ...EMPTY_SETUP, machineId: 'm1' },
   copies: 1,
   sewn: 0,
   note: '',

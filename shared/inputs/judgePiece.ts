@@ -8,22 +8,35 @@ import { pieceSetupOf } from './pieceSetup'
 const GRAVITY = ['clear', 'mind', 'stop'] as const
 
 /**
- * The one verdict of a whole piece: of a band, that of the row that fares worst.
+ * The one verdict of a whole piece: of a band, that of the row that fares worst. Where that is another than the
+ * one looked at, its reasons say which, and have no mend: that would change the row one looks at.
  *
+ * @param looked - the row of a band that is looked at, from 0.
  * @param ownStart - see `conflictInputOf`.
  */
 export function judgePiece(
   piece: Pick<Piece, 'plan' | 'setup'>,
+  looked: number,
   tables: PairingTables,
   settings: Settings,
   unit: LengthUnit,
   ownStart: number | null = null,
 ): JobVerdict {
+  const judge = (row: number) =>
+    judgeJob(jobInputOf(pieceSetupOf(piece, row), tables, settings, unit, ownStart))
   const rows = piece.plan.kind === 'band' ? piece.plan.rows.length : 1
-  const verdicts = Array.from({ length: rows }, (_, row) =>
-    judgeJob(jobInputOf(pieceSetupOf(piece, row), tables, settings, unit, ownStart)),
-  )
-  return verdicts.reduce((worst, one) =>
-    GRAVITY.indexOf(one.verdict) > GRAVITY.indexOf(worst.verdict) ? one : worst,
-  )
+  const others = Array.from({ length: rows }, (_, row) => row).filter(row => row !== looked)
+  return others.reduce((worst, row) => {
+    const own = judge(row)
+    return GRAVITY.indexOf(own.verdict) > GRAVITY.indexOf(worst.verdict) ? ofRow(own, row) : worst
+  }, judge(looked))
 }
+
+const ofRow = (verdict: JobVerdict, row: number): JobVerdict => ({
+  ...verdict,
+  reasons: verdict.reasons.map(reason => ({
+    ...reason,
+    message: `Row ${row + 1}: ${reason.message}`,
+    mend: null,
+  })),
+})

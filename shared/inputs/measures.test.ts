@@ -188,11 +188,7 @@ describe('what is not measured', () => {
   })
   it('is nothing in an empty book', () =>
     expect(
-      unmeasuredOf(
-        emptyTables() as never,
-        { ...inHand!, setup: { ...EMPTY_SETUP, under: [] } },
-        DEFAULT_SETTINGS,
-      ),
+      unmeasuredOf(emptyTables() as never, { ...inHand!, setup: EMPTY_SETUP }, DEFAULT_SETTINGS),
     ).toEqual([]))
 })
 

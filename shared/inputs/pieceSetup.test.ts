@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { JOB_IDS } from '#core/job'
 import { demoBackup } from '#shared/demo'
 import { isJobOfPlan, judgePiece, pieceSetupOf, planKindOf, withPieceSetup, wayOf } from '#shared/inputs'
-import { type AnyRecord, DEFAULT_SETTINGS, type Piece, TABLE_NAMES } from '#shared/records'
+import { type AnyRecord, DEFAULT_SETTINGS, type Piece, TABLE_NAMES, TABLES } from '#shared/records'
 
 const { records } = demoBackup
 const tables = Object.fromEntries(
   TABLE_NAMES.map(table => [table, new Map((records[table] as AnyRecord[]).map(r => [r.id, r]))]),
-) as unknown as Parameters<typeof wayOf>[2] & Parameters<typeof judgePiece>[1]
+) as unknown as Parameters<typeof wayOf>[2] & Parameters<typeof judgePiece>[2]
 const piece = (id: string) => records.pieces.find(one => one.id === `demo-${id}`)!
 const rowsOf = ({ plan }: Piece) => (plan.kind === 'band' ? plan.rows.length : 1)
 const each = records.pieces.flatMap(one =>
@@ -59,6 +59,21 @@ describe('what is on the machine for a piece', () => {
     expect(moved.plan).toMatchObject({ outsideMm: expect.closeTo(0.1, 9) })
     expect(pieceSetupOf(moved).stitch.positionMm).toBeCloseTo(-0.4, 9)
   })
+  it('of an edge stays one that can be kept, however far the needle is moved by hand', () => {
+    const banner = piece('piece-banner')
+    const now = pieceSetupOf(banner)
+    for (const positionMm of [-6, -0.5, 0, 0.5, 6]) {
+      const moved = withPieceSetup(banner, { ...now, stitch: { ...now.stitch, positionMm } })
+      expect(TABLES.pieces.schema.safeParse(moved).success, String(positionMm)).toBe(true)
+    }
+  })
+  it('of a blanket edge that is mirrored by hand is sewn the other way round', () => {
+    const lantern = piece('piece-lantern')
+    const now = pieceSetupOf(lantern)
+    const turned = withPieceSetup(lantern, { ...now, stitch: { ...now.stitch, mirror: !now.stitch.mirror } })
+    expect(turned.plan).toMatchObject({ backwards: true })
+    expect(pieceSetupOf(turned).stitch.mirror).toBe(!now.stitch.mirror)
+  })
   it('counts a tension found for one row as meant for all of the band', () => {
     const own = { ...band.setup.tensionFrom!, stitchId: 'satin-leaf' }
     const found = { ...band, setup: { ...band.setup, tensionFrom: own } }
@@ -77,7 +92,7 @@ describe('the kind of a job', () => {
 })
 
 describe('the one verdict of a piece', () => {
-  const verdictOf = (of: Piece) => judgePiece(of, tables, DEFAULT_SETTINGS, 'mm').verdict
+  const verdictOf = (of: Piece) => judgePiece(of, 0, tables, DEFAULT_SETTINGS, 'mm').verdict
   it('of a band is that of the row that fares worst, wherever it lies', () => {
     const band = piece('piece-collarband')
     if (band.plan.kind !== 'band') throw new Error('not a band')
@@ -87,14 +102,19 @@ describe('the one verdict of a piece', () => {
       const rows = band.plan.rows.map((row, i) =>
         i === at ? { ...row, needleId: 'demo-needle-40', widthMm: 7, stitchId: 'zigzag' } : row,
       )
-      expect(verdictOf({ ...band, plan: { ...band.plan, rows } }), `row ${at}`).toBe('stop')
+      const bad = { ...band, plan: { ...band.plan, rows } }
+      expect(verdictOf(bad), `row ${at}`).toBe('stop')
+      // Looked at, it says its reasons itself; from another row, whose they are, and nothing is mended there.
+      const from = (row: number) => judgePiece(bad, row, tables, DEFAULT_SETTINGS, 'mm').reasons[0]!
+      expect(from(at).message).not.toMatch(/^Row/)
+      expect(from((at + 1) % 3)).toMatchObject({ message: `Row ${at + 1}: ${from(at).message}`, mend: null })
     }
   })
 })
 
 describe('how far a piece is', () => {
   const way = (of: Piece) =>
-    wayOf(of, 0, tables, DEFAULT_SETTINGS, judgePiece(of, tables, DEFAULT_SETTINGS, 'mm').verdict)
+    wayOf(of, 0, tables, DEFAULT_SETTINGS, judgePiece(of, 0, tables, DEFAULT_SETTINGS, 'mm').verdict)
   const collar = piece('plan-collar')
   it('is told by what is known of it', () => {
     expect(way(collar)).toEqual({ isPlanned: true, isPaired: true, isTested: true, isSewn: false })

@@ -1,7 +1,8 @@
 import { dequal as equal } from 'dequal/lite'
 import { zigzagShiftMm } from '#core/edge'
 import { type JobId, JOBS } from '#core/job'
-import type { BandPiece, BandPieceRow, Piece } from '../records'
+import { LIMITS } from '../fields'
+import type { BandPiece, BandPieceRow, EdgePiece, Piece } from '../records'
 import type { SetupContent } from '../setup'
 import { bandJobOf, bandRowSetup } from './band'
 import { edgeSettingOf, edgeShiftsNeedle } from './edge'
@@ -72,18 +73,27 @@ export function withPieceSetup<T extends Pick<Piece, 'plan' | 'setup'>>(
 ): T {
   const { plan, setup } = piece
   if (plan.kind === 'edge') {
-    const before = edgeSettingOf(plan, setup)
-    const isMoved = next.stitch.positionMm !== before.positionMm && edgeShiftsNeedle(next)
-    const outsideMm = isMoved
-      ? zigzagShiftMm(next.stitch.widthMm, Math.abs(next.stitch.positionMm))
-      : plan.outsideMm
     // Which way it bites and where the needle stands, the plan tells.
     const { mirror, positionMm } = setup.stitch
     const stitch = { ...next.stitch, mirror, positionMm }
-    return { ...piece, plan: { ...plan, outsideMm }, setup: { ...next, stitch } }
+    return { ...piece, plan: edgeAsMoved(plan, setup, next), setup: { ...next, stitch } }
   }
   if (plan.kind !== 'band') return { ...piece, setup: next }
   return withBandRow({ ...piece, plan }, next, plan.rows.indexOf(rowOf(plan.rows, row)))
+}
+
+/** An edge whose needle was moved or whose stitch was mirrored by hand: so much falls outside, and that way. */
+function edgeAsMoved(plan: EdgePiece, setup: SetupContent, next: SetupContent): EdgePiece {
+  const before = edgeSettingOf(plan, setup)
+  const { stitchId, widthMm, positionMm, mirror } = next.stitch
+  if (edgeShiftsNeedle(next)) {
+    if (positionMm === before.positionMm) return plan
+    const towardsClothMm = positionMm * (plan.backwards ? 1 : -1)
+    const [least, most] = LIMITS.outsideMm
+    return { ...plan, outsideMm: Math.min(most, Math.max(least, zigzagShiftMm(widthMm, towardsClothMm))) }
+  }
+  const isTurned = stitchId === before.stitchId && mirror !== before.mirror && widthMm > 0
+  return isTurned ? { ...plan, backwards: !plan.backwards } : plan
 }
 
 /** What the row has of its own stays its own; what it does not say changes for the whole piece. */

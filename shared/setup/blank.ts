@@ -1,7 +1,7 @@
 import type { SetupContent } from './schema'
 
 /** Before anything is chosen. Straight, centred, length 2.5: the start state before a twin is fitted. */
-export const EMPTY_SETUP = {
+export const EMPTY_SETUP: SetupContent = {
   machineId: null,
   footId: null,
   plate: 'zigzag',
@@ -31,4 +31,4 @@ export const EMPTY_SETUP = {
   bobbinTension: 'home',
   pressure: 'home',
   speed: null,
-} as const satisfies SetupContent
+}

@@ -181,7 +181,7 @@ const PIECE: Piece = {
   id: 'piece',
   name: '',
   plan: { kind: 'seam' },
-  setup: { ...EMPTY_SETUP, under: [] },
+  setup: EMPTY_SETUP,
   copies: 1,
   sewn: 0,
   note: '',

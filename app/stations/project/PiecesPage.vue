@@ -98,7 +98,7 @@ const measure = (row: unknown) => virtual.value.measureElement(row as Element | 
 function facts(piece: Piece) {
   const setup = pieceSetupOf(piece)
   const parts = benchOf(setup, book.shelf)
-  const verdict = judgePiece(piece, book.shelf, settings.record, settings.unit)
+  const verdict = judgePiece(piece, 0, book.shelf, settings.record, settings.unit)
   const { widthMm, lengthMm } = setup.stitch
   const copies = piece.copies === 1 ? '' : `${piece.copies} copies`
   return {

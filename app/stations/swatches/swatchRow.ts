@@ -82,7 +82,7 @@ function goalSaid({ cell }: Row): TrialGoal {
 /** What a new swatch begins with: an empty setup, meant for its goal. */
 function setupForGoal(goal: TrialGoal): SetupContent {
   const aim = GOAL_SETUPS[goal]
-  return { ...EMPTY_SETUP, under: [], goal: aim.goal, job: aim.job ?? EMPTY_SETUP.job }
+  return { ...EMPTY_SETUP, goal: aim.goal, job: aim.job ?? EMPTY_SETUP.job }
 }
 
 function sourceSaid(row: Row): Swatch['source'] {

@@ -93,9 +93,9 @@ export const useTrialStore = defineStore('trial', () => {
     const set = { ...bench.setup, tension }
     return { ...set, tensionFrom: tensionFromOf(set, how) }
   }
-  /** It goes to the piece in hand. */
-  const pieceAt = (setup: SetupContent): RecordChange =>
-    bench.changed(withPieceSetup(bench.piece, setup, bench.row))
+  /** It goes to the piece in hand, in one step with what else is kept. */
+  const keepAt = (label: string, setup: SetupContent, beside: readonly RecordChange[]) =>
+    void bench.change(label, withPieceSetup(bench.piece, setup, bench.row), { beside })
   /** Notes a row sewn at a number; the piece in hand takes the number over. */
   function note(mark: number, reading: RowReading, now: Date): void {
     const before = strip.value ?? fresh(now)
@@ -109,16 +109,14 @@ export const useTrialStore = defineStore('trial', () => {
     }
     const first = before.rows.length === 0
     carried.value = ''
-    write(
-      `Note row ${before.rows.length + 1}`,
-      {
-        ...before,
-        goal: goal.value,
-        setup: first ? content.value : before.setup,
-        rows: [...before.rows, row],
-      },
-      [pieceAt(setupAt(mark))],
-    )
+    const record = {
+      ...before,
+      goal: goal.value,
+      setup: first ? content.value : before.setup,
+      rows: [...before.rows, row],
+    }
+    const noted = { table: 'trials' as const, id: record.id, record }
+    keepAt(`Note row ${before.rows.length + 1}`, setupAt(mark), [noted])
   }
   /**
    * Something else was changed on purpose: the rows before it no longer count. The next row says what it was.
@@ -194,8 +192,7 @@ export const useTrialStore = defineStore('trial', () => {
       photos: row?.photos ?? { front: null, back: null },
       takeUp: null,
     }
-    book.commit(`Keep “${name}”`, [{ table: 'swatches', id, record }, ...closing(), pieceAt(setup)])
-    bench.take(bench.piece.id)
+    keepAt(`Keep “${name}”`, setup, [{ table: 'swatches', id, record }, ...closing()])
     return id
   }
 
