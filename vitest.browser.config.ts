@@ -8,8 +8,8 @@ export default defineConfig({
     globalSetup: ['tests/browser/server.ts'],
     fileParallelism: true,
     maxWorkers: 2,
-    testTimeout: 60_000,
-    hookTimeout: 60_000,
+    testTimeout: 180_000,
+    hookTimeout: 120_000,
     // A page that is drawn anew between finding and reading an element says nothing of the app: once more.
     retry: { count: 1, condition: /stale element/ },
   },

@@ -268,7 +268,16 @@ const spoolsNote = computed(() => {
 .first .verdict {
   margin-left: auto;
 }
+/* A name gives way down to its longest word; a number never does. */
 .second :deep(.anchor) {
+  flex: 0 1 auto;
+  min-width: min-content;
+}
+.second :deep(.anchor.dialled),
+.second :deep(.anchor.rest) {
+  flex-shrink: 0;
+}
+.first > :deep(.anchor.title) {
   flex: 0 1 auto;
   min-width: 0;
 }

@@ -71,7 +71,7 @@ provide(closePickerKey, () => {
 
 <style scoped>
 .stop {
-  min-width: 0;
+  min-width: min-content;
   min-height: 46px;
   display: flex;
   align-items: center;
@@ -88,7 +88,7 @@ provide(closePickerKey, () => {
   border-color: var(--mulberry);
 }
 .words {
-  min-width: 0;
+  min-width: min-content;
 }
 .stop b {
   display: block;
@@ -109,6 +109,10 @@ provide(closePickerKey, () => {
 .stop.dialled b {
   font-size: 17px;
   white-space: nowrap;
+}
+.stop.title,
+.stop.title .words {
+  min-width: 0;
 }
 .stop.title {
   border-color: transparent;

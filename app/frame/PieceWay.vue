@@ -55,9 +55,8 @@ const next = computed(() => marks.value.findIndex(({ isDone }) => !isDone))
 <style scoped>
 .way {
   display: flex;
-  flex: 1;
+  flex: 1 0 auto;
   justify-content: flex-end;
-  min-width: 0;
 }
 a {
   display: flex;
@@ -67,6 +66,7 @@ a {
   padding: 0 7px 0 3px;
   font-size: 14px;
   line-height: 1.1;
+  white-space: nowrap;
   color: var(--mute);
   text-decoration: none;
 }

@@ -11,7 +11,7 @@ export const PLAN_PATHS = {
   band: '/band',
 } as const satisfies Record<Piece['plan']['kind'], string>
 
-/** Where a piece is planned: a seam without a name where its job leads, for it is that kind from a change on. */
+/** Where a piece is planned: a seam without a name where its job leads, to be that kind from a change on. */
 export function planPathOf({ plan, name, setup }: Pick<Piece, 'plan' | 'name' | 'setup'>): string {
   const isOpen = plan.kind === 'seam' && name === ''
   return PLAN_PATHS[isOpen ? planKindOf(setup.job) : plan.kind]

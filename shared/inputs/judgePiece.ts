@@ -8,8 +8,8 @@ import { pieceSetupOf } from './pieceSetup'
 const GRAVITY = ['clear', 'mind', 'stop'] as const
 
 /**
- * The one verdict of a whole piece: of a band, that of the row that fares worst. Where that is another than the
- * one looked at, its reasons say which, and have no mend: that would change the row one looks at.
+ * The one verdict of a whole piece: of a band, that of the row that fares worst. Where that is another than
+ * the one looked at, its reasons say which, and have no mend: that would change the row one looks at.
  *
  * @param looked - the row of a band that is looked at, from 0.
  * @param ownStart - see `conflictInputOf`.

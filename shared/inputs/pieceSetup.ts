@@ -82,7 +82,7 @@ export function withPieceSetup<T extends Pick<Piece, 'plan' | 'setup'>>(
   return withBandRow({ ...piece, plan }, next, plan.rows.indexOf(rowOf(plan.rows, row)))
 }
 
-/** An edge whose needle was moved or whose stitch was mirrored by hand: so much falls outside, and that way. */
+/** An edge whose needle was moved or stitch was mirrored by hand: so much falls outside, and that way. */
 function edgeAsMoved(plan: EdgePiece, setup: SetupContent, next: SetupContent): EdgePiece {
   const before = edgeSettingOf(plan, setup)
   const { stitchId, widthMm, positionMm, mirror } = next.stitch

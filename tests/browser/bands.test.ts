@@ -2,6 +2,7 @@ import { Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { measurePdf } from '../unit/pdf'
 import {
+  PATIENCE_MS,
   byRole,
   downloaded,
   open,
@@ -82,7 +83,7 @@ describe('a collar band, from empty to the sheet', () => {
     await driver.wait(
       async () =>
         !(await driver.executeScript<string>('return document.body.innerText')).includes('leans to one side'),
-      5000,
+      PATIENCE_MS,
       'it is still said',
     )
   })

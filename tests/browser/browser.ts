@@ -15,7 +15,8 @@ import {
 } from 'selenium-webdriver'
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
 
-const PATIENCE_MS = 15_000
+/** Long, for a machine that others use too: only a test that fails waits so long. */
+export const PATIENCE_MS = 45_000
 
 /** Keeping the whole app for use offline takes a core for seconds at each browser's first page. */
 const NOTHING_OFFLINE = 'delete Navigator.prototype.serviceWorker'

@@ -4,6 +4,7 @@ import { Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { measurePdf } from '../unit/pdf'
 import {
+  PATIENCE_MS,
   byRole,
   downloaded,
   open,
@@ -64,7 +65,7 @@ describe('an edge, from an empty book', () => {
     await driver.actions().sendKeys(Key.ARROW_RIGHT).perform()
     const now = async () =>
       (await byRole(driver, 'slider', 'Start of stretch 1')).getAttribute('aria-valuenow')
-    await driver.wait(async () => (await now()) !== before, 5000, 'the start did not move')
+    await driver.wait(async () => (await now()) !== before, PATIENCE_MS, 'the start did not move')
   })
   it('lets a length be dragged along the edge', async () => {
     const { driver } = session
@@ -276,7 +277,7 @@ describe('a plume', () => {
     await driver.wait(
       async () =>
         !(await driver.executeScript<string>('return document.body.innerHTML')).includes('Line 4, point'),
-      5000,
+      PATIENCE_MS,
       'the new line stayed',
     )
   })

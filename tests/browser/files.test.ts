@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import {
+  PATIENCE_MS,
   allByRole,
   byRole,
   downloaded,
@@ -47,7 +48,7 @@ describe('keeping pieces', () => {
     await untilText(driver, '(copy) deleted')
     await driver.wait(
       async () => (await allByRole(driver, { role: 'button', name: /^Chorus.*\(copy\)/ })).length === 0,
-      5000,
+      PATIENCE_MS,
     )
     await pressFound(
       driver,

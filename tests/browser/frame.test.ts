@@ -1,7 +1,7 @@
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { STATIONS } from '../../app/stations'
-import { byRole, open, openBrowser, pick, press, type Session, type, untilText } from './browser'
+import { PATIENCE_MS, byRole, open, openBrowser, pick, press, type Session, type, untilText } from './browser'
 
 let session: Session
 beforeAll(async () => {
@@ -76,7 +76,7 @@ describe('searching everything', () => {
     await keys('/')
     await type(driver, 'Search everything', words)
     await press(driver, 'option', entry)
-    await driver.wait(async () => address.test(await driver.getCurrentUrl()), 5000, 'not led there')
+    await driver.wait(async () => address.test(await driver.getCurrentUrl()), PATIENCE_MS, 'not led there')
   })
   it('does things too: a job, a needle, a stitch', async () => {
     const { driver } = session
@@ -130,7 +130,10 @@ describe('the address', () => {
     await press(driver, 'button', 'Open Cape scrolls large')
     await byRole(driver, 'dialog', 'Cape scrolls')
     await driver.navigate().back()
-    await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"]'))).length === 0, 5000)
+    await driver.wait(
+      async () => (await driver.findElements(By.css('[role="dialog"]'))).length === 0,
+      PATIENCE_MS,
+    )
     await untilText(driver, /9 of 31 swatches/)
   })
 })

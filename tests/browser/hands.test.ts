@@ -1,7 +1,7 @@
 import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { afterAll, afterEach, beforeAll, describe, expect, inject, it } from 'vitest'
 import { ALL_VIEWS, STATIONS } from '../../app/stations'
-import { allByRole, byRole, open, openBrowser, press, type Session, untilText } from './browser'
+import { PATIENCE_MS, allByRole, byRole, open, openBrowser, press, type Session, untilText } from './browser'
 
 let session: Session
 beforeAll(async () => {
@@ -116,7 +116,11 @@ describe('a panel', () => {
   })
   async function untilFocusIsOn(name: RegExp) {
     const named = async () => (await session.driver.switchTo().activeElement().getAccessibleName()).trim()
-    await session.driver.wait(async () => name.test(await named()), 5000, `the focus is not on ${name}`)
+    await session.driver.wait(
+      async () => name.test(await named()),
+      PATIENCE_MS,
+      `the focus is not on ${name}`,
+    )
   }
 })
 
@@ -176,7 +180,7 @@ describe('a file dropped anywhere', () => {
         await tell(['dragenter', 'dragover'], name, content)
         return js<boolean>("return document.body.innerText.includes('Drop it: ')")
       },
-      10_000,
+      PATIENCE_MS,
       'nothing said that a file may be dropped',
     )
     await tell(['drop'], name, content)
@@ -185,11 +189,15 @@ describe('a file dropped anywhere', () => {
     const { driver } = session
     await openDemo('/pairing')
     await drop('threads.csv', 'name,kind\nLoft white,cotton\n')
-    await driver.wait(async () => (await address()).includes('/workbox'), 5000, 'not led to the workbox')
+    await driver.wait(
+      async () => (await address()).includes('/workbox'),
+      PATIENCE_MS,
+      'not led to the workbox',
+    )
     await untilText(driver, /threads\.csv/)
     await openDemo('/pairing')
     await drop('book.json', '{"format":"other"}')
-    await driver.wait(async () => (await address()).includes('/files'), 5000, 'not led to the files')
+    await driver.wait(async () => (await address()).includes('/files'), PATIENCE_MS, 'not led to the files')
     await untilText(driver, /book\.json/)
   })
   it('says what can be dropped when it is none of these', async () => {
@@ -231,7 +239,7 @@ describe('a table’s order', () => {
     const { driver } = session
     await openDemo('/swatches?view=table')
     await press(driver, 'button', 'Sort by name')
-    await driver.wait(async () => (await address()).includes('sort=name'), 5000, 'not in the address')
+    await driver.wait(async () => (await address()).includes('sort=name'), PATIENCE_MS, 'not in the address')
     const first = () => driver.findElement(By.css('tbody tr')).getText()
     const sorted = await first()
     await driver.navigate().refresh()

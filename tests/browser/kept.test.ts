@@ -5,6 +5,7 @@ import { unzipSync } from 'fflate'
 import type { WebDriver } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
 import {
+  PATIENCE_MS,
   byRole,
   downloaded,
   open,
@@ -98,16 +99,16 @@ describe('a piece in two tabs', () => {
     await driver.executeAsyncScript(elsewhere(`name: 'Renamed elsewhere'`))
     await driver.switchTo().window(first)
     const isRenamed = async () => (await valueOf(driver, 'Name of the piece')) === 'Renamed elsewhere'
-    await driver.wait(isRenamed, 15_000)
+    await driver.wait(isRenamed, PATIENCE_MS)
     await type(driver, 'Copies', '7')
     await driver.switchTo().window(second)
     await driver.executeAsyncScript(elsewhere(`note: 'Written elsewhere'`))
     await driver.switchTo().window(first)
-    await driver.wait(async () => (await valueOf(driver, 'Note')) === 'Written elsewhere', 15_000)
+    await driver.wait(async () => (await valueOf(driver, 'Note')) === 'Written elsewhere', PATIENCE_MS)
     await untilSaved(driver)
     // The piece in hand is this tab's own, through a reload.
     await driver.navigate().refresh()
-    await driver.wait(async () => (await valueOf(driver, 'Copies')) === '7', 15_000)
+    await driver.wait(async () => (await valueOf(driver, 'Copies')) === '7', PATIENCE_MS)
     const kept = await driver.executeScript<{ name: string; note: string; copies: number }>(
       `return JSON.parse(JSON.stringify(${BOOK}.shelf.pieces.get('${PIECE}')))`,
     )

@@ -8,6 +8,7 @@ import { sewnScene, withCard } from '#core/simulated'
 import { findStitch } from '#core/stitch'
 import { measurePdf } from '../unit/pdf'
 import {
+  PATIENCE_MS,
   allByRole,
   byRole,
   downloaded,
@@ -208,10 +209,14 @@ describe('a photo', () => {
     await press(driver, 'button', 'Photo of Foot opening, Zigzag')
     const picture = await driver.wait(
       async () => (await driver.findElements(By.css('img[alt="Photo: Foot opening, Zigzag"]')))[0],
-      10_000,
+      PATIENCE_MS,
       'no photo',
     )
-    await driver.wait(async () => Number(await picture!.getAttribute('naturalWidth')) > 100, 10_000, 'empty')
+    await driver.wait(
+      async () => Number(await picture!.getAttribute('naturalWidth')) > 100,
+      PATIENCE_MS,
+      'empty',
+    )
     // Put on the machine, the verdict says how well it is known.
     await open(driver, `${inject('demo')}/`)
     await press(driver, 'button', /^Foot and plate/)

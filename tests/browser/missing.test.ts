@@ -6,6 +6,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'v
 import { STATIONS } from '../../app/stations'
 import { follow } from '../typing/fields'
 import {
+  PATIENCE_MS,
   allByRole,
   byRole,
   downloaded,
@@ -83,7 +84,7 @@ async function untilSaidAndBack(what: string, back: () => Promise<void> = bringB
   await untilText(driver, said)
   await back()
   await press(driver, 'button', 'Try again')
-  await driver.wait(async () => !(await text()).includes(said), 15_000, `${what} did not come back`)
+  await driver.wait(async () => !(await text()).includes(said), PATIENCE_MS, `${what} did not come back`)
 }
 /** A press on a stop of the line-up. */
 const stop = (name: string) => tool(new RegExp(`^${name}: `))
@@ -332,7 +333,7 @@ describe('after an update', () => {
     await press(driver, 'button', 'Reload: your work is kept')
     await driver.wait(
       async () => !(await text()).includes('did not load'),
-      15_000,
+      PATIENCE_MS,
       'the page was not loaded anew',
     )
   })

@@ -1,6 +1,7 @@
 import type { WebDriver } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import {
+  PATIENCE_MS,
   allByRole,
   byRole,
   open,
@@ -101,7 +102,11 @@ describe.each(JOBS)('$job', ({ job, station, length, width }) => {
     await inPanel.at(-1)!.sendKeys('2.8')
     await byRole(driver, 'button', /^Stitch: .*2\.8/)
     await press(driver, 'button', /^Stitch: /)
-    await driver.wait(async () => (await valueOf(length!)) === '2.8', 5000, 'the planner has another length')
+    await driver.wait(
+      async () => (await valueOf(length!)) === '2.8',
+      PATIENCE_MS,
+      'the planner has another length',
+    )
     set = await lineUp()
   })
   it('says the same on strip, walk, card and in a project', async () => {

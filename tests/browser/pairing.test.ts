@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import {
+  PATIENCE_MS,
   allByRole,
   byRole,
   open,
@@ -55,7 +56,7 @@ describe('Thread and needle, from the demo', () => {
     await field.sendKeys(Key.ENTER)
     await driver.wait(
       async () => (await (await byRole(driver, 'combobox', 'Left thread')).getText()).includes('120/2 den'),
-      5000,
+      PATIENCE_MS,
     )
   })
 
@@ -221,7 +222,7 @@ describe('the workbox', () => {
     await press(driver, 'button', 'Save what is shown as CSV')
     const saved = await driver.wait(
       () => existsSync(downloads) && readdirSync(downloads).find(name => /^threads.*\.csv$/.test(name)),
-      10_000,
+      PATIENCE_MS,
       'no CSV',
     )
     expect(readFileSync(join(downloads, saved as string), 'utf8')).toContain("'=Harbour red")

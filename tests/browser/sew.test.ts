@@ -2,6 +2,7 @@ import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { measurePdf } from '../unit/pdf'
 import {
+  PATIENCE_MS,
   byRole,
   downloaded,
   open,
@@ -61,7 +62,7 @@ describe('pintucks, from an empty book to the sheet', () => {
     await driver.actions().sendKeys(Key.ARROW_RIGHT).perform()
     await driver.wait(
       async () => (await (await byRole(driver, 'textbox', 'Tuck to tuck')).getAttribute('value')) === '6.1',
-      5000,
+      PATIENCE_MS,
     )
     await type(driver, 'Tuck to tuck', '6')
   })
@@ -124,7 +125,7 @@ describe('a piece without a name', () => {
       await press(driver, 'link', 'All pieces')
       await press(driver, 'button', /^Pintucks of \d/)
       const tucks = async () => (await byRole(driver, 'textbox', 'Tucks')).getAttribute('value')
-      await driver.wait(async () => (await tucks()) === '17', 5000, 'the piece is gone')
+      await driver.wait(async () => (await tucks()) === '17', PATIENCE_MS, 'the piece is gone')
       // Each change is a step of undo, and the first of them begins it.
       await press(driver, 'button', /^Undo: Change the plan/)
       await byRole(driver, 'button', /^Piece: A new piece/)
@@ -196,7 +197,7 @@ describe('topstitching, from the demo', () => {
     await driver.actions().sendKeys(Key.ARROW_UP).perform()
     await driver.wait(
       async () => Number(await grip.getAttribute('aria-valuenow')) > before,
-      5000,
+      PATIENCE_MS,
       'the row did not move',
     )
   })

@@ -5,6 +5,7 @@ import { encode } from 'uqr'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { measurePdf } from '../unit/pdf'
 import {
+  PATIENCE_MS,
   byRole,
   downloaded,
   open,
@@ -32,7 +33,7 @@ describe('what is shared from one book', () => {
     const { driver } = session
     await press(driver, 'button', 'Share Sailor collar, leaf band')
     const field = await byRole(driver, 'textbox', 'Link')
-    await driver.wait(async () => (await field.getAttribute('value')) !== '', 5000, 'no link')
+    await driver.wait(async () => (await field.getAttribute('value')) !== '', PATIENCE_MS, 'no link')
     link = (await field.getAttribute('value')) ?? ''
     expect(link).toMatch(/^HTTP:\/\/[^/]+\/OPEN#LS1[A-Z2-7]+$/)
     await press(driver, 'button', 'Save as a file')

@@ -1,7 +1,17 @@
 import { existsSync, readdirSync } from 'node:fs'
 import { By } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
-import { byRole, open, openBrowser, press, type Session, type, untilSaved, untilText } from './browser'
+import {
+  PATIENCE_MS,
+  byRole,
+  open,
+  openBrowser,
+  press,
+  type Session,
+  type,
+  untilSaved,
+  untilText,
+} from './browser'
 
 let session: Session
 afterEach(() => session.quit())
@@ -56,7 +66,7 @@ describe('when the browser refuses to store', () => {
     await press(driver, 'button', 'Export everything')
     await driver.wait(
       () => existsSync(downloads) && readdirSync(downloads).some(name => name.endsWith('.json')),
-      10_000,
+      PATIENCE_MS,
       'nothing exported',
     )
   })

@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url'
 import { By } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
 import {
+  PATIENCE_MS,
   allByRole,
   byRole,
   downloaded,
@@ -43,7 +44,7 @@ async function sewUntilDone(): Promise<string> {
     const reading = Math.max(-3, Math.min(3, Math.round(1.4 * (at - 3.4) - 1)))
     await read(new RegExp(SHOW_WORDS[reading + 3]!))
     await press(driver, 'button', 'Note the row')
-    await driver.wait(async () => (await advice()) !== now, 5000, 'the advice did not change')
+    await driver.wait(async () => (await advice()) !== now, PATIENCE_MS, 'the advice did not change')
   }
   throw new Error('never done')
 }
@@ -95,7 +96,7 @@ describe('a trial', () => {
           const { readdirSync, existsSync } = await import('node:fs')
           return existsSync(downloads) && readdirSync(downloads).find(file => file.endsWith('.json'))
         },
-        10_000,
+        PATIENCE_MS,
         'nothing exported',
       )) as string
       await press(driver, 'button', 'Empty the book')
@@ -129,7 +130,7 @@ describe('a trial', () => {
       sewn.push(Number(/[\d.]+/.exec(now)![0]))
       await read(/dots below/)
       await press(driver, 'button', 'Note the row')
-      await driver.wait(async () => (await advice()) !== now, 5000, 'the advice did not change')
+      await driver.wait(async () => (await advice()) !== now, PATIENCE_MS, 'the advice did not change')
     }
     expect(await advice()).toMatch(/^–\s+Stuck\s+The reading does not move with the tension[\s\S]*discs/)
     await press(driver, 'button', 'Keep as a swatch')
@@ -274,10 +275,10 @@ describe('photos of a swatch', () => {
     await untilText(driver, 'heavy.jpg has 40 MB: a photo may have 30. Save it smaller and try again.')
     expect(await pictures()).toEqual([])
     await addPhoto(ICON)
-    await driver.wait(async () => (await pictures()).length === 1, 10_000, 'no photo')
+    await driver.wait(async () => (await pictures()).length === 1, PATIENCE_MS, 'no photo')
     await untilSaved(driver)
     await driver.navigate().refresh()
-    await driver.wait(async () => (await pictures()).length === 1, 10_000, 'the photo is gone')
+    await driver.wait(async () => (await pictures()).length === 1, PATIENCE_MS, 'the photo is gone')
     await open(driver, `${inject('demo')}/files`)
     await press(driver, 'button', 'With 1 photo (zip)')
     const name = `lacy-spool-${new Date().toISOString().slice(0, 10)}.zip`
@@ -292,7 +293,7 @@ describe('photos of a swatch', () => {
     await untilSaved(driver)
     await open(driver, `${inject('demo')}/swatches`)
     await type(driver, 'Search', 'lantern corners')
-    await driver.wait(async () => (await pictures()).length === 1, 10_000, 'the photo did not come back')
+    await driver.wait(async () => (await pictures()).length === 1, PATIENCE_MS, 'the photo did not come back')
   })
 
   it('are offered as a file when there is no room, and the swatch stays', async () => {
@@ -316,7 +317,7 @@ describe('photos of a swatch', () => {
           existsSync(session.downloads) && readdirSync(session.downloads).some(file => file.endsWith('.jpg'))
         )
       },
-      10_000,
+      PATIENCE_MS,
       'not saved',
     )
     await untilText(driver, '1 of 31 swatches')

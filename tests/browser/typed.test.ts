@@ -1,6 +1,16 @@
 import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
-import { allByRole, byRole, open, openBrowser, press, type Session, type, untilText } from './browser'
+import {
+  PATIENCE_MS,
+  allByRole,
+  byRole,
+  open,
+  openBrowser,
+  press,
+  type Session,
+  type,
+  untilText,
+} from './browser'
 
 let session: Session
 let driver: WebDriver
@@ -62,7 +72,10 @@ describe('a single key', () => {
     await press(driver, 'button', /^Tension: /)
     await byRole(driver, 'dialog', 'Tension')
     await keys(Key.ESCAPE)
-    await driver.wait(async () => (await driver.findElements(By.css('[role=dialog]'))).length === 0, 5000)
+    await driver.wait(
+      async () => (await driver.findElements(By.css('[role=dialog]'))).length === 0,
+      PATIENCE_MS,
+    )
     await keys('5')
     expect(await path()).toBe('/evidence')
     await (await driver.findElement(By.css('main h1'))).click()
@@ -100,7 +113,7 @@ describe('the focus', () => {
     await openDemo('/trial?piece=demo-plan-collar')
     await press(driver, 'checkbox', 'Thread broke')
     const note = await byRole(driver, 'button', 'Note the row')
-    await driver.wait(() => note.isEnabled(), 5000)
+    await driver.wait(() => note.isEnabled(), PATIENCE_MS)
     await driver.executeScript('arguments[0].focus()', note)
     await keys(Key.ENTER)
     await drawn()
@@ -121,7 +134,10 @@ describe('the focus', () => {
     await press(driver, 'button', 'Keys')
     await byRole(driver, 'dialog', /./)
     await keys(Key.ESCAPE)
-    await driver.wait(async () => (await driver.findElements(By.css('[role=dialog]'))).length === 0, 5000)
+    await driver.wait(
+      async () => (await driver.findElements(By.css('[role=dialog]'))).length === 0,
+      PATIENCE_MS,
+    )
     await drawn()
     expect(await focused()).not.toMatch(/^BODY/)
   })
@@ -135,7 +151,7 @@ describe('undo', () => {
     await press(driver, 'button', /^Undo: Change the plan/)
     await driver.wait(
       async () => (await allByRole(driver, { role: 'textbox', name: 'Row 2' })).length === 0,
-      5000,
+      PATIENCE_MS,
       'the row stayed',
     )
     await press(driver, 'button', /^Redo: Change the plan/)

@@ -5,6 +5,7 @@ import { afterEach, describe, expect, inject, it } from 'vitest'
 import { findPort, startServer } from '../../scripts/steps.mjs'
 import { measurePdf } from '../unit/pdf'
 import {
+  PATIENCE_MS,
   allByRole,
   byRole,
   downloaded,
@@ -37,7 +38,7 @@ async function walkThrough(): Promise<string[]> {
     if (number === of) return seen
     await driver.wait(
       async () => (await said()).startsWith(`Step ${Number(number) + 1} of`),
-      5000,
+      PATIENCE_MS,
       `stuck at step ${number}`,
     )
   }
@@ -50,7 +51,7 @@ describe('the threading walk', () => {
     await open(driver, `${inject('demo')}/walk`)
     expect(await said()).toContain('Right thread, Gold metallic')
     await press(driver, 'button', 'Start over')
-    await driver.wait(async () => (await said()).startsWith('Step 1 of'), 5000)
+    await driver.wait(async () => (await said()).startsWith('Step 1 of'), PATIENCE_MS)
     const seen = await walkThrough()
     const at = (words: RegExp) => seen.findIndex(text => words.test(text))
     expect(at(/Twin mode: on/)).toBeLessThan(at(/flat to the back/))
@@ -84,7 +85,7 @@ describe('the threading walk', () => {
     await byRole(driver, 'button', /^Machine: Pantry five/)
     await press(driver, 'button', 'One step')
     await press(driver, 'button', 'Start over')
-    await driver.wait(async () => (await said()).startsWith('Step 1 of'), 5000)
+    await driver.wait(async () => (await said()).startsWith('Step 1 of'), PATIENCE_MS)
     const seen = await walkThrough()
     expect(seen.join('\n')).not.toMatch(/divider|[Tt]win mode:|second pin|Automatic cutter|Lock the machine/)
     const at = (words: RegExp) => seen.findIndex(text => words.test(text))
@@ -142,7 +143,7 @@ describe('when something goes wrong in the middle', () => {
     await open(session.driver, `${inject('demo')}/walk`)
     for (const next of ['Presser foot up', 'Left thread, Slate rayon 40: down']) {
       await press(session.driver, 'button', 'Done, next')
-      await session.driver.wait(async () => (await said()).includes(next), 5000)
+      await session.driver.wait(async () => (await said()).includes(next), PATIENCE_MS)
     }
     const before = await said()
     await untilSaved(session.driver)
@@ -165,7 +166,7 @@ describe('when something goes wrong in the middle', () => {
     await press(driver, 'checkbox', /^Paper away/)
     await untilSaved(driver)
     await driver.switchTo().window(first)
-    await driver.wait(() => isTicked(/^Paper away/), 5000, 'the tick did not arrive')
+    await driver.wait(() => isTicked(/^Paper away/), PATIENCE_MS, 'the tick did not arrive')
   })
 
   it('works on with the server stopped, after a reload too', async () => {
@@ -190,14 +191,14 @@ describe('when something goes wrong in the middle', () => {
           () => false,
           () => true,
         ),
-      5000,
+      PATIENCE_MS,
       'the server still answers',
     )
     await open(driver, `${address}/walk`)
     await press(driver, 'button', 'Done, next')
     await untilSaved(driver)
     await driver.navigate().refresh()
-    await driver.wait(async () => (await said()).includes('Presser foot up'), 10_000)
+    await driver.wait(async () => (await said()).includes('Presser foot up'), PATIENCE_MS)
     for (const [path, words] of [
       ['/card', 'Not hand-walked yet'],
       ['/pairing', 'Where to start'],
@@ -311,7 +312,7 @@ describe('care', () => {
     await driver.executeScript('moveClock(90)')
     await press(driver, 'button', 'Stop')
     await press(driver, 'button', 'Add')
-    await driver.wait(async () => /3\.3 of about 4 hours/.test(await needles()), 5000, 'not counted')
+    await driver.wait(async () => /3\.3 of about 4 hours/.test(await needles()), PATIENCE_MS, 'not counted')
     expect(await needles()).toMatch(/Soon/)
     await press(driver, 'button', 'Start sewing')
     await driver.executeScript('moveClock(-120)')
@@ -319,7 +320,7 @@ describe('care', () => {
     await untilText(driver, 'The clock was set back meanwhile')
     await type(driver, 'Minutes sewn', '60')
     await press(driver, 'button', 'Add')
-    await driver.wait(async () => /4\.3 of about 4 hours/.test(await needles()), 5000, 'not counted')
+    await driver.wait(async () => /4\.3 of about 4 hours/.test(await needles()), PATIENCE_MS, 'not counted')
     await press(driver, 'button', /^Fresh one in for Twin, gap 2\.0/)
     await press(driver, 'button', 'Close its count')
     await untilText(driver, 'Needles closed: 2')

@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import {
+  PATIENCE_MS,
   allByRole,
   byRole,
   open,
@@ -131,9 +132,9 @@ describe('Width and swing, from the demo', () => {
     const pressed = async () => (await byRole(driver, 'button', 'Mirror')).getAttribute('aria-pressed')
     expect(await pressed()).toBe('true')
     await press(driver, 'button', /^Undo: /)
-    await driver.wait(async () => (await pressed()) === 'false', 5000)
+    await driver.wait(async () => (await pressed()) === 'false', PATIENCE_MS)
     await press(driver, 'button', /^Redo: /)
-    await driver.wait(async () => (await pressed()) === 'true', 5000)
+    await driver.wait(async () => (await pressed()) === 'true', PATIENCE_MS)
   })
 
   it('shows thread layers and cures muddy satin by length', async () => {
@@ -146,7 +147,7 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', /^Set length/)
     await driver.wait(
       async () => !(await driver.executeScript<string>('return document.body.innerText')).includes('Muddy:'),
-      10_000,
+      PATIENCE_MS,
     )
   })
 
@@ -159,7 +160,7 @@ describe('Width and swing, from the demo', () => {
       expect(text).toContain(name)
     await driver.wait(
       async () => (await driver.findElements(By.css('canvas'))).length > 0,
-      15_000,
+      PATIENCE_MS,
       'no chart',
     )
     await press(driver, 'button', /^Use Gallery nine/)
@@ -175,7 +176,7 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', /^Schools/)
     await press(driver, 'radio', /^Bare rule/)
     await driver.actions().sendKeys(Key.ESCAPE).perform()
-    await driver.wait(async () => !(await card()).includes('margin ='), 5000)
+    await driver.wait(async () => !(await card()).includes('margin ='), PATIENCE_MS)
   })
 
   it('had no error, no blocked content and no request to another place', async () => {

@@ -1,7 +1,7 @@
 import type { WebDriver } from 'selenium-webdriver'
 import { afterEach, expect, inject, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
-import { open, openBrowser, type Session, untilSaved } from '../browser/browser'
+import { PATIENCE_MS, open, openBrowser, type Session, untilSaved } from '../browser/browser'
 import { BOOK } from './page'
 import { note, rounds } from './rounds'
 
@@ -177,13 +177,16 @@ it('keeps what two tabs do to the same record in the same instant', async () => 
             return shelf.threads.has(arguments[0]) && shelf.pieces.get('both').setup.layers === 1`,
             `th${round}`,
           ),
-        10_000,
+        PATIENCE_MS,
       ),
     )
     await driver.executeScript('window.begin(arguments[0])', round)
     const answers: string[] = []
     await inEach(driver, tabs, async () => {
-      await driver.wait(() => driver.executeScript('return arguments[0] in window.answers', round), 10_000)
+      await driver.wait(
+        () => driver.executeScript('return arguments[0] in window.answers', round),
+        PATIENCE_MS,
+      )
       answers.push(await driver.executeScript('return window.answers[arguments[0]]', round))
     })
     const stored = await driver.executeAsyncScript<Stored>(STORED, round)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { newestFirst } from '#shared/fields'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
+import { JOBS } from '#core/job'
 import { needleSearchText } from '#core/needle'
 import { benchOf, judgePiece, pieceSetupOf } from '#shared/inputs'
 import { type Piece, pieceName } from '#shared/records'
@@ -106,7 +107,7 @@ function facts(piece: Piece) {
     isInHand: piece.id === bench.piece.id,
     look: verdict.swing && JOB_LOOKS[verdict.verdict],
     line: [
-      KIND_WORDS[piece.plan.kind],
+      piece.plan.kind === 'seam' ? JOBS[setup.job].name.toLowerCase() : KIND_WORDS[piece.plan.kind],
       copies,
       parts.machine?.name,
       parts.needle && needleSearchText(parts.needle),
@@ -143,7 +144,7 @@ function duplicate(piece: Piece): void {
           icon="i-lucide-search"
           class="search"
           aria-label="Search pieces"
-          placeholder="name, machine, needle, stitch"
+          placeholder="name, needle …"
         />
         <SelectField
           v-model="kind"
