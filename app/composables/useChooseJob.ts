@@ -1,7 +1,6 @@
 import { type JobId, JOBS } from '#core/job'
-import { predictOffset } from '#core/swatch'
-import { isJobOfPlan, lessonsOf } from '#shared/inputs'
-import { type Foretell, type Setting, type Settled, setUpFor } from '#shared/job'
+import { isJobOfPlan } from '#shared/inputs'
+import { foretellFrom, freshSetup, type Setting, type Settled, setUpFor } from '#shared/job'
 import type { SetupContent } from '#shared/setup'
 
 /** A setup for a job, made of another: the one in hand unless it is said; nothing is changed. */
@@ -12,11 +11,7 @@ export function useSetUpFor() {
   const place = useWorkplace()
 
   return (job: JobId, setup: SetupContent = bench.setup): Settled => {
-    const { records } = lessonsOf(book.shelf.swatches.values(), settings.record)
-    const foretell: Foretell = (wanted, ruleShare) => {
-      const told = predictOffset(records, wanted, ruleShare)
-      return told && { share: told.share, of: told.leansOn.length }
-    }
+    const foretell = foretellFrom(book.shelf.swatches, settings.record)
     return setUpFor(job, setup, place.value, foretell)
   }
 }
@@ -30,7 +25,7 @@ export function useChooseJob() {
   const setUp = useSetUpFor()
   /** @returns What it set, and what stayed as it was or is not owned. */
   return (job: JobId, piece: JobFor = 'this'): readonly Setting[] => {
-    const settled = setUp(job)
+    const settled = setUp(job, piece === 'new' ? freshSetup(bench.setup, job) : bench.setup)
     const label = `Set up for ${JOBS[job].name.toLowerCase()}`
     const isPlanned = isJobOfPlan(job, bench.piece.plan.kind)
     if (piece === 'new') bench.show({ plan: { kind: 'seam' }, setup: settled.setup })

@@ -1,22 +1,71 @@
-import type { JobReason } from '#core/verdict'
+import { type JobReason, mendedBy, type OwnedPart } from '#core/verdict'
+import type { Mend } from '#core/conflicts'
+import { swapFor } from '#shared/inputs'
 import { mendOf } from '#shared/setup'
 import { REASON_LOOKS } from '~/utils/verdict'
 
-/** What does not go together on the machine, the worst first, with the press that mends it. */
+/** What a reason can be mended with: a press, or a link to what would have to be bought. */
+export type Press =
+  { readonly label: string; readonly do: () => void } | { readonly label: string; readonly to: string }
+
+/** Where what is not owned is looked for, and added once it is. */
+const SHELVES: Readonly<Record<OwnedPart | 'stabilizer', { readonly one: string; readonly to: string }>> = {
+  needle: { one: 'another needle', to: '/pairing' },
+  foot: { one: 'another foot', to: '/workbox?table=feet' },
+  plate: { one: 'another plate', to: '/workbox?table=plates' },
+  thread: { one: 'another thread', to: '/workbox?table=threads' },
+  bobbin: { one: 'another thread', to: '/workbox?table=threads' },
+  stabilizer: { one: 'a stabilizer', to: '/workbox?table=stabilizers' },
+}
+const partOf = ({ kind }: Mend): OwnedPart | 'stabilizer' | null => {
+  if (kind === 'foot' || kind === 'plate-and-foot') return 'foot'
+  return kind === 'stabilizer' ? kind : null
+}
+function toBuy(part: OwnedPart | 'stabilizer' | null): Press | null {
+  return part && { label: `To buy: ${SHELVES[part].one}`, to: SHELVES[part].to }
+}
+
+/** What does not go together in the piece in hand, the worst first, and how it is mended. */
 export function useSetupReasons() {
   const book = useBookStore()
   const bench = useBenchStore()
-  const rows = computed(() =>
-    bench.verdict.reasons
-      .filter(({ about }) => about === 'setup')
-      .map(reason => ({ ...reason, look: REASON_LOOKS[reason.severity], press: pressOf(reason) })),
+  const settings = useSettingsStore()
+  const all = computed(() =>
+    bench.verdict.reasons.map(reason => ({ ...reason, look: REASON_LOOKS[reason.severity] })),
   )
-  /** null where there is no one change that is right, or nothing owned to make it with. */
-  function pressOf({ mend }: JobReason) {
-    const change = mend && mendOf(mend, bench.setup, book.shelf.feet, book.shelf.stabilizers)
-    return mend && change
-      ? { label: mend.label, do: () => bench.update(`Mend: ${mend.label}`, change) }
-      : null
+  const rows = computed(() => all.value.filter(({ about }) => about === 'setup'))
+  const withPresses = computed(() => rows.value.map(row => ({ ...row, press: pressOf(row) })))
+  /** The first thing owned that lets the needle swing as it is set; null: nothing is in its way, or none. */
+  const swingPress = computed(() => {
+    const against = bench.verdict.reasons.find(
+      ({ about, severity }) => about === 'swing' && severity !== 'note',
+    )
+    return against ? swapPress(against) : null
+  })
+
+  /** null where nothing one could own takes it away. */
+  function pressOf(reason: JobReason): Press | null {
+    const { mend, severity } = reason
+    if (!mend) return severity === 'note' ? null : swapPress(reason)
+    const change = mendOf(mend, bench.setup, book.shelf.feet, book.shelf.stabilizers)
+    if (!change) return toBuy(partOf(mend))
+    return { label: mend.label, do: () => bench.update(`Mend: ${mend.label}`, change) }
   }
-  return rows
+  function swapPress({ code, message }: JobReason): Press | null {
+    // Another row's reason speaks of a setup that is not the one shown.
+    if (/^Row \d+: /.test(message)) return null
+    const swap = swapFor(
+      code,
+      bench.setup,
+      bench.verdict,
+      book.shelf,
+      settings.record,
+      settings.unit,
+      bench.ownStart,
+    )
+    if (!swap) return toBuy(mendedBy(code))
+    const label = `Take ${swap.name}`
+    return { label, do: () => bench.update(label, swap.change) }
+  }
+  return { rows, withPresses, swingPress }
 }

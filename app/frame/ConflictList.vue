@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What does not go together, worst first, with why, and one press to mend it where one change is right. */
-const rows = useSetupReasons()
+const { withPresses: rows } = useSetupReasons()
 </script>
 
 <template>
@@ -33,14 +33,10 @@ const rows = useSetupReasons()
         >
       </p>
       <p class="why">{{ row.why }}</p>
-      <UButton
+      <MendPress
         v-if="row.press"
-        size="sm"
-        variant="outline"
-        :label="row.press.label"
-        icon="i-lucide-wrench"
+        :press="row.press"
         class="mt-1"
-        @click="row.press.do()"
       />
     </li>
   </ul>

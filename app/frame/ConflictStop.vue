@@ -4,7 +4,7 @@ import { LateConflictList } from '~/asking/lateParts'
 /**
  * What does not go together on the machine now: a count in the line-up that opens the list with its mends.
  */
-const rows = useSetupReasons()
+const { rows } = useSetupReasons()
 const open = ref(false)
 const look = computed(() => rows.value[0]?.look ?? null)
 /** How many are as grave as the gravest: the word beside it speaks of these. */

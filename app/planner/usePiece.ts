@@ -1,7 +1,7 @@
 import { dequal as equal } from 'dequal/lite'
 import { JOBS, type JobId } from '#core/job'
 import { healed, nameField } from '#shared/fields'
-import { withOneNeedle } from '#shared/job'
+import { freshSetup, withOneNeedle } from '#shared/job'
 import { type Piece, pieceName, planSchema } from '#shared/records'
 import type { SetupContent } from '#shared/setup'
 import { plainOf } from '~/utils/plain'
@@ -43,12 +43,12 @@ export function usePiece<K extends Plan['kind']>(kind: K, beginning: Beginning<P
   const setUp = useSetUpFor()
   const place = useWorkplace()
 
-  function setUpAs(job: JobId): SetupContent {
-    const from = beginning.oneNeedle ? withOneNeedle(bench.setup, place.value) : bench.setup
+  function setUpAs(job: JobId, before = bench.setup): SetupContent {
+    const from = beginning.oneNeedle ? withOneNeedle(before, place.value) : before
     return setUp(job, from).setup
   }
   const begin = (job: JobId) => {
-    const setup = setUpAs(job)
+    const setup = setUpAs(job, freshSetup(bench.setup, job))
     return { plan: beginning.plan(setup), setup }
   }
   bench.showKind(kind, () => begin(beginning.job))

@@ -16,6 +16,7 @@ import {
   swingInputOf,
   withPieceSetup,
 } from '#shared/inputs'
+import { foretellFrom, withStartTension } from '#shared/job'
 import { changedSetup, EMPTY_SETUP } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
 import { newId } from '~/utils/id'
@@ -134,7 +135,10 @@ export const useBenchStore = defineStore('bench', () => {
     joinKey: string | null = null,
     beside: readonly RecordChange[] = [],
   ): void {
-    const next = changedSetup(setup.value, setupChange, book.shelf.machines)
+    const place = { tables: book.shelf, settings: settings.record, unit: settings.unit }
+    const foretell = foretellFrom(book.shelf.swatches, settings.record)
+    const changed = changedSetup(setup.value, setupChange, book.shelf.machines)
+    const next = withStartTension(setup.value, changed, place, foretell)
     void change(label, withPieceSetup(piece.value, next, row.value), { joinKey, beside })
   }
 

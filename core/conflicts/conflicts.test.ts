@@ -73,6 +73,12 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
     { needle: single },
   ],
   ['thick-in-needle', { threads: [on('thick')] }, { bobbin: USUAL_THREADS.thick }],
+  ['needle-unthreaded', { needle: twin }, { needle: twin, threads: [on('fine'), on('fine', 'right')] }],
+  [
+    'needle-unthreaded',
+    { needle: { ...twin, construction: 'triple' }, threads: [on('fine'), on('fine', 'right')] },
+    {},
+  ],
   ['no-top-thread', { threads: [], bobbin: USUAL_THREADS.thick }, { bobbin: USUAL_THREADS.thick }],
   ['threader-several', { needle: twin, threader: true }, { threader: true }],
   ['threader-thick-thread', { threads: [on('pearl')], threader: true }, { threads: [on('pearl')] }],
@@ -355,9 +361,19 @@ const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][]
     { kind: 'plate', label: 'Zigzag plate' },
   ],
   [
+    'needle-unthreaded',
+    { needle: { ...twin, construction: 'triple' }, threads: [on('fine'), on('fine', 'right')] },
+    { kind: 'thread-as', label: 'As the left', blade: 'middle', like: 'left' },
+  ],
+  [
     'several-single-hole-foot',
     { needle: twin, foot: { ...FOOT, singleHole: true } },
-    { kind: 'foot', label: 'Another foot' },
+    { kind: 'foot', label: 'A foot with a slot' },
+  ],
+  [
+    'several-single-hole-plate',
+    { needle: twin, plate: { singleHole: true }, foot: { ...FOOT, singleHole: true } },
+    { kind: 'plate-and-foot', label: 'Zigzag plate and a foot with a slot' },
   ],
   [
     'swing-single-hole',
@@ -367,7 +383,12 @@ const MENDS: readonly [code: string, over: Partial<ConflictInput>, mend: Mend][]
   [
     'swing-single-hole',
     { stitch: SWING, foot: { ...FOOT, singleHole: true } },
-    { kind: 'foot', label: 'Another foot' },
+    { kind: 'foot', label: 'A foot with a slot' },
+  ],
+  [
+    'swing-single-hole',
+    { stitch: SWING, plate: { singleHole: true }, foot: { ...FOOT, singleHole: true } },
+    { kind: 'plate-and-foot', label: 'Zigzag plate and a foot with a slot' },
   ],
   [
     'thick-in-needle',

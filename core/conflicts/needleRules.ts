@@ -2,6 +2,7 @@ import { needleLife } from '#core/care'
 import { needleSizeLabel } from '#core/needle'
 import { suitsKnit, type ThreadClass } from '#core/pairing'
 import type { FootKind } from '#core/terms'
+import type { ConflictInput, Mend } from './types'
 import {
   capital,
   classOf,
@@ -22,6 +23,26 @@ const BIGGEST_FOR_LIGHT_NM = 90
 const FOR_SMALL_NEEDLES: readonly ThreadClass[] = ['embroidery', 'all-purpose', 'fine', 'monofilament']
 const MADE_FOR_ONE: readonly FootKind[] = ['quarter-inch', 'edge guide', 'straight']
 
+/** What takes the place of the parts on that have a single hole. */
+type WiderKind = 'plate' | 'foot' | 'plate-and-foot'
+const WIDER: Readonly<Record<WiderKind, { readonly label: string; readonly doing: string }>> = {
+  'plate': { label: 'Zigzag plate', doing: 'put on the zigzag plate' },
+  'foot': { label: 'A foot with a slot', doing: 'put on a foot with a slot' },
+  'plate-and-foot': {
+    label: 'Zigzag plate and a foot with a slot',
+    doing: 'put on the zigzag plate and a foot with a slot',
+  },
+}
+function widerKind({ plate, foot }: ConflictInput): WiderKind {
+  if (!plate.singleHole) return 'foot'
+  return foot?.singleHole ? 'plate-and-foot' : 'plate'
+}
+const widerWords = (input: ConflictInput) => WIDER[widerKind(input)].doing
+const widerMend = (input: ConflictInput): Mend => {
+  const kind = widerKind(input)
+  return { kind, label: WIDER[kind].label }
+}
+
 /**
  * What speaks against the needle: the holes it must pass, the cloth, the thread's weight, its wear. Source:
  * common practice.
@@ -33,9 +54,9 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     find: input =>
       several(input) && input.plate.singleHole
         ? {
-            message: `A ${word(input)} needle strikes the single-hole plate: put on the zigzag plate.`,
+            message: `A ${word(input)} needle strikes the single-hole plate: ${widerWords(input)}.`,
             why: 'Blades stand beside the hole’s middle.',
-            mend: { kind: 'plate', label: 'Zigzag plate' },
+            mend: widerMend(input),
           }
         : null,
   },
@@ -43,11 +64,11 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     code: 'several-single-hole-foot',
     severity: 'stop',
     find: input =>
-      several(input) && input.foot?.singleHole
+      several(input) && input.foot?.singleHole && !input.plate.singleHole
         ? {
-            message: `A ${word(input)} needle strikes a foot with a single hole: change the foot.`,
+            message: `A ${word(input)} needle strikes a foot with a single hole: ${widerWords(input)}.`,
             why: 'Blades stand beside the hole’s middle.',
-            mend: { kind: 'foot', label: 'Another foot' },
+            mend: widerMend(input),
           }
         : null,
   },
@@ -56,19 +77,13 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     severity: 'stop',
     find: input => {
       if (several(input) || !input.needle || !input.stitch?.swings) return null
-      if (input.plate.singleHole)
-        return {
-          message: 'A stitch that swings strikes the single-hole plate: put on the zigzag plate.',
-          why: 'The hole takes a needle in its middle only.',
-          mend: { kind: 'plate', label: 'Zigzag plate' },
-        }
-      return input.foot?.singleHole
-        ? {
-            message: 'A stitch that swings strikes a foot with a single hole: change the foot.',
-            why: 'The hole takes a needle in its middle only.',
-            mend: { kind: 'foot', label: 'Another foot' },
-          }
-        : null
+      if (!input.plate.singleHole && !input.foot?.singleHole) return null
+      const part = input.plate.singleHole ? 'the single-hole plate' : 'a foot with a single hole'
+      return {
+        message: `A stitch that swings strikes ${part}: ${widerWords(input)}.`,
+        why: 'The hole takes a needle in its middle only.',
+        mend: widerMend(input),
+      }
     },
   },
   {

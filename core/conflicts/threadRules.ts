@@ -1,5 +1,6 @@
 import { formatShort } from '#core/units'
 import { shareOf } from '#core/dial'
+import { type Blade, threadedBladesOf } from '#core/needle'
 import {
   decidingThread,
   onDial,
@@ -14,6 +15,9 @@ import type { ConflictInput } from './types'
 
 /** A monofilament above this share of the way down from home puckers. */
 const MONOFILAMENT_SHARE = -0.6
+
+const isThreaded = (wanted: Blade, threads: ConflictInput['threads']) =>
+  threads.some(({ blade }) => blade === wanted)
 
 /**
  * What speaks against the way threads are led: supply, threading, cutter, discs, tension. Source: common
@@ -50,6 +54,20 @@ export const THREAD_RULES: readonly ConflictRule[] = [
             mend: null,
           }
         : null,
+  },
+  {
+    code: 'needle-unthreaded',
+    severity: 'stop',
+    find: ({ needle, threads }) => {
+      const [threaded] = threads
+      const bare = needle && threadedBladesOf(needle.construction).find(blade => !isThreaded(blade, threads))
+      if (!threaded || !bare) return null
+      return {
+        message: `The ${bare} needle of the ${needle.construction} has no thread: choose one.`,
+        why: 'Without a thread it only pricks holes.',
+        mend: { kind: 'thread-as', label: `As the ${threaded.blade}`, blade: bare, like: threaded.blade },
+      }
+    },
   },
   {
     code: 'bobbin-work-thin',

@@ -77,7 +77,7 @@ export type Severity = 'stop' | 'warn' | 'note'
 /** One press that takes a conflict away: what to change in the setup. */
 export type Mend =
   | { readonly kind: 'plate'; readonly label: string }
-  | { readonly kind: 'foot'; readonly label: string }
+  | { readonly kind: 'foot' | 'plate-and-foot'; readonly label: string }
   /** `tension`: the dial's home, for the thread that comes above; null: not known. */
   | {
       readonly kind: 'to-bobbin'
@@ -92,6 +92,8 @@ export type Mend =
       readonly blade: Blade
       readonly supply: Partial<Supply>
     }
+  /** Another spool of the same thread. */
+  | { readonly kind: 'thread-as'; readonly label: string; readonly blade: Blade; readonly like: Blade }
   | { readonly kind: 'tension'; readonly label: string; readonly dial: number }
   | { readonly kind: 'length'; readonly label: string; readonly lengthMm: number }
   | { readonly kind: 'stabilizer'; readonly label: string; readonly stabilizer: StabilizerKind }

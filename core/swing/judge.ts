@@ -43,6 +43,7 @@ export function judgeSwing(input: SwingInput): SwingResult {
     limitWidthMm: widestMm(input, 'bare'),
     safeWidthMm: widestMm(input, 'safe'),
     binding: binding.part,
+    isHole: binding.kind === 'single-hole',
     broken: [...new Set((verdict === 'strikes' ? struck : tight).map(({ part }) => part))],
     spareMm: spareAtMm(rooms, outMm),
     bindingSpareMm: binding.bareMm - outMm,

@@ -68,6 +68,8 @@ export interface SwingResult {
   readonly safeWidthMm: number | null
   /** The tightest part. */
   readonly binding: Part
+  /** What binds is a single round hole: it takes one needle in its middle, and no swing. */
+  readonly isHole: boolean
   /** All parts that strike, or, when none strikes, all that are closer than they should be. */
   readonly broken: readonly Part[]
   /**

@@ -110,6 +110,21 @@ function barAtMm({ stitch, machine }: SwingInput): number {
   return hasSwing(stitch) ? at0 : at0 + slope * stitch.widthMm
 }
 
+/**
+ * The width a stitch begins with: the one wished for, or the widest safe one where that is less. Over a
+ * single hole it stays the one wished for: a stitch that swings wants another part there, not width 0.
+ *
+ * @param input - its stitch at any width.
+ *
+ * @example
+ * beginningWidthMm(6, zigzagUnderTwin2On7) // 4.5
+ */
+export function beginningWidthMm(wishedMm: number, input: SwingInput): number {
+  if (input.plate.singleHole || input.foot.singleHole) return wishedMm
+  const safeMm = widestMm(input, 'safe')
+  return safeMm === null ? wishedMm : Math.min(wishedMm, settableWidthMm(safeMm))
+}
+
 /** What widths are dialled in by, in mm. */
 export const WIDTH_STEP_MM = 0.1
 

@@ -7,4 +7,5 @@ export {
   type JobVerdict,
   type JobWord,
 } from './judge'
+export { mendedBy, type OwnedPart } from './mendedBy'
 export { jobHeadline, verdictWords } from './words'

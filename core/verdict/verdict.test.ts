@@ -17,10 +17,12 @@ interface Job {
   widthMm?: number
   marginMm?: number
   setup?: Partial<ConflictInput>
+  stitch?: 'zigzag' | 'straight'
+  /** The part that has a single hole. */
+  hole?: 'foot' | 'plate'
 }
 const TWIN = { construction: 'twin', gapMm: 2, sizeNm: 80, type: 'universal' } as const
 const SINGLE = { ...TWIN, construction: 'single', gapMm: 0 } as const
-const ZIGZAG = findStitch('zigzag')!
 const NO_SUPPLY = { place: null, draw: null }
 
 /** Nothing said of anything: nothing speaks against it. */
@@ -51,13 +53,20 @@ const NOTHING: ConflictInput = {
 
 function swingOf(job: Job): SwingInput {
   const { needle = TWIN, maxWidthMm = 7, widthMm = 4 } = job
-  const { slotMm = null, plateSlotMm = null, marginMm = 0.5 } = job
+  const { slotMm = null, plateSlotMm = null, marginMm = 0.5, stitch = 'zigzag' } = job
+  const isStraight = stitch === 'straight'
   return {
     machine: { maxWidthMm, plateSlotMm },
-    foot: { slotMm, singleHole: false },
-    plate: { singleHole: false },
+    foot: { slotMm, singleHole: job.hole === 'foot' },
+    plate: { singleHole: job.hole === 'plate' },
     needle,
-    stitch: { ...ZIGZAG, widthMm, lengthMm: 2, mirror: false, positionMm: 0 },
+    stitch: {
+      ...findStitch(stitch)!,
+      widthMm: isStraight ? 0 : widthMm,
+      lengthMm: 2,
+      mirror: false,
+      positionMm: 0,
+    },
     marginMm,
     clearanceMm: 0.25,
   }
@@ -175,6 +184,10 @@ describe('the verdict in words', () => {
     ['0.1 mm to spare in the swing', { widthMm: 4.8, slotMm: 9, plateSlotMm: 9 }],
     ['0.1 mm to spare at the foot', { widthMm: 4, slotMm: 7 }],
     ['1 to mend first', { setup: { threader: true } }],
+    // Never “0.0 to spare” under a clear word.
+    ['to the end of the swing', { needle: SINGLE, widthMm: 7 }],
+    ['straight only', { needle: SINGLE, stitch: 'straight', hole: 'foot' }],
+    ['single hole in the plate', { needle: SINGLE, hole: 'plate' }],
     ['2 to mind', { threads: ['metallic'] }],
   ])('%s', (words, job) => {
     expect(verdictWords(judge(job), 'mm')).toBe(words)

@@ -12,12 +12,18 @@ export function verdictWords(job: JobVerdict, unit: LengthUnit): string {
   const { verdict, swing, reasons } = job
   if (!swing) return 'machine and needle missing'
   const spare = swing.bindingSpareMm
-  if (swing.verdict === 'strikes') return `${lengthWithUnit(-spare, unit)} too far`
+  if (swing.verdict === 'strikes')
+    return swing.isHole ? `single hole in the ${swing.binding}` : `${lengthWithUnit(-spare, unit)} too far`
   const waiting = reasons.filter(({ about, severity }) => about === 'setup' && severity === verdict)
   if (verdict === 'stop') return `${waiting.length} to mend first`
   if (verdict === 'mind' && !isSwingMinded(job)) return `${waiting.length} to mind`
+  if (verdict === 'clear' && swing.isHole) return 'straight only'
+  if (verdict === 'clear' && isAsGoodAsNothing(spare)) return 'to the end of the swing'
   return `${lengthWithUnit(Math.max(0, spare), unit)} to spare ${PLACES[swing.binding]}`
 }
+
+/** Shown as 0.0; only a single needle at all of its swing is clear with so little. */
+const isAsGoodAsNothing = (mm: number) => mm < 0.05
 
 /** Of what it is: the part that binds need not be the nearest edge. */
 const PLACES: Readonly<Record<Part, string>> = {

@@ -2,7 +2,7 @@ import { DEFAULT_SCHOOLS, type Schools } from '#core/schools'
 import { z } from 'zod'
 import { FRESH_USE } from '#core/care'
 import { type ConflictInput, findConflicts } from '#core/conflicts'
-import { CONSTRUCTIONS, needleLabel, NEEDLE_TYPES, parseNeedleLabel } from '#core/needle'
+import { CONSTRUCTIONS, needleLabel, NEEDLE_TYPES, parseNeedleLabel, threadedBladesOf } from '#core/needle'
 import {
   ASSORTMENT,
   bobbinAdvice,
@@ -264,21 +264,22 @@ export const NOTHING_SAID = {
 } as const satisfies Partial<ConflictInput>
 
 function conflictsOf(
-  { technique }: PairingRequest,
+  { technique, construction }: PairingRequest,
   needle: Candidate | null,
   threads: readonly ThreadFacts[],
   cloth: ClothFacts,
   schools: Schools,
 ) {
+  // What is sent for one needle runs in every one that is left open.
   const found = findConflicts({
     ...NOTHING_SAID,
     needle,
     cloth,
     technique,
     goal: USUAL_GOAL[technique],
-    threads: threads.map((thread, i) => ({
-      blade: i === 0 ? 'left' : 'right',
-      thread,
+    threads: threadedBladesOf(construction).map(blade => ({
+      blade,
+      thread: (blade === 'right' ? threads[1] : null) ?? threads[0]!,
       supply: { place: null, draw: null },
     })),
     schools,

@@ -24,7 +24,9 @@ export {
   type PartStretch,
 } from './edge'
 export { answerForLines, type LinesAnswer, type LinesInput, linesInputOf, linesWork } from './lines'
+export { feetGuiding, USUAL_ROW_MM } from './guidingFeet'
 export { judgePiece } from './judgePiece'
+export { type Swap, swapFor } from './swap'
 export { isJobOfPlan, pieceSetupOf, type PlanKind, planKindOf, withPieceSetup } from './pieceSetup'
 export { type PieceWay, wayOf } from './pieceWay'
 export {

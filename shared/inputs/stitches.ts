@@ -1,6 +1,6 @@
 import { isStraightOnly } from '#core/schools'
 import { hasSwing, type StitchSetting } from '#core/stitch'
-import { judgeSwing, settableWidthMm, type SwingInput } from '#core/swing'
+import { beginningWidthMm, judgeSwing, type SwingInput } from '#core/swing'
 import type { Settings } from '../records'
 import type { SetupContent } from '../setup'
 import { benchOf, type BenchTables, type NamedStitch, swingInputOf } from './swing'
@@ -37,8 +37,7 @@ export function fittedStitch(
   const bench = { ...benchOf(setup, tables), stitch }
   const asUsual = swingInputOf({ ...setup, stitch: usual }, bench, settings)
   if (!asUsual) return { stitch, setting: usual, standing: 'not judged', swing: null }
-  const { safeWidthMm } = judgeSwing(asUsual)
-  const widthMm = safeWidthMm === null ? usual.widthMm : Math.min(usual.widthMm, settableWidthMm(safeWidthMm))
+  const widthMm = beginningWidthMm(usual.widthMm, asUsual)
   const setting = { ...usual, widthMm }
   const swing = { ...asUsual, stitch: { ...asUsual.stitch, widthMm } }
   const { verdict } = judgeSwing(swing)

@@ -1,3 +1,4 @@
+import { dequal as equal } from 'dequal/lite'
 import { leadingColour } from '#core/colour'
 import { JOBS, type Job, type JobId, trialGoalOf } from '#core/job'
 import { needleNameAndType } from '#core/needle'
@@ -24,7 +25,7 @@ import {
   threadedBlades,
 } from '../inputs'
 import type { NeedleRecord } from '../records'
-import type { SetupContent } from '../setup'
+import { type SetupContent, tensionFromOf } from '../setup'
 import { dialledIn, type Setting, type Settled, type Workplace } from './settings'
 
 /** What own swatches say before a row was sewn; null: too few like it. */
@@ -48,8 +49,40 @@ export function setUpFor(id: JobId, setup: SetupContent, place: Workplace, foret
   const fitted = steps.reduce((so, step) => add(so, step(so.setup, job, place)), named)
   const start = startFor(fitted.setup, place, foretell)
   if (!start) return fitted
-  const dialled = dialledIn(fitted.setup, start, place)
+  // What was found for another job or goal is not what is looked for now.
+  const isSameWork = setup.job === id && setup.goal === goal
+  const from = isSameWork || start.tension.value === null ? fitted.setup.tensionFrom : null
+  const dialled = dialledIn({ ...fitted.setup, tensionFrom: from }, start, place)
   return { setup: dialled.setup, settings: [...fitted.settings, ...dialled.settings] }
+}
+
+/**
+ * A changed setup whose tension a rule had set: set anew where what it was for is not what it was. One that
+ * was sewn or typed is held, and the verdict questions it.
+ *
+ * @param before - the setup before its change.
+ * @param next - the setup after it.
+ */
+export function withStartTension(
+  before: SetupContent,
+  next: SetupContent,
+  place: Workplace,
+  foretell: Foretell,
+): SetupContent {
+  const isByRule = before.tensionFrom?.how === 'start' && next.tensionFrom?.how === 'start'
+  if (!isByRule || equal(startAskedOf(before, place), startAskedOf(next, place))) return next
+  const start = startFor(next, place, foretell)
+  const { value = null } = start?.tension ?? {}
+  const set = { ...next, tension: value }
+  return { ...set, tensionFrom: tensionFromOf(set, 'start') }
+}
+/** What the start value of the tension follows from. */
+function startAskedOf(setup: SetupContent, { tables, settings }: Workplace) {
+  const { needle } = benchOf(setup, tables)
+  return {
+    machineId: setup.machineId,
+    asked: startInputOf(setup, needle?.construction ?? 'single', tables, settings),
+  }
 }
 
 /** Where to begin with a setup that is in no piece yet; null without a thread. */

@@ -4,10 +4,27 @@ import { startSettings } from '#core/pairing'
 import { judgeSwing } from '#core/swing'
 import { judgeJob } from '#core/verdict'
 import { demoBackup } from '#shared/demo'
-import { benchOf, jobInputOf, type PairingTables, startInputOf, swingInputOf } from '#shared/inputs'
-import { dialledIn, isChange, setUpFor, withOneNeedle, type Workplace } from '#shared/job'
+import {
+  benchOf,
+  feetGuiding,
+  jobInputOf,
+  type PairingTables,
+  startInputOf,
+  swingInputOf,
+  USUAL_ROW_MM,
+} from '#shared/inputs'
+import {
+  dialledIn,
+  type Foretell,
+  freshSetup,
+  isChange,
+  setUpFor,
+  withOneNeedle,
+  withStartTension,
+  type Workplace,
+} from '#shared/job'
 import { DEFAULT_SETTINGS } from '#shared/records'
-import type { SetupContent } from '#shared/setup'
+import { carriedOver, changedSetup, type SetupContent, tensionFromOf } from '#shared/setup'
 
 const { records } = demoBackup
 const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
@@ -116,13 +133,19 @@ describe('choosing a job', () => {
     expect(setUp('pearl-line', planned('banner')).setup.goal).toBe('balanced')
   })
   it('takes the tension own swatches foretell, and names them', () => {
-    const settled = setUpFor('pintucks', planned('shirt'), place, wanted => {
+    const foretell: Foretell = wanted => {
       expect(wanted).toMatchObject({ goal: 'raised', construction: 'twin', stitch: 'straight' })
       return { share: 0.9, of: 5 }
-    })
+    }
+    const unsewn = { ...planned('shirt'), tensionFrom: null }
+    const settled = setUpFor('pintucks', unsewn, place, foretell)
     // 4 + 0.9 · 5 on the attic dial.
     expect(settled.setup.tension).toBe(8.5)
     expect(row(settled, 'Tension')).toMatchObject({ source: 'own swatches' })
+    // A row sewn with all of this knows better.
+    const sewn = setUpFor('pintucks', planned('shirt'), place, foretell)
+    expect(sewn.setup.tension).toBe(planned('shirt').tension)
+    expect(row(sewn, 'Tension')).toMatchObject({ source: 'sewn' })
   })
 })
 
@@ -161,5 +184,60 @@ describe('dialling in', () => {
     const { stitch } = dial(wide)
     expect(stitch.widthMm).toBeLessThan(6)
     expect(stitch.widthMm).toBeGreaterThan(0)
+  })
+})
+
+describe('a tension that a rule set', () => {
+  const metallic = records.threads.find(({ kind }) => kind === 'metallic')!
+  const begun = setUp('seam', { ...planned('shirt'), tension: null, tensionFrom: null }).setup
+  const change = (before: SetupContent, by: Partial<SetupContent>) =>
+    withStartTension(before, changedSetup(before, by, tables.machines), place, nothingForetold)
+
+  it('is set anew when another thread is put on, for what is on now', () => {
+    const after = change(begun, { threadIds: { ...begun.threadIds, left: metallic.id } })
+    expect(after.tension).toBe(setUp('seam', after).setup.tension)
+    expect(after.tension).not.toBe(begun.tension)
+    expect(carriedOver(after, tables)).toEqual([])
+  })
+  it('stays where what changes has no say in it', () => {
+    expect(change(begun, { layers: 4 })).toEqual({ ...begun, layers: 4 })
+    expect(change(begun, { tension: 3 }).tension).toBe(3)
+  })
+  it.each(['typed', 'sewn'] as const)('is held and questioned where it was %s', how => {
+    const set = { ...begun, tension: 3 }
+    const held = { ...set, tensionFrom: tensionFromOf(set, how) }
+    const after = change(held, { threadIds: { ...begun.threadIds, left: metallic.id } })
+    expect(after.tension).toBe(3)
+    expect(carriedOver(after, tables)).not.toEqual([])
+  })
+})
+
+describe('a piece that is begun', () => {
+  const two = { left: 'demo-thread-lantern', middle: null, right: 'demo-thread-slate' }
+  it('asks for the second thread anew where it was another, for another job', () => {
+    const before = { ...collar, job: 'pintucks', threadIds: two } as const
+    expect(freshSetup(before, 'hem').threadIds).toEqual({ ...two, right: null })
+    expect(freshSetup(before, 'pintucks').threadIds).toEqual(two)
+    const alike = { ...before, threadIds: { ...two, right: two.left } }
+    expect(freshSetup(alike, 'hem').threadIds).toEqual(alike.threadIds)
+  })
+})
+
+describe('topstitching', () => {
+  it('puts on a foot that guides the row it begins with', () => {
+    const { setup } = setUp('topstitching', planned('banner'))
+    expect(feetGuiding(setup, tables, USUAL_ROW_MM)).toContain(setup.footId)
+  })
+})
+
+describe('over a single hole', () => {
+  it('no job and no stitch sets a swing to nothing: the verdict says what to put on', () => {
+    const feet = new Map([...tables.feet].map(([id, foot]) => [id, { ...foot, singleHole: true }]))
+    const holed = { ...place, tables: { ...tables, feet } }
+    const on = { ...planned('banner'), footId: [...feet.keys()][0]!, plate: 'single-hole' } as const
+    const { setup } = setUpFor('satin', on, holed, nothingForetold)
+    expect(setup.stitch.widthMm).toBeGreaterThan(0)
+    const verdict = judgeJob(jobInputOf(setup, holed.tables, DEFAULT_SETTINGS, 'mm'))
+    expect(verdict.reasons[0]).toMatchObject({ code: 'swing-single-hole', mend: { kind: 'foot' } })
   })
 })

@@ -1,11 +1,11 @@
 import type { FootWish, StartSettings } from '#core/pairing'
 import { hasSwing } from '#core/stitch'
-import { judgeSwing, settableWidthMm } from '#core/swing'
+import { beginningWidthMm, judgeSwing } from '#core/swing'
 import type { LengthUnit } from '#core/units'
 import { formatShort, lengthWithUnit } from '#core/units'
-import { benchOf, type PairingTables, plateOn, swingInputOf } from '../inputs'
+import { benchOf, feetGuiding, type PairingTables, plateOn, swingInputOf, USUAL_ROW_MM } from '../inputs'
 import type { Foot, Settings } from '../records'
-import { type SetupContent, tensionFromOf } from '../setup'
+import { carriedOver, type SetupContent, tensionFromOf } from '../setup'
 
 /** One thing a job or “Dial in” sets, with where it comes from. */
 export interface Setting {
@@ -82,12 +82,22 @@ function footFor(
     const input = swingInputOf(on, benchOf(on, tables), settings)
     return input === null || judgeSwing(input).verdict !== 'strikes'
   }
-  const wished = wishes.flatMap(({ kind, sole }) =>
+  const fitting = wishes.flatMap(({ kind, sole }) =>
     [...tables.feet.values()].filter(
       foot => foot.kind === kind && (sole === null || foot.sole === sole) && fits(foot),
     ),
   )
+  const wished = setup.job === 'topstitching' ? guidingFirst(fitting, setup, tables) : fitting
   return wished.find(({ id }) => id === setup.footId) ?? wished[0] ?? null
+}
+
+/** Feet that guide the row one begins with, of the kind wished for or not; the others where none does. */
+function guidingFirst(wished: readonly Foot[], setup: SetupContent, tables: PairingTables): readonly Foot[] {
+  const guiding = feetGuiding(setup, tables, USUAL_ROW_MM)
+  const those = wished.filter(({ id }) => guiding.includes(id))
+  if (those.length > 0) return those
+  const [nearest] = guiding
+  return nearest === undefined ? wished : [tables.feet.get(nearest)!]
 }
 
 const plateSetting: Step = (setup, { plate }, { tables }) => {
@@ -140,8 +150,7 @@ const widthSetting: Step = (setup, { width }, { tables, settings, unit }) => {
   if (!bench.stitch || !hasSwing(bench.stitch)) return NOTHING
   const wished = width.value ?? (setup.stitch.widthMm || bench.stitch.defaultWidthMm)
   const input = swingInputOf(setup, bench, settings)
-  const safe = input && judgeSwing(input).safeWidthMm
-  const widthMm = safe === null ? wished : Math.min(wished, settableWidthMm(safe))
+  const widthMm = input ? beginningWidthMm(wished, input) : wished
   const isLess = widthMm < wished
   return {
     change: { stitch: { ...setup.stitch, widthMm } },
@@ -164,9 +173,15 @@ const speedSetting: Step = (setup, { speed }) => {
   return { change: { speed: null }, setting: { name: 'Speed', from, to, source, why, missing: null } }
 }
 
-const tensionSetting: Step = (setup, { tension }) => {
+/** One found on a strip stays for what it was sewn with. */
+const tensionSetting: Step = (setup, { tension }, { tables }) => {
   const from = setup.tension === null ? 'not set' : formatShort(setup.tension)
   const { value, text, source, why } = tension
+  const isFound = setup.tensionFrom?.how === 'sewn' && setup.tensionFrom.tension === setup.tension
+  if (isFound && carriedOver(setup, tables).length === 0) {
+    const found = { source: 'sewn', why: 'a row was sewn with all of this', missing: null }
+    return { change: {}, setting: { name: 'Tension', from, to: from, ...found } }
+  }
   const said = { name: 'Tension', from, source, why }
   if (value === null)
     return {

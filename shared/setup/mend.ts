@@ -26,9 +26,11 @@ export function mendOf(
   switch (mend.kind) {
     case 'plate':
       return { plate: 'zigzag', plateId: null }
-    case 'foot': {
+    case 'foot':
+    case 'plate-and-foot': {
       const wide = widestOf(feet)
-      return wide ? { footId: wide.id } : null
+      if (!wide) return null
+      return mend.kind === 'foot' ? { footId: wide.id } : { footId: wide.id, plate: 'zigzag', plateId: null }
     }
     case 'to-bobbin': {
       const thick = setup.threadIds[mend.blade]
@@ -42,6 +44,8 @@ export function mendOf(
         bobbinTension: 'bypassed',
       }
     }
+    case 'thread-as':
+      return { threadIds: { ...setup.threadIds, [mend.blade]: setup.threadIds[mend.like] } }
     case 'threader-off':
       return { threader: false }
     case 'cutter-off':

@@ -161,7 +161,7 @@ const csv = computed(() => {
 })
 const needle = computed(() => book.shelf.needles.get(bench.setup.needleId ?? '') ?? null)
 const missing = computed(() => {
-  const mend = 'Choose it under “Sewn with”.'
+  const mend = 'Choose it in the line-up.'
   if (!machine.value) return { title: 'Which machine? Its dial says which lengths there are.', mend }
   const isTwin = needle.value !== null && needle.value.construction !== 'single'
   return isTwin ? { title: 'A single needle: a twin cannot turn with its needles down.', mend } : null

@@ -192,7 +192,7 @@ const missing = computed(() =>
     ? null
     : {
         title: 'A tuck rises between two needles',
-        mend: 'Choose a twin needle under “Sewn with”.',
+        mend: 'Choose a twin needle in the line-up.',
       },
 )
 </script>

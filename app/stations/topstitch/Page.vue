@@ -12,6 +12,7 @@ import {
   topstitchRows,
   topstitchWork,
   underFootMm,
+  USUAL_ROW_MM,
 } from '#shared/inputs'
 import type { TopstitchPiece } from '#shared/records'
 import type { Print } from '~/paper/print'
@@ -23,7 +24,7 @@ useHead({ title: 'Topstitching · Lacy Spool' })
 const FRESH: TopstitchPiece = {
   kind: 'topstitching',
   shape: { kind: 'pocket', wideMm: 120, tallMm: 140, corners: 'square', cornerMm: 20 },
-  rowsMm: [6],
+  rowsMm: [USUAL_ROW_MM],
   mostMissMm: 0.25,
   alike: false,
   leastMm: 1.5,
@@ -185,7 +186,7 @@ const csv = computed(() => {
 const missing = computed(() =>
   machine.value && needle.value
     ? null
-    : { title: 'Which machine and needle?', mend: 'Choose them under “Sewn with”.' },
+    : { title: 'Which machine and needle?', mend: 'Choose them in the line-up.' },
 )
 </script>
 

@@ -25,38 +25,11 @@ watch(
     next.value?.focus({ preventScroll: true })
   },
 )
-const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
 </script>
 
 <template>
   <div>
     <StationHead />
-    <section
-      v-if="trial.changes.length > 0"
-      class="changed"
-      aria-label="Changed since the rows were sewn"
-    >
-      <p>
-        <b>Changed since:</b> {{ trial.changes.map(({ what }) => what).join('; ') }}.<template
-          v-if="stitchChanged"
-        >
-          Many machines reset the tension when the stitch changes: check the dial.</template
-        >
-        One thing at a time: the rows so far do not compare with what comes.
-      </p>
-      <div class="buttons">
-        <UButton
-          label="New strip"
-          icon="i-lucide-scissors"
-          @click="trial.begin(new Date())"
-        />
-        <UButton
-          variant="outline"
-          label="Go on, earlier rows do not count"
-          @click="trial.goOn()"
-        />
-      </div>
-    </section>
     <div class="station">
       <GoalCard />
       <UCard
@@ -69,10 +42,11 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
           tabindex="-1"
           class="next"
         >
-          <NextCard />
+          <OtherSetup v-if="trial.isOther" />
+          <NextCard v-else />
         </div>
         <RowForm
-          v-if="trial.dial"
+          v-if="trial.dial && !trial.isOther"
           :key="trial.strip?.rows.length ?? 0"
           :tried="tried"
         />
@@ -89,7 +63,12 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
           :aim="facts"
         />
         <RowList />
-        <div class="mt-3"><KeepSwatch /></div>
+        <div
+          v-if="!trial.isOther"
+          class="mt-3"
+        >
+          <KeepSwatch />
+        </div>
       </UCard>
     </div>
   </div>
@@ -113,26 +92,6 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
 .read {
   display: grid;
   gap: 10px;
-}
-.changed {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 16px;
-  margin-bottom: 12px;
-  padding: 9px 14px;
-  background: var(--close-bg);
-  border: 1.5px solid var(--weld);
-  border-radius: 12px;
-  color: var(--ink);
-}
-.changed p {
-  flex: 1 1 420px;
-}
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 @media (max-width: 800px) {
   .station {

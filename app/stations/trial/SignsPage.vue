@@ -30,11 +30,17 @@ const sign = ref<SignId>(SIGNS.find(({ id }) => id === from)?.id ?? 'bobbin-on-t
 const suspects = computed(() => suspectsOf(sign.value, on.value))
 const words = computed(() => SIGNS.find(({ id }) => id === sign.value)!.words)
 
-/** The number one step further, still on the dial; null: there is none. */
+/**
+ * The number the strip leads to where its rows say one; else one step further, still on the dial. null: there
+ * is none that way.
+ */
 function stepped(way: 'up' | 'down'): number | null {
-  const { dial } = trial
+  const { dial, leadsTo } = trial
   const now = bench.setup.tension ?? dial?.home ?? null
-  return dial === null || now === null ? null : markFurther(dial, now, way)
+  if (dial === null || now === null) return null
+  if (leadsTo === null) return markFurther(dial, now, way)
+  const isThatWay = way === 'up' ? leadsTo > now : leadsTo < now
+  return isThatWay ? leadsTo : null
 }
 /** What pressing does; null: it is done by hand, or cannot be done here. */
 function doing({ does }: Suspect): { label: string; at?: number; run: () => void } | null {
@@ -44,7 +50,7 @@ function doing({ does }: Suspect): { label: string; at?: number; run: () => void
       return next === null
         ? null
         : {
-            label: `Tension to ${next}`,
+            label: `Tension to ${next}${trial.leadsTo === null ? '' : ', as your strip says'}`,
             at: next,
             run: () => bench.update(`Tension to ${next}`, { tension: next }),
           }

@@ -105,7 +105,10 @@ describe('when something else is changed', () => {
       { what: 'stitch length: 2.5 → 3', stitch: true },
       { what: 'cloth: Linen → Lantern felt', stitch: false },
     ])
+    // Whose rows they are must be said first: nothing is told, nothing can be kept.
+    expect([trial.advice, trial.leadsTo, trial.best, trial.computedBest]).toEqual([null, null, null, null])
     trial.goOn()
+    expect(trial.advice).not.toBeNull()
     expect(trial.changes).toEqual([])
     expect(trial.counted).toEqual([])
     row(2.5)

@@ -35,6 +35,8 @@ export const useTrialStore = defineStore('trial', () => {
       ? differencesOf(strip.value.setup, content.value, book.shelf)
       : [],
   )
+  /** The rows are another setup’s: until a person says how to go on, they tell no number. */
+  const isOther = computed(() => changes.value.length > 0)
   const expected = computed(() => start.expected)
   const carried = ref('')
   const onDial = (mark: number) => dial.value !== null && mark >= dial.value.min && mark <= dial.value.max
@@ -43,16 +45,21 @@ export const useTrialStore = defineStore('trial', () => {
       .map((row, i) => ({ ...row, number: i + 1 }))
       .filter(row => row.comparable && onDial(row.dial)),
   )
-  const advice = computed<TrialAdvice | null>(
-    () =>
-      dial.value
-      && nextTension({
-        goal: goal.value,
-        dial: dial.value,
-        rows: counted.value.map(trialRowOf),
-        prior: expected.value && within(expected.value.prior),
-        care: care.value,
-      }),
+  /** null: no dial, or the rows are another setup’s. */
+  const advice = computed<TrialAdvice | null>(() => {
+    if (!dial.value || isOther.value) return null
+    return nextTension({
+      goal: goal.value,
+      dial: dial.value,
+      rows: counted.value.map(trialRowOf),
+      prior: expected.value && within(expected.value.prior),
+      care: care.value,
+    })
+  })
+
+  /** The number the rows lead to: what is sewn next, or what was found; null: no row says any. */
+  const leadsTo = computed(() =>
+    counted.value.length === 0 ? null : (advice.value?.next ?? advice.value?.best ?? null),
   )
 
   function within({ tension, spread }: TrialPrior): TrialPrior {
@@ -202,6 +209,8 @@ export const useTrialStore = defineStore('trial', () => {
     care,
     dial,
     changes,
+    isOther,
+    leadsTo,
     expected,
     counted,
     advice,

@@ -46,7 +46,6 @@ const problem = computed(() => {
   if (!dial) return ''
   if ((trial.strip?.rows.length ?? 0) >= MOST_ROWS)
     return `This strip has ${MOST_ROWS} rows, its most: keep what you found, or begin a new strip.`
-  if (trial.changes.length > 0) return 'Something else was changed: choose above how to go on.'
   if (at.value === null) return 'Type the number it was sewn at.'
   return seen.ridge === null && seen.show === null && !seen.skips && !seen.breaks
     ? 'Choose a drawing, or say what happened.'

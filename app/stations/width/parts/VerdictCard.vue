@@ -12,8 +12,8 @@ const { length } = useLength()
 
 const look = computed(() => bench.result && JOB_LOOKS[bench.verdict.verdict])
 /** Whatever else does not let this be sewn as it stands: it comes first, whatever the swing says. */
-const setupReasons = useSetupReasons()
-const against = computed(() => setupReasons.value.filter(({ severity }) => severity !== 'note'))
+const { withPresses, swingPress } = useSetupReasons()
+const against = computed(() => withPresses.value.filter(({ severity }) => severity !== 'note'))
 const swingReasons = computed(() => bench.verdict.reasons.filter(({ about }) => about === 'swing'))
 const line = computed(() =>
   bench.swingInput ? jobHeadline(bench.verdict, bench.swingInput, settings.unit) : '',
@@ -95,13 +95,9 @@ const isOpen = ref(false)
       <p :style="{ color: reason.look.ink }">
         <b>{{ reason.look.word }}:</b> {{ reason.message }}
       </p>
-      <UButton
+      <MendPress
         v-if="reason.press"
-        size="sm"
-        variant="outline"
-        icon="i-lucide-wrench"
-        :label="reason.press.label"
-        @click="reason.press.do()"
+        :press="reason.press"
       />
     </div>
     <p class="evidence">
@@ -114,6 +110,10 @@ const isOpen = ref(false)
         >Measure it</NuxtLink
       >
     </p>
+    <MendPress
+      v-if="swingPress"
+      :press="swingPress"
+    />
     <UButton
       v-if="shift"
       size="sm"
