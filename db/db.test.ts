@@ -18,6 +18,7 @@ const pieceOf = (setup: object): Piece => ({
   setup: { ...EMPTY_CONTENT, ...setup },
   copies: 1,
   sewn: 0,
+  photos: { front: null, back: null },
   note: '',
   begunAt: '2026-05-01T10:00:00Z',
 })

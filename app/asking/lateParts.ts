@@ -42,16 +42,6 @@ export const LateFootPicker = latePart('The list of feet', () => import('~/picke
 export const LateClothPicker = latePart('The list of cloths', () => import('~/pickers/ClothPicker.vue'))
 export const LateBobbinPicker = latePart('The list of bobbins', () => import('~/pickers/BobbinPicker.vue'))
 
-// Forms of what one owns.
-export const LateNeedleForm = latePart('The form', () => import('~/pickers/NeedleForm.vue'))
-export const LateThreadForm = latePart('The form', () => import('~/pickers/ThreadForm.vue'))
-export const LateBobbinForm = latePart('The form', () => import('~/pickers/BobbinForm.vue'))
-export const LateClothForm = latePart('The form', () => import('~/pickers/ClothForm.vue'))
-export const LateStabilizerForm = latePart('The form', () => import('~/pickers/StabilizerForm.vue'))
-export const LateFootForm = latePart('The form', () => import('~/pickers/FootForm.vue'))
-export const LatePlateForm = latePart('The form', () => import('~/pickers/PlateForm.vue'))
-export const LateMachineForm = latePart('The form', () => import('~/pickers/MachineForm.vue'))
-
 // Parts of stations.
 export const LateSessionTimer = latePart('The timer', () => import('~/stations/walk/parts/SessionTimer.vue'))
 export const LatePrintCard = latePart('Printing', () => import('~/stations/walk/parts/PrintCard.vue'))

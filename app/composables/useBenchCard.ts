@@ -1,11 +1,10 @@
 import { benchCard } from '#core/card'
-import { stateOf, walkInputOf } from '#shared/inputs'
 
 /** The bench card of the current setup. */
 export function useBenchCard() {
-  const book = useBookStore()
   const bench = useBenchStore()
   const settings = useSettingsStore()
+  const walk = useWalkStore()
   const handWalks = useHandWalksStore()
   const starting = useStartStore()
   const speed = computed(() => {
@@ -18,13 +17,7 @@ export function useBenchCard() {
   })
   return computed(() =>
     benchCard({
-      walk: walkInputOf(
-        bench.setup,
-        book.shelf,
-        settings.record,
-        stateOf(bench.setup.machineId, book.shelf.machineStates),
-        bench.ownStart,
-      ),
+      walk: walk.input,
       reasons: bench.verdict.reasons,
       walked: handWalks.latest !== null,
       tensionHow: bench.setup.tensionFrom?.how ?? null,

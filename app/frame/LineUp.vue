@@ -19,10 +19,12 @@ import {
   LateTensionPicker,
 } from '~/asking/lateParts'
 import { LateStitchNumbers } from '~/asking/lateHolding'
+import { askedStop } from './askedStop'
 
 const book = useBookStore()
 const bench = useBenchStore()
 const settings = useSettingsStore()
+const put = usePutBackStore()
 const { length, bare } = useLength()
 
 const thread = (id: string | null): Thread | null => book.shelf.threads.get(id ?? '') ?? null
@@ -59,6 +61,13 @@ const stitchNote = computed(() => {
 })
 /** On a phone the rest of the setup opens below what one dials. */
 const isOpen = ref(false)
+watch(
+  askedStop,
+  asked => {
+    if (asked) isOpen.value = true
+  },
+  { flush: 'sync' },
+)
 
 const spoolNames = computed(() => {
   if (!left.value && (!twin.value || !right.value)) return []
@@ -66,6 +75,13 @@ const spoolNames = computed(() => {
     ? [left.value?.name ?? 'left not chosen', right.value?.name ?? 'right not chosen']
     : [left.value!.name]
   return [...new Set(names)]
+})
+/** What stands on the real machine is told in its panel, with the way into the walk. */
+const machineNote = computed(() => {
+  const { machine } = bench.parts
+  if (!machine) return 'not chosen'
+  const { changeOver } = put
+  return changeOver ? `${changeOver.count} to change over` : `widest ${bare(machine.maxWidthMm)}`
 })
 const footLine = computed(() => {
   const { foot } = bench.parts
@@ -181,7 +197,7 @@ const spoolsNote = computed(() => {
         is-name
         title="Machine"
         :main="bench.parts.machine?.name ?? 'Machine'"
-        :sub="bench.parts.machine ? `widest ${bare(bench.parts.machine.maxWidthMm)}` : 'not chosen'"
+        :sub="machineNote"
       >
         <LateMachinePicker />
       </LineUpStop>
@@ -355,7 +371,7 @@ const spoolsNote = computed(() => {
 .sign {
   font-size: 19px;
 }
-@media (max-width: 900px) {
+@media (max-width: 1150px) {
   .second {
     flex-wrap: wrap;
   }
@@ -391,7 +407,8 @@ const spoolsNote = computed(() => {
   }
   .bar,
   .second:not(.open) > :deep(.anchor.name),
-  .second:not(.open) > :deep(.anchor.rest) {
+  .second:not(.open) > :deep(.anchor.rest),
+  .second:not(.open) > .ends {
     display: none;
   }
 }

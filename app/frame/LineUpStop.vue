@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { askedStop, type StopTitle } from './askedStop'
+
 /**
  * One stop of the line-up. A button of our own: it draws spools and stitches, and lets a name run over two
  * lines, which is the heart of the frame. Nothing is cut.
@@ -12,7 +14,7 @@ const {
   isName = false,
   isRest = false,
 } = defineProps<{
-  title: string
+  title: StopTitle
   main: string
   sub: string
   /** What the piece is called. @defaultValue false */
@@ -31,6 +33,11 @@ const kinds = computed(() => ({
   rest: isRest,
 }))
 const open = ref(false)
+watch(askedStop, asked => {
+  if (asked !== title) return
+  askedStop.value = null
+  open.value = true
+})
 provide(closePickerKey, () => {
   open.value = false
 })

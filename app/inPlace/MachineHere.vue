@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { UNKNOWN_MACHINE } from '#shared/records'
 import { newId } from '~/utils/id'
-import { LateMachineForm } from '~/asking/lateParts'
+import { LateMachineForm } from '~/asking/lateForms'
 
 /** A machine where one is missing: its widest stitch in one press, the rest when one likes. */
 const book = useBookStore()

@@ -39,6 +39,13 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
         />
       </div>
       <UnderCloth />
+      <OwnedSelect
+        table="stabilizers"
+        label="Stabilizer"
+        class="mb-3"
+        :model-value="bench.setup.stabilizerId"
+        @update:model-value="bench.update('Choose the stabilizer', { stabilizerId: $event })"
+      />
       <p class="field-label">Cloth on top</p>
     </template>
     <template #mark="{ item }">

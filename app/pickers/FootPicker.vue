@@ -9,19 +9,14 @@ const bench = useBenchStore()
 const { remove } = useShelf()
 const { length } = useLength()
 const feet = computed(() => [...book.shelf.feet.values()].sort((a, b) => a.name.localeCompare(b.name)))
-/** The machine's own two, then those kept in the workbox. */
-const plates = computed(() => [
-  ...(['zigzag', 'single-hole'] as const).map(plate => ({
+/** The machine's own two. */
+const plates = computed(() =>
+  (['zigzag', 'single-hole'] as const).map(plate => ({
     label: PLATE_NAMES[plate],
     on: bench.parts.plate === null && bench.setup.plate === plate,
     change: { plate, plateId: null },
   })),
-  ...[...book.shelf.plates.values()].map(({ id, name }) => ({
-    label: name,
-    on: bench.setup.plateId === id,
-    change: { plateId: id },
-  })),
-])
+)
 const hint = (f: Foot) =>
   f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${knownLength(length, f, 'slotMm')}`
 </script>
@@ -50,6 +45,14 @@ const hint = (f: Foot) =>
           @click="bench.update('Change the plate', plate.change)"
         />
       </fieldset>
+      <OwnedSelect
+        table="plates"
+        label="A plate of your own"
+        none="none: the machine’s"
+        class="mb-3"
+        :model-value="bench.setup.plateId"
+        @update:model-value="bench.update('Change the plate', { plateId: $event })"
+      />
       <SelectField
         :model-value="bench.setup.pressure"
         label="Foot pressure"

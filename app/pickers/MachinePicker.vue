@@ -4,6 +4,7 @@ import type { Machine } from '#shared/records'
 
 const book = useBookStore()
 const bench = useBenchStore()
+const put = usePutBackStore()
 const { remove } = useShelf()
 const { length } = useLength()
 const machines = computed(() =>
@@ -26,6 +27,23 @@ const hint = (m: Machine) =>
     @choose="bench.update('Choose the machine', { machineId: $event })"
     @remove="remove('machines', $event.id, $event.name)"
   >
+    <template
+      v-if="put.changeOver"
+      #before
+    >
+      <p class="now">
+        On the machine now: <b>{{ put.changeOver.now || 'other settings' }}</b>. {{ put.changeOver.count }} to
+        change over.
+      </p>
+      <UButton
+        to="/walk"
+        size="sm"
+        variant="outline"
+        icon="i-lucide-arrow-right-left"
+        label="Change over, step by step"
+        class="mb-3"
+      />
+    </template>
     <template #form="{ record, done }">
       <MachineForm
         :record="record"
@@ -34,3 +52,9 @@ const hint = (m: Machine) =>
     </template>
   </RecordPicker>
 </template>
+
+<style scoped>
+.now {
+  margin-bottom: 6px;
+}
+</style>

@@ -8,7 +8,7 @@ import {
   LatePlateForm,
   LateStabilizerForm,
   LateThreadForm,
-} from '~/asking/lateParts'
+} from '~/asking/lateForms'
 
 export type FormTable =
   'needles' | 'threads' | 'bobbins' | 'cloths' | 'stabilizers' | 'feet' | 'plates' | 'machines'

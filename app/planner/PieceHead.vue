@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { needleName } from '#core/needle'
 import { MOST_NAME, MOST_NOTE } from '#shared/fields'
 
 /** Name, copies and note of the piece in hand. */
@@ -14,6 +15,24 @@ const { title, sharedId, nameProblem } = defineProps<{
   nameProblem: string
 }>()
 const emit = defineEmits<{ another: [] }>()
+const book = useBookStore()
+const bench = useBenchStore()
+const clothHex = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? '')?.hex ?? null)
+function setPhoto(side: 'front' | 'back', id: string | null): void {
+  const photos = { ...bench.piece.photos, [side]: id }
+  void bench.change(id === null ? 'Take the photo out' : 'Add a photo', { photos })
+}
+/** What a piece that is not begun took from the one before. */
+const taken = computed(() => {
+  const { machine, needle } = bench.parts
+  const names = [
+    machine?.name,
+    needle && needleName(needle),
+    book.shelf.threads.get(bench.setup.threadIds.left ?? '')?.name,
+    book.shelf.cloths.get(bench.setup.clothId ?? '')?.name,
+  ]
+  return names.filter(Boolean).join(', ')
+})
 </script>
 
 <template>
@@ -70,8 +89,21 @@ const emit = defineEmits<{ another: [] }>()
         to="/pieces"
       />
     </div>
+    <PhotoPair
+      v-if="sharedId"
+      :photos="bench.piece.photos"
+      :of="title"
+      :cloth-hex="clothHex"
+      class="photos"
+      @change="(side, id) => setPhoto(side, id)"
+    />
     <p class="hint">
-      {{ sharedId ? 'Everything you change is kept.' : 'It is kept from its first change.' }}
+      <template v-if="sharedId">Everything you change is kept.</template>
+      <template v-else
+        >It is kept from its first change.<template v-if="taken">
+          It took from the piece before: {{ taken }}.</template
+        ></template
+      >
     </p>
   </UCard>
 </template>
@@ -83,6 +115,7 @@ const emit = defineEmits<{ another: [] }>()
   gap: 8px 10px;
 }
 .note,
+.photos,
 .acts,
 .piece > p {
   grid-column: 1 / -1;

@@ -49,6 +49,11 @@ useFieldProblems()
 watch(piece.isHere, isHere => {
   if (!isHere) void navigateTo(planPathOf(bench.piece))
 })
+const plans = usePlannedStore()
+watchEffect(() => {
+  plans.tell(piece.isHere.value ? { pieceId: bench.piece.id, work: work ?? runs?.[0]?.work ?? null } : null)
+})
+onUnmounted(() => plans.tell(null))
 const draft = piece.draft
 const needed = computed(() => runs ?? (work ? [{ work, setup: bench.setup }] : null))
 const isBenchEmpty = computed(() => !bench.parts.machine || !bench.parts.needle)

@@ -196,6 +196,7 @@ const blankPiece = (): Piece => ({
   setup: EMPTY_SETUP,
   copies: 1,
   sewn: 0,
+  photos: { front: null, back: null },
   note: '',
   begunAt: null,
 })

@@ -239,6 +239,7 @@ describe('beside another tab', () => {
       setup: { ...EMPTY_SETUP, machineId: 'a' },
       copies: 1,
       sewn: 0,
+      photos: { front: null, back: null },
       note: '',
       begunAt: '2026-03-01T10:00:00Z',
     }

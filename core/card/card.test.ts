@@ -43,7 +43,7 @@ const WALK: CardInput['walk'] = {
     },
   ],
   bobbin: { ...USUAL_THREADS.fine, id: 'g', name: 'Fine grey' },
-  stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0 },
+  stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0, planned: null },
   verdict: 'clear',
   safeWidthMm: 4.5,
   tension: 2.8,
@@ -184,4 +184,16 @@ describe('the one caution', () => {
     ['turning with a twin', { safeWidthMm: 5 }, {}, /do not pivot/],
     ['pins', { needle: { ...WALK.needle!, construction: 'single', gapMm: 0 } }, {}, /^No pins/],
   ])('is %s', (_, walk, over, message) => expect(card(walk, over).caution.message).toMatch(message))
+})
+
+describe('a number that a plan decides', () => {
+  const planned = { widthMm: 2.7, lengthsMm: [2.9, 3] }
+  it('stands on the card, which says what was wanted', () => {
+    const stitch = { ...WALK.stitch!, planned }
+    expect(field('width', { stitch })).toMatchObject({ value: '2.7' })
+    expect(field('length', { stitch })).toMatchObject({
+      value: '2.9–3.0',
+      note: 'Honeycomb, planned; 4.0 × 2.5 wanted',
+    })
+  })
 })

@@ -2,7 +2,13 @@ import { needleName, outerSpanMm } from '#core/needle'
 import { compareTwinMode, ROUNDING_MM } from '#core/swing'
 import { formatNumber, formatLength, formatLengthDown, type LengthUnit, formatShort } from '#core/units'
 import type { JobReason } from '#core/verdict'
-import { type WalkInput, wantedBobbinTension } from '#core/walk'
+import {
+  dialledLengthsMm,
+  dialledWidthMm,
+  plannedNote,
+  type WalkInput,
+  wantedBobbinTension,
+} from '#core/walk'
 
 export const CARD_FIELDS = [
   'width',
@@ -94,15 +100,15 @@ function dialFields(input: CardInput): CardField[] {
     {
       id: 'width',
       label: 'Width',
-      value: stitch ? formatLength(stitch.swings ? stitch.widthMm : 0, unit) : NONE,
+      value: stitch ? formatLength(stitch.swings ? dialledWidthMm(stitch) : 0, unit) : NONE,
       note: widthNote(input),
       ...safeInstead(input),
     },
     {
       id: 'length',
       label: 'Length',
-      value: stitch ? formatLength(stitch.lengthMm, unit) : NONE,
-      note: stitch?.name ?? 'no stitch chosen',
+      value: stitch ? lengthsValue(stitch, unit) : NONE,
+      note: stitch ? lengthNote(stitch, unit) : 'no stitch chosen',
     },
     {
       id: 'tension',
@@ -158,9 +164,22 @@ function movedFields({ walk: { stitch, pressure }, unit }: CardInput): CardField
   return fields
 }
 
+type CardStitch = NonNullable<WalkInput['stitch']>
+/** One length, or from the shortest to the longest that is dialled on the way. */
+function lengthsValue(stitch: CardStitch, unit: LengthUnit): string {
+  const lengths = dialledLengthsMm(stitch)
+  const ends = [...new Set([lengths[0]!, lengths.at(-1)!])]
+  return ends.map(mm => formatLength(mm, unit)).join('–')
+}
+function lengthNote(stitch: CardStitch, unit: LengthUnit): string {
+  const planned = plannedNote(stitch, mm => formatLength(mm, unit))
+  return planned ? `${stitch.name}, ${planned}` : stitch.name
+}
+
 /** Nobody dials in what strikes because a card said so. */
 function safeInstead({ walk: { stitch, safeWidthMm }, unit }: CardInput): Pick<CardField, 'instead'> {
-  if (!stitch?.swings || safeWidthMm === null || stitch.widthMm <= safeWidthMm + ROUNDING_MM) return {}
+  if (!stitch?.swings || safeWidthMm === null || dialledWidthMm(stitch) <= safeWidthMm + ROUNDING_MM)
+    return {}
   return { instead: formatLengthDown(safeWidthMm, unit) }
 }
 
@@ -169,7 +188,7 @@ function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInpu
   if (!stitch.swings) return 'straight'
   if (safeWidthMm === null) return 'no width is safe'
   // The machine’s own dial reads millimetres, whatever is read beside it.
-  const dial = unit === 'inch' ? `${formatShort(stitch.widthMm)} mm on the dial; ` : ''
+  const dial = unit === 'inch' ? `${formatShort(dialledWidthMm(stitch))} mm on the dial; ` : ''
   return `${dial}safe to ${formatLengthDown(safeWidthMm, unit)}, ${safeSource}`
 }
 

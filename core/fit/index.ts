@@ -15,4 +15,5 @@ export {
 export { type FarPoint, farPoint, type Feed, feedFactor, UNKNOWN_FEED } from './feed'
 export { placesAlong, stitchEnds } from './landings'
 export { MOST_LENGTH_MARKS } from './limits'
+export { marksOfPlans } from './marks'
 export { planWords } from './planWords'

@@ -8,4 +8,5 @@ export {
   type PutBackItem,
   type PutBackPart,
 } from './putBack'
+export { changeOverOf } from './changeOver'
 export { notedState, type NotedSetup } from './noted'

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
+  changeOverOf,
   notedState,
   type NotedSetup,
   afterPowerOff,
@@ -185,5 +186,17 @@ describe('a setup put on without the walk', () => {
     ['width 0 for a straight stitch', { swings: false }, { widthMm: 0 }],
   ] as const)('notes %s', (_, over, expected) => {
     expect(notedState({ ...setup, ...over })).toMatchObject(expected)
+  })
+})
+
+describe('changing over', () => {
+  it('is what is known to be on and is wanted otherwise', () => {
+    const wanted = { ...CHANGED, needleId: 'other', tension: 4 }
+    expect(changeOverOf(CHANGED, wanted)).toEqual(['needleId', 'tension'])
+    expect(changeOverOf(CHANGED, CHANGED)).toEqual([])
+  })
+  it('claims nothing of what nobody noted, and asks for nothing that is not chosen', () => {
+    expect(changeOverOf(UNKNOWN_STATE, CHANGED)).toEqual([])
+    expect(changeOverOf(CHANGED, UNKNOWN_STATE)).toEqual([])
   })
 })

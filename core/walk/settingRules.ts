@@ -1,5 +1,6 @@
 import { outerSpanMm } from '#core/needle'
 import { formatLengthDown, formatShort } from '#core/units'
+import { dialledLengthsMm, dialledWidthMm, plannedNote } from './dialled'
 import { bladeCount, several, standsWrong } from './facts'
 import type { TensionDoubt } from '#core/conflicts'
 import type { StepDraft, WalkInput, WalkRule } from './types'
@@ -19,6 +20,13 @@ const unsettled = (machineId: string | null, { why }: TensionDoubt): StepDraft =
   why,
   picture: { kind: 'handwheel' },
 })
+
+const safeWords = (safeWidthMm: number | null) =>
+  safeWidthMm === null ? '' : `Up to ${formatLengthDown(safeWidthMm, 'mm')} is safe here.`
+function plannedWords(stitch: NonNullable<WalkInput['stitch']>): string {
+  const note = plannedNote(stitch, formatShort)
+  return note && `${note[0]!.toUpperCase()}${note.slice(1)}.`
+}
 
 /** From the dial to the hand-walk. Source: common practice. */
 export const SETTING_RULES: readonly WalkRule[] = [
@@ -66,19 +74,19 @@ export const SETTING_RULES: readonly WalkRule[] = [
     step: input => {
       const { stitch, verdict, safeWidthMm, machine, needle } = input
       if (!stitch || !ready(input) || verdict === null || verdict === 'strikes') return null
-      const width = isPlain(input) ? '' : `, width ${formatShort(stitch.widthMm)}`
+      const widthMm = dialledWidthMm(stitch)
+      const lengthsMm = dialledLengthsMm(stitch)
+      const width = isPlain(input) ? '' : `, width ${formatShort(widthMm)}`
+      const lengths = lengthsMm.map(mm => formatShort(mm)).join(' and ')
       const position =
         stitch.positionMm === 0
           ? ''
           : `, needle ${Math.abs(stitch.positionMm)} mm ${stitch.positionMm < 0 ? 'left' : 'right'}`
       return {
-        on: [machine!.id, needle!.id, stitch.name, stitch.widthMm, stitch.lengthMm, stitch.positionMm],
-        effect: { widthMm: isPlain(input) ? 0 : stitch.widthMm, positionMm: stitch.positionMm },
-        instruction: `${stitch.name}: length ${formatShort(stitch.lengthMm)}${width}${position}`,
-        why:
-          isPlain(input) || safeWidthMm === null
-            ? ''
-            : `Up to ${formatLengthDown(safeWidthMm, 'mm')} is safe here.`,
+        on: [machine!.id, needle!.id, stitch.name, widthMm, ...lengthsMm, stitch.positionMm],
+        effect: { widthMm: isPlain(input) ? 0 : widthMm, positionMm: stitch.positionMm },
+        instruction: `${stitch.name}: length ${lengths}${width}${position}`,
+        why: [plannedWords(stitch), isPlain(input) ? '' : safeWords(safeWidthMm)].filter(Boolean).join(' '),
         caution: isPlain(input) || !several(input) ? '' : 'Never wider, whatever the machine allows.',
         picture: {
           kind: 'plate',
@@ -86,7 +94,7 @@ export const SETTING_RULES: readonly WalkRule[] = [
           sizeNm: needle!.sizeNm,
           blades: bladeCount(input),
           singleHole: input.plate.singleHole && !several(input),
-          reachMm: (isPlain(input) ? 0 : stitch.widthMm) + outerSpanMm(needle!),
+          reachMm: (isPlain(input) ? 0 : widthMm) + outerSpanMm(needle!),
           maxWidthMm: machine!.maxWidthMm,
         },
       }

@@ -36,6 +36,8 @@ export interface WalkInput {
     readonly widthMm: number
     readonly lengthMm: number
     readonly positionMm: number
+    /** What a plan dials in place of width and length; null: those. Lengths the shortest first. */
+    readonly planned: { readonly widthMm: number; readonly lengthsMm: readonly number[] } | null
   } | null
   readonly verdict: Verdict | null
   readonly safeWidthMm: number | null

@@ -47,7 +47,7 @@ export const BASE: WalkInput = {
   plate: { name: 'Zigzag plate', singleHole: false },
   threads: [thread('left', 'embroidery'), thread('right', 'metallic')],
   bobbin: { ...USUAL_THREADS.fine, id: 'b', name: 'Fine grey' },
-  stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0 },
+  stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0, planned: null },
   verdict: 'clear',
   safeWidthMm: 4.5,
   tension: 2.8,
@@ -64,7 +64,7 @@ export const PEARL: WalkInput = {
   ...BASE,
   needle: SINGLE,
   threads: [thread('left', 'pearl', 'ball')],
-  stitch: { name: 'Straight', swings: false, widthMm: 0, lengthMm: 3, positionMm: 0 },
+  stitch: { name: 'Straight', swings: false, widthMm: 0, lengthMm: 3, positionMm: 0, planned: null },
 }
 export const BOBBIN_WORK: WalkInput = {
   ...BASE,

@@ -76,7 +76,7 @@ const WALKS: Record<string, WalkInput> = {
   'one needle, single-hole plate, needle moved': {
     ...PLAIN,
     plate: { name: 'Single-hole plate', singleHole: true },
-    stitch: { name: 'Straight', swings: false, widthMm: 0, lengthMm: 2.5, positionMm: -1.5 },
+    stitch: { name: 'Straight', swings: false, widthMm: 0, lengthMm: 2.5, positionMm: -1.5, planned: null },
     tension: 4,
     left: { ...BASE.left, twinMode: 'on', needleId: 'twin', pressure: 'less' },
   },

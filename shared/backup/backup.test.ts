@@ -22,6 +22,7 @@ const plan: Piece = {
   setup: { ...EMPTY_SETUP, machineId: 'm1' },
   copies: 1,
   sewn: 0,
+  photos: { front: null, back: null },
   note: '',
   begunAt: '2026-03-01T10:00:00Z',
 }

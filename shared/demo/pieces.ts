@@ -151,6 +151,7 @@ const piece = (
   id: `demo-piece-${id}`,
   name,
   sewn: 0,
+  photos: { front: null, back: null },
   begunAt: `2026-${day}T19:10:00Z`,
   setup: demoSetup(sewn),
   ...over,

@@ -4,6 +4,7 @@ const item = (id: string, work: ProjectItem['work']): ProjectItem => ({
   id: `demo-item-${id}`,
   work,
   doneAt: null,
+  sewnWith: null,
   tookMinutes: null,
 })
 const sewn = (id: string) => item(id, { kind: 'piece', pieceId: `demo-piece-${id}` })

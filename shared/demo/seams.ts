@@ -8,6 +8,7 @@ const seam = (id: string, name: string, day: string, note: string, sewn: Sewn): 
   setup: on(sewn),
   copies: 1,
   sewn: 0,
+  photos: { front: null, back: null },
   begunAt: `2026-${day}T18:30:00Z`,
   note,
 })

@@ -13,7 +13,7 @@ import {
   zigzagShiftMm,
 } from '#core/edge'
 import { CoreError } from '#core/errors'
-import { lengthMarks, type LengthDial } from '#core/fit'
+import { lengthMarks, type LengthDial, marksOfPlans } from '#core/fit'
 import {
   boundsOf,
   checkOutline,
@@ -382,15 +382,16 @@ function startOf({ starts }: EdgePiece, { plan }: EdgeWay, stretch: number): num
 export function edgeWork(
   plan: EdgePiece,
   stitchId: string,
-  { ways, way }: EdgeAnswer,
+  { ways, way, lengths: lengthsEach }: EdgeAnswer,
   copies: number,
 ): PieceWork {
-  const sewn = ways[way]!.plan
+  const { plan: sewn, widthMm } = ways[way]!
   const lengths = sewn.stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
   const stitches = sewn.landings.length
   const meanMm = lengths / Math.max(1, stitches)
   const over = plan.overlap * sewn.stretches.filter(({ closed }) => closed).length
   const points = sewn.landings.filter(({ isPoint }) => isPoint).length
+  const marks = marksOfPlans(sewn.stretches.flatMap(({ sides }) => sides.map(side => side.plan)))
   const pivots = sewn.stretches
     .flatMap(({ sides }) => sides)
     .reduce(
@@ -402,6 +403,7 @@ export function edgeWork(
     rows: copies * sewn.stretches.length,
     turns: copies * (points + pivots),
     stitches: copies * (stitches + over) * dropsEach(stitchId),
+    dialled: { widthMm, lengthsMm: marks.map(mm => mm / lengthsEach) },
   }
 }
 

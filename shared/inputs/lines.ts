@@ -1,4 +1,4 @@
-import { lengthMarks, type LengthDial } from '#core/fit'
+import { lengthMarks, type LengthDial, marksOfPlans } from '#core/fit'
 import { joinedDrawing, type LineDrawing, plumeWays, type SewnLines, sewnLines } from '#core/lines'
 import { drawnOutline, outlinesOfPath, type Point } from '#core/shape'
 import type { LinesPiece, Machine } from '../records'
@@ -73,5 +73,6 @@ export function linesWork({ sewn }: LinesAnswer, copies: number): PieceWork {
     rows: copies * sewn.starts,
     turns: copies * (sewn.pivots + curves),
     stitches: copies * sewn.stitches,
+    dialled: { widthMm: null, lengthsMm: marksOfPlans(sewn.lines.map(({ plan }) => plan)) },
   }
 }

@@ -114,14 +114,13 @@ describe('the one verdict of a piece', () => {
 
 describe('how far a piece is', () => {
   const way = (of: Piece) =>
-    wayOf(of, 0, tables, DEFAULT_SETTINGS, judgePiece(of, 0, tables, DEFAULT_SETTINGS, 'mm').verdict)
+    wayOf(of, 0, tables, judgePiece(of, 0, tables, DEFAULT_SETTINGS, 'mm').verdict, true)
   const collar = piece('plan-collar')
   it('is told by what is known of it', () => {
     expect(way(collar)).toEqual({ isPlanned: true, isPaired: true, isTested: true, isSewn: false })
     expect(way({ ...collar, sewn: collar.copies }).isSewn).toBe(true)
   })
-  it('is not planned without machine or needle, nor paired without thread or where something stops', () => {
-    expect(way({ ...collar, setup: { ...collar.setup, machineId: null } }).isPlanned).toBe(false)
+  it('is not paired without thread or where something stops', () => {
     const bare = { left: null, middle: null, right: null }
     expect(way({ ...collar, setup: { ...collar.setup, threadIds: bare } }).isPaired).toBe(false)
     const wide = { ...collar.setup, stitch: { ...collar.setup.stitch, widthMm: 7 } }

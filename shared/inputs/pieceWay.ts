@@ -1,8 +1,7 @@
 import type { JobWord } from '#core/verdict'
-import type { Piece, Settings, Swatch } from '../records'
+import type { Piece, Swatch } from '../records'
 import { carriedOver, differencesOf, type SetupContent } from '../setup'
-import { edgeInputOf } from './edge'
-import { itemRuns, type ProjectTables } from './project'
+import type { ProjectTables } from './project'
 import { benchOf } from './swing'
 import { pieceSetupOf } from './pieceSetup'
 import { threadedBlades } from './pairing'
@@ -27,43 +26,23 @@ type Tables = ProjectTables
  *
  * @param row - of a band, from 0.
  * @param verdict - the one verdict of the piece.
+ * @param isPlanned - its plan has an answer.
  */
 export function wayOf(
   piece: Piece,
   row: number,
   tables: Tables,
-  settings: Settings,
   verdict: JobWord,
+  isPlanned: boolean,
 ): PieceWay {
   const setup = pieceSetupOf(piece, row)
   const { needle } = benchOf(setup, tables)
   const blades = needle ? threadedBlades(setup, needle.construction, tables.threads) : []
   return {
-    isPlanned: hasAnswer(piece, setup, tables, settings),
+    isPlanned,
     isPaired: needle !== null && blades.length > 0 && verdict !== 'stop',
     isTested: wasSewn(setup, tables),
     isSewn: piece.sewn >= piece.copies,
-  }
-}
-
-/** What a worker works out is known to have one where it can be asked. */
-function hasAnswer(piece: Piece, setup: SetupContent, tables: Tables, settings: Settings): boolean {
-  const { machine, needle } = benchOf(setup, tables)
-  if (!machine || !needle) return false
-  const { plan } = piece
-  if (plan.kind === 'edge') return edgeInputOf(plan, setup, tables) !== null
-  if (plan.kind === 'lines') return needle.construction === 'single'
-  try {
-    const item = {
-      id: piece.id,
-      work: { kind: 'piece' as const, pieceId: piece.id },
-      doneAt: null,
-      tookMinutes: null,
-    }
-    const work = { item, name: '', kind: plan.kind, setup: piece.setup, piece }
-    return itemRuns(work, 1, tables, settings) !== null
-  } catch {
-    return false
   }
 }
 

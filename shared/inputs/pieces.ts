@@ -1,5 +1,5 @@
 import { pieceMinutes, SPEED_STITCHES } from '#core/care'
-import { evenFit, fitCount, lengthMarks, type LengthDial, UNKNOWN_LENGTH_DIAL } from '#core/fit'
+import { evenFit, fitCount, lengthMarks, type LengthDial, marksOfPlans, UNKNOWN_LENGTH_DIAL } from '#core/fit'
 import { leastOf } from '#core/measured'
 import { CONSTRUCTIONS, type Needle } from '#core/needle'
 import { type PintuckInput, swatchTucksFor } from '#core/pintucks'
@@ -209,6 +209,16 @@ export interface PieceWork {
   readonly rows: number
   readonly turns: number
   readonly stitches: number
+  /** What is dialled where its plan decides that; left out: what is set. */
+  readonly dialled?: Dialled
+}
+
+/** What a plan dials, in mm on the dial. */
+export interface Dialled {
+  /** null: the width that is set. */
+  readonly widthMm: number | null
+  /** Every length, the shortest first; empty: nothing on the dial lands. */
+  readonly lengthsMm: readonly number[]
 }
 
 /**
@@ -270,6 +280,7 @@ export function topstitchWork(
     stitches:
       times
       * sewn.reduce((sum, { leg, plan: own }) => sum + (own ?? evenFit(leg.lengthMm, wantedMm)).stitches, 0),
+    dialled: { widthMm: null, lengthsMm: marksOfPlans(sewn.map(({ plan: own }) => own ?? null)) },
   }
 }
 

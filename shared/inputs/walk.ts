@@ -4,6 +4,7 @@ import { type FittedFacts, type MachineState, UNKNOWN_STATE } from '#core/putbac
 import { hasSwing } from '#core/stitch'
 import { judgeSwing } from '#core/swing'
 import type { WalkInput } from '#core/walk'
+import type { Planned } from './planned'
 import { type Bench, benchOf, swingInputOf, plateOn } from './swing'
 import { conflictInputOf, type PairingTables, threadedBlades } from './pairing'
 import type { Foot, MachineStateRecord, NeedleRecord, Machine, Settings } from '../records'
@@ -42,6 +43,7 @@ export function fittedFactsOf(
  * A setup as the walk's rules see it.
  *
  * @param ownStart - see `conflictInputOf`.
+ * @param planned - what its plan dials in place of what is set; null: what is set.
  */
 export function walkInputOf(
   setup: SetupContent,
@@ -49,6 +51,7 @@ export function walkInputOf(
   settings: Settings,
   left: MachineState,
   ownStart: number | null = null,
+  planned: Planned | null = null,
 ): WalkInput {
   const bench = benchOf(setup, tables)
   const { machine, needle, foot, plate, stitch } = bench
@@ -64,7 +67,14 @@ export function walkInputOf(
     plate: plateOn(setup, plate),
     threads: walkThreads(setup, bench, tables),
     bobbin: bobbin ?? null,
-    stitch: stitch && { name: stitch.name, swings: hasSwing(stitch), widthMm, lengthMm, positionMm },
+    stitch: stitch && {
+      name: stitch.name,
+      swings: hasSwing(stitch),
+      widthMm,
+      lengthMm,
+      positionMm,
+      planned,
+    },
     verdict: judged?.verdict ?? null,
     safeWidthMm: judged?.safeWidthMm ?? null,
     tension: setup.tension,

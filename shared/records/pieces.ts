@@ -8,6 +8,7 @@ import { table } from './manifest'
 import { type BandPiece, type BandPieceRow, bandSchema } from './pieceBand'
 import { type EdgePiece, edgeSchema } from './pieceEdge'
 import { linesSchema } from './pieceLines'
+import { photoFields } from './reading'
 import { takeUpSchema } from './swatches'
 
 /** Nothing but its setup: one seam, a line, a row. */
@@ -139,6 +140,7 @@ const pieceSchema = z.strictObject({
   /** How many of them are sewn. */
   sewn: wholeWithin('sewn'),
   note: z.string().check(z.maxLength(MOST_NOTE, `must be at most ${MOST_NOTE} characters`)),
+  photos: photoFields,
   /** null: nobody noted it. */
   begunAt: z.nullable(momentField),
 })

@@ -1,10 +1,12 @@
 import * as z from 'zod/mini'
 import { MOST_PIECES } from '#core/order'
-import { idField, momentField, MOST_NOTE, nameField, wholeWithin, within } from '../fields'
+import { dialMark, idField, momentField, MOST_NOTE, nameField, wholeWithin, within } from '../fields'
 import type { Reference } from '../setup'
 import { table } from './manifest'
 
 const MOST_BEFORE = 1600
+/** A plan dials few lengths; of more the first and the last are kept. */
+const MOST_LENGTHS = 20
 export const PLAIN_STEPS = ['cut', 'fuse', 'press', 'other'] as const
 
 /** What is to be done: a piece, or work without a machine. */
@@ -23,6 +25,16 @@ const itemSchema = z.strictObject({
   work: workSchema,
   /** When it was ticked off; null: still to do. */
   doneAt: z.nullable(momentField),
+  /** The numbers it was sewn with, whatever is changed later; null: not sewn, or not kept. */
+  sewnWith: z.nullable(
+    z.strictObject({
+      stitch: nameField,
+      widthMm: within('widthMm'),
+      /** The shortest first. */
+      lengthsMm: z.array(within('dialLengthMm')).check(z.minLength(1), z.maxLength(MOST_LENGTHS)),
+      tension: z.nullable(dialMark),
+    }),
+  ),
   /** How long it took, its changes apart; null: not timed. */
   tookMinutes: z.nullable(within('jobMinutes')),
 })

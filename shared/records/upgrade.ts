@@ -230,6 +230,7 @@ const TO_11: Added = {
 }
 
 const LINE_UP_PIECE = 'piece-line-up'
+const NO_PHOTOS = { front: null, back: null }
 function inLineUp({ id, ...setup }: Plain): RawRecord[] {
   const piece = {
     id: LINE_UP_PIECE,
@@ -239,6 +240,7 @@ function inLineUp({ id, ...setup }: Plain): RawRecord[] {
     copies: 1,
     sewn: 0,
     note: '',
+    photos: NO_PHOTOS,
     begunAt: null,
   }
   return [
@@ -247,7 +249,7 @@ function inLineUp({ id, ...setup }: Plain): RawRecord[] {
   ]
 }
 function asPiece({ keptAt, ...piece }: Plain): Plain {
-  return { ...withOneStitch(piece), sewn: 0, begunAt: keptAt ?? null }
+  return { ...withOneStitch(piece), sewn: 0, photos: NO_PHOTOS, begunAt: keptAt ?? null }
 }
 /** A number that plan and setup both had is the setup's; what was planned is what was meant. */
 function withOneStitch(piece: Plain): Plain {
@@ -288,8 +290,10 @@ function withPiecesAlone(project: Plain): Plain {
   if (!Array.isArray(items)) return project
   return { ...project, items: items.map((item: unknown) => (isPlain(item) ? withPieceAlone(item) : item)) }
 }
-function withPieceAlone(item: Plain): Plain {
-  const { work } = item
+function withPieceAlone(before: Plain): Plain {
+  const { work } = before
+  // With what it was sewn nobody kept.
+  const item = { ...before, sewnWith: null }
   if (!isPlain(work) || work.kind !== 'plan') return item
   return { ...item, work: { kind: 'piece', pieceId: work.planId } }
 }

@@ -1,6 +1,8 @@
+import { writeFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
-import { byRole, open, openBrowser, press, type Session, severeLogs, type, untilText } from './browser'
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest'
+import { byRole, open, openBrowser, pick, press, type Session, severeLogs, type, untilText } from './browser'
 
 let session: Session
 beforeAll(async () => {
@@ -105,4 +107,71 @@ describe('the first minutes, from an empty book', () => {
       }
     },
   )
+})
+
+describe('counted from an empty book', () => {
+  let own: Session
+  let count = 0
+  beforeEach(async () => {
+    own = await openBrowser()
+    count = 0
+    await open(own.driver, inject('plain'))
+  })
+  afterEach(() => own.quit())
+  /** One thing a hand does. */
+  const act = async (doing: Promise<unknown>) => {
+    await doing
+    count += 1
+  }
+  /** A value typed and taken with Enter. */
+  const enter = async (label: string, text: string) =>
+    (await type(own.driver, label, text)).sendKeys(Key.ENTER)
+  const machine = () => press(own.driver, 'button', 'My machine’s widest stitch is 7.0')
+  const needle = (label: string) => enter('Needle label from the packet', label)
+
+  it('a verdict of a twin’s zigzag takes three', async () => {
+    await act(machine())
+    await act(needle('2.0/80'))
+    await act(press(own.driver, 'button', 'Zigzag'))
+    await untilText(own.driver, 'Clear: up to 4.5 mm is safe.')
+    expect(count).toBeLessThanOrEqual(3)
+  })
+  it('a pintuck panel takes four', async () => {
+    await act(press(own.driver, 'link', /^Pintucks/))
+    await act(machine())
+    await act(needle('2.0/80'))
+    const tucks = await type(own.driver, 'Tucks', '12')
+    await act(tucks.sendKeys(Key.TAB))
+    await untilText(own.driver, /12 tucks/)
+    await byRole(own.driver, 'button', /^Piece: Pintucks/)
+    expect(count).toBeLessThanOrEqual(4)
+  })
+  it('an edge from one’s own drawing takes five', async () => {
+    await act(press(own.driver, 'link', /^Appliqué edges/))
+    await act(machine())
+    await act(needle('80/12'))
+    await act(pick(own.driver, 'Shape', /drawing/))
+    const file = join(own.home, 'leaf.svg')
+    const path = 'M0 0 H60 V40 H0 Z'
+    writeFileSync(
+      file,
+      `<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><path d="${path}"/></svg>`,
+    )
+    const [input] = await own.driver.findElements(By.css('input[type="file"]'))
+    await act(input!.sendKeys(file))
+    await untilText(own.driver, /200\.0 mm|60\.0 mm/)
+    expect(count).toBeLessThanOrEqual(5)
+  })
+  it('the first swatch takes nine at most', async () => {
+    await act(machine())
+    await act(needle('80/12'))
+    await act(press(own.driver, 'link', /^Trial strip/))
+    await act(enter('Home, its normal mark', '4'))
+    await act(press(own.driver, 'radio', /locked inside/))
+    await act(press(own.driver, 'button', 'Note the row'))
+    await act(press(own.driver, 'button', 'Keep as a swatch'))
+    await act(press(own.driver, 'button', 'Keep'))
+    await untilText(own.driver, 'Kept in the swatch book')
+    expect(count).toBeLessThanOrEqual(9)
+  })
 })

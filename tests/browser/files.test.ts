@@ -43,6 +43,7 @@ describe('keeping pieces', () => {
     await type(driver, 'Search pieces', 'chorus collar')
     await byRole(driver, 'button', /^Chorus collar <b>1<\/b>/)
     await press(driver, 'button', 'Duplicate Chorus collar <b>1</b>')
+    await press(driver, 'button', 'Duplicate')
     await byRole(driver, 'button', /^Chorus collar <b>1<\/b> \(copy\)/)
     await press(driver, 'button', 'Delete Chorus collar <b>1</b> (copy)')
     await untilText(driver, '(copy) deleted')

@@ -29,7 +29,7 @@ const CHUNKS = JSON.parse(readFileSync(join(process.cwd(), '.cache/chunks.json')
 >
 /** `export const LateX = latePart('What it is', () => import('~/where.vue')`, as the lists have them. */
 const LISTED = /export const (Late\w+) = latePart\(\s*'([^']+)',\s*\(\) => import\('([^']+)'\)/g
-const LISTS = ['lateParts', 'lateWithin', 'lateHolding'].map(name =>
+const LISTS = ['lateParts', 'lateForms', 'lateWithin', 'lateHolding'].map(name =>
   join(process.cwd(), `app/asking/${name}.ts`),
 )
 const PARTS = LISTS.flatMap(file => [...readFileSync(file, 'utf8').matchAll(LISTED)]).map(

@@ -6,6 +6,7 @@ import {
   byRole,
   open,
   openBrowser,
+  pick,
   press,
   type Session,
   severeLogs,
@@ -135,6 +136,45 @@ describe.each(JOBS)('$job', ({ job, station, length, width }) => {
     const word = set.verdict.split(/\s/)[0]!
     expect(await (await row.findElement({ xpath: './..' })).getText()).toContain(word)
     expect(await lineUp()).toEqual(set)
+    await isSaidByProject(`My ${job.toLowerCase()}`, dials)
+    expect(await severeLogs(driver)).toEqual([])
+  })
+  it('agrees backwards, from its planner to the line-up', async () => {
+    await follow(new RegExp(`^${station}`), station)
+    await leadTo(job)
+    await press(driver, 'button', 'New piece')
+    await byRole(driver, 'button', /^Piece: A new piece/)
+    if (length) {
+      await type(driver, length, '3.2')
+      await byRole(driver, 'button', /^Stitch: .*3\.2/)
+    }
+    await type(driver, 'Name of the piece', `Back ${job.toLowerCase()}`)
+    await byRole(driver, 'button', new RegExp(`^Piece: Back ${job.toLowerCase()}`))
+    const planned = await lineUp()
+    await follow(/^Trial strip/, 'Trial strip')
+    await follow(/^Width and swing/, 'Width and swing')
+    expect(await lineUp()).toEqual(planned)
+    await follow(new RegExp(`^${station}`), station)
+    expect(await lineUp()).toEqual(planned)
+    await untilSaved(driver)
     expect(await severeLogs(driver)).toEqual([])
   })
 })
+
+/** Line drawings are planned on a page of their own beside the edges. */
+async function leadTo(job: string): Promise<void> {
+  if (job === 'Metallic line') await press(driver, 'link', 'Lines')
+}
+
+/** A project that takes the piece says the numbers its card says. */
+async function isSaidByProject(name: string, dials: string): Promise<void> {
+  await open(driver, `${inject('demo')}/project`)
+  await pick(driver, 'A piece', new RegExp(`^${name}`))
+  const line = await byRole(driver, 'link', new RegExp(`^\\d+ ${name}`))
+  await driver.wait(async () => / · /.test(await line.getText()), PATIENCE_MS, 'no numbers')
+  const [, numbers] = (await line.getText()).split(' · ')
+  const tension = /Tension ([\d.]+)/.exec(dials)?.[1]
+  const length = /Length ([\d.]+)/.exec(dials)![1]!
+  expect(numbers, dials).toContain(length)
+  if (tension) expect(numbers).toContain(`tension ${tension}`)
+}

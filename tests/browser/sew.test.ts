@@ -97,6 +97,7 @@ describe('pintucks, from an empty book to the sheet', () => {
     await byRole(driver, 'button', /^Piece: Yoke Pintucks/)
     await press(driver, 'link', 'All pieces')
     await press(driver, 'button', 'Duplicate Yoke')
+    await press(driver, 'button', 'Duplicate')
     await press(driver, 'button', /^Yoke \(copy\)/)
     await untilText(driver, '87.2 mm')
     await press(driver, 'link', 'All pieces')

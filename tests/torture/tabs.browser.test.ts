@@ -69,6 +69,7 @@ const job = (id: string) => ({
   id,
   work: { kind: 'plain', step: 'press', words: 'Press', minutes: 5 },
   doneAt: null,
+  sewnWith: null,
   tookMinutes: null,
 })
 const project = { ...projects[0]!, items: [job('one'), job('two')], before: [], doing: null }

@@ -184,6 +184,7 @@ const PIECE: Piece = {
   setup: EMPTY_SETUP,
   copies: 1,
   sewn: 0,
+  photos: { front: null, back: null },
   note: '',
   begunAt: null,
 }

@@ -7,7 +7,7 @@ import type { Print } from '~/paper/print'
 import { orNull } from '~/planner/orNull'
 import { newId } from '~/utils/id'
 import { projectSheets } from './projectSheet'
-import { changeList, CHANGE_WORDS, KIND_WORDS } from './projectWords'
+import { changeList, CHANGE_WORDS, dialWords, KIND_WORDS } from './projectWords'
 import { minutesWords } from '~/utils/minutesWords'
 import { fileNameOf } from '~/utils/fileName'
 import { localDay } from '~/utils/localDay'
@@ -19,7 +19,8 @@ const book = useBookStore()
 const { remove } = useShelf()
 const { all, asked, project, change, begin } = useProject()
 const desk = useProjectWork(() => project.value)
-const { work, minutes, minutesEach, pieces, sewn, steps, inside, before, broken, totals, unknown } = desk
+const { work, dials, minutes, minutesEach, pieces, sewn, steps, inside, before, broken, totals, unknown } =
+  desk
 const projects = computed(() => all.value.map(({ id, name }) => ({ value: id, label: name })))
 const chosen = computed({
   get: () => project.value?.id ?? '',
@@ -40,7 +41,7 @@ function move(from: number, to: number): void {
   put('Change the order', items)
 }
 function add(what: ProjectItem['work']): void {
-  const item: ProjectItem = { id: newId('item'), work: what, doneAt: null, tookMinutes: null }
+  const item: ProjectItem = { id: newId('item'), work: what, doneAt: null, sewnWith: null, tookMinutes: null }
   put('Add work', [...project.value!.items, item])
 }
 function removeItem(i: number): void {
@@ -55,9 +56,10 @@ function removeItem(i: number): void {
 function tick(i: number): void {
   const { id, doneAt } = work.value[i]!.item
   const now = doneAt === null ? new Date().toISOString() : null
+  const sewnWith = doneAt === null ? (dials.value[i]?.numbers ?? null) : null
   put(
     doneAt === null ? 'Tick off' : 'Take a tick back',
-    project.value!.items.map(one => (one.id === id ? { ...one, doneAt: now } : one)),
+    project.value!.items.map(one => (one.id === id ? { ...one, doneAt: now, sewnWith } : one)),
   )
 }
 /** Rules by kind in place of those there are. */
@@ -137,14 +139,10 @@ const sheetItems = computed(() =>
       const target = changeTarget(what, setup!, book.shelf)
       return `${CHANGE_WORDS[what]}: ${target}`
     })
-    const dials = setup
-      ? [
-          `Width ${bare(setup.stitch.widthMm)}, length ${bare(setup.stitch.lengthMm)}`,
-          `Tension ${setup.tension ?? 'not set'}`,
-        ]
-      : []
+    const own = dials.value[i]
+    const dialled = own ? [dialWords(own, bare).line] : []
     const time = minutes.value[i] == null ? '' : `, ${minutesWords(minutes.value[i])}`
-    return { head: `${i + 1}  ${name} (${KIND_WORDS[kind]}${time})`, lines: [...changes, ...dials] }
+    return { head: `${i + 1}  ${name} (${KIND_WORDS[kind]}${time})`, lines: [...changes, ...dialled] }
   }),
 )
 </script>
@@ -277,6 +275,7 @@ const sheetItems = computed(() =>
             :work="work"
             :minutes="minutes"
             :pending="desk.pending.value"
+            :dials="dials"
             :steps="steps"
             :inside="inside"
             :before="before"

@@ -6,7 +6,6 @@ import { needleSearchText } from '#core/needle'
 import { benchOf, judgePiece, pieceSetupOf } from '#shared/inputs'
 import { type Piece, pieceName } from '#shared/records'
 import { PLAN_PATHS } from '~/planner/planPaths'
-import { newId } from '~/utils/id'
 import { JOB_LOOKS } from '~/utils/verdict'
 import { KIND_WORDS } from './projectWords'
 
@@ -17,7 +16,6 @@ const settings = useSettingsStore()
 const handwheel = useHandwheelStore()
 const { remove } = useShelf()
 const { bare, length } = useLength()
-const { sayStored } = useStoredWords()
 
 const ROW_PX = 84
 const search = useUrlState<string>('search', { usual: '' })
@@ -125,14 +123,9 @@ function open(piece: Piece): void {
   handwheel.drop = 0
   void navigateTo(PLAN_PATHS[piece.plan.kind])
 }
-const MOST_BEFORE_COPY = 73
-function duplicate(piece: Piece): void {
-  const id = newId('piece')
-  const name = `${pieceName(piece).slice(0, MOST_BEFORE_COPY)} (copy)`
-  const record = { ...piece, id, name, sewn: 0, begunAt: new Date().toISOString() }
-  const kept = book.commit(`Duplicate ${pieceName(piece)}`, [{ table: 'pieces', id, record }])
-  void sayStored(`“${name}” is kept`, { kept })
-}
+/** What a press in its row opens: another like it, or its link. */
+const duplicating = shallowRef<Piece | null>(null)
+const sharing = shallowRef<Piece | null>(null)
 </script>
 
 <template>
@@ -215,7 +208,22 @@ function duplicate(piece: Piece): void {
             color="neutral"
             icon="i-lucide-copy"
             :aria-label="`Duplicate ${name}`"
-            @click="duplicate(piece)"
+            @click="
+              () => {
+                duplicating = piece
+              }
+            "
+          />
+          <UButton
+            variant="ghost"
+            color="neutral"
+            icon="i-lucide-share-2"
+            :aria-label="`Share ${name}`"
+            @click="
+              () => {
+                sharing = piece
+              }
+            "
           />
           <UButton
             variant="ghost"
@@ -231,6 +239,33 @@ function duplicate(piece: Piece): void {
         </div>
       </li>
     </ul>
+    <DuplicatePiece
+      v-if="duplicating"
+      :piece="duplicating"
+      @done="
+        () => {
+          duplicating = null
+        }
+      "
+    />
+    <UModal
+      v-if="sharing"
+      :open="true"
+      :title="`Share “${pieceName(sharing)}”`"
+      description="As a link, or as a file."
+      @update:open="
+        () => {
+          sharing = null
+        }
+      "
+    >
+      <template #body>
+        <SharePanel
+          :shared="{ table: 'pieces', id: sharing.id }"
+          :name="pieceName(sharing)"
+        />
+      </template>
+    </UModal>
   </div>
 </template>
 

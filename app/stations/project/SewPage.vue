@@ -3,7 +3,7 @@ import { changeTarget } from '#shared/inputs'
 import type { ChangeTime, Project, ProjectItem } from '#shared/records'
 import type { Change } from '~/stores/book'
 import { newId } from '~/utils/id'
-import { changeList, CHANGE_WORDS, KIND_WORDS } from './projectWords'
+import { changeList, CHANGE_WORDS, dialWords, KIND_WORDS } from './projectWords'
 import { minutesWords } from '~/utils/minutesWords'
 import { PLAN_PATHS } from '~/planner/planPaths'
 import { useProject } from './useProject'
@@ -15,7 +15,7 @@ const bench = useBenchStore()
 const walk = useWalkStore()
 const { bare } = useLength()
 const { project, change } = useProject()
-const { work, minutes, steps, sewn, isWorking } = useProjectWork(() => project.value)
+const { work, dials, minutes, steps, sewn, isWorking } = useProjectWork(() => project.value)
 
 /** The one under way, else the first that is not done: a break, or the current going off, loses nothing. */
 const index = computed(() => {
@@ -59,7 +59,8 @@ function finish(): void {
   const took = minutesSince(doing.value!.since)
   const isTimed = took >= LEAST_MINUTES && took <= LONGEST_MINUTES
   const tookMinutes = isTimed ? Math.round(10 * took) / 10 : null
-  const ticked = (one: ProjectItem) => (one.id === item.id ? { ...one, doneAt: moment(), tookMinutes } : one)
+  const done = { doneAt: moment(), tookMinutes, sewnWith: dials.value[index.value]?.numbers ?? null }
+  const ticked = (one: ProjectItem) => (one.id === item.id ? { ...one, ...done } : one)
   const items = project.value!.items.map(ticked)
   change(`Done: ${now.value!.name}`, { items, doing: null }, null, allSewn())
 }
@@ -78,15 +79,17 @@ const isRowByRow = computed(() => {
   const plan = now.value?.piece?.plan
   return plan?.kind === 'band' && plan.rows.length > 1
 })
-const dials = computed(() => {
-  const setup = now.value?.setup
+const shownDials = computed(() => {
+  const { setup } = now.value ?? {}
   if (!setup) return []
-  const tension = { label: 'Tension', value: setup.tension === null ? 'not set' : String(setup.tension) }
-  if (isRowByRow.value) return [tension]
+  const own = dials.value[index.value]
+  if (!own) return [{ label: 'Tension', value: setup.tension === null ? 'not set' : String(setup.tension) }]
+  const { width, length, tension, from } = dialWords(own, bare)
   return [
-    { label: 'Width', value: bare(setup.stitch.widthMm) },
-    { label: 'Length', value: bare(setup.stitch.lengthMm) },
-    tension,
+    { label: 'Width', value: width },
+    { label: 'Length', value: length },
+    { label: 'Tension', value: tension },
+    ...(from ? [{ label: 'Width and length', value: from }] : []),
   ]
 })
 /** What was on the machine before the first piece, the walk knows. */
@@ -144,11 +147,11 @@ const timeWords = computed(() => {
         <h2>{{ index + 1 }} {{ now.name }}</h2>
         <p class="hint">{{ KIND_WORDS[now.kind] }}, {{ timeWords }}</p>
         <dl
-          v-if="dials.length > 0"
+          v-if="shownDials.length > 0"
           class="dials"
         >
           <div
-            v-for="{ label, value } in dials"
+            v-for="{ label, value } in shownDials"
             :key="label"
           >
             <dt>{{ label }}</dt>

@@ -1,5 +1,7 @@
 import type { Change } from '#core/order'
 import type { ItemKind } from '#core/project'
+import { formatShort } from '#core/units'
+import type { ItemDials } from '#shared/inputs'
 
 export const KIND_WORDS: Readonly<Record<ItemKind, string>> = {
   pintucks: 'pintucks',
@@ -44,4 +46,22 @@ export function changeList(
     change,
     times: changes.filter(one => one === change).length,
   }))
+}
+
+const FROM_WORDS = { sewn: 'as it was sewn', plan: 'planned', setup: '' } as const
+/** Stitch, width, length and tension of an item in words, each with what it is called. */
+export function dialWords({ numbers, from }: ItemDials, bare: (mm: number) => string) {
+  const { stitch, widthMm, lengthsMm, tension } = numbers
+  const width = bare(widthMm)
+  const length = lengthsMm.map(mm => bare(mm)).join(' and ')
+  const size = widthMm > 0 ? `${width} × ${length}` : length
+  return {
+    width,
+    length,
+    tension: tension === null ? 'not set' : formatShort(tension),
+    from: FROM_WORDS[from],
+    line: [`${stitch} ${size}`, tension !== null && `tension ${formatShort(tension)}`, FROM_WORDS[from]]
+      .filter(Boolean)
+      .join(', '),
+  }
 }

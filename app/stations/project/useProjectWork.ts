@@ -3,6 +3,7 @@ import { brokenRules, knownMinutes } from '#core/project'
 import {
   edgeInputOf,
   fontsOf,
+  itemDialsOf,
   itemRuns,
   linesInputOf,
   type PieceRun,
@@ -113,6 +114,10 @@ export function useProjectWork(project: () => Project | null) {
       return found && one.setup ? [{ setup: one.setup, work: found }] : null
     }),
   )
+  /** By item: the numbers it is, or was, sewn with. */
+  const dials = computed(() =>
+    work.value.map((one, i) => itemDialsOf(one, runs.value[i]?.[0]?.work ?? null, book.shelf.stitches)),
+  )
   /** Minutes of each item without its changes; null: not known. */
   const minutes = computed(() =>
     work.value.map(({ item }, i) => {
@@ -176,6 +181,7 @@ export function useProjectWork(project: () => Project | null) {
   return {
     work,
     runs,
+    dials,
     minutes,
     changeMinutes,
     minutesEach,

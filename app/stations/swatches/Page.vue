@@ -17,6 +17,7 @@ import { LateCsvImport, LateSwatchCharts, LateSwatchLarge } from '~/asking/lateP
 useHead({ title: 'Swatch book · Lacy Spool' })
 const book = useBookStore()
 const swatches = useSwatchStore()
+const bench = useBenchStore()
 const { remove, offerUndo } = useShelf()
 const toast = useToast()
 const { save, failed } = useSheetFiles()
@@ -98,7 +99,15 @@ const seeThem = () => document.getElementById('side')?.scrollIntoView({ block: '
 function clear(): void {
   void navigateTo({ query: { view: view.value === 'cards' ? undefined : view.value } })
 }
+/** One from another machine: on which is asked first. */
+const asking = shallowRef<Swatch | null>(null)
 function use(swatch: Swatch): void {
+  const { machine } = bench.parts
+  openedId.value = ''
+  if (machine && machine.id !== swatch.setup.machineId) {
+    asking.value = swatch
+    return
+  }
   swatches.use(swatch)
   void offerUndo(`“${swatch.name}” is what the piece in hand is set to`)
 }
@@ -361,6 +370,15 @@ const readCsvFile = (text: string) =>
       :swatch="opened"
       @close="openedId = ''"
       @use="use(opened)"
+    />
+    <UseSwatch
+      v-if="asking"
+      :swatch="asking"
+      @done="
+        () => {
+          asking = null
+        }
+      "
     />
     <LateCsvImport
       v-if="importing"

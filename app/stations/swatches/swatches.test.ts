@@ -1,4 +1,5 @@
 // @vitest-environment happy-dom
+import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Swatch } from '#shared/records'
 import { demoStores, show } from '~/../tests/unit/mounting'
@@ -7,6 +8,7 @@ import SwatchCard from './parts/SwatchCard.vue'
 import SwatchCompare from './parts/SwatchCompare.vue'
 import SwatchPicture from './parts/SwatchPicture.vue'
 import SwatchTable from './parts/SwatchTable.vue'
+import UseSwatch from './parts/UseSwatch.vue'
 
 vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhotos: async () => {} }))
 const currentRoute = { value: { path: '/swatches', query: {} } }
@@ -22,6 +24,13 @@ const read = (swatch: Swatch, readings: Partial<Swatch['readings']>): Swatch => 
   ...swatch,
   readings: { ...swatch.readings, ...readings },
 })
+
+/** What opens over the page stands beside it. */
+async function pressInBody(name: string): Promise<void> {
+  const buttons = [...document.body.querySelectorAll('button')]
+  buttons.find(({ textContent }) => textContent?.trim() === name)!.click()
+  await flushPromises()
+}
 
 describe('a swatch’s picture', () => {
   const dots = (swatch: Swatch) =>
@@ -65,17 +74,20 @@ describe('a swatch’s card', () => {
   })
   it('gives a guess where another machine is on the bench, and puts it there', async () => {
     const swatch = named('Strap edges, second bolt')
-    expect(show(SwatchCard, { swatch, chosen: false }).text()).not.toContain('a guess')
-    document.body.innerHTML = ''
     bench.update('Gallery', { machineId: 'demo-machine-gallery' })
     // 0.2 of 5 marks above home 4; as much of 4.5 above home 4.5 is 4.68: the nearest quarter.
-    const page = show(SwatchCard, { swatch, chosen: false })
-    await page.press('On Gallery nine: 4.75, a guess')
+    const asked = show(UseSwatch, { swatch })
+    await flushPromises()
+    expect(document.body.textContent).toContain('Change to Attic seven: tension 4.2, as kept')
+    await pressInBody('Stay on Gallery nine: tension 4.75, a guess')
+    expect(asked.wrapper.emitted('done')).toHaveLength(1)
     expect(bench.setup).toMatchObject({
       machineId: 'demo-machine-gallery',
       tension: 4.75,
       needleId: 'demo-needle-40',
     })
+    document.body.innerHTML = ''
+    const page = show(SwatchCard, { swatch, chosen: false })
     await page.press(/^Use settings of/)
     expect(page.wrapper.emitted('use')).toHaveLength(1)
   })

@@ -30,6 +30,11 @@ function show(to: number): void {
   looking.value = Math.max(0, Math.min(to, walk.walk.steps.length - 1))
   walk.goTo(looking.value)
 }
+/** A row of the whole list, read large. */
+function read(to: number): void {
+  show(to)
+  view.value = 'step'
+}
 function next(): void {
   if (!step.value || !mayTick.value) return
   const from = index.value
@@ -136,7 +141,7 @@ const timerWords = computed(() => {
           :held="walk.held"
           :current="view === 'step' ? index : -1"
           :long="view === 'list'"
-          @show="show"
+          @show="read"
           @toggle="toggle"
         />
         <UButton

@@ -5,10 +5,13 @@ import {
   type MachineState,
   type PowerOff,
   afterPowerOff,
+  changeOverOf,
   type PutBackItem,
   putBackOf,
 } from '#core/putback'
+import { needleName } from '#core/needle'
 import { hasSwing } from '#core/stitch'
+import { formatShort } from '#core/units'
 import type { MachineStateRecord } from '#shared/records'
 import { plateOn, blankState, fittedFactsOf, stateOf } from '#shared/inputs'
 
@@ -50,11 +53,11 @@ export const usePutBackStore = defineStore('putBack', () => {
   }
   const switchedOff = (machineId: string) => write('Switched off', machineId, whatOffDoes(machineId).change)
 
-  /** Set up without the walk: all of this setup is on the machine now. */
-  function takeBench(): void {
+  /** What the piece in hand puts on its machine; null: it has none. */
+  const wanted = computed<MachineState | null>(() => {
     const { setup, parts } = bench
-    if (!parts.machine) return
-    const noted = notedState({
+    if (!parts.machine) return null
+    return notedState({
       ...setup,
       ...setup.stitch,
       twinModeKind: parts.machine.twinMode.kind,
@@ -62,7 +65,28 @@ export const usePutBackStore = defineStore('putBack', () => {
       singleHolePlate: plateOn(setup, parts.plate).singleHole,
       swings: parts.stitch !== null && hasSwing(parts.stitch),
     })
-    write('Note what is on the machine', parts.machine.id, noted)
+  })
+  /** What stands on the real machine, and how much of it is not as the piece in hand wants it. */
+  const changeOver = computed(() => {
+    if (!wanted.value) return null
+    const now = stateOf(bench.setup.machineId, book.shelf.machineStates)
+    const parts = changeOverOf(now, wanted.value)
+    return parts.length === 0 ? null : { count: parts.length, now: onItWords(now) }
+  })
+  /** Needle and foot that are on, as far as they are known. */
+  function onItWords({ needleId, footId, tension }: MachineState): string {
+    const needle = book.shelf.needles.get(needleId ?? '')
+    const words = [
+      needle && needleName(needle),
+      book.shelf.feet.get(footId ?? '')?.name,
+      tension === null ? null : `tension ${formatShort(tension)}`,
+    ]
+    return words.filter(Boolean).join(', ')
   }
-  return { open, elsewhere, itemsOn, putBack, whatOffDoes, switchedOff, takeBench }
+  /** Set up without the walk: all of this setup is on the machine now. */
+  function takeBench(): void {
+    const { machineId } = bench.setup
+    if (machineId !== null && wanted.value) write('Note what is on the machine', machineId, wanted.value)
+  }
+  return { open, changeOver, elsewhere, itemsOn, putBack, whatOffDoes, switchedOff, takeBench }
 })

@@ -13,11 +13,12 @@ export const useWalkStore = defineStore('walk', () => {
   const book = useBookStore()
   const bench = useBenchStore()
   const settings = useSettingsStore()
+  const plans = usePlannedStore()
   const handWalks = useHandWalksStore()
   const machineId = computed(() => bench.setup.machineId)
   const state = computed(() => stateOf(machineId.value, book.shelf.machineStates))
   const input = computed(() =>
-    walkInputOf(bench.setup, book.shelf, settings.record, state.value, bench.ownStart),
+    walkInputOf(bench.setup, book.shelf, settings.record, state.value, bench.ownStart, plans.planned),
   )
   const walk = computed(() => threadingWalk(input.value))
   /** The last walk on this machine, finished or not. */

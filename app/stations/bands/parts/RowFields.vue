@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { needleNameAndType } from '#core/needle'
 import { STITCHES } from '#core/stitch'
 import type { BandPieceRow } from '#shared/records'
 
@@ -14,15 +13,7 @@ const { number, isTwin } = defineProps<{
 const book = useBookStore()
 const stitches = computed(() => [...STITCHES, ...book.shelf.stitches.values()])
 const items = computed(() => stitches.value.map(({ id, name }) => ({ value: id, label: name })))
-const AS_PIECE = { value: '', label: 'as the piece' }
-const needles = computed(() => [
-  AS_PIECE,
-  ...[...book.shelf.needles.values()].map(needle => ({ value: needle.id, label: needleNameAndType(needle) })),
-])
-const threads = computed(() => [
-  AS_PIECE,
-  ...[...book.shelf.threads.values()].map(({ id, name }) => ({ value: id, label: name })),
-])
+const AS_PIECE = 'as the piece'
 /** Another stitch comes with its usual size. */
 const stitchId = computed({
   get: () => row.value.stitchId,
@@ -35,9 +26,9 @@ const stitchId = computed({
 })
 const own = (field: 'needleId' | 'leftId' | 'rightId') =>
   computed({
-    get: () => row.value[field] ?? '',
-    set: (id: string) => {
-      row.value = { ...row.value, [field]: id || null }
+    get: () => row.value[field],
+    set: (id: string | null) => {
+      row.value = { ...row.value, [field]: id }
     },
   })
 const needleId = own('needleId')
@@ -74,21 +65,24 @@ const rightId = own('rightId')
       :open="row.needleId !== null || row.leftId !== null"
     >
       <div class="grid gap-2">
-        <SelectField
+        <OwnedSelect
           v-model="needleId"
+          table="needles"
+          :none="AS_PIECE"
           label="Needle of this row"
-          :items="needles"
         />
-        <SelectField
+        <OwnedSelect
           v-model="leftId"
+          table="threads"
+          :none="AS_PIECE"
           :label="isTwin ? 'Left thread of this row' : 'Thread of this row'"
-          :items="threads"
         />
-        <SelectField
+        <OwnedSelect
           v-if="isTwin"
           v-model="rightId"
+          table="threads"
+          :none="AS_PIECE"
           label="Right thread of this row"
-          :items="threads"
         />
       </div>
     </FoldAway>

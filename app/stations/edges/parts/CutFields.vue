@@ -12,7 +12,6 @@ const { isOne, pointDeg } = defineProps<{
   pointDeg: number
 }>()
 const emit = defineEmits<{ changed: [] }>()
-const book = useBookStore()
 type Kind = EdgePart['cut']['kind']
 const KINDS: readonly { value: Kind; label: string }[] = [
   { value: 'form', label: 'From the library' },
@@ -45,14 +44,10 @@ const FONTS = [
   { value: 'plain', label: 'Plain, heavy' },
   { value: 'serif', label: 'With serifs' },
 ] as const
-const cloths = computed(() => [
-  { value: '', label: 'not chosen' },
-  ...[...book.shelf.cloths.values()].map(({ id, name }) => ({ value: id, label: name })),
-])
 const clothId = computed({
-  get: () => part.value.clothId ?? '',
+  get: () => part.value.clothId,
   set: id => {
-    part.value.clothId = id || null
+    part.value.clothId = id
     // A cloth has its own colour.
     part.value.hex = id ? null : UNCHOSEN_PART_HEX
   },
@@ -202,11 +197,11 @@ const tenths = <T extends Point>(point: T): T => ({
         how wide a bite may be, cannot be told.
       </p>
     </template>
-    <div class="pair">
-      <SelectField
+    <div class="cloth">
+      <OwnedSelect
         v-model="clothId"
+        table="cloths"
         label="Its cloth"
-        :items="cloths"
       />
       <ColourField
         v-if="!part.clothId"
@@ -245,6 +240,12 @@ const tenths = <T extends Point>(point: T): T => ({
 </template>
 
 <style scoped>
+.cloth {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: end;
+}
 .line {
   display: grid;
   grid-template-columns: 1fr auto;

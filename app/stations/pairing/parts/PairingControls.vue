@@ -10,17 +10,7 @@ const gap = defineModel<string>('gap', { required: true })
 const book = useBookStore()
 const bench = useBenchStore()
 
-const NONE = ''
 const constructions = CONSTRUCTIONS.map(value => ({ value, label: value }))
-const options = (list: Iterable<{ id: string; name: string }>) => [
-  { value: NONE, label: 'Not chosen' },
-  ...[...list]
-    .map(({ id, name }) => ({ value: id, label: name }))
-    .sort((a, b) => a.label.localeCompare(b.label)),
-]
-const threads = computed(() => options(book.shelf.threads.values()))
-const cloths = computed(() => options(book.shelf.cloths.values()))
-const stabilizers = computed(() => options(book.shelf.stabilizers.values()))
 const layers = Array.from({ length: MOST_LAYERS }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))
 const SIDE_WORDS = { left: 'Left thread', middle: 'Middle thread', right: 'Right thread' } as const
 const sides = computed(() =>
@@ -36,7 +26,6 @@ const gaps = computed(() =>
   ].sort((a, b) => a - b),
 )
 const set = (label: string, change: Partial<SetupContent>) => bench.update(label, change)
-const orNull = (id: string) => (id === NONE ? null : id)
 </script>
 
 <template>
@@ -58,23 +47,23 @@ const orNull = (id: string) => (id === NONE ? null : id)
         ...gaps.map(mm => ({ value: String(mm), label: `gap ${formatNumber(mm, 1)}` })),
       ]"
     />
-    <SelectField
+    <OwnedSelect
       v-for="[side, label] in sides"
       :key="side"
-      :model-value="bench.setup.threadIds[side] ?? NONE"
+      table="threads"
+      :model-value="bench.setup.threadIds[side]"
       :label="label"
-      :items="threads"
       @update:model-value="
-        set('Choose a thread', { threadIds: { ...bench.setup.threadIds, [side]: orNull($event) } })
+        set('Choose a thread', { threadIds: { ...bench.setup.threadIds, [side]: $event } })
       "
     />
     <ThreadLabelInput :sides="sides" />
     <div class="pair">
-      <SelectField
-        :model-value="bench.setup.clothId ?? NONE"
+      <OwnedSelect
+        table="cloths"
+        :model-value="bench.setup.clothId"
         label="Cloth"
-        :items="cloths"
-        @update:model-value="set('Choose the cloth', { clothId: orNull($event) })"
+        @update:model-value="set('Choose the cloth', { clothId: $event })"
       />
       <SelectField
         :model-value="String(bench.setup.layers)"
@@ -83,11 +72,11 @@ const orNull = (id: string) => (id === NONE ? null : id)
         @update:model-value="set('Change the layers', { layers: Number($event) })"
       />
     </div>
-    <SelectField
-      :model-value="bench.setup.stabilizerId ?? NONE"
+    <OwnedSelect
+      table="stabilizers"
+      :model-value="bench.setup.stabilizerId"
       label="Stabilizer"
-      :items="stabilizers"
-      @update:model-value="set('Choose the stabilizer', { stabilizerId: orNull($event) })"
+      @update:model-value="set('Choose the stabilizer', { stabilizerId: $event })"
     />
     <div class="flags">
       <USwitch
@@ -117,7 +106,7 @@ const orNull = (id: string) => (id === NONE ? null : id)
 }
 .pair {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: minmax(0, 1fr) 84px;
   gap: 10px;
 }
 .flags {

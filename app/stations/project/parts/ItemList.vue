@@ -1,18 +1,20 @@
 <script setup lang="ts">
-import { changeTarget, type ProjectWork } from '#shared/inputs'
+import { changeTarget, type ItemDials, type ProjectWork } from '#shared/inputs'
 import type { OrderStep } from '#core/order'
 import { useDragOrder } from '~/planner/useDragOrder'
-import { changeList, CHANGE_WORDS, KIND_ICONS, KIND_WORDS } from '../projectWords'
+import { changeList, CHANGE_WORDS, dialWords, KIND_ICONS, KIND_WORDS } from '../projectWords'
 import { minutesWords } from '~/utils/minutesWords'
 import { PLAN_PATHS } from '~/planner/planPaths'
 
 /** Everything to be done in its order, with what is changed on the machine before each. */
-const { work, minutes, pending, steps, inside, before, broken } = defineProps<{
+const { work, minutes, pending, dials, steps, inside, before, broken } = defineProps<{
   work: readonly ProjectWork[]
   /** null: not known. */
   minutes: readonly (number | null)[]
   /** Items whose time is still worked out, by id. */
   pending: ReadonlySet<string>
+  /** What each is, or was, sewn with; null: nothing is dialled, or each row otherwise. */
+  dials: readonly (ItemDials | null)[]
   steps: readonly (OrderStep | null)[]
   /** Minutes of changing within each. */
   inside: readonly number[]
@@ -27,6 +29,7 @@ const emit = defineEmits<{
   tick: [index: number]
 }>()
 const book = useBookStore()
+const { bare } = useLength()
 /** What can be done with each comes a moment after the list: forty of them are seen at once. */
 const isShown = useAfterPaint()
 const list = useTemplateRef<HTMLOListElement>('list')
@@ -107,7 +110,10 @@ function timeWords(i: number): string {
           <UIcon :name="KIND_ICONS[kind]" />
           <span
             ><b>{{ i + 1 }} {{ name }}</b
-            ><br /><span class="hint">{{ KIND_WORDS[kind] }}, {{ timeWords(i) }}</span></span
+            ><br /><span class="hint"
+              >{{ KIND_WORDS[kind] }}, {{ timeWords(i)
+              }}<template v-if="dials[i]"> · {{ dialWords(dials[i], bare).line }}</template></span
+            ></span
           >
         </component>
         <template v-if="isShown">

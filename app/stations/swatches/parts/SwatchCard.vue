@@ -13,14 +13,8 @@ import { LateSwatchForm } from '~/asking/lateParts'
 const { swatch, chosen } = defineProps<{ swatch: Swatch; chosen: boolean }>()
 const emit = defineEmits<{ choose: []; open: []; use: []; remove: [] }>()
 const swatches = useSwatchStore()
-const bench = useBenchStore()
-const { offerUndo } = useShelf()
 const isChanging = ref(false)
 const look = computed(() => SWATCH_LOOKS[swatch.verdict])
-const elsewhere = computed(
-  () => bench.parts.machine !== null && bench.parts.machine.id !== swatch.setup.machineId,
-)
-const guess = computed(() => (elsewhere.value ? swatches.guessOn(swatch, bench.parts.machine!) : null))
 const threads = computed(() =>
   [
     ...new Set(
@@ -38,13 +32,6 @@ const dots = computed(() => [
   ),
 ])
 const needle = computed(() => swatch.frozen.needle && needleNameAndType(swatch.frozen.needle))
-function useHere(): void {
-  swatches.useHere(swatch)
-  const number = guess.value
-  const outcome =
-    number === null ? 'no number, its dial is not known' : `${number} is a guess, begin a strip there`
-  void offerUndo(`On ${bench.parts.machine?.name}: ${outcome}`)
-}
 </script>
 
 <template>
@@ -133,13 +120,6 @@ function useHere(): void {
         :aria-label="`Use settings of ${swatch.name}`"
         icon="i-lucide-arrow-up-to-line"
         @click="emit('use')"
-      />
-      <UButton
-        v-if="elsewhere"
-        size="sm"
-        variant="outline"
-        :label="`On ${bench.parts.machine!.name}: ${guess ?? 'no number'}, a guess`"
-        @click="useHere"
       />
       <UCheckbox
         :model-value="chosen"

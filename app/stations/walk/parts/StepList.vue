@@ -54,7 +54,14 @@ watch(
         @click="emit('show', i)"
       />
       <div v-else>
-        <b>{{ step.instruction }}</b>{{ ' ' }}
+        <UButton
+          variant="link"
+          color="neutral"
+          :label="step.instruction"
+          class="read"
+          :ui="{ label: 'whitespace-normal text-start' }"
+          @click="emit('show', i)"
+        />
         <span
           v-if="step.why"
           class="hint"
@@ -107,8 +114,15 @@ li.now {
   padding-left: 0;
   font-weight: 500;
 }
+.read {
+  display: block;
+  padding: 0;
+  font-size: inherit;
+  font-weight: 700;
+  color: var(--ink);
+}
 li.done .show,
-li.done b {
+li.done .read {
   color: var(--mute);
   font-weight: 450;
 }
