@@ -73,10 +73,13 @@ export const useBenchStore = defineStore('bench', () => {
     judgePiece(piece.value, row.value, book.shelf, settings.record, settings.unit, ownStart.value),
   )
   const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
+  /** Rows of a band are sewn with the needle in its middle. */
+  const movesNeedle = computed(() => piece.value.plan.kind !== 'band')
   /** In mm, negative to the left; 0 or null: no move of the needle helps, or none is needed. */
-  const clearingShift = computed(
-    () => swingInput.value && result.value && clearingShiftMm(result.value, swingInput.value),
-  )
+  const clearingShift = computed(() => {
+    if (!movesNeedle.value || !swingInput.value || !result.value) return null
+    return clearingShiftMm(result.value, swingInput.value)
+  })
   const seam = computed(() => seamOf(setup.value, book.shelf, settings.record))
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
 
@@ -173,6 +176,7 @@ export const useBenchStore = defineStore('bench', () => {
     ownStart,
     verdict,
     result,
+    movesNeedle,
     clearingShift,
     moveToClear,
     seam,

@@ -53,7 +53,7 @@ export const usePlannedStore = defineStore('planned', () => {
     if (now.kind === 'lines') return { key, ask: api => api.linesWork(now.input, 1) }
     return { key, ask: async api => (await withFonts(api, fontsOf(now.input.plan))).edgeWork(now.input, 1) }
   })
-  const { answer } = useAsked<PlanApi, Wish, PieceWork>({
+  const { answer, isWorking } = useAsked<PlanApi, Wish, PieceWork>({
     asker: usePlanAsker(),
     input: () => wish.value,
     ask: (api, { ask }) => ask(api),
@@ -90,5 +90,7 @@ export const usePlannedStore = defineStore('planned', () => {
   function tell(now: typeof told.value): void {
     told.value = now
   }
-  return { isAnswered, planned, tell }
+  /** A worker is at it: what it decides is not known yet. */
+  const isPending = computed(() => isWorking.value && work.value === null)
+  return { isAnswered, isPending, planned, tell }
 })

@@ -150,7 +150,7 @@ describe('counted from an empty book', () => {
     await act(press(own.driver, 'link', /^Appliqué edges/))
     await act(machine())
     await act(needle('80/12'))
-    await act(pick(own.driver, 'Shape', /drawing/))
+    await act(pick(own.driver, 'Shape', 'From an SVG'))
     const file = join(own.home, 'leaf.svg')
     const path = 'M0 0 H60 V40 H0 Z'
     writeFileSync(

@@ -23,6 +23,9 @@ const dial = computed(() =>
 const rest = computed(() =>
   card.value.fields.filter(({ id }) => id !== 'width' && id !== 'length' && id !== 'tension'),
 )
+const plans = usePlannedStore()
+/** A plan may still decide another number. */
+const isOpen = (id: string) => plans.isPending && id !== 'tension'
 /** The longest of the numbers sets the size of all, so that they stand alike. */
 const digits = computed(() =>
   Math.max(3, ...dial.value.map(({ value, instead = '' }) => value.length + instead.length)),
@@ -117,7 +120,7 @@ useKeys({
         <span class="label">{{ field.label }}</span><b v-if="field.instead"
           ><s :aria-label="`not ${field.value}`">{{ field.value }}</s> {{ field.instead }}</b
         ><b v-else>{{ field.value }}</b
-        ><span class="note">{{ field.note }}</span>
+        ><span class="note">{{ isOpen(field.id) ? 'being planned …' : field.note }}</span>
       </div>
     </section>
     <p

@@ -48,6 +48,7 @@ const reach = computed(() => {
       @type="bench.setStitch({ lengthMm: $event })"
     />
     <StepField
+      v-if="bench.movesNeedle"
       label="Needle moved"
       :hint="reach"
       :words="
