@@ -45,6 +45,16 @@ function putIn(): void {
     >
       {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
     </p>
+    <NeedleSizes
+      v-if="reading"
+      :reading="reading"
+      @take="
+        label => {
+          text = label
+          putIn()
+        }
+      "
+    />
   </form>
 </template>
 

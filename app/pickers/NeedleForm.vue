@@ -73,6 +73,14 @@ function submit(): void {
     >
       {{ reading.ok ? `${reading.said}. ${reading.note ?? ''}` : reading.message }}
     </p>
+    <NeedleSizes
+      :reading="reading"
+      @take="
+        label => {
+          text = label
+        }
+      "
+    />
     <div class="grid grid-cols-2 gap-2">
       <NumberField
         v-model="wear.count"

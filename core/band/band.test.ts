@@ -11,6 +11,8 @@ const row = (widthMm: number, lengthMm: number, repeat: number, gapMm = 0) => ({
   gapMm,
 })
 
+const tenths = Array.from({ length: 100 }, (_, i) => (i + 1) / 10)
+
 describe('a band', () => {
   // Worked by hand.
   it('answers the worked example', () => {
@@ -41,7 +43,8 @@ describe('a band', () => {
   it('drifts by a whole pattern after as long as laying them out says', () =>
     fc.assert(
       fc.property(fc.integer({ min: 5, max: 60 }), fc.integer({ min: 5, max: 60 }), (a, b) => {
-        const { everyMm } = layBand([row(3, a / 10, 1), row(3, b / 10, 1)], [0], 100, marks).drift[0]!
+        // Along a way so long that one pattern more or less is always another count.
+        const { everyMm } = layBand([row(3, a / 10, 1), row(3, b / 10, 1)], [0], 9000, tenths).drift[0]!
         if (a === b) {
           expect(everyMm).toBeNull()
           return
@@ -54,6 +57,55 @@ describe('a band', () => {
         expect(10 * everyMm!).toBeLessThanOrEqual(laid * coarse + 1e-6)
       }),
     ))
+  it('keeps step where as many patterns of both are sewn along the way', () => {
+    const rows = [row(7, 0.4, 22), row(7, 0.45, 20)]
+    const band = layBand(rows, [0], 284, marks)
+    expect(band.rows.map(({ repeats }) => repeats)).toEqual([32, 32])
+    expect(band.drift).toEqual([{ a: 0, b: 1, everyMm: null }])
+  })
+  // Worked by hand.
+  it.each<[string, [number, number][], number[], number, number[]]>([
+    [
+      'a row down the middle of another',
+      [
+        [6, 0],
+        [0, 0],
+      ],
+      [3],
+      6,
+      [3, 3],
+    ],
+    [
+      'a narrow one beyond its left edge',
+      [
+        [2, 0],
+        [6, 0],
+      ],
+      [4],
+      6,
+      [3, 3],
+    ],
+    [
+      'a wide one across two',
+      [
+        [4, 0],
+        [10, 0],
+        [4, 0],
+      ],
+      [7, 7],
+      10,
+      [5, 5, 5],
+    ],
+  ])('of %s is as wide as its outermost edges', (_, sizes, overlaps, bandMm, centres) => {
+    const band = layBand(
+      sizes.map(([width, gap]) => row(width, 2, 2, gap)),
+      overlaps,
+      100,
+      marks,
+    )
+    expect(band.bandMm).toBeCloseTo(bandMm, 9)
+    expect(band.rows.map(({ centreMm }) => centreMm)).toEqual(centres)
+  })
   it('ends whole: even length, nearest mark, what is missed', () =>
     fc.assert(
       fc.property(

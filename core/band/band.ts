@@ -51,7 +51,8 @@ const SAME_MM = 1e-9
  * Rows side by side as one band, each with whole patterns along the way.
  *
  * Arithmetic: centres lie half of each span apart, less the overlap; a pattern of r stitch lengths goes
- * round(way / r·L) times, at least once, into the way; two rows drift by a pattern every r₁r₂/|r₁ − r₂|.
+ * round(way / r·L) times, at least once, into the way; two rows whose patterns are dialled r₁ and r₂ long
+ * drift by a pattern every r₁r₂/|r₁ − r₂|, unless as many of both go into the way.
  *
  * @param rows - 1 to 15.
  * @param overlapsMm - between neighbours, one fewer than rows; negative: a gap.
@@ -79,19 +80,29 @@ export function layBand(
     })
   requireInRange(alongMm, 'alongMm', 0.1, 100_000)
   let edgeMm = 0
-  const laid = rows.map((row, i) => {
+  const placed = rows.map((row, i) => {
     const spanMm = spanOf(row, i)
     if (i > 0) edgeMm -= requireInRange(overlapsMm[i - 1]!, `overlapsMm.${i - 1}`, -1000, 1000)
-    const centreMm = edgeMm + spanMm / 2
+    const fromMm = edgeMm
     edgeMm += spanMm
-    return { ...patternsAlong(row, alongMm, marks), spanMm, centreMm }
+    return { row, spanMm, fromMm }
   })
+  // A row may lie within its neighbour: the band goes from the leftmost edge of any to the rightmost.
+  const leftMm = Math.min(...placed.map(({ fromMm }) => fromMm))
+  const rightMm = Math.max(...placed.map(({ fromMm, spanMm }) => fromMm + spanMm))
+  const laid = placed.map(({ row, spanMm, fromMm }): LaidRow => ({
+    ...patternsAlong(row, alongMm, marks),
+    spanMm,
+    centreMm: fromMm - leftMm + spanMm / 2,
+  }))
   return {
-    bandMm: edgeMm,
+    bandMm: rightMm - leftMm,
     rows: laid,
-    drift: laid
-      .slice(1)
-      .map((row, i) => ({ a: i, b: i + 1, everyMm: driftMm(laid[i]!.repeatMm, row.repeatMm) })),
+    drift: laid.slice(1).map((row, i) => ({
+      a: i,
+      b: i + 1,
+      everyMm: driftMm([laid[i]!, rows[i]!.repeat], [row, rows[i + 1]!.repeat]),
+    })),
   }
 }
 
@@ -170,6 +181,11 @@ export function nearestMark(mm: number, marks: readonly number[]): number {
   return marks.reduce((best, mark) => (Math.abs(mark - mm) < Math.abs(best - mm) - SAME_MM ? mark : best))
 }
 
-function driftMm(a: number, b: number): number | null {
-  return Math.abs(a - b) <= SAME_MM ? null : (a * b) / Math.abs(a - b)
+/** Of the patterns as they are dialled; as many of one as of the other along the way keep step. */
+function driftMm(
+  [one, oneRepeat]: readonly [LaidRow, number],
+  [other, otherRepeat]: readonly [LaidRow, number],
+): number | null {
+  const [a, b] = [oneRepeat * one.dialLengthMm, otherRepeat * other.dialLengthMm]
+  return one.repeats === other.repeats || Math.abs(a - b) <= SAME_MM ? null : (a * b) / Math.abs(a - b)
 }

@@ -654,3 +654,17 @@ describe('a rule at its edge', () => {
     expect(mend({ stitch: SWING })).not.toEqual(mend({ technique: 'topstitching' }))
   })
 })
+
+describe('a thread sewn from below', () => {
+  // Common practice: pearl 12 and 8 are wound on the bobbin and sewn wrong side up.
+  const pearl = (tex: number): ThreadFacts => ({ kind: 'pearl-cotton', tex, diameterMm: null })
+  it.each([83, 125])('of pearl with %i tex is the thick one of bobbin work, and jams the cutter', tex => {
+    const below = { isBobbinWork: true, bobbin: pearl(tex) } as const
+    expect(codes(below)).not.toContain('bobbin-work-thin')
+    expect(codes({ ...below, threads: [] })).toContain('no-top-thread')
+    const { message } = findConflicts({ ...FINE, ...below, cutter: true }).find(
+      ({ code }) => code === 'cutter-thick-thread',
+    )!
+    expect(message).toContain('sewn from below')
+  })
+})

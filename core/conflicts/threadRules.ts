@@ -3,10 +3,10 @@ import { shareOf } from '#core/dial'
 import { type Blade, threadedBladesOf } from '#core/needle'
 import {
   decidingThread,
+  isThickBelow,
   onDial,
   startSettings,
   type ThreadClass,
-  threadClassOf,
   type ThreadFacts,
 } from '#core/pairing'
 import type { Supply } from '#core/terms'
@@ -47,7 +47,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'no-top-thread',
     severity: 'warn',
     find: ({ bobbin, threads, needle }) =>
-      bobbin && threadClassOf(bobbin) === 'thick' && threads.length === 0 && needle
+      bobbin && isThickBelow(bobbin) && threads.length === 0 && needle
         ? {
             message: 'Bobbin work: choose a thread for the needle, fine and in the same colour.',
             why: 'It holds the thick one from above, and lies on the side you see while sewing.',
@@ -73,7 +73,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     code: 'bobbin-work-thin',
     severity: 'warn',
     find: ({ isBobbinWork, bobbin }) =>
-      isBobbinWork && (bobbin === null || threadClassOf(bobbin) !== 'thick')
+      isBobbinWork && (bobbin === null || !isThickBelow(bobbin))
         ? {
             message: 'Bobbin work: wind the thick thread on the bobbin, pearl 8, crochet or floss.',
             why: 'It is the one that will be seen, and it lies below.',
@@ -187,9 +187,11 @@ export const THREAD_RULES: readonly ConflictRule[] = [
     severity: 'warn',
     find: input => {
       const thread = firstOf(input, 'pearl', 'heavy', 'thick')
-      return thread && input.cutter
+      const isBelow = input.bobbin !== null && isThickBelow(input.bobbin)
+      const name = thread ? nameOf(thread) : 'the bobbin, sewn from below,'
+      return (thread || isBelow) && input.cutter
         ? {
-            message: `Switch the automatic cutter off: ${nameOf(thread)} jams it.`,
+            message: `Switch the automatic cutter off: ${name} jams it.`,
             why: 'It was made for fine thread.',
             mend: { kind: 'cutter-off', label: 'Cutter off' },
           }

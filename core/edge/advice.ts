@@ -1,4 +1,4 @@
-import { CROWDED_MM, type EdgePlan } from './planEdge'
+import { CROWDED_MM, type EdgePlan, type EdgeStitch } from './planEdge'
 
 /** What to do where an edge is too narrow, too round or too thick for its stitch. */
 export type EdgeAdvice =
@@ -29,21 +29,24 @@ const LEAST_BITE_MM = 1
  */
 export function edgeAdvice(
   plan: EdgePlan,
-  { widthMm, lengthMm }: { readonly widthMm: number; readonly lengthMm: number },
+  { widthMm, lengthMm, isSatin }: Pick<EdgeStitch, 'widthMm' | 'lengthMm' | 'isSatin'>,
   threadMm: number,
   clearanceMm: number,
 ): EdgeAdvice[] {
   if (widthMm <= 0) return []
   const advice: EdgeAdvice[] = []
   const widestMm = plan.widestBiteMm
-  if (widestMm < Math.min(LEAST_BITE_MM, widthMm)) advice.push({ code: 'too-narrow', widestMm })
-  else if (widestMm < widthMm) advice.push({ code: 'smaller-bite', widestMm, pairs: plan.touching.length })
+  const isTouching = plan.touching.length > 0
+  if (isTouching && widestMm < Math.min(LEAST_BITE_MM, widthMm)) advice.push({ code: 'too-narrow', widestMm })
+  else if (isTouching && widestMm < widthMm)
+    advice.push({ code: 'smaller-bite', widestMm, pairs: plan.touching.length })
   const radii = plan.stretches.flatMap(({ sides }) =>
     sides.flatMap(({ leastRadiusMm }) => leastRadiusMm ?? []),
   )
   const round = plan.crowded.length > 0 && radii.length > 0 ? ofRound(Math.min(...radii), widthMm) : null
   if (round && (round.code !== 'longer-stitch' || round.leastMm > lengthMm)) advice.push(round)
-  if (plan.bulk.length > 0) advice.push({ code: 'bulk', pairs: plan.bulk.length })
+  // Satin is turned round a point, thread on thread.
+  if (plan.bulk.length > 0 && !isSatin) advice.push({ code: 'bulk', pairs: plan.bulk.length })
   if (threadMm >= clearanceMm) advice.push({ code: 'finer-thread', threadMm })
   return advice
 }

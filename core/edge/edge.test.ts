@@ -208,6 +208,7 @@ describe('bites', () => {
             y,
             inward: { x: Math.cos(angle), y: Math.sin(angle) },
             cloth: 0,
+            alongMm: 0,
             stretch: 0,
             nearPoints: [],
             neighbours: [],

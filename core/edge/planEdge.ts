@@ -3,6 +3,7 @@ import { type EvenFit, evenFit, type FitPlan, sideFitter } from '#core/fit'
 import { checkOutline, MOST_SHAPE_POINTS, type Point, signedAreaMm2 } from '#core/shape'
 import { type Landing, landingsAlong } from './land'
 import { type EdgeParts, edgeParts, type EdgePoint, type EdgeRun, type EdgeStretch } from './parts'
+import { satinNearnessOf } from './satin'
 import { type Bite, type Near, type Nearness, nearnessOf, MOST_BITE_MM, tipOf } from './touching'
 
 /** From this turn on a place is a point, in degrees. Our own choice; it can be changed. */
@@ -27,6 +28,8 @@ export interface EdgeStitch {
   readonly lengthMm: number
   /** Whether the bite is sewn at the landing, or half-way to the next one as a zigzag does. */
   readonly bites: 'at' | 'between'
+  /** Thread on thread, as satin is sewn; left out: bites that stand apart. */
+  readonly isSatin?: boolean
 }
 
 export interface EdgeRules {
@@ -167,7 +170,7 @@ export function landedEdge(
   })
   const bites = laid.flatMap((one, s) => bitesOf(one, s, stitch))
   const hasBites = stitch.widthMm > 0
-  const near = hasBites ? nearnessOf(bites, stitch.widthMm, clearanceMm) : NOTHING_NEAR
+  const near = hasBites ? nearnessIn(laid, bites, stitch, clearanceMm) : NOTHING_NEAR
   const mostBiteMm = hasBites ? near.mostMm : bites.map(() => MOST_BITE_MM)
   return {
     stretches: laid.map(one => plannedStretch(one, stitch, mostBiteMm)),
@@ -180,6 +183,23 @@ export function landedEdge(
     mostBiteMm,
   }
 }
+function nearnessIn(
+  laid: readonly Laid[],
+  bites: readonly Bite[],
+  stitch: EdgeStitch,
+  clearanceMm: number,
+): Nearness {
+  if (!stitch.isSatin) return nearnessOf(bites, stitch.widthMm, clearanceMm)
+  const stretches = laid.map(({ stretch: { closed }, parts: { lengthMm }, landings }) => ({
+    lengthMm,
+    closed,
+    pointsAtMm: pointsAtOf(landings),
+  }))
+  return satinNearnessOf(bites, stretches, stitch, clearanceMm)
+}
+const pointsAtOf = (landings: readonly Landing[]) =>
+  landings.flatMap(({ isPoint, alongMm }) => (isPoint ? [alongMm] : []))
+
 const NOTHING_NEAR: Nearness = { touching: [], bulk: [], mostMm: [] }
 
 function plannedStretch(
@@ -232,7 +252,7 @@ function bitesOf(
   { lengthMm: stitchMm, bites }: EdgeStitch,
 ): Bite[] {
   const count = landings.length
-  const pointsAt = landings.flatMap(({ isPoint, alongMm }) => (isPoint ? [alongMm] : []))
+  const pointsAt = pointsAtOf(landings)
   return landings.map((landing, i): Bite => {
     const next = landings[i + 1] ?? (closed ? landings[0]! : landing)
     const nextMm = landings[i + 1]?.alongMm ?? (closed ? lengthMm : landing.alongMm)
@@ -243,6 +263,7 @@ function bitesOf(
       y: at.y,
       inward: at.inward,
       cloth,
+      alongMm,
       stretch,
       nearPoints: nearPoints(alongMm, pointsAt, lengthMm, BULK_LENGTHS * stitchMm, closed),
       neighbours: neighboursOf(i, count, closed).map(place => from + place),

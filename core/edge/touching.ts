@@ -7,6 +7,8 @@ export interface Bite extends Point {
   readonly inward: Point
   /** Only bites into one cloth can touch. */
   readonly cloth: number
+  /** Its place along its stretch, in mm. */
+  readonly alongMm: number
   /** Of its stretch; bites of different stretches are never neighbours. */
   readonly stretch: number
   /** Places of the stretch's points that lie near along the edge. */
@@ -38,7 +40,7 @@ export const MOST_PAIRS = 2_000_000
 export const MOST_NEAR = 100_000
 const TENTHS = 10 * MOST_BITE_MM
 /** Exactly the clearance apart is free: compared with this much to spare, in mm. */
-const SAME_MM = 1e-6
+export const SAME_MM = 1e-6
 
 /**
  * Which bites come too near each other, and how long they could be. A longer bite contains a shorter one, so
@@ -70,11 +72,12 @@ export function nearnessOf(bites: readonly Bite[], widthMm: number, clearanceMm:
     most[a] = Math.min(most[a]!, tenths)
     most[b] = Math.min(most[b]!, tenths)
   })
-  const inOrder = (one: Near, other: Near) => one.a - other.a || one.b - other.b
   touching.sort(inOrder)
   bulk.sort(inOrder)
   return { touching, bulk, mostMm: most.map(tenths => tenths / 10) }
 }
+
+export const inOrder = (one: Near, other: Near): number => one.a - other.a || one.b - other.b
 
 /** The largest number of tenths, below one that is too many, at which they are not near; 0 where none is. */
 function mostFree(tooMany: number, isNear: (mm: number) => boolean): number {
@@ -88,7 +91,7 @@ function mostFree(tooMany: number, isNear: (mm: number) => boolean): number {
 }
 
 /** Pairs whose boxes at the longest bite come within the clearance, the smaller place first. */
-function eachPairWithin(
+export function eachPairWithin(
   bites: readonly Bite[],
   clearanceMm: number,
   spend: (pairs: number) => void,
@@ -115,7 +118,7 @@ function eachPairWithin(
 }
 
 /** Whether two bites of this width come nearer than this; their boxes tell most that do not. */
-function areWithin(a: Bite, b: Bite, widthMm: number, limitMm: number): boolean {
+export function areWithin(a: Bite, b: Bite, widthMm: number, limitMm: number): boolean {
   const [ax, ay] = [a.x + widthMm * a.inward.x, a.y + widthMm * a.inward.y]
   const [bx, by] = [b.x + widthMm * b.inward.x, b.y + widthMm * b.inward.y]
   if (Math.min(a.x, ax) - Math.max(b.x, bx) >= limitMm || Math.min(b.x, bx) - Math.max(a.x, ax) >= limitMm)
@@ -125,9 +128,14 @@ function areWithin(a: Bite, b: Bite, widthMm: number, limitMm: number): boolean 
   return segmentsApart(a, { x: ax, y: ay }, b, { x: bx, y: by }) < limitMm
 }
 
-function apartMm(a: Bite, b: Bite, widthMm: number): number {
+/** How near two bites of this width come, in mm. */
+export function apartMm(a: Bite, b: Bite, widthMm: number): number {
   return segmentsApart(a, tipOf(a, widthMm), b, tipOf(b, widthMm))
 }
+
+/** Whether two bites of this width properly cross. */
+export const doCross = (a: Bite, b: Bite, widthMm: number): boolean =>
+  cross(a, tipOf(a, widthMm), b, tipOf(b, widthMm))
 
 /**
  * Where a bite ends.

@@ -241,7 +241,7 @@ function costOf(
 /** With the widest bite that touches nothing, and with a smaller one that leaves the points thin. */
 function biteWays(measured: MeasuredEdge, stitch: EdgeStitch, rules: EdgeRules, runs: Runs): EdgeWay[] {
   const wanted = landedEdge(measured, stitch, rules, runs)
-  const widest = Math.min(stitch.widthMm, wanted.widestBiteMm)
+  const widest = widestFree(wanted, measured, stitch, rules, runs)
   const at = (widthMm: number): EdgeWay => {
     const plan =
       widthMm === stitch.widthMm ? wanted : landedEdge(measured, { ...stitch, widthMm }, rules, runs)
@@ -255,9 +255,30 @@ function biteWays(measured: MeasuredEdge, stitch: EdgeStitch, rules: EdgeRules, 
     }
   }
   const first = at(widest)
-  if (first.bulk === 0) return [first]
+  // Round a point satin is turned, not thinned.
+  if (first.bulk === 0 || stitch.isSatin) return [first]
   const thin = thinBite(first.plan, stitch, rules, widest)
   return thin === null ? [first] : [first, at(thin)]
+}
+
+/**
+ * The bite that is wanted where nothing touches, else the widest below it at which nothing does. Of satin a
+ * smaller one may touch where a wider is a corner to be turned: there each tenth is looked at.
+ */
+function widestFree(
+  wanted: EdgePlan,
+  measured: MeasuredEdge,
+  stitch: EdgeStitch,
+  rules: EdgeRules,
+  runs: Runs,
+): number {
+  if (wanted.touching.length === 0) return stitch.widthMm
+  const widest = Math.min(stitch.widthMm, wanted.widestBiteMm)
+  if (!stitch.isSatin || widest >= LEAST_BITE_SHARE * stitch.widthMm) return widest
+  const tenths = Array.from({ length: Math.ceil(10 * stitch.widthMm) - 1 }, (_, i) => (i + 1) / 10)
+  const isFree = (widthMm: number) =>
+    landedEdge(measured, { ...stitch, widthMm }, rules, runs).touching.length === 0
+  return tenths.toReversed().find(mm => mm > widest && isFree(mm)) ?? widest
 }
 
 /** As it is sewn: each stretch from where it is best begun. */
@@ -273,6 +294,7 @@ function thinBite(plan: EdgePlan, { widthMm }: EdgeStitch, { clearanceMm }: Edge
   const bites = places.map((i, place) => ({
     ...plan.landings[i]!,
     cloth: 0,
+    alongMm: 0,
     stretch: 0,
     nearPoints: [],
     // Only those that met round a point are held against each other.

@@ -34,9 +34,17 @@ export interface Job {
   readonly isTurned: boolean
   /** The thick thread lies on the bobbin, past its tension. */
   readonly isBobbinWork: boolean
+  /** How close its stitches lie: where it begins, and between what a person's own is kept; null: as usual. */
+  readonly density: { readonly lengthMm: number; readonly keptMm: readonly [number, number] } | null
 }
 
-const PLAIN = { takesOwnStitches: false, twinGapMm: null, isTurned: false, isBobbinWork: false } as const
+const PLAIN = {
+  takesOwnStitches: false,
+  twinGapMm: null,
+  isTurned: false,
+  isBobbinWork: false,
+  density: null,
+} as const
 
 /** Source: common practice; which stitch stands first is our own choice. */
 export const JOBS: Readonly<Record<JobId, Job>> = {
@@ -102,8 +110,10 @@ export const JOBS: Readonly<Record<JobId, Job>> = {
     about: 'closed, shining columns',
     technique: 'decorative',
     goal: 'balanced',
-    stitchIds: ['satin-leaf', 'satin-diamond', 'satin-wave'],
+    // A close zigzag; the motifs are others of the family.
+    stitchIds: ['zigzag', 'satin-leaf', 'satin-diamond', 'satin-wave'],
     takesOwnStitches: true,
+    density: { lengthMm: 0.4, keptMm: [0.2, 0.6] },
   },
   'metallic-line': {
     ...PLAIN,

@@ -38,11 +38,39 @@ describe('parseNeedleLabel', () => {
     ['16', 'Single, size 100/16, universal'],
     ['100', 'Single, size 100/16, universal'],
     ['80 jersey', 'Single, size 80/12, ballpoint'],
+    // Marks of systems and their letters, as packets have them: from memory.
+    ['130/705 H 80/12', 'Single, size 80/12, universal'],
+    ['130/705 H-J 100/16', 'Single, size 100/16, jeans'],
+    ['H-E 2,0/75', 'Twin, gap 2.0, size 75/11, embroidery'],
+    ['130/705H-S 75/11', 'Single, size 75/11, stretch'],
+    ['15x1 90/14', 'Single, size 90/14, universal'],
+    ['H-ZWI 4.0/90', 'Twin, gap 4.0, size 90/14, universal'],
+    ['130/705 H-S ZWI 2.5/75', 'Twin, gap 2.5, size 75/11, stretch'],
+    ['H-DRI 3.0/80', 'Triple, gap 3.0, size 80/12, universal'],
+    ['H-MET 80', 'Single, size 80/12, metallic'],
+    ['130 N 90/14', 'Single, size 90/14, topstitch'],
+    ['H-Q 75/11', 'Single, size 75/11, quilting'],
+    ['130', 'Single, size 130, universal'],
   ])('reads %s', (text, said) => expect(read(text).said).toBe(said))
 
+  // Common practice: on a packet that says one length, it is the gap of a twin.
+  it.each([
+    ['2.0', '2.0/80'],
+    ['twin 2.0', '2.0/80'],
+    ['twin needle 4.0', '4.0/80'],
+    ['4mm', '4.0/80'],
+    ['2.0 mm twin', '2.0/80'],
+    ['triple 3.0', 'triple 3.0/80'],
+    ['2.5 stretch', '2.5/80 stretch'],
+  ])('asks for the size behind the gap of %s', (text, label) => {
+    const reading = parseNeedleLabel(text)
+    if (reading.ok || reading.code !== 'size-missing') throw new Error('it asks for no size')
+    expect(reading.whole.map(one => one.label)).toContain(label)
+    for (const one of reading.whole) expect(read(one.label).needle.sizeNm).toBe(one.sizeNm)
+  })
   it.each([
     ['', 'empty'],
-    ['2.5', 'unknown-size'],
+    ['25.0', 'gap-range'],
     ['2.5/80 velvet', 'unknown-word'],
     ['twin 80', 'gap-missing'],
     ['25/80', 'gap-range'],

@@ -18,6 +18,13 @@ export type NeedleReading =
       readonly code: 'empty' | 'unknown-word' | 'unknown-size' | 'gap-range' | 'no-size' | 'gap-missing'
       readonly message: string
     }
+  /** Only the gap was said: the whole labels it may be, with the usual sizes. */
+  | {
+      readonly ok: false
+      readonly code: 'size-missing'
+      readonly message: string
+      readonly whole: readonly { readonly sizeNm: number; readonly label: string }[]
+    }
 
 const FORMS = 'Forms that are understood: 2.5/80, 4.0/100 jeans, triple 2.5/80, 90/14, 16.'
 const SIZE_NM = { min: 50, max: 150 } as const
@@ -42,7 +49,39 @@ const CONSTRUCTION_WORDS: Readonly<Record<string, Construction>> = {
   triple: 'triple',
   single: 'single',
 }
-const FILLER = new Set(['needle', 'needles', 'mm', 'nm', 'size', 'no', 'no.'])
+const FILLER = new Set(['needle', 'needles', 'mm', 'nm', 'size', 'no', 'no.', 'system', 'gap', 'apart'])
+/**
+ * Systems of shank, which say that a needle fits, and nothing of its size; and the letters that follow.
+ * Source: common marks on packets, from memory.
+ */
+const SYSTEMS = /^(130\/705|705|15x1|hax1|hlx5|2020)(?=$|-|[a-z])|^130(?=-?[a-z])/
+const SYSTEM_LETTERS: Readonly<Record<string, NeedleType | Construction>> = {
+  h: 'universal',
+  j: 'jeans',
+  s: 'stretch',
+  e: 'embroidery',
+  m: 'sharp',
+  n: 'topstitch',
+  q: 'quilting',
+  met: 'metallic',
+  suk: 'ballpoint',
+  ses: 'ballpoint',
+  ll: 'leather',
+  lr: 'leather',
+  o: 'wing',
+  wing: 'wing',
+  zwi: 'twin',
+  dri: 'triple',
+}
+const isConstruction = (said: NeedleType | Construction): said is Construction =>
+  said === 'twin' || said === 'triple' || said === 'single'
+/** What letters joined by hyphens say, as `h-e-zwi`; null: not all of them are known. */
+function lettersOf(word: string): readonly (NeedleType | Construction)[] | null {
+  const said = word.split('-').map(letters => SYSTEM_LETTERS[letters])
+  return said.every(one => one !== undefined) ? said : null
+}
+/** Sizes that twins of a gap are usually sold in. Common practice. */
+const usualSizesNm = (gapMm: number): readonly number[] => (gapMm < 4 ? [75, 80, 90] : [80, 90, 100])
 
 /**
  * Reads a needle label the way packets print it.
@@ -67,14 +106,26 @@ export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'ne
   let type: NeedleType = 'universal'
   let named: Construction | null = null
   const numbers: string[] = []
-  for (const word of words) {
+  let gapAlone: string | null = null
+  for (const [i, word] of words.entries()) {
     const bare = word.replace(/mm$/, '')
-    if (/^[\d.]+(\/[\d.]+){0,2}$/.test(bare)) numbers.push(...bare.split('/'))
+    const letters = lettersOf(word)
+    if (/^[\d.]+(\/[\d.]+){0,2}$/.test(bare)) {
+      numbers.push(...bare.split('/'))
+      const isLength = bare !== word || words[i + 1] === 'mm' || bare.includes('.')
+      if (isLength && !bare.includes('/')) gapAlone = bare
+    } else if (letters)
+      for (const said of letters) {
+        if (isConstruction(said)) named = said
+        else if (said !== 'universal') type = said
+      }
     else if (TYPE_WORDS[word]) type = TYPE_WORDS[word]
     else if (CONSTRUCTION_WORDS[word]) named = CONSTRUCTION_WORDS[word]
     else if (!FILLER.has(word))
       return refuse('unknown-word', `“${word.slice(0, 40)}” is not understood. ${FORMS}`)
   }
+  if (gapAlone !== null && numbers.length === 1 && named !== 'single')
+    return sizeMissing(Number(gapAlone), named ?? 'twin', type)
   const numeric = readNumbers(numbers)
   if (!('sizeNm' in numeric)) return numeric
 
@@ -97,6 +148,23 @@ export function parseNeedleLabel(text: string, tripleGap: TripleGapReading = 'ne
   return acceptTriple(sizeNm, labelGap, type, tripleGap)
 }
 
+function sizeMissing(
+  gapMm: number,
+  construction: Exclude<Construction, 'single'>,
+  type: NeedleType,
+): NeedleReading {
+  if (!(gapMm >= GAP_MM.min && gapMm <= GAP_MM.max))
+    return refuse('gap-range', `A gap of ${gapMm} mm is outside ${GAP_MM.min} to ${GAP_MM.max} mm. ${FORMS}`)
+  const gap = formatNumber(gapMm, 1)
+  const whole = usualSizesNm(gapMm).map(sizeNm => {
+    const words = [construction === 'triple' ? 'triple' : '', `${gap}/${sizeNm}`, type]
+    return { sizeNm, label: words.filter(word => word !== '' && word !== 'universal').join(' ') }
+  })
+  const message =
+    `A ${construction} with a gap of ${gap}: which size? ` + `It stands behind the gap, as in ${gap}/80.`
+  return { ok: false, code: 'size-missing', message, whole }
+}
+
 function wordsOf(text: string): string[] {
   return (
     text
@@ -107,7 +175,11 @@ function wordsOf(text: string): string[] {
       // As the tiles say it: `3× 2.5/80`.
       .replace(/^\s*([23])\s*[x×]\s*(?=\d)/, (_, blades: string) => (blades === '3' ? 'triple ' : 'twin '))
       .replace(/\s*\/\s*/g, '/')
+      // A system’s 130 stands before letters; alone it is a size.
+      .replace(/\b130\s+(?=[a-z])/g, '')
       .split(/[\s;:()]+/)
+      // A system stands before its letters, with or without a space.
+      .map(word => word.replace(SYSTEMS, '').replace(/^-/, ''))
       .filter(Boolean)
   )
 }
@@ -181,7 +253,10 @@ function unknownSize(text: string) {
   )
 }
 
-function refuse(code: Extract<NeedleReading, { ok: false }>['code'], message: string) {
+function refuse(
+  code: Exclude<Extract<NeedleReading, { ok: false }>['code'], 'size-missing'>,
+  message: string,
+) {
   return { ok: false, code, message } as const
 }
 

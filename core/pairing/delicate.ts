@@ -1,4 +1,4 @@
-import { threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
+import { isThickBelow, threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
 
 /** The most delicate first: whose setting two different threads follow. Common practice. */
 const MOST_DELICATE_FIRST: readonly ThreadClass[] = [
@@ -34,7 +34,7 @@ export function leadingThread<T extends ThreadFacts>(threads: readonly [T, ...T[
  * decidingThread([cotton], pearl8) // pearl8: bobbin work
  */
 export function decidingThread<T extends ThreadFacts>(above: readonly T[], bobbin: T | null): T | null {
-  if (bobbin && threadClassOf(bobbin) === 'thick') return bobbin
+  if (bobbin && isThickBelow(bobbin)) return bobbin
   const [first, ...rest] = above
   return first ? leadingThread([first, ...rest]) : null
 }

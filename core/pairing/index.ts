@@ -1,5 +1,6 @@
 export {
   THREAD_CLASSES,
+  isThickBelow,
   threadClassOf,
   thicknessOf,
   USUAL_THREADS,

@@ -20,6 +20,8 @@ export interface ForetoldShare {
 export interface StartInput {
   /** The thread that decides: see `leadingThread`. */
   readonly thread: ThreadFacts
+  /** It lies on the bobbin and is sewn from below. @defaultValue false */
+  readonly isBelow?: boolean
   readonly construction: Construction
   readonly technique: Technique
   readonly goal: Goal
@@ -88,7 +90,7 @@ const DIAL_STEP = 0.5
  * startSettings(input).tension // { value: 2.5, text: '2.5', source: 'rule', … }
  */
 export function startSettings(input: StartInput): StartSettings {
-  const threadClass = threadClassOf(input.thread)
+  const threadClass = input.isBelow ? 'thick' : threadClassOf(input.thread)
   const rule = tensionRule(input, threadClass)
   const [taken, ...others] = tensionsOf(input, rule)
   const length = lengthRule(input, threadClass)

@@ -56,6 +56,16 @@ export function threadClassOf({ kind, tex }: Pick<ThreadFacts, 'kind' | 'tex'>):
 }
 
 /**
+ * Whether a thread on the bobbin is sewn from below, past its spring: pearl and all that is thicker. Common
+ * practice.
+ *
+ * @example
+ * isThickBelow({ kind: 'pearl-cotton', tex: 83 }) // true
+ */
+export const isThickBelow = (thread: Pick<ThreadFacts, 'kind' | 'tex'>): boolean =>
+  ['thick', 'pearl'].includes(threadClassOf(thread))
+
+/**
  * A usual thread of each class: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60, … Nominal. A film's is
  * its width.
  */

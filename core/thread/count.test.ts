@@ -5,6 +5,7 @@ import {
   countsOf,
   isNominal,
   parseThreadLabel,
+  shadeOf,
   texByWeighing,
   texOf,
   usualKindOf,
@@ -227,5 +228,25 @@ describe('what a label is read as', () => {
     expect(usualKindOf({ kind: null, system: 'ne' })).toBe('cotton')
     expect(usualKindOf({ kind: null, system: 'wt' })).toBe('polyester')
     expect(usualKindOf({ kind: 'silk', system: 'ne' })).toBe('silk')
+  })
+})
+
+describe('words beside the count', () => {
+  it.each([
+    ['pearl cotton 12', 'pearl-cotton', 83],
+    ['cotton pearl 8', 'pearl-cotton', 125],
+    ['white cotton 50 wt', 'cotton', 20],
+    ['dark navy 40 wt rayon', 'rayon', 25],
+    ['gold metallic 40 wt', 'metallic', 25],
+  ])('of %s are a colour or a fibre', (text, kind, tex) => {
+    const reading = parseThreadLabel(text)
+    expect(reading).toMatchObject({ ok: true, count: { kind } })
+    if (reading.ok) expect(Math.round(reading.count.tex)).toBe(tex)
+  })
+  it('say what it is made of where no count does', () => {
+    expect(parseThreadLabel('Gold metallic')).toMatchObject({ code: 'no-count', kind: 'metallic' })
+    expect(parseThreadLabel('white')).toMatchObject({ code: 'no-count', kind: null })
+    expect(shadeOf('Gold metallic')).not.toBeNull()
+    expect(shadeOf('Metallic')).toBeNull()
   })
 })

@@ -27,3 +27,4 @@ export {
   type ThreadCount,
   type ThreadReading,
 } from './label'
+export { shadeOf } from './colourWords'

@@ -28,8 +28,15 @@ export type ThreadReading =
     }
   | {
       readonly ok: false
-      readonly code: 'empty' | 'unknown-word' | 'bad-number' | 'no-count' | 'two-counts' | 'out-of-range'
+      readonly code: 'empty' | 'unknown-word' | 'bad-number' | 'two-counts' | 'out-of-range'
       readonly message: string
+    }
+  /** No number: what it is made of may be said all the same. */
+  | {
+      readonly ok: false
+      readonly code: 'no-count'
+      readonly message: string
+      readonly kind: ThreadKind | null
     }
 
 const FORMS =
@@ -94,7 +101,7 @@ function read(text: string): ThreadReading {
   const [number, extra] = counts
   if (number === undefined) {
     if (isAllPurpose) return { ok: true, count: allPurpose(kind) }
-    return refuse('no-count', `No number found. ${FORMS}`)
+    return { ok: false, code: 'no-count', message: `No number found. ${FORMS}`, kind }
   }
   if (counts.length === 2 && systems.length === 2) return twoCounts(counts, systems, kind)
   if (extra !== undefined)
@@ -299,7 +306,7 @@ const outOfRange = () =>
   refuse('out-of-range', `That would be no thread: counts come to 0.5 to 5000 tex. ${FORMS}`)
 
 function refuse(
-  code: Exclude<Extract<ThreadReading, { ok: false }>['code'], 'ambiguous'>,
+  code: Exclude<Extract<ThreadReading, { ok: false }>['code'], 'ambiguous' | 'no-count'>,
   message: string,
 ): ThreadReading {
   return { ok: false, code, message }

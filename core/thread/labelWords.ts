@@ -1,3 +1,4 @@
+import { isColourWord } from './colourWords'
 import type { CountSystem } from './count'
 import type { ThreadKind } from './kinds'
 
@@ -97,14 +98,19 @@ export function labelParts(text: string): LabelParts {
     if (/^[\d.]+(\/[\d.]+)?$/.test(word)) counts.push(word)
     else if (PLY_WORDS.has(word)) parts.plies = Number(counts.pop() ?? Number.NaN)
     else if (SYSTEM_WORDS[word]) addTo(systems, SYSTEM_WORDS[word])
-    else if (KIND_WORDS[word]) parts.kind = KIND_WORDS[word]
+    else if (KIND_WORDS[word]) parts.kind = moreExact(parts.kind, KIND_WORDS[word])
     else if (NUMBER_WORDS.has(word)) parts.numbered = true
     else if (word === RESULTANT) isResultant = true
     else if (word === ALL_PURPOSE) isAllPurpose = true
-    else if (!FILLER.has(word)) return { counts, systems, ...parts, isResultant, isAllPurpose, unknown: word }
+    else if (!FILLER.has(word) && !isColourWord(word))
+      return { counts, systems, ...parts, isResultant, isAllPurpose, unknown: word }
   }
   return { counts, systems, ...parts, isResultant, isAllPurpose, unknown: null }
 }
+
+/** Pearl cotton is pearl, whichever word stands first. */
+const moreExact = (before: ThreadKind | null, next: ThreadKind): ThreadKind =>
+  before === 'pearl-cotton' && next === 'cotton' ? before : next
 
 function addTo(systems: CountSystem[], system: CountSystem): void {
   if (!systems.includes(system)) systems.push(system)

@@ -1,5 +1,5 @@
 import { bladeNames } from '#core/needle'
-import { threadClassOf, type ThreadClass } from '#core/pairing'
+import { isThickBelow, threadClassOf, type ThreadClass } from '#core/pairing'
 import type { BobbinTension } from '#core/terms'
 import type { WalkInput } from './types'
 
@@ -16,9 +16,9 @@ export const threadsFromSide = ({ machine }: WalkInput) => machine?.hook === 'le
 /** A twin cannot stand in a clamp whose flat faces sideways: its blades would stand one behind the other. */
 export const standsWrong = (input: WalkInput) => several(input) && threadsFromSide(input)
 const HEAVY: readonly ThreadClass[] = ['heavy', 'pearl', 'thick']
+export const isBobbinWork = ({ bobbin }: WalkInput) => bobbin !== null && isThickBelow(bobbin)
 export const hasHeavyThread = ({ threads }: WalkInput) =>
   threads.some(({ thread }) => HEAVY.includes(threadClassOf(thread)))
-export const isBobbinWork = ({ bobbin }: WalkInput) => bobbin !== null && threadClassOf(bobbin) === 'thick'
 /**
  * A thread too thick for a needle is too thick for the bobbin's spring too. Common practice.
  *

@@ -3,6 +3,7 @@ import { describeNeedle, outerSpanMm } from '#core/needle'
 import {
   bladeCount,
   hasHeavyThread,
+  isBobbinWork,
   isLocked,
   mayForgetMode,
   needleWord,
@@ -214,7 +215,7 @@ export const PREPARE_RULES: readonly WalkRule[] = [
     step: input => {
       const { machine, cutter, schools } = input
       const has = machine?.cutter === true || (machine?.cutter == null && cutter)
-      const heavy = hasHeavyThread(input)
+      const heavy = hasHeavyThread(input) || isBobbinWork(input)
       if (!has || !(heavy || (several(input) && schools.cutter === 'never'))) return null
       return {
         on: [machine?.id, heavy],

@@ -57,6 +57,9 @@ export const edgeRequestSchema = z.strictObject({
     widthMm: within('biteMm'),
     lengthMm: within('dialLengthMm'),
   }),
+  bites: z
+    ._default(z.enum(['at', 'between']), 'at')
+    .describe('Where the needle bites: at each landing, or half-way to the next as a zigzag does'),
   dial: lengthDialShape,
   pointDeg: z
     ._default(within('pointDeg'), DEFAULT_POINT_DEG)
@@ -116,7 +119,7 @@ export function answerEdge(request: z.output<typeof edgeRequestSchema>): z.outpu
   const rules = { marks: lengthMarks(dial), pointDeg, clearanceMm, mostMissMm }
   const { stretches, landings, tips, touching, bulk, crowded, widestBiteMm } = planEdge(
     [edge],
-    { ...bites, bites: 'at' },
+    { ...bites, bites: request.bites, isSatin: stitch.kind === 'satin' },
     rules,
   )
   const { lengthMm, points, sides, start } = stretches[0]!

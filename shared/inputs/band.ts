@@ -83,7 +83,14 @@ export function bandRowSetup(row: BandPieceRow, setup: SetupContent, lengthMm = 
 /** The job a band is: bobbin work from below, else by whether its stitches lie closed. */
 export function bandJobOf({ under, rows }: Pick<BandPiece, 'under' | 'rows'>): SetupContent['job'] {
   if (under) return 'bobbin-work'
-  return rows.every(({ stitchId }) => JOBS.satin.stitchIds.includes(stitchId)) ? 'satin' : 'decorative-row'
+  return rows.every(isSatinRow) ? 'satin' : 'decorative-row'
+}
+
+/** A zigzag is satin where it lies closed; the motifs of the family always do. */
+function isSatinRow({ stitchId, lengthMm }: BandPieceRow): boolean {
+  const { stitchIds, density } = JOBS.satin
+  const isClosed = stitchId !== 'zigzag' || lengthMm <= density!.keptMm[1]
+  return stitchIds.includes(stitchId) && isClosed
 }
 
 /**

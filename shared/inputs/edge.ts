@@ -310,6 +310,7 @@ function bitesOf({ kind, widthMm, lengthMm }: EdgeStitching, lengths: number): E
     widthMm: kind === 'straight' ? 0 : widthMm,
     lengthMm: lengthMm * lengths,
     bites: isZigzag ? 'between' : 'at',
+    isSatin: kind === 'satin',
   }
 }
 

@@ -1,6 +1,6 @@
 import { JOBS } from '#core/job'
 import { threadedBladesOf } from '#core/needle'
-import { threadClassOf } from '#core/pairing'
+import { isThickBelow } from '#core/pairing'
 import { type Seam, stackMm, UNCHOSEN_HEX } from '#core/seam'
 import type { SewnThread } from '#core/sewn'
 import { drawnDiameter, leastSure, THREAD_KINDS } from '#core/thread'
@@ -50,7 +50,7 @@ export function underFootMm(
 /** Bobbin work, or a thread on the bobbin that is made for nothing else. */
 function isWrongSideUp({ job, bobbinId }: SetupContent, threads: PairingTables['threads']): boolean {
   const wound = threads.get(bobbinId ?? '')
-  return JOBS[job].isBobbinWork || (wound !== undefined && threadClassOf(wound) === 'thick')
+  return JOBS[job].isBobbinWork || (wound !== undefined && isThickBelow(wound))
 }
 
 /** A thread as it is drawn; one that is not chosen, and all of them in a diagram, in a colour of ours. */

@@ -1,7 +1,13 @@
 import { shareOf } from '#core/dial'
 import type { Construction } from '#core/needle'
 import { JOBS } from '#core/job'
-import { decidingThread, type ForetoldShare, type StartInput, type ThreadFacts } from '#core/pairing'
+import {
+  decidingThread,
+  type ForetoldShare,
+  isThickBelow,
+  type StartInput,
+  type ThreadFacts,
+} from '#core/pairing'
 import type { TensionDial } from '#core/terms'
 import { dequal as equal } from 'dequal/lite'
 import { newestFirst } from '../fields'
@@ -24,12 +30,14 @@ export function startInputOf(
   foretold: ForetoldShare | null = null,
 ): StartInput | null {
   const above = threadedBlades(setup, construction, tables.threads).map(({ thread }) => thread)
-  const thread = decidingThread(above, tables.threads.get(setup.bobbinId ?? '') ?? null)
+  const wound = tables.threads.get(setup.bobbinId ?? '') ?? null
+  const thread = decidingThread(above, wound)
   if (!thread) return null
   const bench = benchOf(setup, tables)
   const dial = bench.machine?.tensionDial ?? null
   return {
     thread,
+    isBelow: wound !== null && isThickBelow(wound),
     construction,
     technique: JOBS[setup.job].technique,
     goal: setup.goal,

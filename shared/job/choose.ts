@@ -5,11 +5,11 @@ import { needleNameAndType } from '#core/needle'
 import {
   bobbinAdvice,
   decidingThread,
+  isThickBelow,
   type ForetoldShare,
   rankBobbins,
   rankNeedles,
   startSettings,
-  threadClassOf,
 } from '#core/pairing'
 import { findStitch, STITCHES } from '#core/stitch'
 import type { SwatchFeatures } from '#core/swatch'
@@ -229,7 +229,7 @@ const thickBelow: Step = (setup, _job, { tables }) => {
   const thread = (id: string | null) => tables.threads.get(id ?? '') ?? null
   const isThick = (id: string | null) => {
     const found = thread(id)
-    return found !== null && threadClassOf(found) === 'thick'
+    return found !== null && isThickBelow(found)
   }
   const { left, middle, right } = setup.threadIds
   const thickId = [setup.bobbinId, left, middle, right].find(isThick) ?? null

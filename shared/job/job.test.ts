@@ -101,7 +101,7 @@ describe('choosing a job', () => {
       stitchId: 'honeycomb',
       mirror: true,
     })
-    expect(setUp('satin', mirrored).setup.stitch).toMatchObject({ stitchId: 'satin-leaf', mirror: false })
+    expect(setUp('satin', mirrored).setup.stitch).toMatchObject({ stitchId: 'zigzag', mirror: false })
   })
   it('winds the thick thread on the bobbin for bobbin work, past its spring', () => {
     const rope = 'demo-thread-rope'
@@ -239,5 +239,33 @@ describe('over a single hole', () => {
     expect(setup.stitch.widthMm).toBeGreaterThan(0)
     const verdict = judgeJob(jobInputOf(setup, holed.tables, DEFAULT_SETTINGS, 'mm'))
     expect(verdict.reasons[0]).toMatchObject({ code: 'swing-single-hole', mend: { kind: 'foot' } })
+  })
+})
+
+describe('satin', () => {
+  // Common practice: a close zigzag, about 0.4 long.
+  it('begins with a close zigzag, and keeps what is close already', () => {
+    const begun = setUp('satin', planned('shirt')).setup
+    expect(begun.stitch).toMatchObject({ stitchId: 'zigzag', lengthMm: 0.4 })
+    const own = { ...begun, stitch: { ...begun.stitch, lengthMm: 0.35 } }
+    expect(setUp('satin', own).setup.stitch.lengthMm).toBe(0.35)
+    const open = { ...begun, stitch: { ...begun.stitch, lengthMm: 1.5 } }
+    expect(setUp('satin', open).setup.stitch.lengthMm).toBe(0.4)
+  })
+  it('may be a motif of the family', () => {
+    const leaf = setUp('satin', planned('shirt')).setup
+    const motif = { ...leaf, stitch: { ...leaf.stitch, stitchId: 'satin-leaf' } }
+    expect(setUp('satin', motif).setup.stitch.stitchId).toBe('satin-leaf')
+  })
+})
+
+describe('bobbin work with pearl', () => {
+  const pearl = records.threads.find(({ kind }) => kind === 'pearl-cotton')!
+  it('is dialled as any thick thread: home above, medium speed, past the spring', () => {
+    const on = { ...planned('shirt'), bobbinId: pearl.id, tensionFrom: null }
+    const { setup, settings } = setUp('bobbin-work', on)
+    expect(setup).toMatchObject({ bobbinId: pearl.id, bobbinTension: 'bypassed' })
+    expect(setup.tension).toBe(tables.machines.get(setup.machineId!)!.tensionDial!.home)
+    expect(settings.find(({ name }) => name === 'Speed')).toMatchObject({ to: 'medium' })
   })
 })

@@ -1,3 +1,4 @@
+import { JOBS } from '#core/job'
 import type { FootWish, StartSettings } from '#core/pairing'
 import { hasSwing } from '#core/stitch'
 import { beginningWidthMm, judgeSwing } from '#core/swing'
@@ -126,11 +127,24 @@ const stabilizerSetting: Step = (setup, { stabilizer }, { tables }) => {
     : { change: {}, setting: { ...said, to: said.from, missing: `you own no ${stabilizer.text}` } }
 }
 
+/** How close a job's stitches lie: as the person set it where that is close enough; null: as the stitch. */
+function densityOf({ job, stitch }: SetupContent) {
+  const { density } = JOBS[job]
+  if (!density) return null
+  const [least, most] = density.keptMm
+  const isOwn = stitch.lengthMm >= least && stitch.lengthMm <= most
+  return isOwn
+    ? { lengthMm: stitch.lengthMm, why: 'as close as you set it' }
+    : { lengthMm: density.lengthMm, why: 'columns lie closed' }
+}
+
 const lengthSetting: Step = (setup, { length }, { tables, unit }) => {
   const { stitch } = benchOf(setup, tables)
-  const lengthMm = length.value ?? stitch?.defaultLengthMm
+  const close = densityOf(setup)
+  const lengthMm = close?.lengthMm ?? length.value ?? stitch?.defaultLengthMm
   if (lengthMm === undefined) return NOTHING
-  const why = length.value === null ? 'as the stitch is usually sewn' : length.why
+  const usual = length.value === null ? 'as the stitch is usually sewn' : length.why
+  const why = close?.why ?? usual
   return {
     change: { stitch: { ...setup.stitch, lengthMm } },
     setting: {

@@ -94,6 +94,11 @@ describe('a tension', () => {
     await press(driver, 'button', /^Decorative row/)
     await press(driver, 'button', 'Change this piece')
     await driver.actions().sendKeys(Key.ESCAPE).perform()
+    // What a rule set is set anew without a word; what was typed is held.
+    await press(driver, 'button', /^Tension: /)
+    await type(driver, 'On this machine’s dial', '3')
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
+    await byRole(driver, 'button', /^Tension: Tension 3 home/)
     await press(driver, 'button', /^Machine: Attic seven/)
     await press(driver, 'button', /^Ferry six/)
     await byRole(driver, 'button', /^Tension: Tension [\d.]+ carried over/)

@@ -171,7 +171,7 @@ describe('Width and swing, from the demo', () => {
     const { driver } = session
     await press(driver, 'link', 'Plan')
     await press(driver, 'button', 'Units: millimetres')
-    await untilText(driver, /blades? in|widest 0\.354|inch/)
+    await untilText(driver, /Stitch:\s+0\.177 × 0\.02/)
     await press(driver, 'button', 'Units: inches')
     await press(driver, 'button', /^Schools/)
     await press(driver, 'radio', /^Bare rule/)

@@ -379,7 +379,7 @@ const piecesPerNeedle = computed(() => {
         :kind="kind"
         :overlap="plan.overlap"
         :stitch="bench.setup.stitch"
-        :widest-mm="sewn.plan.widestBiteMm"
+        :widest-mm="Math.max(sewn.plan.widestBiteMm, sewn.widthMm)"
         :hexes="hexes"
         :ground-hex="clothHex"
         :thread-hex="threadHexes[0]"

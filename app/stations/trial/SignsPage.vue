@@ -30,30 +30,32 @@ const sign = ref<SignId>(SIGNS.find(({ id }) => id === from)?.id ?? 'bobbin-on-t
 const suspects = computed(() => suspectsOf(sign.value, on.value))
 const words = computed(() => SIGNS.find(({ id }) => id === sign.value)!.words)
 
-/**
- * The number the strip leads to where its rows say one; else one step further, still on the dial. null: there
- * is none that way.
- */
-function stepped(way: 'up' | 'down'): number | null {
+/** The number the strip leads to, where its rows say one; else one step further on the dial, or none. */
+function stepped(way: 'up' | 'down'): { at: number; label: string } | null {
   const { dial, leadsTo } = trial
   const now = bench.setup.tension ?? dial?.home ?? null
   if (dial === null || now === null) return null
-  if (leadsTo === null) return markFurther(dial, now, way)
-  const isThatWay = way === 'up' ? leadsTo > now : leadsTo < now
-  return isThatWay ? leadsTo : null
+  if (leadsTo !== null) {
+    const isThatWay = way === 'up' ? leadsTo > now : leadsTo < now
+    const label = isThatWay
+      ? `Tension to ${leadsTo}, as your strip says`
+      : `Your strip asks for ${leadsTo} first`
+    return { at: leadsTo, label }
+  }
+  const at = markFurther(dial, now, way)
+  return at === null ? null : { at, label: `Tension to ${at}` }
 }
 /** What pressing does; null: it is done by hand, or cannot be done here. */
 function doing({ does }: Suspect): { label: string; at?: number; run: () => void } | null {
   switch (does.kind) {
     case 'tension': {
       const next = stepped(does.way)
-      return next === null
-        ? null
-        : {
-            label: `Tension to ${next}${trial.leadsTo === null ? '' : ', as your strip says'}`,
-            at: next,
-            run: () => bench.update(`Tension to ${next}`, { tension: next }),
-          }
+      return (
+        next && {
+          ...next,
+          run: () => bench.update(`Tension to ${next.at}`, { tension: next.at }),
+        }
+      )
     }
     case 'length': {
       const lengthMm =

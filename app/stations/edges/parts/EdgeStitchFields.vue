@@ -21,7 +21,7 @@ const KINDS: readonly { value: EdgeKind; label: string }[] = [
 const FIRST: Readonly<Record<EdgeKind, Partial<SetupContent['stitch']>>> = {
   blanket: {},
   hidden: {},
-  satin: { widthMm: 3, lengthMm: 0.4 },
+  satin: { widthMm: 3 },
   straight: { widthMm: 0 },
   library: { widthMm: 5, lengthMm: 1.5 },
 }

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { MOST_NAME } from '#shared/fields'
-import { parseThreadLabel, THREAD_KINDS, threadDiameterMm, type ThreadCount, usualKindOf } from '#core/thread'
-import { UNKNOWN_THREAD } from '#shared/records'
+import {
+  parseThreadLabel,
+  shadeOf,
+  THREAD_KINDS,
+  threadDiameterMm,
+  type ThreadCount,
+  usualKindOf,
+} from '#core/thread'
+import { type Thread, UNKNOWN_THREAD } from '#shared/records'
 import { newId } from '~/utils/id'
 
 /** A thread by its label as printed: understood, said back, and put into the workbox and onto a blade. */
@@ -13,12 +20,24 @@ const { length } = useLength()
 const text = ref('')
 const hex = ref('#77294f')
 const reading = computed(() => (text.value.trim() === '' ? null : parseThreadLabel(text.value)))
+// A colour that is named is what it looks like, until another is chosen.
+watch(text, now => {
+  hex.value = shadeOf(now) ?? hex.value
+})
 const PLAIN_RUN_MM = 1000
 const countWords = (count: ThreadCount) =>
   `${count.said}; taken as ${THREAD_KINDS[usualKindOf(count)].name.toLowerCase()}, about `
   + `${length(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
 
-function add(count: ThreadCount): void {
+/** A fibre that is named without a count: how thick it is stays unknown. */
+const bareKind = computed(() => {
+  const now = reading.value
+  return now && !now.ok && now.code === 'no-count' ? now.kind : null
+})
+function addCounted(count: ThreadCount): void {
+  add({ kind: usualKindOf(count), tex: count.tex, texBasis: count.basis })
+}
+function add(made: Pick<Thread, 'kind' | 'tex' | 'texBasis'>): void {
   const id = newId('thread')
   const name = text.value.trim().slice(0, MOST_NAME)
   const side = sides.find(([one]) => bench.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
@@ -26,10 +45,8 @@ function add(count: ThreadCount): void {
     ...UNKNOWN_THREAD,
     id,
     name,
-    kind: usualKindOf(count),
-    tex: count.tex,
+    ...made,
     label: name,
-    texBasis: count.basis,
     colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }],
   }
   bench.update(`Add ${name}`, { threadIds: { ...bench.setup.threadIds, [side]: id } }, null, [
@@ -40,16 +57,16 @@ function add(count: ThreadCount): void {
 const readingWords = computed(() => {
   if (!reading.value) return ''
   if (reading.value.ok) return `${countWords(reading.value.count)}.`
-  return reading.value.code === 'ambiguous'
-    ? 'Which is it? The likely one stands first.'
-    : reading.value.message
+  if (reading.value.code === 'ambiguous') return 'Which is it? The likely one stands first.'
+  if (bareKind.value) return 'Which count? Type the number from the spool, or leave it open.'
+  return reading.value.message
 })
 </script>
 
 <template>
   <form
     novalidate
-    @submit.prevent="reading?.ok && add(reading.count)"
+    @submit.prevent="reading?.ok && addCounted(reading.count)"
   >
     <div class="line">
       <ColourField
@@ -75,7 +92,7 @@ const readingWords = computed(() => {
       v-if="reading"
       role="status"
       class="hint"
-      :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' }"
+      :class="{ 'strikes-ink': !reading.ok && reading.code !== 'ambiguous' && !bareKind }"
     >
       {{ readingWords }}
     </p>
@@ -89,9 +106,17 @@ const readingWords = computed(() => {
         size="sm"
         variant="outline"
         :label="count.said"
-        @click="add(count)"
+        @click="addCounted(count)"
       />
     </div>
+    <UButton
+      v-if="bareKind"
+      size="sm"
+      variant="outline"
+      class="mt-1"
+      :label="`${THREAD_KINDS[bareKind].name}, thickness not known`"
+      @click="add({ kind: bareKind, tex: null, texBasis: null })"
+    />
   </form>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { changeTarget, type ItemDials, type ProjectWork } from '#shared/inputs'
 import type { OrderStep } from '#core/order'
+import type { ItemKind } from '#core/project'
 import { useDragOrder } from '~/planner/useDragOrder'
 import { changeList, CHANGE_WORDS, dialWords, KIND_ICONS, KIND_WORDS } from '../projectWords'
 import { minutesWords } from '~/utils/minutesWords'
@@ -65,6 +66,12 @@ function timeWords(i: number): string {
   if (minutes[i] != null) return minutesWords(minutes[i]) + own
   return isShown.value && !pending.has(work[i]!.item.id) ? 'time not known' : '…'
 }
+/** What it is, how long it takes, and the numbers it is sewn with. */
+function aboutWords(i: number, kind: ItemKind): string {
+  const own = dials[i]
+  const numbers = own ? ` · ${dialWords(own, bare).line}` : ''
+  return `${KIND_WORDS[kind]}, ${timeWords(i)}${numbers}`
+}
 </script>
 
 <template>
@@ -104,16 +111,13 @@ function timeWords(i: number): string {
           v-bind="planPath(i) ? { to: planPath(i), noPrefetch: true } : { type: 'button' }"
           class="name"
           data-name
-          :aria-label="`${i + 1} ${name} ${KIND_WORDS[kind]}, ${timeWords(i)}`"
+          :aria-label="`${i + 1} ${name} ${aboutWords(i, kind)}`"
           @keydown="press(i, $event)"
         >
           <UIcon :name="KIND_ICONS[kind]" />
           <span
             ><b>{{ i + 1 }} {{ name }}</b
-            ><br /><span class="hint"
-              >{{ KIND_WORDS[kind] }}, {{ timeWords(i)
-              }}<template v-if="dials[i]"> · {{ dialWords(dials[i], bare).line }}</template></span
-            ></span
+            ><br /><span class="hint">{{ aboutWords(i, kind) }}</span></span
           >
         </component>
         <template v-if="isShown">
