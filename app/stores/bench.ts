@@ -16,7 +16,6 @@ import {
   swingInputOf,
   withPieceSetup,
 } from '#shared/inputs'
-import { foretellFrom, withStartTension } from '#shared/job'
 import { changedSetup, EMPTY_SETUP } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
 import { newId } from '~/utils/id'
@@ -83,6 +82,15 @@ export const useBenchStore = defineStore('bench', () => {
   const seam = computed(() => seamOf(setup.value, book.shelf, settings.record))
   const allStitches = computed<NamedStitch[]>(() => [...STITCHES, ...book.shelf.stitches.values()])
 
+  /**
+   * Sets a tension that a rule had set anew for what is on now. It comes after the first view, with all it
+   * looks at; until then such a tension is carried over like any other.
+   */
+  const redial = shallowRef<(before: SetupContent, next: SetupContent) => SetupContent>((_, next) => next)
+  function redialBy(how: typeof redial.value): void {
+    redial.value = how
+  }
+
   /** The piece of each kind that was in hand last. */
   const lastOfKind = new Map<PlanKind, string>()
   /** Takes a piece of the book in hand: no step of undo, nothing of it is changed. */
@@ -138,10 +146,8 @@ export const useBenchStore = defineStore('bench', () => {
     joinKey: string | null = null,
     beside: readonly RecordChange[] = [],
   ): void {
-    const place = { tables: book.shelf, settings: settings.record, unit: settings.unit }
-    const foretell = foretellFrom(book.shelf.swatches, settings.record)
     const changed = changedSetup(setup.value, setupChange, book.shelf.machines)
-    const next = withStartTension(setup.value, changed, place, foretell)
+    const next = redial.value(setup.value, changed)
     void change(label, withPieceSetup(piece.value, next, row.value), { joinKey, beside })
   }
 
@@ -186,6 +192,7 @@ export const useBenchStore = defineStore('bench', () => {
     showKind,
     leaveKind,
     change,
+    redialBy,
     update,
     setStitch,
     chooseStitch,

@@ -16,10 +16,10 @@ import {
   rowsToMirror,
 } from '#core/band'
 import { type Feed, lengthMarks } from '#core/fit'
-import { JOBS } from '#core/job'
 import { outerSpanMm } from '#core/needle'
-import type { BandPiece, BandPieceRow, Settings } from '../records'
+import type { BandPiece, Settings } from '../records'
 import type { SetupContent } from '../setup'
+import { bandRowSetup } from './bandSetup'
 import { clothFeedOf } from './feed'
 import { lengthDialOf } from './pieces'
 import type { PieceRun } from './runs'
@@ -64,34 +64,6 @@ export type BandNote =
   | { readonly code: 'dense-on-sheer'; readonly row: number }
   | { readonly code: 'needles'; readonly count: number }
   | { readonly code: 'hidden-edge'; readonly row: number; readonly underMm: number }
-
-/** A row's own setup: what it does not say is as the piece has it. */
-export function bandRowSetup(row: BandPieceRow, setup: SetupContent, lengthMm = row.lengthMm): SetupContent {
-  const { stitchId, widthMm, mirror, needleId, leftId, rightId } = row
-  return {
-    ...setup,
-    needleId: needleId ?? setup.needleId,
-    threadIds: {
-      ...setup.threadIds,
-      left: leftId ?? setup.threadIds.left,
-      right: rightId ?? setup.threadIds.right,
-    },
-    stitch: { stitchId, widthMm, lengthMm, mirror, positionMm: 0 },
-  }
-}
-
-/** The job a band is: bobbin work from below, else by whether its stitches lie closed. */
-export function bandJobOf({ under, rows }: Pick<BandPiece, 'under' | 'rows'>): SetupContent['job'] {
-  if (under) return 'bobbin-work'
-  return rows.every(isSatinRow) ? 'satin' : 'decorative-row'
-}
-
-/** A zigzag is satin where it lies closed; the motifs of the family always do. */
-function isSatinRow({ stitchId, lengthMm }: BandPieceRow): boolean {
-  const { stitchIds, density } = JOBS.satin
-  const isClosed = stitchId !== 'zigzag' || lengthMm <= density!.keptMm[1]
-  return stitchIds.includes(stitchId) && isClosed
-}
 
 /**
  * A band worked out; null while machine, needle or a stitch are missing.

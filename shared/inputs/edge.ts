@@ -10,7 +10,6 @@ import {
   edgeWays,
   type OwnRun,
   planEdge,
-  zigzagShiftMm,
 } from '#core/edge'
 import { CoreError } from '#core/errors'
 import { lengthMarks, type LengthDial, marksOfPlans } from '#core/fit'
@@ -36,6 +35,7 @@ import { findStitch, type StitchShape } from '#core/stitch'
 import { drawnDiameter } from '#core/thread'
 import type { EdgePart, EdgePiece, Machine, OwnStitch, Thread } from '../records'
 import type { SetupContent } from '../setup'
+import { type EdgeKind, edgeKindOf } from './edgeSetup'
 import { lengthDialOf, type PieceWork } from './pieces'
 
 export type FontId = Extract<EdgePart['cut'], { kind: 'letters' }>['font']
@@ -77,38 +77,6 @@ export interface EdgeAnswer {
   readonly lengths: number
 }
 
-/** How an edge is sewn: five kinds that behave differently, as the job and its stitch say. */
-export type EdgeKind = 'blanket' | 'hidden' | 'satin' | 'straight' | 'library'
-
-/**
- * The kind of edge a setup sews.
- *
- * @example
- * edgeKindOf({ job: 'satin', stitch: { stitchId: 'zigzag', … } }) // 'satin'
- */
-export function edgeKindOf({ job, stitch: { stitchId } }: Pick<SetupContent, 'job' | 'stitch'>): EdgeKind {
-  if (stitchId === 'straight') return 'straight'
-  if (stitchId === 'blanket') return 'blanket'
-  if (stitchId !== 'zigzag') return 'library'
-  if (job === 'satin') return 'satin'
-  return job === 'hidden-edge' ? 'hidden' : 'library'
-}
-
-/** The job an edge of a kind is, and the stitch it begins with. */
-export const EDGE_KINDS = {
-  blanket: { job: 'blanket-edge', stitchId: 'blanket' },
-  hidden: { job: 'hidden-edge', stitchId: 'zigzag' },
-  satin: { job: 'satin', stitchId: 'zigzag' },
-  straight: { job: 'topstitching', stitchId: 'straight' },
-  library: { job: 'decorative-row', stitchId: 'feather' },
-} as const satisfies Record<EdgeKind, { job: SetupContent['job']; stitchId: string }>
-
-/** Whether its zigzag stands beside the edge, so that the needle is moved for it. */
-export function edgeShiftsNeedle(setup: Pick<SetupContent, 'job' | 'stitch'>): boolean {
-  const kind = edgeKindOf(setup)
-  return kind === 'hidden' || kind === 'satin'
-}
-
 /** The stitch of an edge: its kind, and its numbers as they are dialled. */
 export interface EdgeStitching {
   readonly kind: EdgeKind
@@ -141,30 +109,6 @@ interface EdgeTables {
 export const fontsOf = ({ parts }: Pick<EdgePiece, 'parts'>): FontId[] => [
   ...new Set(parts.flatMap(({ cut }) => (cut.kind === 'letters' ? [cut.font] : []))),
 ]
-
-/** How the machine is set for an edge: stitch, width, length and where the needle stands. */
-export function edgeSettingOf(
-  { outsideMm, backwards }: Pick<EdgePiece, 'outsideMm' | 'backwards'>,
-  setup: Pick<SetupContent, 'job' | 'stitch'>,
-): SetupContent['stitch'] {
-  const { stitchId, widthMm, lengthMm } = setup.stitch
-  const isZigzag = edgeShiftsNeedle(setup)
-  const isStraight = edgeKindOf(setup) === 'straight'
-  return {
-    stitchId,
-    widthMm: isStraight ? 0 : widthMm,
-    lengthMm,
-    // A blanket stitch bites to the left of its spine: sewn the other way round, the cloth lies on its right.
-    mirror: !isZigzag && !isStraight && bitesRight(stitchId) !== backwards,
-    // Against the clock the cloth lies on the left of the edge.
-    positionMm: isZigzag ? tidyMm((backwards ? 1 : -1) * zigzagShiftMm(widthMm, outsideMm)) : 0,
-  }
-}
-
-/** Whether a stitch of the library begins at its left, so that its width goes to the right. */
-const bitesRight = (stitchId: string): boolean => (findStitch(stitchId)?.drops[0]?.x ?? 0.5) < 0
-
-const tidyMm = (mm: number) => Math.round(1000 * mm) / 1000 + 0
 
 /** The cloths of a plan, where they lie. A string has no shape. */
 export function regionsOf({ parts }: EdgePiece, fonts: Fonts): Region[] {

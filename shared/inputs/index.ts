@@ -12,10 +12,6 @@ export {
   type EdgeAnswer,
   type EdgeInput,
   edgeInputOf,
-  EDGE_KINDS,
-  type EdgeKind,
-  edgeKindOf,
-  edgeSettingOf,
   type EdgeStitching,
   edgeWork,
   type FontId,
@@ -23,6 +19,8 @@ export {
   type Fonts,
   type PartStretch,
 } from './edge'
+export { EDGE_KINDS, type EdgeKind, edgeKindOf, edgeSettingOf } from './edgeSetup'
+export { bandJobOf, bandRowSetup } from './bandSetup'
 export { answerForLines, type LinesAnswer, type LinesInput, linesInputOf, linesWork } from './lines'
 export { feetGuiding, USUAL_ROW_MM } from './guidingFeet'
 export { type ItemDials, itemDialsOf } from './itemDials'
@@ -32,15 +30,7 @@ export { judgePiece } from './judgePiece'
 export { type Swap, swapFor } from './swap'
 export { isJobOfPlan, pieceSetupOf, type PlanKind, planKindOf, withPieceSetup } from './pieceSetup'
 export { type PieceWay, wayOf } from './pieceWay'
-export {
-  answerForBand,
-  type BandAnswer,
-  type BandAnswerRow,
-  bandJobOf,
-  type BandNote,
-  bandRowSetup,
-  bandRuns,
-} from './band'
+export { answerForBand, type BandAnswer, type BandAnswerRow, type BandNote, bandRuns } from './band'
 export {
   changeTarget,
   itemRuns,

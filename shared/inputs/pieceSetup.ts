@@ -4,8 +4,8 @@ import { type JobId, JOBS } from '#core/job'
 import { LIMITS } from '../fields'
 import type { BandPiece, BandPieceRow, EdgePiece, Piece } from '../records'
 import type { SetupContent } from '../setup'
-import { bandJobOf, bandRowSetup } from './band'
-import { edgeSettingOf, edgeShiftsNeedle } from './edge'
+import { bandJobOf, bandRowSetup } from './bandSetup'
+import { edgeSettingOf, edgeShiftsNeedle } from './edgeSetup'
 
 export type PlanKind = Piece['plan']['kind']
 

@@ -1,0 +1,13 @@
+/** What sets a rule's tension anew is no part of the first view: it comes once that stands. */
+export default defineNuxtPlugin(() => {
+  onNuxtReady(() => void load().catch(() => {}))
+})
+
+async function load(): Promise<void> {
+  const { foretellFrom, withStartTension } = await import('#shared/job')
+  const [book, bench, settings] = [useBookStore(), useBenchStore(), useSettingsStore()]
+  bench.redialBy((before, next) => {
+    const place = { tables: book.shelf, settings: settings.record, unit: settings.unit }
+    return withStartTension(before, next, place, foretellFrom(book.shelf.swatches, settings.record))
+  })
+}
