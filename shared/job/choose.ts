@@ -70,7 +70,10 @@ export function withStartTension(
   foretell: Foretell,
 ): SetupContent {
   const isByRule = before.tensionFrom?.how === 'start' && next.tensionFrom?.how === 'start'
-  if (!isByRule || equal(startAskedOf(before, place), startAskedOf(next, place))) return next
+  if (!isByRule) return next
+  // The same rule for what is on now.
+  if (equal(startAskedOf(before, place), startAskedOf(next, place)))
+    return { ...next, tensionFrom: tensionFromOf(next, 'start') }
   const start = startFor(next, place, foretell)
   const { value = null } = start?.tension ?? {}
   const set = { ...next, tension: value }

@@ -199,6 +199,13 @@ describe('a tension that a rule set', () => {
     expect(after.tension).not.toBe(begun.tension)
     expect(carriedOver(after, tables)).toEqual([])
   })
+  it('is the same for another thread of the rule, and for that one now', () => {
+    const [one, other] = records.threads.filter(({ kind, tex }) => kind === 'cotton' && tex !== null)
+    const on = change(begun, { threadIds: { left: one!.id, middle: null, right: null } })
+    const after = change(on, { threadIds: { left: other!.id, middle: null, right: null } })
+    expect(carriedOver(after, tables)).toEqual([])
+    expect(after.tensionFrom!.threadIds.left).toBe(other!.id)
+  })
   it('stays where what changes has no say in it', () => {
     expect(change(begun, { layers: 4 })).toEqual({ ...begun, layers: 4 })
     expect(change(begun, { tension: 3 }).tension).toBe(3)

@@ -88,26 +88,6 @@ describe('a job', () => {
 })
 
 describe('a tension', () => {
-  it('that a rule set is set anew for another thread, without a word', async () => {
-    const { driver } = session
-    await open(driver, inject('demo'))
-    await press(driver, 'button', /^Piece: /)
-    await press(driver, 'button', 'New piece')
-    await press(driver, 'button', /^Seam/)
-    await driver.actions().sendKeys(Key.ESCAPE).perform()
-    await byRole(driver, 'button', /^Tension: Tension [\d.]+ home/)
-    await press(driver, 'link', /^Thread and needle/)
-    await press(driver, 'button', /^single$/i)
-    const before = await (await byRole(driver, 'button', /^Tension: /)).getText()
-    await pick(driver, 'Thread', /^(Wine|White|Navy)/)
-    await pick(driver, 'Thread', 'Gold metallic')
-    await driver.wait(
-      async () => (await (await byRole(driver, 'button', /^Tension: /)).getText()) !== before,
-      PATIENCE_MS,
-      'the tension stayed',
-    )
-    expect(await (await byRole(driver, 'button', /^Tension: /)).getText()).not.toContain('carried over')
-  })
   it('is a guess on another machine, says from where, and is settled with a press', async () => {
     const { driver } = session
     await open(driver, inject('demo'))
@@ -127,6 +107,24 @@ describe('a tension', () => {
     await untilText(driver, /Tension [\d.]+ is carried over \(set to [\d.]+ on Attic seven\)/)
     await press(driver, 'button', /^Tension \d/)
     await byRole(driver, 'button', /^Tension: Tension [\d.]+ home is 4\.5/)
+  })
+  it('that a rule set is set anew for another thread, without a word', async () => {
+    const { driver } = session
+    await open(driver, inject('demo'))
+    await press(driver, 'button', /^Piece: /)
+    await press(driver, 'button', 'New piece')
+    await press(driver, 'button', /^Seam/)
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
+    await byRole(driver, 'button', /^Tension: Tension [\d.]+ home/)
+    await press(driver, 'link', /^Thread and needle/)
+    const before = await (await byRole(driver, 'button', /^Tension: /)).getText()
+    for (const side of ['Left thread', 'Right thread']) await pick(driver, side, 'White cotton 50')
+    await driver.wait(
+      async () => (await (await byRole(driver, 'button', /^Tension: /)).getText()) !== before,
+      PATIENCE_MS,
+      'the tension stayed',
+    )
+    expect(await (await byRole(driver, 'button', /^Tension: /)).getText()).not.toContain('carried over')
   })
 })
 

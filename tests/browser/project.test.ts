@@ -133,6 +133,16 @@ describe('the project of the demo', () => {
     await press(driver, 'button', /^Undo: /)
     await byRole(driver, 'link', /^2 First officer’s shirt front/)
   })
+  it('narrows the list of pieces to its own', async () => {
+    const { driver } = session
+    await press(driver, 'link', 'Pieces')
+    await untilText(driver, '24 of 24 pieces')
+    await pick(driver, 'Project', 'Harbour pageant jacket')
+    const [, few] = /(\d+) of 24 pieces/.exec(await untilText(driver, /\b\d of 24 pieces/))!
+    expect(Number(few)).toBeGreaterThan(0)
+    await byRole(driver, 'button', /^Deckhand pockets/)
+    await press(driver, 'link', 'Order of work')
+  })
   it('says that a due day is past, and what no longer fits', async () => {
     const { driver } = session
     await press(driver, 'button', 'Minutes to sew, each day')

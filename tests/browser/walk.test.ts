@@ -1,6 +1,6 @@
 import type { ChildProcess } from 'node:child_process'
 import ICAL from 'ical.js'
-import { By } from 'selenium-webdriver'
+import { By, Key } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
 import { findPort, startServer } from '../../scripts/steps.mjs'
 import { measurePdf } from '../unit/pdf'
@@ -269,6 +269,28 @@ describe('the bench card', () => {
     expect(card!.texts).toEqual(
       expect.arrayContaining(['4.0', '2.5', '2.8', 'Slate rayon 40', 'Gold metallic']),
     )
+  })
+})
+
+describe('what the walk misses', () => {
+  it('is a press that opens where it is chosen, on a phone too', async () => {
+    session = await openBrowser({ width: 390, height: 844 })
+    const { driver } = session
+    await open(driver, `${inject('plain')}/walk`)
+    await press(driver, 'button', 'Choose the foot.')
+    await byRole(driver, 'dialog', 'Foot and plate')
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
+    await press(driver, 'button', 'Choose the bobbin thread.')
+    await byRole(driver, 'dialog', 'Bobbin')
+    expect(await severeLogs(driver)).toEqual([])
+  })
+  it('and a row of the whole list is read by pressing it, ticked by its box', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/walk`)
+    await press(driver, 'button', 'Whole list')
+    await press(driver, 'button', 'Presser foot up')
+    await byRole(driver, 'heading', 'Presser foot up')
   })
 })
 

@@ -34,9 +34,26 @@ const KINDS = [
   })),
 ]
 const kind = useUrlState<string>('kind', { usual: 'all', choices: KINDS.map(({ value }) => value) })
+const project = useUrlState<string>('project', { usual: '' })
+const projects = computed(() => [
+  { value: '', label: 'Every project' },
+  ...newestFirst(book.shelf.projects.values(), ({ keptAt }) => keptAt).map(({ id, name }) => ({
+    value: id,
+    label: name,
+  })),
+])
+/** Pieces of the project that is chosen; null: of every one, and of none. */
+const inProject = computed(() => {
+  const chosen = book.shelf.projects.get(project.value)
+  if (!chosen) return null
+  return new Set(chosen.items.flatMap(({ work }) => (work.kind === 'piece' ? [work.pieceId] : [])))
+})
 const all = computed(() => newestFirst(book.shelf.pieces.values(), ({ begunAt }) => begunAt ?? ''))
 const newest = computed(() =>
-  kind.value === 'all' ? all.value : all.value.filter(({ plan }) => plan.kind === kind.value),
+  all.value.filter(
+    ({ id, plan }) =>
+      (kind.value === 'all' || plan.kind === kind.value) && (inProject.value?.has(id) ?? true),
+  ),
 )
 const ordered = computed(() => {
   switch (order.value) {
@@ -143,6 +160,12 @@ const sharing = shallowRef<Piece | null>(null)
           v-model="kind"
           label="Kind"
           :items="KINDS"
+        />
+        <SelectField
+          v-if="projects.length > 1"
+          v-model="project"
+          label="Project"
+          :items="projects"
         />
         <SelectField
           v-model="order"
