@@ -35,12 +35,19 @@ export function useSetupReasons() {
   )
   const rows = computed(() => all.value.filter(({ about }) => about === 'setup'))
   const withPresses = computed(() => rows.value.map(row => ({ ...row, press: pressOf(row) })))
-  /** The first thing owned that lets the needle swing as it is set; null: nothing is in its way, or none. */
+  /**
+   * The first thing owned that lets the needle swing as it is set; null: nothing is in its way, or none.
+   * Where a narrower stitch helps, no needle is changed and nothing bought for it.
+   */
   const swingPress = computed(() => {
     const against = bench.verdict.reasons.find(
       ({ about, severity }) => about === 'swing' && severity !== 'note',
     )
-    return against ? swapPress(against) : null
+    if (!against) return null
+    const widthHelps = (bench.result?.safeWidthMm ?? 0) > 0
+    if (widthHelps && mendedBy(against.code) === 'needle') return null
+    const press = swapPress(against)
+    return widthHelps && press && 'to' in press ? null : press
   })
 
   /** null where nothing one could own takes it away. */
