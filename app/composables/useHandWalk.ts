@@ -6,13 +6,13 @@ import { dayOf } from '~/utils/dates'
  * asked for.
  */
 export function useHandWalk() {
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const handWalks = useHandWalksStore()
   const { sayStored } = useStoredWords()
   /** null: it may be turned. */
   const hindrance = computed(
     () =>
-      handWalkHindrance(bench.result?.verdict ?? null, bench.parts.needle?.state ?? null)?.message ?? null,
+      handWalkHindrance(inHand.result?.verdict ?? null, inHand.parts.needle?.state ?? null)?.message ?? null,
   )
   function log(): void {
     handWalks.log(new Date())

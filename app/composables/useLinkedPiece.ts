@@ -7,7 +7,7 @@ import { PLAN_PATHS } from '~/planner/planPaths'
  */
 export function useLinkedPiece(): void {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const toast = useToast()
   const router = useRouter()
 
@@ -16,7 +16,7 @@ export function useLinkedPiece(): void {
     const { piece: id, ...rest } = query
     if (typeof id !== 'string') return undefined
     const piece = book.shelf.pieces.get(id)
-    if (piece) bench.take(id)
+    if (piece) inHand.take(id)
     else toast.add({ title: 'This piece is not in the book any more', color: 'warning' })
     const isPlanned = piece !== undefined && piece.plan.kind !== 'seam'
     return { path: isPlanned ? PLAN_PATHS[piece.plan.kind] : path, query: rest, replace: true }

@@ -15,20 +15,20 @@ import { candidateOf, clothFactsOf, startInputOf, stitchFactsOf, threadedBlades 
 /** Owned needles ranked for the threads chosen, the bobbin, and where to start. */
 export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | null>) {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const settings = useSettingsStore()
-  const blades = computed(() => threadedBlades(bench.setup, construction.value, book.shelf.threads))
+  const blades = computed(() => threadedBlades(inHand.setup, construction.value, book.shelf.threads))
   const threads = computed(() => blades.value.map(({ thread }) => thread))
   const input = computed(() =>
     threads.value.length === 0
       ? null
       : {
           threads: threads.value,
-          cloth: clothFactsOf(bench.setup, book.shelf.cloths),
+          cloth: clothFactsOf(inHand.setup, book.shelf.cloths),
           construction: construction.value,
           gapMm: gapMm.value,
           thickPearl: settings.schools.thickPearl,
-          seam: bench.swingInput,
+          seam: inHand.swingInput,
         },
   )
   /** Used-up needles are not there to be put in. */
@@ -42,20 +42,20 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
   const starting = useStartStore()
   /** For the needle that is in, what strip and card begin with too; for one looked at, by the rule. */
   const start = computed(() => {
-    if (construction.value === (bench.parts.needle?.construction ?? 'single')) return starting.start
-    const asked = startInputOf(bench.setup, construction.value, book.shelf, settings.record)
+    if (construction.value === (inHand.parts.needle?.construction ?? 'single')) return starting.start
+    const asked = startInputOf(inHand.setup, construction.value, book.shelf, settings.record)
     return asked && startSettings(asked)
   })
 
   const lead = computed(() => decidingThread(threads.value, null))
   const decides = computed(() =>
-    decidingThread(threads.value, book.shelf.threads.get(bench.setup.bobbinId ?? '') ?? null),
+    decidingThread(threads.value, book.shelf.threads.get(inHand.setup.bobbinId ?? '') ?? null),
   )
   const bobbinInput = computed(
     () =>
       decides.value && {
         top: { ...decides.value, hex: leadingColour(decides.value.colours) },
-        swings: stitchFactsOf(bench.setup, bench.parts)?.swings ?? false,
+        swings: stitchFactsOf(inHand.setup, inHand.parts)?.swings ?? false,
         school: settings.schools.heavyBobbin,
         throughNeedle:
           decides.value === lead.value && ranked.value.some(({ verdict }) => verdict !== 'refuse'),
@@ -69,7 +69,7 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
           decides.value.id,
           [...book.shelf.threads.values()]
             // What is loaded is there, however little of it.
-            .filter(({ id, metresLeft }) => metresLeft !== 0 || id === bench.setup.bobbinId)
+            .filter(({ id, metresLeft }) => metresLeft !== 0 || id === inHand.setup.bobbinId)
             .map(thread => ({ ...thread, hex: leadingColour(thread.colours) })),
         )
       : [],

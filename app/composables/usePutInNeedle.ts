@@ -5,7 +5,7 @@ import { newId } from '~/utils/id'
 /** Putting a needle in, adding it to what is owned when no such needle is there yet. */
 export function usePutInNeedle() {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
 
   function putInNeedle(needle: Needle & { readonly type: NeedleType }): void {
     const { construction, gapMm, sizeNm, type } = needle
@@ -20,7 +20,7 @@ export function usePutInNeedle() {
     const bought: RecordChange[] = owned
       ? []
       : [{ table: 'needles', id, record: { ...FRESH_NEEDLE, ...needle, id } }]
-    bench.update(`Put in ${needleLabel(needle)}`, { needleId: id }, null, bought)
+    inHand.update(`Put in ${needleLabel(needle)}`, { needleId: id }, null, bought)
   }
   return { putInNeedle }
 }

@@ -28,10 +28,10 @@ function toBuy(part: OwnedPart | 'stabilizer' | null): Press | null {
 /** What does not go together in the piece in hand, the worst first, and how it is mended. */
 export function useSetupReasons() {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const settings = useSettingsStore()
   const all = computed(() =>
-    bench.verdict.reasons.map(reason => ({ ...reason, look: REASON_LOOKS[reason.severity] })),
+    inHand.verdict.reasons.map(reason => ({ ...reason, look: REASON_LOOKS[reason.severity] })),
   )
   const rows = computed(() => all.value.filter(({ about }) => about === 'setup'))
   const withPresses = computed(() => rows.value.map(row => ({ ...row, press: pressOf(row) })))
@@ -40,11 +40,11 @@ export function useSetupReasons() {
    * Where a narrower stitch helps, no needle is changed and nothing bought for it.
    */
   const swingPress = computed(() => {
-    const against = bench.verdict.reasons.find(
+    const against = inHand.verdict.reasons.find(
       ({ about, severity }) => about === 'swing' && severity !== 'note',
     )
     if (!against) return null
-    const widthHelps = (bench.result?.safeWidthMm ?? 0) > 0
+    const widthHelps = (inHand.result?.safeWidthMm ?? 0) > 0
     if (widthHelps && mendedBy(against.code) === 'needle') return null
     const press = swapPress(against)
     return widthHelps && press && 'to' in press ? null : press
@@ -54,25 +54,25 @@ export function useSetupReasons() {
   function pressOf(reason: JobReason): Press | null {
     const { mend, severity } = reason
     if (!mend) return severity === 'note' ? null : swapPress(reason)
-    const change = mendOf(mend, bench.setup, book.shelf.feet, book.shelf.stabilizers)
+    const change = mendOf(mend, inHand.setup, book.shelf.feet, book.shelf.stabilizers)
     if (!change) return toBuy(partOf(mend))
-    return { label: mend.label, do: () => bench.update(`Mend: ${mend.label}`, change) }
+    return { label: mend.label, do: () => inHand.update(`Mend: ${mend.label}`, change) }
   }
   function swapPress({ code, message }: JobReason): Press | null {
     // Another row's reason speaks of a setup that is not the one shown.
     if (/^Row \d+: /.test(message)) return null
     const swap = swapFor(
       code,
-      bench.setup,
-      bench.verdict,
+      inHand.setup,
+      inHand.verdict,
       book.shelf,
       settings.record,
       settings.unit,
-      bench.ownStart,
+      inHand.ownStart,
     )
     if (!swap) return toBuy(mendedBy(code))
     const label = `Take ${swap.name}`
-    return { label, do: () => bench.update(label, swap.change) }
+    return { label, do: () => inHand.update(label, swap.change) }
   }
   return { rows, withPresses, swingPress }
 }

@@ -3,7 +3,7 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
-import { useBenchStore } from '~/stores/bench'
+import { useInHandStore } from '~/stores/inHand'
 import { useBookStore } from '~/stores/book'
 import { useShelf } from './useShelf'
 
@@ -51,23 +51,23 @@ describe('taking out what one owns', () => {
     ['cloths', 'clothId'],
     ['threads', 'bobbinId'],
   ] as const)('takes it off the machine too: %s', (table, field) => {
-    const bench = useBenchStore()
+    const inHand = useInHandStore()
     dropPieces()
     const id = demoId(table)
-    bench.update('Choose', { [field]: id })
+    inHand.update('Choose', { [field]: id })
     expect(shelf().remove(table, id, 'it')).toBe(true)
-    expect(bench.setup[field]).toBeNull()
+    expect(inHand.setup[field]).toBeNull()
     book.undo()
-    expect(bench.setup[field]).toBe(id)
+    expect(inHand.setup[field]).toBe(id)
   })
 
   it('leaves the other spools on when one thread goes', () => {
-    const bench = useBenchStore()
+    const inHand = useInHandStore()
     dropPieces()
     const [a, b] = [...book.shelf.threads.keys()]
-    bench.update('Choose', { threadIds: { left: a!, middle: null, right: b! }, bobbinId: b! })
+    inHand.update('Choose', { threadIds: { left: a!, middle: null, right: b! }, bobbinId: b! })
     shelf().remove('threads', a!, 'it')
-    expect(bench.setup).toMatchObject({ threadIds: { left: null, right: b }, bobbinId: b })
+    expect(inHand.setup).toMatchObject({ threadIds: { left: null, right: b }, bobbinId: b })
   })
 })
 
@@ -83,12 +83,12 @@ describe('taking out several', () => {
 
   it('empties the bobbins of a thread that goes', () => {
     dropPieces()
-    useBenchStore().update('Choose', { bobbinId: 'demo-thread-fine' })
+    useInHandStore().update('Choose', { bobbinId: 'demo-thread-fine' })
     shelf().removeMany('threads', ['demo-thread-fine', 'demo-thread-navy'], 'threads')
     expect([...book.shelf.bobbins.values()].map(({ threadId, woundM }) => [threadId, woundM])).toEqual([
       [null, null],
       [null, null],
     ])
-    expect(useBenchStore().setup.bobbinId).toBeNull()
+    expect(useInHandStore().setup.bobbinId).toBeNull()
   })
 })

@@ -14,7 +14,7 @@ const MOST_NAMED = 3
 /** Saving and removing what the user owns, with the same rules everywhere. */
 export function useShelf() {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const toast = useToast()
   const { undoOf } = useUndo()
   const { sayStored } = useStoredWords()
@@ -82,12 +82,12 @@ export function useShelf() {
 
   /** Sets the piece in hand up as something was kept elsewhere, without what is no longer owned. */
   function takeSetup(label: string, content: SetupContent): void {
-    bench.update(label, withoutGone(content))
+    inHand.update(label, withoutGone(content))
   }
   /** Begins a piece that is set up as something was kept elsewhere. */
   function beginSetUp(label: string, content: SetupContent): void {
-    bench.show({ plan: { kind: 'seam' }, setup: withoutGone(content) })
-    void bench.change(label, {})
+    inHand.show({ plan: { kind: 'seam' }, setup: withoutGone(content) })
+    void inHand.change(label, {})
   }
   function withoutGone(content: SetupContent): SetupContent {
     const gone = setupReferences(content).filter(to => !book.shelf[to.table].has(to.id))

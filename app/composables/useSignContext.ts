@@ -3,7 +3,7 @@ import { signContextOf } from '#shared/inputs'
 /** What of the piece in hand the sign doctor looks at. */
 export function useSignContext() {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const handWalks = useHandWalksStore()
-  return computed(() => signContextOf(bench.setup, book.shelf, handWalks.latest !== null))
+  return computed(() => signContextOf(inHand.setup, book.shelf, handWalks.latest !== null))
 }

@@ -22,42 +22,42 @@ import { LateStitchNumbers } from '~/asking/lateHolding'
 import { askedStop } from './askedStop'
 
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const put = usePutBackStore()
 const { length, bare } = useLength()
 
 const thread = (id: string | null): Thread | null => book.shelf.threads.get(id ?? '') ?? null
-const left = computed(() => thread(bench.setup.threadIds.left))
-const right = computed(() => thread(bench.setup.threadIds.right))
-const bobbin = computed(() => thread(bench.setup.bobbinId))
-const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? ''))
-const below = computed(() => (bench.setup.under.length > 0 ? ` +${bench.setup.under.length}` : ''))
-const twin = computed(() => bench.parts.needle !== null && bench.parts.needle.construction !== 'single')
-const look = computed(() => (bench.result ? JOB_LOOKS[bench.verdict.verdict] : null))
-const words = computed(() => verdictWords(bench.verdict, settings.unit))
+const left = computed(() => thread(inHand.setup.threadIds.left))
+const right = computed(() => thread(inHand.setup.threadIds.right))
+const bobbin = computed(() => thread(inHand.setup.bobbinId))
+const cloth = computed(() => book.shelf.cloths.get(inHand.setup.clothId ?? ''))
+const below = computed(() => (inHand.setup.under.length > 0 ? ` +${inHand.setup.under.length}` : ''))
+const twin = computed(() => inHand.parts.needle !== null && inHand.parts.needle.construction !== 'single')
+const look = computed(() => (inHand.result ? JOB_LOOKS[inHand.verdict.verdict] : null))
+const words = computed(() => verdictWords(inHand.verdict, settings.unit))
 /** Where what decides can be seen, and mended. What it says is read out; no other place says it again. */
-const decidedAt = computed(() => (bench.verdict.reasons[0]?.about === 'setup' ? '/pairing' : '/'))
+const decidedAt = computed(() => (inHand.verdict.reasons[0]?.about === 'setup' ? '/pairing' : '/'))
 
 /** What it is called, its job, and how many of it. */
-const name = computed(() => (bench.isBegun ? pieceName(bench.piece) : 'A new piece'))
+const name = computed(() => (inHand.isBegun ? pieceName(inHand.piece) : 'A new piece'))
 const about = computed(() => {
-  const { copies, plan } = bench.piece
-  const row = plan.kind === 'band' ? `row ${bench.row + 1} of ${plan.rows.length}` : ''
+  const { copies, plan } = inHand.piece
+  const row = plan.kind === 'band' ? `row ${inHand.row + 1} of ${plan.rows.length}` : ''
   const many = copies > 1 ? `${copies} copies` : ''
-  return [JOBS[bench.setup.job].name, row, many].filter(Boolean).join(' · ')
+  return [JOBS[inHand.setup.job].name, row, many].filter(Boolean).join(' · ')
 })
 /** The numbers one dials: width where it swings, and length. */
 const stitchLine = computed(() => {
-  const { widthMm, lengthMm } = bench.setup.stitch
-  const swings = bench.parts.stitch !== null && hasSwing(bench.parts.stitch)
+  const { widthMm, lengthMm } = inHand.setup.stitch
+  const swings = inHand.parts.stitch !== null && hasSwing(inHand.parts.stitch)
   return swings ? `${bare(widthMm)} × ${bare(lengthMm)}` : bare(lengthMm)
 })
 const stitchNote = computed(() => {
-  const { positionMm } = bench.setup.stitch
+  const { positionMm } = inHand.setup.stitch
   const side = positionMm < 0 ? 'left' : 'right'
   const moved = positionMm === 0 ? '' : `, ${bare(Math.abs(positionMm))} ${side}`
-  return `${bench.parts.stitch?.name ?? 'stitch gone'}${moved}`
+  return `${inHand.parts.stitch?.name ?? 'stitch gone'}${moved}`
 })
 /** On a phone the rest of the setup opens below what one dials. */
 const isOpen = ref(false)
@@ -78,14 +78,14 @@ const spoolNames = computed(() => {
 })
 /** What stands on the real machine is told in its panel, with the way into the walk. */
 const machineNote = computed(() => {
-  const { machine } = bench.parts
+  const { machine } = inHand.parts
   if (!machine) return 'not chosen'
   const { changeOver } = put
   return changeOver ? `${changeOver.count} to change over` : `widest ${bare(machine.maxWidthMm)}`
 })
 const footLine = computed(() => {
-  const { foot } = bench.parts
-  if (plateOn(bench.setup, bench.parts.plate).singleHole) return 'single-hole plate'
+  const { foot } = inHand.parts
+  if (plateOn(inHand.setup, inHand.parts.plate).singleHole) return 'single-hole plate'
   if (!foot) return 'zigzag plate'
   if (foot.singleHole) return 'single hole'
   return foot.slotMm === null ? 'not measured' : `opens ${bare(foot.slotMm)}`
@@ -93,8 +93,8 @@ const footLine = computed(() => {
 
 /** A number that was set for something else is not shown as right. */
 const tensionLine = computed(() => {
-  if (bench.verdict.reasons.some(({ code }) => code === 'tension-carried')) return 'carried over'
-  const dial = bench.parts.machine?.tensionDial
+  if (inHand.verdict.reasons.some(({ code }) => code === 'tension-carried')) return 'carried over'
+  const dial = inHand.parts.machine?.tensionDial
   return dial ? `home is ${formatShort(dial.home)}` : 'no home yet'
 })
 
@@ -131,7 +131,7 @@ const spoolsNote = computed(() => {
       <NuxtLink
         :to="decidedAt"
         class="verdict"
-        :class="{ rule: bench.verdict.evidence === 'rule' }"
+        :class="{ rule: inHand.verdict.evidence === 'rule' }"
         :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
         aria-live="polite"
       >
@@ -157,13 +157,13 @@ const spoolsNote = computed(() => {
       >
         <template #picture>
           <span
-            v-if="bench.parts.stitch"
+            v-if="inHand.parts.stitch"
             class="thumb"
             aria-hidden="true"
             ><StitchThumb
-              :shape="bench.parts.stitch"
-              :width="Math.max(2, bench.setup.stitch.widthMm)"
-              :length="bench.setup.stitch.lengthMm"
+              :shape="inHand.parts.stitch"
+              :width="Math.max(2, inHand.setup.stitch.widthMm)"
+              :length="inHand.setup.stitch.lengthMm"
           /></span>
         </template>
         <LateStitchNumbers />
@@ -171,7 +171,7 @@ const spoolsNote = computed(() => {
       <LineUpStop
         is-dialled
         title="Tension"
-        :main="bench.setup.tension === null ? 'Tension' : `Tension ${formatShort(bench.setup.tension)}`"
+        :main="inHand.setup.tension === null ? 'Tension' : `Tension ${formatShort(inHand.setup.tension)}`"
         :sub="tensionLine"
       >
         <LateTensionPicker />
@@ -196,7 +196,7 @@ const spoolsNote = computed(() => {
       <LineUpStop
         is-name
         title="Machine"
-        :main="bench.parts.machine?.name ?? 'Machine'"
+        :main="inHand.parts.machine?.name ?? 'Machine'"
         :sub="machineNote"
       >
         <LateMachinePicker />
@@ -225,15 +225,15 @@ const spoolsNote = computed(() => {
       <LineUpStop
         is-rest
         title="Needle"
-        :main="bench.parts.needle ? needleHeading(bench.parts.needle) : 'Needle'"
-        :sub="bench.parts.needle?.type ?? 'not chosen'"
+        :main="inHand.parts.needle ? needleHeading(inHand.parts.needle) : 'Needle'"
+        :sub="inHand.parts.needle?.type ?? 'not chosen'"
       >
         <LateNeedlePicker />
       </LineUpStop>
       <LineUpStop
         is-name
         title="Foot and plate"
-        :main="bench.parts.foot?.name ?? 'Foot'"
+        :main="inHand.parts.foot?.name ?? 'Foot'"
         :sub="footLine"
       >
         <LateFootPicker />
@@ -241,8 +241,8 @@ const spoolsNote = computed(() => {
       <LineUpStop
         is-name
         title="Cloth"
-        :main="cloth ? `${cloth.name} ×${bench.setup.layers}${below}` : 'Cloth'"
-        :sub="cloth ? length(underFootMm(bench.setup, book.shelf.cloths)) : 'not chosen'"
+        :main="cloth ? `${cloth.name} ×${inHand.setup.layers}${below}` : 'Cloth'"
+        :sub="cloth ? length(underFootMm(inHand.setup, book.shelf.cloths)) : 'not chosen'"
       >
         <LateClothPicker />
       </LineUpStop>

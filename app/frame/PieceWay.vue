@@ -4,12 +4,12 @@ import { PLAN_PATHS } from '~/planner/planPaths'
 
 /** How far the piece in hand is, from what is known: each mark leads on, and the next one is lit. */
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const plans = usePlannedStore()
 const walk = useWalkStore()
 const marks = computed(() => {
-  const { piece } = bench
-  const way = wayOf(piece, bench.row, book.shelf, bench.verdict.verdict, plans.isAnswered)
+  const { piece } = inHand
+  const way = wayOf(piece, inHand.row, book.shelf, inHand.verdict.verdict, plans.isAnswered)
   const steps = walk.walk.steps.length
   const many = piece.copies > 1 || piece.sewn > 0 ? ` ${piece.sewn} of ${piece.copies}` : ''
   return [

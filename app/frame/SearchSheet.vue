@@ -13,7 +13,7 @@ import { PLAN_PATHS } from '~/planner/planPaths'
 const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ schools: [] }>()
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const colorMode = useColorMode()
 const { undo, undoWords } = useUndo()
@@ -39,7 +39,7 @@ const pieces = computed(() =>
       suffix: piece.note,
       icon: 'i-lucide-scissors',
       onSelect: then(() => {
-        bench.take(piece.id)
+        inHand.take(piece.id)
         void navigateTo(PLAN_PATHS[piece.plan.kind])
       }),
     }),
@@ -59,7 +59,7 @@ const needles = computed(() =>
     // A twin needle is also called a double needle.
     suffix: needle.construction === 'twin' ? 'double needle, put it in' : 'put it in',
     icon: 'i-lucide-pin',
-    onSelect: then(() => bench.update('Choose the needle', { needleId: needle.id })),
+    onSelect: then(() => inHand.update('Choose the needle', { needleId: needle.id })),
   })),
 )
 const threads = computed(() =>
@@ -71,11 +71,11 @@ const threads = computed(() =>
   })),
 )
 const stitches = computed(() =>
-  bench.allStitches.map((stitch): CommandPaletteItem => ({
+  inHand.allStitches.map((stitch): CommandPaletteItem => ({
     label: stitch.name,
     suffix: 'choose this stitch',
     icon: 'i-lucide-waves',
-    onSelect: then(() => bench.chooseStitch(stitch)),
+    onSelect: then(() => inHand.chooseStitch(stitch)),
   })),
 )
 const signs = SIGNS.map(({ id, words }): CommandPaletteItem => ({
@@ -91,7 +91,7 @@ const actions = computed((): CommandPaletteItem[] => [
     icon: 'i-lucide-scissors',
     onSelect: then(() => {
       // A piece with a name is not changed unasked.
-      setUp(id, bench.piece.name === '' ? 'this' : 'new')
+      setUp(id, inHand.piece.name === '' ? 'this' : 'new')
       void offerUndo(`Set up for ${JOBS[id].name.toLowerCase()}`)
     }),
   })),

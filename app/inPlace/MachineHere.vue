@@ -5,7 +5,7 @@ import { LateMachineForm } from '~/asking/lateForms'
 
 /** A machine where one is missing: its widest stitch in one press, the rest when one likes. */
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { bare } = useLength()
 const WIDTHS_MM = [5, 6, 7, 9] as const
 const more = ref(false)
@@ -14,11 +14,11 @@ const owned = computed(() => [...book.shelf.machines.values()].sort((a, b) => a.
 function addOne(maxWidthMm: number): void {
   const id = newId('machine')
   const machine = { ...UNKNOWN_MACHINE, id, name: 'My machine', maxWidthMm }
-  bench.update('Add my machine', { machineId: id }, null, [{ table: 'machines', id, record: machine }])
+  inHand.update('Add my machine', { machineId: id }, null, [{ table: 'machines', id, record: machine }])
 }
 function added(id: string | null): void {
   more.value = false
-  if (id) bench.update('Choose the machine', { machineId: id })
+  if (id) inHand.update('Choose the machine', { machineId: id })
 }
 </script>
 
@@ -41,7 +41,7 @@ function added(id: string | null): void {
           :key="machine.id"
           variant="outline"
           :label="machine.name"
-          @click="bench.update('Choose the machine', { machineId: machine.id })"
+          @click="inHand.update('Choose the machine', { machineId: machine.id })"
         />
       </div>
       <div

@@ -6,7 +6,7 @@ const { why, needle = false } = defineProps<{
   /** Whether it needs a needle too. @defaultValue false */
   needle?: boolean
 }>()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 </script>
 
 <template>
@@ -15,11 +15,11 @@ const bench = useBenchStore()
     class="missing"
     aria-label="Missing"
   >
-    <template v-if="!bench.parts.machine">
+    <template v-if="!inHand.parts.machine">
       <p><b>Which machine?</b> {{ why }}</p>
       <MachineHere />
     </template>
-    <template v-else-if="needle && !bench.parts.needle">
+    <template v-else-if="needle && !inHand.parts.needle">
       <p><b>Which needle?</b> {{ why }}</p>
       <NeedleLabelInput />
     </template>

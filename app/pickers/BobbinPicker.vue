@@ -1,11 +1,11 @@
 <script setup lang="ts">
-const bench = useBenchStore()
+const inHand = useInHandStore()
 </script>
 
 <template>
   <ThreadPicker
     title="Bobbin"
-    :selected-id="bench.setup.bobbinId"
-    @choose="bench.update('Choose the bobbin thread', { bobbinId: $event })"
+    :selected-id="inHand.setup.bobbinId"
+    @choose="inHand.update('Choose the bobbin thread', { bobbinId: $event })"
   />
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { MOST_LAYERS } from '#shared/fields'
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { remove } = useShelf()
 const { length } = useLength()
 const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.name.localeCompare(b.name)))
@@ -11,12 +11,12 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
   <RecordPicker
     title="Cloth"
     :items="cloths"
-    :selected-id="bench.setup.clothId"
+    :selected-id="inHand.setup.clothId"
     :name="c => c.name"
     :hint="c => `one layer ${length(c.thicknessMm)}${c.thicknessMm === null ? '' : ' thick'}`"
     none-label="Not chosen"
     add-label="Add a cloth"
-    @choose="bench.update('Choose the cloth', { clothId: $event })"
+    @choose="inHand.update('Choose the cloth', { clothId: $event })"
     @remove="remove('cloths', $event.id, $event.name)"
   >
     <template #before>
@@ -26,16 +26,16 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
           icon="i-lucide-minus"
           variant="outline"
           aria-label="One layer less"
-          :disabled="bench.setup.layers <= 1"
-          @click="bench.update('Change the layers', { layers: bench.setup.layers - 1 })"
+          :disabled="inHand.setup.layers <= 1"
+          @click="inHand.update('Change the layers', { layers: inHand.setup.layers - 1 })"
         />
-        <output>{{ bench.setup.layers }}</output>
+        <output>{{ inHand.setup.layers }}</output>
         <UButton
           icon="i-lucide-plus"
           variant="outline"
           aria-label="One layer more"
-          :disabled="bench.setup.layers >= MOST_LAYERS"
-          @click="bench.update('Change the layers', { layers: bench.setup.layers + 1 })"
+          :disabled="inHand.setup.layers >= MOST_LAYERS"
+          @click="inHand.update('Change the layers', { layers: inHand.setup.layers + 1 })"
         />
       </div>
       <UnderCloth />
@@ -43,8 +43,8 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
         table="stabilizers"
         label="Stabilizer"
         class="mb-3"
-        :model-value="bench.setup.stabilizerId"
-        @update:model-value="bench.update('Choose the stabilizer', { stabilizerId: $event })"
+        :model-value="inHand.setup.stabilizerId"
+        @update:model-value="inHand.update('Choose the stabilizer', { stabilizerId: $event })"
       />
       <p class="field-label">Cloth on top</p>
     </template>

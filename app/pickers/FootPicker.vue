@@ -5,7 +5,7 @@ import { PRESSURES } from '#core/terms'
 import type { Foot } from '#shared/records'
 
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { remove } = useShelf()
 const { length } = useLength()
 const feet = computed(() => [...book.shelf.feet.values()].sort((a, b) => a.name.localeCompare(b.name)))
@@ -13,7 +13,7 @@ const feet = computed(() => [...book.shelf.feet.values()].sort((a, b) => a.name.
 const plates = computed(() =>
   (['zigzag', 'single-hole'] as const).map(plate => ({
     label: PLATE_NAMES[plate],
-    on: bench.parts.plate === null && bench.setup.plate === plate,
+    on: inHand.parts.plate === null && inHand.setup.plate === plate,
     change: { plate, plateId: null },
   })),
 )
@@ -25,12 +25,12 @@ const hint = (f: Foot) =>
   <RecordPicker
     title="Foot and plate"
     :items="feet"
-    :selected-id="bench.setup.footId"
+    :selected-id="inHand.setup.footId"
     :name="f => f.name"
     :hint="hint"
     none-label="No foot chosen"
     add-label="Add a foot"
-    @choose="bench.update('Choose the foot', { footId: $event })"
+    @choose="inHand.update('Choose the foot', { footId: $event })"
     @remove="remove('feet', $event.id, $event.name)"
   >
     <template #before>
@@ -42,7 +42,7 @@ const hint = (f: Foot) =>
           :label="plate.label"
           :variant="plate.on ? 'solid' : 'outline'"
           :aria-pressed="plate.on"
-          @click="bench.update('Change the plate', plate.change)"
+          @click="inHand.update('Change the plate', plate.change)"
         />
       </fieldset>
       <OwnedSelect
@@ -50,15 +50,15 @@ const hint = (f: Foot) =>
         label="A plate of your own"
         none="none: the machine’s"
         class="mb-3"
-        :model-value="bench.setup.plateId"
-        @update:model-value="bench.update('Change the plate', { plateId: $event })"
+        :model-value="inHand.setup.plateId"
+        @update:model-value="inHand.update('Change the plate', { plateId: $event })"
       />
       <SelectField
-        :model-value="bench.setup.pressure"
+        :model-value="inHand.setup.pressure"
         label="Foot pressure"
         :items="PRESSURES.map(value => ({ value, label: value }))"
         class="mb-3"
-        @update:model-value="bench.update('Note the foot pressure', { pressure: $event })"
+        @update:model-value="inHand.update('Note the foot pressure', { pressure: $event })"
       />
       <p class="field-label">Presser foot</p>
     </template>

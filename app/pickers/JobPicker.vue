@@ -13,7 +13,7 @@ import { isChange, type Setting } from '#shared/job'
  * The piece in hand: its name, and what is being sewn. One press on a job sets all that follows, says what it
  * changed, and can be taken back.
  */
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const setUp = useChooseJob()
 const { undoOf } = useUndo()
 let takeBack = () => {}
@@ -27,9 +27,9 @@ const missing = computed(() => done.value?.settings.filter(setting => setting.mi
 const asked = ref<JobId | null>(null)
 function press(job: JobId): void {
   done.value = null
-  const { name: called, plan } = bench.piece
-  const isSafe = !bench.isBegun || (called === '' && isJobOfPlan(job, plan.kind))
-  if (isSafe || job === bench.setup.job) choose(job, 'this')
+  const { name: called, plan } = inHand.piece
+  const isSafe = !inHand.isBegun || (called === '' && isJobOfPlan(job, plan.kind))
+  if (isSafe || job === inHand.setup.job) choose(job, 'this')
   else asked.value = job
 }
 function choose(job: JobId, piece: JobFor): void {
@@ -37,17 +37,17 @@ function choose(job: JobId, piece: JobFor): void {
   done.value = { job, settings: setUp(job, piece) }
   takeBack = undoOf()
 }
-const loses = computed(() => asked.value !== null && !isJobOfPlan(asked.value, bench.piece.plan.kind))
+const loses = computed(() => asked.value !== null && !isJobOfPlan(asked.value, inHand.piece.plan.kind))
 const planner = computed(() => {
-  const to = planPathOf(bench.piece)
-  return to === PLAN_PATHS.seam ? null : { to, label: `Plan it: ${JOBS[bench.setup.job].name}` }
+  const to = planPathOf(inHand.piece)
+  return to === PLAN_PATHS.seam ? null : { to, label: `Plan it: ${JOBS[inHand.setup.job].name}` }
 })
 const closePicker = inject(closePickerKey, () => {})
 
 /** Kept as it is typed: a panel that is shut loses nothing. */
-const name = ref(bench.piece.name)
+const name = ref(inHand.piece.name)
 watch(
-  () => bench.piece.name,
+  () => inHand.piece.name,
   now => {
     if (now !== name.value.trim()) name.value = now
   },
@@ -57,15 +57,15 @@ const nameProblem = computed(() => {
   return parsed?.error?.issues[0]?.message ?? ''
 })
 watch(name, typed => {
-  if (nameProblem.value !== '' || typed.trim() === bench.piece.name) return
-  const joinKey = `name ${bench.piece.id}`
-  void bench.change('Name the piece', { name: typed.trim() }, { joinKey })
+  if (nameProblem.value !== '' || typed.trim() === inHand.piece.name) return
+  const joinKey = `name ${inHand.piece.id}`
+  void inHand.change('Name the piece', { name: typed.trim() }, { joinKey })
 })
 function beginNew(): void {
   // What is on the machine stays: what is sewn with it begins anew.
   const { stitch, job, goal, tension, tensionFrom, stabilizerId, speed } = EMPTY_SETUP
   const anew = { stitch, job, goal, tension, tensionFrom, stabilizerId, speed }
-  bench.show({ plan: { kind: 'seam' }, setup: { ...bench.setup, ...anew } })
+  inHand.show({ plan: { kind: 'seam' }, setup: { ...inHand.setup, ...anew } })
   done.value = null
 }
 function undo(): void {
@@ -85,7 +85,7 @@ function undo(): void {
         v-model="name"
         autocomplete="off"
         :maxlength="MOST_NAME"
-        :placeholder="pieceName(bench.piece)"
+        :placeholder="pieceName(inHand.piece)"
       />
     </UFormField>
     <div class="flex flex-wrap gap-2">
@@ -117,7 +117,7 @@ function undo(): void {
       class="missing grid gap-2"
     >
       <p>
-        <b>{{ JOBS[asked].name }}</b> for “{{ pieceName(bench.piece) }}”, or for a new piece?
+        <b>{{ JOBS[asked].name }}</b> for “{{ pieceName(inHand.piece) }}”, or for a new piece?
         <template v-if="loses">Changed, this one loses its plan.</template>
       </p>
       <div class="flex flex-wrap gap-2">
@@ -189,7 +189,7 @@ function undo(): void {
         :key="id"
         variant="ghost"
         color="neutral"
-        :aria-pressed="bench.setup.job === id"
+        :aria-pressed="inHand.setup.job === id"
         @click="press(id)"
       >
         <b>{{ JOBS[id].name }}</b>
@@ -198,9 +198,9 @@ function undo(): void {
     </div>
     <SelectField
       label="Goal of its tension"
-      :model-value="bench.setup.goal"
+      :model-value="inHand.setup.goal"
       :items="GOALS.map(value => ({ value, label: value }))"
-      @update:model-value="bench.update('Choose the goal', { goal: $event as Goal })"
+      @update:model-value="inHand.update('Choose the goal', { goal: $event as Goal })"
     />
   </div>
 </template>

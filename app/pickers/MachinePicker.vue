@@ -3,7 +3,7 @@ import { knownLength } from '~/utils/known'
 import type { Machine } from '#shared/records'
 
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const put = usePutBackStore()
 const { remove } = useShelf()
 const { length } = useLength()
@@ -20,11 +20,11 @@ const hint = (m: Machine) =>
   <RecordPicker
     title="Machine"
     :items="machines"
-    :selected-id="bench.setup.machineId"
+    :selected-id="inHand.setup.machineId"
     :name="m => m.name"
     :hint="hint"
     add-label="Add a machine"
-    @choose="bench.update('Choose the machine', { machineId: $event })"
+    @choose="inHand.update('Choose the machine', { machineId: $event })"
     @remove="remove('machines', $event.id, $event.name)"
   >
     <template

@@ -4,7 +4,7 @@ import type { NeedleRecord } from '#shared/records'
 import { byConstructionAndGap } from '~/utils/needles'
 
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { remove } = useShelf()
 const needles = computed(() => [...book.shelf.needles.values()].sort(byConstructionAndGap))
 const name = (n: NeedleRecord) => needleName(n)
@@ -14,11 +14,11 @@ const name = (n: NeedleRecord) => needleName(n)
   <RecordPicker
     title="Needle"
     :items="needles"
-    :selected-id="bench.setup.needleId"
+    :selected-id="inHand.setup.needleId"
     :name="name"
     :hint="n => describeNeedle(n)"
     add-label="Add a needle by its label"
-    @choose="bench.update('Choose the needle', { needleId: $event })"
+    @choose="inHand.update('Choose the needle', { needleId: $event })"
     @remove="remove('needles', $event.id, name($event))"
   >
     <template #form="{ record, done }">

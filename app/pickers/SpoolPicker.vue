@@ -2,9 +2,9 @@
 import { DRAWS, SUPPLY_PLACES } from '#core/terms'
 import { openChoices, orUnknown } from '~/utils/orUnknown'
 
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const sides = computed(() => {
-  switch (bench.parts.needle?.construction) {
+  switch (inHand.parts.needle?.construction) {
     case 'twin':
       return [
         ['left', 'Left'],
@@ -30,13 +30,13 @@ const nextSide = computed(() => {
   return sides.value[place + 1]?.[0] ?? null
 })
 function choose(id: string | null): void {
-  bench.update('Choose a thread', { threadIds: { ...bench.setup.threadIds, [side.value]: id } })
+  inHand.update('Choose a thread', { threadIds: { ...inHand.setup.threadIds, [side.value]: id } })
   if (nextSide.value) side.value = nextSide.value
 }
-const supply = computed(() => bench.setup.supplies[side.value])
+const supply = computed(() => inHand.setup.supplies[side.value])
 const setSupply = (change: Partial<typeof supply.value>) =>
-  bench.update('Change the supply', {
-    supplies: { ...bench.setup.supplies, [side.value]: { ...supply.value, ...change } },
+  inHand.update('Change the supply', {
+    supplies: { ...inHand.setup.supplies, [side.value]: { ...supply.value, ...change } },
   })
 const place = orUnknown(
   () => supply.value.place,
@@ -53,15 +53,15 @@ const DISCS = new Map([
   ['parted', false],
 ])
 const discs = computed({
-  get: () => [...DISCS].find(([, shared]) => shared === bench.setup.sharedDiscs)![0],
-  set: value => bench.update('Tension discs', { sharedDiscs: DISCS.get(value) ?? null }),
+  get: () => [...DISCS].find(([, shared]) => shared === inHand.setup.sharedDiscs)![0],
+  set: value => inHand.update('Tension discs', { sharedDiscs: DISCS.get(value) ?? null }),
 })
 </script>
 
 <template>
   <ThreadPicker
     :title="sides.length > 1 ? `Spool, ${side} needle` : 'Spool'"
-    :selected-id="bench.setup.threadIds[side]"
+    :selected-id="inHand.setup.threadIds[side]"
     :stays="nextSide !== null"
     @choose="choose"
   >

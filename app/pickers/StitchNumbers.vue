@@ -3,23 +3,23 @@ import { hasSwing } from '#core/stitch'
 import { LateStitchSheet } from '~/asking/lateParts'
 
 /** The numbers one dials for the stitch of the piece in hand, and the way to another stitch. */
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const isChoosing = ref(false)
 const numberOf = (field: 'widthMm' | 'lengthMm') =>
   computed({
-    get: () => bench.setup.stitch[field],
-    set: mm => bench.setStitch({ [field]: mm }, `stitch ${field}`),
+    get: () => inHand.setup.stitch[field],
+    set: mm => inHand.setStitch({ [field]: mm }, `stitch ${field}`),
   })
 const widthMm = numberOf('widthMm')
 const lengthMm = numberOf('lengthMm')
-const swings = computed(() => bench.parts.stitch !== null && hasSwing(bench.parts.stitch))
-const safeMm = computed(() => (swings.value ? (bench.result?.safeWidthMm ?? null) : null))
+const swings = computed(() => inHand.parts.stitch !== null && hasSwing(inHand.parts.stitch))
+const safeMm = computed(() => (swings.value ? (inHand.result?.safeWidthMm ?? null) : null))
 const { bare } = useLength()
 </script>
 
 <template>
   <div class="grid gap-3">
-    <h2 class="serif text-xl">{{ bench.parts.stitch?.name ?? 'No stitch' }}</h2>
+    <h2 class="serif text-xl">{{ inHand.parts.stitch?.name ?? 'No stitch' }}</h2>
     <div class="pair">
       <LengthField
         v-if="swings"
@@ -35,9 +35,9 @@ const { bare } = useLength()
       />
     </div>
     <UCheckbox
-      :model-value="bench.setup.stitch.mirror"
+      :model-value="inHand.setup.stitch.mirror"
       label="Mirrored"
-      @update:model-value="bench.setStitch({ mirror: $event === true })"
+      @update:model-value="inHand.setStitch({ mirror: $event === true })"
     />
     <UButton
       variant="outline"

@@ -4,32 +4,32 @@ import { BOBBIN_TENSIONS } from '#core/terms'
 import { formatShort } from '#core/units'
 import { useFieldProblems } from '~/fields/fieldProblems'
 
-const bench = useBenchStore()
-const dial = computed(() => bench.parts.machine?.tensionDial ?? null)
-const carried = computed(() => bench.verdict.reasons.find(({ code }) => code === 'tension-carried') ?? null)
+const inHand = useInHandStore()
+const dial = computed(() => inHand.parts.machine?.tensionDial ?? null)
+const carried = computed(() => inHand.verdict.reasons.find(({ code }) => code === 'tension-carried') ?? null)
 const HOW_WORDS = {
   typed: 'As you set it.',
   sewn: 'From a row that was sewn.',
   start: 'A value to start with: not sewn yet.',
 } as const
 const from = computed(() => {
-  const { tension, tensionFrom } = bench.setup
+  const { tension, tensionFrom } = inHand.setup
   return tension === null || tensionFrom === null ? '' : HOW_WORDS[tensionFrom.how]
 })
 const limit = computed((): readonly [number, number] =>
   dial.value ? [dial.value.min, dial.value.max] : [-FARTHEST_MARK, FARTHEST_MARK],
 )
 const tension = computed({
-  get: () => bench.setup.tension,
+  get: () => inHand.setup.tension,
   set: value => set(value),
 })
 function set(value: number | null): void {
-  bench.update('Set the tension', { tension: value }, 'tension')
+  inHand.update('Set the tension', { tension: value }, 'tension')
 }
 const { refuses } = useFieldProblems()
 /** What was carried over is right for this once it is set here. */
 function confirm(): void {
-  if (!refuses()) set(bench.setup.tension)
+  if (!refuses()) set(inHand.setup.tension)
 }
 </script>
 
@@ -68,10 +68,10 @@ function confirm(): void {
       A number means nothing without its machine.
     </p>
     <SelectField
-      :model-value="bench.setup.bobbinTension"
+      :model-value="inHand.setup.bobbinTension"
       label="Bobbin tension"
       :items="BOBBIN_TENSIONS.map(value => ({ value, label: value }))"
-      @update:model-value="bench.update('Note the bobbin tension', { bobbinTension: $event })"
+      @update:model-value="inHand.update('Note the bobbin tension', { bobbinTension: $event })"
     />
     <div class="flex gap-2">
       <UButton

@@ -7,13 +7,13 @@ import type { SetupContent } from '#shared/setup'
 /** What lies under the cloth, each layer with its thickness, and how thick all of it is together. */
 type Layer = SetupContent['under'][number]
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { length } = useLength()
-const under = computed(() => bench.setup.under)
-const total = computed(() => underFootMm(bench.setup, book.shelf.cloths))
+const under = computed(() => inHand.setup.under)
+const total = computed(() => underFootMm(inHand.setup, book.shelf.cloths))
 const kinds = UNDER_KINDS.map(value => ({ value, label: value }))
 
-const put = (label: string, layers: readonly Layer[]) => bench.update(label, { under: [...layers] })
+const put = (label: string, layers: readonly Layer[]) => inHand.update(label, { under: [...layers] })
 const add = () => put('Put a layer under it', [...under.value, { kind: 'wadding', thicknessMm: null }])
 const takeOut = (place: number) =>
   put(

@@ -16,20 +16,20 @@ const { title, sharedId, nameProblem } = defineProps<{
 }>()
 const emit = defineEmits<{ another: [] }>()
 const book = useBookStore()
-const bench = useBenchStore()
-const clothHex = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? '')?.hex ?? null)
+const inHand = useInHandStore()
+const clothHex = computed(() => book.shelf.cloths.get(inHand.setup.clothId ?? '')?.hex ?? null)
 function setPhoto(side: 'front' | 'back', id: string | null): void {
-  const photos = { ...bench.piece.photos, [side]: id }
-  void bench.change(id === null ? 'Take the photo out' : 'Add a photo', { photos })
+  const photos = { ...inHand.piece.photos, [side]: id }
+  void inHand.change(id === null ? 'Take the photo out' : 'Add a photo', { photos })
 }
 /** What a piece that is not begun took from the one before. */
 const taken = computed(() => {
-  const { machine, needle } = bench.parts
+  const { machine, needle } = inHand.parts
   const names = [
     machine?.name,
     needle && needleName(needle),
-    book.shelf.threads.get(bench.setup.threadIds.left ?? '')?.name,
-    book.shelf.cloths.get(bench.setup.clothId ?? '')?.name,
+    book.shelf.threads.get(inHand.setup.threadIds.left ?? '')?.name,
+    book.shelf.cloths.get(inHand.setup.clothId ?? '')?.name,
   ]
   return names.filter(Boolean).join(', ')
 })
@@ -91,7 +91,7 @@ const taken = computed(() => {
     </div>
     <PhotoPair
       v-if="sharedId"
-      :photos="bench.piece.photos"
+      :photos="inHand.piece.photos"
       :of="title"
       :cloth-hex="clothHex"
       class="photos"

@@ -43,20 +43,20 @@ interface AskedOf {
   readonly isWorking: Readonly<Ref<boolean>>
   readonly again: () => void
 }
-const bench = useBenchStore()
+const inHand = useInHandStore()
 useFieldProblems()
 // A station never shows another piece than the one in hand: where that is of another kind, its page is shown.
 watch(piece.isHere, isHere => {
-  if (!isHere) void navigateTo(planPathOf(bench.piece))
+  if (!isHere) void navigateTo(planPathOf(inHand.piece))
 })
 const plans = usePlannedStore()
 watchEffect(() => {
-  plans.tell(piece.isHere.value ? { pieceId: bench.piece.id, work: work ?? runs?.[0]?.work ?? null } : null)
+  plans.tell(piece.isHere.value ? { pieceId: inHand.piece.id, work: work ?? runs?.[0]?.work ?? null } : null)
 })
 onUnmounted(() => plans.tell(null))
 const draft = piece.draft
-const needed = computed(() => runs ?? (work ? [{ work, setup: bench.setup }] : null))
-const isBenchEmpty = computed(() => !bench.parts.machine || !bench.parts.needle)
+const needed = computed(() => runs ?? (work ? [{ work, setup: inHand.setup }] : null))
+const isBenchEmpty = computed(() => !inHand.parts.machine || !inHand.parts.needle)
 function saveCsv(): void {
   if (csv) download(`${piece.fileName.value}.csv`, 'text/csv', csv())
 }
@@ -135,7 +135,7 @@ function saveCsv(): void {
           v-model:copies="draft.copies"
           v-model:note="draft.note"
           :title="piece.title.value"
-          :shared-id="bench.isBegun ? bench.piece.id : null"
+          :shared-id="inHand.isBegun ? inHand.piece.id : null"
           :name-problem="piece.nameProblem.value"
           @another="piece.beginAnother"
         />

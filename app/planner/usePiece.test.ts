@@ -4,13 +4,13 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import type { PintuckPiece } from '#shared/records'
-import { useBenchStore } from '~/stores/bench'
+import { useInHandStore } from '~/stores/inHand'
 import { useBookStore } from '~/stores/book'
 import { usePiece } from './usePiece'
 
 const PIECE = 'demo-piece-front'
 let book: ReturnType<typeof useBookStore>
-let bench: ReturnType<typeof useBenchStore>
+let inHand: ReturnType<typeof useInHandStore>
 let page: VueWrapper
 /** A planner's page of pintucks, as it opens. */
 function open() {
@@ -31,11 +31,11 @@ beforeEach(async () => {
   setActivePinia(createPinia())
   book = useBookStore()
   await book.loadDemo()
-  bench = useBenchStore()
-  bench.take(PIECE)
+  inHand = useInHandStore()
+  inHand.take(PIECE)
 })
 afterEach(() => page.unmount())
-const kept = () => book.shelf.pieces.get(bench.piece.id)!
+const kept = () => book.shelf.pieces.get(inHand.piece.id)!
 
 describe('a planner’s piece', () => {
   it('is kept as it is typed, and what is typed stays as it is', async () => {
@@ -84,7 +84,7 @@ describe('a planner’s piece', () => {
     const { draft, title } = open()
     draft.plan.spacingMm = 7
     void book.commit('Elsewhere', [{ table: 'pieces', id: PIECE, record: { ...kept(), note: 'From afar' } }])
-    bench.update('Tension', { tension: 6 })
+    inHand.update('Tension', { tension: 6 })
     await nextTick()
     expect([draft.note, draft.plan.spacingMm]).toEqual(['From afar', 7])
     expect(kept()).toMatchObject({ note: 'From afar', plan: { spacingMm: 7 }, setup: { tension: 6 } })
@@ -95,15 +95,15 @@ describe('a planner’s piece', () => {
     const first = kept()
     beginAnother()
     await nextTick()
-    expect([bench.isBegun, draft.name, opened.value]).toEqual([false, '', 1])
+    expect([inHand.isBegun, draft.name, opened.value]).toEqual([false, '', 1])
     draft.copies = 3
     await nextTick()
-    expect([bench.isBegun, kept().copies, kept().id === PIECE]).toEqual([true, 3, false])
+    expect([inHand.isBegun, kept().copies, kept().id === PIECE]).toEqual([true, 3, false])
     expect(book.shelf.pieces.get(PIECE)).toEqual(first)
   })
   it('writes nothing into a piece of another kind that is taken in hand meanwhile', async () => {
     const { draft, isHere } = open()
-    bench.take('demo-plan-collar')
+    inHand.take('demo-plan-collar')
     draft.note = 'typed too late'
     await nextTick()
     expect([isHere.value, kept().note]).toEqual([false, 'Two bands, mirrored at the point.'])

@@ -39,32 +39,32 @@ const JOINED_MS = 1000
  * is whole; until then it stays as it is typed.
  */
 export function usePiece<K extends Plan['kind']>(kind: K, beginning: Beginning<PlanOf<K>>) {
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const setUp = useSetUpFor()
   const place = useWorkplace()
 
-  function setUpAs(job: JobId, before = bench.setup): SetupContent {
+  function setUpAs(job: JobId, before = inHand.setup): SetupContent {
     const from = beginning.oneNeedle ? withOneNeedle(before, place.value) : before
     return setUp(job, from).setup
   }
   const begin = (job: JobId) => {
-    const setup = setUpAs(job, freshSetup(bench.setup, job))
+    const setup = setUpAs(job, freshSetup(inHand.setup, job))
     return { plan: beginning.plan(setup), setup }
   }
-  bench.showKind(kind, () => begin(beginning.job))
-  onUnmounted(() => bench.leaveKind())
+  inHand.showKind(kind, () => begin(beginning.job))
+  onUnmounted(() => inHand.leaveKind())
   /** Another kind was taken in hand elsewhere: nothing of it is shown here any more. */
-  const isHere = computed(() => bench.piece.plan.kind === kind)
+  const isHere = computed(() => inHand.piece.plan.kind === kind)
   const fieldsOf = ({ name, copies, note, plan }: Piece) =>
     plainOf({ name, copies, note, plan }) as PieceDraft<PlanOf<K>>
 
-  let shown = fieldsOf(bench.piece)
+  let shown = fieldsOf(inHand.piece)
   const draft = reactive(structuredClone(shown)) as PieceDraft<PlanOf<K>>
   /** Counts what was opened here: the fields of one piece are not those of the next. */
   const opened = ref(0)
   // What the book has of it, whoever changed it, is shown; what is being typed is not in the book yet.
   watch(
-    () => bench.piece,
+    () => inHand.piece,
     (now, before) => {
       if (!isHere.value) return
       const next = fieldsOf(now)
@@ -99,25 +99,25 @@ export function usePiece<K extends Plan['kind']>(kind: K, beginning: Beginning<P
     // What is typed goes on as it is typed, while the book has it whole.
     shown = whole
     const fields = Object.fromEntries(changed.map(field => [field, whole[field]])) as Partial<Piece>
-    void bench.change(LABELS[changed[0]!], fields, { joinKey: `piece ${bench.piece.id} ${run}` })
+    void inHand.change(LABELS[changed[0]!], fields, { joinKey: `piece ${inHand.piece.id} ${run}` })
   }
   // Before anything is drawn of it, so that a plan that is not whole is never seen.
   watch(draft, keep, { deep: true })
 
   /** Begins another of its kind beside this one. */
   function beginAnother(): void {
-    bench.show(begin(bench.setup.job))
+    inHand.show(begin(inHand.setup.job))
   }
   /** What is planned became another job: it is set up for that, on the same machine and cloth. */
   function setUpAnew(job: JobId, stitch: Partial<SetupContent['stitch']> = {}): void {
-    const { machineId, clothId, layers, under } = bench.setup
+    const { machineId, clothId, layers, under } = inHand.setup
     const anew = setUpAs(job)
     const setup = { ...anew, stitch: { ...anew.stitch, ...stitch }, machineId, clothId, layers, under }
-    void bench.change(`Set up for ${JOBS[job].name.toLowerCase()}`, { setup })
+    void inHand.change(`Set up for ${JOBS[job].name.toLowerCase()}`, { setup })
   }
 
-  const title = computed(() => pieceName(bench.piece))
-  const fileName = computed(() => fileNameOf(bench.piece.name || JOBS[bench.setup.job].name))
+  const title = computed(() => pieceName(inHand.piece))
+  const fileName = computed(() => fileNameOf(inHand.piece.name || JOBS[inHand.setup.job].name))
   return { draft, title, fileName, opened, isHere, nameProblem, beginAnother, setUpAnew }
 }
 

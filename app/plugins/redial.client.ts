@@ -5,8 +5,8 @@ export default defineNuxtPlugin(() => {
 
 async function load(): Promise<void> {
   const { foretellFrom, withStartTension } = await import('#shared/job')
-  const [book, bench, settings] = [useBookStore(), useBenchStore(), useSettingsStore()]
-  bench.redialBy((before, next) => {
+  const [book, inHand, settings] = [useBookStore(), useInHandStore(), useSettingsStore()]
+  inHand.redialBy((before, next) => {
     const place = { tables: book.shelf, settings: settings.record, unit: settings.unit }
     return withStartTension(before, next, place, foretellFrom(book.shelf.swatches, settings.record))
   })

@@ -12,15 +12,15 @@ const MOST_SUMMARY = 300
 /** Whether exactly the current combination was turned through by hand. */
 export const useHandWalksStore = defineStore('handWalks', () => {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const key = computed(
     () =>
-      bench.swingInput
+      inHand.swingInput
       && combinationKey({
-        machineId: bench.setup.machineId ?? '',
-        footId: bench.setup.footId,
-        needleId: bench.setup.needleId ?? '',
-        swing: bench.swingInput,
+        machineId: inHand.setup.machineId ?? '',
+        footId: inHand.setup.footId,
+        needleId: inHand.setup.needleId ?? '',
+        swing: inHand.swingInput,
       }),
   )
   /** The last one of this combination; null: not walked yet. */
@@ -31,13 +31,13 @@ export const useHandWalksStore = defineStore('handWalks', () => {
 
   /** The record that says this combination was hand-walked; none while it is not complete. */
   function recordOf(now: Date): RecordChange[] {
-    const { machine, needle, stitch, foot } = bench.parts
+    const { machine, needle, stitch, foot } = inHand.parts
     if (!key.value || !machine || !needle || !stitch) return []
     const id = newId('walk')
     const summary = [
       machine.name,
       describeNeedle(needle),
-      `${stitch.name} width ${formatShort(bench.setup.stitch.widthMm)}`,
+      `${stitch.name} width ${formatShort(inHand.setup.stitch.widthMm)}`,
       foot?.name ?? 'no foot chosen',
     ].join(' · ')
     const record = {

@@ -4,8 +4,8 @@ import { dropClearances } from '#core/swing'
 
 /** Where the handwheel of the current setup stands. Not kept: it is a hand's position, no record. */
 export const useHandwheelStore = defineStore('handwheel', () => {
-  const bench = useBenchStore()
-  const clearances = computed(() => (bench.swingInput ? dropClearances(bench.swingInput) : []))
+  const inHand = useInHandStore()
+  const clearances = computed(() => (inHand.swingInput ? dropClearances(inHand.swingInput) : []))
 
   /** Which drop it was turned to; a stitch with fewer drops is held to its last. */
   const turnedTo = ref(0)
@@ -17,7 +17,7 @@ export const useHandwheelStore = defineStore('handwheel', () => {
   })
   // Another pattern starts at its first drop.
   watch(
-    () => bench.setup.stitch.stitchId,
+    () => inHand.setup.stitch.stitchId,
     () => {
       turnedTo.value = 0
     },

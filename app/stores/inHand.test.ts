@@ -1,110 +1,146 @@
 // @vitest-environment happy-dom
+import { UNKNOWN_MACHINE } from '#shared/records'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
-import type { Piece } from '#shared/records'
-import type { SetupContent } from '#shared/setup'
-import { useBenchStore } from './bench'
+import { findStitch, type StitchSetting } from '#core/stitch'
+import { useInHandStore } from './inHand'
 import { useBookStore } from './book'
+import { useHandWalksStore } from './handWalks'
+import { useHandwheelStore } from './handwheel'
+import { useSettingsStore } from './settings'
+import { usePutInNeedle } from '~/composables/usePutInNeedle'
 
+const ATTIC = { id: 'attic', name: 'Attic seven', ...UNKNOWN_MACHINE }
+const stitch = (id: string) => findStitch(id)!
+const zigzag = (over: Partial<StitchSetting>) =>
+  inHand.update('Zigzag', { stitch: { ...inHand.setup.stitch, stitchId: 'zigzag', ...over } })
 let book: ReturnType<typeof useBookStore>
-let bench: ReturnType<typeof useBenchStore>
-beforeEach(async () => {
-  sessionStorage.clear()
+let inHand: ReturnType<typeof useInHandStore>
+let handwheel: ReturnType<typeof useHandwheelStore>
+let handWalks: ReturnType<typeof useHandWalksStore>
+let settings: ReturnType<typeof useSettingsStore>
+let putInNeedle: ReturnType<typeof usePutInNeedle>['putInNeedle']
+
+beforeEach(() => {
   setActivePinia(createPinia())
   book = useBookStore()
-  await book.loadDemo()
-  bench = useBenchStore()
+  inHand = useInHandStore()
+  handwheel = useHandwheelStore()
+  handWalks = useHandWalksStore()
+  settings = useSettingsStore()
+  ;({ putInNeedle } = usePutInNeedle())
 })
-let plume: Piece
-beforeEach(() => {
-  plume = book.shelf.pieces.get('demo-piece-plume')!
-})
-const begin = (setup: SetupContent) => ({ plan: plume.plan, setup })
-const count = () => book.shelf.pieces.size
+function fitTwin(gapMm = 2.5): void {
+  book.commit('Add', [{ table: 'machines', id: ATTIC.id, record: ATTIC }])
+  inHand.update('Choose', { machineId: ATTIC.id })
+  putInNeedle({ construction: 'twin', gapMm, sizeNm: 80, type: 'universal' })
+}
 
-describe('the piece in hand', () => {
-  it('is the one that was in hand last, in any tab', () => {
-    expect(bench.piece.name).toBe('Sailor collar, honeycomb band')
-    expect(bench.setup).toMatchObject({ tension: 2.8, stitch: { stitchId: 'honeycomb' } })
+describe('the current setup', () => {
+  it('has no verdict until machine and needle are there', () => {
+    expect(inHand.result).toBeNull()
+    expect(inHand.verdict).toMatchObject({ verdict: 'clear', swing: null, reasons: [] })
+    fitTwin()
+    // Common practice: widest stitch less gap; a straight seam of a 2.5 twin fits a 7 mm machine.
+    expect(inHand.result?.verdict).toBe('clear')
   })
-  it('is this tab’s own once it was seen here, whatever another takes', () => {
-    expect(bench.piece.id).toBe('demo-plan-collar')
-    book.note('inHand', 'current', { pieceId: 'demo-plan-cape' })
-    expect(bench.piece.id).toBe('demo-plan-collar')
-    bench.take('demo-plan-shirt')
-    expect(book.shelf.inHand.get('current')?.pieceId).toBe('demo-plan-shirt')
-    // A reload of the tab goes on with it.
-    book.note('inHand', 'current', { pieceId: 'demo-plan-cape' })
-    setActivePinia(createPinia())
-    expect(sessionStorage.getItem('lacy-spool-in-hand')).toBe('demo-plan-shirt')
+
+  it('takes a stitch at its usual width, or at the safe width where that is less', () => {
+    fitTwin(2.5)
+    inHand.chooseStitch({ ...stitch('zigzag'), defaultWidthMm: 3 })
+    expect(inHand.setup.stitch.widthMm).toBe(3)
+    inHand.chooseStitch({ ...stitch('zigzag'), defaultWidthMm: 6 })
+    // 7 − 2.5 − 0.5
+    expect(inHand.setup.stitch.widthMm).toBe(4)
+    expect(inHand.result?.verdict).toBe('clear')
   })
-  it('is changed by what the line-up changes, in one step of undo', () => {
-    bench.update('Set the tension', { tension: 5 })
-    expect(book.shelf.pieces.get('demo-plan-collar')?.setup).toMatchObject({
-      tension: 5,
-      tensionFrom: { how: 'typed' },
+
+  it('moves the needle to where it is clear, and no farther', () => {
+    fitTwin(2)
+    zigzag({ widthMm: 4, lengthMm: 2, positionMm: 2 })
+    expect(inHand.result?.verdict).toBe('strikes')
+    inHand.moveToClear()
+    // 2 right + 2 + 1 lands at 5.0; 3.5 less half the margin is 3.25.
+    expect(inHand.setup.stitch.positionMm).toBe(0.25)
+    expect(inHand.result?.verdict).toBe('clear')
+    const { positionMm } = inHand.setup.stitch
+    inHand.moveToClear()
+    expect(inHand.setup.stitch.positionMm).toBe(positionMm)
+  })
+
+  it('narrows a struck width to the safe one, rounded down', () => {
+    fitTwin(2.55)
+    zigzag({ widthMm: 6, lengthMm: 2 })
+    expect(inHand.result?.verdict).toBe('strikes')
+    inHand.useSafeWidth()
+    expect(inHand.setup.stitch.widthMm).toBe(3.9)
+    expect(inHand.result?.verdict).toBe('clear')
+  })
+
+  it('buys a needle once, however often it is put in', () => {
+    fitTwin()
+    putInNeedle({ construction: 'twin', gapMm: 4, sizeNm: 90, type: 'jeans' })
+    putInNeedle({ construction: 'twin', gapMm: 2.5, sizeNm: 80, type: 'universal' })
+    expect(book.shelf.needles.size).toBe(2)
+    expect(inHand.parts.needle?.gapMm).toBe(2.5)
+    expect(book.undo()?.label).toBe('Put in 2.5/80')
+    expect(inHand.parts.needle?.gapMm).toBe(4)
+  })
+
+  it('keeps the handwheel on a drop that exists', () => {
+    fitTwin()
+    inHand.chooseStitch({ ...stitch('honeycomb') })
+    handwheel.drop = 5
+    zigzag({})
+    expect(handwheel.drop).toBeLessThan(handwheel.clearances.length)
+    inHand.chooseStitch({ ...stitch('straight') })
+    expect(handwheel.drop).toBe(0)
+  })
+})
+
+describe('the hand-walk', () => {
+  const walk = () => handWalks.log(new Date('2026-03-01T10:00:00Z'))
+  beforeEach(() => {
+    fitTwin()
+    inHand.chooseStitch({ ...stitch('zigzag') })
+  })
+
+  it('is remembered for this very combination', () => {
+    expect(handWalks.latest).toBeNull()
+    walk()
+    expect(handWalks.latest).toMatchObject({
+      walkedAt: '2026-03-01T10:00:00.000Z',
+      summary: expect.stringContaining('Attic seven'),
     })
-    book.undo()
-    expect(bench.setup.tension).toBe(2.8)
   })
-  it('taken away, is a new one that is not begun', () => {
-    bench.update('Layers', { layers: 5 })
-    const gone = bench.piece.id
-    void book.commit('Delete', [{ table: 'pieces', id: gone, record: null }])
-    expect([bench.isBegun, bench.piece.id === gone, bench.setup.machineId]).toEqual([false, false, null])
+
+  it.each([
+    ['width', () => inHand.setStitch({ widthMm: 1 })],
+    ['stitch length', () => inHand.setStitch({ lengthMm: 3.3 })],
+    ['mirror', () => inHand.setStitch({ mirror: true })],
+    ['plate', () => inHand.update('Plate', { plate: 'single-hole' })],
+    ['needle', () => putInNeedle({ construction: 'twin', gapMm: 2, sizeNm: 80, type: 'universal' })],
+    [
+      'machine’s widest stitch',
+      () => book.commit('Change', [{ table: 'machines', id: 'attic', record: { ...ATTIC, maxWidthMm: 9 } }]),
+    ],
+  ])('is asked for again when the %s changes, and stands when that is taken back', (_, change) => {
+    walk()
+    change()
+    expect(handWalks.latest).toBeNull()
     book.undo()
-    expect(bench.piece.id).toBe(gone)
+    expect(handWalks.latest).not.toBeNull()
   })
 })
 
-describe('looking', () => {
-  it('begins nothing; the first change does, under one id through undo and redo', () => {
-    const before = count()
-    bench.showKind('lines', begin)
-    expect([bench.isBegun, bench.piece.plan.kind, count()]).toEqual([false, 'lines', before])
-    bench.update('Layers', { layers: 3 })
-    const { id } = bench.piece
-    expect([bench.isBegun, count(), bench.piece.begunAt !== null]).toEqual([true, before + 1, true])
-    book.undo()
-    expect([bench.isBegun, bench.piece.id, bench.piece.plan.kind]).toEqual([false, id, 'lines'])
-    book.redo()
-    expect([bench.isBegun, bench.piece.id, bench.setup.layers]).toEqual([true, id, 3])
-  })
-  it('at a planner again brings the last piece of its kind back', () => {
-    bench.take('demo-piece-plume')
-    bench.take('demo-plan-collar')
-    bench.showKind('lines', begin)
-    expect(bench.piece.id).toBe('demo-piece-plume')
-  })
-  it('at the planner of its job shows those very numbers, and makes it that kind with a change', () => {
-    bench.show({ plan: { kind: 'seam' }, setup: { ...bench.setup, job: 'metallic-line' } })
-    bench.update('Length', { stitch: { ...bench.setup.stitch, lengthMm: 3.3 } })
-    const { id } = bench.piece
-    bench.showKind('lines', begin)
-    expect([bench.piece.id, bench.piece.plan.kind, bench.setup.stitch.lengthMm]).toEqual([id, 'lines', 3.3])
-    bench.leaveKind()
-    expect(bench.piece.plan.kind).toBe('seam')
-    expect(book.shelf.pieces.get(id)!.plan.kind).toBe('seam')
-    bench.showKind('lines', begin)
-    void bench.change('Copies', { copies: 2 })
-    bench.leaveKind()
-    expect(book.shelf.pieces.get(id)!.plan.kind).toBe('lines')
-  })
-  it('leaves a piece with a name alone', () => {
-    void bench.change('Name it', { name: 'Mine', setup: { ...bench.piece.setup, job: 'metallic-line' } })
-    const { id } = bench.piece
-    bench.showKind('lines', begin)
-    expect([bench.piece.id === id, bench.isBegun]).toEqual([false, false])
-  })
-})
-
-describe('a band in hand', () => {
-  it('is set row by row', () => {
-    bench.take('demo-piece-collarband')
-    expect(bench.setup.stitch.stitchId).toBe('zigzag')
-    bench.row = 1
-    bench.setStitch({ widthMm: 5 })
-    const { plan } = book.shelf.pieces.get('demo-piece-collarband')!
-    expect(plan).toMatchObject({ rows: [{ widthMm: 4 }, { widthMm: 5 }, { widthMm: 4 }] })
+describe('schools', () => {
+  it('change the margin and with it the safe width', () => {
+    fitTwin()
+    inHand.chooseStitch({ ...stitch('zigzag') })
+    expect(inHand.result?.safeWidthMm).toBeCloseTo(4, 9)
+    settings.changeSchools({ margin: 'bare' })
+    expect(inHand.result?.safeWidthMm).toBeCloseTo(4.5, 9)
+    settings.changeSchools({ margin: 'own', ownMarginMm: 0.7 })
+    expect(inHand.result?.safeWidthMm).toBeCloseTo(3.8, 9)
   })
 })

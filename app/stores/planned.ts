@@ -28,11 +28,11 @@ interface Wish {
  */
 export const usePlannedStore = defineStore('planned', () => {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const settings = useSettingsStore()
   /** Of the planner that is open. */
   const told = shallowRef<{ readonly pieceId: string; readonly work: PieceWork | null } | null>(null)
-  const isTold = computed(() => told.value?.pieceId === bench.piece.id)
+  const isTold = computed(() => told.value?.pieceId === inHand.piece.id)
 
   const wishKey = computed(() => {
     const wish = isTold.value ? null : wishOf()
@@ -40,7 +40,7 @@ export const usePlannedStore = defineStore('planned', () => {
   })
   /** What a worker is asked, in plain values; null: it takes none. */
   function wishOf() {
-    const { plan, setup } = bench.piece
+    const { plan, setup } = inHand.piece
     if (plan.kind === 'lines')
       return { kind: plan.kind, input: plainOf(linesInputOf(plan, setup, book.shelf.machines)) }
     const input = plan.kind === 'edge' ? edgeInputOf(plan, setup, book.shelf) : null
@@ -57,7 +57,7 @@ export const usePlannedStore = defineStore('planned', () => {
     asker: usePlanAsker(),
     input: () => wish.value,
     ask: (api, { ask }) => ask(api),
-    about: () => bench.piece.id,
+    about: () => inHand.piece.id,
   })
 
   /** null: it has no answer, or not yet. */
@@ -66,7 +66,7 @@ export const usePlannedStore = defineStore('planned', () => {
     return wish.value ? answer.value : workHere()
   })
   function workHere(): PieceWork | null {
-    const { piece } = bench
+    const { piece } = inHand
     const item = {
       id: '',
       work: { kind: 'piece' as const, pieceId: piece.id },
@@ -79,12 +79,12 @@ export const usePlannedStore = defineStore('planned', () => {
     return runs?.[0]?.work ?? null
   }
   const isAnswered = computed(() => {
-    const { machine, needle } = bench.parts
+    const { machine, needle } = inHand.parts
     // Lines are turned with the needle down, which several needles cannot.
-    const isTurned = bench.piece.plan.kind === 'lines' && needle?.construction !== 'single'
+    const isTurned = inHand.piece.plan.kind === 'lines' && needle?.construction !== 'single'
     return machine !== null && needle !== null && !isTurned && work.value !== null
   })
-  const planned = computed<Planned | null>(() => plannedOf(bench.setup.stitch, work.value))
+  const planned = computed<Planned | null>(() => plannedOf(inHand.setup.stitch, work.value))
 
   /** What a planner that is open has worked out; it is left with `null`. */
   function tell(now: typeof told.value): void {

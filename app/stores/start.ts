@@ -20,27 +20,27 @@ import {
  */
 export const useStartStore = defineStore('start', () => {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const settings = useSettingsStore()
 
-  const construction = computed(() => bench.parts.needle?.construction ?? 'single')
-  const dial = computed(() => steppedDialOf(bench.parts.machine))
+  const construction = computed(() => inHand.parts.needle?.construction ?? 'single')
+  const dial = computed(() => steppedDialOf(inHand.parts.machine))
   /** What a strip of this job is read for. */
   const goal = computed<TrialGoal>(() =>
     trialGoalOf(
-      bench.setup.job,
-      bench.setup.goal,
-      Object.values(bench.setup.threadIds).flatMap(id => book.shelf.threads.get(id ?? '')?.kind ?? []),
+      inHand.setup.job,
+      inHand.setup.goal,
+      Object.values(inHand.setup.threadIds).flatMap(id => book.shelf.threads.get(id ?? '')?.kind ?? []),
     ),
   )
   const byRule = computed(() => {
-    const input = startInputOf(bench.setup, construction.value, book.shelf, settings.record)
+    const input = startInputOf(inHand.setup, construction.value, book.shelf, settings.record)
     return input && startSettings(input)
   })
   const question = computed<Question | null>(() =>
     dial.value && byRule.value
       ? {
-          wanted: featuresOf(goal.value, frozenOf(bench.setup, book.shelf)),
+          wanted: featuresOf(goal.value, frozenOf(inHand.setup, book.shelf)),
           ruleShare: byRule.value.ruleShare,
         }
       : null,
@@ -53,7 +53,7 @@ export const useStartStore = defineStore('start', () => {
   const start = computed(() => {
     const foretold = foretoldShareOf(told.value)
     if (!foretold) return byRule.value
-    const input = startInputOf(bench.setup, construction.value, book.shelf, settings.record, foretold)
+    const input = startInputOf(inHand.setup, construction.value, book.shelf, settings.record, foretold)
     return input && startSettings(input)
   })
   const expected = computed(
@@ -62,7 +62,7 @@ export const useStartStore = defineStore('start', () => {
   // What the verdict offers to begin with is the same number.
   watchEffect(() => {
     const tension = start.value?.tension
-    bench.ownStart = tension && tension.source !== 'rule' ? tension.value : null
+    inHand.ownStart = tension && tension.source !== 'rule' ? tension.value : null
   })
   return { goal, dial, start, expected, fault, again }
 })

@@ -9,7 +9,7 @@ export type Consequence = (typeof CONSEQUENCES)[number]
 export interface Wanted {
   readonly consequence: Consequence
   /** It is on the machine now. */
-  readonly onBench: boolean
+  readonly isInHand: boolean
   /** How many setups, plans and pieces ask for it. */
   readonly uses: number
 }
@@ -24,7 +24,7 @@ export interface Wanted {
 export function byUsefulness(a: Wanted, b: Wanted): number {
   return (
     CONSEQUENCES.indexOf(a.consequence) - CONSEQUENCES.indexOf(b.consequence)
-    || Number(b.onBench) - Number(a.onBench)
+    || Number(b.isInHand) - Number(a.isInHand)
     || b.uses - a.uses
   )
 }

@@ -3,7 +3,7 @@ import { judgeSwing } from '#core/swing'
 import { GOAL_FACTS } from '#core/trial'
 import { backupSchema, readBackup } from '#shared/backup'
 import { emptyTables, DEFAULT_SETTINGS } from '#shared/records'
-import { benchOf, swingInputOf } from '#shared/inputs'
+import { setupPartsOf, swingInputOf } from '#shared/inputs'
 import { demoBackup } from '#shared/demo'
 
 const { records } = demoBackup
@@ -37,7 +37,7 @@ describe('the demo', () => {
     '“%s” is what the rules accept, unless it is an honest failure',
     (name, plan) => {
       const verdict = judgeSwing(
-        swingInputOf(plan.setup, benchOf(plan.setup, tables), DEFAULT_SETTINGS)!,
+        swingInputOf(plan.setup, setupPartsOf(plan.setup, tables), DEFAULT_SETTINGS)!,
       ).verdict
       expect(verdict === 'strikes').toBe(/\((struck|refused)\)/.test(name))
     },

@@ -2,7 +2,7 @@ import { combinationKey } from '#core/handwalk'
 import { describeNeedle } from '#core/needle'
 import { UNKNOWN_STATE } from '#core/putback'
 import { threadingWalk } from '#core/walk'
-import { benchOf, swingInputOf, walkInputOf } from '../inputs'
+import { setupPartsOf, swingInputOf, walkInputOf } from '../inputs'
 import { DEFAULT_SETTINGS } from '../records'
 import type { HandWalk, MachineStateRecord, NeedleEnd, NeedleTime, WalkRecord } from '../records'
 import type { SetupContent } from '../setup'
@@ -26,8 +26,8 @@ export const tables = {
 }
 const walked = (id: string, planId: string, day: string): HandWalk => {
   const content = seams.find(p => p.id === `demo-plan-${planId}`)!.setup
-  const bench = benchOf(content, tables)
-  const swing = swingInputOf(content, bench, DEFAULT_SETTINGS)!
+  const parts = setupPartsOf(content, tables)
+  const swing = swingInputOf(content, parts, DEFAULT_SETTINGS)!
   return {
     id: `demo-walk-${id}`,
     key: combinationKey({
@@ -37,8 +37,8 @@ const walked = (id: string, planId: string, day: string): HandWalk => {
       swing,
     }),
     summary:
-      `${bench.machine!.name} · ${describeNeedle(bench.needle!)} · ${bench.stitch!.name} width `
-      + `${content.stitch.widthMm} · ${bench.foot?.name ?? 'no foot chosen'}`,
+      `${parts.machine!.name} · ${describeNeedle(parts.needle!)} · ${parts.stitch!.name} width `
+      + `${content.stitch.widthMm} · ${parts.foot?.name ?? 'no foot chosen'}`,
     walkedAt: `2026-${day}T17:50:00Z`,
   }
 }

@@ -24,7 +24,7 @@ import { clothFeedOf } from './feed'
 import { lengthDialOf } from './pieces'
 import type { PieceRun } from './runs'
 import { seamOf } from './seam'
-import { benchOf, gapOf, type NamedStitch } from './swing'
+import { setupPartsOf, gapOf, type NamedStitch } from './swing'
 
 type Tables = Parameters<typeof seamOf>[1]
 
@@ -78,25 +78,25 @@ export function answerForBand(
 ): BandAnswer | null {
   const setups = plan.rows.map(row => bandRowSetup(row, setup))
   const seams = setups.map(own => seamOf(own, tables, settings))
-  const benches = setups.map(own => benchOf(own, tables))
+  const partsOfRows = setups.map(own => setupPartsOf(own, tables))
   if (seams.some(seam => seam === null)) return null
-  const machine = benches[0]!.machine
+  const machine = partsOfRows[0]!.machine
   const dial = lengthDialOf(machine)
   const marks = lengthMarks(dial.dial)
   const factor = machine?.widthFactor ?? 1
   const laid = plan.rows.map(({ widthMm, lengthMm }, i): BandRow => {
-    const needle = benches[i]!.needle!
+    const needle = partsOfRows[i]!.needle!
     const gapMm = outerSpanMm({ ...needle, gapMm: gapOf(needle) })
     return { widthMm: factor * widthMm, gapMm, repeat: seams[i]!.swing.stitch.repeat, lengthMm }
   })
   const alongMm = plan.legsMm.reduce((sum, mm) => sum + mm, 0)
   const band = layBand(laid, plan.overlapsMm, alongMm, marks)
   const legsMm = plan.ring ? [alongMm] : plan.legsMm
-  const slotMm = benches[0]!.foot?.slotMm ?? null
+  const slotMm = partsOfRows[0]!.foot?.slotMm ?? null
   const rows = plan.rows.map((row, i): BandAnswerRow => {
     const legs = rowLegs(laid[i]!, legsMm, insideMm(band, i), band.bandMm, plan.corner, marks)
     return {
-      stitch: benches[i]!.stitch!,
+      stitch: partsOfRows[i]!.stitch!,
       setup: bandRowSetup(row, setup, legs[0]!.dialLengthMm),
       gapMm: laid[i]!.gapMm,
       legs,

@@ -2,7 +2,7 @@ import { outerSpanMm } from '#core/needle'
 import { guideAt } from '#core/topstitch'
 import type { SetupContent } from '../setup'
 import { guidesOf } from './pieces'
-import { benchOf, type BenchTables, gapOf } from './swing'
+import { setupPartsOf, type SetupTables, gapOf } from './swing'
 
 /** The row a piece of topstitching is begun with: its distance from the edge. Common practice. */
 export const USUAL_ROW_MM = 6
@@ -12,8 +12,8 @@ export const USUAL_ROW_MM = 6
  *
  * @returns Their ids, those with the least move first; empty while machine or needle are missing.
  */
-export function feetGuiding(setup: SetupContent, tables: BenchTables, rowMm: number): readonly string[] {
-  const { machine, needle } = benchOf(setup, tables)
+export function feetGuiding(setup: SetupContent, tables: SetupTables, rowMm: number): readonly string[] {
+  const { machine, needle } = setupPartsOf(setup, tables)
   if (!machine || !needle) return []
   const { construction, sizeNm } = needle
   const spanMm = outerSpanMm({ construction, sizeNm, gapMm: gapOf(needle) })

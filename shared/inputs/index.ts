@@ -75,9 +75,9 @@ export { fittedStitch, type FittedStitch, type StitchStanding } from './stitches
 export { featuresOf, frozenOf, learntFromSwatch, offsetOf, ruleShareOf } from './swatch'
 export { SOURCE_WORDS, type SwatchField, swatchFields } from './swatchFields'
 export {
-  type Bench,
-  benchOf,
-  type BenchTables,
+  type SetupParts,
+  setupPartsOf,
+  type SetupTables,
   type NamedStitch,
   gapOf,
   PLATE_NAMES,

@@ -1,7 +1,7 @@
 import type { JobInput } from '#core/verdict'
 import type { LengthUnit } from '#core/units'
 import { conflictInputOf, type PairingTables } from './pairing'
-import { benchOf, swingInputOf } from './swing'
+import { setupPartsOf, swingInputOf } from './swing'
 import type { Settings } from '../records'
 import type { SetupContent } from '../setup'
 
@@ -18,7 +18,7 @@ export function jobInputOf(
   ownStart: number | null = null,
 ): JobInput {
   return {
-    swing: swingInputOf(setup, benchOf(setup, tables), settings),
+    swing: swingInputOf(setup, setupPartsOf(setup, tables), settings),
     setup: conflictInputOf(setup, tables, settings, ownStart),
     unit,
   }

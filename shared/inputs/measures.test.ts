@@ -5,7 +5,7 @@ import { demoBackup } from '#shared/demo'
 import { EMPTY_SETUP } from '#shared/setup'
 import { spreadOf } from '#shared/fields'
 import {
-  benchOf,
+  setupPartsOf,
   clothFeedOf,
   gapOf,
   keptMeasure,
@@ -109,7 +109,7 @@ describe('a measuring that is kept', () => {
 describe('what measurings change', () => {
   const plan = demoBackup.records.pieces.find(({ setup }) => setup.footId !== null)!
   const inputOf = (tables: Tables) =>
-    swingInputOf(plan.setup, benchOf(plan.setup, tables as never), DEFAULT_SETTINGS)!
+    swingInputOf(plan.setup, setupPartsOf(plan.setup, tables as never), DEFAULT_SETTINGS)!
   it('the verdict counts the narrow end of an opening', () => {
     const foot = measure({ ofId: plan.setup.footId, value: 8, spread: 0.2 })
     const input = inputOf(after(demo, keptMeasure(foot, demo)))
@@ -159,13 +159,13 @@ describe('what is not measured', () => {
     expect(all[0]!.consequence).toBe('verdict')
   })
   it('says from which opening on it would be clear: there it is', () => {
-    for (const { quantity, ofId, clearFromMm, onBench } of all) {
-      if (quantity !== 'foot-opening' || !onBench) continue
+    for (const { quantity, ofId, clearFromMm, isInHand } of all) {
+      if (quantity !== 'foot-opening' || !isInHand) continue
       const { setup } = inHand!
       const at = (value: number) => {
         const changes = keptMeasure(measure({ ofId, value, spread: 0 }), demo)
         return judgeSwing(
-          swingInputOf(setup, benchOf(setup, after(demo, changes) as never), DEFAULT_SETTINGS)!,
+          swingInputOf(setup, setupPartsOf(setup, after(demo, changes) as never), DEFAULT_SETTINGS)!,
         )
       }
       expect(at(clearFromMm! + 0.01).broken).not.toContain('foot')
@@ -184,7 +184,7 @@ describe('what is not measured', () => {
     const feet = unmeasuredOf(shelf, bare, DEFAULT_SETTINGS).filter(
       ({ quantity, ofId }) => quantity === 'foot-opening' && ofId === null,
     )
-    expect(feet).toMatchObject([{ onBench: true, consequence: 'verdict' }])
+    expect(feet).toMatchObject([{ isInHand: true, consequence: 'verdict' }])
   })
   it('is nothing in an empty book', () =>
     expect(

@@ -3,12 +3,12 @@ import { JOBS } from '#core/job'
 import { type Construction, threadedBladesOf } from '#core/needle'
 import type { Candidate } from '#core/pairing'
 import type { ClothFacts } from '#core/terms'
-import { type Bench, benchOf, type BenchTables, plateOn } from './swing'
+import { type SetupParts, setupPartsOf, type SetupTables, plateOn } from './swing'
 import type { Cloth, NeedleRecord, Piece, Settings, Stabilizer, Thread } from '../records'
 import { carriedOver, type SetupContent } from '../setup'
 
 /** The tables pairing looks things up in. */
-export interface PairingTables extends BenchTables {
+export interface PairingTables extends SetupTables {
   readonly threads: ReadonlyMap<string, Thread>
   readonly cloths: ReadonlyMap<string, Cloth>
   readonly stabilizers: ReadonlyMap<string, Stabilizer>
@@ -42,7 +42,7 @@ export function candidateOf(needle: NeedleRecord): Candidate {
 }
 
 /** How the stitch of a setup lies; null: none is chosen. */
-export function stitchFactsOf(setup: SetupContent, { stitch }: Bench): ConflictInput['stitch'] {
+export function stitchFactsOf(setup: SetupContent, { stitch }: SetupParts): ConflictInput['stitch'] {
   if (!stitch) return null
   return stitchFacts(stitch, setup.stitch)
 }
@@ -58,14 +58,14 @@ export function conflictInputOf(
   settings: Settings,
   ownStart: number | null = null,
 ): ConflictInput {
-  const bench = benchOf(setup, tables)
-  const { needle, foot, plate, machine } = bench
+  const parts = setupPartsOf(setup, tables)
+  const { needle, foot, plate, machine } = parts
   return {
     needle: needle && candidateOf(needle),
     hook: machine?.hook ?? null,
     foot,
     plate: { singleHole: plateOn(setup, plate).singleHole },
-    stitch: stitchFactsOf(setup, bench),
+    stitch: stitchFactsOf(setup, parts),
     threads: threadedBlades(setup, needle?.construction ?? 'single', tables.threads),
     bobbin: tables.threads.get(setup.bobbinId ?? '') ?? null,
     cloth: clothFactsOf(setup, tables.cloths),

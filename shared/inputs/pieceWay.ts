@@ -2,7 +2,7 @@ import type { JobWord } from '#core/verdict'
 import type { Piece, Swatch } from '../records'
 import { carriedOver, differencesOf, type SetupContent } from '../setup'
 import type { ProjectTables } from './project'
-import { benchOf } from './swing'
+import { setupPartsOf } from './swing'
 import { pieceSetupOf } from './pieceSetup'
 import { threadedBlades } from './pairing'
 
@@ -36,7 +36,7 @@ export function wayOf(
   isPlanned: boolean,
 ): PieceWay {
   const setup = pieceSetupOf(piece, row)
-  const { needle } = benchOf(setup, tables)
+  const { needle } = setupPartsOf(setup, tables)
   const blades = needle ? threadedBlades(setup, needle.construction, tables.threads) : []
   return {
     isPlanned,

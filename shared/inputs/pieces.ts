@@ -25,7 +25,7 @@ import type {
 import type { SetupContent } from '../setup'
 import { type ThreadNeeds, threadNeedsOf } from './needs'
 import { seamOf } from './seam'
-import { type BenchTables, benchOf, gapOf } from './swing'
+import { type SetupTables, setupPartsOf, gapOf } from './swing'
 
 type SeamTables = Parameters<typeof seamOf>[1]
 
@@ -33,9 +33,9 @@ type SeamTables = Parameters<typeof seamOf>[1]
 export function pintuckInputOf(
   plan: PintuckPiece,
   setup: SetupContent,
-  tables: BenchTables & { readonly cloths: ReadonlyMap<string, Cloth> },
+  tables: SetupTables & { readonly cloths: ReadonlyMap<string, Cloth> },
 ): PintuckInput | null {
-  const { needle, foot } = benchOf(setup, tables)
+  const { needle, foot } = setupPartsOf(setup, tables)
   if (!needle || needle.construction === 'single') return null
   const { grooves = null, groovePitchMm = null } = foot ?? {}
   return {
@@ -162,9 +162,9 @@ export function guidesOf(feet: Iterable<Foot>, needle: Needle & MeasuredGap): Ow
 export function rowsInputOf(
   plan: TopstitchPiece,
   setup: SetupContent,
-  tables: BenchTables,
+  tables: SetupTables,
 ): RowsInput | null {
-  const { machine, needle } = benchOf(setup, tables)
+  const { machine, needle } = setupPartsOf(setup, tables)
   if (!machine || !needle) return null
   const steps = machine.needlePositions
   return {

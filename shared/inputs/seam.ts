@@ -7,7 +7,7 @@ import { drawnDiameter, leastSure, THREAD_KINDS } from '#core/thread'
 import type { Settings, Thread } from '../records'
 import type { SetupContent } from '../setup'
 import type { PairingTables } from './pairing'
-import { benchOf, swingInputOf } from './swing'
+import { setupPartsOf, swingInputOf } from './swing'
 
 /** A colour run without an end: a plain thread. */
 const PLAIN_RUN_MM = 1000
@@ -18,7 +18,7 @@ export function seamOf(
   tables: Omit<PairingTables, 'pieces' | 'stabilizers'>,
   settings: Settings,
 ): Seam | null {
-  const swing = swingInputOf(setup, benchOf(setup, tables), settings)
+  const swing = swingInputOf(setup, setupPartsOf(setup, tables), settings)
   if (!swing) return null
   const thread = (id: string | null) => tables.threads.get(id ?? '') ?? null
   const cloth = tables.cloths.get(setup.clothId ?? '') ?? null

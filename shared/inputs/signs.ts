@@ -9,7 +9,7 @@ import type { TensionDial } from '#core/terms'
 import type { NeedleRecord } from '../records'
 import type { SetupContent } from '../setup'
 import { type PairingTables, threadedBlades } from './pairing'
-import { benchOf } from './swing'
+import { setupPartsOf } from './swing'
 
 /**
  * What of a setup the sign doctor looks at.
@@ -17,7 +17,7 @@ import { benchOf } from './swing'
  * @param walked - whether exactly this setup was hand-walked.
  */
 export function signContextOf(setup: SetupContent, tables: PairingTables, walked: boolean): SignContext {
-  const { machine, needle, stitch } = benchOf(setup, tables)
+  const { machine, needle, stitch } = setupPartsOf(setup, tables)
   const construction = needle?.construction ?? 'single'
   const threads = threadedBlades(setup, construction, tables.threads).map(({ thread }) => thread)
   const { widthMm, lengthMm } = setup.stitch

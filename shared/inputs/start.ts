@@ -14,7 +14,7 @@ import { newestFirst } from '../fields'
 import { pieceName, type Settings } from '../records'
 import type { SetupContent } from '../setup'
 import { type PairingTables, stitchFactsOf, threadedBlades } from './pairing'
-import { benchOf } from './swing'
+import { setupPartsOf } from './swing'
 
 /**
  * What the start settings are asked for; null without a thread.
@@ -33,17 +33,17 @@ export function startInputOf(
   const wound = tables.threads.get(setup.bobbinId ?? '') ?? null
   const thread = decidingThread(above, wound)
   if (!thread) return null
-  const bench = benchOf(setup, tables)
-  const dial = bench.machine?.tensionDial ?? null
+  const parts = setupPartsOf(setup, tables)
+  const dial = parts.machine?.tensionDial ?? null
   return {
     thread,
     isBelow: wound !== null && isThickBelow(wound),
     construction,
     technique: JOBS[setup.job].technique,
     goal: setup.goal,
-    swings: stitchFactsOf(setup, bench)?.swings ?? false,
+    swings: stitchFactsOf(setup, parts)?.swings ?? false,
     dial,
-    dialStep: bench.machine?.dialStep ?? null,
+    dialStep: parts.machine?.dialStep ?? null,
     washed: setup.washed,
     schools: settings.schools,
     foretold,

@@ -3,7 +3,7 @@ import { hasSwing, type StitchSetting } from '#core/stitch'
 import { beginningWidthMm, judgeSwing, type SwingInput } from '#core/swing'
 import type { Settings } from '../records'
 import type { SetupContent } from '../setup'
-import { benchOf, type BenchTables, type NamedStitch, swingInputOf } from './swing'
+import { setupPartsOf, type SetupTables, type NamedStitch, swingInputOf } from './swing'
 
 /**
  * How a stitch comes out with what is on the machine; `straight only`: its swing must be nothing, or is by
@@ -24,7 +24,7 @@ export interface FittedStitch {
 export function fittedStitch(
   stitch: NamedStitch,
   setup: SetupContent,
-  tables: BenchTables,
+  tables: SetupTables,
   settings: Settings,
 ): FittedStitch {
   const usual = {
@@ -34,8 +34,8 @@ export function fittedStitch(
     mirror: false,
     positionMm: 0,
   }
-  const bench = { ...benchOf(setup, tables), stitch }
-  const asUsual = swingInputOf({ ...setup, stitch: usual }, bench, settings)
+  const parts = { ...setupPartsOf(setup, tables), stitch }
+  const asUsual = swingInputOf({ ...setup, stitch: usual }, parts, settings)
   if (!asUsual) return { stitch, setting: usual, standing: 'not judged', swing: null }
   const widthMm = beginningWidthMm(usual.widthMm, asUsual)
   const setting = { ...usual, widthMm }

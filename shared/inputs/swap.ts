@@ -5,7 +5,7 @@ import type { Settings } from '../records'
 import type { SetupContent } from '../setup'
 import { jobInputOf } from './job'
 import { type PairingTables, threadedBlades } from './pairing'
-import { benchOf, PLATE_NAMES } from './swing'
+import { setupPartsOf, PLATE_NAMES } from './swing'
 
 /** Something one owns that takes a reason of the verdict away. */
 export interface Swap {
@@ -70,7 +70,7 @@ function candidatesFor(code: string, part: OwnedPart, setup: SetupContent, table
 
 /** Another of as many blades; where the machine takes one alone, that. Those most like it come first. */
 function otherNeedles(code: string, setup: SetupContent, tables: PairingTables): Swap[] {
-  const { needle } = benchOf(setup, tables)
+  const { needle } = setupPartsOf(setup, tables)
   if (!needle) return []
   const construction = code === 'several-side-hook' ? 'single' : needle.construction
   const farness = (other: typeof needle) =>
@@ -101,7 +101,7 @@ function otherPlates(setup: SetupContent, tables: PairingTables): Swap[] {
 
 /** Another on one blade; where all have the same, on all of them. */
 function otherThreads(setup: SetupContent, tables: PairingTables): Swap[] {
-  const { needle } = benchOf(setup, tables)
+  const { needle } = setupPartsOf(setup, tables)
   const blades = threadedBlades(setup, needle?.construction ?? 'single', tables.threads)
   const isAlike = blades.every(({ thread }) => thread.id === blades[0]?.thread.id)
   const groups = isAlike ? [blades.map(({ blade }) => blade)] : blades.map(({ blade }) => [blade])

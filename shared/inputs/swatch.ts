@@ -5,12 +5,12 @@ import { leadingThread, startSettings, type ThreadFacts } from '#core/pairing'
 import type { LearntFrom, SwatchFeatures } from '#core/swatch'
 import { hasSwing } from '#core/stitch'
 import type { TrialGoal } from '#core/trial'
-import { benchOf, type BenchTables, plateOn } from './swing'
+import { setupPartsOf, type SetupTables, plateOn } from './swing'
 import type { Cloth, Frozen, Settings, Stabilizer, Swatch, Thread } from '../records'
 import type { SetupContent } from '../setup'
 import { GOAL_SETUPS } from './trialGoals'
 
-interface FreezeTables extends BenchTables {
+interface FreezeTables extends SetupTables {
   readonly threads: ReadonlyMap<string, Thread>
   readonly cloths: ReadonlyMap<string, Cloth>
   readonly stabilizers: ReadonlyMap<string, Stabilizer>
@@ -18,7 +18,7 @@ interface FreezeTables extends BenchTables {
 
 /** A setup's records by name and nature, as they are now. Blades that are not there have no thread. */
 export function frozenOf(setup: SetupContent, tables: FreezeTables): Frozen {
-  const { machine, needle, foot, plate, stitch } = benchOf(setup, tables)
+  const { machine, needle, foot, plate, stitch } = setupPartsOf(setup, tables)
   const thread = (id: string | null) => {
     const found = tables.threads.get(id ?? '')
     return found ? { name: found.name, kind: found.kind, hex: found.colours[0]!.hex, tex: found.tex } : null

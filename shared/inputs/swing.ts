@@ -15,7 +15,7 @@ export interface NamedStitch extends StitchShape {
 }
 
 /** The records a setup points at; what is not chosen or is gone is null. */
-export interface Bench {
+export interface SetupParts {
   readonly machine: Machine | null
   readonly foot: Foot | null
   readonly needle: NeedleRecord | null
@@ -24,7 +24,7 @@ export interface Bench {
   readonly stitch: NamedStitch | null
 }
 
-export interface BenchTables {
+export interface SetupTables {
   readonly machines: ReadonlyMap<string, Machine>
   readonly feet: ReadonlyMap<string, Foot>
   readonly needles: ReadonlyMap<string, NeedleRecord>
@@ -45,7 +45,7 @@ export function plateOn(
 }
 
 /** Looks up what a setup points at. */
-export function benchOf(setup: SetupContent, tables: BenchTables): Bench {
+export function setupPartsOf(setup: SetupContent, tables: SetupTables): SetupParts {
   return {
     machine: tables.machines.get(setup.machineId ?? '') ?? null,
     foot: tables.feet.get(setup.footId ?? '') ?? null,
@@ -63,7 +63,7 @@ export function benchOf(setup: SetupContent, tables: BenchTables): Bench {
  */
 export function swingInputOf(
   setup: SetupContent,
-  { machine, foot, needle, plate, stitch }: Bench,
+  { machine, foot, needle, plate, stitch }: SetupParts,
   settings: Settings,
 ): SwingInput | null {
   if (!machine || !needle || !stitch) return null

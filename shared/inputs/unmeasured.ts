@@ -4,7 +4,7 @@ import { judgeSwing, needleSwings } from '#core/swing'
 import { type Piece, pieceName, type Settings } from '../records'
 import type { SetupContent } from '../setup'
 import type { seamOf } from './seam'
-import { type Bench, benchOf, plateOn, swingInputOf } from './swing'
+import { type SetupParts, setupPartsOf, plateOn, swingInputOf } from './swing'
 
 type Tables = Parameters<typeof seamOf>[1] & {
   readonly pieces: ReadonlyMap<string, Piece>
@@ -25,7 +25,7 @@ export interface Unmeasured extends Wanted {
 /** One setup that asks, and what it is of. */
 interface Asking {
   readonly name: string
-  readonly onBench: boolean
+  readonly isInHand: boolean
   readonly setup: SetupContent
   readonly piece: Piece | null
 }
@@ -47,11 +47,11 @@ interface Need {
 export function unmeasuredOf(tables: Tables, inHand: Piece, settings: Settings): Unmeasured[] {
   const found = new Map<string, Unmeasured>()
   for (const asking of askingOf(tables, inHand)) {
-    const bench = benchOf(asking.setup, tables)
+    const parts = setupPartsOf(asking.setup, tables)
     for (const need of [
-      ...openingNeeds(asking, bench, settings),
+      ...openingNeeds(asking, parts, settings),
       ...benchNeeds(asking, tables),
-      ...pieceNeeds(asking, bench, tables),
+      ...pieceNeeds(asking, parts, tables),
     ]) {
       const key = `${need.quantity} ${need.ofId ?? need.name}`
       found.set(key, joined(found.get(key), need, asking))
@@ -65,13 +65,13 @@ function askingOf({ pieces }: Tables, inHand: Piece): Asking[] {
   const others = [...pieces.values()].filter(({ id }) => id !== inHand.id)
   return [inHand, ...others].map(piece => ({
     name: piece === inHand ? 'the piece in hand' : pieceName(piece),
-    onBench: piece === inHand,
+    isInHand: piece === inHand,
     setup: piece.setup,
     piece,
   }))
 }
 
-function joined(before: Unmeasured | undefined, need: Need, { name, onBench }: Asking): Unmeasured {
+function joined(before: Unmeasured | undefined, need: Need, { name, isInHand }: Asking): Unmeasured {
   const usedBy = [...new Set([...(before?.usedBy ?? []), name])]
   const clearFrom = [before?.clearFromMm, need.clearFromMm].filter(mm => mm != null)
   return {
@@ -79,7 +79,7 @@ function joined(before: Unmeasured | undefined, need: Need, { name, onBench }: A
     ofId: need.ofId,
     name: need.name,
     consequence: before?.consequence ?? need.consequence,
-    onBench: onBench || (before?.onBench ?? false),
+    isInHand: isInHand || (before?.isInHand ?? false),
     uses: usedBy.length,
     usedBy,
     clearFromMm: clearFrom.length > 0 ? Math.max(...clearFrom) : null,
@@ -87,9 +87,9 @@ function joined(before: Unmeasured | undefined, need: Need, { name, onBench }: A
 }
 
 /** Openings bind only where a blade lands beside the middle. */
-function openingNeeds({ setup, onBench }: Asking, bench: Bench, settings: Settings): Need[] {
-  const input = swingInputOf(setup, bench, settings)
-  const { machine, foot, plate } = bench
+function openingNeeds({ setup, isInHand }: Asking, parts: SetupParts, settings: Settings): Need[] {
+  const input = swingInputOf(setup, parts, settings)
+  const { machine, foot, plate } = parts
   if (!input || !machine) return []
   if (input.needle.construction === 'single' && !needleSwings(input.stitch)) return []
   const { reachLeftMm, reachRightMm } = judgeSwing(input)
@@ -97,22 +97,22 @@ function openingNeeds({ setup, onBench }: Asking, bench: Bench, settings: Settin
   const asked = { consequence: 'verdict' as const, clearFromMm }
   const isPlateKnown =
     plateOn(setup, plate).singleHole || (plate ?? { slotMm: machine.plateSlotMm }).slotMm !== null
-  return [...footNeeds(foot, onBench, asked), ...(isPlateKnown ? [] : [plateNeed(bench, asked)])]
+  return [...footNeeds(foot, isInHand, asked), ...(isPlateKnown ? [] : [plateNeed(parts, asked)])]
 }
 
 /** Without a foot chosen nobody knows which one is on: it is asked for once, for the machine as it is now. */
 function footNeeds(
-  foot: Bench['foot'],
-  onBench: boolean,
+  foot: SetupParts['foot'],
+  isInHand: boolean,
   asked: Pick<Need, 'consequence' | 'clearFromMm'>,
 ): Need[] {
-  if (!foot) return onBench ? [{ quantity: 'foot-opening', ofId: null, name: NO_FOOT, ...asked }] : []
+  if (!foot) return isInHand ? [{ quantity: 'foot-opening', ofId: null, name: NO_FOOT, ...asked }] : []
   if (foot.singleHole || foot.slotMm !== null) return []
   return [{ quantity: 'foot-opening', ofId: foot.id, name: foot.name, ...asked }]
 }
 const NO_FOOT = 'the foot that is on, which is not chosen'
 
-function plateNeed({ machine, plate }: Bench, asked: Pick<Need, 'consequence' | 'clearFromMm'>): Need {
+function plateNeed({ machine, plate }: SetupParts, asked: Pick<Need, 'consequence' | 'clearFromMm'>): Need {
   return plate
     ? { quantity: 'plate-opening', ofId: plate.id, name: plate.name, ...asked }
     : { quantity: 'machine-opening', ofId: machine!.id, name: machine!.name, ...asked }
@@ -145,9 +145,9 @@ function benchNeeds({ setup }: Asking, tables: Tables): Need[] {
   ]
 }
 
-function pieceNeeds({ setup, piece }: Asking, bench: Bench, tables: Tables): Need[] {
+function pieceNeeds({ setup, piece }: Asking, parts: SetupParts, tables: Tables): Need[] {
   if (!piece) return []
-  const { machine, foot, needle } = bench
+  const { machine, foot, needle } = parts
   const cloth = tables.cloths.get(setup.clothId ?? '')
   const of = <Q extends Quantity>(
     quantity: Q,
@@ -181,5 +181,5 @@ const isWithoutGuide = ({
   flangeMm,
   toeInsideMm,
   toeOutsideMm,
-}: Pick<NonNullable<Bench['foot']>, 'flangeMm' | 'toeInsideMm' | 'toeOutsideMm'>): boolean =>
+}: Pick<NonNullable<SetupParts['foot']>, 'flangeMm' | 'toeInsideMm' | 'toeOutsideMm'>): boolean =>
   flangeMm === null && toeInsideMm === null && toeOutsideMm === null

@@ -5,7 +5,7 @@ import { hasSwing } from '#core/stitch'
 import { judgeSwing } from '#core/swing'
 import type { WalkInput } from '#core/walk'
 import type { Planned } from './planned'
-import { type Bench, benchOf, swingInputOf, plateOn } from './swing'
+import { type SetupParts, setupPartsOf, swingInputOf, plateOn } from './swing'
 import { conflictInputOf, type PairingTables, threadedBlades } from './pairing'
 import type { Foot, MachineStateRecord, NeedleRecord, Machine, Settings } from '../records'
 import type { SetupContent } from '../setup'
@@ -53,9 +53,9 @@ export function walkInputOf(
   ownStart: number | null = null,
   planned: Planned | null = null,
 ): WalkInput {
-  const bench = benchOf(setup, tables)
-  const { machine, needle, foot, plate, stitch } = bench
-  const swing = swingInputOf(setup, bench, settings)
+  const parts = setupPartsOf(setup, tables)
+  const { machine, needle, foot, plate, stitch } = parts
+  const swing = swingInputOf(setup, parts, settings)
   const judged = swing && judgeSwing(swing)
   const bobbin = tables.threads.get(setup.bobbinId ?? '')
   const { widthMm, lengthMm, positionMm } = setup.stitch
@@ -65,7 +65,7 @@ export function walkInputOf(
     foot,
     left,
     plate: plateOn(setup, plate),
-    threads: walkThreads(setup, bench, tables),
+    threads: walkThreads(setup, parts, tables),
     bobbin: bobbin ?? null,
     stitch: stitch && {
       name: stitch.name,
@@ -95,7 +95,7 @@ export function walkInputOf(
   }
 }
 
-function walkThreads(setup: SetupContent, { needle }: Bench, { threads }: PairingTables) {
+function walkThreads(setup: SetupContent, { needle }: SetupParts, { threads }: PairingTables) {
   return threadedBlades(setup, needle?.construction ?? 'single', threads).map(blade => {
     const { id, name, form } = blade.thread
     return { ...blade, id, name, form }

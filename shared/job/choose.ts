@@ -15,7 +15,7 @@ import { findStitch, STITCHES } from '#core/stitch'
 import type { SwatchFeatures } from '#core/swatch'
 import type { Goal } from '#core/terms'
 import {
-  benchOf,
+  setupPartsOf,
   candidateOf,
   clothFactsOf,
   featuresOf,
@@ -81,7 +81,7 @@ export function withStartTension(
 }
 /** What the start value of the tension follows from. */
 function startAskedOf(setup: SetupContent, { tables, settings }: Workplace) {
-  const { needle } = benchOf(setup, tables)
+  const { needle } = setupPartsOf(setup, tables)
   return {
     machineId: setup.machineId,
     asked: startInputOf(setup, needle?.construction ?? 'single', tables, settings),
@@ -90,7 +90,7 @@ function startAskedOf(setup: SetupContent, { tables, settings }: Workplace) {
 
 /** Where to begin with a setup that is in no piece yet; null without a thread. */
 function startFor(setup: SetupContent, { tables, settings }: Workplace, foretell: Foretell) {
-  const { needle } = benchOf(setup, tables)
+  const { needle } = setupPartsOf(setup, tables)
   const construction = needle?.construction ?? 'single'
   const input = startInputOf(setup, construction, tables, settings)
   if (!input) return null
@@ -137,7 +137,7 @@ const gapText = ([least, most]: readonly [number, number]) => `a twin of ${least
 const needleStep: Step = (setup, { twinGapMm, isTurned }, { tables, settings }) => {
   if (isTurned) return singleNeedle(setup, { tables, settings })
   if (!twinGapMm) return NOTHING
-  const { needle } = benchOf(setup, tables)
+  const { needle } = setupPartsOf(setup, tables)
   const from = needle ? needleNameAndType(needle) : 'none'
   const why = 'the tuck rises between two needles'
   const suits = ({ construction, gapMm }: Pick<NeedleRecord, 'construction' | 'gapMm'>) =>
@@ -181,7 +181,7 @@ export function withOneNeedle(
   setup: SetupContent,
   place: Pick<Workplace, 'tables' | 'settings'>,
 ): SetupContent {
-  const { needle } = benchOf(setup, place.tables)
+  const { needle } = setupPartsOf(setup, place.tables)
   if (needle?.construction === 'single') return setup
   const owned = [...place.tables.needles.values()].filter(({ construction }) => construction === 'single')
   const found = bestOf(owned, 'single', setup, place)
@@ -204,7 +204,7 @@ function bestOf(
 
 /** The stitch that is on stays where the job can be sewn with it, mirrored and moved as it was. */
 const stitchStep: Step = (setup, { stitchIds, takesOwnStitches }, { tables }) => {
-  const { stitch } = benchOf(setup, tables)
+  const { stitch } = setupPartsOf(setup, tables)
   const isOwn = stitch !== null && findStitch(stitch.id) === null
   const from = stitch?.name ?? 'none'
   if (stitch && (stitchIds.includes(stitch.id) || (isOwn && takesOwnStitches)))
@@ -261,8 +261,8 @@ const thickBelow: Step = (setup, _job, { tables }) => {
 const usualBelow: Step = (setup, _job, { tables, settings }) => {
   const spring = told('Bobbin tension', setup.bobbinTension, 'home', 'nothing asks for more or less')
   const change = { bobbinTension: 'home' } as const
-  const bench = benchOf(setup, tables)
-  const above = threadedBlades(setup, bench.needle?.construction ?? 'single', tables.threads)
+  const parts = setupPartsOf(setup, tables)
+  const above = threadedBlades(setup, parts.needle?.construction ?? 'single', tables.threads)
   const top = decidingThread(
     above.map(({ thread }) => thread),
     null,
@@ -270,7 +270,7 @@ const usualBelow: Step = (setup, _job, { tables, settings }) => {
   if (!top) return { change, settings: [spring] }
   const input = {
     top: { ...top, hex: leadingColour(top.colours) },
-    swings: stitchFactsOf(setup, bench)?.swings ?? false,
+    swings: stitchFactsOf(setup, parts)?.swings ?? false,
     school: settings.schools.heavyBobbin,
   }
   const ranked = rankBobbins(

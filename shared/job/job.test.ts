@@ -5,7 +5,7 @@ import { judgeSwing } from '#core/swing'
 import { judgeJob } from '#core/verdict'
 import { demoBackup } from '#shared/demo'
 import {
-  benchOf,
+  setupPartsOf,
   feetGuiding,
   jobInputOf,
   type PairingTables,
@@ -82,7 +82,7 @@ describe('choosing a job', () => {
     (job, _, before) => {
       const { setup } = setUp(job, before)
       expect(setup.goal).toBe(JOBS[job].goal)
-      const swing = swingInputOf(setup, benchOf(setup, tables), DEFAULT_SETTINGS)!
+      const swing = swingInputOf(setup, setupPartsOf(setup, tables), DEFAULT_SETTINGS)!
       const { safeWidthMm, verdict } = judgeSwing(swing)
       if (safeWidthMm === null) return
       expect(setup.stitch.widthMm).toBeLessThanOrEqual(safeWidthMm + 1e-9)
@@ -166,7 +166,12 @@ describe('what turns corners', () => {
 
 describe('dialling in', () => {
   const dial = (setup: SetupContent) => {
-    const input = startInputOf(setup, benchOf(setup, tables).needle!.construction, tables, DEFAULT_SETTINGS)!
+    const input = startInputOf(
+      setup,
+      setupPartsOf(setup, tables).needle!.construction,
+      tables,
+      DEFAULT_SETTINGS,
+    )!
     return dialledIn(setup, startSettings(input), place).setup
   }
   it('sets width and length of a pearl blanket edge, 5.0 by 6.0', () => {

@@ -4,7 +4,7 @@ import { hasSwing } from '#core/stitch'
 import { beginningWidthMm, judgeSwing } from '#core/swing'
 import type { LengthUnit } from '#core/units'
 import { formatShort, lengthWithUnit } from '#core/units'
-import { benchOf, feetGuiding, type PairingTables, plateOn, swingInputOf, USUAL_ROW_MM } from '../inputs'
+import { setupPartsOf, feetGuiding, type PairingTables, plateOn, swingInputOf, USUAL_ROW_MM } from '../inputs'
 import type { Foot, Settings } from '../records'
 import { carriedOver, type SetupContent, tensionFromOf } from '../setup'
 
@@ -80,7 +80,7 @@ function footFor(
 ): Foot | null {
   const fits = (foot: Foot) => {
     const on = { ...setup, footId: foot.id, stitch: { ...setup.stitch, widthMm: 0 } }
-    const input = swingInputOf(on, benchOf(on, tables), settings)
+    const input = swingInputOf(on, setupPartsOf(on, tables), settings)
     return input === null || judgeSwing(input).verdict !== 'strikes'
   }
   const fitting = wishes.flatMap(({ kind, sole }) =>
@@ -102,7 +102,7 @@ function guidingFirst(wished: readonly Foot[], setup: SetupContent, tables: Pair
 }
 
 const plateSetting: Step = (setup, { plate }, { tables }) => {
-  const from = plateOn(setup, benchOf(setup, tables).plate)
+  const from = plateOn(setup, setupPartsOf(setup, tables).plate)
   const said = { name: 'Plate', from: from.name, source: plate.source, why: plate.why, missing: null }
   const stays = plate.value === null || from.singleHole === (plate.value === 'single-hole')
   if (stays) return { change: {}, setting: { ...said, to: from.name } }
@@ -139,7 +139,7 @@ function densityOf({ job, stitch }: SetupContent) {
 }
 
 const lengthSetting: Step = (setup, { length }, { tables, unit }) => {
-  const { stitch } = benchOf(setup, tables)
+  const { stitch } = setupPartsOf(setup, tables)
   const close = densityOf(setup)
   const lengthMm = close?.lengthMm ?? length.value ?? stitch?.defaultLengthMm
   if (lengthMm === undefined) return NOTHING
@@ -160,10 +160,10 @@ const lengthSetting: Step = (setup, { length }, { tables, unit }) => {
 
 /** As wide as is wished for, and never wider than is safe. */
 const widthSetting: Step = (setup, { width }, { tables, settings, unit }) => {
-  const bench = benchOf(setup, tables)
-  if (!bench.stitch || !hasSwing(bench.stitch)) return NOTHING
-  const wished = width.value ?? (setup.stitch.widthMm || bench.stitch.defaultWidthMm)
-  const input = swingInputOf(setup, bench, settings)
+  const parts = setupPartsOf(setup, tables)
+  if (!parts.stitch || !hasSwing(parts.stitch)) return NOTHING
+  const wished = width.value ?? (setup.stitch.widthMm || parts.stitch.defaultWidthMm)
+  const input = swingInputOf(setup, parts, settings)
   const widthMm = input ? beginningWidthMm(wished, input) : wished
   const isLess = widthMm < wished
   return {

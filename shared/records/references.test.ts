@@ -20,7 +20,7 @@ const demo = Object.fromEntries(
   TABLE_NAMES.map(table => [table, new Map((demoBackup.records[table] as AnyRecord[]).map(r => [r.id, r]))]),
 ) as unknown as Tables
 const collar = demo.pieces.get('demo-plan-collar') as Piece
-const bench = collar.setup
+const setup = collar.setup
 /** The same without a name: nothing holds what it needs. */
 const unnamed: Piece = { ...collar, id: 'mine', name: '' }
 const withUnnamed = { ...demo, pieces: new Map<string, AnyRecord>([...demo.pieces, ['mine', unnamed]]) }
@@ -42,16 +42,16 @@ describe('taking a record out', () => {
   it('is blocked by the named pieces that need it, and by nothing else', () => {
     const needing = usersOf({ table: 'machines', id: 'demo-machine-pantry' }, withUnnamed)
     expect(needing.map(({ id }) => id)).toEqual(['demo-plan-cuff'])
-    expect(usersOf({ table: 'needles', id: bench.needleId! }, withUnnamed)).not.toContainEqual(unnamed)
+    expect(usersOf({ table: 'needles', id: setup.needleId! }, withUnnamed)).not.toContainEqual(unnamed)
     expect(usersOf({ table: 'stitches', id: 'zigzag' }, demo)).toEqual([])
   })
 
   it('clears it from a piece without a name and leaves the rest of it', () => {
-    const id = bench.needleId!
+    const id = setup.needleId!
     const changes = removalOf([{ table: 'needles', id }], withUnnamed)
     expect(changesIn(changes, 'needles')).toEqual([{ table: 'needles', id, record: null }])
     expect(changesIn(changes, 'pieces')).toEqual([
-      { table: 'pieces', id: 'mine', record: { ...unnamed, setup: { ...bench, needleId: null } } },
+      { table: 'pieces', id: 'mine', record: { ...unnamed, setup: { ...setup, needleId: null } } },
     ])
   })
 
@@ -110,17 +110,17 @@ describe('taking a record out', () => {
 
 describe('a setup', () => {
   it('points at nothing once everything it points at was taken out', () => {
-    const bare = setupReferences(bench).reduce(setupWithout, bench)
+    const bare = setupReferences(setup).reduce(setupWithout, setup)
     expect(setupReferences(bare)).toEqual([])
   })
 
   it('keeps what another id of the same table names', () => {
-    expect(setupWithout(bench, { table: 'machines', id: 'another' })).toEqual(bench)
-    expect(setupWithout(bench, { table: 'stitches', id: 'another' })).toEqual(bench)
+    expect(setupWithout(setup, { table: 'machines', id: 'another' })).toEqual(setup)
+    expect(setupWithout(setup, { table: 'stitches', id: 'another' })).toEqual(setup)
   })
 
   it('sews straight when its own stitch is gone', () => {
-    const own = { ...bench, stitch: { ...bench.stitch, stitchId: 'own-wave' } }
+    const own = { ...setup, stitch: { ...setup.stitch, stitchId: 'own-wave' } }
     expect(setupReferences(own)).toContainEqual({ table: 'stitches', id: 'own-wave' })
     expect(setupWithout(own, { table: 'stitches', id: 'own-wave' }).stitch).toEqual(EMPTY_SETUP.stitch)
   })

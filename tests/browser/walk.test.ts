@@ -218,7 +218,7 @@ describe('when something goes wrong in the middle', () => {
 
 describe('the bench card', () => {
   it(
-    'shows what is on the bench in figures to read from a metre, and keeps the screen awake or says '
+    'shows the piece in hand in figures to read from a metre, and keeps the screen awake or says '
       + 'it may not',
     async () => {
       session = await openBrowser()

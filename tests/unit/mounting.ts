@@ -1,7 +1,7 @@
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import type { Component } from 'vue'
-import { useBenchStore } from '~/stores/bench'
+import { useInHandStore } from '~/stores/inHand'
 import { useBookStore } from '~/stores/book'
 
 /** Stores of their own, filled with the demo. */
@@ -9,7 +9,7 @@ export async function demoStores() {
   setActivePinia(createPinia())
   const book = useBookStore()
   await book.loadDemo()
-  return { book, bench: useBenchStore() }
+  return { book, inHand: useInHandStore() }
 }
 
 /** A component as a person sees and uses it. */

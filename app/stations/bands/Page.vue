@@ -41,7 +41,7 @@ const settings = useSettingsStore()
 const { length, bare } = useLength()
 const piece = usePiece('band', { job: 'decorative-row', plan: begunWith })
 const { draft, title, fileName } = piece
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const plan = computed({
   get: () => draft.plan,
   set: next => {
@@ -50,9 +50,9 @@ const plan = computed({
 })
 /** The row the line-up shows. Another piece may have fewer. */
 const at = computed({
-  get: () => Math.min(bench.row, plan.value.rows.length - 1),
+  get: () => Math.min(inHand.row, plan.value.rows.length - 1),
   set: next => {
-    bench.row = next
+    inHand.row = next
   },
 })
 const row = computed({
@@ -67,11 +67,11 @@ const names = computed(() =>
   ),
 )
 const answer = useAnswer(
-  () => answerForBand(plan.value, bench.piece.setup, book.shelf, settings.record),
+  () => answerForBand(plan.value, inHand.piece.setup, book.shelf, settings.record),
   () => piece.opened.value,
 )
 const good = computed(() => answer.value.value)
-const { clothHex } = usePieceLooks(() => bench.setup)
+const { clothHex } = usePieceLooks(() => inHand.setup)
 const layers = usePlanned(
   () => good.value && { rows: plainOf([...good.value.pictured]), under: plan.value.under },
   (api, now) => api.buildUp(now),
@@ -120,14 +120,14 @@ const prints = computed(() =>
     answer: good.value,
     plan: plan.value,
     names: names.value,
-    tension: bench.setup.tension,
+    tension: inHand.setup.tension,
     length,
     bare,
   }),
 )
 const csv = computed(() => good.value && (() => bandCsv(good.value!, names.value)))
 const missing = computed(() => {
-  const { machineId, needleId } = bench.setup
+  const { machineId, needleId } = inHand.setup
   if (machineId && needleId) return null
   return { title: 'Which machine and needle?', mend: 'Choose them in the line-up.' }
 })
@@ -226,7 +226,7 @@ const missing = computed(() => {
       />
       <UnderCard
         v-if="plan.under"
-        :setup="bench.setup"
+        :setup="inHand.setup"
         :is-twin="isRowTwin(at)"
       />
     </template>

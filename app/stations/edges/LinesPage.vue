@@ -35,12 +35,12 @@ const book = useBookStore()
 const { bare } = useLength()
 const piece = usePiece('lines', { job: 'metallic-line', plan: () => FRESH, oneNeedle: true })
 const { draft, title, fileName } = piece
-const bench = useBenchStore()
-const sewnAs = computed({ get: () => bench.setup.job, set: (job: JobId) => piece.setUpAnew(job) })
+const inHand = useInHandStore()
+const sewnAs = computed({ get: () => inHand.setup.job, set: (job: JobId) => piece.setUpAnew(job) })
 /** The stitch length is the setup’s own: changed here it changes in the line-up. */
 const wantedMm = computed({
-  get: () => bench.setup.stitch.lengthMm,
-  set: lengthMm => bench.setStitch({ lengthMm }, 'stitch length'),
+  get: () => inHand.setup.stitch.lengthMm,
+  set: lengthMm => inHand.setStitch({ lengthMm }, 'stitch length'),
 })
 const jobs = LINE_JOBS.map(id => ({ value: id as JobId, label: JOBS[id].name }))
 const plan = computed({
@@ -49,10 +49,10 @@ const plan = computed({
     draft.plan = next
   },
 })
-const machine = computed(() => book.shelf.machines.get(bench.setup.machineId ?? '') ?? null)
-const { clothHex, threadHexes, thickness } = usePieceLooks(() => bench.setup)
+const machine = computed(() => book.shelf.machines.get(inHand.setup.machineId ?? '') ?? null)
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => inHand.setup)
 const asked = usePlanned(
-  () => plainOf(linesInputOf(plan.value, bench.setup, book.shelf.machines)),
+  () => plainOf(linesInputOf(plan.value, inHand.setup, book.shelf.machines)),
   (api, now) => api.lines(now),
   () => piece.opened.value,
 )
@@ -87,7 +87,7 @@ function newLine(): void {
   ]
   drawn.value = [...drawn.value, next]
 }
-watch([() => plan.value.drawing.by, () => bench.piece.id], () => {
+watch([() => plan.value.drawing.by, () => inHand.piece.id], () => {
   past.value = []
 })
 const longest = computed(() =>
@@ -132,7 +132,7 @@ const prints = computed((): Print[] => {
               { label: 'Length', value: bare(wantedMm.value) },
               {
                 label: 'Tension',
-                value: bench.setup.tension === null ? '–' : formatShort(bench.setup.tension),
+                value: inHand.setup.tension === null ? '–' : formatShort(inHand.setup.tension),
               },
               { label: 'Starts', value: String(now!.sewn.starts) },
             ],
@@ -159,7 +159,7 @@ const csv = computed(() => {
   )
   return () => `${['run,step,line,x_mm,y_mm', ...rows].join('\r\n')}\r\n`
 })
-const needle = computed(() => book.shelf.needles.get(bench.setup.needleId ?? '') ?? null)
+const needle = computed(() => book.shelf.needles.get(inHand.setup.needleId ?? '') ?? null)
 const missing = computed(() => {
   const mend = 'Choose it in the line-up.'
   if (!machine.value) return { title: 'Which machine? Its dial says which lengths there are.', mend }
@@ -223,7 +223,7 @@ const missing = computed(() => {
           v-model="plan.feed"
           :dialled-mm="wantedMm"
           :longest-mm="longest"
-          :cloth-id="bench.setup.clothId"
+          :cloth-id="inHand.setup.clothId"
         />
       </UCard>
     </template>

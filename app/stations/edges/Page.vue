@@ -50,7 +50,7 @@ const book = useBookStore()
 const { bare } = useLength()
 const piece = usePiece('edge', { job: 'blanket-edge', plan: () => FRESH, oneNeedle: true })
 const { draft, title, fileName } = piece
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const plan = computed({
   get: () => draft.plan,
   set: next => {
@@ -71,18 +71,18 @@ const part = computed({
     plan.value.parts[at.value] = next
   },
 })
-const kind = computed(() => edgeKindOf(bench.setup))
+const kind = computed(() => edgeKindOf(inHand.setup))
 const view = ref<'sewn' | 'room'>('sewn')
-const machine = computed(() => book.shelf.machines.get(bench.setup.machineId ?? '') ?? null)
+const machine = computed(() => book.shelf.machines.get(inHand.setup.machineId ?? '') ?? null)
 const dial = computed(() => lengthDialOf(machine.value))
-const { clothHex, threadHexes, thickness } = usePieceLooks(() => bench.setup)
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => inHand.setup)
 const settings = useSettingsStore()
 const looks = computed(() => plan.value.parts.map(one => partLook(one, book.shelf.cloths)))
 const isDiagram = computed(() => settings.record.threadColours === 'diagram')
 const hexes = computed(() => looks.value.map(({ hex }) => (isDiagram.value ? '#efe3cc' : hex)))
 
 const input = computed((): EdgeInput | null => {
-  const now = edgeInputOf(plan.value, bench.piece.setup, book.shelf)
+  const now = edgeInputOf(plan.value, inHand.piece.setup, book.shelf)
   return now && plainOf(now)
 })
 const asked = usePlanned(
@@ -95,7 +95,7 @@ const { answer: good, problem } = asked
 const sewn = computed(() => good.value?.ways[good.value.way] ?? null)
 const work = computed(() => {
   const now = good.value
-  return now && orNull(() => edgeWork(plan.value, bench.setup.stitch.stitchId, now, draft.copies))
+  return now && orNull(() => edgeWork(plan.value, inHand.setup.stitch.stitchId, now, draft.copies))
 })
 const names = computed(() => (good.value?.stretches ?? []).map(one => looks.value[one.part]?.name ?? ''))
 /** In mm of cloth: what of the stitch lies between two landings. */
@@ -180,10 +180,10 @@ function undoPoints(): void {
   past.value = past.value.slice(0, -1)
   cut.points = before
 }
-watch([chosen, () => part.value.cut.kind, () => bench.piece.id], () => {
+watch([chosen, () => part.value.cut.kind, () => inHand.piece.id], () => {
   past.value = []
 })
-watch([() => bench.piece.id, () => plan.value.parts.length], () => {
+watch([() => inHand.piece.id, () => plan.value.parts.length], () => {
   side.value = null
 })
 
@@ -194,27 +194,27 @@ const prints = computed(() =>
     answer: good.value,
     plan: plan.value,
     kind: kind.value,
-    stitch: bench.setup.stitch,
+    stitch: inHand.setup.stitch,
     names: names.value,
     called: looks.value.map(({ name }) => name),
-    tension: bench.setup.tension,
+    tension: inHand.setup.tension,
     bare,
   }),
 )
 const csv = computed(() => good.value && (() => edgeCsv(good.value!)))
-const needle = computed(() => book.shelf.needles.get(bench.setup.needleId ?? '') ?? null)
+const needle = computed(() => book.shelf.needles.get(inHand.setup.needleId ?? '') ?? null)
 const missing = computed(() => {
   const mend = 'Choose it in the line-up.'
   if (!machine.value) return { title: 'Which machine? Its dial says which lengths there are.', mend }
   const isTwin = needle.value !== null && needle.value.construction !== 'single'
   return isTwin ? { title: 'A single needle: a twin cannot turn with its needles down.', mend } : null
 })
-const bobbinHex = computed(() => book.shelf.threads.get(bench.setup.bobbinId ?? '')?.colours[0]?.hex ?? null)
+const bobbinHex = computed(() => book.shelf.threads.get(inHand.setup.bobbinId ?? '')?.colours[0]?.hex ?? null)
 /** Needle hours and fused blocks, whichever comes first. */
 const piecesPerNeedle = computed(() => {
   const stitches = (work.value?.stitches ?? 0) / draft.copies
   if (stitches <= 0) return BLOCKS_PER_NEEDLE
-  const hoursEach = stitches / SPEED_STITCHES[bench.setup.speed ?? 'usual'] / 60
+  const hoursEach = stitches / SPEED_STITCHES[inHand.setup.speed ?? 'usual'] / 60
   return Math.max(1, Math.min(BLOCKS_PER_NEEDLE, Math.floor(NEEDLE_LIFE_HOURS / hoursEach)))
 })
 </script>
@@ -277,7 +277,7 @@ const piecesPerNeedle = computed(() => {
         :ways="good.ways"
         :lengths="good.lengths"
         :bite-word="kind === 'blanket' ? 'bite' : 'width'"
-        :wanted-mm="bench.setup.stitch.widthMm"
+        :wanted-mm="inHand.setup.stitch.widthMm"
       />
       <UCard
         v-if="good && sewn"
@@ -333,7 +333,7 @@ const piecesPerNeedle = computed(() => {
           :ground-hex="clothHex"
           :thread-hex="threadHexes[0]"
           :thread-mm="thickness.mm"
-          :width-mm="bench.setup.stitch.widthMm"
+          :width-mm="inHand.setup.stitch.widthMm"
           :backwards="plan.backwards"
           :at="part"
           @start="startAt"
@@ -378,14 +378,14 @@ const piecesPerNeedle = computed(() => {
         :advice="good.advice"
         :kind="kind"
         :overlap="plan.overlap"
-        :stitch="bench.setup.stitch"
+        :stitch="inHand.setup.stitch"
         :widest-mm="Math.max(sewn.plan.widestBiteMm, sewn.widthMm)"
         :hexes="hexes"
         :ground-hex="clothHex"
         :thread-hex="threadHexes[0]"
         :bobbin-hex="bobbinHex"
         :longest-mm="longest"
-        :cloth-id="bench.setup.clothId"
+        :cloth-id="inHand.setup.clothId"
         :tails-per-piece="2 * sewn.plan.stretches.length"
         :cloth-names="looks.map(({ name }) => name)"
         :pieces-per-needle="piecesPerNeedle"

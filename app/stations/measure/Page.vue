@@ -4,10 +4,10 @@ import { unmeasuredOf } from '#shared/inputs'
 useHead({ title: 'Measure · Lacy Spool' })
 const book = useBookStore()
 const settings = useSettingsStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 /** Without a machine and a needle nothing is reckoned with yet. */
 const hasBegun = computed(() => book.shelf.machines.size > 0 && book.shelf.needles.size > 0)
-const missing = computed(() => unmeasuredOf(book.shelf, bench.piece, settings.record))
+const missing = computed(() => unmeasuredOf(book.shelf, inHand.piece, settings.record))
 </script>
 
 <template>

@@ -146,7 +146,7 @@ describe('what is not measured', () => {
         name: 'Zigzag',
         consequence: 'verdict',
         usedBy: ['on the machine now', 'Cuffs', 'Hem', 'Banner', 'Cape'],
-        onBench: true,
+        isInHand: true,
         clearFromMm: 7.123,
       },
     ]
@@ -169,7 +169,7 @@ describe('what is not measured', () => {
       name: `Cloth ${k}`,
       consequence: 'plan',
       usedBy: ['Hem'],
-      onBench: false,
+      isInHand: false,
       clearFromMm: null,
     }))
     const page = show(MissingMeasures, { missing, hasBegun: true })

@@ -10,13 +10,13 @@ import { thingsOf } from '#shared/inputs'
 /** What is measured now, and of what: in the address, so that the list of what is missing can lead here. */
 export function useTarget(way: MeasureWay) {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const measurable = QUANTITY_NAMES.filter(quantity => quantityFact(quantity).ways.includes(way))
   const quantity = useUrlState<Quantity>('what', { usual: measurable[0]!, choices: measurable })
   const chosen = useUrlState<string>('of', { usual: '' })
 
-  const onBench = computed((): Partial<Record<MeasuredThing, string | null>> => {
-    const { footId, machineId, plateId, needleId, clothId, threadIds } = bench.setup
+  const isInHand = computed((): Partial<Record<MeasuredThing, string | null>> => {
+    const { footId, machineId, plateId, needleId, clothId, threadIds } = inHand.setup
     return {
       foot: footId,
       machine: machineId,
@@ -31,7 +31,7 @@ export function useTarget(way: MeasureWay) {
   const ofId = computed({
     get: () => {
       const { of } = quantityFact(quantity.value)
-      const wanted = [chosen.value, of && onBench.value[of]]
+      const wanted = [chosen.value, of && isInHand.value[of]]
       return wanted.find(id => things.value.some(thing => thing.id === id)) ?? things.value[0]?.id ?? ''
     },
     set: id => {
@@ -42,7 +42,7 @@ export function useTarget(way: MeasureWay) {
   function added(id: string): void {
     chosen.value = id
     const isFoot = quantityFact(quantity.value).of === 'foot'
-    if (isFoot && bench.setup.footId === null) bench.update('Choose the foot', { footId: id })
+    if (isFoot && inHand.setup.footId === null) inHand.update('Choose the foot', { footId: id })
   }
   const quantities = measurable.map(value => ({ value, label: quantityFact(value).words }))
   return { quantity, quantities, things, ofId, added }

@@ -2,9 +2,9 @@
 import { type Construction, CONSTRUCTIONS } from '#core/needle'
 
 useHead({ title: 'Thread and needle · Lacy Spool' })
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const construction = useUrlState<Construction>('needle', {
-  usual: bench.parts.needle?.construction ?? 'single',
+  usual: inHand.parts.needle?.construction ?? 'single',
   choices: CONSTRUCTIONS,
   isStep: true,
 })
@@ -19,7 +19,7 @@ const { threads, ranked, buy, start, bobbin, bobbins } = usePairing(construction
 const book = useBookStore()
 /** The needle that is in where it is of the kind asked for, else the best of that kind. */
 const lookedAt = computed(() => {
-  const fitted = bench.parts.needle
+  const fitted = inHand.parts.needle
   if (fitted?.construction === construction.value) return fitted
   return book.shelf.needles.get(ranked.value[0]?.needle.id ?? '') ?? null
 })
@@ -43,7 +43,7 @@ const lookedAt = computed(() => {
       </div>
       <div class="side">
         <section
-          v-if="bench.verdict.verdict !== 'clear'"
+          v-if="inHand.verdict.verdict !== 'clear'"
           aria-label="What stops this setup"
         >
           <ConflictList />

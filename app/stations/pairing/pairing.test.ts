@@ -14,10 +14,10 @@ import ThreadLabelInput from './parts/ThreadLabelInput.vue'
 import UsageCard from './parts/UsageCard.vue'
 
 let book: Awaited<ReturnType<typeof demoStores>>['book']
-let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let inHand: Awaited<ReturnType<typeof demoStores>>['inHand']
 beforeEach(async () => {
   document.body.innerHTML = ''
-  ;({ book, bench } = await demoStores())
+  ;({ book, inHand } = await demoStores())
 })
 /** The pairing of the current setup, as the station has it. */
 function pairing(construction: Construction = 'twin', gapMm: number | null = null) {
@@ -31,8 +31,8 @@ function pairing(construction: Construction = 'twin', gapMm: number | null = nul
   return made!
 }
 const put = (thread: string | null, side: 'left' | 'right' = 'left') =>
-  bench.update('Choose', {
-    threadIds: { ...bench.setup.threadIds, [side]: thread && `demo-thread-${thread}` },
+  inHand.update('Choose', {
+    threadIds: { ...inHand.setup.threadIds, [side]: thread && `demo-thread-${thread}` },
   })
 const ranking = (construction: Construction = 'twin', gapMm: number | null = null) => {
   const { ranked, threads, buy } = pairing(construction, gapMm)
@@ -79,7 +79,7 @@ describe('the ranking', () => {
     expect(page.text()).toContain('2.0/80 metallic Good')
     expect(page.wrapper.findAll('svg[role="img"]')).toHaveLength(2)
     await page.press(/^Put in Twin, gap 3\.0/)
-    expect(bench.setup.needleId).toBe('demo-needle-30e')
+    expect(inHand.setup.needleId).toBe('demo-needle-30e')
   })
   it('explains the needle that is pressed', async () => {
     const page = ranking()
@@ -112,7 +112,7 @@ describe('the controls', () => {
     await page.fill('Left thread', 'demo-thread-wine')
     await page.fill('Cloth', '')
     await page.fill('Layers', '3')
-    expect(bench.setup).toMatchObject({
+    expect(inHand.setup).toMatchObject({
       threadIds: { left: 'demo-thread-wine', right: 'demo-thread-gold' },
       clothId: null,
       layers: 3,
@@ -156,10 +156,10 @@ describe('a thread by its label', () => {
     await page.fill('Thread label from the spool', '50/2 Ne')
     expect(page.text()).toContain('taken as cotton, about 0.18 mm thick by rule')
     await page.wrapper.get('form').trigger('submit')
-    const added = book.shelf.threads.get(bench.setup.threadIds.right!)
+    const added = book.shelf.threads.get(inHand.setup.threadIds.right!)
     expect(added).toMatchObject({ label: '50/2 Ne', kind: 'cotton', tex: 23.62, texBasis: 'label' })
     book.undo()
-    expect(bench.setup.threadIds.right).toBeNull()
+    expect(inHand.setup.threadIds.right).toBeNull()
   })
   it('is not taken while it is not understood', async () => {
     const page = show(ThreadLabelInput, { sides })
@@ -179,9 +179,9 @@ describe('bobbin, start and thread needed', () => {
     expect(page.text()).toContain('You own none of these')
   })
   it('stay with bobbin work once the thick thread is wound, whatever is above', () => {
-    bench.update('Wind', { bobbinId: 'demo-thread-rope' })
+    inHand.update('Wind', { bobbinId: 'demo-thread-rope' })
     expect(pairing().bobbin.value?.mode).toBe('bobbin work')
-    bench.update('Wind', { bobbinId: 'demo-thread-fine' })
+    inHand.update('Wind', { bobbinId: 'demo-thread-fine' })
     expect(pairing().bobbin.value?.mode).toBe('normal')
   })
   it('put a bobbin thread in', async () => {
@@ -189,14 +189,14 @@ describe('bobbin, start and thread needed', () => {
     await show(BobbinCard, { advice: bobbin.value!, ranked: bobbins.value }).press(
       'Use Navy cotton 50 on the bobbin',
     )
-    expect(bench.setup.bobbinId).toBe('demo-thread-navy')
+    expect(inHand.setup.bobbinId).toBe('demo-thread-navy')
   })
   it('dial in tension and length together, each with its source', async () => {
     put('lantern')
     put('lantern', 'right')
-    bench.update('Straight', {
+    inHand.update('Straight', {
       needleId: 'demo-needle-topstitch',
-      stitch: { ...bench.setup.stitch, stitchId: 'straight', widthMm: 0 },
+      stitch: { ...inHand.setup.stitch, stitchId: 'straight', widthMm: 0 },
       job: 'pearl-line',
       goal: 'bobbin hair',
       tension: 7,
@@ -209,12 +209,12 @@ describe('bobbin, start and thread needed', () => {
       ),
     )
     await page.press('Dial in')
-    expect(bench.setup).toMatchObject({ tension: 5, stitch: { lengthMm: 3 } })
+    expect(inHand.setup).toMatchObject({ tension: 5, stitch: { lengthMm: 3 } })
   })
   it('hold metres needed against what is left, for all blades one spool feeds', async () => {
     put('white')
     put('white', 'right')
-    const page = show(UsageCard, { needle: bench.parts.needle })
+    const page = show(UsageCard, { needle: inHand.parts.needle })
     expect(page.text()).toMatch(/Left needle ?White cotton 50\s*3\.6 m\s*45 m on the spool/)
     await page.fill('Seam to sew', '10')
     expect(page.text()).toMatch(/Left needle ?White cotton 50\s*37 m\s*28 m too little/)
@@ -227,12 +227,12 @@ describe('bobbin, start and thread needed', () => {
     expect(show(UsageCard, { needle: null }).text()).not.toContain('Slate')
   })
   it('say “at least” when the cloth is not measured, and refuse a seam of nothing', async () => {
-    bench.update('Jersey', { clothId: 'demo-cloth-jersey' })
-    const page = show(UsageCard, { needle: bench.parts.needle })
+    inHand.update('Jersey', { clothId: 'demo-cloth-jersey' })
+    const page = show(UsageCard, { needle: inHand.parts.needle })
     expect(page.text()).toContain('at least')
     await page.fill('Seam to sew', '0')
     expect(page.text()).toContain('Type a number from 0.01 to 10000.')
-    expect(bench.setup.seamM).toBe(1)
+    expect(inHand.setup.seamM).toBe(1)
   })
 })
 
@@ -240,21 +240,21 @@ describe('the list of conflicts', () => {
   it('says so when there is none', () => {
     put('gold')
     expect(show(ConflictList).text()).toMatch(/^Mind: Tension 2\.8 is carried over \(set for Slate/)
-    bench.update('Still right', { tension: 2.8 })
+    inHand.update('Still right', { tension: 2.8 })
     document.body.innerHTML = ''
     expect(show(ConflictList).text()).toBe('Nothing speaks against this setup.')
   })
   it('mends in one press that can be undone', async () => {
-    bench.update('Threader', { threader: true })
+    inHand.update('Threader', { threader: true })
     const page = show(ConflictList)
     expect(page.text()).toMatch(/^Stop: Do not use the built-in threader with a twin needle/)
     await page.press('By hand')
-    expect(bench.setup.threader).toBe(false)
+    expect(inHand.setup.threader).toBe(false)
     expect(book.undo()?.label).toBe('Mend: By hand')
-    expect(bench.verdict.reasons[0]?.code).toBe('threader-several')
+    expect(inHand.verdict.reasons[0]?.code).toBe('threader-several')
   })
   it('offers no mend that needs what is not owned', () => {
-    bench.update('Round', { footId: 'demo-foot-quarter' })
+    inHand.update('Round', { footId: 'demo-foot-quarter' })
     for (const foot of book.shelf.feet.values())
       if (!foot.singleHole)
         book.commit('Lose', [{ table: 'feet', id: foot.id, record: { ...foot, singleHole: true } }])

@@ -44,7 +44,7 @@ const settings = useSettingsStore()
 const { length, bare } = useLength()
 const piece = usePiece('pintucks', { job: 'pintucks', plan: () => FRESH })
 const { draft, title, fileName } = piece
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const plan = computed({
   get: () => draft.plan,
   set: next => {
@@ -53,7 +53,7 @@ const plan = computed({
 })
 const answer = useAnswer(
   () => {
-    const input = pintuckInputOf(draft.plan, bench.setup, book.shelf)
+    const input = pintuckInputOf(draft.plan, inHand.setup, book.shelf)
     if (!input) return null
     const made = planPintucks(input, settings.unit)
     const fit =
@@ -66,7 +66,7 @@ const answer = useAnswer(
       order: sewingOrder(made.count),
       ridesToMm: ridesOf(input, made),
       marked: markedTucks(made.count, draft.plan.group?.of ?? null, usedGroove(made.groove)),
-      work: tuckWork(draft.plan, made, bench.setup.stitch.lengthMm, draft.copies),
+      work: tuckWork(draft.plan, made, inHand.setup.stitch.lengthMm, draft.copies),
       swatchTucks: piecePrecision(draft.plan, made.count),
     }
   },
@@ -84,10 +84,10 @@ function usedGroove<T extends { offMm: number }>(groove: T | null): T | null {
 }
 const good = computed(() => answer.value.value)
 const hasTwin = computed(() => {
-  const needle = book.shelf.needles.get(bench.setup.needleId ?? '')
+  const needle = book.shelf.needles.get(inHand.setup.needleId ?? '')
   return needle !== undefined && needle.construction !== 'single'
 })
-const { clothHex, threadHexes, thickness } = usePieceLooks(() => bench.setup)
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => inHand.setup)
 const sheet = computed(() => {
   const made = good.value?.made
   if (!made?.flatMm || made.blankMm === null) return null
@@ -162,10 +162,10 @@ const prints = computed((): Print[] => {
           {
             title: title.value,
             dials: [
-              { label: 'Length', value: bare(bench.setup.stitch.lengthMm) },
+              { label: 'Length', value: bare(inHand.setup.stitch.lengthMm) },
               {
                 label: 'Tension',
-                value: bench.setup.tension === null ? '–' : formatShort(bench.setup.tension),
+                value: inHand.setup.tension === null ? '–' : formatShort(inHand.setup.tension),
               },
               { label: 'Tucks', value: String(good.value!.made.count) },
             ],
@@ -215,7 +215,7 @@ const missing = computed(() =>
       <TakeUpCard
         v-if="good"
         v-model="plan"
-        :setup="bench.setup"
+        :setup="inHand.setup"
         :count="good.made.count"
         :swatch-tucks="good.swatchTucks"
         :each-mm="good.made.takeUp.eachMm"
@@ -241,7 +241,7 @@ const missing = computed(() =>
           :cloth-hex="clothHex"
           :thread-hex="threadHexes[0]"
           :thread-mm="thickness.mm"
-          :stitch-mm="bench.setup.stitch.lengthMm"
+          :stitch-mm="inHand.setup.stitch.lengthMm"
           :gap-mm="good.gapMm"
           @edge="
             mm => {

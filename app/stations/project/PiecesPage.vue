@@ -3,7 +3,7 @@ import { newestFirst } from '#shared/fields'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { JOBS } from '#core/job'
 import { needleSearchText } from '#core/needle'
-import { benchOf, judgePiece, pieceSetupOf } from '#shared/inputs'
+import { setupPartsOf, judgePiece, pieceSetupOf } from '#shared/inputs'
 import { type Piece, pieceName } from '#shared/records'
 import { PLAN_PATHS } from '~/planner/planPaths'
 import { JOB_LOOKS } from '~/utils/verdict'
@@ -11,7 +11,7 @@ import { KIND_WORDS } from './projectWords'
 
 useHead({ title: 'Pieces · Lacy Spool' })
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const handwheel = useHandwheelStore()
 const { remove } = useShelf()
@@ -77,7 +77,7 @@ const found = computed(() => {
     : ordered.value.filter(piece => words.every(word => textOf(piece).includes(word)))
 })
 function textOf(piece: Piece): string {
-  const { machine, needle, stitch, foot } = benchOf(pieceSetupOf(piece), book.shelf)
+  const { machine, needle, stitch, foot } = setupPartsOf(pieceSetupOf(piece), book.shelf)
   const parts = [machine?.name, needle && needleSearchText(needle), stitch?.name, foot?.name]
   return [pieceName(piece), piece.note, KIND_WORDS[piece.plan.kind], ...parts].join(' ').toLowerCase()
 }
@@ -113,13 +113,13 @@ const rows = computed(() =>
 const measure = (row: unknown) => virtual.value.measureElement(row as Element | null)
 function facts(piece: Piece) {
   const setup = pieceSetupOf(piece)
-  const parts = benchOf(setup, book.shelf)
+  const parts = setupPartsOf(setup, book.shelf)
   const verdict = judgePiece(piece, 0, book.shelf, settings.record, settings.unit)
   const { widthMm, lengthMm } = setup.stitch
   const copies = piece.copies === 1 ? '' : `${piece.copies} copies`
   return {
     name: pieceName(piece),
-    isInHand: piece.id === bench.piece.id,
+    isInHand: piece.id === inHand.piece.id,
     look: verdict.swing && JOB_LOOKS[verdict.verdict],
     line: [
       piece.plan.kind === 'seam' ? JOBS[setup.job].name.toLowerCase() : KIND_WORDS[piece.plan.kind],
@@ -136,7 +136,7 @@ function facts(piece: Piece) {
 }
 
 function open(piece: Piece): void {
-  bench.take(piece.id)
+  inHand.take(piece.id)
   handwheel.drop = 0
   void navigateTo(PLAN_PATHS[piece.plan.kind])
 }

@@ -11,7 +11,7 @@ import { useProjectWork } from './useProjectWork'
 
 useHead({ title: 'Sew it · Lacy Spool' })
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const walk = useWalkStore()
 const { bare } = useLength()
 const { project, change } = useProject()
@@ -32,7 +32,7 @@ const moment = () => new Date().toISOString()
 
 function begin(): void {
   const { item, setup } = now.value!
-  if (item.work.kind === 'piece') bench.take(item.work.pieceId)
+  if (item.work.kind === 'piece') inHand.take(item.work.pieceId)
   const step = setup ? 'change' : 'sew'
   change('Begin a piece', { doing: { itemId: item.id, step, since: moment() } })
 }

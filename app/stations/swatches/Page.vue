@@ -17,7 +17,7 @@ import { LateCsvImport, LateSwatchCharts, LateSwatchLarge } from '~/asking/lateP
 useHead({ title: 'Swatch book · Lacy Spool' })
 const book = useBookStore()
 const swatches = useSwatchStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { remove, offerUndo } = useShelf()
 const toast = useToast()
 const { save, failed } = useSheetFiles()
@@ -102,7 +102,7 @@ function clear(): void {
 /** One from another machine: on which is asked first. */
 const asking = shallowRef<Swatch | null>(null)
 function use(swatch: Swatch): void {
-  const { machine } = bench.parts
+  const { machine } = inHand.parts
   openedId.value = ''
   if (machine && machine.id !== swatch.setup.machineId) {
     asking.value = swatch

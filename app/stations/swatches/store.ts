@@ -9,7 +9,7 @@ import { offsetOf, steppedDialOf } from '#shared/inputs'
 /** The swatch book: newest first, and setting the piece in hand up as a swatch. */
 export const useSwatchStore = defineStore('swatches', () => {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const { takeSetup } = useShelf()
   const newest = computed(() => newestFirst(book.shelf.swatches.values(), ({ keptAt }) => keptAt))
 
@@ -28,14 +28,14 @@ export const useSwatchStore = defineStore('swatches', () => {
   }
   /** The same on the machine it is on: the number is a guess there, and machine, foot and plate stay. */
   function useHere(swatch: Swatch): void {
-    const { machineId, footId, plate, plateId } = bench.setup
+    const { machineId, footId, plate, plateId } = inHand.setup
     takeSetup(`Try “${swatch.name}” here`, {
       ...swatch.setup,
       machineId,
       footId,
       plate,
       plateId,
-      tension: bench.parts.machine ? guessOn(swatch, bench.parts.machine) : null,
+      tension: inHand.parts.machine ? guessOn(swatch, inHand.parts.machine) : null,
     })
   }
   function setPhoto(id: string, side: 'front' | 'back', photo: string | null): void {

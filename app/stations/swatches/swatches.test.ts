@@ -14,10 +14,10 @@ vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhotos: async () 
 const currentRoute = { value: { path: '/swatches', query: {} } }
 vi.stubGlobal('useRouter', () => ({ currentRoute, replace: async () => {} }))
 let book: Awaited<ReturnType<typeof demoStores>>['book']
-let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let inHand: Awaited<ReturnType<typeof demoStores>>['inHand']
 beforeEach(async () => {
   document.body.innerHTML = ''
-  ;({ book, bench } = await demoStores())
+  ;({ book, inHand } = await demoStores())
 })
 const named = (name: string) => [...book.shelf.swatches.values()].find(swatch => swatch.name === name)!
 const read = (swatch: Swatch, readings: Partial<Swatch['readings']>): Swatch => ({
@@ -72,16 +72,16 @@ describe('a swatch’s card', () => {
       show(SwatchCard, { swatch: read(named('Strap edges'), { show: null }), chosen: false }).text(),
     ).toContain('not read')
   })
-  it('gives a guess where another machine is on the bench, and puts it there', async () => {
+  it('gives a guess where another machine is in hand, and puts it there', async () => {
     const swatch = named('Strap edges, second bolt')
-    bench.update('Gallery', { machineId: 'demo-machine-gallery' })
+    inHand.update('Gallery', { machineId: 'demo-machine-gallery' })
     // 0.2 of 5 marks above home 4; as much of 4.5 above home 4.5 is 4.68: the nearest quarter.
     const asked = show(UseSwatch, { swatch })
     await flushPromises()
     expect(document.body.textContent).toContain('Change to Attic seven: tension 4.2, as kept')
     await pressInBody('Stay on Gallery nine: tension 4.75, a guess')
     expect(asked.wrapper.emitted('done')).toHaveLength(1)
-    expect(bench.setup).toMatchObject({
+    expect(inHand.setup).toMatchObject({
       machineId: 'demo-machine-gallery',
       tension: 4.75,
       needleId: 'demo-needle-40',

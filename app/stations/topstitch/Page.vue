@@ -37,11 +37,11 @@ const book = useBookStore()
 const { length, bare } = useLength()
 const piece = usePiece('topstitching', { job: 'topstitching', plan: () => FRESH })
 const { draft, title, fileName } = piece
-const bench = useBenchStore()
+const inHand = useInHandStore()
 /** The stitch length is the setup’s own: changed here it changes in the line-up. */
 const wantedMm = computed({
-  get: () => bench.setup.stitch.lengthMm,
-  set: lengthMm => bench.setStitch({ lengthMm }, 'stitch length'),
+  get: () => inHand.setup.stitch.lengthMm,
+  set: lengthMm => inHand.setStitch({ lengthMm }, 'stitch length'),
 })
 const plan = computed({
   get: () => draft.plan,
@@ -49,12 +49,12 @@ const plan = computed({
     draft.plan = next
   },
 })
-const needle = computed(() => book.shelf.needles.get(bench.setup.needleId ?? '') ?? null)
-const machine = computed(() => book.shelf.machines.get(bench.setup.machineId ?? '') ?? null)
+const needle = computed(() => book.shelf.needles.get(inHand.setup.needleId ?? '') ?? null)
+const machine = computed(() => book.shelf.machines.get(inHand.setup.machineId ?? '') ?? null)
 const isTwin = computed(() => needle.value !== null && needle.value.construction !== 'single')
 const answer = useAnswer(
   () => {
-    const input = rowsInputOf(draft.plan, bench.setup, book.shelf)
+    const input = rowsInputOf(draft.plan, inHand.setup, book.shelf)
     if (!input) return null
     const rows = topstitchRows(draft.plan, input)
     return {
@@ -68,8 +68,8 @@ const answer = useAnswer(
 )
 const good = computed(() => answer.value.value)
 const guides = computed(() => (needle.value ? guidesOf(book.shelf.feet.values(), needle.value) : []))
-const cloth = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? '') ?? null)
-const { clothHex, threadHexes, thickness } = usePieceLooks(() => bench.setup)
+const cloth = computed(() => book.shelf.cloths.get(inHand.setup.clothId ?? '') ?? null)
+const { clothHex, threadHexes, thickness } = usePieceLooks(() => inHand.setup)
 const CONTRAST_WORDS = {
   matches: 'in the cloth’s own colour: it hardly shows',
   near: 'near the cloth’s colour: it shows a little',
@@ -156,7 +156,7 @@ const prints = computed((): Print[] => {
               { label: 'Length', value: bare(wantedMm.value) },
               {
                 label: 'Tension',
-                value: bench.setup.tension === null ? '–' : formatShort(bench.setup.tension),
+                value: inHand.setup.tension === null ? '–' : formatShort(inHand.setup.tension),
               },
               { label: 'Copies', value: String(draft.copies) },
             ],
@@ -256,9 +256,9 @@ const missing = computed(() =>
         :gap-mm="isTwin ? needle!.gapMm : null"
         :thread-mm="thickness.mm"
         :thread-source="thickness.source"
-        :cloth-mm="underFootMm(bench.setup, book.shelf.cloths)"
+        :cloth-mm="underFootMm(inHand.setup, book.shelf.cloths)"
         :contrast-words="contrastWords"
-        :cloth-id="bench.setup.clothId"
+        :cloth-id="inHand.setup.clothId"
         :is-knit-hem="isTwin && cloth?.structure === 'knit'"
       />
     </template>

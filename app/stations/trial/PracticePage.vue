@@ -20,8 +20,8 @@ const seed = ref(fresh())
       />
     </StationHead>
     <p class="hint simulated">
-      <UIcon name="i-lucide-info" /> Simulated: a made-up machine in the colours and stitch of your bench.
-      Nothing here goes into the swatch book.
+      <UIcon name="i-lucide-info" /> Simulated: a made-up machine in the colours and stitch of the piece in
+      hand. Nothing here goes into the swatch book.
     </p>
     <div class="station">
       <FindTension :seed="seed" />

@@ -5,7 +5,7 @@ import { markFurther } from '#core/trial'
 import { LIMITS } from '#shared/fields'
 
 useHead({ title: 'Sign doctor · Lacy Spool' })
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const book = useBookStore()
 const trial = useTrialStore()
 const { offerUndo } = useShelf()
@@ -33,7 +33,7 @@ const words = computed(() => SIGNS.find(({ id }) => id === sign.value)!.words)
 /** The number the strip leads to, where its rows say one; else one step further on the dial, or none. */
 function stepped(way: 'up' | 'down'): { at: number; label: string } | null {
   const { dial, leadsTo } = trial
-  const now = bench.setup.tension ?? dial?.home ?? null
+  const now = inHand.setup.tension ?? dial?.home ?? null
   if (dial === null || now === null) return null
   if (leadsTo !== null) {
     const isThatWay = way === 'up' ? leadsTo > now : leadsTo < now
@@ -53,30 +53,30 @@ function doing({ does }: Suspect): { label: string; at?: number; run: () => void
       return (
         next && {
           ...next,
-          run: () => bench.update(`Tension to ${next.at}`, { tension: next.at }),
+          run: () => inHand.update(`Tension to ${next.at}`, { tension: next.at }),
         }
       )
     }
     case 'length': {
       const lengthMm =
-        Math.round(100 * Math.min(LIMITS.lengthMm[1], bench.setup.stitch.lengthMm + does.byMm)) / 100
-      return { label: `Length to ${formatShort(lengthMm)}`, run: () => bench.setStitch({ lengthMm }) }
+        Math.round(100 * Math.min(LIMITS.lengthMm[1], inHand.setup.stitch.lengthMm + does.byMm)) / 100
+      return { label: `Length to ${formatShort(lengthMm)}`, run: () => inHand.setStitch({ lengthMm }) }
     }
     case 'pressure':
       return {
         label: 'Pressure to less',
-        run: () => bench.update('Less foot pressure', { pressure: does.to }),
+        run: () => inHand.update('Less foot pressure', { pressure: does.to }),
       }
     case 'speed':
-      return bench.setup.speed === does.to
+      return inHand.setup.speed === does.to
         ? null
-        : { label: 'Speed to slow', run: () => bench.update('Slow', { speed: does.to }) }
+        : { label: 'Speed to slow', run: () => inHand.update('Slow', { speed: does.to }) }
     case 'stabilizer': {
       const found = [...book.shelf.stabilizers.values()].find(({ kind }) => kind === does.to)
       return found
         ? {
             label: `Put ${found.name} behind it`,
-            run: () => bench.update(`Put ${found.name} behind it`, { stabilizerId: found.id }),
+            run: () => inHand.update(`Put ${found.name} behind it`, { stabilizerId: found.id }),
           }
         : null
     }

@@ -11,10 +11,10 @@ vi.mock('#workers/client', () => import('~/../tests/unit/workers'))
 const NOW = new Date('2026-06-01T18:00:00Z')
 const READ: RowReading = { ridge: 0, show: 0, skips: false, breaks: false, holes: false, sound: 'usual' }
 let book: Awaited<ReturnType<typeof demoStores>>['book']
-let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let inHand: Awaited<ReturnType<typeof demoStores>>['inHand']
 let trial: ReturnType<typeof useTrialStore>
 beforeEach(async () => {
-  ;({ book, bench } = await demoStores())
+  ;({ book, inHand } = await demoStores())
   downed.value = false
   trial = useTrialStore()
   await flushPromises()
@@ -26,7 +26,7 @@ describe('a strip', () => {
     trial.begin(NOW)
     await flushPromises()
     expect(trial.expected).toMatchObject({ source: 'own swatches' })
-    expect(trial.expected!.prior.tension).toBeLessThan(bench.parts.machine!.tensionDial!.home)
+    expect(trial.expected!.prior.tension).toBeLessThan(inHand.parts.machine!.tensionDial!.home)
     const names = trial.expected!.leansOn.map(({ id }) => book.shelf.swatches.get(id)!.name)
     expect(names).toContain('Sailor band')
     expect(names).not.toContain('Sailor band, first')
@@ -36,9 +36,9 @@ describe('a strip', () => {
     downed.value = true
     await demoStores()
     const alone = useTrialStore()
-    bench = useBenchStore()
-    bench.update('Another length, of no plan', {
-      stitch: { ...bench.setup.stitch, stitchId: 'feather' },
+    inHand = useInHandStore()
+    inHand.update('Another length, of no plan', {
+      stitch: { ...inHand.setup.stitch, stitchId: 'feather' },
     })
     expect(alone.expected).toMatchObject({ source: 'rule', why: expect.stringContaining('are being read') })
     await flushPromises()
@@ -52,29 +52,29 @@ describe('a strip', () => {
     const before = trial.expected
     row(3.1)
     expect(trial.expected).toEqual(before)
-    bench.update('Felt', { clothId: 'demo-cloth-felt' })
+    inHand.update('Felt', { clothId: 'demo-cloth-felt' })
     await flushPromises()
     expect(trial.expected!.source).toBe('own swatches')
     expect(trial.expected!.prior.spread).not.toBe(before!.prior.spread)
   })
   it('begins at the rule where nothing like it was kept', async () => {
-    bench.update('Pintuck in jersey', {
+    inHand.update('Pintuck in jersey', {
       threadIds: { left: 'demo-thread-market', middle: null, right: 'demo-thread-market' },
       clothId: 'demo-cloth-jersey',
     })
-    bench.update('Tucks', { job: 'pintucks', goal: 'raised' })
+    inHand.update('Tucks', { job: 'pintucks', goal: 'raised' })
     trial.begin(NOW)
     await flushPromises()
     expect(trial.expected).toMatchObject({ source: 'rule', prior: { tension: 9 }, leansOn: [] })
   })
-  it('goes from the first row to settled, and the bench follows the number', () => {
+  it('goes from the first row to settled, and the piece in hand follows the number', () => {
     const slate = { left: 'demo-thread-slate', middle: null, right: 'demo-thread-slate' }
-    bench.update('Seam in slate', { job: 'seam', goal: 'balanced', threadIds: slate })
+    inHand.update('Seam in slate', { job: 'seam', goal: 'balanced', threadIds: slate })
     trial.begin(NOW)
     for (let sewn = 0; trial.advice!.next !== null && sewn < 12; sewn++) {
       const at = trial.advice!.next
       row(at, { show: Math.max(-3, Math.min(3, Math.round(1.4 * (at - 3.4)))) as RowReading['show'] })
-      expect(bench.setup.tension).toBe(at)
+      expect(inHand.setup.tension).toBe(at)
     }
     expect(trial.advice).toMatchObject({ settled: true })
     expect(Math.abs(1.4 * (trial.advice!.best! - 3.4))).toBeLessThan(0.5)
@@ -93,14 +93,14 @@ describe('a strip', () => {
     expect(trial.strip!.rows).toEqual([])
   })
   it('needs a dial', () => {
-    bench.update('None', { machineId: null })
+    inHand.update('None', { machineId: null })
     expect([trial.advice, trial.dial, trial.expected]).toEqual([null, null, null])
   })
 })
 
 describe('when something else is changed', () => {
   it('says what, and lets earlier rows no longer count', () => {
-    bench.update('Longer', { stitch: { ...bench.setup.stitch, lengthMm: 3 }, clothId: 'demo-cloth-felt' })
+    inHand.update('Longer', { stitch: { ...inHand.setup.stitch, lengthMm: 3 }, clothId: 'demo-cloth-felt' })
     expect(trial.changes).toEqual([
       { what: 'stitch length: 2.5 → 3', stitch: true },
       { what: 'cloth: Linen → Lantern felt', stitch: false },
@@ -119,8 +119,8 @@ describe('when something else is changed', () => {
     expect(trial.counted.map(({ number }) => number)).toEqual([2])
   })
   it('counts the way from the spool as one, too', () => {
-    bench.update('Stand', {
-      supplies: { ...bench.setup.supplies, right: { place: 'stand', draw: null } },
+    inHand.update('Stand', {
+      supplies: { ...inHand.setup.supplies, right: { place: 'stand', draw: null } },
       sharedDiscs: true,
     })
     expect(trial.changes).toEqual([
@@ -129,12 +129,12 @@ describe('when something else is changed', () => {
     ])
   })
   it('goes on saying so when a row was noted all the same', () => {
-    bench.update('Felt', { clothId: 'demo-cloth-felt' })
+    inHand.update('Felt', { clothId: 'demo-cloth-felt' })
     row(2.5)
     expect(trial.changes).toEqual([{ what: 'cloth: Linen → Lantern felt', stitch: false }])
   })
   it('does not take the tension for a change', () => {
-    bench.update('Tension', { tension: 7 })
+    inHand.update('Tension', { tension: 7 })
     expect(trial.changes).toEqual([])
   })
 })
@@ -155,7 +155,7 @@ describe('keeping', () => {
         cloth: { name: 'Linen' },
       },
     })
-    expect(kept.setup.tension).toBe(trial.advice!.best ?? bench.setup.tension)
+    expect(kept.setup.tension).toBe(trial.advice!.best ?? inHand.setup.tension)
     expect(trial.strip).toBeNull()
     // What is on the shelf may change: the swatch stays as it was.
     book.commit('Rename', [
@@ -204,35 +204,35 @@ describe('keeping', () => {
   })
 })
 
-describe('a swatch on the bench', () => {
+describe('a swatch in hand', () => {
   const swatch = (name: string) => [...book.shelf.swatches.values()].find(one => one.name === name)!
   it('comes back whole', () => {
     useSwatchStore().use(swatch('Lantern line'))
-    expect(bench.setup).toMatchObject({
+    expect(inHand.setup).toMatchObject({
       tension: 5,
       needleId: 'demo-needle-topstitch',
       clothId: 'demo-cloth-felt',
     })
   })
   it('is a guess on another machine: as far from home, as a share of the way', () => {
-    bench.update('Gallery', { machineId: 'demo-machine-gallery' })
+    inHand.update('Gallery', { machineId: 'demo-machine-gallery' })
     const swatches = useSwatchStore()
     // 2 of 4 marks down is half the way; half the way of 4.5 is 2.25.
-    expect(swatches.guessOn(swatch('Gold line, second'), bench.parts.machine!)).toBe(2.25)
+    expect(swatches.guessOn(swatch('Gold line, second'), inHand.parts.machine!)).toBe(2.25)
     swatches.useHere(swatch('Gold line, second'))
-    expect(bench.setup).toMatchObject({
+    expect(inHand.setup).toMatchObject({
       machineId: 'demo-machine-gallery',
       tension: 2.25,
       needleId: 'demo-needle-90m',
     })
   })
   it('has no number where a dial is not known', () => {
-    const unknown = { ...bench.parts.machine!, tensionDial: null }
+    const unknown = { ...inHand.parts.machine!, tensionDial: null }
     expect(useSwatchStore().guessOn(swatch('Gold line, second'), unknown)).toBeNull()
   })
   it('leaves out what is no longer owned', () => {
     book.commit('Sell', [{ table: 'needles', id: 'demo-needle-topstitch', record: null }])
     useSwatchStore().use(swatch('Lantern line'))
-    expect(bench.setup).toMatchObject({ needleId: null, tension: 5 })
+    expect(inHand.setup).toMatchObject({ needleId: null, tension: 5 })
   })
 })

@@ -15,7 +15,7 @@ export type RowReading = Pick<TrialRowRecord, 'ridge' | 'show' | 'skips' | 'brea
 /** The trial strip of the piece in hand: its rows, the next number, and keeping what was found. */
 export const useTrialStore = defineStore('trial', () => {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const start = useStartStore()
 
   /** The newest strip that is not closed. */
@@ -24,7 +24,7 @@ export const useTrialStore = defineStore('trial', () => {
       newestFirst(book.shelf.trials.values(), ({ startedAt }) => startedAt).find(({ closed }) => !closed)
       ?? null,
   )
-  const content = computed<SetupContent>(() => bench.setup)
+  const content = computed<SetupContent>(() => inHand.setup)
   /** The job’s, whatever the rows were begun for. */
   const goal = computed<TrialGoal>(() => start.goal)
   const care = computed<TrialCare>(() => strip.value?.care ?? 'careful')
@@ -97,12 +97,12 @@ export const useTrialStore = defineStore('trial', () => {
   }
   /** The setup with a tension that was sewn. */
   function setupAt(tension: number, how: 'sewn' | 'start' = 'sewn'): SetupContent {
-    const set = { ...bench.setup, tension }
+    const set = { ...inHand.setup, tension }
     return { ...set, tensionFrom: tensionFromOf(set, how) }
   }
   /** It goes to the piece in hand, in one step with what else is kept. */
   const keepAt = (label: string, setup: SetupContent, beside: readonly RecordChange[]) =>
-    void bench.change(label, withPieceSetup(bench.piece, setup, bench.row), { beside })
+    void inHand.change(label, withPieceSetup(inHand.piece, setup, inHand.row), { beside })
   /** Notes a row sewn at a number; the piece in hand takes the number over. */
   function note(mark: number, reading: RowReading, now: Date): void {
     const before = strip.value ?? fresh(now)
@@ -180,7 +180,7 @@ export const useTrialStore = defineStore('trial', () => {
     which: 'sewn' | 'computed' = 'sewn',
   ): string | null {
     const row = which === 'sewn' ? best.value : null
-    const tension = which === 'computed' ? computedBest.value : (row?.dial ?? bench.setup.tension)
+    const tension = which === 'computed' ? computedBest.value : (row?.dial ?? inHand.setup.tension)
     if (tension === null) return null
     const id = newId('swatch')
     const setup = setupAt(tension, row ? 'sewn' : 'start')

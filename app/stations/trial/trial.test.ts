@@ -16,12 +16,12 @@ const GOLD = { left: 'demo-thread-slate', middle: null, right: 'demo-thread-gold
 const SLATE = { left: 'demo-thread-slate', middle: null, right: 'demo-thread-slate' }
 let trial: ReturnType<typeof useTrialStore>
 let book: Awaited<ReturnType<typeof demoStores>>['book']
-let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let inHand: Awaited<ReturnType<typeof demoStores>>['inHand']
 beforeEach(async () => {
   document.body.innerHTML = ''
-  ;({ book, bench } = await demoStores())
+  ;({ book, inHand } = await demoStores())
   trial = useTrialStore()
-  bench.update('Seam in slate', { job: 'seam', goal: 'balanced', threadIds: SLATE })
+  inHand.update('Seam in slate', { job: 'seam', goal: 'balanced', threadIds: SLATE })
   trial.begin(NOW)
   await flushPromises()
 })
@@ -69,7 +69,7 @@ describe('the next number', () => {
     expect(page.wrapper.html()).toContain('/signs?sign=odd-sound')
   })
   it('asks for the machine’s dial where it is not known', async () => {
-    bench.update('None', { machineId: null })
+    inHand.update('None', { machineId: null })
     await flushPromises()
     expect(show(NextCard).text()).toMatch(/^Which machine\? A tension belongs to its machine\./)
     document.body.innerHTML = ''
@@ -77,7 +77,7 @@ describe('the next number', () => {
     book.commit('Not looked at', [
       { table: 'machines', id, record: { ...attic, id, tensionDial: null, dialStep: null } },
     ])
-    bench.update('That one', { machineId: id })
+    inHand.update('That one', { machineId: id })
     await flushPromises()
     const page = show(NextCard)
     await page.fill('Home', '4')
@@ -153,7 +153,7 @@ describe('the goal', () => {
     const page = show(GoalCard)
     expect(page.text()).toContain('the other reading from −1 to +1')
     expect(page.text()).toContain('Job: Seam')
-    bench.update('The band', { threadIds: GOLD })
+    inHand.update('The band', { threadIds: GOLD })
     await flushPromises()
     expect(page.text()).toMatch(
       new RegExp(
@@ -164,8 +164,8 @@ describe('the goal', () => {
     expect(page.text()).toMatch(
       /On 4 swatches it had not seen the book was off by 0\.\d, the rule by 0\.\d\./,
     )
-    bench.update('Without gold', {
-      threadIds: { ...bench.setup.threadIds, right: bench.setup.threadIds.left },
+    inHand.update('Without gold', {
+      threadIds: { ...inHand.setup.threadIds, right: inHand.setup.threadIds.left },
     })
     await flushPromises()
     expect(page.text()).toMatch(/± 1\.0 \(rule\).*; under 3 own swatches like this\./)

@@ -7,7 +7,7 @@ import { LatePrintCard, LateSessionTimer } from '~/asking/lateParts'
 
 definePageMeta({ layout: 'bare' })
 useHead({ title: 'Bench card · Lacy Spool' })
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const card = useBenchCard()
 const colorMode = useColorMode()
 const { isFullscreen, toggle, isSupported: canFill } = useFullscreen()
@@ -32,15 +32,15 @@ const digits = computed(() =>
 )
 const HATCH = { stop: 'i-lucide-octagon-x', warn: 'i-lucide-triangle-alert', note: 'i-lucide-hand' } as const
 const speedsBeside = (ruled: string) => [
-  { value: '', label: bench.setup.speed === null ? `${ruled} (rule)` : 'by the rule' },
+  { value: '', label: inHand.setup.speed === null ? `${ruled} (rule)` : 'by the rule' },
   ...SPEEDS.map(value => ({ value, label: value })),
 ]
 function setSpeed(chosen: string): void {
-  bench.update('Choose the speed', { speed: SPEEDS.find(speed => speed === chosen) ?? null })
+  inHand.update('Choose the speed', { speed: SPEEDS.find(speed => speed === chosen) ?? null })
 }
-const isAllSewn = computed(() => bench.piece.sewn >= bench.piece.copies)
+const isAllSewn = computed(() => inHand.piece.sewn >= inHand.piece.copies)
 function oneMoreSewn(): void {
-  void bench.change('One more sewn', { sewn: bench.piece.sewn + 1 })
+  void inHand.change('One more sewn', { sewn: inHand.piece.sewn + 1 })
 }
 useKeys({
   leaveCard: () => navigateTo('/walk'),
@@ -59,14 +59,14 @@ useKeys({
         class="back"
         ><UIcon name="i-lucide-chevron-left" /> Back</NuxtLink
       >
-      <h1>{{ bench.parts.machine?.name ?? 'No machine chosen' }}</h1>
+      <h1>{{ inHand.parts.machine?.name ?? 'No machine chosen' }}</h1>
       <span class="hint"
-        >{{ pieceName(bench.piece) }} · {{ JOBS[bench.setup.job].name }}, {{ bench.setup.goal }}</span
+        >{{ pieceName(inHand.piece) }} · {{ JOBS[inHand.setup.job].name }}, {{ inHand.setup.goal }}</span
       >
       <UButton
         variant="outline"
         icon="i-lucide-check"
-        :label="`Sewn ${bench.piece.sewn} of ${bench.piece.copies}: one more`"
+        :label="`Sewn ${inHand.piece.sewn} of ${inHand.piece.copies}: one more`"
         :disabled="isAllSewn"
         @click="oneMoreSewn"
       />
@@ -144,7 +144,7 @@ useKeys({
             bare
             label="Speed"
             class="choice"
-            :model-value="bench.setup.speed ?? ''"
+            :model-value="inHand.setup.speed ?? ''"
             :items="speedsBeside(field.value)"
             @update:model-value="setSpeed"
           />

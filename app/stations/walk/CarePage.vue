@@ -1,13 +1,13 @@
 <script setup lang="ts">
 useHead({ title: 'Care · Lacy Spool' })
-const bench = useBenchStore()
+const inHand = useInHandStore()
 </script>
 
 <template>
   <div>
     <StationHead />
     <MissingCard
-      v-if="!bench.parts.machine"
+      v-if="!inHand.parts.machine"
       class="mb-3"
       why="What was sewn, and what to clean, is counted for each."
     />

@@ -4,7 +4,7 @@ import { dayOf } from '~/utils/dates'
 
 useHead({ title: 'Threading walk · Lacy Spool' })
 const walk = useWalkStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { hindrance } = useHandWalk()
 
 const VIEWS = [
@@ -82,7 +82,7 @@ function startOver(): void {
   walk.startOver(new Date())
   looking.value = null
 }
-const name = computed(() => bench.parts.machine?.name ?? 'no machine chosen')
+const name = computed(() => inHand.parts.machine?.name ?? 'no machine chosen')
 const timerWords = computed(() => {
   if (pace.value === '0') return ''
   return waits.value ? 'The timer waits for you here.' : `Next in ${left.value} s`

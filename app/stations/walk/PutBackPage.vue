@@ -1,9 +1,9 @@
 <script setup lang="ts">
 useHead({ title: 'Put back · Lacy Spool' })
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const put = usePutBackStore()
 const { offerUndo } = useShelf()
-const machine = computed(() => bench.parts.machine)
+const machine = computed(() => inHand.parts.machine)
 const off = computed(() => machine.value && put.whatOffDoes(machine.value.id))
 /** What switching off did is kept in view after the press, which changes what it would do. */
 const whatOffDid = shallowRef<ReturnType<typeof put.whatOffDoes> | null>(null)

@@ -6,16 +6,16 @@ import { useWalkStore } from './store'
 
 const at = (time: string) => new Date(`2026-06-01T${time}:00Z`)
 let book: Awaited<ReturnType<typeof demoStores>>['book']
-let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let inHand: Awaited<ReturnType<typeof demoStores>>['inHand']
 let care: ReturnType<typeof useCareStore>
 beforeEach(async () => {
-  ;({ book, bench } = await demoStores())
+  ;({ book, inHand } = await demoStores())
   care = useCareStore()
 })
-const needle = () => bench.parts.needle!
+const needle = () => inHand.parts.needle!
 
 describe('sewing time', () => {
-  it('goes to the needle on the bench, with what it sewed', () => {
+  it('goes to the needle in hand, with what it sewed', () => {
     const before = needle().hoursSewn ?? 0
     care.startSession(at('18:00'))
     const { hours, doubt } = care.sessionSoFar(at('19:30'))!
@@ -26,7 +26,7 @@ describe('sewing time', () => {
     expect([...book.shelf.needleTimes.values()].at(-1)).toMatchObject({
       hours: 1.5,
       source: 'timer',
-      machineId: bench.setup.machineId,
+      machineId: inHand.setup.machineId,
       sewn: { metallic: true, felt: false },
     })
   })
@@ -37,7 +37,7 @@ describe('sewing time', () => {
   it('runs on over a restart, and is dropped without a count', () => {
     const before = needle().hoursSewn
     care.startSession(at('18:00'))
-    expect(book.shelf.machineStates.get(bench.setup.machineId!)!.sewingSince).toBe(at('18:00').toISOString())
+    expect(book.shelf.machineStates.get(inHand.setup.machineId!)!.sewingSince).toBe(at('18:00').toISOString())
     care.dropSession()
     expect(care.sessionSoFar(at('19:00'))).toBeNull()
     expect(needle().hoursSewn).toBe(before)
@@ -59,7 +59,7 @@ describe('a needle swapped', () => {
       blocksSewn: 0,
       seen: { metallic: false },
     })
-    expect(book.shelf.machineStates.get(bench.setup.machineId!)!.state.needleId).toBeNull()
+    expect(book.shelf.machineStates.get(inHand.setup.machineId!)!.state.needleId).toBeNull()
     expect(useWalkStore().held.has('needle-in')).toBe(false)
   })
   it('leaves none where it was the last, and is undone whole', () => {
@@ -92,7 +92,7 @@ describe('care', () => {
     expect(care.onMachine!.cleanedAt).toBe(at('18:00').toISOString())
   })
   it('asks nothing without a machine', () => {
-    bench.update('None', { machineId: null })
+    inHand.update('None', { machineId: null })
     expect(care.prompts).toEqual([])
     care.startSession(at('18:00'))
     expect(care.runningSince).toBeNull()

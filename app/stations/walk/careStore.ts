@@ -14,9 +14,9 @@ const round = (hours: number) => Math.round(hours * 100) / 100
 /** Sewing time, needle lives, cleaning and oil. */
 export const useCareStore = defineStore('care', () => {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
 
-  const machine = computed(() => bench.parts.machine)
+  const machine = computed(() => inHand.parts.machine)
   const onMachine = computed<MachineStateRecord | null>(
     () => machine.value && (book.shelf.machineStates.get(machine.value.id) ?? blankState(machine.value.id)),
   )
@@ -28,7 +28,7 @@ export const useCareStore = defineStore('care', () => {
   /** Needles that have a count, or are in a machine, the most urgent first. */
   const needles = computed(() => {
     const fitted = new Set([
-      bench.setup.needleId,
+      inHand.setup.needleId,
       ...[...book.shelf.machineStates.values()].map(({ state }) => state.needleId),
     ])
     const urgency = { 'now': 0, 'soon': 1, 'fine': 2, 'not counted': 3 }
@@ -42,7 +42,7 @@ export const useCareStore = defineStore('care', () => {
             || needle.state !== 'good'),
       )
       .sort(byConstructionAndGap)
-      .map(needle => ({ needle, life: needleLife(needle), fitted: needle.id === bench.setup.needleId }))
+      .map(needle => ({ needle, life: needleLife(needle), fitted: needle.id === inHand.setup.needleId }))
       .sort((a, b) => urgency[a.life.advice] - urgency[b.life.advice])
   })
 
@@ -58,9 +58,9 @@ export const useCareStore = defineStore('care', () => {
 
   /** Adds time and fused blocks to the needle that is in, with what it sewed. */
   function addTime(hours: number, blocks: number, source: NeedleTime['source'], now: Date): void {
-    const { needle } = bench.parts
+    const { needle } = inHand.parts
     if (!needle) return
-    const sewn = { ...sewnKinds(bench.setup, book.shelf) }
+    const sewn = { ...sewnKinds(inHand.setup, book.shelf) }
     if (blocks > 0) sewn.fusible = true
     const id = newId('time')
     const after: NeedleRecord = {

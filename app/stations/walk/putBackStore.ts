@@ -18,7 +18,7 @@ import { plateOn, blankState, fittedFactsOf, stateOf } from '#shared/inputs'
 /** What is still changed on each machine, and undoing it. */
 export const usePutBackStore = defineStore('putBack', () => {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
 
   function itemsOn(machineId: string): PutBackItem[] {
     const machine = book.shelf.machines.get(machineId)
@@ -26,10 +26,10 @@ export const usePutBackStore = defineStore('putBack', () => {
     return machine ? putBackOf(state, fittedFactsOf(state, machine, book.shelf)) : []
   }
   /** Open on the machine of the piece in hand; the line-up says so. */
-  const open = computed(() => (bench.setup.machineId === null ? [] : itemsOn(bench.setup.machineId)))
+  const open = computed(() => (inHand.setup.machineId === null ? [] : itemsOn(inHand.setup.machineId)))
   const elsewhere = computed(() =>
     [...book.shelf.machines.values()]
-      .filter(({ id }) => id !== bench.setup.machineId)
+      .filter(({ id }) => id !== inHand.setup.machineId)
       .map(machine => ({ machine, items: itemsOn(machine.id) }))
       .filter(({ items }) => items.length > 0),
   )
@@ -55,7 +55,7 @@ export const usePutBackStore = defineStore('putBack', () => {
 
   /** What the piece in hand puts on its machine; null: it has none. */
   const wanted = computed<MachineState | null>(() => {
-    const { setup, parts } = bench
+    const { setup, parts } = inHand
     if (!parts.machine) return null
     return notedState({
       ...setup,
@@ -69,7 +69,7 @@ export const usePutBackStore = defineStore('putBack', () => {
   /** What stands on the real machine, and how much of it is not as the piece in hand wants it. */
   const changeOver = computed(() => {
     if (!wanted.value) return null
-    const now = stateOf(bench.setup.machineId, book.shelf.machineStates)
+    const now = stateOf(inHand.setup.machineId, book.shelf.machineStates)
     const parts = changeOverOf(now, wanted.value)
     return parts.length === 0 ? null : { count: parts.length, now: onItWords(now) }
   })
@@ -85,7 +85,7 @@ export const usePutBackStore = defineStore('putBack', () => {
   }
   /** Set up without the walk: all of this setup is on the machine now. */
   function takeBench(): void {
-    const { machineId } = bench.setup
+    const { machineId } = inHand.setup
     if (machineId !== null && wanted.value) write('Note what is on the machine', machineId, wanted.value)
   }
   return { open, changeOver, elsewhere, itemsOn, putBack, whatOffDoes, switchedOff, takeBench }

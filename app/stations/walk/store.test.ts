@@ -6,11 +6,11 @@ import { useWalkStore } from './store'
 
 const NOW = new Date('2026-06-01T18:00:00Z')
 let book: Awaited<ReturnType<typeof demoStores>>['book']
-let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let inHand: Awaited<ReturnType<typeof demoStores>>['inHand']
 let walk: ReturnType<typeof useWalkStore>
 let put: ReturnType<typeof usePutBackStore>
 beforeEach(async () => {
-  ;({ book, bench } = await demoStores())
+  ;({ book, inHand } = await demoStores())
   walk = useWalkStore()
   put = usePutBackStore()
 })
@@ -43,7 +43,7 @@ describe('ticking', () => {
     expect(book.undo()?.label).toBe('Load the demo')
   })
   it('needs a machine', () => {
-    bench.update('None', { machineId: null })
+    inHand.update('None', { machineId: null })
     expect(walk.record).toBeNull()
     walk.tick(walk.walk.steps[0]!, NOW)
     walk.startOver(NOW)
@@ -58,7 +58,7 @@ describe('a walk done to the end', () => {
     expect(walk.finished).toBe(true)
     expect(walk.record).toMatchObject({
       finishedAt: NOW.toISOString(),
-      setup: { machineId: bench.setup.machineId, needleId: bench.setup.needleId },
+      setup: { machineId: inHand.setup.machineId, needleId: inHand.setup.needleId },
     })
     expect(useHandWalksStore().latest?.walkedAt).toBe(NOW.toISOString())
     expect(book.shelf.handWalks.size).toBe(before + 1)
@@ -70,7 +70,7 @@ describe('a walk done to the end', () => {
     expect(walk.finished).toBe(true)
   })
   it('is not finished where the setup is incomplete', () => {
-    bench.update('No bobbin', { bobbinId: null })
+    inHand.update('No bobbin', { bobbinId: null })
     tickAll()
     expect(walk.finished).toBe(false)
     expect(walk.record!.finishedAt).toBeNull()
@@ -87,7 +87,7 @@ describe('a walk done to the end', () => {
 describe('another setup', () => {
   beforeEach(tickAll)
   it('keeps the ticks that still hold and re-opens those that do not', () => {
-    bench.update('Red', { threadIds: { ...bench.setup.threadIds, left: 'demo-thread-wine' } })
+    inHand.update('Red', { threadIds: { ...inHand.setup.threadIds, left: 'demo-thread-wine' } })
     expect(walk.held.has('needle-in')).toBe(true)
     expect(ids().filter(id => !walk.held.has(id) && /left/.test(id)).length).toBeGreaterThan(0)
     expect(walk.finished).toBe(false)
@@ -100,7 +100,7 @@ describe('another setup', () => {
     expect(put.open.length).toBeGreaterThan(0)
   })
   it('has a walk of its own on another machine', () => {
-    bench.update('Pantry', { machineId: 'demo-machine-pantry' })
+    inHand.update('Pantry', { machineId: 'demo-machine-pantry' })
     expect(walk.record?.machineId).toBe('demo-machine-pantry')
     expect(walk.finished).toBe(false)
   })
@@ -111,27 +111,27 @@ describe('putting back', () => {
   const open = () => put.open.map(({ part }) => part)
   it('lists what the walk changed, and nothing once all is undone', () => {
     expect(open()).toEqual(expect.arrayContaining(['twin-mode', 'needle', 'tension']))
-    put.putBack(bench.setup.machineId!, put.open)
+    put.putBack(inHand.setup.machineId!, put.open)
     expect(put.open).toEqual([])
     // What is out again must be fitted again.
     expect(walk.held.has('needle-in')).toBe(false)
   })
   it('keeps the rest open when one is ticked, and brings it back by undo', () => {
     const [first, ...rest] = put.open
-    put.putBack(bench.setup.machineId!, [first!])
+    put.putBack(inHand.setup.machineId!, [first!])
     expect(open()).toEqual(rest.map(({ part }) => part))
     book.undo()
     expect(open()).toContain(first!.part)
   })
   it('forgets with the power what the machine forgets', () => {
-    const machine = bench.setup.machineId!
+    const machine = inHand.setup.machineId!
     expect(put.whatOffDoes(machine).forgets.join()).toMatch(/twin mode/i)
     put.switchedOff(machine)
     expect(open()).not.toContain('twin-mode')
     expect(open()).toContain('needle')
   })
-  it('takes the bench for what is on the machine, set up without the walk', () => {
-    bench.update('Pantry', { machineId: 'demo-machine-pantry' })
+  it('takes the piece in hand for what is on the machine, set up without the walk', () => {
+    inHand.update('Pantry', { machineId: 'demo-machine-pantry' })
     expect(put.open).toEqual([])
     put.takeBench()
     expect(open()).toContain('needle')

@@ -11,14 +11,14 @@ const HAND_WALK = 'hand-walk'
 /** The threading walk for the current setup: its steps, what of it is done, and the log of walks finished. */
 export const useWalkStore = defineStore('walk', () => {
   const book = useBookStore()
-  const bench = useBenchStore()
+  const inHand = useInHandStore()
   const settings = useSettingsStore()
   const plans = usePlannedStore()
   const handWalks = useHandWalksStore()
-  const machineId = computed(() => bench.setup.machineId)
+  const machineId = computed(() => inHand.setup.machineId)
   const state = computed(() => stateOf(machineId.value, book.shelf.machineStates))
   const input = computed(() =>
-    walkInputOf(bench.setup, book.shelf, settings.record, state.value, bench.ownStart, plans.planned),
+    walkInputOf(inHand.setup, book.shelf, settings.record, state.value, inHand.ownStart, plans.planned),
   )
   const walk = computed(() => threadingWalk(input.value))
   /** The last walk on this machine, finished or not. */
@@ -54,8 +54,8 @@ export const useWalkStore = defineStore('walk', () => {
   const summary = () =>
     (
       [
-        bench.parts.machine?.name,
-        bench.parts.stitch?.name,
+        inHand.parts.machine?.name,
+        inHand.parts.stitch?.name,
         input.value.threads.map(({ name }) => name).join(' / '),
       ]
         .filter(Boolean)
@@ -96,7 +96,7 @@ export const useWalkStore = defineStore('walk', () => {
     const ids = new Set([...held.value, step.id])
     const next = walk.value.steps.slice(walk.value.steps.indexOf(step) + 1).find(({ id }) => !ids.has(id))
     const whole = ids.size === walk.value.steps.length && walk.value.missing.length === 0
-    const { setup } = bench
+    const { setup } = inHand
     const kept: WalkRecord = {
       ...current(now),
       keys: keysOf(ids),

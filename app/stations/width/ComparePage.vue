@@ -9,20 +9,20 @@ import { LateGapChart } from '~/asking/lateParts'
 
 useHead({ title: 'Compare · Lacy Spool' })
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const { length } = useLength()
 
 const needles = computed(() =>
   [...book.shelf.needles.values()]
     .sort(byConstructionAndGap)
-    .filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId)),
+    .filter(n => n.construction !== 'single' && inTheCase(n, inHand.setup.needleId)),
 )
 const needleRows = computed(() =>
   needles.value.flatMap(needle => {
     const row = compareRow(
-      bench.setup,
-      { ...bench.parts, needle },
+      inHand.setup,
+      { ...inHand.parts, needle },
       settings.record,
       needleTag(needle),
       needle.type,
@@ -36,8 +36,8 @@ const machineRows = computed(() =>
     .sort((a, b) => a.maxWidthMm - b.maxWidthMm)
     .flatMap(machine => {
       const row = compareRow(
-        bench.setup,
-        { ...bench.parts, machine },
+        inHand.setup,
+        { ...inHand.parts, machine },
         settings.record,
         machine.name,
         `widest ${length(machine.maxWidthMm)}`,
@@ -50,10 +50,10 @@ const machineRows = computed(() =>
 const STEP_MM = 0.1
 const FIRST_GAP_MM = 1
 const curve = computed(() => {
-  if (!bench.swingInput) return []
-  const steps = Math.round((bench.swingInput.machine.maxWidthMm - FIRST_GAP_MM) / STEP_MM)
+  if (!inHand.swingInput) return []
+  const steps = Math.round((inHand.swingInput.machine.maxWidthMm - FIRST_GAP_MM) / STEP_MM)
   const gaps = Array.from({ length: steps + 1 }, (_, i) => Math.round((FIRST_GAP_MM + i * STEP_MM) * 10) / 10)
-  return gapCurve(bench.swingInput, bench.swingInput.needle, gaps)
+  return gapCurve(inHand.swingInput, inHand.swingInput.needle, gaps)
 })
 const twinIds = computed(
   () => new Set(needles.value.filter(n => n.construction === 'twin').map(({ id }) => id)),
@@ -64,7 +64,7 @@ const owned = computed(() =>
     .map(row => ({ gapMm: row.gapMm, label: row.name, safeWidthMm: row.safeWidthMm })),
 )
 const title = computed(() =>
-  bench.parts.stitch ? `${bench.parts.stitch.name}, width ${length(bench.setup.stitch.widthMm)}` : '',
+  inHand.parts.stitch ? `${inHand.parts.stitch.name}, width ${length(inHand.setup.stitch.widthMm)}` : '',
 )
 
 function saveCsv(): void {
@@ -81,7 +81,7 @@ function saveCsv(): void {
   <div>
     <StationHead>
       <UButton
-        v-if="bench.result"
+        v-if="inHand.result"
         icon="i-lucide-download"
         variant="outline"
         label="Table as CSV"
@@ -89,7 +89,7 @@ function saveCsv(): void {
       />
     </StationHead>
     <MissingCard
-      v-if="!bench.result"
+      v-if="!inHand.result"
       needle
       why="Then every needle and machine you own stand here side by side."
     />
@@ -106,10 +106,10 @@ function saveCsv(): void {
       >
         <CompareTable
           :rows="needleRows"
-          :caption="`${title}, on ${bench.parts.machine?.name}`"
+          :caption="`${title}, on ${inHand.parts.machine?.name}`"
           first="Needle"
-          :current-id="bench.setup.needleId"
-          @choose="bench.update('Choose the needle', { needleId: $event })"
+          :current-id="inHand.setup.needleId"
+          @choose="inHand.update('Choose the needle', { needleId: $event })"
         />
       </UCard>
       <div class="right">
@@ -130,10 +130,10 @@ function saveCsv(): void {
         >
           <CompareTable
             :rows="machineRows"
-            :caption="`${title}, with ${bench.parts.needle ? needleTag(bench.parts.needle) : ''}`"
+            :caption="`${title}, with ${inHand.parts.needle ? needleTag(inHand.parts.needle) : ''}`"
             first="Machine"
-            :current-id="bench.setup.machineId"
-            @choose="bench.update('Choose the machine', { machineId: $event })"
+            :current-id="inHand.setup.machineId"
+            @choose="inHand.update('Choose the machine', { machineId: $event })"
           />
         </UCard>
       </div>

@@ -2,15 +2,15 @@
 import { LateWelcomeCard } from '~/asking/lateParts'
 
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const handwheel = useHandwheelStore()
 useHead({ title: 'Width and swing · Lacy Spool' })
 </script>
 
 <template>
   <div>
-    <StationHead><NamePiece v-if="bench.result" /></StationHead>
-    <LateWelcomeCard v-if="book.isEmpty || !bench.parts.machine" />
+    <StationHead><NamePiece v-if="inHand.result" /></StationHead>
+    <LateWelcomeCard v-if="book.isEmpty || !inHand.parts.machine" />
     <div class="station">
       <section
         class="controls"
@@ -28,7 +28,7 @@ useHead({ title: 'Width and swing · Lacy Spool' })
         <VerdictCard />
       </section>
       <div
-        v-if="bench.swingInput"
+        v-if="inHand.swingInput"
         class="middle"
       >
         <UCard
@@ -40,25 +40,25 @@ useHead({ title: 'Width and swing · Lacy Spool' })
             <span class="hint">to scale; dashed: end of swing</span>
           </header>
           <PlateView
-            :input="bench.swingInput"
+            :input="inHand.swingInput"
             :drop="handwheel.drop"
           />
         </UCard>
         <HandWheel
           v-model:drop="handwheel.drop"
-          :input="bench.swingInput"
+          :input="inHand.swingInput"
         >
           <HandWalkLog />
         </HandWheel>
       </div>
       <SeamSides
-        v-if="bench.seam"
+        v-if="inHand.seam"
         class="sides"
-        :seam="bench.seam"
-        :stitch-name="bench.parts.stitch?.name ?? 'Stitch'"
+        :seam="inHand.seam"
+        :stitch-name="inHand.parts.stitch?.name ?? 'Stitch'"
         :right-tall-px="232"
         :under-tall-px="128"
-        @cure="bench.setStitch({ lengthMm: $event })"
+        @cure="inHand.setStitch({ lengthMm: $event })"
       />
     </div>
   </div>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { compareCsvRows, compareRow, COMPARE_CSV_HEADER } from './compareRows'
 import { plainCell, safeCell } from '~/utils/csv'
-import { benchOf } from '#shared/inputs'
+import { setupPartsOf } from '#shared/inputs'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import { demoBackup } from '#shared/demo'
 
@@ -18,10 +18,10 @@ const setup = records.pieces[0]!.setup
 
 describe('compareRow', () => {
   it('tells how the same stitch does with another needle', () => {
-    const bench = benchOf(setup, tables)
+    const parts = setupPartsOf(setup, tables)
     const needle = records.needles.find(n => n.gapMm === 4)!
     // Attic seven: 7.0 − 4.0 − 0.5 = 2.5, a lane of 1.5 (calculated).
-    expect(compareRow(setup, { ...bench, needle }, DEFAULT_SETTINGS, 'a', 'b', 'c')).toMatchObject({
+    expect(compareRow(setup, { ...parts, needle }, DEFAULT_SETTINGS, 'a', 'b', 'c')).toMatchObject({
       verdict: 'strikes',
       safeWidthMm: 2.5,
       overlapAtSafeMm: -1.5,
@@ -30,14 +30,14 @@ describe('compareRow', () => {
   })
   it('has nothing to say while the machine is missing', () => {
     expect(
-      compareRow(setup, { ...benchOf(setup, tables), machine: null }, DEFAULT_SETTINGS, '', '', ''),
+      compareRow(setup, { ...setupPartsOf(setup, tables), machine: null }, DEFAULT_SETTINGS, '', '', ''),
     ).toBeNull()
   })
 })
 
 describe('the table as CSV', () => {
   it('gives every row as many cells as there are columns', () => {
-    const row = compareRow(setup, benchOf(setup, tables), DEFAULT_SETTINGS, '=cmd()', 'x', 'id')!
+    const row = compareRow(setup, setupPartsOf(setup, tables), DEFAULT_SETTINGS, '=cmd()', 'x', 'id')!
     const [cells] = compareCsvRows('needle', [row])
     expect(cells).toHaveLength(COMPARE_CSV_HEADER.length)
     expect(cells![1]).toBe("'=cmd()")

@@ -1,5 +1,5 @@
 import { compareSwing, type Verdict } from '#core/swing'
-import { type Bench, swingInputOf } from '#shared/inputs'
+import { type SetupParts, swingInputOf } from '#shared/inputs'
 import type { Settings } from '#shared/records'
 import type { SetupContent } from '#shared/setup'
 import { safeCell } from '~/utils/csv'
@@ -21,13 +21,13 @@ export interface CompareRow {
 /** Judges one variant of the piece in hand; null while something is missing. */
 export function compareRow(
   setup: SetupContent,
-  bench: Bench,
+  parts: SetupParts,
   settings: Settings,
   name: string,
   hint: string,
   id: string,
 ): CompareRow | null {
-  const input = swingInputOf(setup, bench, settings)
+  const input = swingInputOf(setup, parts, settings)
   if (!input) return null
   const { now, atSafe } = compareSwing(input)
   return {

@@ -22,12 +22,12 @@ import WidthDial from './parts/WidthDial.vue'
 // Keys are tried in a real browser.
 
 let book: Awaited<ReturnType<typeof demoStores>>['book']
-let bench: Awaited<ReturnType<typeof demoStores>>['bench']
+let inHand: Awaited<ReturnType<typeof demoStores>>['inHand']
 beforeEach(async () => {
   document.body.innerHTML = ''
-  ;({ book, bench } = await demoStores())
+  ;({ book, inHand } = await demoStores())
 })
-const needle = (id: string) => bench.update('Choose', { needleId: `demo-needle-${id}` })
+const needle = (id: string) => inHand.update('Choose', { needleId: `demo-needle-${id}` })
 const tileOf = (page: ReturnType<typeof show>, name: RegExp) =>
   page.wrapper.findAll('button').find(button => name.test(button.text()))!
 
@@ -50,7 +50,7 @@ describe('the tiles', () => {
     expect(gaps()).toBe(1)
   })
   it('follow machine and foot at once', () => {
-    bench.update('Choose', { machineId: 'demo-machine-gallery', footId: 'demo-foot-wide' })
+    inHand.update('Choose', { machineId: 'demo-machine-gallery', footId: 'demo-foot-wide' })
     expect(tileOf(show(GapTiles), /gap 8\.0/).text()).toMatch(/straight$/)
   })
 })
@@ -71,7 +71,7 @@ describe('the verdict', () => {
     expect(show(VerdictCard).text()).toContain('allows 5.0 mm, 1.0 mm past the end on each side.')
   })
   it('says what is missing', () => {
-    bench.update('Nothing', { machineId: null })
+    inHand.update('Nothing', { machineId: null })
     expect(show(VerdictCard).text()).toContain('Choose a machine and a needle.')
   })
   it('speaks inches when inches are on', () => {
@@ -84,18 +84,18 @@ describe('the width dial', () => {
   it('takes typing with a decimal comma and refuses nonsense, keeping what was set', async () => {
     const page = show(WidthDial)
     await page.fill('Stitch width', '3,3')
-    expect(bench.setup.stitch.widthMm).toBe(3.3)
+    expect(inHand.setup.stitch.widthMm).toBe(3.3)
     await page.fill('Stitch width', '-2')
     expect(page.text()).toContain('Type a length from 0.0 to 12.0 mm.')
-    expect(bench.setup.stitch.widthMm).toBe(3.3)
+    expect(inHand.setup.stitch.widthMm).toBe(3.3)
   })
   it('sets the safe width in one press where it is passed', async () => {
     needle('40')
     await show(WidthDial).press(/^Set the width to 2\.5/)
-    expect(bench.setup.stitch.widthMm).toBe(2.5)
+    expect(inHand.setup.stitch.widthMm).toBe(2.5)
   })
   it('has no width for a straight seam', () => {
-    bench.chooseStitch(bench.allStitches.find(({ id }) => id === 'straight')!)
+    inHand.chooseStitch(inHand.allStitches.find(({ id }) => id === 'straight')!)
     expect(show(WidthDial).text()).toContain('a straight seam has no width')
   })
 })
@@ -109,16 +109,16 @@ describe('needle by its label, and the stitch’s settings', () => {
     await page.fill('Needle label from the packet', '3.0/90 jeans')
     await page.wrapper.get('form').trigger('submit')
     expect(book.shelf.needles.size).toBe(before + 1)
-    expect(bench.parts.needle).toMatchObject({ gapMm: 3, type: 'jeans', count: 1, state: 'good' })
+    expect(inHand.parts.needle).toMatchObject({ gapMm: 3, type: 'jeans', count: 1, state: 'good' })
   })
   it('steps length and needle position, and mirrors', async () => {
     const page = show(StitchSettings)
     await page.press('Length more')
     await page.press(/^Needle moved more/)
     await show(StitchPicker).press('Mirror')
-    expect(bench.setup.stitch).toMatchObject({ mirror: true })
-    expect(bench.setup.stitch.lengthMm).toBeGreaterThan(2.5)
-    expect(bench.setup.stitch.positionMm).toBeGreaterThan(0)
+    expect(inHand.setup.stitch).toMatchObject({ mirror: true })
+    expect(inHand.setup.stitch.lengthMm).toBeGreaterThan(2.5)
+    expect(inHand.setup.stitch.positionMm).toBeGreaterThan(0)
   })
 })
 
@@ -211,8 +211,8 @@ describe('the comparison', () => {
       .filter(({ construction }) => construction === 'twin')
       .map(one =>
         compareRow(
-          bench.setup,
-          { ...bench.parts, needle: one },
+          inHand.setup,
+          { ...inHand.parts, needle: one },
           useSettingsStore().record,
           needleTag(one),
           one.type,
@@ -223,7 +223,7 @@ describe('the comparison', () => {
       rows,
       caption: 'Twins',
       first: 'Needle',
-      currentId: bench.setup.needleId,
+      currentId: inHand.setup.needleId,
     })
     expect(page.text()).toMatch(/4\.0\/90\s*universal\s*2\.5\s*machine\s*lane 1\.5\s*Strikes/)
     expect(page.text()).toMatch(/8\.0\/100\s*universal\s*none/)

@@ -9,7 +9,7 @@ import type { SetupContent } from '#shared/setup'
 const plan = defineModel<EdgePiece>({ required: true })
 const emit = defineEmits<{ job: [job: JobId, stitch: Partial<SetupContent['stitch']>] }>()
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const KINDS: readonly { value: EdgeKind; label: string }[] = [
   { value: 'blanket', label: 'Blanket: bites that show' },
   { value: 'hidden', label: 'Hidden: a narrow zigzag' },
@@ -26,7 +26,7 @@ const FIRST: Readonly<Record<EdgeKind, Partial<SetupContent['stitch']>>> = {
   library: { widthMm: 5, lengthMm: 1.5 },
 }
 const kind = computed({
-  get: () => edgeKindOf(bench.setup),
+  get: () => edgeKindOf(inHand.setup),
   set: next => {
     const { job, stitchId } = EDGE_KINDS[next]
     plan.value.settled = []
@@ -37,19 +37,19 @@ const stitches = computed(() =>
   [...STITCHES, ...book.shelf.stitches.values()].map(({ id, name }) => ({ value: id, label: name })),
 )
 const stitchId = computed({
-  get: () => bench.setup.stitch.stitchId,
+  get: () => inHand.setup.stitch.stitchId,
   set: id => {
-    const stitch = bench.allStitches.find(one => one.id === id)
+    const stitch = inHand.allStitches.find(one => one.id === id)
     if (!stitch) return
     plan.value.settled = []
-    bench.chooseStitch(stitch)
+    inHand.chooseStitch(stitch)
   },
 })
 /** Its numbers are the setup’s own: changed here they change in the line-up. */
 const numberOf = (field: 'widthMm' | 'lengthMm') =>
   computed({
-    get: () => bench.setup.stitch[field],
-    set: mm => bench.setStitch({ [field]: mm }, `stitch ${field}`),
+    get: () => inHand.setup.stitch[field],
+    set: mm => inHand.setStitch({ [field]: mm }, `stitch ${field}`),
   })
 const widthMm = numberOf('widthMm')
 const lengthMm = numberOf('lengthMm')

@@ -30,12 +30,12 @@ const WAY_ICONS = {
   screen: 'i-lucide-monitor-smartphone',
 } as const
 const MOST_NAMES = 3
-function usedWords({ usedBy, onBench }: Unmeasured): string {
+function usedWords({ usedBy, isInHand }: Unmeasured): string {
   const others = usedBy.filter(name => name !== 'on the machine now').map(name => `“${name}”`)
   const named = others.slice(0, MOST_NAMES).join(', ')
   const more = others.length > MOST_NAMES ? ` and ${others.length - MOST_NAMES} more` : ''
   const rest = others.length > 0 ? `${named}${more}` : ''
-  if (!onBench) return `For ${rest}`
+  if (!isInHand) return `For ${rest}`
   return rest === '' ? 'On the machine now' : `On the machine now; also for ${rest}`
 }
 </script>

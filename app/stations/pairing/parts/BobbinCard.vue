@@ -11,7 +11,7 @@ const LOOK_WORDS = {
   'colour not known': 'colour not known',
 } as const satisfies Record<RankedBobbin['look'], string>
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const rows = computed(() =>
   ranked.slice(0, MOST).flatMap(bobbin => {
     const thread = book.shelf.threads.get(bobbin.id)
@@ -73,12 +73,12 @@ const rows = computed(() =>
         <UButton
           size="sm"
           variant="outline"
-          :label="bench.setup.bobbinId === id ? 'is in' : 'Use'"
+          :label="inHand.setup.bobbinId === id ? 'is in' : 'Use'"
           :aria-label="
-            bench.setup.bobbinId === id ? `is in: ${thread.name}` : `Use ${thread.name} on the bobbin`
+            inHand.setup.bobbinId === id ? `is in: ${thread.name}` : `Use ${thread.name} on the bobbin`
           "
-          :disabled="bench.setup.bobbinId === id"
-          @click="bench.update('Choose the bobbin thread', { bobbinId: id })"
+          :disabled="inHand.setup.bobbinId === id"
+          @click="inHand.update('Choose the bobbin thread', { bobbinId: id })"
         />
       </li>
     </ul>

@@ -13,7 +13,7 @@ const { ranked, threads, buy } = defineProps<{
   buy: RankedNeedle | null
 }>()
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const shownId = ref<string | null>(null)
 const shown = computed(() => ranked.find(({ needle }) => needle.id === shownId.value) ?? ranked[0] ?? buy)
 const eyes = computed(() =>
@@ -33,7 +33,7 @@ function lookOf(one: RankedNeedle) {
 }
 const SWING_WORDS = { clear: 'swing clear', close: 'swing close', strikes: 'strikes here' } as const
 const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
-const isIn = ({ needle }: RankedNeedle) => needle.id === bench.setup.needleId
+const isIn = ({ needle }: RankedNeedle) => needle.id === inHand.setup.needleId
 const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the width of its eye' } as const
 </script>
 
@@ -94,7 +94,7 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
         <li
           v-for="one in ranked"
           :key="one.needle.id"
-          :class="{ current: one.needle.id === bench.setup.needleId }"
+          :class="{ current: one.needle.id === inHand.setup.needleId }"
         >
           <UButton
             variant="ghost"
@@ -132,7 +132,7 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
             :label="isIn(one) ? 'is in' : 'Put in'"
             :aria-label="`${isIn(one) ? 'is in:' : 'Put in'} ${describeNeedle(one.needle)}`"
             :disabled="isIn(one)"
-            @click="bench.update('Choose the needle', { needleId: one.needle.id })"
+            @click="inHand.update('Choose the needle', { needleId: one.needle.id })"
           />
         </li>
       </ol>

@@ -8,7 +8,7 @@ import type { SetupContent } from '#shared/setup'
 const construction = defineModel<Construction>('construction', { required: true })
 const gap = defineModel<string>('gap', { required: true })
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 
 const constructions = CONSTRUCTIONS.map(value => ({ value, label: value }))
 const layers = Array.from({ length: MOST_LAYERS }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))
@@ -25,7 +25,7 @@ const gaps = computed(() =>
     ),
   ].sort((a, b) => a - b),
 )
-const set = (label: string, change: Partial<SetupContent>) => bench.update(label, change)
+const set = (label: string, change: Partial<SetupContent>) => inHand.update(label, change)
 </script>
 
 <template>
@@ -51,22 +51,22 @@ const set = (label: string, change: Partial<SetupContent>) => bench.update(label
       v-for="[side, label] in sides"
       :key="side"
       table="threads"
-      :model-value="bench.setup.threadIds[side]"
+      :model-value="inHand.setup.threadIds[side]"
       :label="label"
       @update:model-value="
-        set('Choose a thread', { threadIds: { ...bench.setup.threadIds, [side]: $event } })
+        set('Choose a thread', { threadIds: { ...inHand.setup.threadIds, [side]: $event } })
       "
     />
     <ThreadLabelInput :sides="sides" />
     <div class="pair">
       <OwnedSelect
         table="cloths"
-        :model-value="bench.setup.clothId"
+        :model-value="inHand.setup.clothId"
         label="Cloth"
         @update:model-value="set('Choose the cloth', { clothId: $event })"
       />
       <SelectField
-        :model-value="String(bench.setup.layers)"
+        :model-value="String(inHand.setup.layers)"
         label="Layers"
         :items="layers"
         @update:model-value="set('Change the layers', { layers: Number($event) })"
@@ -74,23 +74,23 @@ const set = (label: string, change: Partial<SetupContent>) => bench.update(label
     </div>
     <OwnedSelect
       table="stabilizers"
-      :model-value="bench.setup.stabilizerId"
+      :model-value="inHand.setup.stabilizerId"
       label="Stabilizer"
       @update:model-value="set('Choose the stabilizer', { stabilizerId: $event })"
     />
     <div class="flags">
       <USwitch
-        :model-value="bench.setup.washed"
+        :model-value="inHand.setup.washed"
         label="Washed and tumbled"
         @update:model-value="set('Washed', { washed: $event })"
       />
       <USwitch
-        :model-value="bench.setup.threader"
+        :model-value="inHand.setup.threader"
         label="Built-in threader"
         @update:model-value="set('Threader', { threader: $event })"
       />
       <USwitch
-        :model-value="bench.setup.cutter"
+        :model-value="inHand.setup.cutter"
         label="Automatic cutter on"
         @update:model-value="set('Cutter', { cutter: $event })"
       />

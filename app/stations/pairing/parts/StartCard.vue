@@ -5,15 +5,15 @@ import { dialledIn } from '#shared/job'
 
 /** Numbers to begin a trial with, each with all that speaks for it, and one press that dials them all in. */
 const { start, construction } = defineProps<{ start: StartSettings; construction: Construction }>()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const own = useStartStore()
 const place = useWorkplace()
 const settled = computed(() => {
-  const { setup } = bench
+  const { setup } = inHand
   return dialledIn(setup, start, place.value)
 })
 /** Of a needle that is only looked at nothing is dialled in. */
-const isFitted = computed(() => bench.parts.needle?.construction === construction)
+const isFitted = computed(() => inHand.parts.needle?.construction === construction)
 </script>
 
 <template>
@@ -28,7 +28,7 @@ const isFitted = computed(() => bench.parts.needle?.construction === constructio
         size="sm"
         variant="outline"
         label="Dial in"
-        @click="bench.update('Dial in the start settings', settled.setup)"
+        @click="inHand.update('Dial in the start settings', settled.setup)"
       />
       <span
         v-else

@@ -15,7 +15,7 @@ import { newId } from '~/utils/id'
 const { sides } = defineProps<{
   sides: readonly (readonly [side: 'left' | 'middle' | 'right', label: string])[]
 }>()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { length } = useLength()
 const text = ref('')
 const hex = ref('#77294f')
@@ -40,7 +40,7 @@ function addCounted(count: ThreadCount): void {
 function add(made: Pick<Thread, 'kind' | 'tex' | 'texBasis'>): void {
   const id = newId('thread')
   const name = text.value.trim().slice(0, MOST_NAME)
-  const side = sides.find(([one]) => bench.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
+  const side = sides.find(([one]) => inHand.setup.threadIds[one] === null)?.[0] ?? sides[0]![0]
   const record = {
     ...UNKNOWN_THREAD,
     id,
@@ -49,7 +49,7 @@ function add(made: Pick<Thread, 'kind' | 'tex' | 'texBasis'>): void {
     label: name,
     colours: [{ hex: hex.value, runMm: PLAIN_RUN_MM }],
   }
-  bench.update(`Add ${name}`, { threadIds: { ...bench.setup.threadIds, [side]: id } }, null, [
+  inHand.update(`Add ${name}`, { threadIds: { ...inHand.setup.threadIds, [side]: id } }, null, [
     { table: 'threads', id, record },
   ])
   text.value = ''

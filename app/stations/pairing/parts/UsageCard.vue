@@ -8,19 +8,19 @@ const { needle } = defineProps<{
   needle: NeedleRecord | null
 }>()
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const seam = computed(() =>
-  needle ? seamOf({ ...bench.setup, needleId: needle.id }, book.shelf, settings.record) : null,
+  needle ? seamOf({ ...inHand.setup, needleId: needle.id }, book.shelf, settings.record) : null,
 )
-const needs = computed(() => seam.value && threadNeedsOf(seam.value, bench.setup, book.shelf))
+const needs = computed(() => seam.value && threadNeedsOf(seam.value, inHand.setup, book.shelf))
 </script>
 
 <template>
   <ThreadNeeded
     :seam="seam"
     :needs="needs"
-    :seam-m="bench.setup.seamM"
-    @seam="bench.update('Set the seam', { seamM: $event }, 'seam')"
+    :seam-m="inHand.setup.seamM"
+    @seam="inHand.update('Set the seam', { seamM: $event }, 'seam')"
   />
 </template>

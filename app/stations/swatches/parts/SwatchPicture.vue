@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { benchOf } from '#shared/inputs'
+import { setupPartsOf } from '#shared/inputs'
 import type { Swatch } from '#shared/records'
 import { seamPointsOf } from '#core/seam'
 
@@ -16,7 +16,7 @@ const seam = computed(() => {
     frozen: { needle, threads, bobbin, cloth },
     setup,
   } = swatch
-  const { machine, stitch } = benchOf(setup, book.shelf)
+  const { machine, stitch } = setupPartsOf(setup, book.shelf)
   const hex = {
     left: threads.left?.hex,
     middle: threads.middle?.hex,

@@ -6,11 +6,11 @@ import type { Swatch } from '#shared/records'
 const { swatch } = defineProps<{ swatch: Swatch }>()
 const emit = defineEmits<{ done: [] }>()
 const swatches = useSwatchStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { offerUndo } = useShelf()
-const here = computed(() => bench.parts.machine?.name ?? 'This machine')
+const here = computed(() => inHand.parts.machine?.name ?? 'This machine')
 const there = computed(() => swatch.frozen.machine?.name ?? 'the swatch’s machine')
-const guess = computed(() => bench.parts.machine && swatches.guessOn(swatch, bench.parts.machine))
+const guess = computed(() => inHand.parts.machine && swatches.guessOn(swatch, inHand.parts.machine))
 const guessWords = computed(() =>
   guess.value === null ? 'no tension, its dial is not known' : `tension ${formatShort(guess.value)}, a guess`,
 )

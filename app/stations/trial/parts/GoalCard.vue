@@ -10,7 +10,7 @@ import { LatePrintStrip } from '~/asking/lateParts'
 const trial = useTrialStore()
 const book = useBookStore()
 const facts = computed(() => GOAL_FACTS[trial.goal])
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const start = useStartStore()
 /** Rows that were begun for something else are read for this now. */
 const begunFor = computed(() => {
@@ -34,13 +34,13 @@ const names = computed(
     aria-label="Goal"
   >
     <p>
-      Job: <b>{{ JOBS[bench.setup.job].name }}</b> <span class="hint">change it in the line-up</span>
+      Job: <b>{{ JOBS[inHand.setup.job].name }}</b> <span class="hint">change it in the line-up</span>
     </p>
     <SelectField
       label="Goal"
-      :model-value="bench.setup.goal"
+      :model-value="inHand.setup.goal"
       :items="GOALS.map(value => ({ value, label: value }))"
-      @update:model-value="bench.update('Choose the goal', { goal: $event as Goal })"
+      @update:model-value="inHand.update('Choose the goal', { goal: $event as Goal })"
     />
     <p
       v-if="begunFor"

@@ -6,7 +6,7 @@ import { SWATCH_VERDICTS, type Swatch } from '#shared/records'
 
 /** Keeps what was found, with all that is on the machine. */
 const trial = useTrialStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const book = useBookStore()
 const { sayStored } = useStoredWords()
 const { undoOf } = useUndo()
@@ -37,7 +37,7 @@ function ownName(wish: string): string {
   return names.find(one => !taken.has(one))!.slice(0, MOST_NAME)
 }
 function begin(): void {
-  draft.name = ownName(`${GOAL_FACTS[trial.goal].name}, ${bench.parts.stitch?.name ?? 'no stitch'}`)
+  draft.name = ownName(`${GOAL_FACTS[trial.goal].name}, ${inHand.parts.stitch?.name ?? 'no stitch'}`)
   draft.verdict = trial.advice?.settled ? 'good' : 'usable'
   draft.which = numbers.value[0]?.value ?? 'sewn'
   draft.open = true

@@ -6,7 +6,7 @@ import { nextView } from '../nextView'
 
 /** The next number, large, and why; or that it is found, or cannot be. */
 const trial = useTrialStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const advice = computed(() => trial.advice)
 const EVIDENCE_WORDS = {
   sewn: 'a row there read the goal',
@@ -109,13 +109,13 @@ const ICON = {
     as="section"
     aria-label="Missing"
   >
-    <template v-if="bench.parts.machine">
+    <template v-if="inHand.parts.machine">
       <p role="status">
-        <b>The tension dial of {{ bench.parts.machine.name }}?</b> A number means nothing without it.
+        <b>The tension dial of {{ inHand.parts.machine.name }}?</b> A number means nothing without it.
       </p>
       <DialHere
-        :key="bench.parts.machine.id"
-        :machine="bench.parts.machine"
+        :key="inHand.parts.machine.id"
+        :machine="inHand.parts.machine"
       />
     </template>
     <MissingCard

@@ -7,9 +7,9 @@ import { readingWord, signed } from '~/utils/readingWords'
 type Row = TrialRowRecord
 /** The rows sewn, in order; what no longer counts is struck through with its reason. */
 const trial = useTrialStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const book = useBookStore()
-const clothHex = computed(() => book.shelf.cloths.get(bench.setup.clothId ?? '')?.hex ?? null)
+const clothHex = computed(() => book.shelf.cloths.get(inHand.setup.clothId ?? '')?.hex ?? null)
 const rows = computed(() => trial.strip?.rows ?? [])
 const odd = computed(() => {
   const pair = trial.advice?.disagree

@@ -6,14 +6,14 @@ import { dayOf } from '~/utils/dates'
 
 /** The card for the machine's side and labels to pin to swatches. */
 const { card } = defineProps<{ card: BenchCard }>()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const count = ref(6)
 const MOST_LABELS = 200
 const { linkOf } = useShare()
 /** The code says the piece in hand. */
-const codeOf = () => linkOf({ table: 'pieces', record: bench.piece })
+const codeOf = () => linkOf({ table: 'pieces', record: inHand.piece })
 const heading = () => ({
-  title: bench.parts.machine?.name ?? 'Bench card',
+  title: inHand.parts.machine?.name ?? 'Bench card',
   date: dayOf(new Date().toISOString()),
 })
 const prints = computed<readonly Print[]>(() => [

@@ -7,18 +7,18 @@ import { useFieldProblems } from '~/fields/fieldProblems'
 
 /** Time from metres, stitch and speed, where nobody held a watch. */
 const care = useCareStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { sayStored } = useStoredWords()
 const { farOf, farSign, metresOf } = useLength()
-const far = ref(Math.round(100 * farOf(bench.setup.seamM)) / 100)
+const far = ref(Math.round(100 * farOf(inHand.setup.seamM)) / 100)
 const metres = computed(() => metresOf(far.value))
 const farLimit = computed(() => LIMITS.seamM.map(farOf) as [number, number])
-const speed = ref(SPEED_STITCHES[bench.setup.speed ?? 'medium'])
+const speed = ref(SPEED_STITCHES[inHand.setup.speed ?? 'medium'])
 const typed = ref(false)
 const { refuses } = useFieldProblems()
 const found = computed(() => {
-  if (!bench.seam) return null
-  const { stitches } = seamUsage(bench.seam, metres.value, 0)
+  if (!inHand.seam) return null
+  const { stitches } = seamUsage(inHand.seam, metres.value, 0)
   return { stitches, minutes: 60 * seamHours(stitches, speed.value) }
 })
 function add(): void {

@@ -4,7 +4,7 @@ import { useFieldProblems } from '~/fields/fieldProblems'
 
 /** Time sewn with the needle that is in: start, stop, and say how much of it was sewing. */
 const care = useCareStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { sayStored } = useStoredWords()
 const now = useNow({ interval: 10_000 })
 const soFar = computed(() => care.sessionSoFar(now.value))
@@ -92,7 +92,7 @@ function drop(): void {
       variant="outline"
       icon="i-lucide-timer"
       label="Start sewing"
-      :disabled="!bench.parts.needle || !bench.parts.machine"
+      :disabled="!inHand.parts.needle || !inHand.parts.machine"
       @click="care.startSession(new Date())"
     />
   </div>

@@ -11,16 +11,16 @@ import { byConstructionAndGap, inTheCase } from '~/utils/needles'
  * the line-up.
  */
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const { limit } = useLength()
 
 const tiles = computed(() =>
   [...book.shelf.needles.values()]
-    .filter(n => n.construction !== 'single' && inTheCase(n, bench.setup.needleId))
+    .filter(n => n.construction !== 'single' && inTheCase(n, inHand.setup.needleId))
     .sort(byConstructionAndGap)
     .map(needle => {
-      const input = swingInputOf(bench.setup, { ...bench.parts, needle }, settings.record)
+      const input = swingInputOf(inHand.setup, { ...inHand.parts, needle }, settings.record)
       const result = input && judgeSwing(input)
       return {
         needle,
@@ -38,9 +38,9 @@ function wordFor(needle: NeedleRecord, safe: number | null, verdict: string): st
 }
 
 function next(): void {
-  const index = tiles.value.findIndex(({ needle }) => needle.id === bench.setup.needleId)
+  const index = tiles.value.findIndex(({ needle }) => needle.id === inHand.setup.needleId)
   const tile = tiles.value[(index + 1) % tiles.value.length]
-  if (tile) bench.update('Choose the needle', { needleId: tile.needle.id })
+  if (tile) inHand.update('Choose the needle', { needleId: tile.needle.id })
 }
 useKeys({ nextNeedle: next })
 </script>
@@ -59,8 +59,8 @@ useKeys({ nextNeedle: next })
       color="neutral"
       class="tile"
       :class="{ no: refused, triple: needle.construction === 'triple' }"
-      :aria-pressed="needle.id === bench.setup.needleId"
-      @click="bench.update('Choose the needle', { needleId: needle.id })"
+      :aria-pressed="needle.id === inHand.setup.needleId"
+      @click="inHand.update('Choose the needle', { needleId: needle.id })"
     >
       <span class="sr-only">{{ describeNeedle(needle) }}: </span>
       <b>{{ needle.construction === 'triple' ? '3× ' : '' }}{{ needleLabel(needle) }}</b>

@@ -3,23 +3,23 @@ import { MOST_NAME, nameField } from '#shared/fields'
 import { formatNumber } from '#core/units'
 
 /** The piece in hand gets a name; it is kept with or without. */
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { sayStored } = useStoredWords()
 const open = ref(false)
 const name = ref('')
 const problem = ref('')
 
 function start(): void {
-  name.value = bench.piece.name || usualName()
+  name.value = inHand.piece.name || usualName()
   open.value = true
 }
 function usualName(): string {
   return [
-    bench.parts.stitch?.name,
-    bench.parts.needle && bench.parts.needle.construction !== 'single'
-      ? formatNumber(bench.parts.needle.gapMm, 1)
+    inHand.parts.stitch?.name,
+    inHand.parts.needle && inHand.parts.needle.construction !== 'single'
+      ? formatNumber(inHand.parts.needle.gapMm, 1)
       : '',
-    bench.parts.machine?.name,
+    inHand.parts.machine?.name,
   ]
     .filter(Boolean)
     .join(' · ')
@@ -29,7 +29,7 @@ function keep(): void {
   const parsed = nameField.safeParse(name.value)
   problem.value = parsed.success ? '' : `Name ${parsed.error.issues[0]?.message}.`
   if (!parsed.success) return
-  const kept = bench.change(`Name it ${parsed.data}`, { name: parsed.data })
+  const kept = inHand.change(`Name it ${parsed.data}`, { name: parsed.data })
   open.value = false
   void sayStored(`Kept as “${parsed.data}”`, { kept })
 }

@@ -2,7 +2,7 @@
 import { findStitch } from '#core/stitch'
 import { LateStitchSheet } from '~/asking/lateParts'
 
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { length } = useLength()
 const open = ref(false)
 const book = useBookStore()
@@ -22,7 +22,7 @@ const isBeginning = computed(
 )
 const firsts = FIRST_STITCHES.map(id => findStitch(id)!)
 const held = computed(() => {
-  const { stitch } = bench.parts
+  const { stitch } = inHand.parts
   return stitch && stitch.alignment !== 'centre' ? `held ${stitch.alignment} · ` : ''
 })
 </script>
@@ -40,8 +40,8 @@ const held = computed(() => {
           }
         "
       >
-        <span>{{ bench.parts.stitch?.name ?? 'Choose a stitch' }}</span>
-        <span class="hint">{{ held }}length {{ length(bench.setup.stitch.lengthMm) }}</span>
+        <span>{{ inHand.parts.stitch?.name ?? 'Choose a stitch' }}</span>
+        <span class="hint">{{ held }}length {{ length(inHand.setup.stitch.lengthMm) }}</span>
       </UButton>
       <!-- No tooltip: what shows one is no part of the first screen. -->
       <UButton
@@ -51,8 +51,8 @@ const held = computed(() => {
         icon="i-lucide-flip-horizontal-2"
         title="Mirror the stitch"
         aria-label="Mirror"
-        :aria-pressed="bench.setup.stitch.mirror"
-        @click="bench.setStitch({ mirror: !bench.setup.stitch.mirror })"
+        :aria-pressed="inHand.setup.stitch.mirror"
+        @click="inHand.setStitch({ mirror: !inHand.setup.stitch.mirror })"
       />
     </div>
     <div
@@ -67,8 +67,8 @@ const held = computed(() => {
         size="sm"
         variant="outline"
         :label="stitch.name"
-        :aria-pressed="bench.setup.stitch.stitchId === stitch.id"
-        @click="bench.chooseStitch(stitch)"
+        :aria-pressed="inHand.setup.stitch.stitchId === stitch.id"
+        @click="inHand.chooseStitch(stitch)"
       />
     </div>
     <LateStitchSheet

@@ -2,22 +2,22 @@
 import { needlePositionLimitMm } from '#core/swing'
 import { LIMITS } from '#shared/fields'
 
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const { bare } = useLength()
-const stitch = computed(() => bench.setup.stitch)
+const stitch = computed(() => inHand.setup.stitch)
 const LENGTH_STEP_MM = 0.1
 const POSITION_STEP_MM = 0.5
 
 /** Needle positions are steps across the widest stitch where the machine's are known. */
 const positionStep = computed(() => {
-  const { machine } = bench.parts
+  const { machine } = inHand.parts
   return machine?.needlePositions && machine.needlePositions > 1
     ? machine.maxWidthMm / (machine.needlePositions - 1)
     : POSITION_STEP_MM
 })
 const tidy = (mm: number) => Math.round(mm * 100) / 100
 function setLength(by: number): void {
-  bench.setStitch(
+  inHand.setStitch(
     {
       lengthMm: Math.min(
         LIMITS.lengthMm[1],
@@ -29,11 +29,11 @@ function setLength(by: number): void {
 }
 function setPosition(by: number): void {
   const steps = Math.round(stitch.value.positionMm / positionStep.value) + by
-  bench.setStitch({ positionMm: Math.min(6, Math.max(-6, tidy(steps * positionStep.value))) }, 'position')
+  inHand.setStitch({ positionMm: Math.min(6, Math.max(-6, tidy(steps * positionStep.value))) }, 'position')
 }
 /** How far a straight seam may be moved with this needle. */
 const reach = computed(() => {
-  const { machine, needle } = bench.parts
+  const { machine, needle } = inHand.parts
   const mm = machine && needle && needlePositionLimitMm(machine.maxWidthMm, needle)
   return mm === null ? '' : `± ${bare(mm)}`
 })
@@ -45,10 +45,10 @@ const reach = computed(() => {
       label="Length"
       :mm="stitch.lengthMm"
       @step="setLength"
-      @type="bench.setStitch({ lengthMm: $event })"
+      @type="inHand.setStitch({ lengthMm: $event })"
     />
     <StepField
-      v-if="bench.movesNeedle"
+      v-if="inHand.movesNeedle"
       label="Needle moved"
       :hint="reach"
       :words="

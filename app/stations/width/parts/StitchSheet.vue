@@ -11,7 +11,7 @@ import { LateOwnStitchMaker } from '~/asking/lateWithin'
 /** Every stitch as this needle and these threads sew it, with what would come of it. */
 const open = defineModel<boolean>('open', { required: true })
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const { remove } = useShelf()
 const { length } = useLength()
@@ -20,12 +20,12 @@ const drawing = ref(useIncomingTo().value === 'stitch')
 const SHOWN_MM = 14
 const TALL_PX = 92
 const fitted = computed(() =>
-  bench.allStitches.map(stitch => fittedStitch(stitch, bench.setup, book.shelf, settings.record)),
+  inHand.allStitches.map(stitch => fittedStitch(stitch, inHand.setup, book.shelf, settings.record)),
 )
 const wishes = computed(() => {
   const drawn = new Map<string, SewnInput>()
   for (const { stitch, setting } of fitted.value) {
-    const seam = seamOf({ ...bench.setup, stitch: setting }, book.shelf, settings.record)
+    const seam = seamOf({ ...inHand.setup, stitch: setting }, book.shelf, settings.record)
     const input = seam && sewnInputOf(seam, SHOWN_MM)
     if (input) drawn.set(stitch.id, input)
   }
@@ -39,7 +39,7 @@ const spanMm = computed(() =>
 function drawOne(id: string) {
   const preview = previews.get(id)
   return (context: CanvasRenderingContext2D, view: View, width: number, height: number) => {
-    const cloth = bench.seam?.clothHex ?? UNCHOSEN_HEX.cloth
+    const cloth = inHand.seam?.clothHex ?? UNCHOSEN_HEX.cloth
     drawCloth(context, cloth, width, height)
     if (preview) drawSewn(context, preview.right, view, cloth)
   }
@@ -67,7 +67,7 @@ const filters = computed(() =>
 const shown = computed(() => fitted.value.filter(FILTERS[filter.value].fits))
 
 function choose(stitch: NamedStitch): void {
-  bench.chooseStitch(stitch)
+  inHand.chooseStitch(stitch)
   open.value = false
 }
 function added(id: string): void {
@@ -142,7 +142,7 @@ function sizeOf({ setting, standing }: FittedStitch): string {
               variant="ghost"
               color="neutral"
               class="stitch"
-              :aria-pressed="one.stitch.id === bench.setup.stitch.stitchId"
+              :aria-pressed="one.stitch.id === inHand.setup.stitch.stitchId"
               @click="choose(one.stitch)"
             >
               <span class="picture">

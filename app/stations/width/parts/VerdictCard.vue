@@ -6,17 +6,17 @@ import { jobHeadline } from '#core/verdict'
 import { dayOf } from '~/utils/dates'
 import { JOB_LOOKS } from '~/utils/verdict'
 
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const { length } = useLength()
 
-const look = computed(() => bench.result && JOB_LOOKS[bench.verdict.verdict])
+const look = computed(() => inHand.result && JOB_LOOKS[inHand.verdict.verdict])
 /** Whatever else does not let this be sewn as it stands: it comes first, whatever the swing says. */
 const { withPresses, swingPress } = useSetupReasons()
 const against = computed(() => withPresses.value.filter(({ severity }) => severity !== 'note'))
-const swingReasons = computed(() => bench.verdict.reasons.filter(({ about }) => about === 'swing'))
+const swingReasons = computed(() => inHand.verdict.reasons.filter(({ about }) => about === 'swing'))
 const line = computed(() =>
-  bench.swingInput ? jobHeadline(bench.verdict, bench.swingInput, settings.unit) : '',
+  inHand.swingInput ? jobHeadline(inHand.verdict, inHand.swingInput, settings.unit) : '',
 )
 const SUMS = new Set(['safe-width', 'straight-only', 'no-width-helps'])
 /** Said elsewhere: the caution stands beside the handwheel. */
@@ -31,9 +31,9 @@ const more = computed(() => swingReasons.value.filter(({ code }) => QUIET.has(co
 
 /** What the machine itself would let you set, where that is not what is safe. */
 const mode = computed(() => {
-  const { machine, needle } = bench.parts
-  if (!machine || !needle || !bench.result || needle.construction === 'single') return null
-  const compared = compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, bench.result.safeWidthMm)
+  const { machine, needle } = inHand.parts
+  if (!machine || !needle || !inHand.result || needle.construction === 'single') return null
+  const compared = compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, inHand.result.safeWidthMm)
   const text = `${allowsWords(machine, needle, compared)}${pastWords(compared)}.${forgetWords(machine)}`
   return { text, warn: compared.pastEachSideMm > 0 }
 })
@@ -60,12 +60,12 @@ const handWalks = useHandWalksStore()
 /** What it rests on, and how sure that is. */
 const evidence = computed(() => {
   const walked = handWalks.latest ? `; hand-walked ${dayOf(handWalks.latest.walkedAt)}` : '; not hand-walked'
-  return `${evidenceWords(bench.verdict, settings.unit)}${walked}.`
+  return `${evidenceWords(inHand.verdict, settings.unit)}${walked}.`
 })
-const isByRule = computed(() => bench.verdict.evidence === 'rule')
+const isByRule = computed(() => inHand.verdict.evidence === 'rule')
 /** What helps a stitch that is held at one end of the swing. */
 const shift = computed(() => {
-  const mm = bench.clearingShift
+  const mm = inHand.clearingShift
   return mm ? `Move the needle ${length(Math.abs(mm))} ${mm < 0 ? 'left' : 'right'}: clear` : null
 })
 const isOpen = ref(false)
@@ -73,7 +73,7 @@ const isOpen = ref(false)
 
 <template>
   <section
-    v-if="bench.result && look"
+    v-if="inHand.result && look"
     class="say"
     :class="{ rule: isByRule }"
     role="status"
@@ -120,7 +120,7 @@ const isOpen = ref(false)
       variant="outline"
       icon="i-lucide-move-horizontal"
       :label="shift"
-      @click="bench.moveToClear()"
+      @click="inHand.moveToClear()"
     />
     <p
       v-for="reason in sums"

@@ -10,22 +10,22 @@ import { useTyped } from '~/fields/useTyped'
  * from a metre away, and the scale says what the kit's slider has no place for.
  */
 const book = useBookStore()
-const bench = useBenchStore()
+const inHand = useInHandStore()
 const settings = useSettingsStore()
 const { bare, limit, sign } = useLength()
 
 const STEP_MM = 0.1
 /** null: no machine is chosen, and how wide it swings is not known. */
-const machineMm = computed(() => bench.parts.machine?.maxWidthMm ?? null)
+const machineMm = computed(() => inHand.parts.machine?.maxWidthMm ?? null)
 /** Where the dial ends: at the machine's widest stitch, else at the widest that may be typed. */
 const maxMm = computed(() => machineMm.value ?? LIMITS.widthMm[1])
-const width = computed(() => bench.setup.stitch.widthMm)
+const width = computed(() => inHand.setup.stitch.widthMm)
 const big = useTemplateRef('big')
 const { text, problem, note, typed, left } = useTyped({
   label: () => 'Stitch width',
   value: () => width.value,
   take: mm => {
-    if (mm !== null) bench.setStitch({ widthMm: mm })
+    if (mm !== null) inHand.setStitch({ widthMm: mm })
   },
   ...useLengthReading(() => 'widthMm'),
   whenLeft: true,
@@ -34,12 +34,12 @@ const { text, problem, note, typed, left } = useTyped({
 /** Rounded to the dial's step, so that ten steps of 0.1 make 1. */
 function set(mm: number): void {
   const stepped = Math.round(mm / STEP_MM) / Math.round(1 / STEP_MM)
-  bench.setStitch({ widthMm: Math.min(maxMm.value, Math.max(0, stepped)) }, 'width')
+  inHand.setStitch({ widthMm: Math.min(maxMm.value, Math.max(0, stepped)) }, 'width')
 }
 
 /** The scale behind the dial: how far each verdict goes, in percent of the machine's widest stitch. */
 const zones = computed(() => {
-  const { result } = bench
+  const { result } = inHand
   if (!result) return []
   const share = (mm: number | null) => (100 * Math.min(mm ?? 0, maxMm.value)) / maxMm.value
   const safe = share(result.safeWidthMm),
@@ -58,16 +58,16 @@ const ticks = computed(() =>
     text: settings.unit === 'mm' ? String(i) : bare(i * tickMm.value),
   })),
 )
-const swings = computed(() => bench.parts.stitch !== null && hasSwing(bench.parts.stitch))
+const swings = computed(() => inHand.parts.stitch !== null && hasSwing(inHand.parts.stitch))
 const safeWords = computed(() => {
-  const safe = bench.result?.safeWidthMm ?? null
+  const safe = inHand.result?.safeWidthMm ?? null
   if (safe === null) return 'no safe width'
   return safe === 0 ? 'straight only' : 'safe to'
 })
 useKeys({
   narrower: () => set(width.value - STEP_MM),
   wider: () => set(width.value + STEP_MM),
-  safeWidth: bench.useSafeWidth,
+  safeWidth: inHand.useSafeWidth,
 })
 </script>
 
@@ -98,19 +98,21 @@ useKeys({
       <p class="safe">
         <template v-if="!swings"> a straight seam has no width </template>
         <template v-else-if="machineMm === null"> widest stitch not known: choose a machine </template>
-        <template v-else-if="bench.result">
+        <template v-else-if="inHand.result">
           {{ safeWords }}
-          <b v-if="bench.result.safeWidthMm">{{ limit(bench.result.safeWidthMm) }}</b>
+          <b v-if="inHand.result.safeWidthMm">{{ limit(inHand.result.safeWidthMm) }}</b>
           <span class="hint"> rule</span>
         </template>
       </p>
       <UButton
-        v-if="swings && bench.result && bench.result.safeWidthMm !== null && bench.result.safeWidthMm < width"
+        v-if="
+          swings && inHand.result && inHand.result.safeWidthMm !== null && inHand.result.safeWidthMm < width
+        "
         size="sm"
         label="Set it"
         class="ml-auto"
-        :aria-label="`Set the width to ${limit(bench.result.safeWidthMm)}`"
-        @click="bench.useSafeWidth"
+        :aria-label="`Set the width to ${limit(inHand.result.safeWidthMm)}`"
+        @click="inHand.useSafeWidth"
       />
     </div>
     <p

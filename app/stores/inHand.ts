@@ -4,8 +4,8 @@ import { STITCHES, type StitchSetting } from '#core/stitch'
 import { clearingShiftMm, judgeSwing, settableWidthMm } from '#core/swing'
 import type { Piece, RecordChange } from '#shared/records'
 import {
-  type Bench,
-  benchOf,
+  type SetupParts,
+  setupPartsOf,
   fittedStitch,
   type NamedStitch,
   judgePiece,
@@ -25,7 +25,7 @@ import { idInTab, noteInTab } from './inHandTab'
  * The one piece of work in hand, and what follows from it. Each tab has its own; a new tab goes on with the
  * one that was in hand last. It is in the book from its first change: looking begins nothing.
  */
-export const useBenchStore = defineStore('bench', () => {
+export const useInHandStore = defineStore('inHand', () => {
   const book = useBookStore()
   const settings = useSettingsStore()
   const ownId = ref(idInTab())
@@ -63,7 +63,7 @@ export const useBenchStore = defineStore('bench', () => {
   const row = ref(0)
   /** What is on the machine for it: its setup, with what its plan says. */
   const setup = computed<SetupContent>(() => pieceSetupOf(piece.value, row.value))
-  const parts = computed<Bench>(() => benchOf(setup.value, book.shelf))
+  const parts = computed<SetupParts>(() => setupPartsOf(setup.value, book.shelf))
   const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.record))
   /** Where own swatches or pieces say the tension begins; null: nothing says, or they were not read yet. */
   const ownStart = ref<number | null>(null)
