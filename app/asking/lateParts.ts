@@ -8,7 +8,11 @@ export const LateStorageNotice = latePart('The note about saving', () => import(
 export const LateConflictList = latePart('The list of notes', () => import('~/frame/ConflictList.vue'))
 export const LatePopover = latePart('This panel', () => import('@nuxt/ui/components/Popover.vue'))
 
+// What comes once the first view stands.
 export const LatePieceWay = latePart('How far the piece is', () => import('~/frame/PieceWay.vue'))
+export const LatePutBackStop = latePart('What is to be put back', () => import('~/frame/PutBackStop.vue'))
+export const LateReasonPress = latePart('What mends it', () => import('~/frame/ReasonPress.vue'))
+export const LateSeamSides = latePart('The drawing of the seam', () => import('~/seam/SeamSides.vue'))
 
 // What opens over the page.
 const OVER = 'over the page'

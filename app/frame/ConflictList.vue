@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What does not go together, worst first, with why, and one press to mend it where one change is right. */
-const { withPresses: rows } = useSetupReasons()
+const { rows } = useSetupReasons()
 </script>
 
 <template>
@@ -33,9 +33,8 @@ const { withPresses: rows } = useSetupReasons()
         >
       </p>
       <p class="why">{{ row.why }}</p>
-      <MendPress
-        v-if="row.press"
-        :press="row.press"
+      <ReasonPress
+        :reason="row"
         class="mt-1"
       />
     </li>

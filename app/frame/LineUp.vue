@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { whenever } from '@vueuse/core'
 import { JOBS } from '#core/job'
 import { hasSwing } from '#core/stitch'
 import { formatShort } from '#core/units'
@@ -15,16 +16,17 @@ import {
   LateMachinePicker,
   LateNeedlePicker,
   LatePieceWay,
+  LatePutBackStop,
   LateSpoolPicker,
   LateTensionPicker,
 } from '~/asking/lateParts'
 import { LateStitchNumbers } from '~/asking/lateHolding'
+import { firstViewStands } from '~/utils/firstView'
 import { askedStop } from './askedStop'
 
 const book = useBookStore()
 const inHand = useInHandStore()
 const settings = useSettingsStore()
-const put = usePutBackStore()
 const { length, bare } = useLength()
 
 const thread = (id: string | null): Thread | null => book.shelf.threads.get(id ?? '') ?? null
@@ -76,12 +78,19 @@ const spoolNames = computed(() => {
     : [left.value!.name]
   return [...new Set(names)]
 })
-/** What stands on the real machine is told in its panel, with the way into the walk. */
+/** What stands on the real machine is no part of the first view; its panel tells it, and leads into the walk. */
+const toChangeOver = shallowRef<() => number>(() => 0)
+async function readMachine(): Promise<void> {
+  const { usePutBackStore } = await import('~/stations/walk/putBackStore')
+  const put = usePutBackStore()
+  toChangeOver.value = () => put.changeOver?.count ?? 0
+}
+whenever(firstViewStands, () => void readMachine().catch(() => {}), { once: true, immediate: true })
 const machineNote = computed(() => {
   const { machine } = inHand.parts
   if (!machine) return 'not chosen'
-  const { changeOver } = put
-  return changeOver ? `${changeOver.count} to change over` : `widest ${bare(machine.maxWidthMm)}`
+  const count = toChangeOver.value()
+  return count > 0 ? `${count} to change over` : `widest ${bare(machine.maxWidthMm)}`
 })
 const footLine = computed(() => {
   const { foot } = inHand.parts
@@ -127,7 +136,7 @@ const spoolsNote = computed(() => {
       >
         <LateJobPicker />
       </LineUpStop>
-      <LatePieceWay />
+      <LatePieceWay v-if="firstViewStands" />
       <NuxtLink
         :to="decidedAt"
         class="verdict"
@@ -256,7 +265,7 @@ const spoolsNote = computed(() => {
       </LineUpStop>
       <span class="ends">
         <ConflictStop />
-        <PutBackStop />
+        <LatePutBackStop v-if="firstViewStands" />
       </span>
     </div>
   </header>

@@ -16,7 +16,7 @@ const KEPT = [
   '[role="alertdialog"] :is(button, a)',
   '[data-menu] button',
 ].join()
-const PRESSED = 'main :is(button, a, input, [role="combobox"])'
+const PRESSED = ':is(main, header, nav) :is(button, a, input, [role="combobox"])'
 const place = ref<Place>('bottom-center')
 const footPx = ref(0)
 

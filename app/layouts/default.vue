@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { until } from '@vueuse/core'
+import { whenever } from '@vueuse/core'
 import { isTrouble } from '~/stores/book/storage'
 import { ALL_VIEWS, JUMPS } from '~/stations'
 import { useAskedUndo } from '~/composables/useUndo'
 import { KEYS } from '~/utils/keys'
+import { firstViewStands } from '~/utils/firstView'
 import { goneTo } from '~/utils/whereNow'
 import {
   LateKeysSheet,
@@ -88,24 +89,27 @@ const TOOLS = computed(() => [
   { name: 'Keys', icon: 'i-lucide-keyboard', key: KEYS.keys.shown, isOff: false, does: openKeys },
 ])
 
-/** By then the first view stands, so that fetching the others does not slow it down. */
-const FIRST_VIEW_MS = 2000
-onNuxtReady(async () => {
-  await until(() => book.ready).toBe(true)
-  setTimeout(
-    () =>
-      requestIdleCallback(() => {
-        // What does not come now is asked for again when one goes there.
-        for (const { path } of ALL_VIEWS) preloadRouteComponents(path).catch(() => {})
-        // From here on the verdict begins where own swatches say.
-        import('~/stores/start').then(
-          ({ useStartStore }) => useStartStore(),
-          () => {},
-        )
-      }),
-    FIRST_VIEW_MS,
-  )
-})
+/** Fetching the other views slows nothing that is pressed first. */
+const SETTLED_MS = 2000
+whenever(
+  firstViewStands,
+  () => {
+    setTimeout(
+      () =>
+        requestIdleCallback(() => {
+          // What does not come now is asked for again when one goes there.
+          for (const { path } of ALL_VIEWS) preloadRouteComponents(path).catch(() => {})
+          // From here on the verdict begins where own swatches say.
+          import('~/stores/start').then(
+            ({ useStartStore }) => useStartStore(),
+            () => {},
+          )
+        }),
+      SETTLED_MS,
+    )
+  },
+  { once: true, immediate: true },
+)
 
 useJumpKeys(JUMPS)
 useKeys({

@@ -1,6 +1,9 @@
+import { whenever } from '@vueuse/core'
+import { firstViewStands } from '~/utils/firstView'
+
 /** What sets a rule's tension anew is no part of the first view: it comes once that stands. */
 export default defineNuxtPlugin(() => {
-  onNuxtReady(() => void load().catch(() => {}))
+  whenever(firstViewStands, () => void load().catch(() => {}), { once: true, immediate: true })
 })
 
 async function load(): Promise<void> {

@@ -5,16 +5,10 @@ import { backupSchema, readBackup } from '#shared/backup'
 import { emptyTables, DEFAULT_SETTINGS } from '#shared/records'
 import { setupPartsOf, swingInputOf } from '#shared/inputs'
 import { demoBackup } from '#shared/demo'
+import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables = {
-  machines: byId(records.machines),
-  feet: byId(records.feet),
-  needles: byId(records.needles),
-  stitches: byId(records.stitches),
-  plates: byId(records.plates),
-}
+const tables = demoTables
 
 describe('the demo', () => {
   it('is a valid backup without a dangling or doubled record', () => {

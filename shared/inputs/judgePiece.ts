@@ -7,6 +7,11 @@ import { pieceSetupOf } from './pieceSetup'
 
 const GRAVITY = ['clear', 'mind', 'stop'] as const
 
+/** Of one row of a band, from 0; any other piece has one. */
+export interface PieceVerdict extends JobVerdict {
+  readonly row: number
+}
+
 /**
  * The one verdict of a whole piece: of a band, that of the row that fares worst. Where that is another than
  * the one looked at, its reasons say which, and have no mend: that would change the row one looks at.
@@ -21,22 +26,24 @@ export function judgePiece(
   settings: Settings,
   unit: LengthUnit,
   ownStart: number | null = null,
-): JobVerdict {
-  const judge = (row: number) =>
-    judgeJob(jobInputOf(pieceSetupOf(piece, row), tables, settings, unit, ownStart))
+): PieceVerdict {
+  const judge = (row: number): PieceVerdict => ({
+    ...judgeJob(jobInputOf(pieceSetupOf(piece, row), tables, settings, unit, ownStart)),
+    row,
+  })
   const rows = piece.plan.kind === 'band' ? piece.plan.rows.length : 1
   const others = Array.from({ length: rows }, (_, row) => row).filter(row => row !== looked)
   return others.reduce((worst, row) => {
     const own = judge(row)
-    return GRAVITY.indexOf(own.verdict) > GRAVITY.indexOf(worst.verdict) ? ofRow(own, row) : worst
+    return GRAVITY.indexOf(own.verdict) > GRAVITY.indexOf(worst.verdict) ? fromElsewhere(own) : worst
   }, judge(looked))
 }
 
-const ofRow = (verdict: JobVerdict, row: number): JobVerdict => ({
+const fromElsewhere = (verdict: PieceVerdict): PieceVerdict => ({
   ...verdict,
   reasons: verdict.reasons.map(reason => ({
     ...reason,
-    message: `Row ${row + 1}: ${reason.message}`,
+    message: `Row ${verdict.row + 1}: ${reason.message}`,
     mend: null,
   })),
 })

@@ -6,20 +6,10 @@ import { mendOf } from '#shared/setup'
 import { judgeJob } from '#core/verdict'
 import { conflictInputOf, jobInputOf, type PairingTables, startInputOf, threadedBlades } from '#shared/inputs'
 import type { SetupContent } from '#shared/setup'
+import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables: PairingTables = {
-  machines: byId(records.machines),
-  feet: byId(records.feet),
-  needles: byId(records.needles),
-  stitches: byId(records.stitches),
-  plates: byId(records.plates),
-  threads: byId(records.threads),
-  cloths: byId(records.cloths),
-  stabilizers: byId(records.stabilizers),
-  pieces: byId(records.pieces),
-}
+const tables: PairingTables = demoTables
 const collar = records.pieces[0]!.setup
 const conflicts = (setup: SetupContent) => findConflicts(conflictInputOf(setup, tables, DEFAULT_SETTINGS))
 const codes = (setup: SetupContent) => conflicts(setup).map(({ code }) => code)

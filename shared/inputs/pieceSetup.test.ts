@@ -2,12 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { JOB_IDS } from '#core/job'
 import { demoBackup } from '#shared/demo'
 import { isJobOfPlan, judgePiece, pieceSetupOf, planKindOf, withPieceSetup, wayOf } from '#shared/inputs'
-import { type AnyRecord, DEFAULT_SETTINGS, type Piece, TABLE_NAMES, TABLES } from '#shared/records'
+import { DEFAULT_SETTINGS, type Piece, TABLES } from '#shared/records'
+import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const tables = Object.fromEntries(
-  TABLE_NAMES.map(table => [table, new Map((records[table] as AnyRecord[]).map(r => [r.id, r]))]),
-) as unknown as Parameters<typeof wayOf>[2] & Parameters<typeof judgePiece>[2]
+const tables = demoTables
 const piece = (id: string) => records.pieces.find(one => one.id === `demo-${id}`)!
 const rowsOf = ({ plan }: Piece) => (plan.kind === 'band' ? plan.rows.length : 1)
 const each = records.pieces.flatMap(one =>

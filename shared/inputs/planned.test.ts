@@ -2,22 +2,13 @@ import { describe, expect, it } from 'vitest'
 import { marksOfPlans } from '#core/fit'
 import { threadingWalk } from '#core/walk'
 import { demoBackup } from '#shared/demo'
-import {
-  itemDialsOf,
-  plannedOf,
-  type PieceWork,
-  projectWorkOf,
-  type ProjectTables,
-  walkInputOf,
-} from '#shared/inputs'
+import { itemDialsOf, plannedOf, type PieceWork, projectWorkOf, walkInputOf } from '#shared/inputs'
 import { DEFAULT_SETTINGS, type Project } from '#shared/records'
 import { UNKNOWN_STATE } from '#core/putback'
+import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables = Object.fromEntries(
-  Object.entries(records).map(([name, list]) => [name, byId(list as { id: string }[])]),
-) as unknown as ProjectTables & Parameters<typeof walkInputOf>[1]
+const tables = demoTables
 
 const WORK: PieceWork = { seamM: 1, rows: 1, turns: 0, stitches: 400 }
 const asked = (widthMm: number | null, ...lengthsMm: number[]): PieceWork => ({

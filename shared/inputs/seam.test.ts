@@ -4,19 +4,10 @@ import { demoBackup } from '#shared/demo'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import { seamOf, threadNeedsOf } from '#shared/inputs'
 import { EMPTY_SETUP, type SetupContent } from '#shared/setup'
+import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables = {
-  machines: byId(records.machines),
-  feet: byId(records.feet),
-  needles: byId(records.needles),
-  stitches: byId(records.stitches),
-  plates: byId(records.plates),
-  threads: byId(records.threads),
-  cloths: byId(records.cloths),
-  bobbins: byId(records.bobbins),
-}
+const tables = demoTables
 const collar: SetupContent = records.pieces[0]!.setup
 const seam = (over: Partial<SetupContent> = {}) => seamOf({ ...collar, ...over }, tables, DEFAULT_SETTINGS)
 const needs = (over: Partial<SetupContent> = {}, bobbins = tables.bobbins) => {

@@ -5,21 +5,10 @@ import { DEFAULT_SETTINGS } from '#shared/records'
 import { demoBackup } from '#shared/demo'
 import { jobInputOf, walkInputOf } from '#shared/inputs'
 import { judgeJob } from '#core/verdict'
+import { demoTables } from '../../tests/unit/demoTables'
 
-const byId = <T extends { id: string }>(records: readonly T[]) =>
-  new Map(records.map(record => [record.id, record]))
-const { machines, feet, needles, stitches, plates, threads, cloths, stabilizers, pieces } = demoBackup.records
-const tables = {
-  machines: byId(machines),
-  feet: byId(feet),
-  needles: byId(needles),
-  stitches: byId(stitches),
-  plates: byId(plates),
-  threads: byId(threads),
-  cloths: byId(cloths),
-  stabilizers: byId(stabilizers),
-  pieces: byId(pieces),
-}
+const { pieces } = demoBackup.records
+const tables = demoTables
 const seams = pieces.filter(({ plan }) => plan.kind === 'seam')
 const inputs = seams.map(({ setup }) => walkInputOf(setup, tables, DEFAULT_SETTINGS, UNKNOWN_STATE))
 const jobs = seams.map(({ setup }) => jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm'))

@@ -5,16 +5,10 @@ import { demoBackup } from '#shared/demo'
 import { fittedStitch } from '#shared/inputs'
 import { DEFAULT_SETTINGS, type Settings } from '#shared/records'
 import type { SetupContent } from '#shared/setup'
+import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables = {
-  machines: byId(records.machines),
-  feet: byId(records.feet),
-  needles: byId(records.needles),
-  stitches: byId(records.stitches),
-  plates: byId(records.plates),
-}
+const tables = demoTables
 const collar = records.pieces.find(({ id }) => id === 'demo-plan-collar')!.setup
 const fitted = (id: string, over: Partial<SetupContent> = {}, settings: Settings = DEFAULT_SETTINGS) =>
   fittedStitch(findStitch(id)!, { ...collar, ...over }, tables, settings)

@@ -4,20 +4,10 @@ import { demoBackup } from '#shared/demo'
 import { feetGuiding, jobInputOf, type PairingTables, swapFor, USUAL_ROW_MM } from '#shared/inputs'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import type { SetupContent } from '#shared/setup'
+import { byId, demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables: PairingTables = {
-  machines: byId(records.machines),
-  feet: byId(records.feet),
-  needles: byId(records.needles),
-  stitches: byId(records.stitches),
-  plates: byId(records.plates),
-  threads: byId(records.threads),
-  cloths: byId(records.cloths),
-  stabilizers: byId(records.stabilizers),
-  pieces: new Map(),
-}
+const tables: PairingTables = { ...demoTables, pieces: new Map() }
 const banner = records.pieces.find(({ id }) => id === 'demo-plan-banner')!.setup
 const reasonsOf = (setup: SetupContent, owned = tables) =>
   judgeJob(jobInputOf(setup, owned, DEFAULT_SETTINGS, 'mm'))

@@ -25,20 +25,10 @@ import {
 } from '#shared/job'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import { carriedOver, changedSetup, type SetupContent, tensionFromOf } from '#shared/setup'
+import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables: PairingTables = {
-  machines: byId(records.machines),
-  feet: byId(records.feet),
-  needles: byId(records.needles),
-  stitches: byId(records.stitches),
-  plates: byId(records.plates),
-  threads: byId(records.threads),
-  cloths: byId(records.cloths),
-  stabilizers: byId(records.stabilizers),
-  pieces: new Map(),
-}
+const tables: PairingTables = { ...demoTables, pieces: new Map() }
 const place: Workplace = { tables, settings: DEFAULT_SETTINGS, unit: 'mm' }
 const planned = (id: string) => records.pieces.find(plan => plan.id === `demo-plan-${id}`)!.setup
 const collar = planned('collar')

@@ -1,15 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
 import { carriedOver, changedSetup, type SetupContent, tensionFromOf } from '#shared/setup'
+import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables = {
-  machines: byId(records.machines),
-  needles: byId(records.needles),
-  stitches: byId(records.stitches),
-  threads: byId(records.threads),
-}
+const tables = demoTables
 const collar: SetupContent = records.pieces.find(({ id }) => id === 'demo-plan-collar')!.setup
 const change = (setup: SetupContent, by: Partial<SetupContent>) => changedSetup(setup, by, tables.machines)
 const over = (by: Partial<SetupContent>) => carriedOver(change(collar, by), tables)

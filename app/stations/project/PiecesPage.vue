@@ -140,9 +140,14 @@ function open(piece: Piece): void {
   handwheel.drop = 0
   void navigateTo(PLAN_PATHS[piece.plan.kind])
 }
-/** What a press in its row opens: another like it, or its link. */
-const duplicating = shallowRef<Piece | null>(null)
-const sharing = shallowRef<Piece | null>(null)
+/** What a press in a row opens: another like it, or its link. */
+const panel = shallowRef<{ readonly to: 'duplicate' | 'share'; readonly piece: Piece } | null>(null)
+function openPanel(to: 'duplicate' | 'share', piece: Piece): void {
+  panel.value = { to, piece }
+}
+function closePanel(): void {
+  panel.value = null
+}
 </script>
 
 <template>
@@ -231,22 +236,14 @@ const sharing = shallowRef<Piece | null>(null)
             color="neutral"
             icon="i-lucide-copy"
             :aria-label="`Duplicate ${name}`"
-            @click="
-              () => {
-                duplicating = piece
-              }
-            "
+            @click="openPanel('duplicate', piece)"
           />
           <UButton
             variant="ghost"
             color="neutral"
             icon="i-lucide-share-2"
             :aria-label="`Share ${name}`"
-            @click="
-              () => {
-                sharing = piece
-              }
-            "
+            @click="openPanel('share', piece)"
           />
           <UButton
             variant="ghost"
@@ -263,29 +260,21 @@ const sharing = shallowRef<Piece | null>(null)
       </li>
     </ul>
     <DuplicatePiece
-      v-if="duplicating"
-      :piece="duplicating"
-      @done="
-        () => {
-          duplicating = null
-        }
-      "
+      v-if="panel?.to === 'duplicate'"
+      :piece="panel.piece"
+      @done="closePanel"
     />
     <UModal
-      v-if="sharing"
+      v-if="panel?.to === 'share'"
       :open="true"
-      :title="`Share “${pieceName(sharing)}”`"
+      :title="`Share “${pieceName(panel.piece)}”`"
       description="As a link, or as a file."
-      @update:open="
-        () => {
-          sharing = null
-        }
-      "
+      @update:open="closePanel"
     >
       <template #body>
         <SharePanel
-          :shared="{ table: 'pieces', id: sharing.id }"
-          :name="pieceName(sharing)"
+          :shared="{ table: 'pieces', id: panel.piece.id }"
+          :name="pieceName(panel.piece)"
         />
       </template>
     </UModal>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { LateWelcomeCard } from '~/asking/lateParts'
+import { LateSeamSides, LateWelcomeCard } from '~/asking/lateParts'
+import { firstViewStands } from '~/utils/firstView'
 
 const book = useBookStore()
 const inHand = useInHandStore()
@@ -51,8 +52,8 @@ useHead({ title: 'Width and swing · Lacy Spool' })
           <HandWalkLog />
         </HandWheel>
       </div>
-      <SeamSides
-        v-if="inHand.seam"
+      <LateSeamSides
+        v-if="inHand.seam && firstViewStands"
         class="sides"
         :seam="inHand.seam"
         :stitch-name="inHand.parts.stitch?.name ?? 'Stitch'"

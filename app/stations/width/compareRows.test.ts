@@ -4,16 +4,10 @@ import { plainCell, safeCell } from '~/utils/csv'
 import { setupPartsOf } from '#shared/inputs'
 import { DEFAULT_SETTINGS } from '#shared/records'
 import { demoBackup } from '#shared/demo'
+import { demoTables } from '~/../tests/unit/demoTables'
 
 const { records } = demoBackup
-const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map(item => [item.id, item]))
-const tables = {
-  machines: byId(records.machines),
-  feet: byId(records.feet),
-  needles: byId(records.needles),
-  stitches: byId(records.stitches),
-  plates: byId(records.plates),
-}
+const tables = demoTables
 const setup = records.pieces[0]!.setup
 
 describe('compareRow', () => {

@@ -3,7 +3,9 @@ import type { Machine } from '#shared/records'
 import { type Needle, outerSpanMm } from '#core/needle'
 import { type TwinModeComparison, compareTwinMode, evidenceWords } from '#core/swing'
 import { jobHeadline } from '#core/verdict'
+import { LateReasonPress } from '~/asking/lateParts'
 import { dayOf } from '~/utils/dates'
+import { firstViewStands } from '~/utils/firstView'
 import { JOB_LOOKS } from '~/utils/verdict'
 
 const inHand = useInHandStore()
@@ -12,12 +14,14 @@ const { length } = useLength()
 
 const look = computed(() => inHand.result && JOB_LOOKS[inHand.verdict.verdict])
 /** Whatever else does not let this be sewn as it stands: it comes first, whatever the swing says. */
-const { withPresses, swingPress } = useSetupReasons()
-const against = computed(() => withPresses.value.filter(({ severity }) => severity !== 'note'))
+const { rows } = useSetupReasons()
+const against = computed(() => rows.value.filter(({ severity }) => severity !== 'note'))
 const swingReasons = computed(() => inHand.verdict.reasons.filter(({ about }) => about === 'swing'))
 const line = computed(() =>
   inHand.swingInput ? jobHeadline(inHand.verdict, inHand.swingInput, settings.unit) : '',
 )
+/** What keeps the needle from swinging as it is set. */
+const swingAgainst = computed(() => swingReasons.value.find(({ severity }) => severity !== 'note'))
 const SUMS = new Set(['safe-width', 'straight-only', 'no-width-helps'])
 /** Said elsewhere: the caution stands beside the handwheel. */
 const ELSEWHERE = new Set(['hand-walk'])
@@ -95,9 +99,9 @@ const isOpen = ref(false)
       <p :style="{ color: reason.look.ink }">
         <b>{{ reason.look.word }}:</b> {{ reason.message }}
       </p>
-      <MendPress
-        v-if="reason.press"
-        :press="reason.press"
+      <LateReasonPress
+        v-if="firstViewStands"
+        :reason="reason"
       />
     </div>
     <p class="evidence">
@@ -110,9 +114,9 @@ const isOpen = ref(false)
         >Measure it</NuxtLink
       >
     </p>
-    <MendPress
-      v-if="swingPress"
-      :press="swingPress"
+    <LateReasonPress
+      v-if="swingAgainst && firstViewStands"
+      :reason="swingAgainst"
     />
     <UButton
       v-if="shift"

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import type { Press } from '~/composables/useSetupReasons'
+import type { JobReason } from '#core/verdict'
+import { useReasonPress } from '~/composables/useReasonPress'
 
 /** One press that takes a reason away; else a link to what would have to be bought. */
-const { press } = defineProps<{ press: Press }>()
+const { reason } = defineProps<{ reason: JobReason }>()
+const press = useReasonPress(() => reason)
 </script>
 
 <template>
   <UButton
-    v-if="'do' in press"
+    v-if="press && 'do' in press"
     size="sm"
     variant="outline"
     icon="i-lucide-wrench"
@@ -15,7 +17,7 @@ const { press } = defineProps<{ press: Press }>()
     @click="press.do()"
   />
   <UButton
-    v-else
+    v-else-if="press"
     size="sm"
     variant="ghost"
     icon="i-lucide-shopping-basket"
