@@ -78,7 +78,7 @@ const spoolNames = computed(() => {
     : [left.value!.name]
   return [...new Set(names)]
 })
-/** What stands on the real machine is no part of the first view; its panel tells it, and leads into the walk. */
+/** What is on the real machine is no part of the first view; its panel tells it, and leads into the walk. */
 const toChangeOver = shallowRef<() => number>(() => 0)
 async function readMachine(): Promise<void> {
   const { usePutBackStore } = await import('~/stations/walk/putBackStore')

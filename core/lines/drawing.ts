@@ -19,7 +19,8 @@ export const JOIN_MM = 0.6
 
 /**
  * Ways as they come from a file or a hand, joined where they meet: ends that lie near each other become one
- * place, and an end on the middle of another way divides it. Ways that only cross are not joined.
+ * place, and an end on the middle of a way, another's or its own, divides it wherever it passes there. Ways
+ * that only cross are not joined.
  *
  * @throws {CoreError} `bad-drawing` for nothing to sew; `too-many`.
  *
@@ -60,8 +61,7 @@ const lengthOf = (way: readonly Point[]) => sidesOf(way, false).reduce((sum, [a,
 function dividedAt(way: readonly Point[], nodes: readonly Point[], joinMm: number): Point[][] {
   const total = lengthOf(way)
   const cuts = nodes
-    .map(node => ({ node, mm: nearestAlong(way, node, joinMm) }))
-    .filter((cut): cut is { node: Point; mm: number } => cut.mm !== null)
+    .flatMap(node => passesOf(way, node, joinMm).map(mm => ({ node, mm })))
     .filter(({ mm }) => mm > joinMm && mm < total - joinMm)
     .sort((a, b) => a.mm - b.mm)
   const parts: Point[][] = []
@@ -81,18 +81,25 @@ function dividedAt(way: readonly Point[], nodes: readonly Point[], joinMm: numbe
   return [...parts, now]
 }
 
-/** How far along a way a place lies that is on it; null: it is beside it. */
-function nearestAlong(way: readonly Point[], point: Point, withinMm: number): number | null {
+/** How far along a way it passes a place, each time it does. */
+function passesOf(way: readonly Point[], point: Point, withinMm: number): number[] {
   let passed = 0
-  let best: { mm: number; apart: number } | null = null
-  for (const [a, b] of sidesOf(way, false)) {
+  const passes: { mm: number; apart: number }[] = []
+  sidesOf(way, false).forEach(([a, b], i) => {
     const length = apart(a, b)
     const share =
       length === 0 ? 0 : ((point.x - a.x) * (b.x - a.x) + (point.y - a.y) * (b.y - a.y)) / length ** 2
     const on = Math.min(1, Math.max(0, share))
     const off = apart({ x: a.x + on * (b.x - a.x), y: a.y + on * (b.y - a.y) }, point)
-    if (off <= withinMm && (!best || off < best.apart)) best = { mm: passed + on * length, apart: off }
+    // Still near where this side begins, it is the same pass.
+    const isSame = i > 0 && apart(a, point) <= withinMm
+    const last = isSame ? passes.at(-1)! : null
+    if (off <= withinMm) {
+      const here = { mm: passed + on * length, apart: off }
+      if (!last) passes.push(here)
+      else if (off < last.apart) Object.assign(last, here)
+    }
     passed += length
-  }
-  return best?.mm ?? null
+  })
+  return passes.map(({ mm }) => mm)
 }

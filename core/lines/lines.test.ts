@@ -241,6 +241,45 @@ describe('ways that are joined', () => {
     expect(nodes).toHaveLength(5)
     expect(joined.map(({ lengthMm }) => Math.round(lengthMm))).toEqual([20, 20, 15, 20])
   })
+  const lengthsOf = (...ways: [number, number][][]) =>
+    joinedDrawing(ways.map(way => way.map(([x, y]) => ({ x, y })))).lines.map(({ lengthMm }) => lengthMm)
+  it('join an end to their own line', () =>
+    // A loop on a stem: 20 up, then 10 + 10 + 10 round to the stem's middle.
+    expect(
+      lengthsOf([
+        [0, 0],
+        [0, 20],
+        [10, 20],
+        [10, 10],
+        [0, 10],
+      ]),
+    ).toEqual([10, 40]))
+  it('are cut at a place each time they pass it', () =>
+    expect(
+      lengthsOf(
+        [
+          [0, 0],
+          [20, 0],
+          [20, 10],
+          [10, 10],
+          [10, -10],
+        ],
+        [
+          [10, 0],
+          [0, 8],
+        ],
+      ).map(mm => Math.round(10 * mm) / 10),
+    ).toEqual([10, 40, 10, 12.8]))
+  it('stay whole where they close', () =>
+    expect(
+      lengthsOf([
+        [0, 0],
+        [10, 0],
+        [10, 10],
+        [0, 10],
+        [0, 0],
+      ]),
+    ).toEqual([40]))
   it('do not meet where they only cross', () =>
     expect(
       joinedDrawing([

@@ -1,5 +1,5 @@
 import { bench, describe } from 'vitest'
-import { fillBand } from '#core/band'
+import { bestStacks } from '#core/band'
 import { type Needs, orderOfWork } from '#core/order'
 
 const MINUTES = {
@@ -35,6 +35,6 @@ describe('bands and order', () => {
     orderOfWork(pieces.slice(0, 12), [[0, 5]], null, MINUTES)
   })
   bench('nine rows from twelve stitches', () => {
-    fillBand(32, choices, 0.5, 0.2, 9)
+    bestStacks(32, choices, 0.5, 0.2, 9, 50)
   })
 })

@@ -72,6 +72,24 @@ export function grown(region: Region, byMm: number): Region {
   return places(inflatePathsD(paths(region), byMm, JoinType.Round, EndType.Polygon, 2, DIGITS, 0.01))
 }
 
+/** A corner may reach so many times as far as its sides are moved: a tip of one degree. */
+const MOST_MITRE = 115
+
+/**
+ * The rings parallel to a closed edge, to its left, corners kept sharp; where nothing is left, none.
+ *
+ * @param outline - with the cloth on its left.
+ * @param byMm - over 0.
+ *
+ * @example
+ * innerRings(rectangle(40, 60), 10)[0].length // 4
+ */
+export function innerRings({ pointsMm }: Outline, byMm: number): Region {
+  return places(
+    inflatePathsD(paths([pointsMm]), -byMm, JoinType.Miter, EndType.Polygon, MOST_MITRE, DIGITS),
+  ).filter(ring => Math.abs(signedAreaMm2(ring)) > LEAST_AREA_MM2)
+}
+
 /**
  * The stretches of a region's edge that no cover lies on, in the edge's own direction. A ring that is seen
  * all round comes back closed.

@@ -9,7 +9,7 @@ export {
   signedAreaMm2,
 } from './outline'
 export { chordsOf, outlinesOfPath } from './pathData'
-export { grown, type Region, regionOf, seenEdges, unionOf, withoutOf } from './clip'
+export { grown, innerRings, type Region, regionOf, seenEdges, unionOf, withoutOf } from './clip'
 export { FORM_IDS, type FormId } from './formIds'
 export { formRegion, FORMS, type SizedForm } from './forms'
 export { type Font, readFont, type Word, wordRegion } from './letters'

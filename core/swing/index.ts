@@ -6,6 +6,7 @@ export { dropClearances, type DropClearance, wantedClearance, type WantedClearan
 export { openingMm, type Room, roomsOf, ROUNDING_MM, widestSwingMm } from './rooms'
 export { needleSwings, standingIn } from './standing'
 export { compareTwinMode, type TwinMode, type TwinModeComparison } from './twinMode'
+export { twinModeWords } from './twinModeWords'
 export { compareSwing, gapCurve, type Comparison, type GapPoint } from './compare'
 export { touchedParts } from './touching'
 export { clearingShiftMm } from './shift'

@@ -5,6 +5,7 @@ import { findStitch, STITCHES, landingsMm } from '#core/stitch'
 import {
   arithmetic,
   compareTwinMode,
+  twinModeWords,
   dropClearances,
   explainSwing,
   headline,
@@ -226,6 +227,21 @@ describe('the machine’s own twin mode', () => {
       overMm: null,
       pastEachSideMm: 2,
     })
+  })
+  it('is told by what it would let through first, and beside what is safe only where something is', () => {
+    const onOff = { kind: 'on-off', assumedGapMm: 2 } as const
+    expect(twinModeWords(onOff, 7, twin4, 2.5, 'mm')).toBe(
+      'With twin mode on the machine lets you set 5.0 mm, because it takes every twin for 2.0 mm: '
+        + '1.0 mm past the end of its swing on each side.',
+    )
+    expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, 2.5, 'mm')).toMatch(
+      / 3\.0 mm: 0\.5 mm more than is safe\.$/,
+    )
+    expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, 3, 'mm')).toMatch(/: no more than is safe\.$/)
+    for (const nothingSafe of [null, 0])
+      expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, nothingSafe, 'mm')).toMatch(
+        /lets you set 3\.0 mm\.$/,
+      )
   })
 })
 

@@ -1,9 +1,9 @@
 import { requireInRange } from '#core/errors'
-import { crossingSides, type Outline, type Point, type Side, sidesOf } from '#core/shape'
+import { crossingSides, innerRings, type Outline, type Point, type Side, sidesOf } from '#core/shape'
 
 /** A row parallel to an edge, at a distance to its left. */
 export interface Inner {
-  /** Whether no such row can be sewn: nothing is left of it, or it runs into itself. */
+  /** Whether no such row can be sewn: nothing is left of it, or it falls into several rings. */
   readonly vanished: boolean
   /** Its length beside each side of the edge, in mm; 0 where a side is passed by. */
   readonly sidesMm: readonly number[]
@@ -24,7 +24,8 @@ const NOTHING_MM = 1e-9
 /**
  * The inner parallel of an edge. At a corner of inside angle α a side loses d/tan(α/2), and gains where α is
  * over 180°; open ends lose nothing. A side that gets shorter than nothing is passed by, and its neighbours
- * meet (the edge event of a straight skeleton). Source: geometry.
+ * meet (the edge event of a straight skeleton); an arm that is too narrow takes itself away, and the row goes
+ * on without it. Source: geometry.
  *
  * @param outline - has passed `checkOutline`.
  * @param distanceMm - 0 to 1000.
@@ -35,26 +36,77 @@ const NOTHING_MM = 1e-9
 export function innerParallel({ pointsMm, closed }: Outline, distanceMm: number): Inner {
   requireInRange(distanceMm, 'rowsMm', 0, 1000)
   const sides = sidesOf(pointsMm, closed)
-  let lines = sides.map(([a, b], index): Line => {
+  const lines = sides.map(([a, b], index): Line => {
     const length = Math.hypot(b.x - a.x, b.y - a.y)
     const along = { x: (b.x - a.x) / length, y: (b.y - a.y) / length }
     return { index, from: a, along, inward: { x: -along.y, y: along.x } }
   })
-  const end = pointsMm.at(-1)!
+  const row =
+    withoutShortSides(lines, sides, distanceMm, closed, pointsMm.at(-1)!)
+    ?? (closed && distanceMm > 0 ? withoutArms(lines, sides, distanceMm, pointsMm) : null)
+  return row ? innerOf(row.lines, row.runs, sides.length) : nothing(sides.length)
+}
+
+/** The sides of a row that is there, and where it runs beside each. */
+interface Row {
+  readonly lines: readonly Line[]
+  readonly runs: readonly (readonly [Point, Point])[]
+}
+
+/** The row that is left when each side that comes down to nothing is passed by; null: it runs into itself. */
+function withoutShortSides(
+  all: readonly Line[],
+  sides: readonly Side[],
+  distanceMm: number,
+  closed: boolean,
+  end: Point,
+): Row | null {
+  let lines = all
   let passedMm = 0
   for (;;) {
     const runs = runsAt(lines, distanceMm, closed, end)
-    if (!runs) return nothing(sides.length)
+    if (!runs) return null
     const first = firstToGo(lines, passedMm, distanceMm, closed, end)
-    if (!first) {
-      const isRow = !crossingSides(runs, closed) && keepsAway(runs, sides, distanceMm)
-      return isRow ? innerOf(lines, runs, sides.length) : nothing(sides.length)
-    }
+    if (!first) return isRow(runs, sides, distanceMm, closed) ? { lines, runs } : null
     passedMm = first.atMm
     lines = lines.filter(line => !first.gone.has(line))
-    if (lines.length < (closed ? 3 : 1)) return nothing(sides.length)
+    if (lines.length < (closed ? 3 : 1)) return null
   }
 }
+
+/** Places of a ring and of a line are the same within this, in mm: the package reckons on a grid. */
+const ON_LINE_MM = 1e-3
+
+/** The one ring that is left, by the sides it runs beside; null: none is left, or several are. */
+function withoutArms(
+  all: readonly Line[],
+  sides: readonly Side[],
+  distanceMm: number,
+  pointsMm: readonly Point[],
+): Row | null {
+  const [ring, ...others] = innerRings({ pointsMm, closed: true }, distanceMm)
+  if (!ring || others.length > 0) return null
+  const beside = sidesOf(ring, true)
+    .filter(([a, b]) => Math.hypot(b.x - a.x, b.y - a.y) > 2 * ON_LINE_MM)
+    .map(side => all.find(line => runsBeside(line, side, distanceMm)))
+  const lines = beside.flatMap((line, i) => (line && line !== beside.at(i - 1) ? [line] : []))
+  if (lines.length < 3 || new Set(lines).size < lines.length) return null
+  const runs = runsAt(lines, distanceMm, true, pointsMm.at(-1)!)
+  return runs && isRow(runs, sides, distanceMm, true) ? { lines, runs } : null
+}
+
+function runsBeside({ from, along, inward }: Line, [a, b]: Side, distanceMm: number): boolean {
+  const asideMm = ({ x, y }: Point) => (x - from.x) * inward.x + (y - from.y) * inward.y
+  const isForward = (b.x - a.x) * along.x + (b.y - a.y) * along.y > 0
+  return isForward && [a, b].every(place => Math.abs(asideMm(place) - distanceMm) < ON_LINE_MM)
+}
+
+const isRow = (
+  runs: readonly (readonly [Point, Point])[],
+  sides: readonly Side[],
+  distanceMm: number,
+  closed: boolean,
+) => !crossingSides(runs, closed) && keepsAway(runs, sides, distanceMm)
 
 /** The sides that first come down to nothing between two distances; null: none do. */
 function firstToGo(lines: readonly Line[], fromMm: number, toMm: number, closed: boolean, end: Point) {

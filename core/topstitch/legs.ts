@@ -59,7 +59,7 @@ function turnAt(points: readonly Point[], i: number): number {
 function legOf(sides: readonly number[], { sidesMm, runs }: Inner, { pointsMm }: Outline): OutlineLeg {
   const shown = sides.flatMap(i => (runs[i] ? [runs[i]] : []))
   const inside = sides.slice(1)
-  const radii = inside.map(i => radiusAt(pointsMm, i))
+  const radii = inside.filter(i => turnAt(pointsMm, i) > STRAIGHT_RAD).map(i => radiusAt(pointsMm, i))
   return {
     sides,
     lengthMm: sides.reduce((sum, i) => sum + sidesMm[i]!, 0),
@@ -67,6 +67,9 @@ function legOf(sides: readonly number[], { sidesMm, runs }: Inner, { pointsMm }:
     leastRadiusMm: radii.length > 0 ? Math.min(...radii) : null,
   }
 }
+
+/** A turn below this is none, in radians: a point in the middle of a straight side. */
+const STRAIGHT_RAD = 1e-6
 
 /** The radius of the circle that the two sides at a point follow. */
 function radiusAt(points: readonly Point[], i: number): number {

@@ -164,7 +164,26 @@ describe('the inner parallel', () => {
     expect(innerParallel(rectangle(20, 100), 12).vanished).toBe(true)
     expect(innerParallel(rectangle(20, 20), 10).vanished).toBe(true)
   })
-  it('that runs into itself is none', () => {
+  it('goes on without an arm that is too narrow for it', () => {
+    // 60 wide, 80 tall: an arm of 16 upright, a foot of 40. What is left is a rectangle (calculated).
+    const L: Outline = {
+      closed: true,
+      pointsMm: [
+        { x: 0, y: 0 },
+        { x: 60, y: 0 },
+        { x: 60, y: 40 },
+        { x: 16, y: 40 },
+        { x: 16, y: 80 },
+        { x: 0, y: 80 },
+      ],
+    }
+    const inner = innerParallel(L, 10)
+    expect(inner.vanished).toBe(false)
+    expect(near(inner.sidesMm)).toEqual([40, 20, 40, 0, 0, 20])
+    // Wide enough, the arm is sewn too.
+    expect(innerParallel(L, 7).sidesMm.every(mm => mm > 0)).toBe(true)
+  })
+  it('that falls into several rings is none', () => {
     // Two bodies of cloth joined by a neck of 10 mm.
     const neck: Outline = {
       closed: true,
@@ -216,6 +235,17 @@ describe('the inner parallel', () => {
         expectAsByPackage(outline, distanceMm)
       }),
       { numRuns: 300 },
+    ))
+  it('is there exactly where the package has one ring, whatever the outline', () =>
+    fc.assert(
+      fc.property(radii, fc.double({ min: 5, max: 60, noNaN: true }), (radii, distanceMm) => {
+        const rings = byPackage(star(radii), distanceMm)
+        // Of a sliver the package's own raster decides.
+        fc.pre(rings.every(ring => Math.abs(areaOf(ring)) > 1))
+        if (rings.length === 1) expectAsByPackage(star(radii), distanceMm)
+        else expect(innerParallel(star(radii), distanceMm).vanished).toBe(true)
+      }),
+      { numRuns: 500 },
     ))
   it('is there exactly as long as the package has one, of an outline without inward corners', () =>
     fc.assert(

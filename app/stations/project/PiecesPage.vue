@@ -84,15 +84,18 @@ function textOf(piece: Piece): string {
 
 const list = useTemplateRef('list')
 /**
- * How far down the page the list begins, and how many rows stand ready out of sight: about so far and none,
- * until the first rows stand, because asking lays the page out and each row takes its time.
+ * Once the first rows stand: what narrows the list, the buttons of each row, more rows out of sight, and how
+ * far down the page the list really begins. Each of them takes its time, and asking lays the page out.
  */
+const isComplete = ref(false)
 const marginPx = ref(190)
-const overscan = ref(0)
-onMounted(() => requestAnimationFrame(() => setTimeout(completeList)))
-function completeList(): void {
+const overscan = computed(() => (isComplete.value ? 3 : 0))
+// The frame after the one in which the first rows are drawn.
+onMounted(() => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(completeList))))
+async function completeList(): Promise<void> {
+  isComplete.value = true
+  await nextTick()
   marginPx.value = list.value?.offsetTop ?? marginPx.value
-  overscan.value = 3
 }
 const virtual = useWindowVirtualizer(
   computed(() => ({
@@ -161,22 +164,24 @@ function closePanel(): void {
           aria-label="Search pieces"
           placeholder="name, needle …"
         />
-        <SelectField
-          v-model="kind"
-          label="Kind"
-          :items="KINDS"
-        />
-        <SelectField
-          v-if="projects.length > 1"
-          v-model="project"
-          label="Project"
-          :items="projects"
-        />
-        <SelectField
-          v-model="order"
-          label="Order"
-          :items="ORDERS"
-        />
+        <template v-if="isComplete">
+          <SelectField
+            v-model="kind"
+            label="Kind"
+            :items="KINDS"
+          />
+          <SelectField
+            v-if="projects.length > 1"
+            v-model="project"
+            label="Project"
+            :items="projects"
+          />
+          <SelectField
+            v-model="order"
+            label="Order"
+            :items="ORDERS"
+          />
+        </template>
       </div>
     </StationHead>
     <p
@@ -200,7 +205,7 @@ function closePanel(): void {
       <li
         v-for="{ piece, name, isInHand, index, top, look, line, day } in rows"
         :key="piece.id"
-        :ref="overscan > 0 ? measure : undefined"
+        :ref="isComplete ? measure : undefined"
         :data-index="index"
         class="row"
         :style="{ transform: `translateY(${top}px)` }"
@@ -231,31 +236,35 @@ function closePanel(): void {
             >
           </UButton>
           <span class="hint day">{{ day }}</span>
-          <UButton
-            variant="ghost"
-            color="neutral"
-            icon="i-lucide-copy"
-            :aria-label="`Duplicate ${name}`"
-            @click="openPanel('duplicate', piece)"
-          />
-          <UButton
-            variant="ghost"
-            color="neutral"
-            icon="i-lucide-share-2"
-            :aria-label="`Share ${name}`"
-            @click="openPanel('share', piece)"
-          />
-          <UButton
-            variant="ghost"
-            color="neutral"
-            icon="i-lucide-trash-2"
-            :aria-label="`Delete ${name}`"
-            @click="
-              () => {
-                remove('pieces', piece.id, name)
-              }
-            "
-          />
+          <div class="tools">
+            <template v-if="isComplete">
+              <UButton
+                variant="ghost"
+                color="neutral"
+                icon="i-lucide-copy"
+                :aria-label="`Duplicate ${name}`"
+                @click="openPanel('duplicate', piece)"
+              />
+              <UButton
+                variant="ghost"
+                color="neutral"
+                icon="i-lucide-share-2"
+                :aria-label="`Share ${name}`"
+                @click="openPanel('share', piece)"
+              />
+              <UButton
+                variant="ghost"
+                color="neutral"
+                icon="i-lucide-trash-2"
+                :aria-label="`Delete ${name}`"
+                @click="
+                  () => {
+                    remove('pieces', piece.id, name)
+                  }
+                "
+              />
+            </template>
+          </div>
         </div>
       </li>
     </ul>
@@ -314,6 +323,12 @@ function closePanel(): void {
   background: var(--white);
   border: 1.5px solid var(--line);
   border-radius: 12px;
+}
+/* As wide as its three buttons, before they stand. */
+.tools {
+  flex: none;
+  display: flex;
+  min-width: 132px;
 }
 .mark {
   flex: none;

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Machine } from '#shared/records'
-import { type Needle, outerSpanMm } from '#core/needle'
-import { type TwinModeComparison, compareTwinMode, evidenceWords } from '#core/swing'
+import { compareTwinMode, evidenceWords, twinModeWords } from '#core/swing'
 import { jobHeadline } from '#core/verdict'
 import { LateReasonPress } from '~/asking/lateParts'
 import { dayOf } from '~/utils/dates'
@@ -37,24 +36,12 @@ const more = computed(() => swingReasons.value.filter(({ code }) => QUIET.has(co
 const mode = computed(() => {
   const { machine, needle } = inHand.parts
   if (!machine || !needle || !inHand.result || needle.construction === 'single') return null
-  const compared = compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, inHand.result.safeWidthMm)
-  const text = `${allowsWords(machine, needle, compared)}${pastWords(compared)}.${forgetWords(machine)}`
-  return { text, warn: compared.pastEachSideMm > 0 }
+  const { twinMode, maxWidthMm } = machine
+  const { safeWidthMm } = inHand.result
+  const words = twinModeWords(twinMode, maxWidthMm, needle, safeWidthMm, settings.unit)
+  const { pastEachSideMm } = compareTwinMode(twinMode, maxWidthMm, needle, safeWidthMm)
+  return { text: words + forgetWords(machine), warn: pastEachSideMm > 0 }
 })
-function allowsWords({ twinMode }: Machine, needle: Needle, { allowsMm }: TwinModeComparison): string {
-  switch (twinMode.kind) {
-    case 'none':
-      return `No twin mode: it lets you set ${length(allowsMm)}`
-    case 'on-off':
-      return `Twin mode assumes ${length(twinMode.assumedGapMm)}, allows ${length(allowsMm)}`
-    case 'by-gap':
-      return `Told ${length(outerSpanMm(needle))}, twin mode allows ${length(allowsMm)}`
-  }
-}
-function pastWords({ overMm, pastEachSideMm }: TwinModeComparison): string {
-  if (pastEachSideMm > 0) return `, ${length(pastEachSideMm)} past the end on each side`
-  return overMm !== null && overMm > 0 ? `, ${length(overMm)} more than is safe` : ', no more than is safe'
-}
 function forgetWords({ twinMode, forgetsTwinMode }: Machine): string {
   if (twinMode.kind === 'none' || forgetsTwinMode === false) return ''
   if (forgetsTwinMode) return ' Switched off, it forgets the mode.'
