@@ -37,7 +37,7 @@ const label = computed(() => {
         <UIcon
           :name="look.icon"
           class="sign"
-        /><b>{{ worst }}</b> <span>{{ look.word }}</span>
+        /><b>{{ worst }}</b> <span class="stop-word">{{ look.word }}</span>
       </UButton>
     </template>
     <template #content>

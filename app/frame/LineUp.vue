@@ -118,6 +118,8 @@ function spoolPaint(thread: Thread | null): string {
 const spoolsNote = computed(() => {
   if (spoolNames.value[1]) return spoolNames.value[1]
   if (spoolNames.value.length === 0) return 'not chosen'
+  if (inHand.parts.needle?.construction === 'triple')
+    return inHand.setup.threadIds.middle === null ? 'middle not chosen' : 'all three'
   return twin.value ? 'both sides' : 'one needle'
 })
 </script>
@@ -380,7 +382,22 @@ const spoolsNote = computed(() => {
 .sign {
   font-size: 19px;
 }
-@media (max-width: 1150px) {
+/* Two lines down to a small tablet: pictures and words that the numbers do without go first. */
+@media (min-width: 641px) and (max-width: 1150px) {
+  .spool,
+  .bar,
+  .ends :deep(.stop-word) {
+    display: none;
+  }
+  .second,
+  .ends {
+    gap: 4px;
+  }
+  .second :deep(.stop) {
+    padding-inline: 6px;
+  }
+}
+@media (max-width: 1000px) {
   .second {
     flex-wrap: wrap;
   }

@@ -15,7 +15,7 @@ const count = computed(() => put.open.length)
     <UIcon
       name="i-lucide-undo-dot"
       class="sign"
-    /><b>{{ count }}</b> <span>put back</span>
+    /><b>{{ count }}</b> <span class="stop-word">put back</span>
   </NuxtLink>
 </template>
 

@@ -57,6 +57,12 @@ const drawBelow = computed(() => {
   }
 })
 
+/** Of several needles, those without a thread; one alone needs no word. */
+const unthreaded = computed(() => {
+  if (construction.value === 'single' || seam.unthreaded.length === 0) return ''
+  const which = `${seam.unthreaded.join(' and ')} needle${seam.unthreaded.length > 1 ? 's' : ''}`
+  return `No thread in the ${which} yet: drawn in a colour of ours.`
+})
 const columns = computed(() => columnsInWords(columnsOf(judgeSwing(seam.swing)), settings.unit))
 const muddy = computed(() => {
   const current = view.value
@@ -169,6 +175,12 @@ watch(wrongSideUp, () => {
         role="alert"
       >
         {{ problem.message }}.
+      </p>
+      <p
+        v-if="unthreaded"
+        class="note"
+      >
+        {{ unthreaded }}
       </p>
       <p class="note">{{ columns }}</p>
       <div

@@ -9,5 +9,5 @@ export {
   NEAR_DELTA_E,
   type Lab,
 } from './difference'
-export { clearOrSmoke } from './monofilament'
+export { clearOrSmoke, lookOnCloth } from './monofilament'
 export { contrastOf, LEAST_CONTRAST, outlineFor } from './outline'

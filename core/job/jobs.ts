@@ -36,6 +36,8 @@ export interface Job {
   readonly isBobbinWork: boolean
   /** How close its stitches lie: where it begins, and between what a person's own is kept; null: as usual. */
   readonly density: { readonly lengthMm: number; readonly keptMm: readonly [number, number] } | null
+  /** How many layers a piece of it begins with; null: as many as the piece before. */
+  readonly layers: number | null
 }
 
 const PLAIN = {
@@ -44,6 +46,7 @@ const PLAIN = {
   isTurned: false,
   isBobbinWork: false,
   density: null,
+  layers: null,
 } as const
 
 /** Source: common practice; which stitch stands first is our own choice. */
@@ -80,6 +83,7 @@ export const JOBS: Readonly<Record<JobId, Job>> = {
     goal: 'raised',
     stitchIds: ['straight'],
     twinGapMm: [1.6, 2.5],
+    layers: 1,
   },
   'decorative-row': {
     ...PLAIN,

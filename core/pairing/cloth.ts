@@ -6,6 +6,8 @@ import type { TypedNeedle } from './assortment'
 const SIZES_NM = { light: [60, 80], medium: [70, 100], heavy: [90, 120] } as const
 const FOR_KNITS: ReadonlySet<NeedleType> = new Set(['stretch', 'ballpoint'])
 const SIZE_COST = 10
+/** The farther a size is from what the cloth takes, the more it speaks against it: so much a step of 10. */
+const STEP_NM = 10
 const WRONG_TYPE_COST = 25
 const DAMAGE_COST = 40
 
@@ -43,9 +45,11 @@ export function clothReasons(
     found.push([DAMAGE_COST, 'A wing needle opens holes on purpose: for hemstitching only.'])
   if (weight !== null) {
     const [min, max] = SIZES_NM[weight]
-    if (sizeNm > max) found.push([SIZE_COST, `Size ${sizeNm} is big for ${weight} cloth: holes show.`])
+    const cost = (offNm: number) => (SIZE_COST * offNm) / STEP_NM
+    if (sizeNm > max)
+      found.push([cost(sizeNm - max), `Size ${sizeNm} is big for ${weight} cloth: holes show.`])
     if (sizeNm < min)
-      found.push([SIZE_COST, `Size ${sizeNm} is small for ${weight} cloth: it may bend and skip.`])
+      found.push([cost(min - sizeNm), `Size ${sizeNm} is small for ${weight} cloth: it may bend and skip.`])
   }
   return { cost: found.reduce((sum, [cost]) => sum + cost, 0), reasons: found.map(([, reason]) => reason) }
 }

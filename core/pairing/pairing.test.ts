@@ -237,6 +237,20 @@ describe('ranking what is owned', () => {
     expect(ranked[1]!.reasons.join(' ')).toContain('Change it first: 9 of about 8 hours')
   })
 
+  // Common practice: the finest needle that takes the thread and suits the cloth.
+  it('is the one that fits the cloth too, of those that take the thread', () => {
+    const best = (one: ThreadFacts, weight: 'light' | 'medium', ...sizes: number[]) =>
+      rankNeedles(
+        { ...single(one), cloth: { structure: 'woven', weight } },
+        sizes.flatMap(size => (['universal', 'topstitch', 'embroidery'] as const).map(t => needle(t, size))),
+      )[0]!.needle.sizeNm
+    // 40 wt is 25 tex: on linen, of medium weight, 80/12 before 100/16.
+    for (const kind of ['rayon', 'polyester', 'cotton'] as const)
+      expect(best(thread(kind, 25), 'medium', 100, 80)).toBe(80)
+    // Heavy thread begins at 90/14: on light cloth that and no larger.
+    expect(best(thread('polyester', 60), 'light', 110, 100, 90)).toBe(90)
+    expect(best(thread('polyester', 60), 'medium', 110, 100, 90)).toBe(100)
+  })
   it('follows the cloth: stretch for a knit, light sizes for light cloth', () => {
     const cotton = thread('polyester', 24)
     const owned = [needle('universal', 75), needle('stretch', 75)]

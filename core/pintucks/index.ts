@@ -1,5 +1,12 @@
 export { type Layout, layOut, MOST_TUCKS, type TuckLayout } from './layout'
-export { DEFAULT_READ_MM, type MeasuredSwatch, swatchTucksFor, type TakeUp, takeUpOf } from './takeUp'
+export {
+  DEFAULT_READ_MM,
+  type MeasuredSwatch,
+  swatchToCutMm,
+  swatchTucksFor,
+  type TakeUp,
+  takeUpOf,
+} from './takeUp'
 export { flatMm, planPintucks, type PintuckInput, type PintuckPlan, type PintuckWarning } from './plan'
 export { ridgeArc, ridgeMm, type RidgeArc } from './ridge'
 export { type Groove, type GroovedFoot, grooveFor, ridesToMm } from './groove'

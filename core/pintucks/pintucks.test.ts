@@ -14,6 +14,7 @@ import {
   ridgeMm,
   sewingOrder,
   sizesLost,
+  swatchToCutMm,
   swatchTucksFor,
   takeUpOf,
 } from '#core/pintucks'
@@ -129,6 +130,14 @@ describe('take-up', () => {
     const { leastMm, mostMm } = takeUpOf({ beforeMm: 100, afterMm: 88, tucks: 10, readMm: 0.5 }, 2, 0)
     expect([leastMm, mostMm].map(mm => Math.round(mm * 1e9) / 1e9)).toEqual([1.1, 1.3])
     expect(takeUpOf({ beforeMm: 100, afterMm: 99.5, tucks: 10, readMm: 0.5 }, 2, 0).leastMm).toBe(0)
+  })
+  it('asks for a swatch its tucks have room on', () => {
+    // 21 · (6 + 2) + 2 · 20 = 208, to the next centimetre.
+    expect(swatchToCutMm(21, 6, 2)).toBe(210)
+    for (const tucks of [1, 10, 60])
+      for (const spacing of [2, 6.35, 25])
+        expect(swatchToCutMm(tucks, spacing, 1.2)).toBeGreaterThanOrEqual(tucks * (spacing + 1.2) + 40)
+    expect(() => swatchToCutMm(NaN, 6, 2)).toThrow(/tucks/)
   })
   it('is known well enough from so many tucks', () => {
     expect(swatchTucksFor(24, 2, 0.5)).toBe(12)

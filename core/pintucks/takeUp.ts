@@ -9,7 +9,7 @@ export interface MeasuredSwatch {
   readonly beforeMm: number
   readonly afterMm: number
   readonly tucks: number
-  /** How far off each end is read. */
+  /** How far off each end is read: two standard deviations, either way. */
   readonly readMm: number
 }
 
@@ -22,9 +22,10 @@ export interface TakeUp {
 }
 
 /**
- * The take-up of one tuck. Measured: what the swatch lost, over its tucks, and between what two readings
- * that are off the other way would say. Not measured: from nothing to the gap less the cloth's thickness,
- * where the two legs of the tuck touch. Source: arithmetic.
+ * The take-up of one tuck. Measured: what the swatch lost, over its tucks, give or take two standard
+ * deviations: four ends are read, each off by itself, so their squares add up to (2 · readMm)². Not measured:
+ * from nothing to the gap less the cloth's thickness, where the two legs of the tuck touch. Source:
+ * arithmetic; the sum of squares is the usual one for errors that do not hang together.
  *
  * @param swatch - null: not measured.
  * @param clothMm - thickness of the cloth, 0 to 30; 0 where not measured.
@@ -71,4 +72,27 @@ export function swatchTucksFor(count: number, toleranceMm: number, readMm = DEFA
   requireInRange(toleranceMm, 'toleranceMm', 0.1, 1000)
   requireInRange(readMm, 'readMm', 0, 10)
   return Math.max(1, Math.ceil((2 * readMm * count) / toleranceMm - 1e-9))
+}
+
+/** Cloth kept on either side of a swatch's tucks, to hold and to measure by, in mm. A guess. */
+const SWATCH_EDGE_MM = 20
+const CUT_STEP_MM = 10
+
+/**
+ * How wide to cut a swatch so that its tucks have room: one spacing and one take-up each, and an edge on
+ * either side, up to whole centimetres. Source: arithmetic.
+ *
+ * @param tucks - 1 to 1000.
+ * @param spacingMm - of the finished tucks, 0 to 1000.
+ * @param takeUpMm - of one tuck, 0 to 100: the most it may be where it is not measured.
+ *
+ * @example
+ * swatchToCutMm(21, 6, 2) // 210
+ */
+export function swatchToCutMm(tucks: number, spacingMm: number, takeUpMm: number): number {
+  requireInRange(tucks, 'tucks', 1, 1000)
+  requireInRange(spacingMm, 'spacingMm', 0, 1000)
+  requireInRange(takeUpMm, 'takeUpMm', 0, 100)
+  const needed = tucks * (spacingMm + takeUpMm) + 2 * SWATCH_EDGE_MM
+  return CUT_STEP_MM * Math.ceil(needed / CUT_STEP_MM - 1e-9)
 }

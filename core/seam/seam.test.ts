@@ -15,6 +15,7 @@ const seam = (over: Partial<Seam> = {}): Seam => ({
     clearanceMm: 0.2,
   },
   threads: [thread],
+  unthreaded: [],
   bobbin: thread,
   threadWidthSource: 'measured',
   wrongSideUp: false,

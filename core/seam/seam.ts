@@ -1,3 +1,4 @@
+import type { BladeName } from '#core/needle'
 import type { SewnInput, SewnThread } from '#core/sewn'
 import type { SwingInput } from '#core/swing'
 import type { DrawnDiameter } from '#core/thread'
@@ -12,6 +13,8 @@ export interface Seam {
   readonly swing: SwingInput
   /** One a blade, left to right. */
   readonly threads: readonly SewnThread[]
+  /** Blades whose thread is not chosen: drawn in a colour of ours. */
+  readonly unthreaded: readonly BladeName[]
   readonly bobbin: SewnThread
   /** Where the widths of the threads come from: as sure as the least sure of them. */
   readonly threadWidthSource: DrawnDiameter['source']

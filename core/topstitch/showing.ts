@@ -21,11 +21,17 @@ const LINE_RATIO = 6
  * @param lengthMm - of the stitch, 0.1 to 20.
  * @param threadMm - thickness, 0.02 to 5.
  * @param clothMm - thickness of the layers, 0.01 to 60; null: not measured, the thread is taken not to sink.
+ * @param isClear - monofilament: however long it lies on top, it never stands out.
  *
  * @example
  * showing(3.5, 0.4, 1.2).verdict // 'stands out'
  */
-export function showing(lengthMm: number, threadMm: number, clothMm: number | null): Showing {
+export function showing(
+  lengthMm: number,
+  threadMm: number,
+  clothMm: number | null,
+  isClear = false,
+): Showing {
   requireInRange(lengthMm, 'lengthMm', 0.1, 20)
   requireInRange(threadMm, 'threadMm', 0.02, 5)
   if (clothMm !== null) requireInRange(clothMm, 'clothMm', 0.01, 60)
@@ -33,5 +39,6 @@ export function showing(lengthMm: number, threadMm: number, clothMm: number | nu
   const sinks = clothMm !== null && threadMm < SINKS_UNDER * clothMm
   if (seenMm === 0 || (sinks && seenMm < LINE_RATIO * threadMm * 2))
     return { seenMm, verdict: 'lost in the cloth' }
-  return { seenMm, verdict: !sinks && seenMm >= LINE_RATIO * threadMm ? 'stands out' : 'shows' }
+  const isLine = !sinks && !isClear && seenMm >= LINE_RATIO * threadMm
+  return { seenMm, verdict: isLine ? 'stands out' : 'shows' }
 }

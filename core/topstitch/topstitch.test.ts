@@ -403,4 +403,5 @@ describe('humps, areas and what is seen', () => {
   ] as const)('a stitch of %f in thread of %f on cloth of %s: %s', (length, thread, cloth, verdict) =>
     expect(showing(length, thread, cloth).verdict).toBe(verdict),
   )
+  it('never stands out in monofilament', () => expect(showing(3.5, 0.4, 1.2, true).verdict).toBe('shows'))
 })

@@ -16,6 +16,11 @@ const needs = (over: Partial<SetupContent> = {}, bobbins = tables.bobbins) => {
 }
 
 describe('the seam of a setup', () => {
+  it('names the needles that have no thread', () => {
+    const ids = { left: 'demo-thread-slate', middle: null, right: 'demo-thread-slate' }
+    expect(seam({ needleId: 'demo-needle-t25', threadIds: ids })?.unthreaded).toEqual(['middle'])
+    expect(seam({ threadIds: ids })?.unthreaded).toEqual([])
+  })
   it('is complete with machine, needle and stitch, whatever else is missing', () => {
     expect(seamOf(EMPTY_SETUP, tables, DEFAULT_SETTINGS)).toBeNull()
     expect(seam({ clothId: null, bobbinId: null })).toMatchObject({

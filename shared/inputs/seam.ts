@@ -29,6 +29,7 @@ export function seamOf(
     threads: blades.map(blade =>
       sewnThreadOf(thread(setup.threadIds[blade]), UNCHOSEN_HEX[blade], isDiagram),
     ),
+    unthreaded: blades.filter(blade => !thread(setup.threadIds[blade])),
     bobbin: sewnThreadOf(thread(setup.bobbinId), UNCHOSEN_HEX.bobbin, isDiagram),
     threadWidthSource: leastSure(blades.map(blade => drawnDiameter(thread(setup.threadIds[blade])).source)),
     wrongSideUp: isWrongSideUp(setup, tables.threads),

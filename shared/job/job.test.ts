@@ -223,6 +223,13 @@ describe('a piece that is begun', () => {
     const alike = { ...before, threadIds: { ...two, right: two.left } }
     expect(freshSetup(alike, 'hem').threadIds).toEqual(alike.threadIds)
   })
+  it('counts one layer for tucks, and no others than before for anything else', () => {
+    const before = { ...collar, layers: 3 }
+    expect(freshSetup(before, 'pintucks').layers).toBe(1)
+    expect(freshSetup(before, 'hem').layers).toBe(3)
+    // Told otherwise, it stays.
+    expect(freshSetup({ ...before, job: 'pintucks' }, 'pintucks').layers).toBe(3)
+  })
 })
 
 describe('topstitching', () => {

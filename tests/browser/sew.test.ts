@@ -43,6 +43,9 @@ describe('pintucks, from an empty book to the sheet', () => {
   it('becomes one number once a swatch is measured, and says so of bad ones', async () => {
     const { driver } = session
     await press(driver, 'checkbox', 'I measured a swatch')
+    // Nothing stands there that looks measured.
+    await untilText(driver, 'All of it, and it counts as measured.')
+    await type(driver, 'Tucks on it', '10')
     await type(driver, 'Wide before', '100')
     await type(driver, 'Wide after', '100')
     await untilText(driver, 'A swatch gets narrower by its tucks')

@@ -209,7 +209,7 @@ const missing = computed(() => {
   const isTwin = needle.value !== null && needle.value.construction !== 'single'
   return isTwin ? { title: 'A single needle: a twin cannot turn with its needles down.', mend } : null
 })
-const bobbinHex = computed(() => book.shelf.threads.get(inHand.setup.bobbinId ?? '')?.colours[0]?.hex ?? null)
+const threadIn = (id: string | null) => book.shelf.threads.get(id ?? '') ?? null
 /** Needle hours and fused blocks, whichever comes first. */
 const piecesPerNeedle = computed(() => {
   const stitches = (work.value?.stitches ?? 0) / draft.copies
@@ -381,9 +381,9 @@ const piecesPerNeedle = computed(() => {
         :stitch="inHand.setup.stitch"
         :widest-mm="Math.max(sewn.plan.widestBiteMm, sewn.widthMm)"
         :hexes="hexes"
-        :ground-hex="clothHex"
-        :thread-hex="threadHexes[0]"
-        :bobbin-hex="bobbinHex"
+        :ground-hex="book.shelf.cloths.get(inHand.setup.clothId ?? '')?.hex ?? null"
+        :thread="threadIn(inHand.setup.threadIds.left)"
+        :bobbin="threadIn(inHand.setup.bobbinId)"
         :longest-mm="longest"
         :cloth-id="inHand.setup.clothId"
         :tails-per-piece="2 * sewn.plan.stretches.length"

@@ -218,7 +218,7 @@ const missing = computed(() =>
         :setup="inHand.setup"
         :count="good.made.count"
         :swatch-tucks="good.swatchTucks"
-        :each-mm="good.made.takeUp.eachMm"
+        :take-up="good.made.takeUp"
       />
       <TuckGarment
         v-if="good"

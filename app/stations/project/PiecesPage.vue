@@ -364,6 +364,17 @@ function closePanel(): void {
   flex: none;
 }
 @media (max-width: 640px) {
+  .piece {
+    flex-wrap: wrap;
+  }
+  .piece > :deep(.open) {
+    flex: 1;
+    min-width: 0;
+  }
+  .tools {
+    flex-basis: 100%;
+    justify-content: end;
+  }
   .day {
     display: none;
   }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { pieceCardSheets } from '#core/card'
-import { colourDifference, type ColourLook, colourLook } from '#core/colour'
+import { type ColourLook, lookOnCloth } from '#core/colour'
 import { planWords } from '#core/fit'
 import { tiledSheets } from '#core/paper'
 import { areaRows, areaTemplate, legStrip, topstitchDrawing } from '#core/topstitch'
@@ -75,9 +75,11 @@ const CONTRAST_WORDS = {
   near: 'near the cloth’s colour: it shows a little',
   shows: 'well apart from the cloth’s colour',
 } as const satisfies Record<ColourLook, string>
+const thread = computed(() => book.shelf.threads.get(inHand.setup.threadIds.left ?? '') ?? null)
+/** null: no thread, or no cloth. */
 const contrastWords = computed(() => {
-  const apart = colourDifference(threadHexes.value[0], clothHex.value)
-  return CONTRAST_WORDS[colourLook(apart)]
+  const look = lookOnCloth(thread.value, book.shelf.cloths.get(inHand.setup.clothId ?? '')?.hex ?? null)
+  return look && CONTRAST_WORDS[look]
 })
 const legLines = computed(() =>
   (good.value?.rows ?? []).flatMap((row, r) =>
@@ -258,6 +260,7 @@ const missing = computed(() =>
         :thread-source="thickness.source"
         :cloth-mm="underFootMm(inHand.setup, book.shelf.cloths)"
         :contrast-words="contrastWords"
+        :is-clear="thread?.kind === 'monofilament'"
         :cloth-id="inHand.setup.clothId"
         :is-knit-hem="isTwin && cloth?.structure === 'knit'"
       />

@@ -59,16 +59,18 @@ describe('the verdict', () => {
   it('says the sum and what the machine’s own mode would allow', () => {
     expect(show(VerdictCard).text()).toMatch(
       new RegExp(
-        String.raw`Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*Twin mode `
-          + String.raw`assumes 2\.0 mm, allows 5\.0 mm, 0\.5 mm more than is safe\. Switched off, it forgets `
-          + String.raw`the mode\.`,
+        String.raw`Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*With twin `
+          + String.raw`mode on the machine lets you set 5\.0 mm, because it takes every twin for 2\.0 mm: 0\.5 mm `
+          + String.raw`more than is safe\. Switched off, it forgets the mode\.`,
       ),
     )
   })
   it('warns where the mode assumes a smaller gap than is in', () => {
     needle('40')
     // Assumes 2, told nothing of 4: allows 5 and lands 1 mm past on each side (arithmetic).
-    expect(show(VerdictCard).text()).toContain('allows 5.0 mm, 1.0 mm past the end on each side.')
+    expect(show(VerdictCard).text()).toContain(
+      'lets you set 5.0 mm, because it takes every twin for 2.0 mm: 1.0 mm past the end of its swing on each',
+    )
   })
   it('says what is missing', () => {
     inHand.update('Nothing', { machineId: null })

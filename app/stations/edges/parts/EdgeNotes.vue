@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { clearOrSmoke, colourDifference, colourLook } from '#core/colour'
+import { bobbinMatches, clearOrSmoke, leadingColour, lookOnCloth } from '#core/colour'
 import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS } from '#core/care'
 import type { EdgeAdvice } from '#core/edge'
 import type { StitchSetting } from '#core/stitch'
 import { formatNumber } from '#core/units'
 import type { EdgeKind } from '#shared/inputs'
-import type { EdgePiece } from '#shared/records'
+import type { EdgePiece, Thread } from '#shared/records'
 
 /** What to mind along this edge: what touches, thread against cloth, feed, and what one piece wears. */
 const feed = defineModel<EdgePiece['feed']>('feed', { required: true })
@@ -17,8 +17,8 @@ const {
   widestMm,
   hexes,
   groundHex,
-  threadHex,
-  bobbinHex,
+  thread,
+  bobbin,
   longestMm,
   tailsPerPiece,
   clothNames,
@@ -33,9 +33,11 @@ const {
   /** The widest bite that touches nothing, all round. */
   widestMm: number
   hexes: readonly string[]
-  groundHex: string
-  threadHex: string
-  bobbinHex: string | null
+  /** null: not chosen. */
+  groundHex: string | null
+  /** null: not chosen. */
+  thread: Thread | null
+  bobbin: Thread | null
   longestMm: number
   /** Ends to pull to the back and tie. */
   tailsPerPiece: number
@@ -72,22 +74,24 @@ const adviceWords = (one: EdgeAdvice): string => {
   }
 }
 const isHidden = computed(() => kind === 'hidden')
-const filament = computed(() => clearOrSmoke(hexes[0] ?? groundHex))
+const filament = computed(() => clearOrSmoke(hexes[0] ?? groundHex ?? '#ffffff'))
 const LOOK_WORDS = { matches: 'hardly shows on', near: 'shows a little on', shows: 'stands out on' } as const
-/** “stands out on Leaf and the ground”: one phrase for all that look alike. */
-function showsOn(hex: string): string {
+/** “stands out on Leaf and the ground”: one phrase for all that look alike; empty: nothing is known. */
+function showsOn(one: Thread | null): string {
   const found = new Map<string, Set<string>>()
   const cloths = hexes.map((cloth, i) => ({ cloth, name: clothNames[i] ?? '' }))
   for (const { cloth, name } of [...cloths, { cloth: groundHex, name: 'the ground' }]) {
-    const words = LOOK_WORDS[colourLook(colourDifference(hex, cloth))]
-    found.set(words, (found.get(words) ?? new Set()).add(name))
+    const look = lookOnCloth(one, cloth)
+    if (look === null) continue
+    found.set(LOOK_WORDS[look], (found.get(LOOK_WORDS[look]) ?? new Set()).add(name))
   }
   return [...found].map(([words, names]) => `${words} ${[...names].join(' and ')}`).join(', ')
 }
-const bobbin = computed(() => {
-  if (bobbinHex === null) return ''
-  const isLike = colourLook(colourDifference(bobbinHex, threadHex)) !== 'shows'
-  return isLike ? '' : `The bobbin is of another colour and ${showsOn(bobbinHex)}: a drawn-up loop is seen.`
+const threadWords = computed(() => showsOn(thread))
+const bobbinWords = computed(() => {
+  const [above, below] = [thread, bobbin].map(one => one && leadingColour(one.colours))
+  if (!above || !below || thread!.kind === 'monofilament' || bobbinMatches(below, [above])) return ''
+  return `The bobbin is of another colour and ${showsOn(bobbin)}: a drawn-up loop is seen.`
 })
 </script>
 
@@ -113,12 +117,12 @@ const bobbin = computed(() => {
         With monofilament: <b>{{ filament }}</b> on this cloth (common practice: clear on light, smoke on
         dark).
       </li>
-      <li v-else>The thread {{ showsOn(threadHex) }}.</li>
+      <li v-else-if="threadWords">The thread {{ threadWords }}.</li>
       <li
-        v-if="bobbin"
+        v-if="bobbinWords"
         class="close-ink"
       >
-        {{ bobbin }}
+        {{ bobbinWords }}
       </li>
       <li>
         Begin in the middle of a side, never on a point; sew {{ overlap }} stitches over the beginning, or

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DEFAULT_READ_MM } from '#core/pintucks'
+import { DEFAULT_READ_MM, swatchToCutMm, type TakeUp } from '#core/pintucks'
 import { takeUpSwatches } from '#shared/inputs'
 import { dequal } from 'dequal/lite'
 import type { PintuckPiece, Swatch } from '#shared/records'
@@ -7,24 +7,56 @@ import type { SetupContent } from '#shared/setup'
 
 /** What one tuck takes from the width: from a swatch one sews and measures, or one in the swatch book. */
 const plan = defineModel<PintuckPiece>({ required: true })
-const { setup, count, swatchTucks, eachMm } = defineProps<{
+const { setup, count, swatchTucks, takeUp } = defineProps<{
   setup: SetupContent
   count: number
   /** How many tucks the swatch needs for the tolerance. */
   swatchTucks: number
-  /** What one tuck takes; null: not measured. */
-  eachMm: number | null
+  /** What one tuck takes. */
+  takeUp: TakeUp
 }>()
 const book = useBookStore()
 const { length } = useLength()
 const { sayStored } = useStoredWords()
-const FIRST = { beforeMm: 120, afterMm: 108, tucks: 10, readMm: DEFAULT_READ_MM }
+/** Fewer tucks than this are not worth cutting a swatch for. A guess. */
+const LEAST_TUCKS = 10
+type Typed = { [field in keyof MeasuredTakeUp]: MeasuredTakeUp[field] | null }
+type MeasuredTakeUp = NonNullable<PintuckPiece['takeUp']>
+const UNTYPED: Typed = { beforeMm: null, afterMm: null, tucks: null, readMm: DEFAULT_READ_MM }
+/** What is typed: it is a measurement once all of it stands there, and not before. */
+const typed = ref<Typed>({ ...(plan.value.takeUp ?? UNTYPED) })
+const isMeasuring = ref(plan.value.takeUp !== null)
+watch(
+  () => plan.value.takeUp,
+  now => {
+    if (now) isMeasuring.value = true
+    // Taken back by undo, not by a field that is being typed.
+    if (now || whole.value) typed.value = { ...(now ?? UNTYPED) }
+  },
+)
+/** null: something of it is not typed. */
+const whole = computed((): MeasuredTakeUp | null => {
+  const { beforeMm, afterMm, tucks, readMm } = typed.value
+  const isWhole = beforeMm !== null && afterMm !== null && tucks !== null && readMm !== null
+  return isWhole ? { beforeMm, afterMm, tucks, readMm } : null
+})
+function type(field: keyof Typed, value: number | null): void {
+  typed.value = { ...typed.value, [field]: value }
+  plan.value.takeUp = whole.value
+}
 const measured = computed({
-  get: () => plan.value.takeUp !== null,
+  get: () => isMeasuring.value,
   set: now => {
-    plan.value.takeUp = now ? { ...FIRST } : null
+    isMeasuring.value = now
+    if (now) return
+    typed.value = { ...UNTYPED }
+    plan.value.takeUp = null
   },
 })
+const cutTucks = computed(() => Math.max(swatchTucks, LEAST_TUCKS))
+const cutMm = computed(() =>
+  swatchToCutMm(cutTucks.value, plan.value.spacingMm, takeUp.eachMm ?? takeUp.mostMm),
+)
 const needle = computed(() => book.shelf.needles.get(setup.needleId ?? ''))
 const found = computed(() =>
   needle.value ? takeUpSwatches(setup, needle.value, book.shelf.swatches.values()) : [],
@@ -58,40 +90,54 @@ function keepWith(): void {
   >
     <header>
       <h2>Take-up of one tuck</h2>
-      <span class="hint">{{ measured ? 'measured' : 'not measured' }}</span>
+      <span class="hint">{{ plan.takeUp ? 'measured' : 'not measured' }}</span>
     </header>
     <UCheckbox
       v-model="measured"
       label="I measured a swatch"
     />
-    <template v-if="plan.takeUp">
-      <p class="hint">
-        Cut {{ length(plan.takeUp.beforeMm) }} wide, sew {{ plan.takeUp.tucks }} tucks as they will be sewn,
-        measure across again.
-      </p>
+    <p class="hint">
+      Cut {{ length(cutMm) }} of this cloth, sew {{ cutTucks }} tucks as they will be sewn, measure across
+      before and after.
+    </p>
+    <template v-if="measured">
       <div class="pair">
         <LengthField
-          v-model="plan.takeUp.beforeMm"
+          :model-value="typed.beforeMm"
           label="Wide before"
           limit="pieceMm"
+          optional
+          @update:model-value="type('beforeMm', $event)"
         />
         <LengthField
-          v-model="plan.takeUp.afterMm"
+          :model-value="typed.afterMm"
           label="Wide after"
           limit="pieceMm"
+          optional
+          @update:model-value="type('afterMm', $event)"
         />
         <NumberField
-          v-model="plan.takeUp.tucks"
+          :model-value="typed.tucks"
           label="Tucks on it"
           limit="tucks"
           whole
+          optional
+          @update:model-value="type('tucks', $event)"
         />
         <LengthField
-          v-model="plan.takeUp.readMm"
-          label="Ruler read to"
+          :model-value="typed.readMm"
+          label="Ruler read to ±"
           limit="readMm"
+          optional
+          @update:model-value="type('readMm', $event)"
         />
       </div>
+      <p
+        v-if="!plan.takeUp"
+        class="hint"
+      >
+        All of it, and it counts as measured.
+      </p>
       <p v-if="wholeMm !== null">
         So all {{ count }} tucks are known to <b>± {{ length(wholeMm) }}</b
         >.
@@ -101,9 +147,7 @@ function keepWith(): void {
       v-else
       class="hint"
     >
-      Cut {{ length(FIRST.beforeMm) }} of this cloth, sew {{ Math.max(swatchTucks, FIRST.tucks) }} tucks as
-      they will be sewn, measure across again, tick the box. Until then only a range is known: from nothing to
-      where the two sides of a tuck touch.
+      Until then only a range is known: from nothing to where the two sides of a tuck touch.
     </p>
     <div class="pair">
       <LengthField
@@ -114,9 +158,9 @@ function keepWith(): void {
       <p class="hint self-end">asks for {{ swatchTucks }} tucks or more</p>
     </div>
     <TuckRidge
-      v-if="needle && eachMm !== null"
+      v-if="needle && takeUp.eachMm !== null"
       :gap-mm="needle.gapMm"
-      :take-up-mm="eachMm"
+      :take-up-mm="takeUp.eachMm"
       :reading="found.find(({ swatch }) => isOf(swatch))?.swatch.readings.ridge ?? null"
     />
     <ul
@@ -148,7 +192,7 @@ function keepWith(): void {
       </li>
     </ul>
     <div
-      v-if="measured && swatches.length > 0"
+      v-if="plan.takeUp && swatches.length > 0"
       class="keep"
     >
       <SelectField

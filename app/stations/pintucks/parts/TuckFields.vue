@@ -112,7 +112,7 @@ const grooveWords = computed(() => {
         label="Finished"
         limit="pieceMm"
         optional
-        empty="the tucks’ own"
+        empty="as the tucks"
       />
       <LengthField
         v-model="plan.tallMm"

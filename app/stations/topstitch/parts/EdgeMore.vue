@@ -14,7 +14,7 @@ import { orNull } from '~/planner/orNull'
 
 /** Curves, corners, humps, feed, what will be seen, and rows over an area. */
 const plan = defineModel<TopstitchPiece>({ required: true })
-const { wantedMm, rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isKnitHem, clothId } =
+const { wantedMm, rows, gapMm, threadMm, threadSource, clothMm, contrastWords, isClear, isKnitHem, clothId } =
   defineProps<{
     /** The stitch length one would have. */
     wantedMm: number
@@ -24,8 +24,10 @@ const { wantedMm, rows, gapMm, threadMm, threadSource, clothMm, contrastWords, i
     threadMm: number
     threadSource: string
     clothMm: number | null
-    /** How the thread stands out from the cloth. */
-    contrastWords: string
+    /** How the thread stands out from the cloth; null: thread or cloth is not chosen. */
+    contrastWords: string | null
+    /** Monofilament. */
+    isClear: boolean
     isKnitHem: boolean
     clothId: string | null
   }>()
@@ -57,7 +59,7 @@ const STEP_WORDS = {
 const longest = computed(() =>
   Math.max(0, ...rows.flatMap(({ legs }) => legs.map(({ lengthMm }) => lengthMm))),
 )
-const seen = computed(() => orNull(() => showing(wantedMm, threadMm, clothMm)))
+const seen = computed(() => orNull(() => showing(wantedMm, threadMm, clothMm, isClear)))
 const isArea = computed({
   get: () => plan.value.area !== null,
   set: wanted => {
@@ -141,7 +143,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
       :longest-mm="longest"
       :cloth-id="clothId"
     />
-    <p v-if="seen">
+    <p v-if="seen && contrastWords">
       <b>{{
         seen.verdict === 'shows'
           ? 'It shows'
