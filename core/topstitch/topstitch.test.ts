@@ -247,6 +247,51 @@ describe('the inner parallel', () => {
       }),
       { numRuns: 500 },
     ))
+  // Reference: every point of a grid, asked how far it is from the edge. Round an inside corner of angle α a row
+  // with sharp corners stands d / sin(α/2) off.
+  it('leaves out nothing that lies deep enough, and comes nowhere too near', () => {
+    const farthest = ({ pointsMm }: Outline) =>
+      Math.max(
+        1,
+        ...pointsMm.map((here, i) => {
+          const [a, b] = [pointsMm.at(i - 1)!, pointsMm[(i + 1) % pointsMm.length]!]
+          const angle = (to: { x: number; y: number }) => Math.atan2(to.y - here.y, to.x - here.x)
+          const inside = (angle(a) - angle(b) + 4 * Math.PI) % (2 * Math.PI)
+          return inside > Math.PI ? 1 / Math.sin(inside / 2) : 1
+        }),
+      )
+    const apart = (x: number, y: number, { pointsMm }: Outline) =>
+      Math.min(
+        ...pointsMm.map((a, i) => {
+          const b = pointsMm[(i + 1) % pointsMm.length]!
+          const [dx, dy] = [b.x - a.x, b.y - a.y]
+          const share = Math.min(1, Math.max(0, ((x - a.x) * dx + (y - a.y) * dy) / (dx * dx + dy * dy)))
+          return Math.hypot(x - a.x - share * dx, y - a.y - share * dy)
+        }),
+      )
+    const isIn = (x: number, y: number, ring: readonly { x: number; y: number }[]) =>
+      ring.filter((a, i) => {
+        const b = ring[(i + 1) % ring.length]!
+        return a.y > y !== b.y > y && x < a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)
+      }).length
+        % 2
+      === 1
+    const grid = Array.from({ length: 41 }, (_, i) => 5 * i - 100)
+    fc.assert(
+      fc.property(radii, fc.double({ min: 5, max: 40, noNaN: true }), (radii, distanceMm) => {
+        const outline = star(radii)
+        const row = innerParallel(outline, distanceMm)
+        fc.pre(!row.vanished)
+        const ring = row.runs.flatMap(run => (run ? [run[0]] : []))
+        for (const { x, y } of ring) expect(apart(x, y, outline)).toBeGreaterThan(distanceMm - 1e-3)
+        for (const x of grid)
+          for (const y of grid)
+            if (isIn(x, y, outline.pointsMm) && apart(x, y, outline) > distanceMm * farthest(outline) + 0.01)
+              expect(isIn(x, y, ring)).toBe(true)
+      }),
+      { numRuns: 60 },
+    )
+  })
   it('is there exactly as long as the package has one, of an outline without inward corners', () =>
     fc.assert(
       fc.property(

@@ -59,9 +59,9 @@ describe('the verdict', () => {
   it('says the sum and what the machine’s own mode would allow', () => {
     expect(show(VerdictCard).text()).toMatch(
       new RegExp(
-        String.raw`Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*With twin `
-          + String.raw`mode on the machine lets you set 5\.0 mm, because it takes every twin for 2\.0 mm: 0\.5 mm `
-          + String.raw`more than is safe\. Switched off, it forgets the mode\.`,
+        String.raw`Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*With `
+          + String.raw`twin mode on the machine lets you set 5\.0 mm, because it takes every twin for 2\.0 mm: `
+          + String.raw`0\.5 mm more than is safe\. Switched off, it forgets the mode\.`,
       ),
     )
   })
