@@ -1,9 +1,9 @@
 import { formatShort } from '#core/units'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { combinationKey } from '#core/handwalk'
 import { describeNeedle } from '#core/needle'
 import { newestFirst } from '#shared/fields'
+import { handWalkKeyOf } from '#shared/inputs'
 import type { HandWalk, RecordChange } from '#shared/records'
 import { newId } from '~/utils/id'
 
@@ -13,16 +13,7 @@ const MOST_SUMMARY = 300
 export const useHandWalksStore = defineStore('handWalks', () => {
   const book = useBookStore()
   const inHand = useInHandStore()
-  const key = computed(
-    () =>
-      inHand.swingInput
-      && combinationKey({
-        machineId: inHand.setup.machineId ?? '',
-        footId: inHand.setup.footId,
-        needleId: inHand.setup.needleId ?? '',
-        swing: inHand.swingInput,
-      }),
-  )
+  const key = computed(() => inHand.swingInput && handWalkKeyOf(inHand.setup, inHand.swingInput))
   /** The last one of this combination; null: not walked yet. */
   const latest = computed<HandWalk | null>(() => {
     const alike = [...book.shelf.handWalks.values()].filter(walk => walk.key === key.value)

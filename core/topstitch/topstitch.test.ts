@@ -247,8 +247,8 @@ describe('the inner parallel', () => {
       }),
       { numRuns: 500 },
     ))
-  // Reference: every point of a grid, asked how far it is from the edge. Round an inside corner of angle α a row
-  // with sharp corners stands d / sin(α/2) off.
+  // Reference: every point of a grid, asked how far it is from the edge. Round an inside corner of angle α a
+  // row with sharp corners stands d / sin(α/2) off.
   it('leaves out nothing that lies deep enough, and comes nowhere too near', () => {
     const farthest = ({ pointsMm }: Outline) =>
       Math.max(

@@ -24,6 +24,8 @@ export interface JobInput {
   /** null while machine, needle or stitch are missing. */
   readonly swing: SwingInput | null
   readonly setup: ConflictInput
+  /** This very combination was turned through by hand, and cleared. @defaultValue false */
+  readonly isHandWalked?: boolean
   /** What lengths in messages are written in. */
   readonly unit: LengthUnit
 }
@@ -72,12 +74,12 @@ export interface JobVerdict extends Evidence {
  * @example
  * judgeJob({ swing, setup: { …fine, threader: true }, unit: 'mm' }).verdict // 'stop'
  */
-export function judgeJob({ swing: input, setup, unit }: JobInput): JobVerdict {
+export function judgeJob({ swing: input, setup, unit, isHandWalked = false }: JobInput): JobVerdict {
   const swing = input && judgeSwing(input)
   const fits = fitsOf(setup)
   const conflicts = findConflicts(setup)
   const reasons = [
-    ...(input && swing ? swingReasons(swing, input, unit) : []),
+    ...(input && swing ? swingReasons(swing, input, unit, isHandWalked) : []),
     ...conflicts.map(conflictReason),
     ...fits.flatMap(fitReason),
   ]
@@ -121,12 +123,17 @@ const TOLD: ReadonlySet<ReasonCode> = new Set([
   'hand-walk',
 ])
 
-function swingReasons(swing: SwingResult, input: SwingInput, unit: LengthUnit): JobReason[] {
+function swingReasons(
+  swing: SwingResult,
+  input: SwingInput,
+  unit: LengthUnit,
+  isHandWalked: boolean,
+): JobReason[] {
   const wrong = swing.verdict === 'strikes' ? 'stop' : 'mind'
   const said = explainSwing(swing, input, unit).map(({ code, message }: Reason): JobReason =>
     swingReason(code, TOLD.has(code) ? 'note' : wrong, message),
   )
-  return [...said, ...touchedParts(swing, input).map(touching)]
+  return [...said, ...touchedParts(swing, input).map(isHandWalked ? cleared : touching)]
 }
 
 const TOUCHED: Readonly<Record<Part, string>> = {
@@ -139,6 +146,13 @@ const touching = (part: Part): JobReason =>
     'touching',
     'mind',
     `As good as nothing is left to ${TOUCHED[part]}: make it narrower, or hand-walk it first.`,
+  )
+
+const cleared = (part: Part): JobReason =>
+  swingReason(
+    'touching',
+    'note',
+    `As good as nothing is left to ${TOUCHED[part]}; turned through by hand, it cleared. Begin slowly.`,
   )
 
 const SEVERITIES: Readonly<Record<Severity, JobReason['severity']>> = {

@@ -71,7 +71,7 @@ function swingOf(job: Job): SwingInput {
     clearanceMm: 0.25,
   }
 }
-function judge(job: Job) {
+function judge(job: Job, isHandWalked = false) {
   const { needle = TWIN, threads = ['all-purpose'] } = job
   const setup: ConflictInput = {
     ...NOTHING,
@@ -85,7 +85,7 @@ function judge(job: Job) {
     technique: 'decorative',
     ...job.setup,
   }
-  return judgeJob({ swing: swingOf(job), setup, unit: 'mm' })
+  return judgeJob({ swing: swingOf(job), setup, unit: 'mm', isHandWalked })
 }
 const named = (job: Job, severity: string) =>
   judge(job)
@@ -126,6 +126,16 @@ describe('the one verdict', () => {
     expect(named(job, 'mind')).toContain(code)
   })
 
+  it('is better by a hand-walk where it asked for one, and says so', () => {
+    const asked: Job = { widthMm: 5, marginMm: 0 }
+    const walked = judge(asked, true)
+    expect(walked.verdict).toBe('clear')
+    expect(walked.reasons.find(({ code }) => code === 'touching')?.message).toMatch(/by hand, it cleared/)
+    expect(jobHeadline(walked, swingOf(asked), 'mm')).toMatch(/^Clear/)
+    // A strike stays one, and so does a swing within the margin.
+    expect(judge({ widthMm: 6 }, true).verdict).toBe('stop')
+    expect(judge({ widthMm: 4.8 }, true).verdict).toBe('mind')
+  })
   it('stays clear over a note', () => {
     const job: Job = { needle: { ...TWIN, type: 'metallic' }, threads: ['embroidery', 'metallic'] }
     expect(named(job, 'note')).toContain('different-threads')

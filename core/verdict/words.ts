@@ -44,7 +44,7 @@ export function jobHeadline(job: JobVerdict, input: SwingInput, unit: LengthUnit
   const { verdict, swing, reasons } = job
   if (!swing || swing.verdict !== 'clear') return swing ? headline(swing, input, unit) : ''
   if (verdict === 'stop') return 'Do not sew yet: mend this first.'
-  if (reasons.some(({ code }) => code === 'touching'))
+  if (reasons.some(({ code, severity }) => code === 'touching' && severity === 'mind'))
     return 'As good as touching: make it narrower, or hand-walk it first.'
   if (verdict === 'clear') return headline(swing, input, unit)
   const safe = swing.swings ? ` up to ${formatLengthDown(swing.safeWidthMm, unit)} ${UNIT_SIGNS[unit]}` : ''

@@ -96,7 +96,7 @@ export {
 } from './trial'
 export { GOAL_SETUPS } from './trialGoals'
 export { blankState, fittedFactsOf, stateOf, walkInputOf } from './walk'
-export { jobInputOf } from './job'
+export { handWalkKeyOf, jobInputOf } from './job'
 export {
   appliedMeasure,
   keptMeasure,

@@ -1,3 +1,5 @@
+import { combinationKey } from '#core/handwalk'
+import type { SwingInput } from '#core/swing'
 import type { JobInput } from '#core/verdict'
 import type { LengthUnit } from '#core/units'
 import { conflictInputOf, type PairingTables } from './pairing'
@@ -17,9 +19,20 @@ export function jobInputOf(
   unit: LengthUnit,
   ownStart: number | null = null,
 ): JobInput {
+  const swing = swingInputOf(setup, setupPartsOf(setup, tables), settings)
   return {
-    swing: swingInputOf(setup, setupPartsOf(setup, tables), settings),
+    swing,
     setup: conflictInputOf(setup, tables, settings, ownStart),
+    isHandWalked: swing !== null && isHandWalked(handWalkKeyOf(setup, swing), tables),
     unit,
   }
 }
+
+/** One text for one combination: see `combinationKey`. */
+export function handWalkKeyOf(setup: SetupContent, swing: SwingInput): string {
+  const { machineId, footId, needleId } = setup
+  return combinationKey({ machineId: machineId ?? '', footId, needleId: needleId ?? '', swing })
+}
+
+const isHandWalked = (key: string, { handWalks }: PairingTables) =>
+  handWalks !== undefined && [...handWalks.values()].some(walk => walk.key === key)

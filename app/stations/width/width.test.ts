@@ -60,8 +60,8 @@ describe('the verdict', () => {
     expect(show(VerdictCard).text()).toMatch(
       new RegExp(
         String.raw`Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*With `
-          + String.raw`twin mode on the machine lets you set 5\.0 mm, because it takes every twin for 2\.0 mm: `
-          + String.raw`0\.5 mm more than is safe\. Switched off, it forgets the mode\.`,
+          + String.raw`twin mode on the machine lets you set 5\.0 mm, because it takes every twin for `
+          + String.raw`2\.0 mm: 0\.5 mm more than is safe\. Switched off, it forgets the mode\.`,
       ),
     )
   })
@@ -71,6 +71,16 @@ describe('the verdict', () => {
     expect(show(VerdictCard).text()).toContain(
       'lets you set 5.0 mm, because it takes every twin for 2.0 mm: 1.0 mm past the end of its swing on each',
     )
+  })
+  it('is better once turned through by hand where it asked for that, and asks again after a change', () => {
+    const settings = useSettingsStore()
+    settings.change({ schools: { ...settings.record.schools, margin: 'bare' } })
+    inHand.setStitch({ widthMm: 5 })
+    expect(inHand.verdict.reasons.find(({ code }) => code === 'touching')?.severity).toBe('mind')
+    void useHandWalksStore().log(new Date('2026-05-01T10:00:00Z'))
+    expect(inHand.verdict.reasons.find(({ code }) => code === 'touching')?.severity).toBe('note')
+    inHand.setStitch({ lengthMm: 2.7 })
+    expect(inHand.verdict.reasons.find(({ code }) => code === 'touching')?.severity).toBe('mind')
   })
   it('says what is missing', () => {
     inHand.update('Nothing', { machineId: null })
