@@ -382,8 +382,9 @@ const spoolsNote = computed(() => {
 .sign {
   font-size: 19px;
 }
-/* Two lines down to a small tablet: pictures and words that the numbers do without go first. */
-@media (min-width: 641px) and (max-width: 1150px) {
+/* Two lines down to a small tablet: pictures and words the numbers do without go first, then names wrap. */
+@media (min-width: 1001px) and (max-width: 1279px) {
+  .thumb,
   .spool,
   .bar,
   .ends :deep(.stop-word) {
@@ -393,11 +394,19 @@ const spoolsNote = computed(() => {
   .ends {
     gap: 4px;
   }
+  .second :deep(.anchor.name) {
+    min-width: 0;
+    overflow-wrap: anywhere;
+  }
+  .second :deep(.anchor.name em) {
+    white-space: normal;
+  }
   .second :deep(.stop) {
     padding-inline: 6px;
   }
 }
 @media (max-width: 1000px) {
+  .first,
   .second {
     flex-wrap: wrap;
   }
