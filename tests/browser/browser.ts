@@ -109,6 +109,7 @@ interface Named {
 const ELEMENTS: Record<string, string> = {
   button: 'button, [role="button"]',
   link: 'a[href]',
+  navigation: 'nav',
   textbox: 'input, textarea',
   heading: 'h1, h2, h3',
   region: 'section, [role="region"], main, header, nav',

@@ -25,6 +25,33 @@ const resize = (width: number, height: number) =>
 const heading = () =>
   session.driver.executeScript<string>('return document.querySelector("main h1")?.innerText')
 
+describe('the line-up', () => {
+  it.each([390, 700, 1024, 1151, 1280])('stays within a screen %d wide, whatever is in hand', async width => {
+    const { driver } = session
+    await resize(width, 800)
+    await open(driver, inject('demo'))
+    await byRole(driver, 'navigation', 'How far this piece is')
+    const wider = await driver.executeAsyncScript<string[]>(
+      `const done = arguments[arguments.length - 1]
+       const { $pinia } = document.querySelector('#__nuxt').__vue_app__.config.globalProperties
+       const ids = [...$pinia._s.get('book').shelf.pieces.keys()]
+       const wider = []
+       const next = () => {
+         const id = ids.pop()
+         if (id === undefined) return done(wider)
+         $pinia._s.get('inHand').take(id)
+         requestAnimationFrame(() => requestAnimationFrame(() => {
+           const { scrollWidth, clientWidth } = document.documentElement
+           if (scrollWidth > clientWidth) wider.push(id)
+           next()
+         }))
+       }
+       next()`,
+    )
+    expect(wider).toEqual([])
+  })
+})
+
 describe('the rail', () => {
   it.each([
     [1280, 800],
