@@ -4,6 +4,9 @@ const LATEST_MS = 500
 
 export default defineNuxtPlugin(({ hooks }) => {
   hooks.hookOnce('page:finish', () => {
-    requestIdleCallback(noteFirstView, { timeout: LATEST_MS })
+    // The frame after the one it is drawn in: nothing more is asked for before it is seen.
+    requestAnimationFrame(() =>
+      requestAnimationFrame(() => requestIdleCallback(noteFirstView, { timeout: LATEST_MS })),
+    )
   })
 })

@@ -215,7 +215,8 @@ describe('the inner parallel', () => {
   })
   function expectAsByPackage(outline: Outline, distanceMm: number) {
     const inner = innerParallel(outline, distanceMm)
-    const [theirs, ...others] = byPackage(outline, distanceMm)
+    // Rings of nothing are left behind by the package's raster.
+    const [theirs, ...others] = byPackage(outline, distanceMm).filter(ring => Math.abs(areaOf(ring)) > 1e-3)
     expect(others).toEqual([])
     const points = inner.runs.flatMap(run => (run ? [run[0]] : []))
     expect(areaOf(points)).toBeCloseTo(Math.abs(areaOf(theirs!)), 2)
