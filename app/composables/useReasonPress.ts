@@ -35,9 +35,9 @@ export function useReasonPress(reason: () => JobReason) {
   const settings = useSettingsStore()
 
   return computed((): Press | null => {
-    // Another row of the band fares worst: its reasons speak of a setup that is not the one shown.
-    if (inHand.verdict.row !== inHand.row) return toRow(inHand.verdict.row)
     const { about, mend, severity } = reason()
+    // Another row of the band fares worst: its reasons speak of a setup that is not the one shown.
+    if (inHand.verdict.row !== inHand.row) return severity === 'note' ? null : toRow(inHand.verdict.row)
     if (about === 'swing') return swingPress(reason())
     if (!mend) return severity === 'note' ? null : swapPress(reason())
     const change = mendOf(mend, inHand.setup, book.shelf.feet, book.shelf.stabilizers)

@@ -138,6 +138,10 @@ describe('take-up', () => {
       for (const spacing of [2, 6.35, 25])
         expect(swatchToCutMm(tucks, spacing, 1.2)).toBeGreaterThanOrEqual(tucks * (spacing + 1.2) + 40)
     expect(() => swatchToCutMm(NaN, 6, 2)).toThrow(/tucks/)
+    // Half-typed: 120 before, 1 after, 1 tuck; and the finest tolerance with the coarsest ruler.
+    const { eachMm } = takeUpOf({ beforeMm: 120, afterMm: 1, tucks: 1, readMm: 0.5 }, 2, 0)
+    expect(swatchToCutMm(10, 6, eachMm!)).toBe(1290)
+    expect(swatchToCutMm(swatchTucksFor(500, 0.1, 10), 6, 2)).toBeGreaterThan(0)
   })
   it('is known well enough from so many tucks', () => {
     expect(swatchTucksFor(24, 2, 0.5)).toBe(12)

@@ -82,17 +82,17 @@ const CUT_STEP_MM = 10
  * How wide to cut a swatch so that its tucks have room: one spacing and one take-up each, and an edge on
  * either side, up to whole centimetres. Source: arithmetic.
  *
- * @param tucks - 1 to 1000.
+ * @param tucks - 1 to 100,000: what {@link swatchTucksFor} may ask for.
  * @param spacingMm - of the finished tucks, 0 to 1000.
- * @param takeUpMm - of one tuck, 0 to 100: the most it may be where it is not measured.
+ * @param takeUpMm - of one tuck, 0 to 10,000: the most it may be where it is not measured.
  *
  * @example
  * swatchToCutMm(21, 6, 2) // 210
  */
 export function swatchToCutMm(tucks: number, spacingMm: number, takeUpMm: number): number {
-  requireInRange(tucks, 'tucks', 1, 1000)
+  requireInRange(tucks, 'tucks', 1, 100_000)
   requireInRange(spacingMm, 'spacingMm', 0, 1000)
-  requireInRange(takeUpMm, 'takeUpMm', 0, 100)
+  requireInRange(takeUpMm, 'takeUpMm', 0, MOST_MM)
   const needed = tucks * (spacingMm + takeUpMm) + 2 * SWATCH_EDGE_MM
   return CUT_STEP_MM * Math.ceil(needed / CUT_STEP_MM - 1e-9)
 }

@@ -15,7 +15,7 @@ export function useTarget(way: MeasureWay) {
   const quantity = useUrlState<Quantity>('what', { usual: measurable[0]!, choices: measurable })
   const chosen = useUrlState<string>('of', { usual: '' })
 
-  const isInHand = computed((): Partial<Record<MeasuredThing, string | null>> => {
+  const idsInHand = computed((): Partial<Record<MeasuredThing, string | null>> => {
     const { footId, machineId, plateId, needleId, clothId, threadIds } = inHand.setup
     return {
       foot: footId,
@@ -31,7 +31,7 @@ export function useTarget(way: MeasureWay) {
   const ofId = computed({
     get: () => {
       const { of } = quantityFact(quantity.value)
-      const wanted = [chosen.value, of && isInHand.value[of]]
+      const wanted = [chosen.value, of && idsInHand.value[of]]
       return wanted.find(id => things.value.some(thing => thing.id === id)) ?? things.value[0]?.id ?? ''
     },
     set: id => {
