@@ -12,7 +12,10 @@ export const LatePopover = latePart('This panel', () => import('@nuxt/ui/compone
 export const LatePieceWay = latePart('How far the piece is', () => import('~/frame/PieceWay.vue'))
 export const LatePutBackStop = latePart('What is to be put back', () => import('~/frame/PutBackStop.vue'))
 export const LateReasonPress = latePart('What mends it', () => import('~/frame/ReasonPress.vue'))
+export const LateNeedleLabel = latePart('The needle’s label', () => import('~/inPlace/NeedleLabelInput.vue'))
 export const LateSeamSides = latePart('The drawing of the seam', () => import('~/seam/SeamSides.vue'))
+
+export const LateWelcomeCard = latePart('The welcome', () => import('~/stations/width/parts/WelcomeCard.vue'))
 
 // What opens over the page.
 const OVER = 'over the page'
@@ -24,15 +27,9 @@ export const LateSchoolsSheet = latePart(
 )
 export const LateSearchSheet = latePart('The search', () => import('~/frame/SearchSheet.vue'), OVER)
 export const LateUndoAsk = latePart('The question about undo', () => import('~/frame/UndoAsk.vue'), OVER)
-export const LateCsvImport = latePart('The CSV reader', () => import('~/fields/CsvImport.vue'), OVER)
 export const LateStitchSheet = latePart(
   'The list of stitches',
   () => import('~/stations/width/parts/StitchSheet.vue'),
-  OVER,
-)
-export const LateSwatchLarge = latePart(
-  'The large swatch',
-  () => import('~/stations/swatches/parts/SwatchLarge.vue'),
   OVER,
 )
 
@@ -45,15 +42,3 @@ export const LateNeedlePicker = latePart('The list of needles', () => import('~/
 export const LateFootPicker = latePart('The list of feet', () => import('~/pickers/FootPicker.vue'))
 export const LateClothPicker = latePart('The list of cloths', () => import('~/pickers/ClothPicker.vue'))
 export const LateBobbinPicker = latePart('The list of bobbins', () => import('~/pickers/BobbinPicker.vue'))
-
-// Parts of stations.
-export const LateSessionTimer = latePart('The timer', () => import('~/stations/walk/parts/SessionTimer.vue'))
-export const LatePrintCard = latePart('Printing', () => import('~/stations/walk/parts/PrintCard.vue'))
-export const LatePrintStrip = latePart('Printing', () => import('~/stations/trial/parts/PrintStrip.vue'))
-export const LateGapChart = latePart('The chart', () => import('~/stations/width/parts/GapChart.vue'))
-export const LateWelcomeCard = latePart('The welcome', () => import('~/stations/width/parts/WelcomeCard.vue'))
-export const LateSwatchForm = latePart('The form', () => import('~/stations/swatches/parts/SwatchForm.vue'))
-export const LateSwatchCharts = latePart(
-  'The charts',
-  () => import('~/stations/swatches/parts/SwatchCharts.vue'),
-)

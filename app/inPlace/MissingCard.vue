@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { LateNeedleLabel } from '~/asking/lateParts'
+
 /** Names what a page misses, and offers it in place: first the machine, then the needle. */
 const { why, needle = false } = defineProps<{
   /** What it is needed for, after “Choose a machine”. */
@@ -21,7 +23,7 @@ const inHand = useInHandStore()
     </template>
     <template v-else-if="needle && !inHand.parts.needle">
       <p><b>Which needle?</b> {{ why }}</p>
-      <NeedleLabelInput />
+      <LateNeedleLabel />
     </template>
   </UCard>
 </template>

@@ -29,7 +29,7 @@ const CHUNKS = JSON.parse(readFileSync(join(process.cwd(), '.cache/chunks.json')
 >
 /** `export const LateX = latePart('What it is', () => import('~/where.vue')`, as the lists have them. */
 const LISTED = /export const (Late\w+) = latePart\(\s*'([^']+)',\s*\(\) => import\('([^']+)'\)/g
-const LISTS = ['lateParts', 'lateForms', 'lateWithin', 'lateHolding'].map(name =>
+const LISTS = ['lateParts', 'lateStationParts', 'lateForms', 'lateWithin', 'lateHolding'].map(name =>
   join(process.cwd(), `app/asking/${name}.ts`),
 )
 const PARTS = LISTS.flatMap(file => [...readFileSync(file, 'utf8').matchAll(LISTED)]).map(
@@ -131,6 +131,7 @@ const ASKED: Readonly<Record<string, { path: string; book?: 'plain'; show?: () =
   LatePieceWay: { path: '/evidence' },
   LatePutBackStop: { path: '/evidence' },
   LateReasonPress: { path: '/', show: () => inBook("$pinia._s.get('inHand').setStitch({ widthMm: 6.9 })") },
+  LateNeedleLabel: { path: '/' },
   LateSeamSides: { path: '/' },
   LateStitchNumbers: { path: '/evidence', show: stop('Stitch') },
   LateJobPicker: { path: '/evidence', show: stop('Piece') },

@@ -12,7 +12,7 @@ import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from './swa
 import { groupedSwatches, orderedSwatches, SWATCH_ORDERS, type SwatchOrder } from './swatchOrder'
 import { newId } from '~/utils/id'
 import { MOST_SWATCH_CSV, readSwatchCsv, writeSwatchCsv } from './swatchCsv'
-import { LateCsvImport, LateSwatchCharts, LateSwatchLarge } from '~/asking/lateParts'
+import { LateCsvImport, LateSwatchCharts, LateSwatchLarge } from '~/asking/lateStationParts'
 
 useHead({ title: 'Swatch book · Lacy Spool' })
 const book = useBookStore()

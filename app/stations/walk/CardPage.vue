@@ -3,7 +3,7 @@ import { useFullscreen, useStorage, useWakeLock } from '@vueuse/core'
 import { JOBS } from '#core/job'
 import { SPEEDS } from '#core/terms'
 import { pieceName } from '#shared/records'
-import { LatePrintCard, LateSessionTimer } from '~/asking/lateParts'
+import { LatePrintCard, LateSessionTimer } from '~/asking/lateStationParts'
 
 definePageMeta({ layout: 'bare' })
 useHead({ title: 'Bench card · Lacy Spool' })

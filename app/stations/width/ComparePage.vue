@@ -5,7 +5,7 @@ import { gapCurve } from '#core/swing'
 import { compareCsvRows, compareRow, COMPARE_CSV_HEADER } from './compareRows'
 import { download } from '~/utils/download'
 import { byConstructionAndGap, inTheCase } from '~/utils/needles'
-import { LateGapChart } from '~/asking/lateParts'
+import { LateGapChart } from '~/asking/lateStationParts'
 
 useHead({ title: 'Compare · Lacy Spool' })
 const book = useBookStore()

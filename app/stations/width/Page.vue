@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LateSeamSides, LateWelcomeCard } from '~/asking/lateParts'
+import { LateNeedleLabel, LateSeamSides, LateWelcomeCard } from '~/asking/lateParts'
 import { firstViewStands } from '~/utils/firstView'
 
 const book = useBookStore()
@@ -18,7 +18,9 @@ useHead({ title: 'Width and swing · Lacy Spool' })
         aria-label="Needle, stitch and width"
       >
         <div class="grid gap-2">
-          <NeedleLabelInput />
+          <div class="needle-label">
+            <LateNeedleLabel v-if="firstViewStands" />
+          </div>
           <GapTiles />
         </div>
         <div class="grid gap-2">
@@ -75,6 +77,10 @@ useHead({ title: 'Width and swing · Lacy Spool' })
 .controls {
   display: grid;
   gap: 10px;
+}
+/* Its place is kept until it comes. */
+.needle-label {
+  min-height: 34px;
 }
 .middle {
   display: grid;

@@ -14,7 +14,7 @@ import {
   type WorkboxTable,
   type WorkboxTableName,
 } from './workboxTables'
-import { LateCsvImport } from '~/asking/lateParts'
+import { LateCsvImport } from '~/asking/lateStationParts'
 
 useHead({ title: 'Workbox · Lacy Spool' })
 const book = useBookStore()

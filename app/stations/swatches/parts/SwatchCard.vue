@@ -7,7 +7,7 @@ import { SOURCE_WORDS } from '#shared/inputs'
 import { dayOf } from '~/utils/dates'
 import { readingWord } from '~/utils/readingWords'
 import { SWATCH_LOOKS } from '../swatchLooks'
-import { LateSwatchForm } from '~/asking/lateParts'
+import { LateSwatchForm } from '~/asking/lateStationParts'
 
 /** One kept swatch: the number, what it was for, and how it came out. */
 const { swatch, chosen } = defineProps<{ swatch: Swatch; chosen: boolean }>()

@@ -4,7 +4,7 @@ import { JOBS } from '#core/job'
 import { GOALS, type Goal } from '#core/terms'
 import { GOAL_FACTS, type TrialCare } from '#core/trial'
 import { readingWord, signed } from '~/utils/readingWords'
-import { LatePrintStrip } from '~/asking/lateParts'
+import { LatePrintStrip } from '~/asking/lateStationParts'
 
 /** What the strip is to find, and where it is expected before anything was sewn. */
 const trial = useTrialStore()
