@@ -49,7 +49,6 @@ const api = {
     return replyOf(() =>
       edgeWork(
         input.plan,
-        input.sewn.stitchId,
         answerForEdge(input, id => fonts.get(id) ?? null),
         copies,
       ),

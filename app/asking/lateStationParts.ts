@@ -1,6 +1,6 @@
 import { latePart } from './latePart'
 
-/** Parts that come late on stations other than the first: apart from `lateParts.ts`, which the first view loads. */
+/** Parts that come late on other stations than the first: the first view loads `lateParts.ts`, not these. */
 const OVER = 'over the page'
 export const LateSessionTimer = latePart('The timer', () => import('~/stations/walk/parts/SessionTimer.vue'))
 export const LatePrintCard = latePart('Printing', () => import('~/stations/walk/parts/PrintCard.vue'))

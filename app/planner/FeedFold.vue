@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { farPoint, feedFactor, UNKNOWN_FEED } from '#core/fit'
+import { farPoint, UNKNOWN_FEED } from '#core/fit'
 import { formatNumber } from '#core/units'
 import { LIMITS } from '#shared/fields'
-import { clothFeedOf } from '#shared/inputs'
-import type { TopstitchPiece } from '#shared/records'
+import { feedOf, type PieceFeed } from '#shared/inputs'
 import { orNull } from './orNull'
 
 /** How long stitches come out on this cloth, and what that does at the far end of a side. */
-const feed = defineModel<TopstitchPiece['feed']>({ required: true })
+const feed = defineModel<PieceFeed>({ required: true })
 const {
   dialledMm,
   longestMm,
@@ -29,23 +28,20 @@ const isMeasured = computed({
 })
 const book = useBookStore()
 const cloth = computed(() => book.shelf.cloths.get(clothId ?? '') ?? null)
-const ofCloth = computed(() => clothFeedOf(cloth.value))
-const known = computed(() => {
-  const said = feed.value
-  if (!said) return ofCloth.value ?? UNKNOWN_FEED
-  return orNull(() => feedFactor(said.sewnMm, said.stitches, said.dialledMm, said.readMm)) ?? UNKNOWN_FEED
-})
+/** null: nobody measured, or a number is still being typed. */
+const measured = computed(() => orNull(() => feedOf(feed.value, cloth.value)))
+const known = computed(() => measured.value ?? UNKNOWN_FEED)
 /** Where the feed is taken from. */
 const source = computed(() => {
   const factor = `feed ${formatNumber(known.value.factor, 2)} of the dial`
   if (feed.value) return `Measured here: ${factor}`
-  return ofCloth.value
+  return measured.value
     ? `Measured on ${cloth.value!.name}: ${factor}`
     : 'Not measured: taken as the dial says'
 })
 /** null: no side is known yet. */
 const far = computed(() => (longestMm > 0 ? orNull(() => farPoint(longestMm, known.value)) : null))
-const isKnown = computed(() => feed.value !== null || ofCloth.value !== null)
+const isKnown = computed(() => measured.value !== null)
 const farWords = computed(() => {
   if (!far.value) return ''
   const { leastMm, mostMm } = far.value
@@ -94,7 +90,7 @@ const farWords = computed(() => {
       v-if="Math.abs(known.factor - 1) > 0.005"
       class="hint"
     >
-      Dial {{ formatNumber(1 / known.factor, 2) }} times the planned length.
+      The stitches above are planned so: each says what to dial, and what it sews.
     </p>
   </template>
 </template>

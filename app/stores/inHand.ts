@@ -62,7 +62,7 @@ export const useInHandStore = defineStore('inHand', () => {
   /** The row of a band that is looked at, from 0. */
   const row = ref(0)
   /** What is on the machine for it: its setup, with what its plan says. */
-  const setup = computed<SetupContent>(() => pieceSetupOf(piece.value, row.value))
+  const setup = computed<SetupContent>(() => pieceSetupOf(piece.value, book.shelf.stitches, row.value))
   const parts = computed<SetupParts>(() => setupPartsOf(setup.value, book.shelf))
   const swingInput = computed(() => swingInputOf(setup.value, parts.value, settings.record))
   /** Where own swatches or pieces say the tension begins; null: nothing says, or they were not read yet. */
@@ -148,7 +148,7 @@ export const useInHandStore = defineStore('inHand', () => {
   ): void {
     const changed = changedSetup(setup.value, setupChange, book.shelf.machines)
     const next = redial.value(setup.value, changed)
-    void change(label, withPieceSetup(piece.value, next, row.value), { joinKey, beside })
+    void change(label, withPieceSetup(piece.value, next, book.shelf.stitches, row.value), { joinKey, beside })
   }
 
   function setStitch(stitch: Partial<StitchSetting>, joinKey: string | null = null): void {

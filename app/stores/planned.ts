@@ -42,7 +42,7 @@ export const usePlannedStore = defineStore('planned', () => {
   function wishOf() {
     const { plan, setup } = inHand.piece
     if (plan.kind === 'lines')
-      return { kind: plan.kind, input: plainOf(linesInputOf(plan, setup, book.shelf.machines)) }
+      return { kind: plan.kind, input: plainOf(linesInputOf(plan, setup, book.shelf)) }
     const input = plan.kind === 'edge' ? edgeInputOf(plan, setup, book.shelf) : null
     return plan.kind === 'edge' && input ? { kind: plan.kind, input: plainOf(input) } : null
   }

@@ -1,4 +1,4 @@
-import { planWords } from '#core/fit'
+import { type DialScale, type FitPlan, planWords } from '#core/fit'
 import {
   brokenLine,
   circle,
@@ -208,28 +208,29 @@ const HELPED_MM = 0.3
  * The stitches of each side as one dials them: “14 × 5, 2 × 6”; what an even length off the dial, or a side
  * that is helped along by hand, asks for is said with it.
  *
- * @param lengths - stitch lengths between two landings: what the dial has is so much smaller.
+ * @param scale - how what lies between two landings stands on the dial.
  *
  * @example
- * sideWords(plan.stretches[0], 1, formatShort)[0] // '12 × 5'
+ * sideWords(plan.stretches[0], PLAIN_SCALE, formatShort)[0] // '12 × 5'
  */
 export function sideWords(
   { sides }: Pick<EdgePlan['stretches'][number], 'sides'>,
-  lengths: number,
+  scale: DialScale,
   length: (mm: number) => string,
 ): string[] {
   return sides.map(({ plan, straighter, stitches, evenMm }) => {
-    if (!plan) return `${stitches} × ${length(evenMm / lengths)} even`
+    if (!plan) return `${planWords({ parts: [{ count: stitches, lengthMm: evenMm }] }, length, scale)} even`
     const parts = straighter === 'first' ? plan.parts.toReversed() : plan.parts
-    const dialled = parts.map(part => ({ ...part, lengthMm: part.lengthMm / lengths }))
-    return `${planWords({ parts: dialled }, length)}${helpedWords(plan.missMm, length)}`
+    return `${planWords({ parts }, length, scale)}${helpedWords(plan, length)}`
   })
 }
 
-function helpedWords(missMm: number, length: (mm: number) => string): string {
+function helpedWords(plan: FitPlan | null, length: (mm: number) => string): string {
+  const missMm = plan?.missMm ?? 0
   if (Math.abs(missMm) <= HELPED_MM) return ''
-  const helpedMm = Math.round(10 * Math.abs(missMm)) / 10
-  return `, ${length(helpedMm)} ${missMm > 0 ? 'drawn out' : 'held back'}`
+  const mm = length(Math.round(10 * Math.abs(missMm)) / 10)
+  if (plan?.eased === 'last') return `, the last ${mm} ${missMm > 0 ? 'longer' : 'shorter'}`
+  return `, ${mm} ${missMm > 0 ? 'drawn out' : 'held back'}`
 }
 
 /**
@@ -237,23 +238,22 @@ function helpedWords(missMm: number, length: (mm: number) => string): string {
  * is helped along by hand stands with the last of a side.
  *
  * @param legs - from `sewnOrder`.
- * @param lengths - stitch lengths between two landings: what the dial has is so much smaller.
+ * @param scale - how what lies between two landings stands on the dial.
  *
  * @example
- * orderWords(plan.stretches[0], sewnOrder(plan.stretches[0], 6, false), 1, formatShort)
+ * orderWords(plan.stretches[0], sewnOrder(plan.stretches[0], 6, false), PLAIN_SCALE, formatShort)
  */
 export function orderWords(
   { sides }: Pick<EdgePlan['stretches'][number], 'sides'>,
   legs: readonly SewnLeg[],
-  lengths: number,
+  scale: DialScale,
   length: (mm: number) => string,
 ): string {
   return legs
     .map(({ side, parts, then }, i) => {
-      const dialled = parts.map(part => ({ ...part, lengthMm: part.lengthMm / lengths }))
       const isLastOfSide = !legs.slice(i + 1).some(leg => leg.side === side)
-      const helped = isLastOfSide ? helpedWords(sides[side]!.plan?.missMm ?? 0, length) : ''
-      return `${planWords({ parts: dialled }, length)}${helped}, ${then}`
+      const helped = isLastOfSide ? helpedWords(sides[side]!.plan, length) : ''
+      return `${planWords({ parts }, length, scale)}${helped}, ${then}`
     })
     .join('; ')
 }

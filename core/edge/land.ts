@@ -26,6 +26,7 @@ export interface RunStitches {
  * closed edge the last stitch ends at the first landing, which is not repeated.
  *
  * @param stitches - one for each run.
+ * @param backwards - sewn against the edge's direction: a run's first stitch is sewn last.
  *
  * @example
  * landingsAlong(square, edgeParts(square, 35), fits).filter(({ isPoint }) => isPoint).length // 4
@@ -34,12 +35,13 @@ export function landingsAlong(
   { closed, clothOn }: EdgeStretch,
   { runs, points }: EdgeParts,
   stitches: readonly RunStitches[],
+  backwards = false,
 ): Landing[] {
   const toCloth = clothOn === 'left' ? 1 : -1
   const landings: Landing[] = []
   let passedMm = 0
   runs.forEach(({ pathMm, lengthMm, straighter }, side) => {
-    const ends = endsAlong(stitches[side]!, lengthMm, straighter)
+    const ends = endsAlong(stitches[side]!, lengthMm, straighter, backwards)
     const walk = walkAlong(pathMm)
     const starts = [0, ...ends.slice(0, -1)]
     const beforePath = runs.at(side - 1)!.pathMm
@@ -72,11 +74,20 @@ function lastOf(runs: EdgeParts['runs'], alongMm: number, toCloth: number): Land
 }
 
 /** Ends of the stitches, stretched to end with the run; the long ones on the straighter half. */
-function endsAlong({ plan, even }: RunStitches, lengthMm: number, straighter: 'first' | 'last'): number[] {
+function endsAlong(
+  { plan, even }: RunStitches,
+  lengthMm: number,
+  straighter: 'first' | 'last',
+  backwards: boolean,
+): number[] {
   const ordered =
     plan && straighter === 'first' ? { ...plan, parts: plan.parts.toReversed() } : (plan ?? undefined)
   const ends = stitchEnds(ordered, even)
   const sewn = ends.at(-1)!
+  if (plan?.eased === 'last') {
+    const before = backwards ? ends.slice(0, -1).map(mm => mm + lengthMm - sewn) : ends.slice(0, -1)
+    return [...before, lengthMm]
+  }
   return ends.map(mm => (mm * lengthMm) / sewn)
 }
 

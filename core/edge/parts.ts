@@ -35,6 +35,8 @@ export interface EdgeParts {
 
 /** A place a person spoke of is found again within this, in mm. */
 const SETTLED_MM = 0.05
+/** As near to the middle of a run as this is in its middle, in mm. */
+const MIDDLE_MM = 0.01
 /** Turning less than this, in radians, is straight. */
 const STRAIGHT_RAD = 1e-6
 
@@ -122,7 +124,10 @@ function straighterHalf(
   range.slice(1, -1).forEach((i, k) => {
     passed += lengths[k]!
     const turn = Math.abs(turns[i % turns.length]!)
-    if (passed < lengthMm / 2) first += turn
+    const overHalfMm = passed - lengthMm / 2
+    // A turn in the very middle belongs to neither: of an even arc no half is straighter.
+    if (Math.abs(overHalfMm) < MIDDLE_MM) return
+    if (overHalfMm < 0) first += turn
     else last += turn
   })
   return first < last - 1e-3 ? 'first' : 'last'

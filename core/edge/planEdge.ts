@@ -37,6 +37,13 @@ export interface EdgeRules {
   readonly pointDeg: number
   readonly clearanceMm: number
   readonly mostMissMm: number
+  /** Sewn against the edge’s direction, so that a side’s first stitch is sewn last. @defaultValue false */
+  readonly backwards?: boolean
+  /**
+   * How fine a side's length is known, in mm: what the grid of cutting out leaves over decides nothing.
+   * @defaultValue 0: exact
+   */
+  readonly knownToMm?: number
 }
 
 /** What a person settled for one run instead of what is recommended. */
@@ -138,16 +145,20 @@ export function measuredEdge(
       const parts = edgeParts(stretch, rules.pointDeg)
       landings += parts.runs.reduce((sum, run) => sum + run.lengthMm / lengthMm, 0)
       requireFew(landings, MOST_LANDINGS, 'stitch.lengthMm', 'landings')
-      return { stretch, parts, plans: parts.runs.map(run => fit(run.lengthMm)) }
+      return { stretch, parts, plans: parts.runs.map(run => fit(knownMm(run.lengthMm, rules))) }
     }),
   }
 }
+
+/** A side's length as fine as it is known; never nothing. */
+export const knownMm = (sideMm: number, { knownToMm = 0 }: Pick<EdgeRules, 'knownToMm'>): number =>
+  knownToMm > 0 ? Math.max(knownToMm, Math.round(sideMm / knownToMm) * knownToMm) : sideMm
 
 /** {@link planEdge} of an edge that was measured. */
 export function landedEdge(
   { stretches }: MeasuredEdge,
   stitch: EdgeStitch,
-  { clearanceMm }: Pick<EdgeRules, 'clearanceMm'>,
+  { clearanceMm, backwards = false }: Pick<EdgeRules, 'clearanceMm' | 'backwards'>,
   own: readonly OwnRun[],
 ): EdgePlan {
   requireInRange(stitch.widthMm, 'stitch.widthMm', 0, MOST_BITE_MM)
@@ -163,7 +174,7 @@ export function landedEdge(
     }))
     const stitches = runs.reduce((sum, { plan, even }) => sum + (plan ?? even).stitches, count)
     requireFew(stitches, MOST_LANDINGS, 'stitch.lengthMm', 'landings')
-    const landings = landingsAlong(stretch, parts, runs)
+    const landings = landingsAlong(stretch, parts, runs, backwards)
     const from = count
     count += landings.length
     return { stretch, parts, runs, landings, from }

@@ -52,8 +52,10 @@ export function sewnOrder(stretch: PlannedStretch, start: number, backwards: boo
  */
 export function dialChangesOf(orders: readonly (readonly SewnLeg[])[]): number {
   const marks = orders.flat().flatMap(({ parts }) => parts.map(({ lengthMm }) => lengthMm))
-  return marks.filter((mm, i) => i > 0 && mm !== marks[i - 1]).length
+  return marks.filter((mm, i) => i > 0 && Math.abs(mm - marks[i - 1]!) > SAME_MARK_MM).length
 }
+/** Lengths this near are one mark, in mm: no dial is turned for less. */
+const SAME_MARK_MM = 0.005
 
 /** The mark of each stitch of a side, in the edge's own direction. */
 function stitchesOf({ plan, straighter, stitches, evenMm }: EdgeSide): number[] {
@@ -68,7 +70,7 @@ function counted(stitches: readonly number[]): FitPart[] {
   const parts: { count: number; lengthMm: number }[] = []
   for (const lengthMm of stitches) {
     const last = parts.at(-1)
-    if (last?.lengthMm === lengthMm) last.count += 1
+    if (last && Math.abs(last.lengthMm - lengthMm) <= SAME_MARK_MM) last.count += 1
     else parts.push({ count: 1, lengthMm })
   }
   return parts

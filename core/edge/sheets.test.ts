@@ -15,7 +15,7 @@ import {
   sideWords,
   templateDrawing,
 } from '#core/edge'
-import { lengthMarks } from '#core/fit'
+import { lengthMarks, PLAIN_SCALE } from '#core/fit'
 import type { Mark } from '#core/paper'
 import { boundsOf, drawnOutline, formRegion, type Region, signedAreaMm2 } from '#core/shape'
 import { formatShort } from '#core/units'
@@ -46,7 +46,7 @@ describe('the sheet of an edge', () => {
     title: 'Square',
     regions: [square],
     plan: made,
-    sides: made.stretches.map(stretch => sideWords(stretch, 1, formatShort)),
+    sides: made.stretches.map(stretch => sideWords(stretch, PLAIN_SCALE, formatShort)),
     starts: [made.stretches[0]!.start],
     backwards: false,
   })
@@ -79,17 +79,25 @@ describe('the sheet of an edge', () => {
     expect(arrow(true)).toBeCloseTo(-7, 9)
   })
   it('has a strip as long as the edge, with its counts at the points', () => {
-    const strip = edgeStrip('Square', made, 0, sideWords(made.stretches[0]!, 1, formatShort))
+    const strip = edgeStrip('Square', made, 0, sideWords(made.stretches[0]!, PLAIN_SCALE, formatShort))
     expect(strip.wideMm).toBe(240)
     expect(textsOf(strip.marks).filter(Boolean)).toEqual(Array(4).fill('12 × 5'))
   })
   it('says what a side helped along by hand asks for, and a length that is off the dial', () => {
     const side = made.stretches[0]!.sides[0]!
     const helped = { ...side, plan: { ...side.plan!, missMm: -0.84 } }
-    expect(sideWords({ sides: [helped] }, 1, formatShort)).toEqual(['12 × 5, 0.8 held back'])
-    expect(sideWords({ sides: [{ ...side, plan: null, evenMm: 5, stitches: 12 }] }, 2, formatShort)).toEqual([
-      '12 × 2.5 even',
+    expect(sideWords({ sides: [helped] }, PLAIN_SCALE, formatShort)).toEqual(['12 × 5, 0.8 held back'])
+    const even = { ...side, plan: null, evenMm: 5, stitches: 12 }
+    // A zigzag lands at every second drop: 12 landings are 24 drops.
+    expect(sideWords({ sides: [even] }, { ...PLAIN_SCALE, lengths: 2 }, formatShort)).toEqual([
+      '24 × 2.5 even',
     ])
+  })
+  it('says what to dial where this cloth makes stitches shorter, and what comes out', () => {
+    const side = made.stretches[0]!.sides[0]!
+    const scale = { ...PLAIN_SCALE, feedFactor: 0.97 }
+    const sewn = { ...side, plan: { ...side.plan!, parts: [{ count: 12, lengthMm: 4.947 }] } }
+    expect(sideWords({ sides: [sewn] }, scale, formatShort)).toEqual(['12 × 5.1 (sews 4.947)'])
   })
 })
 
@@ -98,7 +106,7 @@ describe('the order an edge is sewn in', () => {
   const oblong: Region = formRegion({ form: 'rectangle', wideMm: 60, tallMm: 43, count: 4 })
   const [stretch] = plan(oblong, 3, 5, { marks: [5, 6], mostMissMm: 0.1 }).stretches
   const words = (start: number, backwards: boolean) =>
-    orderWords(stretch!, sewnOrder(stretch!, start, backwards), 1, formatShort)
+    orderWords(stretch!, sewnOrder(stretch!, start, backwards), PLAIN_SCALE, formatShort)
   it('begins with the rest of the side it is begun on, and ends with its first part', () =>
     expect(words(4, false)).toBe(
       '8 × 5, turn; 5 × 5, 3 × 6, turn; 12 × 5, turn; 5 × 5, 3 × 6, turn; 4 × 5, end',

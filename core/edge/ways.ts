@@ -4,6 +4,7 @@ import {
   type EdgePlan,
   type EdgeRules,
   type EdgeStitch,
+  knownMm,
   landedEdge,
   measuredEdge,
   type MeasuredEdge,
@@ -26,6 +27,8 @@ export interface EdgeWay {
   readonly missMm: number
   /** Whether that is more than may be missed: the cloth is helped along by hand. */
   readonly byHand: boolean
+  /** Whether it is helped in the last stitch before each point, rather than all along. */
+  readonly easedLast: boolean
   /** Pairs of bites that meet round a point. */
   readonly bulk: number
   /** Runs along which nothing on the dial lands. */
@@ -36,22 +39,26 @@ export interface EdgeWay {
 const SHARE_AWAY = 0.4
 /** Over so many runs no common mark is looked for: there is none. */
 const MOST_RUNS_ALIKE = 200
-const SHOWN = 3
+const SHOWN = 4
 /** So many are laid out with their bites. */
-const MOST_LAID = 4
+const MOST_LAID = 5
+/** More than this, of a stitch or in mm, is not eased into the last one: it shows. A guess. */
+const MOST_EASED_SHARE = 0.4
+const MOST_EASED_MM = 1
 /** A bite is not made smaller than this share of the wanted one to thin out the points. */
 const LEAST_BITE_SHARE = 0.5
 
 /**
  * What each cost weighs, in changes of the dial. Ours: half a millimetre of another length, a sixth of one to
- * help along by hand, a bite a millimetre smaller, or three thick points are as bad as one change.
+ * help along by hand, or a bite a millimetre smaller are as bad as one change. The bite that is wanted comes
+ * before thinner points: those are the other choice.
  */
 const WEIGHTS = {
   change: 1,
   perDeviationMm: 2,
   perMissMm: 6,
   perBiteMm: 1,
-  bulk: 1 / 3,
+  anyBulk: 0.05,
   unreached: 10,
 } as const
 
@@ -61,7 +68,7 @@ const WEIGHTS = {
  *
  * @param stitch - the bite and length one would like; a bite that touches is made smaller.
  * @param own - runs a person settled: they stay as they are.
- * @returns one to three, the best first.
+ * @returns one to four, the best first.
  * @throws {CoreError} as `planEdge`.
  *
  * @example
@@ -80,25 +87,27 @@ export function edgeWays(
     fewestChanges(first),
     ...oneMark(first, stitch, rules),
     byHand(first, stitch, rules),
+    ...easedIntoLast(first, stitch, rules),
   ]
     .map(runs => withOwn(runs, own))
     .map(runs => ({ runs, ...costOf(first, runs, stitch.lengthMm, rules.mostMissMm) }))
-  const kept = bestOf(choices, ({ dialChanges, deviationMm, missMm, byHand, unreached }) => [
-    dialChanges,
-    deviationMm,
-    byHand ? missMm : 0,
-    unreached,
-  ])
+  const kept = bestOf(choices, way => [way.dialChanges, way.deviationMm, ...helpedOf(way), way.unreached])
   const ways = lightest(kept, MOST_LAID).flatMap(({ runs }) => biteWays(measured, stitch, rules, runs))
   const front = bestOf(ways, way => [
     way.dialChanges,
     way.deviationMm,
-    way.byHand ? way.missMm : 0,
+    ...helpedOf(way),
     way.bulk,
     stitch.widthMm - way.widthMm,
     way.unreached,
   ])
   return lightest(front, SHOWN)
+}
+
+/** What is helped along by hand, all along and in the last stitch: some like the one, some the other. */
+const helpedOf = ({ byHand, easedLast, missMm }: Pick<EdgeWay, 'byHand' | 'easedLast' | 'missMm'>) => {
+  const mm = byHand ? missMm : 0
+  return easedLast ? [0, mm] : [mm, 0]
 }
 
 /** What a way costs; before its bites are known, without them. */
@@ -114,7 +123,7 @@ function lightest<T extends Cost>(ways: readonly T[], most: number): T[] {
     + WEIGHTS.perDeviationMm * way.deviationMm
     + WEIGHTS.perMissMm * (way.byHand ? way.missMm : 0)
     - WEIGHTS.perBiteMm * (way.widthMm ?? 0)
-    + WEIGHTS.bulk * (way.bulk ?? 0)
+    + WEIGHTS.anyBulk * Number((way.bulk ?? 0) > 0)
     + WEIGHTS.unreached * way.unreached
   return [...ways].sort((a, b) => weight(a) - weight(b)).slice(0, most)
 }
@@ -137,7 +146,8 @@ function withOwn(runs: Runs, own: readonly OwnRun[]): Runs {
 }
 
 /** Every run at one mark, for each mark that lands everywhere. */
-function oneMark(plan: EdgePlan, { lengthMm }: EdgeStitch, { marks, mostMissMm }: EdgeRules): Runs[] {
+function oneMark(plan: EdgePlan, { lengthMm }: EdgeStitch, rules: EdgeRules): Runs[] {
+  const { marks, mostMissMm } = rules
   const sides = plan.stretches.flatMap((stretch, s) =>
     stretch.sides.map((side, i) => ({ s, i, mm: side.lengthMm })),
   )
@@ -147,7 +157,7 @@ function oneMark(plan: EdgePlan, { lengthMm }: EdgeStitch, { marks, mostMissMm }
     const fit = sideFitter(lengthMm, [mark], mostMissMm)
     const runs: OwnRun[] = []
     for (const { s, i, mm } of sides) {
-      const [only] = fit(mm)
+      const [only] = fit(knownMm(mm, rules))
       if (!only) return []
       runs.push({ stretch: s, side: i, plan: only })
     }
@@ -156,21 +166,35 @@ function oneMark(plan: EdgePlan, { lengthMm }: EdgeStitch, { marks, mostMissMm }
 }
 
 /** Every run at the mark nearest to the length wanted: what it misses is helped along by hand. */
-function byHand(plan: EdgePlan, { lengthMm }: EdgeStitch, { marks }: EdgeRules): Runs {
+function byHand(plan: EdgePlan, { lengthMm }: EdgeStitch, rules: EdgeRules): Runs {
+  const { marks } = rules
   const mark = marks.reduce((best, mm) => (Math.abs(mm - lengthMm) < Math.abs(best - lengthMm) ? mm : best))
   return plan.stretches.flatMap(({ sides }, stretch) =>
     sides.map(({ lengthMm: sideMm }, side): OwnRun => {
-      const count = Math.max(1, Math.round(sideMm / mark))
+      const knownSideMm = knownMm(sideMm, rules)
+      const count = Math.max(1, Math.round(knownSideMm / mark))
       const own = {
         parts: [{ count, lengthMm: mark }],
         stitches: count,
         marks: 1,
         deviationMm: Math.abs(mark - lengthMm),
-        missMm: sideMm - count * mark,
+        missMm: knownSideMm - count * mark,
       }
       return { stretch, side, plan: own }
     }),
   )
+}
+
+/** The same, with what a run misses all in its last stitch before the point; none where that would show. */
+function easedIntoLast(plan: EdgePlan, stitch: EdgeStitch, rules: EdgeRules): Runs[] {
+  const runs = byHand(plan, stitch, rules)
+  const missesMm = runs.map(({ plan: { missMm } }) => Math.abs(missMm))
+  const isHelped = missesMm.some(mm => mm > rules.mostMissMm + 1e-6)
+  const isSmall = runs.every(
+    ({ plan: { parts } }, i) =>
+      missesMm[i]! <= Math.min(MOST_EASED_MM, MOST_EASED_SHARE * parts[0]!.lengthMm),
+  )
+  return isHelped && isSmall ? [runs.map(run => ({ ...run, plan: { ...run.plan, eased: 'last' } }))] : []
 }
 
 /** The plans with the fewest turns of the dial, of those the nearest to the length wanted: run after run. */
@@ -215,7 +239,7 @@ function costOf(
   runs: Runs,
   lengthMm: number,
   mostMissMm: number,
-): Pick<EdgeWay, 'dialChanges' | 'deviationMm' | 'missMm' | 'byHand' | 'unreached'> {
+): Pick<EdgeWay, 'dialChanges' | 'deviationMm' | 'missMm' | 'byHand' | 'easedLast' | 'unreached'> {
   const found = new Map(runs.map(run => [`${run.stretch} ${run.side}`, run.plan]))
   let [dialChanges, deviationMm, missMm, unreached, mark] = [0, 0, 0, 0, Number.NaN]
   plan.stretches.forEach(({ sides }, s) =>
@@ -235,7 +259,14 @@ function costOf(
       missMm = Math.max(missMm, Math.min(Math.abs(own.missMm), lengthMm / 2))
     }),
   )
-  return { dialChanges, deviationMm, missMm, byHand: missMm > mostMissMm + 1e-6, unreached }
+  return {
+    dialChanges,
+    deviationMm,
+    missMm,
+    byHand: missMm > mostMissMm + 1e-6,
+    easedLast: runs.some(({ plan: { eased } }) => eased === 'last'),
+    unreached,
+  }
 }
 
 /** With the widest bite that touches nothing, and with a smaller one that leaves the points thin. */

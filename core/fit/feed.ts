@@ -35,8 +35,6 @@ export function feedFactor(sewnMm: number, stitches: number, dialledMm: number, 
 export interface FarPoint {
   readonly leastMm: number
   readonly mostMm: number
-  /** What to dial so that it comes out as planned: planned length over factor. */
-  readonly dialFactor: number
 }
 
 /**
@@ -45,12 +43,12 @@ export interface FarPoint {
  * @param plannedMm - the side as planned, 0 to 10 000.
  *
  * @example
- * farPoint(100, { factor: 1, spread: 0.05 }) // { leastMm: 95, mostMm: 105, dialFactor: 1 }
+ * farPoint(100, { factor: 1, spread: 0.05 }) // { leastMm: 95, mostMm: 105 }
  */
 export function farPoint(plannedMm: number, { factor, spread }: Feed): FarPoint {
   requireInRange(plannedMm, 'plannedMm', 0, 10_000)
   requireInRange(factor, 'factor', 0.1, 10)
   requireInRange(spread, 'spread', 0, 1)
   const share = spread / factor
-  return { leastMm: plannedMm * (1 - share), mostMm: plannedMm * (1 + share), dialFactor: 1 / factor }
+  return { leastMm: plannedMm * (1 - share), mostMm: plannedMm * (1 + share) }
 }

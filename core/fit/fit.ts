@@ -37,6 +37,8 @@ export interface FitPlan {
   readonly deviationMm: number
   /** What is left of the side after the last stitch, in mm; negative: past the point. */
   readonly missMm: number
+  /** All of the miss goes into the last stitch before the point; left out: into all of them alike. */
+  readonly eased?: 'last'
 }
 
 /** Whole stitches of one length that the dial may not have. */

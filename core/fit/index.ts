@@ -16,4 +16,4 @@ export { type FarPoint, farPoint, type Feed, feedFactor, UNKNOWN_FEED } from './
 export { placesAlong, stitchEnds } from './landings'
 export { MOST_LENGTH_MARKS } from './limits'
 export { marksOfPlans } from './marks'
-export { planWords } from './planWords'
+export { asSewnMm, dialledMm, type DialScale, marksAsSewn, PLAIN_SCALE, planWords } from './dialScale'

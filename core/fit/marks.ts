@@ -1,3 +1,4 @@
+import { dialledMm, type DialScale, PLAIN_SCALE } from './dialScale'
 import type { FitPlan } from './fit'
 
 /** Marks nearer than this are the same, in mm. */
@@ -11,8 +12,11 @@ const SAME_MM = 1e-4
  * @example
  * marksOfPlans([fitPlans(134, 3, [2.9, 3])[0]]) // [2.9, 3]
  */
-export function marksOfPlans(plans: Iterable<Pick<FitPlan, 'parts'> | null>): readonly number[] {
+export function marksOfPlans(
+  plans: Iterable<Pick<FitPlan, 'parts'> | null>,
+  scale: DialScale = PLAIN_SCALE,
+): readonly number[] {
   const all = [...plans].flatMap(plan => plan?.parts ?? []).filter(({ count }) => count > 0)
-  const sorted = all.map(({ lengthMm }) => lengthMm).sort((a, b) => a - b)
+  const sorted = all.map(({ lengthMm }) => dialledMm(lengthMm, scale)).sort((a, b) => a - b)
   return sorted.filter((mm, i) => i === 0 || mm - sorted[i - 1]! > SAME_MM)
 }

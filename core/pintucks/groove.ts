@@ -10,18 +10,18 @@ export interface GroovedFoot {
 }
 
 /**
- * How far the last of so many tucks may lie off, where each rides in the same groove: a pitch that is off a
- * little is off the same way every time.
+ * How far a tuck may lie off that rides so many times in the same groove: a pitch that is off a little is off
+ * the same way every time.
  *
  * @returns mm either way, in 19 of 20; null: nobody noted how well the pitch is known.
  *
  * @example
- * ridesToMm({ pitchMm: 3, grooves: 5, pitchSpreadMm: 0.03 }, 1, 11) // 0.6
+ * ridesToMm({ pitchMm: 3, grooves: 5, pitchSpreadMm: 0.03 }, 1, 10) // 0.6
  */
-export function ridesToMm({ pitchSpreadMm }: GroovedFoot, k: number, tucks: number): number | null {
+export function ridesToMm({ pitchSpreadMm }: GroovedFoot, k: number, rides: number): number | null {
   if (pitchSpreadMm === undefined) return null
   requireInRange(pitchSpreadMm, 'foot.pitchSpreadMm', 0, 20)
-  return giveOrTake({ value: 0, spread: pitchSpreadMm * k * Math.max(0, tucks - 1) })
+  return giveOrTake({ value: 0, spread: pitchSpreadMm * k * rides })
 }
 
 /** Which groove the tuck before rides in, so that no line need be marked. */

@@ -5,14 +5,13 @@ import {
   ridesToMm,
   lattice,
   layOut,
-  markedTucks,
   outlineFit,
   type PintuckInput,
   planPintucks,
   pintuckDrawing,
   ridgeArc,
   ridgeMm,
-  sewingOrder,
+  tuckOrder,
   sizesLost,
   swatchToCutMm,
   swatchTucksFor,
@@ -187,23 +186,41 @@ describe('a grooved foot', () => {
   ])('%j rides at %f', (foot, spacing, groove) => expect(grooveFor(foot, spacing)).toEqual(groove))
   it('is known as well as its pitch, the same way every time', () => {
     // By hand: ten rides over one groove, each off by 2 × 0.03.
-    expect(ridesToMm({ pitchMm: 3, grooves: 5, pitchSpreadMm: 0.03 }, 1, 11)).toBeCloseTo(0.6, 9)
-    expect(ridesToMm({ pitchMm: 3, grooves: 5, pitchSpreadMm: 0.03 }, 2, 11)).toBeCloseTo(1.2, 9)
-    expect(ridesToMm({ pitchMm: 3, grooves: 5 }, 1, 11)).toBeNull()
-  })
-  it('leaves only the first of each group to be marked', () => {
-    const groove = grooveFor({ pitchMm: 3, grooves: 7 }, 6)
-    expect(markedTucks(6, 3, groove)).toEqual([0, 3])
-    expect(markedTucks(6, null, groove)).toEqual([0])
-    expect(markedTucks(3, null, null)).toEqual([0, 1, 2])
+    expect(ridesToMm({ pitchMm: 3, grooves: 5, pitchSpreadMm: 0.03 }, 1, 10)).toBeCloseTo(0.6, 9)
+    expect(ridesToMm({ pitchMm: 3, grooves: 5, pitchSpreadMm: 0.03 }, 2, 10)).toBeCloseTo(1.2, 9)
+    expect(ridesToMm({ pitchMm: 3, grooves: 5 }, 1, 10)).toBeNull()
   })
 })
 
 describe('sewing and cutting', () => {
   it('goes from the middle outwards, to both sides by turns', () => {
-    expect(sewingOrder(5)).toEqual([2, 3, 1, 4, 0])
-    expect(sewingOrder(4)).toEqual([2, 1, 3, 0])
+    expect(tuckOrder(5, null, null)).toEqual({ sewn: [2, 3, 1, 4, 0], marked: [0, 1, 2, 3, 4], rides: 0 })
+    expect(tuckOrder(4, null, null).sewn).toEqual([2, 1, 3, 0])
   })
+  const groove = grooveFor({ pitchMm: 3, grooves: 7 }, 6)
+  it('marks with a groove only the tuck of each group that is sewn first, its middle one', () => {
+    expect(tuckOrder(6, 3, groove)).toEqual({ sewn: [4, 5, 3, 1, 2, 0], marked: [1, 4], rides: 1 })
+    expect(tuckOrder(5, null, groove)).toEqual({ sewn: [2, 3, 1, 4, 0], marked: [2], rides: 2 })
+  })
+  it('sews every tuck once, and rides only where a neighbour of its group was sewn before', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.option(fc.integer({ min: 1, max: 12 })),
+        fc.boolean(),
+        (count, groupOf, rides) => {
+          const { sewn, marked } = tuckOrder(count, groupOf, rides ? groove : null)
+          expect([...sewn].sort((a, b) => a - b)).toEqual(Array.from({ length: count }, (_, i) => i))
+          const groupOfTuck = (tuck: number) => Math.floor(tuck / (groupOf ?? count))
+          sewn.forEach((tuck, turn) => {
+            const before = sewn.slice(0, turn).filter(one => groupOfTuck(one) === groupOfTuck(tuck))
+            if (!marked.includes(tuck)) expect(before.some(one => Math.abs(one - tuck) === 1)).toBe(true)
+            // The first line of a group that is marked is the first of it that is sewn.
+            else if (rides) expect(before).toEqual([])
+          })
+        },
+      ),
+    ))
   it('finds where the pattern piece is wider than the tucked cloth', () => {
     const widths = [
       { atMm: 0, widthMm: 310 },

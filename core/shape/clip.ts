@@ -19,7 +19,21 @@ const DIGITS = 4
 const LEAST_AREA_MM2 = 1e-3
 
 const paths = (region: Region): PathD[] => region.map(ring => ring.map(({ x, y }) => ({ x, y })))
-const places = (found: readonly PathD[]): Point[][] => found.map(path => path.map(({ x, y }) => ({ x, y })))
+/** Points as near as this are one, in mm: the grid splits some in two, with a corner between them. */
+const ONE_POINT_MM = 1e-3
+function ringOf(path: PathD): Point[] {
+  const isApart = (a: { x: number; y: number }, b: { x: number; y: number }) =>
+    Math.hypot(a.x - b.x, a.y - b.y) > ONE_POINT_MM
+  const kept: Point[] = []
+  for (const { x, y } of path) if (kept.length === 0 || isApart(kept.at(-1)!, { x, y })) kept.push({ x, y })
+  while (kept.length > 1 && !isApart(kept[0]!, kept.at(-1)!)) kept.pop()
+  return kept
+}
+const waysOf = (found: readonly PathD[]): Point[][] => found.map(path => path.map(({ x, y }) => ({ x, y })))
+const places = (found: readonly PathD[]): Point[][] =>
+  found.map(ringOf).filter(({ length }) => length >= LEAST_POINTS)
+/** Fewer points enclose nothing. */
+const LEAST_POINTS = 3
 
 /**
  * Rings as they come from a file or a font as one region: overlaps joined, holes kept.
@@ -109,7 +123,7 @@ function seenOfRing(ring: readonly Point[], cover: Region): Outline[] {
   clipper.addClipPaths(paths(cover))
   const [closed, open]: [PathD[], PathD[]] = [[], []]
   clipper.execute(ClipType.Difference, FillRule.NonZero, closed, open)
-  const found = inOrder(places(open), ring)
+  const found = inOrder(waysOf(open), ring)
   return joinedOverStart(found, ring[0]!)
 }
 

@@ -1,5 +1,6 @@
 import { CoreError } from '#core/errors'
 import type { Drop } from './landing'
+import { libraryAlike } from './alike'
 import type { UnitDrop } from './shape'
 
 /** A stitch made from drops in mm: its shape for width 1 and length 1, and the size it was drawn at. */
@@ -17,7 +18,8 @@ export interface DrawnStitch {
 const SAME_MM = 1e-6
 
 /**
- * Turns drops drawn in mm into a stitch that can be widened and lengthened.
+ * Turns drops drawn in mm into a stitch that can be widened and lengthened. What is drawn like a stitch of
+ * the library counts its length as that does, so that it is dialled the same.
  *
  * A drawing that ends at the x where it began, further along, is taken as closed: its last drop is the
  * first of the next repeat. Otherwise the repeat is the drawing's length and one more average step.
@@ -53,15 +55,19 @@ export function stitchFromDrops(drops: readonly Drop[], repeatMm?: number): Draw
   const left = Math.min(...xs)
   const widthMm = Math.max(...xs) - left
   const middleMm = left + widthMm / 2
-  const lengthMm = repeat / kept.length
+  const shares = kept.map(({ xMm, yMm }) => ({
+    x: widthMm > SAME_MM ? (xMm - middleMm) / widthMm : 0,
+    y: (yMm - first.yMm) / repeat,
+  }))
+  const alike = libraryAlike({ drops: shares, repeat: 1 })
+  const lengths = alike?.repeat ?? kept.length
+  // Straight on is one stitch, however many of them were drawn.
+  const [once, count] = alike?.id === 'straight' ? [shares.slice(0, 1), kept.length] : [shares, 1]
   return {
-    drops: kept.map(({ xMm, yMm }) => ({
-      x: widthMm > SAME_MM ? (xMm - middleMm) / widthMm : 0,
-      y: (yMm - first.yMm) / lengthMm,
-    })),
-    repeat: kept.length,
+    drops: once.map(({ x, y }) => ({ x, y: y * lengths })),
+    repeat: lengths,
     widthMm: widthMm > SAME_MM ? widthMm : 0,
-    lengthMm,
+    lengthMm: repeat / count / lengths,
     middleMm,
   }
 }

@@ -1,6 +1,7 @@
+export { libraryAlike } from './alike'
 export type { Alignment, StitchShape, StitchSetting, UnitDrop } from './shape'
 export { hasSwing } from './shape'
-export { STITCHES, findStitch, type LibraryStitch } from './library'
+export { STITCHES, findStitch, type LibraryStitch, stitchOf } from './library'
 export { landing, landingsMm, seamDropsMm, type Drop } from './landing'
 export { stitchFromDrops, type DrawnStitch } from './drawn'
 export { parseDropsCsvRows, parsePolylinePoints, type DropsReading } from './read'

@@ -271,3 +271,15 @@ export const STITCHES: readonly LibraryStitch[] = [
 export function findStitch(id: string): LibraryStitch | null {
   return STITCHES.find(stitch => stitch.id === id) ?? null
 }
+
+/**
+ * A stitch by its id, of the library or one's own: from here on it travels as it is, so that nobody looks
+ * up by its id what it is. null: it is gone.
+ *
+ * @param own - stitches of one's own, by id.
+ *
+ * @example
+ * stitchOf('zigzag', new Map())?.name // 'Zigzag'
+ */
+export const stitchOf = <Own>(id: string, own: ReadonlyMap<string, Own>): LibraryStitch | Own | null =>
+  findStitch(id) ?? own.get(id) ?? null

@@ -1,7 +1,7 @@
 import { EndType, inflatePathsD, JoinType } from 'clipper2-ts'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { lengthMarks } from '#core/fit'
+import { lengthMarks, PLAIN_SCALE } from '#core/fit'
 import {
   areaRows,
   areaTemplate,
@@ -384,6 +384,7 @@ describe('rows', () => {
       outline: ROWS.outline,
       rows: planRows(ROWS),
       wantedMm: 3,
+      scale: PLAIN_SCALE,
       length: String,
     })
     expect(drawing.wideMm).toBe(132)

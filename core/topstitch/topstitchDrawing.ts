@@ -1,4 +1,4 @@
-import { evenFit, placesAlong, planWords, stitchEnds } from '#core/fit'
+import { type DialScale, evenFit, type FitPlan, placesAlong, planWords, stitchEnds } from '#core/fit'
 import { circle, DASHED, type Drawing, type Mark, markingStrip, path, text } from '#core/paper'
 import type { Outline, Point } from '#core/shape'
 import type { PlannedRow } from './rows'
@@ -11,6 +11,8 @@ export interface TopstitchSheet {
   readonly outline: Outline
   readonly rows: readonly PlannedRow[]
   readonly wantedMm: number
+  /** How the planned lengths stand on the dial. */
+  readonly scale: DialScale
   /** Writes a length in the reader's unit. */
   readonly length: (mm: number) => string
 }
@@ -19,15 +21,16 @@ export interface TopstitchSheet {
  * The edge at true size with every row, each drop of the needle, and the count of each leg beside it.
  *
  * @example
- * tiledSheets(topstitchDrawing({ title: 'Pocket', outline, rows, wantedMm: 3, length }), 'a4')
+ * tiledSheets(topstitchDrawing({ title: 'Pocket', outline, rows, wantedMm: 3, scale, length }), 'a4')
  */
-export function topstitchDrawing({ title, outline, rows, wantedMm, length }: TopstitchSheet): Drawing {
+export function topstitchDrawing({ title, outline, rows, wantedMm, scale, length }: TopstitchSheet): Drawing {
   const { pointsMm, closed } = outline
   const [xs, ys] = [pointsMm.map(({ x }) => x), pointsMm.map(({ y }) => y)]
   const [left, top] = [Math.min(...xs), Math.max(...ys)]
   const onPaper = ({ x, y }: Point): Point => ({ x: x - left + PAD_MM, y: top - y + PAD_MM })
   const edge = pointsMm.map(onPaper)
-  const marks = rows.flatMap(row => rowMarks(row, wantedMm, onPaper, length))
+  const words = (plan: Pick<FitPlan, 'parts'>) => planWords(plan, length, scale)
+  const marks = rows.flatMap(row => rowMarks(row, wantedMm, onPaper, words))
   return {
     title,
     wideMm: Math.max(...xs) - left + 2 * PAD_MM,
@@ -49,7 +52,7 @@ function rowMarks(
   { legs, plans }: PlannedRow,
   wantedMm: number,
   onPaper: (point: Point) => Point,
-  length: (mm: number) => string,
+  wordsOf: (plan: Pick<FitPlan, 'parts'>) => string,
 ): Mark[] {
   return legs.flatMap(({ pathMm, lengthMm }, leg): Mark[] => {
     if (pathMm.length < 2 || lengthMm <= 0) return []
@@ -57,7 +60,7 @@ function rowMarks(
     const even = evenFit(lengthMm, wantedMm)
     const way = pathMm.map(onPaper)
     const [middle] = placesAlong(way, [lengthMm / 2])
-    const words = planWords(plan ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] }, length)
+    const words = wordsOf(plan ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] })
     return [
       wayOf(way, false, 0.2, true),
       ...placesAlong(way, [0, ...stitchEnds(plan, even)]).map(({ x, y }) =>

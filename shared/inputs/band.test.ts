@@ -69,9 +69,9 @@ describe('a band of the demo', () => {
   })
 
   it('is a job by what it is', () => {
-    expect(bandJobOf(band)).toBe('decorative-row')
-    expect(bandJobOf({ ...band, under: true })).toBe('bobbin-work')
-    expect(bandJobOf({ ...band, rows: band.rows.slice(1, 2) })).toBe('satin')
+    expect(bandJobOf(band, new Map())).toBe('decorative-row')
+    expect(bandJobOf({ ...band, under: true }, new Map())).toBe('bobbin-work')
+    expect(bandJobOf({ ...band, rows: band.rows.slice(1, 2) }, new Map())).toBe('satin')
   })
   it('keeps what a row does not say as the piece has it', () => {
     const own = bandRowSetup({ ...band.rows[1]!, needleId: 'demo-needle-20' }, setup)

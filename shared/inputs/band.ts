@@ -15,12 +15,12 @@ import {
   rowLegs,
   rowsToMirror,
 } from '#core/band'
-import { type Feed, lengthMarks } from '#core/fit'
+import { dialledMm, type DialScale, type Feed, marksAsSewn } from '#core/fit'
 import { outerSpanMm } from '#core/needle'
 import type { BandPiece, Settings } from '../records'
 import type { SetupContent } from '../setup'
 import { bandRowSetup } from './bandSetup'
-import { clothFeedOf } from './feed'
+import { clothFeedOf, dialScaleOf } from './feed'
 import { lengthDialOf } from './pieces'
 import type { PieceRun } from './runs'
 import { seamOf } from './seam'
@@ -51,6 +51,9 @@ export interface BandAnswer {
   readonly isDialKnown: boolean
   /** How long stitches come out on this cloth; null: not measured. */
   readonly feed: Feed | null
+  /** How lengths as sewn stand on the dial. */
+  readonly scale: DialScale
+  /** Of the dial, as they come out on this cloth. */
   readonly marks: readonly number[]
 }
 
@@ -82,7 +85,8 @@ export function answerForBand(
   if (seams.some(seam => seam === null)) return null
   const machine = partsOfRows[0]!.machine
   const dial = lengthDialOf(machine)
-  const marks = lengthMarks(dial.dial)
+  const scale: DialScale = { ...dialScaleOf(null, setup, tables), counted: 'patterns' }
+  const marks = marksAsSewn(dial.dial, scale)
   const factor = machine?.widthFactor ?? 1
   const laid = plan.rows.map(({ widthMm, lengthMm }, i): BandRow => {
     const needle = partsOfRows[i]!.needle!
@@ -97,7 +101,7 @@ export function answerForBand(
     const legs = rowLegs(laid[i]!, legsMm, insideMm(band, i), band.bandMm, plan.corner, marks)
     return {
       stitch: partsOfRows[i]!.stitch!,
-      setup: bandRowSetup(row, setup, legs[0]!.dialLengthMm),
+      setup: bandRowSetup(row, setup, dialledMm(legs[0]!.dialLengthMm, scale)),
       gapMm: laid[i]!.gapMm,
       legs,
       guide: i === 0 ? null : rowGuide(band.rows[i]!.spanMm, plan.overlapsMm[i - 1]!, slotMm),
@@ -122,6 +126,7 @@ export function answerForBand(
     ribbon,
     isDialKnown: dial.isKnown,
     feed: clothFeedOf(tables.cloths.get(setup.clothId ?? '') ?? null),
+    scale,
     marks,
   }
 }

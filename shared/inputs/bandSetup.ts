@@ -1,6 +1,8 @@
 import { JOBS } from '#core/job'
+import { libraryAlike, stitchOf } from '#core/stitch'
 import type { BandPiece, BandPieceRow } from '../records'
 import type { SetupContent } from '../setup'
+import type { OwnStitches } from './edgeSetup'
 
 /** A row's own setup: what it does not say is as the piece has it. */
 export function bandRowSetup(row: BandPieceRow, setup: SetupContent, lengthMm = row.lengthMm): SetupContent {
@@ -18,14 +20,19 @@ export function bandRowSetup(row: BandPieceRow, setup: SetupContent, lengthMm = 
 }
 
 /** The job a band is: bobbin work from below, else by whether its stitches lie closed. */
-export function bandJobOf({ under, rows }: Pick<BandPiece, 'under' | 'rows'>): SetupContent['job'] {
+export function bandJobOf(
+  { under, rows }: Pick<BandPiece, 'under' | 'rows'>,
+  own: OwnStitches,
+): SetupContent['job'] {
   if (under) return 'bobbin-work'
-  return rows.every(isSatinRow) ? 'satin' : 'decorative-row'
+  return rows.every(row => isSatinRow(row, own)) ? 'satin' : 'decorative-row'
 }
 
 /** A zigzag is satin where it lies closed; the motifs of the family always do. */
-function isSatinRow({ stitchId, lengthMm }: BandPieceRow): boolean {
+function isSatinRow({ stitchId, lengthMm }: BandPieceRow, own: OwnStitches): boolean {
   const { stitchIds, density } = JOBS.satin
-  const isClosed = stitchId !== 'zigzag' || lengthMm <= density!.keptMm[1]
-  return stitchIds.includes(stitchId) && isClosed
+  const shape = stitchOf(stitchId, own)
+  const alike = shape && libraryAlike(shape)
+  const isClosed = alike?.id !== 'zigzag' || lengthMm <= density!.keptMm[1]
+  return alike !== null && stitchIds.includes(alike.id) && isClosed
 }

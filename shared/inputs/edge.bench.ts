@@ -67,7 +67,14 @@ describe('edges and lines', () => {
   })
   bench('a word of twelve letters', () => {
     answerForEdge(
-      { plan: word, sewn: BLANKET, dial: UNKNOWN_LENGTH_DIAL, stitch: findStitch('blanket')!, threadMm: 0.3 },
+      {
+        plan: word,
+        sewn: BLANKET,
+        dial: UNKNOWN_LENGTH_DIAL,
+        feedFactor: 1,
+        stitch: findStitch('blanket')!,
+        threadMm: 0.3,
+      },
       () => font,
     )
   })

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { describe, expect, it } from 'vitest'
-import { UNKNOWN_LENGTH_DIAL } from '#core/fit'
+import { PLAIN_SCALE, UNKNOWN_LENGTH_DIAL } from '#core/fit'
 import { readFont, signedAreaMm2 } from '#core/shape'
 import { findStitch } from '#core/stitch'
 import {
@@ -17,7 +17,7 @@ import {
   linesWork,
 } from '#shared/inputs'
 import { demoBackup } from '#shared/demo'
-import type { EdgePart, EdgePiece, LinesPiece } from '#shared/records'
+import type { EdgePart, EdgePiece, LinesPiece, OwnStitch } from '#shared/records'
 
 const file = createRequire(import.meta.url).resolve(
   '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-800-normal.woff',
@@ -41,6 +41,7 @@ const inputOf = (plan: EdgePiece, sewn = sewnAs(), threadMm = 0.3) => ({
   plan,
   sewn,
   dial: UNKNOWN_LENGTH_DIAL,
+  feedFactor: 1,
   stitch: findStitch(sewn.stitchId)!,
   threadMm,
 })
@@ -155,6 +156,7 @@ describe('an appliqué', () => {
   })
 })
 
+const NO_OWN = new Map<string, OwnStitch>()
 describe('how the machine is set for an edge', () => {
   const setupOf = (kind: EdgeKind, widthMm = 1.5) => ({
     job: EDGE_KINDS[kind].job,
@@ -162,7 +164,7 @@ describe('how the machine is set for an edge', () => {
   })
   it('follows its stitch', () => {
     const of = (kind: EdgeKind, over: Partial<EdgePiece> = {}) =>
-      edgeSettingOf({ ...lantern, ...over }, setupOf(kind))
+      edgeSettingOf({ ...lantern, ...over }, setupOf(kind), NO_OWN)
     expect(of('blanket')).toMatchObject({ stitchId: 'blanket', widthMm: 1.5, positionMm: 0 })
     // Half the width less what falls outside: 0.75 − 0.3, to the side of the cloth.
     expect(of('hidden')).toMatchObject({ stitchId: 'zigzag', widthMm: 1.5, positionMm: -0.45 })
@@ -173,7 +175,7 @@ describe('how the machine is set for an edge', () => {
     expect(of('blanket', { backwards: true }).mirror).toBe(true)
   })
   it.each(Object.keys(EDGE_KINDS) as EdgeKind[])('%s is told by its job and stitch', kind =>
-    expect(edgeKindOf(setupOf(kind))).toBe(kind),
+    expect(edgeKindOf(setupOf(kind), NO_OWN)).toBe(kind),
   )
 })
 
@@ -181,12 +183,12 @@ describe('what a piece asks for', () => {
   it('counts seams with what is sewn over, turns and starts, for every copy', () => {
     const plan = with1(rectangle(60, 40), { overlap: 3 })
     const made = answer(plan, sewnAs('blanket', { widthMm: 3, lengthMm: 5 }))
-    const work = edgeWork(plan, 'blanket', made, 2)
+    const work = edgeWork(plan, made, 2)
     expect(work.seamM).toBeCloseTo((2 * (200 + 3 * 5)) / 1000, 6)
     expect(work).toMatchObject({ rows: 2, turns: 8, stitches: 2 * 3 * 43 })
   })
   it('of a line drawing counts what is sewn twice', () => {
-    const made = answerForLines({ plan: plume, wantedMm: 3, dial: UNKNOWN_LENGTH_DIAL })
+    const made = answerForLines({ plan: plume, wantedMm: 3, dial: UNKNOWN_LENGTH_DIAL, scale: PLAIN_SCALE })
     expect(linesWork(made, 1).seamM).toBeCloseTo(made.sewn.sewnMm / 1000, 9)
     expect(linesWork(made, 1).rows).toBe(1)
     expect(made.other.starts).toBe(7)
@@ -200,6 +202,7 @@ describe('a line drawing', () => {
       plan: { ...plume, drawing: path },
       wantedMm: 3,
       dial: UNKNOWN_LENGTH_DIAL,
+      scale: PLAIN_SCALE,
     })
     expect(drawing.lines).toHaveLength(5)
     expect(Math.max(...drawing.nodes.map(({ y }) => y))).toBeCloseTo(0, 9)
@@ -210,6 +213,7 @@ describe('a line drawing', () => {
       plan: { ...plume, drawing: ring, twice: false },
       wantedMm: 3,
       dial: UNKNOWN_LENGTH_DIAL,
+      scale: PLAIN_SCALE,
     })
     expect([sewn.starts, Math.round(sewn.sewnMm)]).toEqual([1, 160])
     const drawn = {
@@ -226,6 +230,7 @@ describe('a line drawing', () => {
       plan: { ...plume, drawing: drawn as unknown as LinesPiece['drawing'] },
       wantedMm: 3,
       dial: UNKNOWN_LENGTH_DIAL,
+      scale: PLAIN_SCALE,
     })
     expect(curve.sewn.sewnMm).toBeGreaterThan(Math.hypot(20, 10) * 2)
   })

@@ -12,7 +12,7 @@ import {
   planEdge,
 } from '#core/edge'
 import { CoreError } from '#core/errors'
-import { lengthMarks, type LengthDial, marksOfPlans } from '#core/fit'
+import { asSewnMm, type DialScale, type LengthDial, marksAsSewn, marksOfPlans } from '#core/fit'
 import {
   boundsOf,
   checkOutline,
@@ -31,11 +31,12 @@ import {
   withoutOf,
   wordRegion,
 } from '#core/shape'
-import { findStitch, type StitchShape } from '#core/stitch'
+import { libraryAlike, stitchOf, type StitchShape } from '#core/stitch'
 import { drawnDiameter } from '#core/thread'
-import type { EdgePart, EdgePiece, Machine, OwnStitch, Thread } from '../records'
+import type { Cloth, EdgePart, EdgePiece, Machine, OwnStitch, Thread } from '../records'
 import type { SetupContent } from '../setup'
 import { type EdgeKind, edgeKindOf } from './edgeSetup'
+import { dialScaleOf } from './feed'
 import { lengthDialOf, type PieceWork } from './pieces'
 
 export type FontId = Extract<EdgePart['cut'], { kind: 'letters' }>['font']
@@ -47,6 +48,8 @@ export interface EdgeInput {
   readonly plan: EdgePiece
   readonly sewn: EdgeStitching
   readonly dial: LengthDial
+  /** Sewn length over dialled length on this cloth; 1: not measured. */
+  readonly feedFactor: number
   /** The stitch that runs along the edge. */
   readonly stitch: Pick<StitchShape, 'drops' | 'repeat'>
   readonly threadMm: number
@@ -73,8 +76,10 @@ export interface EdgeAnswer {
   /** Where each stretch begins, among all landings of that way. */
   readonly starts: readonly (number | null)[]
   readonly advice: readonly EdgeAdvice[]
-  /** Stitch lengths from landing to landing. */
-  readonly lengths: number
+  /** How what lies between two landings stands on the dial. */
+  readonly scale: DialScale
+  /** Drops of the needle from one landing to the next. */
+  readonly dropsEach: number
 }
 
 /** The stitch of an edge: its kind, and its numbers as they are dialled. */
@@ -88,13 +93,14 @@ export interface EdgeStitching {
 /** An edge as it crosses into the worker; null: its stitch is gone. */
 export function edgeInputOf(plan: EdgePiece, setup: SetupContent, tables: EdgeTables): EdgeInput | null {
   const { stitchId, widthMm, lengthMm } = setup.stitch
-  const stitch = findStitch(stitchId) ?? tables.stitches.get(stitchId)
+  const stitch = stitchOf(stitchId, tables.stitches)
   if (!stitch) return null
   const { drops, repeat } = stitch
   return {
     plan,
-    sewn: { kind: edgeKindOf(setup), stitchId, widthMm, lengthMm },
+    sewn: { kind: edgeKindOf(setup, tables.stitches), stitchId, widthMm, lengthMm },
     dial: lengthDialOf(tables.machines.get(setup.machineId ?? '') ?? null).dial,
+    feedFactor: dialScaleOf(plan.feed, setup, tables).feedFactor,
     stitch: { drops, repeat },
     threadMm: drawnDiameter(tables.threads.get(setup.threadIds.left ?? '') ?? null).mm,
   }
@@ -102,6 +108,7 @@ export function edgeInputOf(plan: EdgePiece, setup: SetupContent, tables: EdgeTa
 interface EdgeTables {
   readonly machines: ReadonlyMap<string, Machine>
   readonly stitches: ReadonlyMap<string, OwnStitch>
+  readonly cloths: ReadonlyMap<string, Cloth>
   readonly threads: ReadonlyMap<string, Thread>
 }
 
@@ -207,21 +214,23 @@ function stringOutline(sidesMm: readonly number[], y: number): EdgeStretch {
  * @throws {CoreError} for what cannot be sewn, with the field of the plan where it has one.
  */
 export function answerForEdge(
-  { plan, sewn: wanted, dial, stitch, threadMm }: EdgeInput,
+  { plan, sewn: wanted, dial, feedFactor, stitch, threadMm }: EdgeInput,
   fonts: Fonts,
 ): EdgeAnswer {
   const regions = regionsOf(plan, fonts)
   const stretches = stretchesOf(plan, wanted.kind, regions)
-  const lengths = stitch.repeat
-  const bites = bitesOf(wanted, lengths)
+  const scale = scaleOf(stitch, feedFactor)
+  const bites = bitesOf(wanted, scale.lengths)
   const rules: EdgeRules = {
-    marks: lengthMarks(dial).map(mm => mm * lengths),
+    marks: marksAsSewn(dial, scale),
     pointDeg: plan.pointDeg,
     clearanceMm: plan.clearanceMm,
     mostMissMm: plan.mostMissMm,
+    backwards: plan.backwards,
+    knownToMm: KNOWN_TO_MM,
   }
   checkBite(plan, wanted, stretches)
-  const ways = edgeWays(stretches, bites, rules, settledRuns(plan, wanted.lengthMm, lengths, stretches))
+  const ways = edgeWays(stretches, bites, rules, settledRuns(plan, wanted.lengthMm, scale, stretches))
   const way = Math.min(plan.way, ways.length - 1)
   const sewn = ways[way]!
   const outsideMm = wanted.kind === 'blanket' || wanted.kind === 'straight' ? 0 : plan.outsideMm
@@ -234,9 +243,19 @@ export function answerForEdge(
     drops: dropsAlong(sewn.plan, stitch, sewn.widthMm, outsideMm),
     starts: sewn.plan.stretches.map((stretch, s) => startOf(plan, sewn, s) ?? stretch.start),
     advice: edgeAdvice(edgeWayAsWanted(stretches, bites, rules, sewn), bites, threadMm, plan.clearanceMm),
-    lengths,
+    scale,
+    dropsEach: stitch.drops.length,
   }
 }
+
+/** A zigzag is counted drop by drop, as one counts when sewing; other stitches of many drops in patterns. */
+function scaleOf(stitch: EdgeInput['stitch'], feedFactor: number): DialScale {
+  const isCounted = stitch.repeat === 1 || libraryAlike(stitch)?.id === 'zigzag'
+  return { lengths: stitch.repeat, feedFactor, counted: isCounted ? 'stitches' : 'patterns' }
+}
+
+/** No tape and no printed shape is truer, in mm: what a grid leaves over decides nothing. */
+const KNOWN_TO_MM = 0.01
 
 /** Bites as one would like them: what is wrong with them is what there is to say. */
 function edgeWayAsWanted(
@@ -281,18 +300,18 @@ function checkBite(
 function settledRuns(
   plan: EdgePiece,
   wantedMm: number,
-  lengths: number,
+  scale: DialScale,
   stretches: readonly EdgeStretch[],
 ): OwnRun[] {
   return plan.settled.flatMap(({ stretch, side, parts }): OwnRun[] => {
     const edge = stretches[stretch]
     const run = edge && edgeParts(edge, plan.pointDeg).runs[side]
     if (!run) return []
-    const sewn = parts.map(({ count, lengthMm }) => ({ count, lengthMm: lengthMm * lengths }))
+    const sewn = parts.map(({ count, lengthMm }) => ({ count, lengthMm: asSewnMm(lengthMm, scale) }))
     const missMm = run.lengthMm - sewn.reduce((sum, { count, lengthMm }) => sum + count * lengthMm, 0)
     const shortest = Math.min(...sewn.map(({ lengthMm }) => lengthMm))
     if (Math.abs(missMm) > Math.max(plan.mostMissMm, shortest / 2)) return []
-    const deviations = parts.map(({ lengthMm }) => Math.abs(lengthMm - wantedMm) * lengths)
+    const deviations = sewn.map(({ lengthMm }) => Math.abs(lengthMm - wantedMm * scale.lengths))
     const stitches = sewn.reduce((sum, { count }) => sum + count, 0)
     const own = { parts: sewn, stitches, marks: sewn.length, deviationMm: Math.max(...deviations), missMm }
     return [{ stretch, side, plan: own }]
@@ -326,8 +345,7 @@ function startOf({ starts }: EdgePiece, { plan }: EdgeWay, stretch: number): num
 /** What an edge asks of hands and machine: its seams with what is sewn over their beginnings. */
 export function edgeWork(
   plan: EdgePiece,
-  stitchId: string,
-  { ways, way, lengths: lengthsEach }: EdgeAnswer,
+  { ways, way, scale, dropsEach }: EdgeAnswer,
   copies: number,
 ): PieceWork {
   const { plan: sewn, widthMm } = ways[way]!
@@ -336,7 +354,7 @@ export function edgeWork(
   const meanMm = lengths / Math.max(1, stitches)
   const over = plan.overlap * sewn.stretches.filter(({ closed }) => closed).length
   const points = sewn.landings.filter(({ isPoint }) => isPoint).length
-  const marks = marksOfPlans(sewn.stretches.flatMap(({ sides }) => sides.map(side => side.plan)))
+  const plans = sewn.stretches.flatMap(({ sides }) => sides.map(side => side.plan))
   const pivots = sewn.stretches
     .flatMap(({ sides }) => sides)
     .reduce(
@@ -347,12 +365,7 @@ export function edgeWork(
     seamM: (copies * (lengths + over * meanMm)) / 1000,
     rows: copies * sewn.stretches.length,
     turns: copies * (points + pivots),
-    stitches: copies * (stitches + over) * dropsEach(stitchId),
-    dialled: { widthMm, lengthsMm: marks.map(mm => mm / lengthsEach) },
+    stitches: copies * (stitches + over) * dropsEach,
+    dialled: { widthMm, lengthsMm: marksOfPlans(plans, scale) },
   }
-}
-
-/** Drops of the needle from one landing to the next. */
-function dropsEach(stitchId: string): number {
-  return findStitch(stitchId)?.drops.length ?? 1
 }

@@ -1,7 +1,8 @@
-import { type Feed, UNKNOWN_FEED } from '#core/fit'
+import { type DialScale, type Feed, feedFactor, PLAIN_SCALE, UNKNOWN_FEED } from '#core/fit'
 import { giveOrTake } from '#core/measured'
 import { spreadOf } from '../fields'
-import type { Cloth } from '../records'
+import type { Cloth, TopstitchPiece } from '../records'
+import type { SetupContent } from '../setup'
 
 /** How long stitches come out on a cloth, where it was measured on it; null: it was not. */
 export function clothFeedOf(cloth: Cloth | null): Feed | null {
@@ -12,4 +13,28 @@ export function clothFeedOf(cloth: Cloth | null): Feed | null {
     // Typed without saying how well: no better than nothing known.
     spread: spread === null ? UNKNOWN_FEED.spread : giveOrTake({ value: cloth.feedFactor, spread }),
   }
+}
+
+/** Stitches sewn and measured for one piece. */
+export type PieceFeed = TopstitchPiece['feed']
+
+/**
+ * How long stitches come out: as they were measured for this piece, else on its cloth; null: nobody measured.
+ *
+ * @throws {CoreError} as `feedFactor`.
+ */
+export function feedOf(measuredHere: PieceFeed, cloth: Cloth | null): Feed | null {
+  if (!measuredHere) return clothFeedOf(cloth)
+  const { sewnMm, stitches, dialledMm, readMm } = measuredHere
+  return feedFactor(sewnMm, stitches, dialledMm, readMm)
+}
+
+/** How planned lengths stand on the dial on this cloth: at its word where nobody measured. */
+export function dialScaleOf(
+  measuredHere: PieceFeed,
+  { clothId }: Pick<SetupContent, 'clothId'>,
+  { cloths }: { readonly cloths: ReadonlyMap<string, Cloth> },
+): DialScale {
+  const feed = feedOf(measuredHere, cloths.get(clothId ?? '') ?? null)
+  return feed ? { ...PLAIN_SCALE, feedFactor: feed.factor } : PLAIN_SCALE
 }

@@ -106,5 +106,5 @@ export {
   refusedChange,
   thingsOf,
 } from './measures'
-export { clothFeedOf } from './feed'
+export { clothFeedOf, dialScaleOf, feedOf, type PieceFeed } from './feed'
 export { type Unmeasured, unmeasuredOf } from './unmeasured'

@@ -1,4 +1,4 @@
-import { findStitch } from '#core/stitch'
+import { stitchOf } from '#core/stitch'
 import type { OwnStitch, ProjectItem } from '../records'
 import type { ProjectWork } from './project'
 import type { PieceWork } from './pieces'
@@ -33,7 +33,7 @@ export function itemDialsOf(
   const { stitchId, widthMm, lengthMm } = setup.stitch
   const planned = plannedOf(setup.stitch, asked)
   const numbers = {
-    stitch: findStitch(stitchId)?.name ?? stitches.get(stitchId)?.name ?? 'stitch gone',
+    stitch: stitchOf(stitchId, stitches)?.name ?? 'stitch gone',
     widthMm: planned?.widthMm ?? widthMm,
     lengthsMm: endsOf(planned?.lengthsMm ?? [lengthMm]),
     tension: setup.tension,

@@ -28,7 +28,7 @@ export function judgePiece(
   ownStart: number | null = null,
 ): PieceVerdict {
   const judge = (row: number): PieceVerdict => ({
-    ...judgeJob(jobInputOf(pieceSetupOf(piece, row), tables, settings, unit, ownStart)),
+    ...judgeJob(jobInputOf(pieceSetupOf(piece, tables.stitches, row), tables, settings, unit, ownStart)),
     row,
   })
   const rows = piece.plan.kind === 'band' ? piece.plan.rows.length : 1

@@ -1,8 +1,9 @@
-import { lengthMarks, type LengthDial, marksOfPlans } from '#core/fit'
+import { type DialScale, type LengthDial, marksAsSewn, marksOfPlans } from '#core/fit'
 import { joinedDrawing, type LineDrawing, plumeWays, type SewnLines, sewnLines } from '#core/lines'
 import { drawnOutline, outlinesOfPath, type Point } from '#core/shape'
-import type { LinesPiece, Machine } from '../records'
+import type { Cloth, LinesPiece, Machine } from '../records'
 import type { SetupContent } from '../setup'
+import { dialScaleOf } from './feed'
 import { lengthDialOf, type PieceWork } from './pieces'
 
 /** Everything a line drawing is worked out from, as it crosses into the worker. */
@@ -11,23 +12,30 @@ export interface LinesInput {
   /** The stitch length one would have. */
   readonly wantedMm: number
   readonly dial: LengthDial
+  /** How the planned lengths stand on it. */
+  readonly scale: DialScale
 }
 
 /** A line drawing worked out, both ways round: as it is wanted, and the other way for comparison. */
 export interface LinesAnswer {
   readonly drawing: LineDrawing
   readonly sewn: SewnLines
+  /** How its lengths stand on the dial. */
+  readonly scale: DialScale
   readonly other: Pick<SewnLines, 'starts' | 'tails' | 'twiceMm' | 'sewnMm' | 'proven'>
 }
 
 /** A line drawing as it crosses into the worker. */
 export function linesInputOf(
   plan: LinesPiece,
-  { machineId, stitch }: SetupContent,
-  machines: ReadonlyMap<string, Machine>,
+  setup: SetupContent,
+  tables: {
+    readonly machines: ReadonlyMap<string, Machine>
+    readonly cloths: ReadonlyMap<string, Cloth>
+  },
 ): LinesInput {
-  const { dial } = lengthDialOf(machines.get(machineId ?? '') ?? null)
-  return { plan, wantedMm: stitch.lengthMm, dial }
+  const { dial } = lengthDialOf(tables.machines.get(setup.machineId ?? '') ?? null)
+  return { plan, wantedMm: setup.stitch.lengthMm, dial, scale: dialScaleOf(plan.feed, setup, tables) }
 }
 
 /** The ways of a drawing, y up. */
@@ -50,20 +58,21 @@ export function waysOf({ drawing }: LinesPiece): Point[][] {
  *
  * @throws {CoreError} for what cannot be sewn.
  */
-export function answerForLines({ plan, wantedMm, dial }: LinesInput): LinesAnswer {
+export function answerForLines({ plan, wantedMm, dial, scale }: LinesInput): LinesAnswer {
   const drawing = joinedDrawing(waysOf(plan))
   const { mostMissMm, twice } = plan
-  const rules = { wantedMm, mostMissMm, marks: lengthMarks(dial) }
+  const rules = { wantedMm, mostMissMm, marks: marksAsSewn(dial, scale) }
   const { starts, tails, twiceMm, sewnMm, proven } = sewnLines(drawing, { ...rules, twice: !twice })
   return {
     drawing,
     sewn: sewnLines(drawing, { ...rules, twice }),
+    scale,
     other: { starts, tails, twiceMm, sewnMm, proven },
   }
 }
 
 /** What a line drawing asks of hands and machine. */
-export function linesWork({ sewn }: LinesAnswer, copies: number): PieceWork {
+export function linesWork({ sewn, scale }: LinesAnswer, copies: number): PieceWork {
   const curves = sewn.steps.flat().reduce((sum, { line }) => {
     const { turnEvery, stitches } = sewn.lines[line]!
     return sum + (turnEvery === null ? 0 : Math.floor(stitches / turnEvery))
@@ -73,6 +82,12 @@ export function linesWork({ sewn }: LinesAnswer, copies: number): PieceWork {
     rows: copies * sewn.starts,
     turns: copies * (sewn.pivots + curves),
     stitches: copies * sewn.stitches,
-    dialled: { widthMm: null, lengthsMm: marksOfPlans(sewn.lines.map(({ plan }) => plan)) },
+    dialled: {
+      widthMm: null,
+      lengthsMm: marksOfPlans(
+        sewn.lines.map(({ plan }) => plan),
+        scale,
+      ),
+    },
   }
 }

@@ -2,11 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { JOB_IDS } from '#core/job'
 import { demoBackup } from '#shared/demo'
 import { isJobOfPlan, judgePiece, pieceSetupOf, planKindOf, withPieceSetup, wayOf } from '#shared/inputs'
-import { DEFAULT_SETTINGS, type Piece, TABLES } from '#shared/records'
+import { DEFAULT_SETTINGS, type OwnStitch, type Piece, TABLES } from '#shared/records'
 import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
 const tables = demoTables
+const NO_OWN = new Map<string, OwnStitch>()
 const piece = (id: string) => records.pieces.find(one => one.id === `demo-${id}`)!
 const rowsOf = ({ plan }: Piece) => (plan.kind === 'band' ? plan.rows.length : 1)
 const each = records.pieces.flatMap(one =>
@@ -15,14 +16,14 @@ const each = records.pieces.flatMap(one =>
 
 describe('what is on the machine for a piece', () => {
   it.each(each)('put back as it was read changes nothing: %s', (_, one, row) =>
-    expect(withPieceSetup(one, pieceSetupOf(one, row), row)).toEqual(one),
+    expect(withPieceSetup(one, pieceSetupOf(one, NO_OWN, row), NO_OWN, row)).toEqual(one),
   )
   it.each(each)('is read as it was put: %s', (_, one, row) => {
-    const now = pieceSetupOf(one, row)
+    const now = pieceSetupOf(one, NO_OWN, row)
     const isStraight = now.stitch.stitchId === 'straight'
     const stitch = { ...now.stitch, widthMm: isStraight ? 0 : 2.2, lengthMm: 2.7 }
     const next = { ...now, stitch, tension: 3.3, needleId: 'demo-needle-80', layers: 3 }
-    const { stitch: read, ...rest } = pieceSetupOf(withPieceSetup(one, next, row), row)
+    const { stitch: read, ...rest } = pieceSetupOf(withPieceSetup(one, next, NO_OWN, row), NO_OWN, row)
     // An edge moves its needle with the width by itself.
     expect(read).toMatchObject({ widthMm: stitch.widthMm, lengthMm: 2.7, stitchId: stitch.stitchId })
     expect(rest).toMatchObject({ tension: 3.3, needleId: 'demo-needle-80', layers: 3 })
@@ -30,55 +31,59 @@ describe('what is on the machine for a piece', () => {
 
   const band = piece('piece-collarband')
   it('of a band is the row one looks at, and changing it leaves the others alone', () => {
-    const [, leaf] = [pieceSetupOf(band, 0), pieceSetupOf(band, 1)]
+    const [, leaf] = [pieceSetupOf(band, NO_OWN, 0), pieceSetupOf(band, NO_OWN, 1)]
     expect(leaf).toMatchObject({
       stitch: { stitchId: 'satin-leaf', widthMm: 6 },
       threadIds: { left: 'demo-thread-wine' },
     })
-    const wider = withPieceSetup(band, { ...leaf, stitch: { ...leaf.stitch, widthMm: 5 } }, 1)
-    expect(pieceSetupOf(wider, 1).stitch.widthMm).toBe(5)
-    expect(pieceSetupOf(wider, 0)).toEqual(pieceSetupOf(band, 0))
+    const wider = withPieceSetup(band, { ...leaf, stitch: { ...leaf.stitch, widthMm: 5 } }, NO_OWN, 1)
+    expect(pieceSetupOf(wider, NO_OWN, 1).stitch.widthMm).toBe(5)
+    expect(pieceSetupOf(wider, NO_OWN, 0)).toEqual(pieceSetupOf(band, NO_OWN, 0))
   })
   it('of a band changes a thread for the row that has its own, else for all that have none', () => {
     const with1 = (row: number) => {
-      const now = pieceSetupOf(band, row)
+      const now = pieceSetupOf(band, NO_OWN, row)
       const threadIds = { ...now.threadIds, left: 'demo-thread-navy' }
-      return withPieceSetup(band, { ...now, threadIds }, row)
+      return withPieceSetup(band, { ...now, threadIds }, NO_OWN, row)
     }
-    const lefts = (of: Piece) => [0, 1, 2].map(row => pieceSetupOf(of, row).threadIds.left)
+    const lefts = (of: Piece) => [0, 1, 2].map(row => pieceSetupOf(of, NO_OWN, row).threadIds.left)
     expect(lefts(with1(1))).toEqual(['demo-thread-slate', 'demo-thread-navy', 'demo-thread-slate'])
     expect(lefts(with1(0))).toEqual(['demo-thread-navy', 'demo-thread-wine', 'demo-thread-navy'])
   })
   it('of a hidden edge stands so far beside the edge; moved by hand, more or less falls outside', () => {
     const banner = piece('piece-banner')
-    const now = pieceSetupOf(banner)
+    const now = pieceSetupOf(banner, NO_OWN)
     // 1 / 2 − 0.3, to the side of the cloth.
     expect(now.stitch.positionMm).toBeCloseTo(-0.2, 9)
-    const moved = withPieceSetup(banner, { ...now, stitch: { ...now.stitch, positionMm: -0.4 } })
+    const moved = withPieceSetup(banner, { ...now, stitch: { ...now.stitch, positionMm: -0.4 } }, NO_OWN)
     expect(moved.plan).toMatchObject({ outsideMm: expect.closeTo(0.1, 9) })
-    expect(pieceSetupOf(moved).stitch.positionMm).toBeCloseTo(-0.4, 9)
+    expect(pieceSetupOf(moved, NO_OWN).stitch.positionMm).toBeCloseTo(-0.4, 9)
   })
   it('of an edge stays one that can be kept, however far the needle is moved by hand', () => {
     const banner = piece('piece-banner')
-    const now = pieceSetupOf(banner)
+    const now = pieceSetupOf(banner, NO_OWN)
     for (const positionMm of [-6, -0.5, 0, 0.5, 6]) {
-      const moved = withPieceSetup(banner, { ...now, stitch: { ...now.stitch, positionMm } })
+      const moved = withPieceSetup(banner, { ...now, stitch: { ...now.stitch, positionMm } }, NO_OWN)
       expect(TABLES.pieces.schema.safeParse(moved).success, String(positionMm)).toBe(true)
     }
   })
   it('of a blanket edge that is mirrored by hand is sewn the other way round', () => {
     const lantern = piece('piece-lantern')
-    const now = pieceSetupOf(lantern)
-    const turned = withPieceSetup(lantern, { ...now, stitch: { ...now.stitch, mirror: !now.stitch.mirror } })
+    const now = pieceSetupOf(lantern, NO_OWN)
+    const turned = withPieceSetup(
+      lantern,
+      { ...now, stitch: { ...now.stitch, mirror: !now.stitch.mirror } },
+      NO_OWN,
+    )
     expect(turned.plan).toMatchObject({ backwards: true })
-    expect(pieceSetupOf(turned).stitch.mirror).toBe(!now.stitch.mirror)
+    expect(pieceSetupOf(turned, NO_OWN).stitch.mirror).toBe(!now.stitch.mirror)
   })
   it('counts a tension found for one row as meant for all of the band', () => {
     const own = { ...band.setup.tensionFrom!, stitchId: 'satin-leaf' }
     const found = { ...band, setup: { ...band.setup, tensionFrom: own } }
-    expect(pieceSetupOf(found, 0).tensionFrom?.stitchId).toBe('zigzag')
+    expect(pieceSetupOf(found, NO_OWN, 0).tensionFrom?.stitchId).toBe('zigzag')
     const other = { ...band, setup: { ...band.setup, tensionFrom: { ...own, stitchId: 'feather' } } }
-    expect(pieceSetupOf(other, 0).tensionFrom?.stitchId).toBe('feather')
+    expect(pieceSetupOf(other, NO_OWN, 0).tensionFrom?.stitchId).toBe('feather')
   })
 })
 

@@ -5,7 +5,7 @@ import { LIMITS } from '../fields'
 import type { BandPiece, BandPieceRow, EdgePiece, Piece } from '../records'
 import type { SetupContent } from '../setup'
 import { bandJobOf, bandRowSetup } from './bandSetup'
-import { edgeSettingOf, edgeShiftsNeedle } from './edgeSetup'
+import { edgeSettingOf, edgeShiftsNeedle, type OwnStitches } from './edgeSetup'
 
 export type PlanKind = Piece['plan']['kind']
 
@@ -44,12 +44,17 @@ export const isJobOfPlan = (job: JobId, kind: PlanKind): boolean =>
  * What is on the machine for a piece: its setup, and where its plan has a say, what that says. A band is sewn
  * row by row: the row that is looked at.
  *
+ * @param own - stitches of one's own.
  * @param row - of a band, from 0; one that is not there is the last.
  */
-export function pieceSetupOf({ plan, setup }: Pick<Piece, 'plan' | 'setup'>, row = 0): SetupContent {
+export function pieceSetupOf(
+  { plan, setup }: Pick<Piece, 'plan' | 'setup'>,
+  own: OwnStitches,
+  row = 0,
+): SetupContent {
   switch (plan.kind) {
     case 'band': {
-      const job = bandJobOf(plan)
+      const job = bandJobOf(plan, own)
       const goal = job === setup.job ? setup.goal : JOBS[job].goal
       return {
         ...bandRowSetup(rowOf(plan.rows, row), setup),
@@ -59,7 +64,7 @@ export function pieceSetupOf({ plan, setup }: Pick<Piece, 'plan' | 'setup'>, row
       }
     }
     case 'edge':
-      return { ...setup, stitch: edgeSettingOf(plan, setup) }
+      return { ...setup, stitch: edgeSettingOf(plan, setup, own) }
     default:
       return setup
   }
@@ -69,6 +74,7 @@ export function pieceSetupOf({ plan, setup }: Pick<Piece, 'plan' | 'setup'>, row
 export function withPieceSetup<T extends Pick<Piece, 'plan' | 'setup'>>(
   piece: T,
   next: SetupContent,
+  own: OwnStitches,
   row = 0,
 ): T {
   const { plan, setup } = piece
@@ -76,17 +82,17 @@ export function withPieceSetup<T extends Pick<Piece, 'plan' | 'setup'>>(
     // Which way it bites and where the needle stands, the plan tells.
     const { mirror, positionMm } = setup.stitch
     const stitch = { ...next.stitch, mirror, positionMm }
-    return { ...piece, plan: edgeAsMoved(plan, setup, next), setup: { ...next, stitch } }
+    return { ...piece, plan: edgeAsMoved(plan, setup, next, own), setup: { ...next, stitch } }
   }
   if (plan.kind !== 'band') return { ...piece, setup: next }
-  return withBandRow({ ...piece, plan }, next, plan.rows.indexOf(rowOf(plan.rows, row)))
+  return withBandRow({ ...piece, plan }, next, own, plan.rows.indexOf(rowOf(plan.rows, row)))
 }
 
 /** An edge whose needle was moved or stitch was mirrored by hand: so much falls outside, and that way. */
-function edgeAsMoved(plan: EdgePiece, setup: SetupContent, next: SetupContent): EdgePiece {
-  const before = edgeSettingOf(plan, setup)
+function edgeAsMoved(plan: EdgePiece, setup: SetupContent, next: SetupContent, own: OwnStitches): EdgePiece {
+  const before = edgeSettingOf(plan, setup, own)
   const { stitchId, widthMm, positionMm, mirror } = next.stitch
-  if (edgeShiftsNeedle(next)) {
+  if (edgeShiftsNeedle(next, own)) {
     if (positionMm === before.positionMm) return plan
     const towardsClothMm = positionMm * (plan.backwards ? 1 : -1)
     const [least, most] = LIMITS.outsideMm
@@ -100,6 +106,7 @@ function edgeAsMoved(plan: EdgePiece, setup: SetupContent, next: SetupContent): 
 function withBandRow<T extends { readonly plan: BandPiece; readonly setup: SetupContent }>(
   piece: T,
   next: SetupContent,
+  stitches: OwnStitches,
   at: number,
 ): T {
   const { plan, setup } = piece
@@ -115,7 +122,7 @@ function withBandRow<T extends { readonly plan: BandPiece; readonly setup: Setup
     leftId: isOwn.left ? next.threadIds.left : null,
     rightId: isOwn.right ? next.threadIds.right : null,
   }
-  const before = pieceSetupOf(piece, at)
+  const before = pieceSetupOf(piece, stitches, at)
   const whole: SetupContent = {
     ...next,
     stitch: setup.stitch,

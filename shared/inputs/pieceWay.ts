@@ -35,7 +35,7 @@ export function wayOf(
   verdict: JobWord,
   isPlanned: boolean,
 ): PieceWay {
-  const setup = pieceSetupOf(piece, row)
+  const setup = pieceSetupOf(piece, tables.stitches, row)
   const { needle } = setupPartsOf(setup, tables)
   const blades = needle ? threadedBlades(setup, needle.construction, tables.threads) : []
   return {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { PLAIN_SCALE } from '#core/fit'
 import { planPintucks } from '#core/pintucks'
 import { planRows } from '#core/topstitch'
 import {
@@ -98,26 +99,29 @@ describe('pieces of topstitching', () => {
   })
   it('count stitches, turns and metres of all copies', () => {
     const made = planRows(input)
-    const once = topstitchWork(rows, wantedMm, made, false, 1)
+    const once = topstitchWork(rows, wantedMm, made, PLAIN_SCALE, false, 1)
     expect(once.turns).toBe(8)
-    expect(topstitchWork(rows, wantedMm, made, false, 8)).toMatchObject({
+    expect(topstitchWork(rows, wantedMm, made, PLAIN_SCALE, false, 8)).toMatchObject({
       seamM: expect.closeTo(8 * once.seamM, 9),
       rows: 16,
       turns: 64,
       stitches: 8 * once.stitches,
     })
     // One needle at a time: as much thread as both at once, in twice the rows, turns and stitches.
-    expect(topstitchWork({ ...rows, corner: 'passes' }, wantedMm, made, true, 1)).toMatchObject({
+    expect(topstitchWork({ ...rows, corner: 'passes' }, wantedMm, made, PLAIN_SCALE, true, 1)).toMatchObject({
       seamM: once.seamM,
       rows: 4,
       turns: 16,
       stitches: 2 * once.stitches,
     })
     const area = { acrossMm: 100, alongMm: 200, distanceMm: 20, marginMm: 10, sagMm: 0 }
-    expect(topstitchWork({ ...rows, area }, wantedMm, made, false, 2)).toMatchObject({ seamM: 2, rows: 10 })
+    expect(topstitchWork({ ...rows, area }, wantedMm, made, PLAIN_SCALE, false, 2)).toMatchObject({
+      seamM: 2,
+      rows: 10,
+    })
   })
   it('need thread with its tails, and minutes with their turns', () => {
-    const work = topstitchWork(rows, wantedMm, planRows(input), false, 1)
+    const work = topstitchWork(rows, wantedMm, planRows(input), PLAIN_SCALE, false, 1)
     const found = pieceNeedsOf(work, pocket.setup, tables, DEFAULT_SETTINGS)!
     const bare = pieceNeedsOf({ ...work, rows: 0, turns: 0 }, pocket.setup, tables, DEFAULT_SETTINGS)!
     expect(found.needs.threads[0]!.metres - bare.needs.threads[0]!.metres).toBeCloseTo(2 * 0.2, 9)

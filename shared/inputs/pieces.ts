@@ -1,5 +1,13 @@
 import { pieceMinutes, SPEED_STITCHES } from '#core/care'
-import { evenFit, fitCount, lengthMarks, type LengthDial, marksOfPlans, UNKNOWN_LENGTH_DIAL } from '#core/fit'
+import {
+  type DialScale,
+  evenFit,
+  fitCount,
+  type LengthDial,
+  marksAsSewn,
+  marksOfPlans,
+  UNKNOWN_LENGTH_DIAL,
+} from '#core/fit'
 import { leastOf } from '#core/measured'
 import { CONSTRUCTIONS, type Needle } from '#core/needle'
 import { type PintuckInput, swatchTucksFor } from '#core/pintucks'
@@ -23,6 +31,7 @@ import type {
   TopstitchPiece,
 } from '../records'
 import type { SetupContent } from '../setup'
+import { dialScaleOf } from './feed'
 import { type ThreadNeeds, threadNeedsOf } from './needs'
 import { seamOf } from './seam'
 import { type SetupTables, setupPartsOf, gapOf } from './swing'
@@ -162,7 +171,7 @@ export function guidesOf(feet: Iterable<Foot>, needle: Needle & MeasuredGap): Ow
 export function rowsInputOf(
   plan: TopstitchPiece,
   setup: SetupContent,
-  tables: SetupTables,
+  tables: SetupTables & { readonly cloths: ReadonlyMap<string, Cloth> },
 ): RowsInput | null {
   const { machine, needle } = setupPartsOf(setup, tables)
   if (!machine || !needle) return null
@@ -175,7 +184,7 @@ export function rowsInputOf(
     positionStepMm: steps && steps > 1 ? machine.maxWidthMm / (steps - 1) : null,
     guides: guidesOf(tables.feet.values(), needle),
     wantedMm: setup.stitch.lengthMm,
-    marks: lengthMarks(lengthDialOf(machine).dial),
+    marks: marksAsSewn(lengthDialOf(machine).dial, dialScaleOf(plan.feed, setup, tables)),
     mostMissMm: plan.mostMissMm,
     cornerDeg: CORNER_DEG,
   }
@@ -254,11 +263,13 @@ function secondWay({ second, tallMm }: PintuckPiece, pieceMm: number) {
  * Every row along its legs, or the rows over an area.
  *
  * @param wantedMm - the stitch length one would have.
+ * @param scale - how the planned lengths stand on the dial.
  */
 export function topstitchWork(
   plan: TopstitchPiece,
   wantedMm: number,
   rows: readonly PlannedRow[],
+  scale: DialScale,
   isTwin: boolean,
   copies: number,
 ): PieceWork {
@@ -280,7 +291,13 @@ export function topstitchWork(
     stitches:
       times
       * sewn.reduce((sum, { leg, plan: own }) => sum + (own ?? evenFit(leg.lengthMm, wantedMm)).stitches, 0),
-    dialled: { widthMm: null, lengthsMm: marksOfPlans(sewn.map(({ plan: own }) => own ?? null)) },
+    dialled: {
+      widthMm: null,
+      lengthsMm: marksOfPlans(
+        sewn.map(({ plan: own }) => own ?? null),
+        scale,
+      ),
+    },
   }
 }
 

@@ -6,6 +6,7 @@ import { type Piece, pieceName, type Project, type ProjectItem, type Settings, t
 import type { SetupContent } from '../setup'
 import { answerForBand, bandRuns } from './band'
 import { bandRowSetup } from './bandSetup'
+import { dialScaleOf } from './feed'
 import { pintuckInputOf, rowsInputOf, topstitchRows, topstitchWork, tuckWork } from './pieces'
 import type { PieceRun } from './runs'
 import { PLATE_NAMES } from './swing'
@@ -172,7 +173,14 @@ export function itemRuns(
         input && [
           {
             setup,
-            work: topstitchWork(plan, setup.stitch.lengthMm, topstitchRows(plan, input), isTwin, all),
+            work: topstitchWork(
+              plan,
+              setup.stitch.lengthMm,
+              topstitchRows(plan, input),
+              dialScaleOf(plan.feed, setup, tables),
+              isTwin,
+              all,
+            ),
           },
         ]
       )

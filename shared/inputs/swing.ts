@@ -1,6 +1,6 @@
 import { mostOf } from '#core/measured'
 import { marginOfMm } from '#core/schools'
-import { findStitch, type StitchSetting, type StitchShape } from '#core/stitch'
+import { stitchOf, type StitchSetting, type StitchShape } from '#core/stitch'
 import type { SwingInput } from '#core/swing'
 import type { Foot, Machine, NeedleRecord, OwnStitch, Plate, Settings } from '../records'
 import { spreadOf } from '../fields'
@@ -51,7 +51,7 @@ export function setupPartsOf(setup: SetupContent, tables: SetupTables): SetupPar
     foot: tables.feet.get(setup.footId ?? '') ?? null,
     needle: tables.needles.get(setup.needleId ?? '') ?? null,
     plate: tables.plates.get(setup.plateId ?? '') ?? null,
-    stitch: findStitch(setup.stitch.stitchId) ?? tables.stitches.get(setup.stitch.stitchId) ?? null,
+    stitch: stitchOf(setup.stitch.stitchId, tables.stitches),
   }
 }
 

@@ -11,7 +11,7 @@ import {
   rankNeedles,
   startSettings,
 } from '#core/pairing'
-import { findStitch, STITCHES } from '#core/stitch'
+import { findStitch, libraryAlike, STITCHES } from '#core/stitch'
 import type { SwatchFeatures } from '#core/swatch'
 import type { Goal } from '#core/terms'
 import {
@@ -207,7 +207,8 @@ const stitchStep: Step = (setup, { stitchIds, takesOwnStitches }, { tables }) =>
   const { stitch } = setupPartsOf(setup, tables)
   const isOwn = stitch !== null && findStitch(stitch.id) === null
   const from = stitch?.name ?? 'none'
-  if (stitch && (stitchIds.includes(stitch.id) || (isOwn && takesOwnStitches)))
+  const alike = stitch && libraryAlike(stitch)
+  if (stitch && ((alike && stitchIds.includes(alike.id)) || (isOwn && takesOwnStitches)))
     return { change: {}, settings: [told('Stitch', from, from, 'goes with this job')] }
   const taken = STITCHES.find(({ id }) => id === stitchIds[0])!
   return {

@@ -1,7 +1,7 @@
 import { shareOf } from '#core/dial'
 import { needleNameAndType, threadedBladesOf } from '#core/needle'
 import { onDial } from '#core/pairing'
-import { findStitch } from '#core/stitch'
+import { stitchOf } from '#core/stitch'
 import type { TensionDial } from '#core/terms'
 import type { SetupContent } from './schema'
 
@@ -94,7 +94,7 @@ function needleOver(from: TensionFrom, { needleId }: SetupContent, { needles }: 
 }
 function stitchOver(from: TensionFrom, { stitch }: SetupContent, { stitches }: Carrying): string[] {
   if (from.stitchId === stitch.stitchId) return []
-  const was = findStitch(from.stitchId) ?? stitches.get(from.stitchId)
+  const was = stitchOf(from.stitchId, stitches)
   return [`set for ${was?.name.toLowerCase() ?? GONE}`]
 }
 function threadOver(

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findStitch } from '#core/stitch'
+import { stitchOf } from '#core/stitch'
 import { judgeJob, verdictWords } from '#core/verdict'
 import { answerForBand, bandRuns, jobInputOf } from '#shared/inputs'
 import type { BandPiece, BandPieceRow } from '#shared/records'
@@ -62,9 +62,7 @@ const row = computed({
   },
 })
 const names = computed(() =>
-  plan.value.rows.map(
-    ({ stitchId }) => (findStitch(stitchId) ?? book.shelf.stitches.get(stitchId))?.name ?? 'Stitch gone',
-  ),
+  plan.value.rows.map(({ stitchId }) => stitchOf(stitchId, book.shelf.stitches)?.name ?? 'Stitch gone'),
 )
 const answer = useAnswer(
   () => answerForBand(plan.value, inHand.piece.setup, book.shelf, settings.record),
@@ -106,7 +104,7 @@ const LARGEST_GAP_MM = 100
 /** A stack found for a width: its rows as they were liked, mirrored about the middle. */
 function takeStack(stack: readonly { stitchId: string; widthMm: number }[], overlapMm: number): void {
   plan.value.rows = stack.map(({ stitchId, widthMm }, i): BandPieceRow => {
-    const usual = findStitch(stitchId) ?? book.shelf.stitches.get(stitchId)
+    const usual = stitchOf(stitchId, book.shelf.stitches)
     const isRight = i > stack.length - 1 - i
     return { ...OWN, stitchId, widthMm, lengthMm: usual?.defaultLengthMm ?? 2.5, mirror: isRight }
   })

@@ -1,5 +1,6 @@
 import { bandDrawing, type BandLegSheet } from '#core/band'
 import { pieceCardSheets } from '#core/card'
+import { dialledMm } from '#core/fit'
 import { tiledSheets } from '#core/paper'
 import { formatShort } from '#core/units'
 import type { BandAnswer } from '#shared/inputs'
@@ -79,14 +80,14 @@ export function bandLines({ answer, plan, names, length, bare }: BandPaper): str
       const { widthMm, mirror } = plan.rows[i]!
       const where = legs.length > 1 ? `, leg ${k + 1}` : ''
       const size = `${bare(widthMm)} wide${mirror ? ', mirrored' : ''}`
-      const dial = `${patternWords(leg, bare)}, ${endWords(leg, length)}`
+      const dial = `${patternWords(leg, bare, answer!.scale)}, ${endWords(leg, length)}`
       return `Row ${i + 1}${where}, ${names[i]} ${size}: ${dial}`
     }),
   )
 }
 
 /** Every row on every leg, in mm. */
-export function bandCsv({ band, rows, laid }: BandAnswer, names: readonly string[]): string {
+export function bandCsv({ band, rows, laid, scale }: BandAnswer, names: readonly string[]): string {
   const tidy = (mm: number) => String(Math.round(mm * 1000) / 1000)
   const lines = rows.flatMap(({ legs }, i) =>
     legs.map((leg, k) =>
@@ -99,7 +100,7 @@ export function bandCsv({ band, rows, laid }: BandAnswer, names: readonly string
         tidy(band.rows[i]!.centreMm),
         tidy(leg.lengthMm),
         leg.repeats,
-        tidy(leg.dialLengthMm),
+        tidy(dialledMm(leg.dialLengthMm, scale)),
         tidy(leg.missMm),
         tidy(leg.bareMm),
       ].join(','),

@@ -1,4 +1,5 @@
 import type { LaidRow, RibbonHold, RowGuide, RowLeg } from '#core/band'
+import { type DialScale, planWords } from '#core/fit'
 import type { BandNote } from '#shared/inputs'
 
 /** A length as the user reads it. */
@@ -17,8 +18,8 @@ function missWords({ missMm }: Pick<LaidRow, 'missMm'>, length: Length): string 
 }
 
 /** “60 patterns at 2.5” */
-export const patternWords = ({ repeats, dialLengthMm }: RowLeg, bare: Length): string =>
-  `${repeats} ${repeats === 1 ? 'pattern' : 'patterns'} at ${bare(dialLengthMm)}`
+export const patternWords = ({ repeats, dialLengthMm }: RowLeg, bare: Length, scale: DialScale): string =>
+  planWords({ parts: [{ count: repeats, lengthMm: dialLengthMm }] }, bare, scale)
 
 /** How a leg ends: “ends whole”, “1.2 mm to draw out”, “2.0 mm bare”. */
 export const endWords = (leg: RowLeg, length: Length): string =>

@@ -9,6 +9,7 @@ import { formatShort } from '#core/units'
 import { linesInputOf, linesWork } from '#shared/inputs'
 import type { LinesPiece } from '#shared/records'
 import type { Print } from '~/paper/print'
+import { dialledWords } from '~/planner/dialledWords'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
 import { usePlanned } from '~/planner/usePlanned'
@@ -52,7 +53,7 @@ const plan = computed({
 const machine = computed(() => book.shelf.machines.get(inHand.setup.machineId ?? '') ?? null)
 const { clothHex, threadHexes, thickness } = usePieceLooks(() => inHand.setup)
 const asked = usePlanned(
-  () => plainOf(linesInputOf(plan.value, inHand.setup, book.shelf.machines)),
+  () => plainOf(linesInputOf(plan.value, inHand.setup, book.shelf)),
   (api, now) => api.lines(now),
   () => piece.opened.value,
 )
@@ -101,7 +102,11 @@ const lines = computed(() => {
     steps.map(({ line, again, pivots }, i) => {
       number += 1
       const { plan: own, even } = now.sewn.lines[line]!
-      const words = planWords(own ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] }, bare)
+      const words = planWords(
+        own ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] },
+        bare,
+        now.scale,
+      )
       const start = i === 0 && now.sewn.starts > 1 ? `start ${run + 1}: ` : ''
       return `${start}${number}: ${words}${again ? ', again' : ''}${pivots ? ', turn' : ''}`
     }),
@@ -129,7 +134,7 @@ const prints = computed((): Print[] => {
           {
             title: title.value,
             dials: [
-              { label: 'Length', value: bare(wantedMm.value) },
+              { label: 'Length', value: dialledWords(work.value, wantedMm.value, bare) },
               {
                 label: 'Tension',
                 value: inHand.setup.tension === null ? '–' : formatShort(inHand.setup.tension),

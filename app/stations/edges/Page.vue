@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS, SPEED_STITCHES } from '#core/care'
 import { DEFAULT_CLEARANCE_MM, DEFAULT_POINT_DEG, OUTSIDE_MM, recounted } from '#core/edge'
-import { DEFAULT_MISS_MM, type FitPlan, lengthMarks } from '#core/fit'
+import { DEFAULT_MISS_MM, dialledMm, type FitPlan, marksAsSewn, PLAIN_SCALE } from '#core/fit'
 import { boundsOf, type DrawnPoint } from '#core/shape'
 import { type EdgeInput, edgeInputOf, edgeKindOf, edgeWork, fontsOf, lengthDialOf } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
+import { dialledWords } from '~/planner/dialledWords'
 import { orNull } from '~/planner/orNull'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
@@ -71,7 +72,7 @@ const part = computed({
     plan.value.parts[at.value] = next
   },
 })
-const kind = computed(() => edgeKindOf(inHand.setup))
+const kind = computed(() => edgeKindOf(inHand.setup, book.shelf.stitches))
 const view = ref<'sewn' | 'room'>('sewn')
 const machine = computed(() => book.shelf.machines.get(inHand.setup.machineId ?? '') ?? null)
 const dial = computed(() => lengthDialOf(machine.value))
@@ -95,14 +96,13 @@ const { answer: good, problem } = asked
 const sewn = computed(() => good.value?.ways[good.value.way] ?? null)
 const work = computed(() => {
   const now = good.value
-  return now && orNull(() => edgeWork(plan.value, inHand.setup.stitch.stitchId, now, draft.copies))
+  return now && orNull(() => edgeWork(plan.value, now, draft.copies))
 })
 const names = computed(() => (good.value?.stretches ?? []).map(one => looks.value[one.part]?.name ?? ''))
 /** In mm of cloth: what of the stitch lies between two landings. */
-const marks = computed(() => {
-  const dialled = orNull(() => lengthMarks(dial.value.dial)) ?? []
-  return dialled.map(mm => mm * (good.value?.lengths ?? 1))
-})
+const marks = computed(
+  () => orNull(() => marksAsSewn(dial.value.dial, good.value?.scale ?? PLAIN_SCALE)) ?? [],
+)
 const longest = computed(() =>
   Math.max(
     0,
@@ -123,7 +123,7 @@ function settle(at: SideAt, own: FitPlan | null): void {
   const others = plan.value.settled.filter(one => !isSameSide(one, at))
   const parts = own?.parts.map(({ count, lengthMm }) => ({
     count,
-    lengthMm: Math.round((1e6 * lengthMm) / good.value!.lengths) / 1e6,
+    lengthMm: dialledMm(lengthMm, good.value!.scale),
   }))
   plan.value.settled = parts ? [...others, { ...at, parts }] : others
 }
@@ -194,7 +194,7 @@ const prints = computed(() =>
     answer: good.value,
     plan: plan.value,
     kind: kind.value,
-    stitch: inHand.setup.stitch,
+    lengthWords: dialledWords(work.value, inHand.setup.stitch.lengthMm, bare),
     names: names.value,
     called: looks.value.map(({ name }) => name),
     tension: inHand.setup.tension,
@@ -275,7 +275,7 @@ const piecesPerNeedle = computed(() => {
         v-if="good"
         v-model="plan.way"
         :ways="good.ways"
-        :lengths="good.lengths"
+        :lengths="good.scale.lengths"
         :bite-word="kind === 'blanket' ? 'bite' : 'width'"
         :wanted-mm="inHand.setup.stitch.widthMm"
       />

@@ -10,7 +10,6 @@ import {
   templateDrawing,
 } from '#core/edge'
 import { tiledSheets } from '#core/paper'
-import type { StitchSetting } from '#core/stitch'
 import { formatShort } from '#core/units'
 import type { EdgeAnswer, EdgeKind } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
@@ -28,7 +27,7 @@ export function edgeLines(
   return answer.ways[answer.way]!.plan.stretches.map((stretch, s) => {
     const legs = sewnOrder(stretch, (answer.starts[s] ?? stretch.from) - stretch.from, plan.backwards)
     const over = stretch.closed && plan.overlap > 0 ? `, ${plan.overlap} over the beginning` : ''
-    return `${names[s]}: ${orderWords(stretch, legs, answer.lengths, bare)}${over}`
+    return `${names[s]}: ${orderWords(stretch, legs, answer.scale, bare)}${over}`
   })
 }
 
@@ -40,7 +39,8 @@ export interface EdgePaper {
   readonly answer: EdgeAnswer | null
   readonly plan: EdgePiece
   readonly kind: EdgeKind
-  readonly stitch: StitchSetting
+  /** Every length that is dialled. */
+  readonly lengthWords: string
   /** Of the cloth of each stretch. */
   readonly names: readonly string[]
   /** Of each cloth. */
@@ -55,7 +55,7 @@ export function edgePrints({
   answer,
   plan,
   kind,
-  stitch,
+  lengthWords,
   names,
   called,
   tension,
@@ -70,7 +70,7 @@ export function edgePrints({
       title,
       regions: answer!.regions,
       plan: of!,
-      sides: of!.stretches.map(one => sideWords(one, answer!.lengths, bare)),
+      sides: of!.stretches.map(one => sideWords(one, answer!.scale, bare)),
       starts: answer!.starts,
       backwards: plan.backwards,
     })
@@ -107,7 +107,7 @@ export function edgePrints({
       disabled: !answer,
       sheets: p =>
         of!.stretches.flatMap((one, s) =>
-          tiledSheets(edgeStrip(`${title}, ${names[s]}`, of!, s, sideWords(one, answer!.lengths, bare)), p),
+          tiledSheets(edgeStrip(`${title}, ${names[s]}`, of!, s, sideWords(one, answer!.scale, bare)), p),
         ),
     },
     {
@@ -139,7 +139,7 @@ export function edgePrints({
                 label: kind === 'blanket' ? 'Bite' : 'Width',
                 value: bare(answer!.ways[answer!.way]!.widthMm),
               },
-              { label: 'Length', value: bare(stitch.lengthMm) },
+              { label: 'Length', value: lengthWords },
               {
                 label: 'Tension',
                 value: tension === null ? '–' : formatShort(tension),

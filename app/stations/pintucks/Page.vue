@@ -2,7 +2,6 @@
 import { pieceCardSheets } from '#core/card'
 import { tiledSheets } from '#core/paper'
 import {
-  markedTucks,
   outlineFit,
   pintuckDrawing,
   type PintuckInput,
@@ -10,7 +9,7 @@ import {
   planPintucks,
   pintuckStrip,
   ridesToMm,
-  sewingOrder,
+  tuckOrder,
 } from '#core/pintucks'
 import { formatShort } from '#core/units'
 import { piecePrecision, pintuckInputOf, tuckRuns, tuckWork } from '#shared/inputs'
@@ -18,6 +17,7 @@ import type { PintuckPiece } from '#shared/records'
 import { useAnswer } from '~/planner/useAnswer'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
+import { tuckNumbers } from './tuckNumbers'
 import type { Print } from '~/paper/print'
 
 useHead({ title: 'Pintucks · Lacy Spool' })
@@ -58,24 +58,25 @@ const answer = useAnswer(
     const made = planPintucks(input, settings.unit)
     const fit =
       draft.plan.widths.length > 0 ? outlineFit(draft.plan.widths, made.pieceMm, made.finishedMm) : null
+    const order = tuckOrder(made.count, draft.plan.group?.of ?? null, usedGroove(made.groove))
     return {
       made,
       fit,
       gapMm: input.needle.gapMm,
       runs: tuckRuns(draft.plan, made.count),
-      order: sewingOrder(made.count),
-      ridesToMm: ridesOf(input, made),
-      marked: markedTucks(made.count, draft.plan.group?.of ?? null, usedGroove(made.groove)),
+      order: order.sewn,
+      ridesToMm: ridesOf(input, made, order.rides),
+      marked: order.marked,
       work: tuckWork(draft.plan, made, inHand.setup.stitch.lengthMm, draft.copies),
       swatchTucks: piecePrecision(draft.plan, made.count),
     }
   },
   () => piece.opened.value,
 )
-/** How far the last tuck of a group may lie off, by how well the foot’s pitch is known. */
-function ridesOf({ foot }: PintuckInput, { groove, count }: PintuckPlan): number | null {
+/** How far the outermost tuck of a group may lie off, by how well the foot’s pitch is known. */
+function ridesOf({ foot }: PintuckInput, { groove }: PintuckPlan, rides: number): number | null {
   const used = usedGroove(groove)
-  return foot && used ? ridesToMm(foot, used.k, draft.plan.group?.of ?? count) : null
+  return foot && used ? ridesToMm(foot, used.k, rides) : null
 }
 /** A groove leads a tuck only where it makes the spacing that is planned. */
 const SAME_SPACING_MM = 0.05
@@ -117,11 +118,8 @@ const cardLines = computed(() => {
     `${made.count} tucks, ${length(draft.plan.spacingMm)} apart${groupWords.value}.`,
     marked.length === made.count
       ? 'Mark every line.'
-      : `Mark the first of each group; the rest ride in groove ${made.groove!.k}.`,
-    `From the middle: ${order
-      .slice(0, 8)
-      .map(tuck => tuck + 1)
-      .join(', ')}${order.length > 8 ? ' …' : ''}; all the same way, slowly.`,
+      : `Mark ${tuckNumbers(marked)}, sewn first; the rest ride in groove ${made.groove!.k}.`,
+    `From the middle: ${tuckNumbers(order)}; all the same way, slowly.`,
     `Copies: ${draft.copies}.`,
   ]
 })

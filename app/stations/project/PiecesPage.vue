@@ -77,7 +77,7 @@ const found = computed(() => {
     : ordered.value.filter(piece => words.every(word => textOf(piece).includes(word)))
 })
 function textOf(piece: Piece): string {
-  const { machine, needle, stitch, foot } = setupPartsOf(pieceSetupOf(piece), book.shelf)
+  const { machine, needle, stitch, foot } = setupPartsOf(pieceSetupOf(piece, book.shelf.stitches), book.shelf)
   const parts = [machine?.name, needle && needleSearchText(needle), stitch?.name, foot?.name]
   return [pieceName(piece), piece.note, KIND_WORDS[piece.plan.kind], ...parts].join(' ').toLowerCase()
 }
@@ -115,7 +115,7 @@ const rows = computed(() =>
 /** A name or a note may run over two lines: a row stands as tall as it is, once the first rows stand. */
 const measure = (row: unknown) => virtual.value.measureElement(row as Element | null)
 function facts(piece: Piece) {
-  const setup = pieceSetupOf(piece)
+  const setup = pieceSetupOf(piece, book.shelf.stitches)
   const parts = setupPartsOf(setup, book.shelf)
   const verdict = judgePiece(piece, 0, book.shelf, settings.record, settings.unit)
   const { widthMm, lengthMm } = setup.stitch

@@ -62,7 +62,7 @@ export function useProjectWork(project: () => Project | null) {
   function wishOf(id: string, { plan, setup, copies: each }: Piece): Wish | null {
     const all = copies.value * each
     if (plan.kind === 'lines') {
-      const input = plainOf(linesInputOf(plan, setup, book.shelf.machines))
+      const input = plainOf(linesInputOf(plan, setup, book.shelf))
       return { id, key: JSON.stringify([input, all]), ask: api => api.linesWork(input, all) }
     }
     const found = plan.kind === 'edge' ? edgeInputOf(plan, setup, book.shelf) : null

@@ -6,6 +6,7 @@ import { tiledSheets } from '#core/paper'
 import { areaRows, areaTemplate, legStrip, topstitchDrawing } from '#core/topstitch'
 import { formatShort } from '#core/units'
 import {
+  dialScaleOf,
   guidesOf,
   lengthDialOf,
   rowsInputOf,
@@ -16,6 +17,7 @@ import {
 } from '#shared/inputs'
 import type { TopstitchPiece } from '#shared/records'
 import type { Print } from '~/paper/print'
+import { dialledWords } from '~/planner/dialledWords'
 import { useAnswer } from '~/planner/useAnswer'
 import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
@@ -57,11 +59,13 @@ const answer = useAnswer(
     const input = rowsInputOf(draft.plan, inHand.setup, book.shelf)
     if (!input) return null
     const rows = topstitchRows(draft.plan, input)
+    const scale = dialScaleOf(draft.plan.feed, inHand.setup, book.shelf)
     return {
       outline: input.outline,
       rows,
       area: draft.plan.area ? areaRows(draft.plan.area) : null,
-      work: topstitchWork(draft.plan, wantedMm.value, rows, isTwin.value, draft.copies),
+      scale,
+      work: topstitchWork(draft.plan, wantedMm.value, rows, scale, isTwin.value, draft.copies),
     }
   },
   () => piece.opened.value,
@@ -87,7 +91,7 @@ const legLines = computed(() =>
       const own = row.plans[i]?.[0]
       const at = good.value!.rows.length > 1 ? `row ${r + 1}, ` : ''
       const turn = i < row.legs.length - 1 ? ', then turn' : ', end'
-      const words = own ? planWords(own, bare) : 'nothing lands: stop at the mark'
+      const words = own ? planWords(own, bare, good.value!.scale) : 'nothing lands: stop at the mark'
       return leg.lengthMm > 0 ? `${at}leg ${i + 1}: ${words}${turn}` : `${at}leg ${i + 1}: passed by`
     }),
   ),
@@ -100,6 +104,7 @@ const prints = computed((): Print[] => {
       outline: made!.outline,
       rows: made!.rows.filter(({ vanished }) => !vanished),
       wantedMm: wantedMm.value,
+      scale: made!.scale,
       length: bare,
     })
   const { area } = draft.plan
@@ -155,7 +160,7 @@ const prints = computed((): Print[] => {
           {
             title: title.value,
             dials: [
-              { label: 'Length', value: bare(wantedMm.value) },
+              { label: 'Length', value: dialledWords(made!.work, wantedMm.value, bare) },
               {
                 label: 'Tension',
                 value: inHand.setup.tension === null ? '–' : formatShort(inHand.setup.tension),
@@ -238,6 +243,7 @@ const missing = computed(() =>
         v-if="good && !plan.area"
         :rows="good.rows"
         :guides="guides"
+        :scale="good.scale"
         :is-dial-known="lengthDialOf(machine).isKnown"
       />
       <UCard

@@ -102,7 +102,9 @@ export const useTrialStore = defineStore('trial', () => {
   }
   /** It goes to the piece in hand, in one step with what else is kept. */
   const keepAt = (label: string, setup: SetupContent, beside: readonly RecordChange[]) =>
-    void inHand.change(label, withPieceSetup(inHand.piece, setup, inHand.row), { beside })
+    void inHand.change(label, withPieceSetup(inHand.piece, setup, book.shelf.stitches, inHand.row), {
+      beside,
+    })
   /** Notes a row sewn at a number; the piece in hand takes the number over. */
   function note(mark: number, reading: RowReading, now: Date): void {
     const before = strip.value ?? fresh(now)

@@ -30,11 +30,10 @@ const far = computed(() => {
   const { feed, rows } = answer
   if (!feed) return ''
   const longestMm = Math.max(...rows.flatMap(({ legs }) => legs.map(({ lengthMm }) => lengthMm)))
-  const { leastMm, mostMm, dialFactor } = farPoint(longestMm, feed)
+  const { leastMm, mostMm } = farPoint(longestMm, feed)
   return (
-    `Stitches come out ${formatNumber(feed.factor, 2)} of the dial on this cloth: dial `
-    + `${formatNumber(dialFactor, 2)} times the length; the end of ${length(longestMm)} may fall between `
-    + `${bare(leastMm)} and ${length(mostMm)}.`
+    `Stitches come out ${formatNumber(feed.factor, 2)} of the dial on this cloth, and are planned so. `
+    + `The end of ${length(longestMm)} may fall between ${bare(leastMm)} and ${length(mostMm)}.`
   )
 })
 const open = ref(false)
@@ -65,7 +64,8 @@ const open = ref(false)
           class="leg"
         >
           <span
-            >{{ row.legs.length > 1 ? `leg ${k + 1}: ` : '' }}<b>{{ patternWords(leg, bare) }}</b></span
+            >{{ row.legs.length > 1 ? `leg ${k + 1}: ` : ''
+            }}<b>{{ patternWords(leg, bare, answer.scale) }}</b></span
           >
           <span class="hint">{{ endWords(leg, length) }}</span>
         </p>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { lengthsInStep } from '#core/band'
+import { dialledMm } from '#core/fit'
 import type { BandAnswer } from '#shared/inputs'
 
 /** Where neighbours drift, and the lengths on the dial with which they keep step. */
 const { answer } = defineProps<{ answer: BandAnswer }>()
 const emit = defineEmits<{ lengths: [a: number, aMm: number, bMm: number] }>()
 const { length, bare } = useLength()
+const onDial = (mm: number) => bare(dialledMm(mm, answer.scale))
 const tenth = (mm: number) => Math.round(10 * mm) / 10
 const alongMm = computed(() =>
   Math.max(...answer.rows.map(({ legs }) => legs.reduce((sum, leg) => sum + leg.lengthMm, 0))),
@@ -46,8 +48,8 @@ const pairs = computed(() =>
           <UButton
             size="sm"
             variant="outline"
-            :label="`${bare(step.aMm)} and ${bare(step.bMm)}`"
-            :aria-label="`Lengths ${bare(step.aMm)} and ${bare(step.bMm)} for rows ${a + 1} and ${b + 1}`"
+            :label="`${onDial(step.aMm)} and ${onDial(step.bMm)}`"
+            :aria-label="`Lengths ${onDial(step.aMm)} and ${onDial(step.bMm)} for rows ${a + 1} and ${b + 1}`"
             @click="emit('lengths', a, step.aMm, step.bMm)"
           />
           <span class="hint"> {{ step.aRepeats }} of one beside {{ step.bRepeats }} of the other</span>

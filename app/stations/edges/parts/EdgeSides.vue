@@ -42,7 +42,7 @@ interface Row {
 const rows = computed((): Row[] => {
   let number = 0
   return plan.value.stretches.flatMap((stretch, s) => {
-    const words = sideWords(stretch, answer.lengths, bare)
+    const words = sideWords(stretch, answer.scale, bare)
     return stretch.sides.map((of, side): Row => {
       number += 1
       const next = stretch.closed
@@ -87,7 +87,7 @@ watch(open, async () => {
 const planWordsOf = (row: Row, own: FitPlan) =>
   sideWords(
     { ...plan.value.stretches[row.at.stretch]!, sides: [{ ...row.of, plan: own }] },
-    answer.lengths,
+    answer.scale,
     bare,
   )[0]!
 const turnWords = (every: number | null) => {

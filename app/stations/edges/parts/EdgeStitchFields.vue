@@ -26,7 +26,7 @@ const FIRST: Readonly<Record<EdgeKind, Partial<SetupContent['stitch']>>> = {
   library: { widthMm: 5, lengthMm: 1.5 },
 }
 const kind = computed({
-  get: () => edgeKindOf(inHand.setup),
+  get: () => edgeKindOf(inHand.setup, book.shelf.stitches),
   set: next => {
     const { job, stitchId } = EDGE_KINDS[next]
     plan.value.settled = []

@@ -18,6 +18,11 @@ const changesWords = (count: number) => {
   if (count === 0) return 'dial set once'
   return count === 1 ? 'dial turned once' : `dial turned ${count} times`
 }
+function helpWords({ byHand, easedLast, missMm }: EdgeWay): string[] {
+  if (!byHand) return []
+  const mm = length(tenth(missMm))
+  return [easedLast ? `ease up to ${mm} in the last stitch` : `up to ${mm} a side by hand`]
+}
 const cards = computed(() =>
   ways.map((way, i) => ({
     i,
@@ -25,7 +30,7 @@ const cards = computed(() =>
     costs: [
       `length ± ${length(way.deviationMm / lengths)}`,
       ...(wantedMm > 0 ? [`${biteWord} ${length(way.widthMm)}`] : []),
-      ...(way.byHand ? [`up to ${length(tenth(way.missMm))} a side by hand`] : []),
+      ...helpWords(way),
       ...(way.bulk > 0 ? [`${way.bulk} thick ${way.bulk === 1 ? 'place' : 'places'}`] : []),
       ...(way.unreached > 0 ? [`${way.unreached} sides off the dial`] : []),
     ],

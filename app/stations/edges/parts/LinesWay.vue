@@ -10,13 +10,17 @@ const tenth = (mm: number) => Math.round(10 * mm) / 10
 const starts = (count: number) => (count === 1 ? 'One start' : `${count} starts`)
 const runs = computed(() => {
   let number = 0
-  const { sewn } = answer
+  const { sewn, scale } = answer
   return sewn.steps.map((steps, run) => ({
     run: run + 1,
     steps: steps.map(({ line, again, pivots }) => {
       number += 1
       const { plan, even, turnEvery } = sewn.lines[line]!
-      const words = planWords(plan ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] }, bare)
+      const words = planWords(
+        plan ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] },
+        bare,
+        scale,
+      )
       const notes = [
         ...(plan ? [] : ['off the dial']),
         ...(again ? ['a second time, into the same holes'] : []),

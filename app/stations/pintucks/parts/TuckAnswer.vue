@@ -3,6 +3,7 @@ import { refDebounced } from '@vueuse/core'
 import type { TableColumn } from '@nuxt/ui'
 import { type OutlineFit, type PintuckPlan, SIZE_MM, sizesLost } from '#core/pintucks'
 import type { PintuckPiece } from '#shared/records'
+import { tuckNumbers } from '../tuckNumbers'
 
 /** What to cut, what to mark, what to mind. */
 const { made, plan, marked, ridesToMm, order, fit } = defineProps<{
@@ -115,21 +116,15 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
     <p>
       <template v-if="marked.length === made.count">Mark every line.</template>
       <template v-else
-        >Mark {{ marked.length }} of {{ made.count }}: the first of each group; the rest ride in groove
-        {{ made.groove!.k
+        >Mark {{ marked.length }} of {{ made.count }}, tuck {{ tuckNumbers(marked) }}: sewn first. The rest ride in
+        groove {{ made.groove!.k
         }}<template v-if="ridesToMm !== null"
-          >, the last of a group to ± {{ length(ridesToMm) }} as its pitch was measured</template
+          >, the outermost to ± {{ length(ridesToMm) }} as its pitch was measured</template
         >.</template
       >
     </p>
     <p>
-      From the middle outwards, all the same way, slowly: tuck
-      {{
-        order
-          .slice(0, 5)
-          .map(tuck => tuck + 1)
-          .join(', ')
-      }}{{ order.length > 5 ? ' …' : '' }}
+      From the middle outwards, all the same way, slowly: tuck {{ tuckNumbers(order) }}
     </p>
     <UTable
       v-if="shownLines"

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { giveOrTake } from '#core/measured'
-import { type FitPlan, planWords, UNKNOWN_LENGTH_DIAL } from '#core/fit'
+import { type DialScale, type FitPlan, planWords, UNKNOWN_LENGTH_DIAL } from '#core/fit'
 import type { PlannedRow } from '#core/topstitch'
 import type { OwnedGuide } from '#shared/inputs'
 
 /** Every row: what guides it, and its legs with whole stitches to each corner. */
-const { rows, guides, isDialKnown } = defineProps<{
+const { rows, guides, scale, isDialKnown } = defineProps<{
   rows: readonly PlannedRow[]
+  /** How the planned lengths stand on the dial. */
+  scale: DialScale
   guides: readonly OwnedGuide[]
   isDialKnown: boolean
 }>()
@@ -40,7 +42,7 @@ function positionWords(mm: number): string {
 }
 const missWords = (mm: number) =>
   Math.abs(mm) < 0.005 ? '' : `, ${length(Math.abs(mm))} ${mm > 0 ? 'short' : 'over'}`
-const planLine = (plan: FitPlan) => `${planWords(plan, bare)}${missWords(plan.missMm)}`
+const planLine = (plan: FitPlan) => `${planWords(plan, bare, scale)}${missWords(plan.missMm)}`
 const open = ref<number | null>(null)
 </script>
 
@@ -97,7 +99,7 @@ const open = ref<number | null>(null)
               <span
                 ><b>Leg {{ i + 1 }}</b> <span class="hint">{{ length(tenth(leg.lengthMm)) }}</span></span
               >
-              <b v-if="row.plans[i]![0]">{{ planWords(row.plans[i]![0]!, bare) }}</b>
+              <b v-if="row.plans[i]![0]">{{ planWords(row.plans[i]![0]!, bare, scale) }}</b>
               <span
                 v-else
                 class="close-ink"
