@@ -106,6 +106,16 @@ describe('a band', () => {
     expect(band.bandMm).toBeCloseTo(bandMm, 9)
     expect(band.rows.map(({ centreMm }) => centreMm)).toEqual(centres)
   })
+  it('runs down the middle of its neighbour where it is told to', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 90 }), fc.integer({ min: 0, max: 90 }), (a, b) => {
+        const pair = [row(a / 10, 2, 2), row(b / 10, 2, 2)]
+        const [one, other] = layBand(pair, [0], 100, marks).rows
+        const band = layBand(pair, [downTheMiddleMm(one!, other!)], 100, marks)
+        expect(band.rows[0]!.centreMm).toBeCloseTo(band.rows[1]!.centreMm, 9)
+        expect(band.bandMm).toBeCloseTo(Math.max(a, b) / 10, 9)
+      }),
+    ))
   it('ends whole: even length, nearest mark, what is missed', () =>
     fc.assert(
       fc.property(

@@ -106,6 +106,15 @@ export function layBand(
   }
 }
 
+/**
+ * How far a row lies over its neighbour where it runs down the middle of it.
+ *
+ * @example
+ * downTheMiddleMm({ spanMm: 6 }, { spanMm: 0 }) // 3
+ */
+export const downTheMiddleMm = (a: Pick<LaidRow, 'spanMm'>, b: Pick<LaidRow, 'spanMm'>): number =>
+  (a.spanMm + b.spanMm) / 2
+
 function spanOf({ widthMm, gapMm, repeat, lengthMm }: BandRow, i: number): number {
   requireInRange(repeat, `rows.${i}.repeat`, 0.01, 10_000)
   requireInRange(lengthMm, `rows.${i}.lengthMm`, 0.05, 100)

@@ -1,6 +1,7 @@
 export {
   type Band,
   type BandRow,
+  downTheMiddleMm,
   type Drift,
   layBand,
   type LaidRow,

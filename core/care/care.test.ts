@@ -1,7 +1,17 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CoreError } from '#core/errors'
-import { FRESH_USE, carePrompts, needleLife, type NeedleUse, seamHours, sessionHours } from '#core/care'
+import {
+  FRESH_USE,
+  carePrompts,
+  needleHours,
+  needleLife,
+  type NeedleUse,
+  piecesPerNeedle,
+  seamHours,
+  sessionHours,
+  stitchesPerMinute,
+} from '#core/care'
 
 const use = (over: Partial<NeedleUse>) => needleLife({ ...FRESH_USE, ...over })
 const METALLIC = { metallic: true, fusible: false, pearl: false }
@@ -31,6 +41,15 @@ describe('needle life', () => {
     })
     expect(use({ hoursSewn: 4 })).toMatchObject({ advice: 'fine', limitHours: 8, source: 'rule' })
   })
+  it('is told in pieces too, by hours or fused blocks, sooner where metallic is sewn', () => {
+    // By hand: 8 h of 2 h each are 4, of metallic 2; short ones end with six fused blocks.
+    expect([piecesPerNeedle(2, false), piecesPerNeedle(2, true)]).toEqual([4, 2])
+    expect([piecesPerNeedle(0.01, false), piecesPerNeedle(0, true), piecesPerNeedle(30, false)]).toEqual([
+      6, 6, 1,
+    ])
+    expect(() => piecesPerNeedle(Number.NaN, false)).toThrow(CoreError)
+    expect([needleHours(false), needleHours(true)]).toEqual([8, 4])
+  })
   it('never says a needle is better after more sewing', () => {
     const rank = { 'not counted': 0, 'fine': 0, 'soon': 1, 'now': 2 }
     fc.assert(
@@ -50,6 +69,11 @@ describe('needle life', () => {
 })
 
 describe('sewing time', () => {
+  it('goes by the machine’s own stitches a minute where it was timed and is driven as usual', () => {
+    expect(stitchesPerMinute('usual', 640)).toBe(640)
+    expect(stitchesPerMinute(null, 640)).toBe(640)
+    expect(stitchesPerMinute('slow', 640)).toBeLessThan(stitchesPerMinute('usual', null))
+  })
   it('is what lies between start and stop', () =>
     expect(sessionHours('2026-03-01T10:00:00Z', '2026-03-01T11:30:00+00:00').hours).toBe(1.5))
   it('is never less than none, whatever the clock does', () => {

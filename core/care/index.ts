@@ -1,4 +1,11 @@
-export { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS, needleAdvice, needleLife, type NeedleLife } from './needleLife'
+export {
+  BLOCKS_PER_NEEDLE,
+  needleAdvice,
+  needleHours,
+  needleLife,
+  type NeedleLife,
+  piecesPerNeedle,
+} from './needleLife'
 export { FRESH_USE, NEEDLE_STATES, type NeedleState, type NeedleUse } from './needleUse'
 export {
   NEW_ROW_SECONDS,
@@ -6,7 +13,7 @@ export {
   seamHours,
   type Session,
   sessionHours,
-  SPEED_STITCHES,
+  stitchesPerMinute,
   TURN_SECONDS,
 } from './sewingTime'
 export { carePrompts, type CarePrompt, type SewnSince } from './cleaning'

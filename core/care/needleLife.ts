@@ -1,3 +1,4 @@
+import { requireInRange } from '#core/errors'
 import { formatShort } from '#core/units'
 import type { NeedleState, NeedleUse } from './needleUse'
 
@@ -12,7 +13,7 @@ export interface NeedleLife {
 }
 
 /** Change after about this many hours of sewing. Common practice. */
-export const NEEDLE_LIFE_HOURS = 8
+const NEEDLE_LIFE_HOURS = 8
 /** Common practice says sooner after metallic, without a number: half as long is a guess. */
 const AFTER_METALLIC_HOURS = NEEDLE_LIFE_HOURS / 2
 /** Common practice: after about six fused-wool blocks. */
@@ -64,7 +65,29 @@ export function needleAdvice(use: NeedleUse): NeedleLife['advice'] {
   return share >= SOON ? 'soon' : 'fine'
 }
 
-const limitOf = ({ seen }: NeedleUse) => (seen.metallic ? AFTER_METALLIC_HOURS : NEEDLE_LIFE_HOURS)
+/**
+ * Hours a needle lasts: half as long once it sews metallic, which is a guess.
+ *
+ * @example
+ * needleHours(true) // 4
+ */
+export const needleHours = (sewsMetallic: boolean): number =>
+  sewsMetallic ? AFTER_METALLIC_HOURS : NEEDLE_LIFE_HOURS
+const limitOf = ({ seen }: NeedleUse) => needleHours(seen.metallic)
+
+/**
+ * How many pieces a fresh needle lasts: by its hours or by fused blocks, whichever comes first; at least one.
+ *
+ * @param hoursEach - it sews for one, 0 and up.
+ *
+ * @example
+ * piecesPerNeedle(2, false) // 4
+ */
+export function piecesPerNeedle(hoursEach: number, sewsMetallic: boolean): number {
+  requireInRange(hoursEach, 'hoursEach', 0, Infinity)
+  if (hoursEach === 0) return BLOCKS_PER_NEEDLE
+  return Math.max(1, Math.min(BLOCKS_PER_NEEDLE, Math.floor(needleHours(sewsMetallic) / hoursEach)))
+}
 
 /** Share of its life that is sewn; null: not counted. */
 function shareSewn(use: NeedleUse): number | null {

@@ -2,7 +2,18 @@ import { requireInRange } from '#core/errors'
 import type { Speed } from '#core/terms'
 
 /** Stitches a minute by the pedal. Guesses: let the user type what the manual says. */
-export const SPEED_STITCHES: Readonly<Record<Speed, number>> = { slow: 300, medium: 500, usual: 700 }
+const SPEED_STITCHES: Readonly<Record<Speed, number>> = { slow: 300, medium: 500, usual: 700 }
+
+/**
+ * Stitches a minute: as timed on the machine where it is driven as usual, else a guess by the pedal.
+ *
+ * @param timed - of the machine; null: nobody timed it.
+ *
+ * @example
+ * stitchesPerMinute('usual', 640) // 640
+ */
+export const stitchesPerMinute = (pedal: Speed | null, timed: number | null): number =>
+  pedal === null || pedal === 'usual' ? (timed ?? SPEED_STITCHES.usual) : SPEED_STITCHES[pedal]
 
 const MS_PER_HOUR = 3_600_000
 /** Nobody sews longer without a stop: then it was forgotten. A guess of ours. */
@@ -25,11 +36,11 @@ export const NEW_ROW_SECONDS = 20
  */
 export function pieceMinutes(
   { stitches, turns, rows }: { readonly stitches: number; readonly turns: number; readonly rows: number },
-  stitchesPerMinute: number,
+  perMinute: number,
 ): number {
   requireInRange(turns, 'turns', 0, MOST_OF_ALL)
   requireInRange(rows, 'rows', 0, MOST_OF_ALL)
-  return 60 * seamHours(stitches, stitchesPerMinute) + (turns * TURN_SECONDS + rows * NEW_ROW_SECONDS) / 60
+  return 60 * seamHours(stitches, perMinute) + (turns * TURN_SECONDS + rows * NEW_ROW_SECONDS) / 60
 }
 
 /** How long a session was, and why that may not be the time sewn. */
@@ -62,14 +73,14 @@ export function sessionHours(startedAt: string, stoppedAt: string): Session {
  * Hours a seam takes at a steady speed, without pauses.
  *
  * @param stitches - in the seam.
- * @param stitchesPerMinute - of the machine as it is driven.
+ * @param perMinute - stitches, of the machine as it is driven.
  * @throws {CoreError} `out-of-range`.
  *
  * @example
  * seamHours(36_000, 600) // 1
  */
-export function seamHours(stitches: number, stitchesPerMinute: number): number {
+export function seamHours(stitches: number, perMinute: number): number {
   requireInRange(stitches, 'stitches', 0, MOST_OF_ALL)
-  requireInRange(stitchesPerMinute, 'stitchesPerMinute', 10, 5000)
-  return stitches / stitchesPerMinute / 60
+  requireInRange(perMinute, 'stitchesPerMinute', 10, 5000)
+  return stitches / perMinute / 60
 }

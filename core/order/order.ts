@@ -1,5 +1,6 @@
 import { CoreError, requireInRange } from '#core/errors'
 import { MOST_PIECES } from './limits'
+import { minutesOf, nearlyBestOrder } from './nearly'
 import { type Change, changeMinutes, type ChangeMinutes, changesBetween, type Needs } from './needs'
 
 /** A piece of work by what it needs. */
@@ -33,7 +34,7 @@ export const MOST_EXACT_PIECES = 16
 
 /**
  * The order of work with the fewest minutes of changing, with every “before” kept: exactly up to 16 pieces
- * (Held and Karp 1962, over subsets), beyond that a good one, by insertion and exchange.
+ * (Held and Karp 1962, over subsets), beyond that a good one (`nearlyBestOrder`).
  *
  * @param pieces - 1 to 40.
  * @param before - pairs: the first is sewn before the second.
@@ -58,14 +59,16 @@ export function orderOfWork(
   const first = pieces.map(({ needs }) => (start ? changeMinutes(changesBetween(start, needs), minutes) : 0))
   const earlier = pieces.map((_, i) => before.filter(([, later]) => later === i).map(([one]) => one))
   const proven = pieces.length <= MOST_EXACT_PIECES
-  const order = proven ? exactly(between, first, earlier, onProgress) : nearly(between, first, earlier)
+  const order = proven
+    ? exactly(between, first, earlier, onProgress)
+    : nearlyBestOrder({ between, first, earlier })
   const steps = stepsInOrder(pieces, order, start, minutes)
   const typed = pieces.map((_, i) => i)
   return {
     order,
     steps,
-    changeMinutes: costOf(order, between, first),
-    typedMinutes: keeps(typed, earlier) ? costOf(typed, between, first) : null,
+    changeMinutes: minutesOf(order, { between, first }),
+    typedMinutes: keeps(typed, earlier) ? minutesOf(typed, { between, first }) : null,
     proven,
   }
 }
@@ -134,14 +137,6 @@ function inCycle(count: number, before: readonly (readonly [number, number])[]):
   return Array.from({ length: count }, (_, i) => i).find(i => !done.has(i)) ?? null
 }
 
-function costOf(
-  order: readonly number[],
-  between: readonly (readonly number[])[],
-  first: readonly number[],
-): number {
-  return order.reduce((sum, piece, k) => sum + (k === 0 ? first[piece]! : between[order[k - 1]!]![piece]!), 0)
-}
-
 function keeps(order: readonly number[], earlier: readonly (readonly number[])[]): boolean {
   const at = new Map(order.map((piece, k) => [piece, k]))
   return order.every(piece => earlier[piece]!.every(one => at.get(one)! < at.get(piece)!))
@@ -188,45 +183,4 @@ function exactly(
     last = before
   }
   return order
-}
-
-/** The nearest next piece again and again, then pieces moved one by one while that saves minutes. */
-function nearly(
-  between: readonly (readonly number[])[],
-  first: readonly number[],
-  earlier: readonly (readonly number[])[],
-): number[] {
-  let order: number[] = []
-  while (order.length < first.length) {
-    const last = order.at(-1)
-    const free = first
-      .map((_, i) => i)
-      .filter(i => !order.includes(i) && earlier[i]!.every(one => order.includes(one)))
-    const cost = (i: number) => (last === undefined ? first[i]! : between[last]![i]!)
-    order = [...order, free.reduce((best, i) => (cost(i) < cost(best) ? i : best))]
-  }
-  for (let better: number[] | null = order; better;) {
-    order = better
-    better = improved(order, between, first, earlier)
-  }
-  return order
-}
-
-/** The first run of up to three pieces that is better elsewhere; null: none is. */
-function improved(
-  order: readonly number[],
-  between: readonly (readonly number[])[],
-  first: readonly number[],
-  earlier: readonly (readonly number[])[],
-): number[] | null {
-  const now = costOf(order, between, first)
-  for (let length = 1; length <= 3; length++)
-    for (let from = 0; from + length <= order.length; from++)
-      for (let to = 0; to <= order.length - length; to++) {
-        if (to === from) continue
-        const rest = order.toSpliced(from, length)
-        const moved = rest.toSpliced(to, 0, ...order.slice(from, from + length))
-        if (costOf(moved, between, first) < now - 1e-9 && keeps(moved, earlier)) return moved
-      }
-  return null
 }

@@ -8,6 +8,16 @@ interface CareTables {
   readonly stabilizers: ReadonlyMap<string, Stabilizer>
 }
 
+/** Whether a needle sews what wears it out sooner: metallic or film through its eye. */
+export const needlesSewMetallic = (
+  { threadIds }: Pick<SetupContent, 'threadIds'>,
+  { threads }: Pick<CareTables, 'threads'>,
+): boolean =>
+  Object.values(threadIds).some(id => {
+    const kind = threads.get(id ?? '')?.kind
+    return kind === 'metallic' || kind === 'film'
+  })
+
 /** What of a setup leaves lint, flakes or glue behind. */
 export function sewnKinds(
   setup: SetupContent,

@@ -1,4 +1,4 @@
-export { sewnKinds, sewnSince } from './care'
+export { needlesSewMetallic, sewnKinds, sewnSince } from './care'
 export {
   candidateOf,
   clothFactsOf,

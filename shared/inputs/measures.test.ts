@@ -21,6 +21,7 @@ import {
   DEFAULT_SETTINGS,
   emptyTables,
   type Foot,
+  type Machine,
   type Measure,
   type RecordChange,
   type Swatch,
@@ -141,10 +142,12 @@ describe('what measurings change', () => {
     expect(clothFeedOf(null)).toBeNull()
   })
   it('speed is one’s own where the machine is driven as usual', () => {
-    const timed = { perMinute: 480 } as never
-    expect(perMinuteOf({ speed: null }, timed)).toBe(480)
-    expect(perMinuteOf({ speed: 'usual' }, null)).toBe(700)
-    expect(perMinuteOf({ speed: 'slow' }, timed)).toBe(300)
+    const machines = new Map([['own', { perMinute: 480 } as Machine]])
+    const perMinute = (speed: 'slow' | 'usual' | null, machineId: string | null) =>
+      perMinuteOf({ speed, machineId }, machines)
+    expect(perMinute(null, 'own')).toBe(480)
+    expect(perMinute('usual', null)).toBe(700)
+    expect(perMinute('slow', 'own')).toBe(300)
   })
 })
 

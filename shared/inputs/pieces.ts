@@ -1,4 +1,4 @@
-import { pieceMinutes, SPEED_STITCHES } from '#core/care'
+import { pieceMinutes, seamHours, stitchesPerMinute } from '#core/care'
 import {
   type DialScale,
   evenFit,
@@ -301,11 +301,11 @@ export function topstitchWork(
   }
 }
 
-/** Stitches a minute: as timed on this machine where it is driven as usual, else a guess by the pedal. */
-export function perMinuteOf({ speed }: Pick<SetupContent, 'speed'>, machine: Machine | null): number {
-  const pedal = speed ?? 'usual'
-  return pedal === 'usual' ? (machine?.perMinute ?? SPEED_STITCHES.usual) : SPEED_STITCHES[pedal]
-}
+/** Stitches a minute of a setup, as its machine was timed. */
+export const perMinuteOf = (
+  { speed, machineId }: Pick<SetupContent, 'speed' | 'machineId'>,
+  machines: ReadonlyMap<string, Machine>,
+): number => stitchesPerMinute(speed, machines.get(machineId ?? '')?.perMinute ?? null)
 
 /** Left at each end of a row to pull through and tie, in m. A guess. */
 export const TAIL_M = 0.1
@@ -319,7 +319,7 @@ export function pieceNeedsOf(
 ): { readonly needs: ThreadNeeds; readonly minutes: number; readonly needleHours: number } | null {
   const seam = seamOf(setup, tables, settings)
   if (!seam || work.seamM <= 0) return null
-  const perMinute = perMinuteOf(setup, tables.machines.get(setup.machineId ?? '') ?? null)
+  const perMinute = perMinuteOf(setup, tables.machines)
   return {
     needs: threadNeedsOf(
       seam,
@@ -327,6 +327,6 @@ export function pieceNeedsOf(
       tables,
     ),
     minutes: pieceMinutes(work, perMinute),
-    needleHours: work.stitches / perMinute / 60,
+    needleHours: seamHours(work.stitches, perMinute),
   }
 }

@@ -1,5 +1,7 @@
+import { needleHours } from '#core/care'
 import type { NeedleRecord, Settings, Thread } from '../records'
 import type { SetupContent } from '../setup'
+import { needlesSewMetallic } from './care'
 import { stockOf, type ThreadNeed } from './needs'
 import { type PieceWork, pieceNeedsOf } from './pieces'
 
@@ -18,6 +20,14 @@ export interface BobbinNeed {
   readonly count: number | null
 }
 
+/** What a needle sews in them, and how long it lasts: less where it sews or has sewn metallic. */
+export interface NeedleWear {
+  readonly needle: NeedleRecord
+  readonly hours: number
+  readonly sewsMetallic: boolean
+  readonly limitHours: number
+}
+
 /** What several runs ask for together. */
 export interface RunsNeeds {
   /** One for each thread and place. */
@@ -27,7 +37,7 @@ export interface RunsNeeds {
   readonly seamM: number
   readonly minutes: number
   /** By needle, in the order they come. */
-  readonly needles: readonly { readonly needle: NeedleRecord; readonly hours: number }[]
+  readonly needles: readonly NeedleWear[]
   /** Some cloth was not measured: the metres are a least. */
   readonly atLeast: boolean
 }
@@ -50,6 +60,7 @@ export function runsNeedsOf(runs: readonly PieceRun[], tables: Tables, settings:
   const needles = runs.map(({ setup }, i) => ({
     needle: tables.needles.get(setup.needleId ?? '')!,
     hours: all[i]!.needleHours,
+    sewsMetallic: needlesSewMetallic(setup, tables),
   }))
   return {
     threads: places.map(place => ({ ...place, ...stockOf(place.thread, places) })),
@@ -60,13 +71,19 @@ export function runsNeedsOf(runs: readonly PieceRun[], tables: Tables, settings:
     stitches: runs.reduce((sum, { work }) => sum + work.stitches, 0),
     seamM: runs.reduce((sum, { work }) => sum + work.seamM, 0),
     minutes: all.reduce((sum, { minutes }) => sum + minutes, 0),
-    needles: needles.reduce<RunsNeeds['needles']>((kept, one) => {
+    needles: needles.reduce<readonly NeedleWear[]>((kept, one) => {
       const before = kept.find(({ needle }) => needle.id === one.needle.id)
       const others = kept.filter(other => other !== before)
-      return [...others, { ...one, hours: one.hours + (before?.hours ?? 0) }]
+      return [...others, wearOf(one, before)]
     }, []),
     atLeast: all.some(({ needs }) => needs.atLeast),
   }
+}
+
+function wearOf(one: Omit<NeedleWear, 'limitHours'>, before: NeedleWear | undefined): NeedleWear {
+  const sewsMetallic = one.needle.seen.metallic || one.sewsMetallic || (before?.sewsMetallic ?? false)
+  const hours = one.hours + (before?.hours ?? 0)
+  return { needle: one.needle, hours, sewsMetallic, limitHours: needleHours(sewsMetallic) }
 }
 
 /** Needs of the same thread in the same place as one. */

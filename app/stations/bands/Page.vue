@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { downTheMiddleMm } from '#core/band'
 import { stitchOf } from '#core/stitch'
 import { judgeJob, verdictWords } from '#core/verdict'
 import { answerForBand, bandRuns, jobInputOf } from '#shared/inputs'
@@ -96,8 +97,12 @@ function inStep(a: number, aMm: number, bMm: number): void {
   plan.value.rows[a + 1]!.lengthMm = bMm
 }
 function overlap(i: number, mm: number): void {
-  const most = Math.min(...[i, i + 1].map(k => good.value?.band.rows[k]?.spanMm ?? 0))
-  plan.value.overlapsMm[i] = Math.max(-LARGEST_GAP_MM, Math.min(most, mm))
+  plan.value.overlapsMm[i] = Math.max(-LARGEST_GAP_MM, Math.min(middleMm(i), mm))
+}
+/** Farther than down the middle of its neighbour no row is pulled: then the neighbour would lie within it. */
+function middleMm(i: number): number {
+  const [one, other] = [good.value?.band.rows[i], good.value?.band.rows[i + 1]]
+  return one && other ? downTheMiddleMm(one, other) : 0
 }
 const STRAIGHT_MM = 2.5
 const LARGEST_GAP_MM = 100
@@ -158,6 +163,16 @@ const missing = computed(() => {
           v-model="row"
           :number="at + 1"
           :is-twin="isRowTwin(at)"
+        />
+        <UButton
+          v-if="at > 0 && good"
+          size="sm"
+          variant="outline"
+          icon="i-lucide-align-center-vertical"
+          class="justify-self-start"
+          :label="`Down the middle of row ${at}`"
+          :disabled="plan.overlapsMm[at - 1] === middleMm(at - 1)"
+          @click="overlap(at - 1, middleMm(at - 1))"
         />
         <FoldAway title="Fill a width with stitches I like">
           <FillCard

@@ -1,9 +1,18 @@
 <script setup lang="ts">
-import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS, SPEED_STITCHES } from '#core/care'
+import { needleHours, piecesPerNeedle, seamHours } from '#core/care'
 import { DEFAULT_CLEARANCE_MM, DEFAULT_POINT_DEG, OUTSIDE_MM, recounted } from '#core/edge'
 import { DEFAULT_MISS_MM, dialledMm, type FitPlan, marksAsSewn, PLAIN_SCALE } from '#core/fit'
 import { boundsOf, type DrawnPoint } from '#core/shape'
-import { type EdgeInput, edgeInputOf, edgeKindOf, edgeWork, fontsOf, lengthDialOf } from '#shared/inputs'
+import {
+  type EdgeInput,
+  edgeInputOf,
+  edgeKindOf,
+  edgeWork,
+  fontsOf,
+  lengthDialOf,
+  needlesSewMetallic,
+  perMinuteOf,
+} from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
 import { dialledWords } from '~/planner/dialledWords'
 import { orNull } from '~/planner/orNull'
@@ -210,12 +219,12 @@ const missing = computed(() => {
   return isTwin ? { title: 'A single needle: a twin cannot turn with its needles down.', mend } : null
 })
 const threadIn = (id: string | null) => book.shelf.threads.get(id ?? '') ?? null
-/** Needle hours and fused blocks, whichever comes first. */
-const piecesPerNeedle = computed(() => {
-  const stitches = (work.value?.stitches ?? 0) / draft.copies
-  if (stitches <= 0) return BLOCKS_PER_NEEDLE
-  const hoursEach = stitches / SPEED_STITCHES[inHand.setup.speed ?? 'usual'] / 60
-  return Math.max(1, Math.min(BLOCKS_PER_NEEDLE, Math.floor(NEEDLE_LIFE_HOURS / hoursEach)))
+/** How long a needle lasts at this, and for how many. */
+const needleLasts = computed(() => {
+  const sewsMetallic = needlesSewMetallic(inHand.setup, book.shelf)
+  const stitchesEach = (work.value?.stitches ?? 0) / draft.copies
+  const hoursEach = seamHours(stitchesEach, perMinuteOf(inHand.setup, book.shelf.machines))
+  return { hours: needleHours(sewsMetallic), pieces: piecesPerNeedle(hoursEach, sewsMetallic) }
 })
 </script>
 
@@ -388,7 +397,7 @@ const piecesPerNeedle = computed(() => {
         :cloth-id="inHand.setup.clothId"
         :tails-per-piece="2 * sewn.plan.stretches.length"
         :cloth-names="looks.map(({ name }) => name)"
-        :pieces-per-needle="piecesPerNeedle"
+        :needle-lasts="needleLasts"
       />
     </template>
   </PlannerFrame>

@@ -55,7 +55,14 @@ const seams = computed(() =>
   }),
 )
 /** Where thread of two rows lies on each other. */
-const shared = computed(() => seams.value.filter(({ mm }) => mm > 0))
+const shared = computed(() =>
+  rows.value.slice(1).flatMap((row, before) => {
+    const other = rows.value[before]!
+    const left = Math.max(row.x - row.spanMm / 2, other.x - other.spanMm / 2)
+    const right = Math.min(row.x + row.spanMm / 2, other.x + other.spanMm / 2)
+    return right > left ? [{ i: before, left, mm: right - left }] : []
+  }),
+)
 const tenth = (mm: number) => Math.round(10 * mm) / 10
 const group = useTemplateRef<SVGGElement>('group')
 function take(i: number, pressed: PointerEvent): void {
@@ -121,9 +128,9 @@ const label = computed(
           :mm="thread.diameterMm"
         />
         <rect
-          v-for="{ i, mm, x } in shared"
+          v-for="{ i, mm, left } in shared"
           :key="`shared-${i}`"
-          :x="x - mm / 2"
+          :x="left"
           :width="mm"
           :height="tallMm"
           fill="var(--weld)"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { bobbinMatches, clearOrSmoke, leadingColour, lookOnCloth } from '#core/colour'
-import { BLOCKS_PER_NEEDLE, NEEDLE_LIFE_HOURS } from '#core/care'
+import { BLOCKS_PER_NEEDLE } from '#core/care'
 import type { EdgeAdvice } from '#core/edge'
 import type { StitchSetting } from '#core/stitch'
 import { formatNumber } from '#core/units'
@@ -22,7 +22,7 @@ const {
   longestMm,
   tailsPerPiece,
   clothNames,
-  piecesPerNeedle,
+  needleLasts,
   clothId,
 } = defineProps<{
   advice: readonly EdgeAdvice[]
@@ -42,8 +42,8 @@ const {
   /** Ends to pull to the back and tie. */
   tailsPerPiece: number
   clothNames: readonly string[]
-  /** How many of this piece a needle lasts. */
-  piecesPerNeedle: number
+  /** In hours, and in pieces like this one. */
+  needleLasts: { readonly hours: number; readonly pieces: number }
   clothId: string | null
 }>()
 const { length } = useLength()
@@ -130,9 +130,9 @@ const bobbinWords = computed(() => {
         an outside curve the needle down outside, on an inside one inside (common practice).
       </li>
       <li class="hint">
-        A needle lasts about {{ NEEDLE_LIFE_HOURS }} hours or {{ BLOCKS_PER_NEEDLE }} fused blocks (common
-        practice): about {{ formatNumber(piecesPerNeedle, 0) }} of these. Brush the lint out when you change
-        it: felt and wool shed.
+        A needle lasts about {{ needleLasts.hours }} hours or {{ BLOCKS_PER_NEEDLE }} fused blocks (common
+        practice): about {{ formatNumber(needleLasts.pieces, 0) }} of these. Brush the lint out when you
+        change it: felt and wool shed.
       </li>
     </ul>
     <FeedFold

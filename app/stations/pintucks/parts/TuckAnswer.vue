@@ -116,16 +116,14 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
     <p>
       <template v-if="marked.length === made.count">Mark every line.</template>
       <template v-else
-        >Mark {{ marked.length }} of {{ made.count }}, tuck {{ tuckNumbers(marked) }}: sewn first. The rest ride in
-        groove {{ made.groove!.k
+        >Mark {{ marked.length }} of {{ made.count }}, tuck {{ tuckNumbers(marked) }}: sewn first. The rest
+        ride in groove {{ made.groove!.k
         }}<template v-if="ridesToMm !== null"
           >, the outermost to ± {{ length(ridesToMm) }} as its pitch was measured</template
         >.</template
       >
     </p>
-    <p>
-      From the middle outwards, all the same way, slowly: tuck {{ tuckNumbers(order) }}
-    </p>
+    <p>From the middle outwards, all the same way, slowly: tuck {{ tuckNumbers(order) }}</p>
     <UTable
       v-if="shownLines"
       :data="shownLines"

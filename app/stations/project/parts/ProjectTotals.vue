@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { needleNameAndType } from '#core/needle'
-import { needleLife } from '#core/care'
 import { pearlBalls } from '#core/thread'
 import { formatNumber } from '#core/units'
 import { type ProjectWork, type RunsNeeds, STABILIZER_BESIDE_MM } from '#shared/inputs'
@@ -40,8 +39,7 @@ const bobbinWords = (count: number | null) => {
   return count === 1 ? 'one bobbin' : `${count} bobbins`
 }
 const needles = computed(() =>
-  (totals?.needles ?? []).map(({ needle, hours }) => {
-    const { limitHours } = needleLife(needle)
+  (totals?.needles ?? []).map(({ needle, hours, limitHours }) => {
     const after = (needle.hoursSewn ?? 0) + hours
     return {
       id: needle.id,

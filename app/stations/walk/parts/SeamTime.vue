@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { formatNumber } from '#core/units'
-import { seamHours, SPEED_STITCHES } from '#core/care'
+import { seamHours } from '#core/care'
 import { seamUsage } from '#core/seam'
 import { LIMITS } from '#shared/fields'
+import { perMinuteOf } from '#shared/inputs'
 import { useFieldProblems } from '~/fields/fieldProblems'
 
 /** Time from metres, stitch and speed, where nobody held a watch. */
@@ -13,8 +14,14 @@ const { farOf, farSign, metresOf } = useLength()
 const far = ref(Math.round(100 * farOf(inHand.setup.seamM)) / 100)
 const metres = computed(() => metresOf(far.value))
 const farLimit = computed(() => LIMITS.seamM.map(farOf) as [number, number])
-const speed = ref(SPEED_STITCHES[inHand.setup.speed ?? 'medium'])
+const book = useBookStore()
+const speed = ref(perMinuteOf(inHand.setup, book.shelf.machines))
+const isTimed = computed(() => inHand.parts.machine?.perMinute != null)
 const typed = ref(false)
+const speedSource = computed(() => {
+  if (typed.value) return 'typed'
+  return isTimed.value ? 'as timed on this machine' : 'a guess'
+})
 const { refuses } = useFieldProblems()
 const found = computed(() => {
   if (!inHand.seam) return null
@@ -54,7 +61,7 @@ function add(): void {
     >
       {{ formatNumber(found.stitches, 0) }} stitches:
       <b>{{ found.minutes < 1 ? 'under a minute' : `${Math.round(found.minutes)} minutes` }}</b>{{ ' ' }}
-      <span class="hint">rule; speed {{ typed ? 'typed' : 'a guess' }}, pauses not counted</span>
+      <span class="hint">rule; speed {{ speedSource }}, pauses not counted</span>
     </p>
     <p
       v-else
