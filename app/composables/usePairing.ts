@@ -27,7 +27,7 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
           cloth: clothFactsOf(inHand.setup, book.shelf.cloths),
           construction: construction.value,
           gapMm: gapMm.value,
-          thickPearl: settings.schools.thickPearl,
+          schools: settings.schools,
           seam: inHand.swingInput,
         },
   )
@@ -56,7 +56,8 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
       decides.value && {
         top: { ...decides.value, hex: leadingColour(decides.value.colours) },
         swings: stitchFactsOf(inHand.setup, inHand.parts)?.swings ?? false,
-        school: settings.schools.heavyBobbin,
+        schools: settings.schools,
+        isHidden: inHand.setup.job === 'hidden-edge',
         throughNeedle:
           decides.value === lead.value && ranked.value.some(({ verdict }) => verdict !== 'refuse'),
       },

@@ -4,13 +4,17 @@ import {
   CUTTER_SCHOOLS,
   FILM_SPEED_SCHOOLS,
   HEAVY_BOBBIN_SCHOOLS,
+  HIDDEN_BOBBIN_SCHOOLS,
   LAST_GUIDE_SCHOOLS,
   MARGIN_SCHOOLS,
   MARGINS_MM,
+  PEARL_EYE_SCHOOLS,
   PEARL_TENSION_SCHOOLS,
+  SATIN_FILM_SCHOOLS,
   THICK_PEARL_SCHOOLS,
   THREADING_SCHOOLS,
   TRIPLE_GAP_SCHOOLS,
+  UNWINDING_SCHOOLS,
   WIDE_GAP_SCHOOLS,
 } from '#core/schools'
 
@@ -114,10 +118,34 @@ const ABOUT =
         @choose="settings.changeSchools({ thickPearl: $event })"
       />
       <SchoolFieldset
+        legend="Pearl cotton No. 12"
+        :choices="PEARL_EYE_SCHOOLS"
+        :chosen="schools.pearlEye"
+        @choose="settings.changeSchools({ pearlEye: $event })"
+      />
+      <SchoolFieldset
         legend="Speed for film"
         :choices="FILM_SPEED_SCHOOLS"
         :chosen="schools.filmSpeed"
         @choose="settings.changeSchools({ filmSpeed: $event })"
+      />
+      <SchoolFieldset
+        legend="Film in satin"
+        :choices="SATIN_FILM_SCHOOLS"
+        :chosen="schools.satinFilm"
+        @choose="settings.changeSchools({ satinFilm: $event })"
+      />
+      <SchoolFieldset
+        legend="On the bobbin under a hidden edge"
+        :choices="HIDDEN_BOBBIN_SCHOOLS"
+        :chosen="schools.hiddenBobbin"
+        @choose="settings.changeSchools({ hiddenBobbin: $event })"
+      />
+      <SchoolFieldset
+        legend="A spool that rolls off"
+        :choices="UNWINDING_SCHOOLS"
+        :chosen="schools.unwinding"
+        @choose="settings.changeSchools({ unwinding: $event })"
       />
       <SchoolFieldset
         legend="Thread cutter with a twin"

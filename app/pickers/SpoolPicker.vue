@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DRAWS, SUPPLY_PLACES } from '#core/terms'
+import { DRAWS, SECOND_SPOOLS, type SecondSpool, SUPPLY_PLACES } from '#core/terms'
 import { openChoices, orUnknown } from '~/utils/orUnknown'
 
 const inHand = useInHandStore()
@@ -56,6 +56,23 @@ const discs = computed({
   get: () => [...DISCS].find(([, shared]) => shared === inHand.setup.sharedDiscs)![0],
   set: value => inHand.update('Tension discs', { sharedDiscs: DISCS.get(value) ?? null }),
 })
+/** Two needles that sew the same thread have it from two spools, or from one. */
+const sewsSame = computed(() => {
+  const ids = sides.value.map(([id]) => inHand.setup.threadIds[id])
+  return ids.length > 1 && ids.some((id, i) => id !== null && ids.indexOf(id) < i)
+})
+const SECOND_WORDS: Readonly<Record<SecondSpool, string>> = {
+  spool: 'a second spool of it',
+  bobbin: 'a bobbin wound of it',
+}
+const SECONDS = [
+  { value: '', label: 'not said' },
+  ...SECOND_SPOOLS.map(value => ({ value, label: SECOND_WORDS[value] })),
+]
+const second = computed({
+  get: () => inHand.setup.secondSpool ?? '',
+  set: value => inHand.update('Second spool', { secondSpool: value === '' ? null : (value as SecondSpool) }),
+})
 </script>
 
 <template>
@@ -96,6 +113,13 @@ const discs = computed({
         :items="openChoices(DRAWS, 'as the spool does')"
       />
     </div>
+    <SelectField
+      v-if="sewsSame"
+      v-model="second"
+      label="The second needle’s thread comes from"
+      class="mb-3"
+      :items="SECONDS"
+    />
     <SelectField
       v-if="sides.length > 1"
       v-model="discs"

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bestStacks, fillBand, layBand, patternsAlong, ribbonMarginMm } from '#core/band'
+import { bestStacks, downTheMiddleMm, fillBand, layBand, patternsAlong, ribbonMarginMm } from '#core/band'
 import { lengthMarks } from '#core/fit'
 
 const marks = lengthMarks({ minMm: 0.2, maxMm: 5, stepMm: 0.1 })

@@ -24,6 +24,7 @@ const WALK: CardInput['walk'] = {
   needle: { id: 'n', construction: 'twin', gapMm: 2, sizeNm: 80, type: 'universal' },
   foot: { id: 'f', name: 'Open toe', singleHole: false },
   plate: { name: 'Zigzag plate', singleHole: false },
+  secondSpool: null,
   threads: [
     {
       blade: 'left',
@@ -32,6 +33,7 @@ const WALK: CardInput['walk'] = {
       id: 'a',
       name: 'Slate',
       form: 'spool',
+      metres: null,
     },
     {
       blade: 'right',
@@ -40,6 +42,7 @@ const WALK: CardInput['walk'] = {
       id: 'b',
       name: 'Wine',
       form: 'spool',
+      metres: null,
     },
   ],
   bobbin: { ...USUAL_THREADS.fine, id: 'g', name: 'Fine grey' },
@@ -52,7 +55,7 @@ const WALK: CardInput['walk'] = {
   pressure: 'home',
   threader: false,
   cutter: false,
-  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never' },
+  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never', unwinding: 'back' },
   left: UNKNOWN_STATE,
   combination: 'c',
 }

@@ -9,5 +9,6 @@ export {
   NEAR_DELTA_E,
   type Lab,
 } from './difference'
+export { isGrey } from './grey'
 export { clearOrSmoke, lookOnCloth } from './monofilament'
 export { contrastOf, LEAST_CONTRAST, outlineFor } from './outline'

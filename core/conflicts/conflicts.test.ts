@@ -160,6 +160,11 @@ const BOTH_WAYS: [code: string, broken: Partial<ConflictInput>, mended: Partial<
   ],
   ['film-dense', { threads: [on('film')], stitch: DENSE }, { threads: [on('film')], stitch: SWING }],
   [
+    'film-dense-school',
+    { threads: [on('film')], stitch: DENSE, schools: { ...DEFAULT_SCHOOLS, satinFilm: 'sewn' } },
+    { threads: [on('film')], stitch: DENSE },
+  ],
+  [
     'pearl-on-pin',
     { threads: [on('pearl', 'left', { place: 'spool pin' })] },
     { threads: [on('pearl', 'left', { place: 'cup' })] },

@@ -32,7 +32,7 @@ export const fitIn = (
   { thread }: ThreadedBlade,
   { type, sizeNm }: FittedNeedle,
   { schools }: ConflictInput,
-) => fitThread(thread, type, sizeNm, schools.thickPearl)
+) => fitThread(thread, type, sizeNm, schools)
 export const isRefused = (threaded: ThreadedBlade, needle: FittedNeedle, input: ConflictInput): boolean =>
   fitIn(threaded, needle, input).fit === 'refuse'
 /** Whether a thread belongs on the bobbin, because no needle is made for one so thick. */

@@ -157,10 +157,22 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     code: 'film-dense',
     severity: 'warn',
     find: input =>
-      input.stitch?.dense && firstOf(input, 'film')
+      input.schools.satinFilm === 'never' && input.stitch?.dense && firstOf(input, 'film')
         ? {
             message: 'A film cracks in dense satin: lengthen the stitch or choose an open one.',
             why: 'Each landing folds the band sharply, close by the last.',
+            mend: null,
+          }
+        : null,
+  },
+  {
+    code: 'film-dense-school',
+    severity: 'note',
+    find: input =>
+      input.schools.satinFilm === 'sewn' && input.stitch?.dense && firstOf(input, 'film')
+        ? {
+            message: 'Film in satin, as your school sews it: on a stabilizer, slowly, a strip first.',
+            why: 'Each landing folds the band sharply: where it is rubbed it cracks.',
             mend: null,
           }
         : null,

@@ -69,7 +69,10 @@ export interface ConflictInput {
   readonly cutter: boolean
   /** Both threads between the same two tension discs; null: not said. */
   readonly sharedDiscs: boolean | null
-  readonly schools: Pick<Schools, 'cutter' | 'wideGap' | 'thickPearl' | 'pearlTension' | 'filmSpeed'>
+  readonly schools: Pick<
+    Schools,
+    'cutter' | 'wideGap' | 'thickPearl' | 'pearlEye' | 'pearlTension' | 'filmSpeed' | 'satinFilm'
+  >
 }
 
 export type Severity = 'stop' | 'warn' | 'note'

@@ -32,5 +32,15 @@ export {
   templateDrawing,
 } from './edgeSheet'
 export { redrawn } from './redrawn'
+export {
+  narrowsOverMm,
+  offeredTurn,
+  SATIN_TURNS,
+  satinAlong,
+  type SatinSewn,
+  type SatinTurn,
+  TURN_WORDS,
+  turnsOf,
+} from './satinTurns'
 export { alongSide, landingsOfSide, pulledCount, recounted, type SideLandings } from './settle'
 export { dialChangesOf, type SewnLeg, sewnOrder } from './sewnOrder'

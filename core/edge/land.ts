@@ -99,7 +99,7 @@ interface Step {
 }
 
 /** A place on the way at a distance; asked with rising distances. */
-function walkAlong(way: readonly Point[]): (mm: number) => Step {
+export function walkAlong(way: readonly Point[]): (mm: number) => Step {
   const SAME_MM = 1e-9
   let [side, passedMm] = [0, 0]
   return mm => {

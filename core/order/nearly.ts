@@ -17,8 +17,8 @@ const BLOCKS_SHAKEN = 3
 
 /**
  * A good order of many pieces, not proven: the nearest next piece again and again, from each that may come
- * first; then neighbouring blocks of any length change places while that saves minutes; then the best of them is
- * shaken and mended again, many times (iterated local search; Lourenço, Martin and Stützle 2003). The same
+ * first; then neighbouring blocks of any length change places while that saves minutes; then the best of them
+ * is shaken and mended again, many times (iterated local search; Lourenço, Martin and Stützle 2003). The same
  * pieces always come out in the same order: what is shaken goes by a fixed sequence.
  *
  * @example

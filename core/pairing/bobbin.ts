@@ -1,8 +1,8 @@
-import { colourLook, type ColourLook, colourDifference } from '#core/colour'
-import type { HeavyBobbinSchool } from '#core/schools'
+import { colourLook, type ColourLook, colourDifference, isGrey } from '#core/colour'
+import type { Schools } from '#core/schools'
 import { threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
 
-export type BobbinChoice = 'same' | 'fine' | 'cotton-50' | 'matched-fine' | 'thick'
+export type BobbinChoice = 'same' | 'fine' | 'fine-grey' | 'cotton-50' | 'matched-fine' | 'thick'
 
 export interface BobbinThread extends ThreadFacts {
   readonly id: string
@@ -15,7 +15,9 @@ export interface BobbinInput {
   readonly top: ThreadFacts & { readonly hex: string | null }
   /** Side to side: the under thread shows at the edges of the swing. */
   readonly swings: boolean
-  readonly school: HeavyBobbinSchool
+  readonly schools: Pick<Schools, 'heavyBobbin' | 'hiddenBobbin'>
+  /** An edge that nobody is to see. @defaultValue false */
+  readonly isHidden?: boolean
   /** A needle takes the thick thread, by the user’s school. @defaultValue false */
   readonly throughNeedle?: boolean
 }
@@ -31,6 +33,7 @@ export interface BobbinAdvice {
 const WHAT: Readonly<Record<BobbinChoice, string>> = {
   'same': 'the same thread',
   'fine': 'fine bobbin thread, about 80 wt',
+  'fine-grey': 'fine grey bobbin thread',
   'cotton-50': '50 wt cotton, colour-matched',
   'matched-fine': 'fine thread matched in colour',
   'thick': 'the thick thread itself',
@@ -41,12 +44,19 @@ const WHAT: Readonly<Record<BobbinChoice, string>> = {
  * school decides.
  *
  * @example
- * bobbinAdvice({ top: metallic, swings: true, school: 'ordinary' }).choices[0].choice // 'fine'
+ * bobbinAdvice({ top: metallic, swings: true, schools }).choices[0].choice // 'fine'
  */
-export function bobbinAdvice({ top, swings, school, throughNeedle = false }: BobbinInput): BobbinAdvice {
+export function bobbinAdvice({
+  top,
+  swings,
+  schools,
+  isHidden = false,
+  throughNeedle = false,
+}: BobbinInput): BobbinAdvice {
   const itsClass = threadClassOf(top)
   const threadClass = itsClass === 'thick' && throughNeedle ? 'pearl' : itsClass
-  const choices = orderFor(threadClass, swings, school).map(([choice, why]) => ({
+  const order = isHidden && threadClass !== 'thick' ? UNDER_HIDDEN[schools.hiddenBobbin] : null
+  const choices = (order ?? orderFor(threadClass, swings, schools.heavyBobbin)).map(([choice, why]) => ({
     choice,
     what: WHAT[choice],
     why,
@@ -92,7 +102,7 @@ const ORDERS: Readonly<Record<Exclude<ThreadClass, 'heavy' | 'embroidery'>, Orde
   ],
 }
 /** Sewists disagree about the bobbin under heavy thread: a school. */
-const UNDER_HEAVY: Readonly<Record<HeavyBobbinSchool, Order>> = {
+const UNDER_HEAVY: Readonly<Record<Schools['heavyBobbin'], Order>> = {
   same: [
     ['same', 'your school: both sides look alike'],
     ['cotton-50', 'thinner, and the seam stays flat'],
@@ -101,6 +111,19 @@ const UNDER_HEAVY: Readonly<Record<HeavyBobbinSchool, Order>> = {
     ['cotton-50', 'your school: the seam stays flat and the tension is easy'],
     ['matched-fine', 'finer still'],
     ['same', 'both sides look alike'],
+  ],
+}
+/** Sewists disagree about the bobbin under an edge that is to vanish: a school. */
+const UNDER_HIDDEN: Readonly<Record<Schools['hiddenBobbin'], Order>> = {
+  'matched': [
+    ['matched-fine', 'your school: fine cotton in the colour holds what would slip, and is not seen'],
+    ['cotton-50', 'when there is no finer one'],
+    ['same', 'what comes up looks like what lies on top'],
+  ],
+  'fine-grey': [
+    ['fine-grey', 'your school: fine grey sinks in under most colours'],
+    ['matched-fine', 'when there is no grey one'],
+    ['cotton-50', 'when there is no finer one'],
   ],
 }
 const UNDER_SWINGING_EMBROIDERY: Order = [
@@ -113,7 +136,7 @@ const UNDER_STRAIGHT_EMBROIDERY: Order = [
   ['same', 'both sides look alike'],
 ]
 
-function orderFor(threadClass: ThreadClass, swings: boolean, school: HeavyBobbinSchool): Order {
+function orderFor(threadClass: ThreadClass, swings: boolean, school: Schools['heavyBobbin']): Order {
   if (threadClass === 'heavy') return UNDER_HEAVY[school]
   if (threadClass === 'embroidery') return swings ? UNDER_SWINGING_EMBROIDERY : UNDER_STRAIGHT_EMBROIDERY
   return ORDERS[threadClass]
@@ -162,6 +185,8 @@ function serves(choice: BobbinChoice, thread: BobbinThread, topId: string | null
     case 'fine':
     case 'matched-fine':
       return threadClass === 'fine'
+    case 'fine-grey':
+      return threadClass === 'fine' && thread.hex !== null && isGrey(thread.hex)
     case 'cotton-50':
       return threadClass === 'all-purpose' && thread.kind === 'cotton' && thread.tex !== null
   }

@@ -1,7 +1,7 @@
 import type { NeedleType } from '#core/needle'
 import { eyeWidthMm, type Fit, fitOfFill } from './eye'
-import type { ThickPearlSchool } from '#core/schools'
-import { PEARL_8_IN_NEEDLE, PEARL_8_TEX, practiceFor } from './practice'
+import type { Schools } from '#core/schools'
+import { PEARL_12_AS_SEWN, PEARL_8_IN_NEEDLE, PEARL_8_TEX, practiceFor, type PracticeRule } from './practice'
 import { threadClassOf, thicknessOf, type ThreadFacts, type Thickness, USUAL_THREADS } from './threadClass'
 
 /** How one thread sits in one needle, by the model, by the table, and as decided. */
@@ -19,11 +19,15 @@ export interface ThreadFit {
   readonly thickness: Thickness
 }
 
+/** Schools about pearl cotton in needles. */
+export type PearlSchools = Pick<Schools, 'thickPearl' | 'pearlEye'>
+const USUAL_PEARL: PearlSchools = { thickPearl: 'bobbin', pearlEye: 'eye' }
+
 /**
  * Whether a thread suits a needle's eye. Where the practice table names the needle it decides, because it has
  * been sewn; the eye model, which is from memory, fills the gaps.
  *
- * @param thickPearl - the school about pearl No. 8.
+ * @param schools - about pearl No. 8 and No. 12.
  * @throws {CoreError} as `eyeWidthMm`, `threadDiameterMm`.
  *
  * @example
@@ -33,15 +37,14 @@ export function fitThread(
   thread: ThreadFacts,
   type: NeedleType,
   sizeNm: number,
-  thickPearl: ThickPearlSchool = 'bobbin',
+  schools: PearlSchools = USUAL_PEARL,
 ): ThreadFit {
   const thickness = thicknessOf(thread)
   const eyeMm = eyeWidthMm(type, sizeNm)
   const fill = thickness.mm / eyeMm
   const eyeFit = fitOfFill(fill)
-  const rule = takesPearl8(thread, type, sizeNm, thickPearl)
-    ? PEARL_8_IN_NEEDLE
-    : practiceFor(threadClassOf(thread), type, sizeNm, thickness.mm)
+  const practice = practiceFor(threadClassOf(thread), type, sizeNm, thickness.mm)
+  const rule = schoolRule(thread, type, sizeNm, schools, practice?.fit ?? eyeFit) ?? practice
   return {
     fit: rule?.fit ?? eyeFit,
     decidedBy: rule ? 'practice' : 'eye model',
@@ -55,15 +58,23 @@ export function fitThread(
   }
 }
 
-function takesPearl8(
-  { kind, tex }: ThreadFacts,
+/** What a school says in place of a refusal; null: nothing. */
+function schoolRule(
+  thread: ThreadFacts,
   type: NeedleType,
   sizeNm: number,
-  school: ThickPearlSchool,
-): boolean {
-  const { types, sizesNm } = PEARL_8_IN_NEEDLE
-  const isPearl8 = kind === 'pearl-cotton' && threadClassOf({ kind, tex }) === 'thick' && tex! <= PEARL_8_TEX
-  return school === 'needle' && isPearl8 && types!.includes(type) && sizeNm >= sizesNm[0]
+  { thickPearl, pearlEye }: PearlSchools,
+  fit: Fit,
+): PracticeRule | null {
+  if (fit !== 'refuse' || thread.kind !== 'pearl-cotton') return null
+  const threadClass = threadClassOf(thread)
+  const isPearl8 = threadClass === 'thick' && thread.tex! <= PEARL_8_TEX
+  if (isPearl8 && thickPearl === 'needle') return allowing(PEARL_8_IN_NEEDLE, type, sizeNm)
+  return threadClass === 'pearl' && pearlEye === 'as-sewn' ? allowing(PEARL_12_AS_SEWN, type, sizeNm) : null
+}
+function allowing(rule: PracticeRule, type: NeedleType, sizeNm: number): PracticeRule | null {
+  const [least, most] = rule.sizesNm
+  return (rule.types?.includes(type) ?? true) && sizeNm >= least && sizeNm <= most ? rule : null
 }
 
 export interface ModelRow extends ThreadFit {

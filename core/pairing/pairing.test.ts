@@ -365,7 +365,11 @@ describe('ranking what is owned', () => {
 
 describe('the bobbin', () => {
   const advise = (top: ThreadFacts, swings = false, school: 'same' | 'ordinary' = 'ordinary') =>
-    bobbinAdvice({ top: { ...top, hex: '#22304f' }, swings, school })
+    bobbinAdvice({
+      top: { ...top, hex: '#22304f' },
+      swings,
+      schools: { ...DEFAULT_SCHOOLS, heavyBobbin: school },
+    })
   // Common practice, row by row.
   it.each([
     ['embroidery side to side', USUAL_THREADS.embroidery, true, 'same'],
@@ -404,7 +408,7 @@ describe('the bobbin', () => {
       { ...thread('polyester', 12), id: 'fine', hex: '#22304f' },
     ]
     const ranked = rankBobbins(
-      { top: { ...USUAL_THREADS.pearl, hex: '#22304f' }, swings: false, school: 'ordinary' },
+      { top: { ...USUAL_THREADS.pearl, hex: '#22304f' }, swings: false, schools: DEFAULT_SCHOOLS },
       'pearl',
       owned,
     )
@@ -416,10 +420,49 @@ describe('the bobbin', () => {
   })
 })
 
+describe('pearl No. 12', () => {
+  // Common practice: one school has sewn it through a 90/14 and a universal 100/16, the eye model says no.
+  const fit = (type: NeedleType, sizeNm: number, pearlEye: 'eye' | 'as-sewn') =>
+    fitThread(USUAL_THREADS.pearl, type, sizeNm, { thickPearl: 'bobbin', pearlEye }).fit
+  it('is tight instead of refused by the school that sews it so, and never better than that', () => {
+    expect([fit('universal', 100, 'eye'), fit('universal', 100, 'as-sewn')]).toEqual(['refuse', 'tight'])
+    expect([fit('universal', 90, 'eye'), fit('universal', 90, 'as-sewn')]).toEqual(['refuse', 'tight'])
+    expect(fit('topstitch', 100, 'as-sewn')).toBe('good')
+    expect(fit('universal', 80, 'as-sewn')).toBe('refuse')
+  })
+})
+
+describe('a bobbin under a hidden edge', () => {
+  const owned = [
+    { kind: 'polyester', tex: 12, diameterMm: null, id: 'fine grey', hex: '#8f8f8c' },
+    { kind: 'polyester', tex: 12, diameterMm: null, id: 'fine navy', hex: '#22304f' },
+    { kind: 'cotton', tex: 25, diameterMm: null, id: 'navy cotton', hex: '#22304f' },
+  ] as const
+  const first = (hiddenBobbin: 'matched' | 'fine-grey', isHidden = true) =>
+    rankBobbins(
+      {
+        top: { ...USUAL_THREADS.monofilament, hex: '#22304f' },
+        swings: true,
+        schools: { ...DEFAULT_SCHOOLS, hiddenBobbin },
+        isHidden,
+      },
+      'mono',
+      owned,
+    )[0]!.id
+  it('is fine and in its colour, or fine grey, by the school', () => {
+    expect(first('matched')).toBe('fine navy')
+    expect(first('fine-grey')).toBe('fine grey')
+    expect(first('fine-grey', false)).toBe('fine navy')
+  })
+})
+
 describe('pearl No. 8', () => {
   // Common practice: one school winds it on the bobbin, the other has sewn it through 110/18.
   const fit = (sizeNm: number, school: 'bobbin' | 'needle', tex = 125) =>
-    fitThread({ kind: 'pearl-cotton', tex, diameterMm: null }, 'topstitch', sizeNm, school).fit
+    fitThread({ kind: 'pearl-cotton', tex, diameterMm: null }, 'topstitch', sizeNm, {
+      thickPearl: school,
+      pearlEye: 'eye',
+    }).fit
   it('is tight in a 110/18 by the one school, and refused by the other', () => {
     expect(fit(110, 'needle')).toBe('tight')
     expect(fit(110, 'bobbin')).toBe('refuse')
@@ -427,7 +470,7 @@ describe('pearl No. 8', () => {
   it('wants cotton below where a needle takes it, and lies below itself where none does', () => {
     const top = { kind: 'pearl-cotton', tex: 125, diameterMm: null, hex: null } as const
     const advice = (throughNeedle: boolean) =>
-      bobbinAdvice({ top, swings: false, school: 'ordinary', throughNeedle })
+      bobbinAdvice({ top, swings: false, schools: DEFAULT_SCHOOLS, throughNeedle })
     expect(advice(true)).toMatchObject({ mode: 'normal', choices: [{ choice: 'cotton-50' }] })
     expect(advice(false)).toMatchObject({ mode: 'bobbin work', choices: [{ choice: 'thick' }] })
   })

@@ -3,7 +3,7 @@ import type { Fit } from './eye'
 import type { ThreadClass } from './threadClass'
 
 /** What the trade says of some needles for a class of thread. */
-interface PracticeRule {
+export interface PracticeRule {
   /** null: any type. */
   readonly types: readonly NeedleType[] | null
   readonly sizesNm: readonly [min: number, max: number]
@@ -22,6 +22,15 @@ export const PEARL_8_IN_NEEDLE: PracticeRule = {
   fit: 'tight',
   rank: 0,
   why: 'your school: pearl 8 has been sewn through 110/18, bulky',
+}
+
+/** What the other school says of pearl No. 12 in needles the eye model refuses. Common practice. */
+export const PEARL_12_AS_SEWN: PracticeRule = {
+  types: null,
+  sizesNm: [90, 110],
+  fit: 'tight',
+  rank: 0,
+  why: 'your school: pearl 12 has been sewn through a 90/14 and a universal 100/16',
 }
 
 export interface PracticeRow {

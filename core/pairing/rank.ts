@@ -1,14 +1,13 @@
 import { FRESH_USE, needleAdvice, needleLife, type NeedleUse } from '#core/care'
 import { requireInRange } from '#core/errors'
 import { type Construction, type Needle, needleSizeLabel } from '#core/needle'
-import type { ThickPearlSchool } from '#core/schools'
 import { judgeSwing, type SwingInput, type Verdict } from '#core/swing'
 import { formatNumber } from '#core/units'
 import type { ClothFacts } from '#core/terms'
 import { ASSORTMENT, type TypedNeedle } from './assortment'
 import { clothReasons } from './cloth'
 import type { Fit } from './eye'
-import { fitThread, type ThreadFit } from './fit'
+import { fitThread, type PearlSchools, type ThreadFit } from './fit'
 import { isInPractice, PRACTICE } from './practice'
 import { threadClassOf, type ThreadClass, type ThreadFacts } from './threadClass'
 
@@ -25,8 +24,8 @@ export interface PairingInput {
   readonly construction: Construction
   /** Only this gap, in mm; null: any. */
   readonly gapMm: number | null
-  /** About pearl No. 8. @defaultValue 'bobbin' */
-  readonly thickPearl?: ThickPearlSchool
+  /** About pearl cotton. @defaultValue as the eye allows, and No. 8 on the bobbin */
+  readonly schools?: PearlSchools
   /** The seam they are to sew, judged with each needle; left out: it is not judged. */
   readonly seam?: Omit<SwingInput, 'needle'> | null
 }
@@ -100,7 +99,7 @@ interface EyeReading {
 class EyeReader {
   private readonly threads: readonly ThreadFacts[]
   private readonly known = new Map<string, EyeReading>()
-  constructor(private readonly input: Pick<PairingInput, 'threads' | 'cloth' | 'thickPearl'>) {
+  constructor(private readonly input: Pick<PairingInput, 'threads' | 'cloth' | 'schools'>) {
     this.threads = [...new Set(input.threads)]
   }
 
@@ -114,7 +113,7 @@ class EyeReader {
   private readNew(needle: TypedNeedle): EyeReading {
     const { threads, input } = this
     const { type, sizeNm } = needle
-    const fitOf = new Map(threads.map(thread => [thread, fitThread(thread, type, sizeNm, input.thickPearl)]))
+    const fitOf = new Map(threads.map(thread => [thread, fitThread(thread, type, sizeNm, input.schools)]))
     const worst = threads.reduce((least, next) =>
       badness(fitOf.get(next)!) > badness(fitOf.get(least)!) ? next : least,
     )

@@ -51,7 +51,11 @@ it.each(THREAD_CLASSES)('bobbin and start for %s thread', threadClass => {
   const thread = USUAL_THREADS[threadClass]
   const bobbins = [true, false].flatMap(swings =>
     (['same', 'ordinary'] as const).flatMap(school => {
-      const { mode, choices, steps } = bobbinAdvice({ top: { ...thread, hex: null }, swings, school })
+      const { mode, choices, steps } = bobbinAdvice({
+        top: { ...thread, hex: null },
+        swings,
+        schools: { ...DEFAULT_SCHOOLS, heavyBobbin: school },
+      })
       return [
         `bobbin, ${swings ? 'zigzag' : 'straight'}, school ${school}: ${mode}`,
         ...choices.map(({ choice, what, why }) => `  ${choice}: ${what}, ${why}`),

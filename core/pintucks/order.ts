@@ -4,7 +4,7 @@ import type { Groove } from './groove'
 export interface TuckOrder {
   /** The index of the tuck sewn first, second and so on. */
   readonly sewn: readonly number[]
-  /** Tucks whose lines are marked, rising; of those that ride in a groove only the first sewn of each group. */
+  /** Tucks whose lines are marked, rising; where they ride in a groove, the first sewn of each group. */
   readonly marked: readonly number[]
   /** The most tucks that ride off one another from a marked one. */
   readonly rides: number

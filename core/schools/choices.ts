@@ -2,12 +2,16 @@ import type {
   CutterSchool,
   FilmSpeedSchool,
   HeavyBobbinSchool,
+  HiddenBobbinSchool,
   LastGuideSchool,
   MarginSchool,
+  PearlEyeSchool,
   PearlTensionSchool,
+  SatinFilmSchool,
   ThickPearlSchool,
   ThreadingSchool,
   TripleGapSchool,
+  UnwindingSchool,
   WideGapSchool,
 } from './schools'
 
@@ -81,6 +85,46 @@ export const THICK_PEARL_SCHOOLS: readonly SchoolChoice<ThickPearlSchool>[] = [
     name: 'Through a 110/18',
     why: 'It has been sewn so, slowly and in a long stitch. Tight in the eye: try it on a scrap.',
   },
+]
+
+/** Which needles pearl No. 12 goes through. Source: common practice. */
+export const PEARL_EYE_SCHOOLS: readonly SchoolChoice<PearlEyeSchool>[] = [
+  {
+    id: 'eye',
+    name: 'As the eye allows',
+    why: 'A topstitch or jeans 100/16 has room for it. In a plain needle it drags, and may fray.',
+  },
+  {
+    id: 'as-sewn',
+    name: 'Through a 90/14, or a universal 100/16',
+    why: 'It has been sewn so, slowly and with a wire threader. Tight in the eye: try it on a scrap.',
+  },
+]
+
+/** Whether film is sewn in satin. Source: common practice. */
+export const SATIN_FILM_SCHOOLS: readonly SchoolChoice<SatinFilmSchool>[] = [
+  { id: 'never', name: 'Never', why: 'Each landing folds the band sharply, close by the last: it cracks.' },
+  {
+    id: 'sewn',
+    name: 'Where nothing rubs it',
+    why: 'On a stabilizer and slowly it holds, and nothing shines so. Try a strip first.',
+  },
+]
+
+/** What is wound under an edge that nobody is to see. Source: common practice. */
+export const HIDDEN_BOBBIN_SCHOOLS: readonly SchoolChoice<HiddenBobbinSchool>[] = [
+  { id: 'matched', name: 'Cotton in the cloth’s colour', why: 'What comes up at the edge is not seen.' },
+  {
+    id: 'fine-grey',
+    name: 'Fine grey',
+    why: 'So fine that it sinks in, and grey hides under most colours: one bobbin for all of them.',
+  },
+]
+
+/** Which way a spool turns that rolls off sideways. Source: common practice. */
+export const UNWINDING_SCHOOLS: readonly SchoolChoice<UnwindingSchool>[] = [
+  { id: 'back', name: 'Over the back', why: 'The thread leaves low behind the spool and keeps off its pin.' },
+  { id: 'front', name: 'Over the front', why: 'One sees it run, and stops before it winds round the pin.' },
 ]
 
 /** How fast a flat film is sewn. Source: common practice. */

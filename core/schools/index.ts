@@ -7,6 +7,10 @@ export {
   CUTTER_SCHOOLS,
   FILM_SPEED_SCHOOLS,
   THICK_PEARL_SCHOOLS,
+  PEARL_EYE_SCHOOLS,
+  SATIN_FILM_SCHOOLS,
+  HIDDEN_BOBBIN_SCHOOLS,
+  UNWINDING_SCHOOLS,
   THREADING_SCHOOLS,
   LAST_GUIDE_SCHOOLS,
 } from './choices'
@@ -21,6 +25,10 @@ export type {
   CutterSchool,
   FilmSpeedSchool,
   ThickPearlSchool,
+  PearlEyeSchool,
+  SatinFilmSchool,
+  HiddenBobbinSchool,
+  UnwindingSchool,
   ThreadingSchool,
   LastGuideSchool,
 } from './schools'

@@ -8,6 +8,13 @@ export type PearlTensionSchool = 'home' | 'plus-one'
 export type CutterSchool = 'never' | 'allowed'
 /** Whether pearl No. 8 goes through the thickest needle, or on the bobbin. */
 export type ThickPearlSchool = 'bobbin' | 'needle'
+/** Whether pearl No. 12 goes through needles whose eye the model calls too small. */
+export type PearlEyeSchool = 'eye' | 'as-sewn'
+export type SatinFilmSchool = 'never' | 'sewn'
+/** What lies on the bobbin under an edge that nobody is to see. */
+export type HiddenBobbinSchool = 'matched' | 'fine-grey'
+/** Which way a spool that rolls off turns. */
+export type UnwindingSchool = 'back' | 'front'
 export type FilmSpeedSchool = 'slow' | 'full'
 export type ThreadingSchool = 'divider' | 'one-by-one' | 'together'
 export type LastGuideSchool = 'each-side' | 'first-in' | 'both-in'
@@ -22,10 +29,14 @@ export interface Schools {
   readonly heavyBobbin: HeavyBobbinSchool
   readonly pearlTension: PearlTensionSchool
   readonly thickPearl: ThickPearlSchool
+  readonly pearlEye: PearlEyeSchool
   readonly filmSpeed: FilmSpeedSchool
+  readonly satinFilm: SatinFilmSchool
+  readonly hiddenBobbin: HiddenBobbinSchool
   readonly cutter: CutterSchool
   readonly threading: ThreadingSchool
   readonly lastGuide: LastGuideSchool
+  readonly unwinding: UnwindingSchool
 }
 
 /**
@@ -50,10 +61,14 @@ export const DEFAULT_SCHOOLS = {
   heavyBobbin: 'ordinary',
   pearlTension: 'home',
   thickPearl: 'bobbin',
+  pearlEye: 'eye',
   filmSpeed: 'slow',
+  satinFilm: 'never',
+  hiddenBobbin: 'matched',
   cutter: 'never',
   threading: 'divider',
   lastGuide: 'each-side',
+  unwinding: 'back',
 } as const satisfies Schools
 
 /**

@@ -48,7 +48,15 @@ export const UNDER_KINDS = ['wadding', 'backing', 'interfacing', 'other'] as con
 /** What may lie under the cloth that is sewn. */
 export type UnderKind = (typeof UNDER_KINDS)[number]
 
-export const SUPPLY_PLACES = ['spool pin', 'second pin', 'winder pin', 'stand', 'cup'] as const
+export const SUPPLY_PLACES = [
+  'spool pin',
+  'second pin',
+  'winder pin',
+  'over the winder',
+  'in front of the machine',
+  'stand',
+  'cup',
+] as const
 export type SupplyPlace = (typeof SUPPLY_PLACES)[number]
 export const DRAWS = ['over the end', 'rolling off'] as const
 export type Draw = (typeof DRAWS)[number]
@@ -57,6 +65,10 @@ export interface Supply {
   readonly place: SupplyPlace | null
   readonly draw: Draw | null
 }
+
+export const SECOND_SPOOLS = ['spool', 'bobbin'] as const
+/** Where the second of two needles has the same thread from: a spool of its own, or a bobbin wound of it. */
+export type SecondSpool = (typeof SECOND_SPOOLS)[number]
 
 export const FOOT_KINDS = [
   'zigzag',

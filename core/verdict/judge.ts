@@ -178,7 +178,7 @@ function fitsOf({ needle, threads, schools }: ConflictInput): Seated[] {
   if (!needle) return []
   const isOnly = needle.construction === 'single'
   return threads.map(({ blade, thread }) => ({
-    ...fitThread(thread, needle.type, needle.sizeNm, schools.thickPearl),
+    ...fitThread(thread, needle.type, needle.sizeNm, schools),
     blade: isOnly ? 'only' : blade,
   }))
 }

@@ -2,6 +2,23 @@ import { threadClassOf } from '#core/pairing'
 import type { Draw, SupplyPlace } from '#core/terms'
 import type { WalkInput, WalkThread } from './types'
 
+/**
+ * Whether this thread comes from a bobbin wound of the one before it: two needles sew the same, and there is
+ * one spool of it.
+ *
+ * @param i - its place among the threads.
+ *
+ * @example
+ * isWoundAsSecond({ ...input, secondSpool: 'bobbin' }, 1) // true
+ */
+export function isWoundAsSecond({ secondSpool, threads }: WalkInput, i: number): boolean {
+  return secondSpool === 'bobbin' && sharesSpool(threads, i)
+}
+
+/** Whether a needle before it sews the same thread. */
+export const sharesSpool = (threads: readonly Pick<WalkThread, 'id'>[], i: number): boolean =>
+  threads.slice(0, i).some(({ id }) => id === threads[i]!.id)
+
 export interface LedSupply {
   readonly place: SupplyPlace
   readonly draw: Draw
@@ -13,7 +30,8 @@ export interface LedSupply {
  * Balls lie in a cup; metallic wants a long way; a film must turn on a pin; the rest sits on the machine's
  * own pins. Common practice.
  */
-function preferences({ thread, form }: WalkThread): readonly SupplyPlace[] {
+function preferences({ thread, form }: WalkThread, isBobbin: boolean): readonly SupplyPlace[] {
+  if (isBobbin) return ['second pin', 'winder pin', 'over the winder', 'in front of the machine']
   switch (threadClassOf(thread)) {
     case 'film':
       return ['spool pin', 'second pin', 'stand', 'winder pin']
@@ -78,7 +96,7 @@ export function ledSupplies(input: WalkInput): LedSupply[] {
     const free =
       own !== null && !(used.has(own) && !holdsMany(own))
         ? own
-        : (preferences(threaded).find(
+        : (preferences(threaded, isWoundAsSecond(input, i)).find(
             wish => isThere(wish, input) && (holdsMany(wish) || (!taken.has(wish) && !used.has(wish))),
           ) ?? null)
     const place = free ?? 'spool pin'

@@ -1,6 +1,6 @@
 import { type Blade, BLADES } from '#core/needle'
 import { threadClassOf } from '#core/pairing'
-import type { BobbinTension, SupplyPlace } from '#core/terms'
+import type { BobbinTension, Draw, SupplyPlace } from '#core/terms'
 import {
   hasHeavyThread,
   isBobbinWork,
@@ -11,7 +11,7 @@ import {
   threadsFromSide,
   wantedBobbinTension,
 } from './facts'
-import { ledSupplies } from './supply'
+import { isWoundAsSecond, ledSupplies, sharesSpool } from './supply'
 import type { WalkInput, WalkRule, WalkThread } from './types'
 
 const BLADE_WORDS = { left: 'Left', middle: 'Middle', right: 'Right' } as const satisfies Record<
@@ -51,9 +51,20 @@ const GROOVES = {
 } as const
 
 function placeWords(place: SupplyPlace): string {
-  if (place === 'cup') return 'in the cup'
-  return place === 'stand' ? 'on the stand' : `on the ${place}`
+  switch (place) {
+    case 'cup':
+      return 'in the cup'
+    case 'over the winder':
+    case 'in front of the machine':
+      return place
+    default:
+      return `on the ${place}`
+  }
 }
+
+/** A spool that lies rolls over its front or its back: sewists disagree. */
+const rollsOnPin = (draw: Draw, place: SupplyPlace) =>
+  draw === 'rolling off' && place !== 'cup' && place !== 'stand'
 
 const CAP = 'A cap that fits, not so tight that it brakes.'
 const FILM_CAP = 'A cap as wide as the spool and clear of the film, so that it turns and nothing creases it.'
@@ -81,6 +92,34 @@ function cupWhy(input: WalkInput): string {
     : ball
 }
 
+/** One spool for two needles: the second comes from a bobbin wound of it. */
+const windSecondRule: WalkRule = {
+  id: 'wind-second',
+  step: input => {
+    const at = threadsOf(input).findIndex((_, i) => isWoundAsSecond(input, i))
+    const thread = threadsOf(input)[at]
+    if (!thread) return null
+    const { metres } = thread
+    return {
+      on: [input.machine?.id, thread.blade, thread.id, metres],
+      instruction:
+        metres === null
+          ? `Wind a bobbin of ${thread.name}: it is the second spool`
+          : `Wind ${Math.ceil(metres)} m of ${thread.name} on a bobbin: it is the second spool`,
+      why: 'One spool for two needles. Wound slowly and evenly it runs off as the spool does.',
+      picture: {
+        kind: 'supply',
+        strand: thread.blade,
+        draw: 'rolling off',
+        place: 'winder pin',
+        film: false,
+      },
+    }
+  },
+}
+
+const ASK_SECOND = 'One spool for both needles? Say so at Spools: then a bobbin is wound as the second.'
+
 const supplyRule = (blade: Blade): WalkRule => ({
   id: `supply-${blade}`,
   step: input => {
@@ -88,11 +127,24 @@ const supplyRule = (blade: Blade): WalkRule => ({
     if (!thread) return null
     const { place, draw, shared } = ledSupplies(input)[input.threads.indexOf(thread)]!
     const film = threadClassOf(thread.thread) === 'film'
+    const at = input.threads.indexOf(thread)
+    const { unwinding } = input.schools
+    const rolls = rollsOnPin(draw, place)
+    const off = rolls ? `rolling off over the ${unwinding}` : draw
+    const isBobbin = isWoundAsSecond(input, at)
     const wound = shared ? 'some wound on a bobbin, ' : ''
+    const from = isBobbin ? 'the wound bobbin, ' : wound
+    const isAsked = input.secondSpool === null && sharesSpool(input.threads, at)
     return {
-      on: [input.machine?.id, blade, thread.id, place, draw, shared],
-      instruction: `${called(input, thread)}: ${wound}${placeWords(place)}, ${draw}`,
-      why: supplyWhy(input, { place, shared, film }),
+      // What is as it always was keeps its tick.
+      on: [
+        ...[input.machine?.id, blade, thread.id, place, draw, shared],
+        ...(rolls && unwinding !== 'back' ? [unwinding] : []),
+        ...(isBobbin ? ['wound'] : []),
+      ],
+      instruction: `${called(input, thread)}: ${from}${placeWords(place)}, ${off}`,
+      why: `${supplyWhy(input, { place, shared, film })}${isAsked ? ` ${ASK_SECOND}` : ''}`,
+      school: rolls ? 'unwinding' : null,
       picture: { kind: 'supply', strand: blade, draw, place, film },
     }
   },
@@ -274,6 +326,7 @@ export function threadingOrder(input: WalkInput): readonly WalkRule[] {
 
 /** Supplies and the open discs, before any thread is led. Source: common practice. */
 export const BEFORE_THREADING: readonly WalkRule[] = [
+  windSecondRule,
   ...BLADES.map(supplyRule),
   {
     id: 'foot-up',

@@ -4,7 +4,15 @@ import type { ThreadFacts } from '#core/pairing'
 import type { MachineState, StateChange } from '#core/putback'
 import type { Schools } from '#core/schools'
 import type { TwinMode, Verdict } from '#core/swing'
-import type { BobbinTension, Draw, MachineTraits, Pressure, SupplyPlace, TensionDial } from '#core/terms'
+import type {
+  BobbinTension,
+  Draw,
+  MachineTraits,
+  Pressure,
+  SecondSpool,
+  SupplyPlace,
+  TensionDial,
+} from '#core/terms'
 
 export interface WalkMachine extends MachineTraits {
   readonly id: string
@@ -19,6 +27,8 @@ export interface WalkThread extends ThreadedBlade {
   readonly id: string
   readonly name: string
   readonly form: 'spool' | 'cone' | 'ball' | null
+  /** Of it the seam takes so much through this needle; null: not worked out. */
+  readonly metres: number | null
 }
 
 /** Everything a walk follows from; null: not chosen or not known. */
@@ -29,6 +39,8 @@ export interface WalkInput {
   readonly plate: { readonly name: string; readonly singleHole: boolean }
   /** One a blade, left to right; a blade without one is left out. */
   readonly threads: readonly WalkThread[]
+  /** Where the second needle has the same thread from; null: not said. */
+  readonly secondSpool: SecondSpool | null
   readonly bobbin: (ThreadFacts & { readonly id: string; readonly name: string }) | null
   readonly stitch: {
     readonly name: string
@@ -49,7 +61,7 @@ export interface WalkInput {
   /** Wished for: the built-in needle threader, the automatic cutter. */
   readonly threader: boolean
   readonly cutter: boolean
-  readonly schools: Pick<Schools, 'threading' | 'lastGuide' | 'cutter'>
+  readonly schools: Pick<Schools, 'threading' | 'lastGuide' | 'cutter' | 'unwinding'>
   /** What is known to be on the machine from last time. */
   readonly left: MachineState
   /** Names this very combination of machine, parts and stitch; null: not complete. */
@@ -113,7 +125,7 @@ export interface WalkStep {
   /** What doing it changes on the machine; null: nothing that must be put back. */
   readonly effect: StateChange | null
   /** The school it follows, where sewists disagree. */
-  readonly school: 'threading' | 'lastGuide' | 'cutter' | null
+  readonly school: 'threading' | 'lastGuide' | 'cutter' | 'unwinding' | null
   /** Steps it prepares for, as the beginning of their ids: when one of them is done anew, so is this. */
   readonly serves: readonly string[]
   /** Steps it rests on, by id: undone with them. */

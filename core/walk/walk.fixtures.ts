@@ -31,6 +31,7 @@ export const thread = (
   id: `${threadClass} ${blade}`,
   name: threadClass,
   form,
+  metres: null,
 })
 export const TWIN = { id: 'twin', construction: 'twin', gapMm: 2, sizeNm: 80, type: 'metallic' } as const
 export const SINGLE = {
@@ -45,6 +46,7 @@ export const BASE: WalkInput = {
   needle: TWIN,
   foot: { id: 'f', name: 'Open toe', singleHole: false },
   plate: { name: 'Zigzag plate', singleHole: false },
+  secondSpool: null,
   threads: [thread('left', 'embroidery'), thread('right', 'metallic')],
   bobbin: { ...USUAL_THREADS.fine, id: 'b', name: 'Fine grey' },
   stitch: { name: 'Honeycomb', swings: true, widthMm: 4, lengthMm: 2.5, positionMm: 0, planned: null },
@@ -56,7 +58,7 @@ export const BASE: WalkInput = {
   pressure: 'home',
   threader: true,
   cutter: true,
-  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never' },
+  schools: { threading: 'divider', lastGuide: 'each-side', cutter: 'never', unwinding: 'back' },
   left: UNKNOWN_STATE,
   combination: 'combination',
 }

@@ -78,7 +78,7 @@ function inputOf({ threading, lastGuide, cutterSchool, setup, ...machine }: Comb
   return {
     ...SETUPS[setup as keyof typeof SETUPS],
     machine: { ...MACHINE, ...machine },
-    schools: { threading, lastGuide, cutter: cutterSchool },
+    schools: { threading, lastGuide, cutter: cutterSchool, unwinding: 'back' },
   }
 }
 
@@ -256,6 +256,35 @@ describe('what is easily forgotten', () => {
     const machine = { ...MACHINE, spoolPins: 1 as const }
     expect(words({ ...BASE, machine, threads: balls }, 'supply-right')).toMatch(/loop or a safety pin/)
     expect(words({ ...BASE, threads: balls }, 'supply-right')).not.toMatch(/loop/)
+  })
+  describe('of two needles that sew the same thread', () => {
+    const same = ['left', 'right'].map(blade => ({
+      ...thread(blade as 'left' | 'right', 'embroidery'),
+      id: 'slate',
+      name: 'Slate',
+      metres: 11.3,
+    }))
+    const from = (secondSpool: WalkInput['secondSpool']) => ({ ...BASE, threads: same, secondSpool })
+    it('asks once whether there are two spools', () => {
+      expect(words(from(null), 'supply-right')).toMatch(/One spool for both needles\?/)
+      expect(words(from('spool'), 'supply-right')).not.toMatch(/One spool for both needles/)
+      expect(words(BASE, 'supply-right')).not.toMatch(/One spool for both needles/)
+    })
+    it('winds a bobbin of as much as the second needle takes, and stands it beside', () => {
+      expect(words(from('bobbin'), 'wind-second')).toMatch(/Wind 12 m of Slate on a bobbin/)
+      expect(words(from('bobbin'), 'supply-right')).toMatch(/the wound bobbin, on the second pin/)
+      expect(threadingWalk(from('spool')).steps.map(({ id }) => id)).not.toContain('wind-second')
+    })
+  })
+  it('says which way a spool turns, by the school', () => {
+    const front = { ...BASE, schools: { ...BASE.schools, unwinding: 'front' as const } }
+    expect(words(BASE, 'supply-left')).toMatch(/rolling off over the back/)
+    expect(words(front, 'supply-left')).toMatch(/rolling off over the front/)
+  })
+  it('takes a place beside the machine at its word', () => {
+    const supply = { place: 'in front of the machine', draw: null } as const
+    const threads = [{ ...thread('left', 'embroidery'), supply }, thread('right', 'metallic')]
+    expect(words({ ...BASE, threads }, 'supply-left')).toMatch(/embroidery: in front of the machine/)
   })
   it('winds a bobbin as a second spool where nothing else is left', () => {
     const machine = { ...MACHINE, spoolPins: 1 as const, stand: false, cup: false }

@@ -40,26 +40,26 @@ const WALKS: Record<string, WalkInput> = {
   'twin on a machine that has everything': BASE,
   'twin, one thread after the other, both in the last guide': {
     ...BASE,
-    schools: { threading: 'one-by-one', lastGuide: 'both-in', cutter: 'allowed' },
+    schools: { threading: 'one-by-one', lastGuide: 'both-in', cutter: 'allowed', unwinding: 'back' },
   },
   'twin, both threads together, one in the guide': {
     ...BASE,
     machine: SWITCHED,
-    schools: { threading: 'together', lastGuide: 'first-in', cutter: 'never' },
+    schools: { threading: 'together', lastGuide: 'first-in', cutter: 'never', unwinding: 'back' },
   },
   'twin, one thread after the other, only the first in the last guide': {
     ...BASE,
-    schools: { threading: 'one-by-one', lastGuide: 'first-in', cutter: 'allowed' },
+    schools: { threading: 'one-by-one', lastGuide: 'first-in', cutter: 'allowed', unwinding: 'back' },
   },
   'twin, one thread after the other, two last guides': {
     ...BASE,
     machine: { ...MACHINE, needleGuides: 2 },
-    schools: { threading: 'one-by-one', lastGuide: 'each-side', cutter: 'allowed' },
+    schools: { threading: 'one-by-one', lastGuide: 'each-side', cutter: 'allowed', unwinding: 'back' },
   },
   'twin, both threads together, two last guides': {
     ...BASE,
     machine: { ...MACHINE, needleGuides: 2 },
-    schools: { threading: 'together', lastGuide: 'each-side', cutter: 'allowed' },
+    schools: { threading: 'together', lastGuide: 'each-side', cutter: 'allowed', unwinding: 'back' },
   },
   'twin switched off, whose mode may be forgotten': {
     ...BASE,

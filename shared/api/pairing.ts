@@ -191,7 +191,7 @@ export function answerPairing(request: PairingRequest): z.output<typeof pairingR
   const chosen = list[0]?.score ? list[0] : buy
   return {
     ranked: list.map(shown),
-    bobbin: asPlain(bobbinAdvice({ top, swings, school: schools.heavyBobbin })),
+    bobbin: asPlain(bobbinAdvice({ top, swings, schools })),
     start: startOf(request, top, swings, schools),
     conflicts: conflictsOf(request, chosen?.needle ?? null, threads, cloth, schools),
     buy: buy && shown(buy),

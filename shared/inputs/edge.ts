@@ -1,5 +1,6 @@
 import {
   dropsAlong,
+  type EdgePoint,
   type EdgeAdvice,
   edgeAdvice,
   edgeParts,
@@ -8,8 +9,13 @@ import {
   type EdgeStretch,
   type EdgeWay,
   edgeWays,
+  narrowsOverMm,
+  offeredTurn,
   type OwnRun,
   planEdge,
+  satinAlong,
+  type SatinTurn,
+  turnsOf,
 } from '#core/edge'
 import { CoreError } from '#core/errors'
 import { asSewnMm, type DialScale, type LengthDial, marksAsSewn, marksOfPlans } from '#core/fit'
@@ -76,10 +82,26 @@ export interface EdgeAnswer {
   /** Where each stretch begins, among all landings of that way. */
   readonly starts: readonly (number | null)[]
   readonly advice: readonly EdgeAdvice[]
+  /** How satin is turned at its points, the sharpest first; none: another stitch, or no point. */
+  readonly turns: readonly TurnedPoints[]
+  /** What is sewn at points beside what lies along the edge: drops of the needle, and mm. */
+  readonly extra: { readonly drops: number; readonly alongMm: number }
   /** How what lies between two landings stands on the dial. */
   readonly scale: DialScale
   /** Drops of the needle from one landing to the next. */
   readonly dropsEach: number
+}
+
+/** Points of one angle, and how satin is turned there. */
+export interface TurnedPoints {
+  /** Measured in the cloth, in whole degrees. */
+  readonly insideDeg: number
+  readonly kind: EdgePoint['kind']
+  readonly count: number
+  readonly how: SatinTurn
+  readonly offered: SatinTurn
+  /** So long before the point the width is turned down, in mm; 0: it stays. */
+  readonly narrowsOverMm: number
 }
 
 /** The stitch of an edge: its kind, and its numbers as they are dialled. */
@@ -240,12 +262,69 @@ export function answerForEdge(
     stretches,
     ways,
     way,
-    drops: dropsAlong(sewn.plan, stitch, sewn.widthMm, outsideMm),
+    ...dropsOf(plan, sewn, wanted.kind, stitch, outsideMm),
     starts: sewn.plan.stretches.map((stretch, s) => startOf(plan, sewn, s) ?? stretch.start),
     advice: edgeAdvice(edgeWayAsWanted(stretches, bites, rules, sewn), bites, threadMm, plan.clearanceMm),
     scale,
     dropsEach: stitch.drops.length,
   }
+}
+
+/** Every drop of the way that is sewn; satin turns its points. */
+function dropsOf(
+  plan: EdgePiece,
+  { plan: planned, widthMm }: EdgeWay,
+  kind: EdgeKind,
+  stitch: EdgeInput['stitch'],
+  outsideMm: number,
+): Pick<EdgeAnswer, 'drops' | 'turns' | 'extra'> {
+  if (kind !== 'satin' || widthMm <= 0)
+    return {
+      drops: dropsAlong(planned, stitch, widthMm, outsideMm),
+      turns: [],
+      extra: { drops: 0, alongMm: 0 },
+    }
+  const lengthMm = meanLandingMm(planned)
+  const sewn = satinAlong(planned, { widthMm, lengthMm, outsideMm }, point => howTurned(plan, point))
+  const points = planned.stretches.flatMap(stretch => stretch.points)
+  return {
+    drops: sewn.map(({ drops }) => drops),
+    turns: turnsIn(plan, points, widthMm),
+    extra: {
+      drops: sewn.reduce((sum, { extraDrops }) => sum + extraDrops, 0),
+      alongMm: sewn.reduce((sum, { extraMm }) => sum + extraMm, 0),
+    },
+  }
+}
+const meanLandingMm = ({ stretches, landings }: EdgeWay['plan']): number =>
+  stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0) / Math.max(1, landings.length)
+
+/** As a person wants points of this angle turned, else as is offered for it. */
+function howTurned({ turns }: Pick<EdgePiece, 'turns'>, { insideDeg, kind }: EdgePoint): SatinTurn {
+  const own = turns.find(turn => turn.insideDeg === Math.round(insideDeg))?.how
+  return own !== undefined && turnsOf(kind).includes(own) ? own : offeredTurn(insideDeg)
+}
+
+function turnsIn(plan: EdgePiece, points: readonly EdgePoint[], widthMm: number): TurnedPoints[] {
+  const byAngle = new Map<number, EdgePoint[]>()
+  for (const point of points) {
+    const deg = Math.round(point.insideDeg)
+    byAngle.set(deg, [...(byAngle.get(deg) ?? []), point])
+  }
+  return [...byAngle]
+    .sort(([a], [b]) => a - b)
+    .map(([insideDeg, alike]) => {
+      const [point] = alike
+      const how = howTurned(plan, point!)
+      return {
+        insideDeg,
+        kind: point!.kind,
+        count: alike.length,
+        how,
+        offered: offeredTurn(point!.insideDeg),
+        narrowsOverMm: narrowsOverMm(how, point!.insideDeg, widthMm),
+      }
+    })
 }
 
 /** A zigzag is counted drop by drop, as one counts when sewing; other stitches of many drops in patterns. */
@@ -345,7 +424,7 @@ function startOf({ starts }: EdgePiece, { plan }: EdgeWay, stretch: number): num
 /** What an edge asks of hands and machine: its seams with what is sewn over their beginnings. */
 export function edgeWork(
   plan: EdgePiece,
-  { ways, way, scale, dropsEach }: EdgeAnswer,
+  { ways, way, scale, dropsEach, extra }: EdgeAnswer,
   copies: number,
 ): PieceWork {
   const { plan: sewn, widthMm } = ways[way]!
@@ -362,10 +441,10 @@ export function edgeWork(
       0,
     )
   return {
-    seamM: (copies * (lengths + over * meanMm)) / 1000,
+    seamM: (copies * (lengths + extra.alongMm + over * meanMm)) / 1000,
     rows: copies * sewn.stretches.length,
     turns: copies * (points + pivots),
-    stitches: copies * (stitches + over) * dropsEach,
+    stitches: copies * ((stitches + over) * dropsEach + extra.drops),
     dialled: { widthMm, lengthsMm: marksOfPlans(plans, scale) },
   }
 }

@@ -14,6 +14,7 @@ export {
   edgeInputOf,
   type EdgeStitching,
   edgeWork,
+  type TurnedPoints,
   type FontId,
   fontsOf,
   type Fonts,

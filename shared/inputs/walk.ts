@@ -1,10 +1,13 @@
 import { findConflicts, tensionDoubt } from '#core/conflicts'
 import { combinationKey } from '#core/handwalk'
 import { type FittedFacts, type MachineState, UNKNOWN_STATE } from '#core/putback'
+import { seamUsage } from '#core/seam'
 import { hasSwing } from '#core/stitch'
 import { judgeSwing } from '#core/swing'
-import type { WalkInput } from '#core/walk'
+import { USUAL_WASTE } from '#core/usage'
+import type { WalkInput, WalkThread } from '#core/walk'
 import type { Planned } from './planned'
+import { seamOf } from './seam'
 import { type SetupParts, setupPartsOf, swingInputOf, plateOn } from './swing'
 import { conflictInputOf, type PairingTables, threadedBlades } from './pairing'
 import type { Foot, MachineStateRecord, NeedleRecord, Machine, Settings } from '../records'
@@ -65,7 +68,8 @@ export function walkInputOf(
     foot,
     left,
     plate: plateOn(setup, plate),
-    threads: walkThreads(setup, parts, tables),
+    threads: walkThreads(setup, parts, tables, settings),
+    secondSpool: setup.secondSpool,
     bobbin: bobbin ?? null,
     stitch: stitch && {
       name: stitch.name,
@@ -95,9 +99,17 @@ export function walkInputOf(
   }
 }
 
-function walkThreads(setup: SetupContent, { needle }: SetupParts, { threads }: PairingTables) {
-  return threadedBlades(setup, needle?.construction ?? 'single', threads).map(blade => {
+function walkThreads(
+  setup: SetupContent,
+  { needle }: SetupParts,
+  tables: PairingTables,
+  settings: Settings,
+): WalkThread[] {
+  // Only a bobbin that is wound for a needle asks how much.
+  const seam = setup.secondSpool === 'bobbin' ? seamOf(setup, tables, settings) : null
+  const metres = seam && seamUsage(seam, setup.seamM, USUAL_WASTE).needleThreads
+  return threadedBlades(setup, needle?.construction ?? 'single', tables.threads).map((blade, i) => {
     const { id, name, form } = blade.thread
-    return { ...blade, id, name, form }
+    return { ...blade, id, name, form, metres: metres?.[i]?.metres ?? null }
   })
 }

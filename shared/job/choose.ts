@@ -272,7 +272,8 @@ const usualBelow: Step = (setup, _job, { tables, settings }) => {
   const input = {
     top: { ...top, hex: leadingColour(top.colours) },
     swings: stitchFactsOf(setup, parts)?.swings ?? false,
-    school: settings.schools.heavyBobbin,
+    schools: settings.schools,
+    isHidden: setup.job === 'hidden-edge',
   }
   const ranked = rankBobbins(
     input,

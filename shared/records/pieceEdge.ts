@@ -1,4 +1,5 @@
 import * as z from 'zod/mini'
+import { SATIN_TURNS } from '#core/edge'
 import { FORM_IDS, MOST_LETTERS } from '#core/shape'
 import { hexField, idField, MOST_NAME, wholeWithin, within } from '../fields'
 import { drawnPointSchema, MOST_DRAWN, pathField } from './drawn'
@@ -107,6 +108,10 @@ export const edgeSchema = z.strictObject({
   /** Places that are points, or are none, whatever the turn. */
   corners: z
     .array(z.strictObject({ x: within('outlineMm'), y: within('outlineMm'), isPoint: z.boolean() }))
+    .check(z.maxLength(MOST_SETTLED)),
+  /** How satin is turned at points of so many degrees, where not as is offered for that angle. */
+  turns: z
+    .array(z.strictObject({ insideDeg: z.int().check(z.gte(0), z.lte(360)), how: z.enum(SATIN_TURNS) }))
     .check(z.maxLength(MOST_SETTLED)),
   /** Round a cloth whose edge is turned under; 0: raw. */
   allowanceMm: within('allowanceMm'),

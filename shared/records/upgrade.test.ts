@@ -131,6 +131,32 @@ describe('a file of an earlier version', () => {
   })
 })
 
+describe('a file of version 11', () => {
+  const reading = readBackup(fileOf(11), empty())
+  if (!reading.ok) throw new Error(reading.message)
+  const { added, refused } = reading.preview
+  const { records } = JSON.parse(fileOf(11)) as { records: Record<string, { id: string }[]> }
+  it('comes in whole, and nothing it said is changed', () => {
+    expect(refused).toEqual([])
+    expect(added).toHaveLength(Object.values(records).flat().length)
+    for (const { table, record } of added)
+      expect(record).toMatchObject(records[table]!.find(({ id }) => id === record.id)!)
+  })
+  it('gets a second spool as not said, new schools as they were practised, and no turn of its own', () => {
+    const of = (table: string) => added.filter(one => one.table === table).map(({ record }) => record)
+    expect(of('settings')[0]).toMatchObject({
+      schools: { pearlEye: 'eye', satinFilm: 'never', hiddenBobbin: 'matched', unwinding: 'back' },
+    })
+    for (const held of [...of('pieces'), ...of('swatches'), ...of('trials')])
+      expect(held).toMatchObject({ setup: { secondSpool: null } })
+    const edges = (of('pieces') as unknown as { plan: { kind: string } }[]).filter(
+      ({ plan }) => plan.kind === 'edge',
+    )
+    expect(edges.length).toBeGreaterThan(1)
+    for (const edge of edges) expect(edge).toMatchObject({ plan: { turns: [] } })
+  })
+})
+
 describe('a piece of version 10', () => {
   const { records } = JSON.parse(fileOf(10)) as { records: Record<string, { id: string }[]> }
   const today = (id: string) => {

@@ -4,7 +4,7 @@ import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 11
+export const RECORDS_VERSION = 12
 
 type Plain = Record<string, unknown>
 /**
@@ -298,8 +298,33 @@ function withPieceAlone(before: Plain): Plain {
   return { ...item, work: { kind: 'piece', pieceId: work.planId } }
 }
 
+/** Schools about pearl 12, film in satin, hidden edges and unwinding; a second spool; how satin is turned. */
+const TO_12: Added = {
+  records: {},
+  setup: { secondSpool: null },
+  settings: {},
+  schools: { pearlEye: 'eye', satinFilm: 'never', hiddenBobbin: 'matched', unwinding: 'back' },
+  mended: (table, record) => (table === 'pieces' ? withTurns(record) : record),
+}
+function withTurns(piece: Plain): Plain {
+  const { plan } = piece
+  return isPlain(plan) && plan.kind === 'edge' ? { ...piece, plan: { turns: [], ...plan } } : piece
+}
+
 /** In order: the first brings version 1 to 2. */
-export const VERSIONS: readonly Added[] = [TO_2, TO_3, TO_4, TO_5, TO_6, TO_7, TO_8, TO_9, TO_10, TO_11]
+export const VERSIONS: readonly Added[] = [
+  TO_2,
+  TO_3,
+  TO_4,
+  TO_5,
+  TO_6,
+  TO_7,
+  TO_8,
+  TO_9,
+  TO_10,
+  TO_11,
+  TO_12,
+]
 
 /**
  * A record as an earlier version wrote it, in today's form: most stay one record of their table, those of a

@@ -24,6 +24,7 @@ export const EMPTY_SETUP: SetupContent = {
     middle: { place: null, draw: null },
     right: { place: null, draw: null },
   },
+  secondSpool: null,
   threader: false,
   cutter: false,
   sharedDiscs: null,

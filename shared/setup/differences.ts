@@ -73,6 +73,7 @@ const PARTS: readonly Part[] = [
   { what: 'needle position', words: ({ stitch }) => String(stitch.positionMm), stitch: true },
   ...BLADES.map(threadPart),
   ...BLADES.map(supplyPart),
+  { what: 'second spool', words: ({ secondSpool }) => secondSpool ?? 'not said' },
   {
     what: 'shared discs',
     words: ({ sharedDiscs }) => (sharedDiscs === null ? 'not known' : yesNo(sharedDiscs)),

@@ -1,6 +1,15 @@
 import * as z from 'zod/mini'
 import { JOB_IDS } from '#core/job'
-import { BOBBIN_TENSIONS, DRAWS, GOALS, PRESSURES, SPEEDS, SUPPLY_PLACES, UNDER_KINDS } from '#core/terms'
+import {
+  BOBBIN_TENSIONS,
+  DRAWS,
+  GOALS,
+  PRESSURES,
+  SECOND_SPOOLS,
+  SPEEDS,
+  SUPPLY_PLACES,
+  UNDER_KINDS,
+} from '#core/terms'
 import { dialMark, idField, measured, MOST_LAYERS, MOST_UNDER, within } from '../fields'
 
 const stitchSettingSchema = z.strictObject({
@@ -65,6 +74,8 @@ export const setupSchema = z.strictObject({
   /** Washed and tumbled often. */
   washed: z.boolean(),
   supplies: z.strictObject({ left: supplySchema, middle: supplySchema, right: supplySchema }),
+  /** Where the second needle has the same thread from; null: not said. */
+  secondSpool: z.nullable(z.enum(SECOND_SPOOLS)),
   /** The built-in needle threader is used; the automatic cutter is on. */
   threader: z.boolean(),
   cutter: z.boolean(),

@@ -62,7 +62,7 @@ const IMPORTERS: readonly Importer[] = [
     whole: bytesOf(JSON.stringify(small)),
     read: bytes => backupEntries(textOf(bytes)),
   },
-  ...[1, 2, 3, 4, 5, 6].map((version): Importer => ({
+  ...[1, 2, 3, 4, 5, 6, 11].map((version): Importer => ({
     name: `backup of version ${version}`,
     whole: readFileSync(`tests/fixtures/backup-${version}.json`),
     read: bytes => backupEntries(textOf(bytes)),

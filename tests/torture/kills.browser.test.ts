@@ -140,7 +140,7 @@ it('upgrades whole, however often it is killed while it does', async () => {
   const each = rounds(10, 1)
   const chance = seeded(4)
   let records = 0
-  const versions = rounds(4, 2) === 4 ? [1, 2, 3, 4, 10] : [1, 10]
+  const versions = rounds(4, 2) === 4 ? [1, 2, 3, 4, 10, 11] : [1, 11]
   for (const version of versions)
     for (let round = 0; round < each; round++) {
       session = await openBrowser()

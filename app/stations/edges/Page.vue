@@ -49,6 +49,7 @@ const FRESH: EdgePiece = {
   starts: [],
   settled: [],
   corners: [],
+  turns: [],
   allowanceMm: 0,
   underMm: 6,
   overlap: 3,
@@ -57,7 +58,7 @@ const FRESH: EdgePiece = {
 /** Fewer points are no shape. */
 const LEAST_POINTS = 3
 const book = useBookStore()
-const { bare } = useLength()
+const { bare, length } = useLength()
 const piece = usePiece('edge', { job: 'blanket-edge', plan: () => FRESH, oneNeedle: true })
 const { draft, title, fileName } = piece
 const inHand = useInHandStore()
@@ -207,6 +208,7 @@ const prints = computed(() =>
     names: names.value,
     called: looks.value.map(({ name }) => name),
     tension: inHand.setup.tension,
+    length,
     bare,
   }),
 )
@@ -380,6 +382,13 @@ const needleLasts = computed(() => {
         :is-many="plan.parts.length > 1"
         @no-point="noPoint"
         @settle="settle"
+      />
+      <SatinTurns
+        v-if="good && sewn && good.turns.length > 0"
+        v-model="plan.turns"
+        :turns="good.turns"
+        :width-mm="sewn.widthMm"
+        :extra-drops="good.extra.drops"
       />
       <EdgeNotes
         v-if="good && sewn"

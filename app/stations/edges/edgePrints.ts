@@ -14,6 +14,7 @@ import { formatShort } from '#core/units'
 import type { EdgeAnswer, EdgeKind } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
 import type { Print } from '~/paper/print'
+import { turnLine } from './turnWords'
 
 type Bare = (mm: number) => string
 
@@ -46,6 +47,7 @@ export interface EdgePaper {
   /** Of each cloth. */
   readonly called: readonly string[]
   readonly tension: number | null
+  readonly length: Bare
   readonly bare: Bare
 }
 
@@ -59,9 +61,11 @@ export function edgePrints({
   names,
   called,
   tension,
+  length,
   bare,
 }: EdgePaper): Print[] {
-  const lines = answer ? edgeLines(answer, plan, names, bare) : []
+  const turned = (answer?.turns ?? []).map(one => turnLine(one, answer!.ways[answer!.way]!.widthMm, length))
+  const lines = answer ? [...edgeLines(answer, plan, names, bare), ...turned] : []
   const of = answer?.ways[answer.way]!.plan
   const all = answer?.regions.filter(({ length: rings }) => rings > 0) ?? []
   const cut = answer?.cut.filter(({ length: rings }) => rings > 0) ?? []

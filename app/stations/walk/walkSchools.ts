@@ -5,4 +5,5 @@ export const SCHOOL_WORDS: Readonly<Record<NonNullable<WalkStep['school']>, stri
   threading: 'how the threads are led',
   lastGuide: 'the last guide',
   cutter: 'the cutter with a twin',
+  unwinding: 'which way a spool turns',
 }
