@@ -107,6 +107,7 @@ const PLAIN_EDGE: EdgePiece = {
   starts: [],
   settled: [],
   corners: [],
+  bites: null,
   turns: [],
   allowanceMm: 0,
   underMm: 6,

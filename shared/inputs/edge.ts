@@ -242,12 +242,12 @@ export function answerForEdge(
   const regions = regionsOf(plan, fonts)
   const stretches = stretchesOf(plan, wanted.kind, regions)
   const scale = scaleOf(stitch, feedFactor)
-  const bites = bitesOf(wanted, scale.lengths)
+  const bites = bitesOf(plan, wanted, scale.lengths)
   const rules: EdgeRules = {
     marks: marksAsSewn(dial, scale),
     pointDeg: plan.pointDeg,
     clearanceMm: plan.clearanceMm,
-    mostMissMm: plan.mostMissMm,
+    mostMissMm: mostMissOf(plan, bites),
     backwards: plan.backwards,
     knownToMm: KNOWN_TO_MM,
   }
@@ -336,6 +336,10 @@ function scaleOf(stitch: EdgeInput['stitch'], feedFactor: number): DialScale {
 /** No tape and no printed shape is truer, in mm: what a grid leaves over decides nothing. */
 const KNOWN_TO_MM = 0.01
 
+/** Closed columns hide half of one of theirs, spread along a side: it is no reason for another length. */
+const mostMissOf = ({ mostMissMm }: EdgePiece, { isSatin, lengthMm }: EdgeStitch): number =>
+  isSatin ? Math.max(mostMissMm, lengthMm / 2) : mostMissMm
+
 /** Bites as one would like them: what is wrong with them is what there is to say. */
 function edgeWayAsWanted(
   stretches: readonly EdgeStretch[],
@@ -346,12 +350,16 @@ function edgeWayAsWanted(
   return sewn.widthMm === bites.widthMm ? sewn.plan : planEdge(stretches, bites, rules, sewn.runs)
 }
 
-function bitesOf({ kind, widthMm, lengthMm }: EdgeStitching, lengths: number): EdgeStitch {
+function bitesOf(
+  { bites }: Pick<EdgePiece, 'bites'>,
+  { kind, widthMm, lengthMm }: EdgeStitching,
+  lengths: number,
+): EdgeStitch {
   const isZigzag = kind === 'hidden' || kind === 'satin'
   return {
     widthMm: kind === 'straight' ? 0 : widthMm,
     lengthMm: lengthMm * lengths,
-    bites: isZigzag ? 'between' : 'at',
+    bites: bites ?? (isZigzag ? 'between' : 'at'),
     isSatin: kind === 'satin',
   }
 }

@@ -239,6 +239,16 @@ describe('on a cloth that is fed short', () => {
     const { dialled } = edgeWork(plan, made, 1)
     for (const mm of dialled!.lengthsMm) expect(10 * mm).toBeCloseTo(Math.round(10 * mm), 6)
   })
+  it('satin keeps its density: half a column is spread along a side before another length is dialled', () => {
+    const zigzag = STITCHES.find(({ id }) => id === 'zigzag')!
+    const setup = { ...setupOf(zigzag), job: 'satin' as const }
+    for (const sewnMm of [56, 57.1, 58.2, 59.3, 60]) {
+      const satin = { ...setup, stitch: { ...setup.stitch, widthMm: 3, lengthMm: 0.4 } }
+      const made = answerForEdge(edgeInputOf(edgeOf('leaf', 0, fed(sewnMm)), satin, tables)!, () => null)
+      const marks = edgeWork(edgeOf('leaf', 0, fed(sewnMm)), made, 1).dialled!.lengthsMm
+      for (const mm of marks) expect(Math.abs(mm - 0.4), `${sewnMm}`).toBeLessThan(0.11)
+    }
+  })
   it('what a person settled is kept as it is dialled', () => {
     const settled = [{ stretch: 0, side: 0, parts: [{ count: 50, lengthMm: 3.1 }] }]
     const made = answer(edgeOf('rectangle', 0, { ...fed(58.2), settled }), straight)

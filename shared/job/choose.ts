@@ -26,7 +26,7 @@ import {
 } from '../inputs'
 import type { NeedleRecord } from '../records'
 import { type SetupContent, tensionFromOf } from '../setup'
-import { dialledIn, type Setting, type Settled, type Workplace } from './settings'
+import { dialledIn, type Setting, type Settled, startStitch, type Workplace } from './settings'
 
 /** What own swatches say before a row was sewn; null: too few like it. */
 export type Foretell = (wanted: SwatchFeatures, ruleShare: number) => ForetoldShare | null
@@ -57,13 +57,44 @@ export function setUpFor(id: JobId, setup: SetupContent, place: Workplace, foret
 }
 
 /**
- * A changed setup whose tension a rule had set: set anew where what it was for is not what it was. One that
- * was sewn or typed is held, and the verdict questions it.
+ * A changed setup with what a rule had set for it before: length and width of its stitch for other threads,
+ * and the tension for whatever it was for. What a person set otherwise is held.
  *
  * @param before - the setup before its change.
  * @param next - the setup after it.
  */
-export function withStartTension(
+export function withStartValues(
+  before: SetupContent,
+  next: SetupContent,
+  place: Workplace,
+  foretell: Foretell,
+): SetupContent {
+  return withStartTension(before, withStartStitch(before, next, place, foretell), place, foretell)
+}
+
+/** Other threads in the same stitch: a length or width that was the rule's for those before is that for these. */
+function withStartStitch(
+  before: SetupContent,
+  next: SetupContent,
+  place: Workplace,
+  foretell: Foretell,
+): SetupContent {
+  const isOnlyThread = equal({ ...next, threadIds: before.threadIds }, before)
+  if (!isOnlyThread || equal(next.threadIds, before.threadIds)) return next
+  const [was, is] = [startFor(before, place, foretell), startFor(next, place, foretell)]
+  if (!was || !is) return next
+  const [byRule, now] = [startStitch(before, was, place), startStitch(next, is, place)]
+  const { lengthMm, widthMm } = before.stitch
+  const stitch = {
+    ...next.stitch,
+    lengthMm: byRule.lengthMm === lengthMm ? now.lengthMm : lengthMm,
+    widthMm: byRule.widthMm === widthMm ? now.widthMm : widthMm,
+  }
+  return equal(stitch, next.stitch) ? next : { ...next, stitch }
+}
+
+/** A tension that was sewn or typed is held, and the verdict questions it. */
+function withStartTension(
   before: SetupContent,
   next: SetupContent,
   place: Workplace,

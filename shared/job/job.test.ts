@@ -20,7 +20,7 @@ import {
   isChange,
   setUpFor,
   withOneNeedle,
-  withStartTension,
+  withStartValues,
   type Workplace,
 } from '#shared/job'
 import { DEFAULT_SETTINGS } from '#shared/records'
@@ -186,7 +186,7 @@ describe('a tension that a rule set', () => {
   const metallic = records.threads.find(({ kind }) => kind === 'metallic')!
   const begun = setUp('seam', { ...planned('shirt'), tension: null, tensionFrom: null }).setup
   const change = (before: SetupContent, by: Partial<SetupContent>) =>
-    withStartTension(before, changedSetup(before, by, tables.machines), place, nothingForetold)
+    withStartValues(before, changedSetup(before, by, tables.machines), place, nothingForetold)
 
   it('is set anew when another thread is put on, for what is on now', () => {
     const after = change(begun, { threadIds: { ...begun.threadIds, left: metallic.id } })
@@ -211,6 +211,27 @@ describe('a tension that a rule set', () => {
     const after = change(held, { threadIds: { ...begun.threadIds, left: metallic.id } })
     expect(after.tension).toBe(3)
     expect(carriedOver(after, tables)).not.toEqual([])
+  })
+})
+
+describe('length and width that a rule set', () => {
+  const on = (left: string) => ({ threadIds: { left, middle: null, right: null } })
+  const idOf = (kind: string) => records.threads.find(one => one.kind === kind)!.id
+  const begun = setUp('blanket-edge', { ...planned('banner'), ...on(idOf('pearl-cotton')) }).setup
+  const change = (before: SetupContent, by: Partial<SetupContent>) =>
+    withStartValues(before, changedSetup(before, by, tables.machines), place, nothingForetold)
+  it('are dialled anew for another thread', () => {
+    // Common practice: pearl blanket stitch shows at 5.0 by 6.0; other thread as the stitch is usually sewn.
+    expect(begun.stitch).toMatchObject({ lengthMm: 5 })
+    const after = change(begun, on(idOf('cotton')))
+    expect(after.stitch.lengthMm).toBe(setUp('blanket-edge', after).setup.stitch.lengthMm)
+    expect(after.stitch.lengthMm).not.toBe(5)
+    expect(change(after, on(idOf('pearl-cotton'))).stitch.lengthMm).toBe(5)
+  })
+  it('are held where a person set them, and where something else changes', () => {
+    const own = { ...begun, stitch: { ...begun.stitch, lengthMm: 4.2 } }
+    expect(change(own, on(idOf('cotton'))).stitch.lengthMm).toBe(4.2)
+    expect(change(begun, { layers: 5 }).stitch).toEqual(begun.stitch)
   })
 })
 

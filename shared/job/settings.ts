@@ -55,6 +55,16 @@ export function dialledIn(setup: SetupContent, start: StartSettings, place: Work
   )
 }
 
+/** Length and width as the start values say, no wider than is safe. */
+export function startStitch(
+  setup: SetupContent,
+  start: StartSettings,
+  place: Workplace,
+): Pick<SetupContent['stitch'], 'lengthMm' | 'widthMm'> {
+  const sized = { ...setup, ...lengthSetting(setup, start, place).change }
+  return { ...sized, ...widthSetting(sized, start, place).change }.stitch
+}
+
 type Step = (
   setup: SetupContent,
   start: StartSettings,

@@ -109,6 +109,8 @@ export const edgeSchema = z.strictObject({
   corners: z
     .array(z.strictObject({ x: within('outlineMm'), y: within('outlineMm'), isPoint: z.boolean() }))
     .check(z.maxLength(MOST_SETTLED)),
+  /** Whether bites fall at each landing or half-way between two; null: as its stitch does. */
+  bites: z.nullable(z.enum(['at', 'between'])),
   /** How satin is turned at points of so many degrees, where not as is offered for that angle. */
   turns: z
     .array(z.strictObject({ insideDeg: z.int().check(z.gte(0), z.lte(360)), how: z.enum(SATIN_TURNS) }))

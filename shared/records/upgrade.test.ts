@@ -153,7 +153,7 @@ describe('a file of version 11', () => {
       ({ plan }) => plan.kind === 'edge',
     )
     expect(edges.length).toBeGreaterThan(1)
-    for (const edge of edges) expect(edge).toMatchObject({ plan: { turns: [] } })
+    for (const edge of edges) expect(edge).toMatchObject({ plan: { turns: [], bites: null } })
   })
 })
 

@@ -308,7 +308,9 @@ const TO_12: Added = {
 }
 function withTurns(piece: Plain): Plain {
   const { plan } = piece
-  return isPlain(plan) && plan.kind === 'edge' ? { ...piece, plan: { turns: [], ...plan } } : piece
+  return isPlain(plan) && plan.kind === 'edge'
+    ? { ...piece, plan: { turns: [], bites: null, ...plan } }
+    : piece
 }
 
 /** In order: the first brings version 1 to 2. */

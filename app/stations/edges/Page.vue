@@ -49,6 +49,7 @@ const FRESH: EdgePiece = {
   starts: [],
   settled: [],
   corners: [],
+  bites: null,
   turns: [],
   allowanceMm: 0,
   underMm: 6,

@@ -12,7 +12,7 @@ import {
   tuckOrder,
 } from '#core/pintucks'
 import { formatShort } from '#core/units'
-import { piecePrecision, pintuckInputOf, tuckRuns, tuckWork } from '#shared/inputs'
+import { dialScaleOf, piecePrecision, pintuckInputOf, tuckRuns, tuckWork } from '#shared/inputs'
 import type { PintuckPiece } from '#shared/records'
 import { useAnswer } from '~/planner/useAnswer'
 import { usePiece } from '~/planner/usePiece'
@@ -106,6 +106,15 @@ const groupWords = computed(() => {
   const { group } = draft.plan
   return group ? `, in groups of ${group.of}, ${length(group.gapMm)} between` : ''
 })
+/** What is dialled, and what this cloth makes of it. */
+const lengthWords = computed(() => {
+  const { setup } = inHand
+  const { feedFactor } = dialScaleOf(null, setup, book.shelf)
+  const dialled = bare(setup.stitch.lengthMm)
+  return feedFactor === 1
+    ? dialled
+    : `${dialled} (sews ${bare(Math.round(100 * setup.stitch.lengthMm * feedFactor) / 100)})`
+})
 const cardLines = computed(() => {
   if (!good.value) return []
   const { made, order, marked } = good.value
@@ -160,7 +169,7 @@ const prints = computed((): Print[] => {
           {
             title: title.value,
             dials: [
-              { label: 'Length', value: bare(inHand.setup.stitch.lengthMm) },
+              { label: 'Length', value: lengthWords },
               {
                 label: 'Tension',
                 value: inHand.setup.tension === null ? '–' : formatShort(inHand.setup.tension),

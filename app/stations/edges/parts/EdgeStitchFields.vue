@@ -53,6 +53,18 @@ const numberOf = (field: 'widthMm' | 'lengthMm') =>
   })
 const widthMm = numberOf('widthMm')
 const lengthMm = numberOf('lengthMm')
+/** Where bites fall: it decides which of them come near each other round a point. */
+const BITES = [
+  { value: '', label: 'As the stitch does' },
+  { value: 'at', label: 'At each landing, as blanket stitch' },
+  { value: 'between', label: 'Between two, as zigzag' },
+] as const
+const bites = computed({
+  get: () => plan.value.bites ?? '',
+  set: (how: '' | 'at' | 'between') => {
+    plan.value.bites = how === '' ? null : how
+  },
+})
 const hasBite = computed(() => kind.value !== 'straight')
 </script>
 
@@ -94,6 +106,13 @@ const hasBite = computed(() => kind.value !== 'straight')
       />
     </div>
     <FoldAway title="Finer">
+      <SelectField
+        v-if="hasBite && kind !== 'satin'"
+        v-model="bites"
+        label="Bites fall"
+        :items="BITES"
+        class="mb-2"
+      />
       <div class="pair">
         <LengthField
           v-if="kind !== 'blanket' && kind !== 'straight'"
