@@ -11,8 +11,8 @@ export interface LengthDial {
 /** Pairs of marks tried against the lengths of all sides together: more takes over a second. */
 export const MOST_TRIES = 20_000_000
 
-/** A guess for a machine whose dial nobody described. */
-export const UNKNOWN_LENGTH_DIAL: LengthDial = { minMm: 0.5, maxMm: 5, stepMm: 0.1 }
+/** A guess for a machine whose dial nobody described: from closed satin up. */
+export const UNKNOWN_LENGTH_DIAL: LengthDial = { minMm: 0.2, maxMm: 5, stepMm: 0.1 }
 
 /** How far the last stitch may land from the point, in mm, unless one asks for less. A guess. */
 export const DEFAULT_MISS_MM = 0.25

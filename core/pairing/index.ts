@@ -33,7 +33,9 @@ export {
 export { decidingThread, leadingThread } from './delicate'
 export {
   onDial,
+  type StartLength,
   startSettings,
+  workLength,
   type FootWish,
   type ForetoldShare,
   type StartInput,

@@ -242,25 +242,47 @@ function offsetWords(share: number): string {
   return `${percent} % of the way from home to the ${share < 0 ? 'lowest' : 'highest'} mark`
 }
 
-function lengthRule(
-  { technique, swings }: StartInput,
-  threadClass: ThreadClass,
-): { mm: number; widthMm: number | null; why: string } | null {
-  if (threadClass === 'monofilament' && swings)
-    return { mm: 1, widthMm: 1, why: '1.0 × 1.0 hides monofilament at an edge' }
+/** A stitch length in mm, and where a rule says it a width. */
+export interface StartLength {
+  readonly mm: number
+  readonly widthMm: number | null
+  readonly why: string
+}
+
+/**
+ * What the work alone asks of a stitch, whatever the thread. Source: common practice.
+ *
+ * @returns null: as the stitch is usually sewn.
+ *
+ * @example
+ * workLength({ technique: 'appliqué edge', swings: true }) // 1.0 by 1.0
+ */
+export function workLength({
+  technique,
+  swings,
+}: Pick<StartInput, 'technique' | 'swings'>): StartLength | null {
   if (technique === 'appliqué edge' && swings)
     return { mm: 1, widthMm: 1, why: '1.0 × 1.0 catches the edge and hides' }
+  if (technique === 'topstitching') return { mm: 3.5, widthMm: null, why: '3.0 to 3.5 for show' }
+  if (technique === 'hem') return { mm: 3, widthMm: null, why: 'longer than a seam, so that it lies flat' }
+  if (technique === 'pintucks') return { mm: 2.2, widthMm: null, why: '2.0 to 2.5 for pintucks' }
+  return null
+}
+
+function lengthRule(input: StartInput, threadClass: ThreadClass): StartLength | null {
+  const { technique, swings } = input
+  if (threadClass === 'monofilament' && swings)
+    return { mm: 1, widthMm: 1, why: '1.0 × 1.0 hides monofilament at an edge' }
   if (threadClass === 'pearl' && technique === 'blanket stitch')
     return { mm: 5, widthMm: 6, why: 'pearl blanket stitch shows at 5.0 × 6.0' }
   if (threadClass === 'pearl' && !swings) return { mm: 3, widthMm: null, why: 'a pearl line wants room' }
   if (threadClass === 'heavy' && !swings)
     return { mm: 3.5, widthMm: null, why: 'at least 3.0 to 3.5, or heavy thread sinks in' }
-  if (technique === 'topstitching') return { mm: 3.5, widthMm: null, why: '3.0 to 3.5 for show' }
-  if (technique === 'hem') return { mm: 3, widthMm: null, why: 'longer than a seam, so that it lies flat' }
-  if (technique === 'pintucks') return { mm: 2.2, widthMm: null, why: '2.0 to 2.5 for pintucks' }
-  if (threadClass === 'fine' && !swings)
-    return { mm: 1.8, widthMm: null, why: 'fine thread holds at about 1.8' }
-  return null
+  const byWork = workLength(input)
+  if (byWork) return byWork
+  return threadClass === 'fine' && !swings
+    ? { mm: 1.8, widthMm: null, why: 'fine thread holds at about 1.8' }
+    : null
 }
 
 function speedRule(threadClass: ThreadClass, { construction, schools }: StartInput): StartValue<Speed> {

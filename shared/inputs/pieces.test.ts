@@ -87,7 +87,7 @@ describe('pieces of topstitching', () => {
     expect(ids(single)).toContain('Edge blade: flange')
   })
   it('use the machine’s own dial, or say that it is guessed', () => {
-    expect(lengthDialOf(null)).toEqual({ dial: { minMm: 0.5, maxMm: 5, stepMm: 0.1 }, isKnown: false })
+    expect(lengthDialOf(null)).toEqual({ dial: { minMm: 0.2, maxMm: 5, stepMm: 0.1 }, isKnown: false })
     const dial = { minMm: 1, maxMm: 4, stepMm: 0.5 }
     expect(lengthDialOf({ lengthDial: dial })).toEqual({ dial, isKnown: true })
   })

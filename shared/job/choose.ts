@@ -10,10 +10,12 @@ import {
   rankBobbins,
   rankNeedles,
   startSettings,
+  workLength,
 } from '#core/pairing'
 import { findStitch, libraryAlike, STITCHES } from '#core/stitch'
 import type { SwatchFeatures } from '#core/swatch'
 import type { Goal } from '#core/terms'
+import { formatShort } from '#core/units'
 import {
   setupPartsOf,
   candidateOf,
@@ -26,7 +28,14 @@ import {
 } from '../inputs'
 import type { NeedleRecord } from '../records'
 import { type SetupContent, tensionFromOf } from '../setup'
-import { dialledIn, type Setting, type Settled, startStitch, type Workplace } from './settings'
+import {
+  dialledIn,
+  type Setting,
+  type Settled,
+  type StartSize,
+  withStartSize,
+  type Workplace,
+} from './settings'
 
 /** What own swatches say before a row was sewn; null: too few like it. */
 export type Foretell = (wanted: SwatchFeatures, ruleShare: number) => ForetoldShare | null
@@ -48,7 +57,7 @@ export function setUpFor(id: JobId, setup: SetupContent, place: Workplace, foret
   const steps = [needleStep, stitchStep, bobbinStep]
   const fitted = steps.reduce((so, step) => add(so, step(so.setup, job, place)), named)
   const start = startFor(fitted.setup, place, foretell)
-  if (!start) return fitted
+  if (!start) return add(fitted, sizeWithoutThread(fitted.setup, job, place))
   // What was found for another job or goal is not what is looked for now.
   const isSameWork = setup.job === id && setup.goal === goal
   const from = isSameWork || start.tension.value === null ? fitted.setup.tensionFrom : null
@@ -72,7 +81,7 @@ export function withStartValues(
   return withStartTension(before, withStartStitch(before, next, place, foretell), place, foretell)
 }
 
-/** Other threads in the same stitch: a length or width that was the rule's for those before is that for these. */
+/** Other threads in the same stitch: a length or width that was the rule’s for those is set for these. */
 function withStartStitch(
   before: SetupContent,
   next: SetupContent,
@@ -83,7 +92,10 @@ function withStartStitch(
   if (!isOnlyThread || equal(next.threadIds, before.threadIds)) return next
   const [was, is] = [startFor(before, place, foretell), startFor(next, place, foretell)]
   if (!was || !is) return next
-  const [byRule, now] = [startStitch(before, was, place), startStitch(next, is, place)]
+  const [byRule, now] = [
+    withStartSize(before, was, place).setup.stitch,
+    withStartSize(next, is, place).setup.stitch,
+  ]
   const { lengthMm, widthMm } = before.stitch
   const stitch = {
     ...next.stitch,
@@ -128,6 +140,17 @@ function startFor(setup: SetupContent, { tables, settings }: Workplace, foretell
   const kinds = threadedBlades(setup, construction, tables.threads).map(({ thread }) => thread.kind)
   const wanted = featuresOf(trialGoalOf(setup.job, setup.goal, kinds), frozenOf(setup, tables))
   return startSettings({ ...input, foretold: foretell(wanted, startSettings(input).ruleShare) })
+}
+
+/** Without a thread nothing is known but what the work itself asks of its stitch. */
+const sizeWithoutThread: Step = (setup, { technique }, place) => {
+  const swings = stitchFactsOf(setup, setupPartsOf(setup, place.tables))?.swings ?? false
+  const asked = workLength({ technique, swings })
+  const said = { source: 'rule', why: asked?.why ?? 'as the stitch is usually sewn' } as const
+  const valueOf = (mm: number | null) => ({ ...said, value: mm, text: mm === null ? '' : formatShort(mm) })
+  const size: StartSize = { length: valueOf(asked?.mm ?? null), width: valueOf(asked?.widthMm ?? null) }
+  const { setup: sized, settings } = withStartSize(setup, size, place)
+  return { change: { stitch: sized.stitch }, settings }
 }
 
 /** With pearl the school decides whether a hair of bobbin comes up. */

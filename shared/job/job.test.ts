@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { JOB_IDS, JOBS } from '#core/job'
+import { type JobId, JOB_IDS, JOBS } from '#core/job'
 import { startSettings } from '#core/pairing'
 import { judgeSwing } from '#core/swing'
 import { judgeJob } from '#core/verdict'
@@ -24,7 +24,7 @@ import {
   type Workplace,
 } from '#shared/job'
 import { DEFAULT_SETTINGS } from '#shared/records'
-import { carriedOver, changedSetup, type SetupContent, tensionFromOf } from '#shared/setup'
+import { carriedOver, changedSetup, EMPTY_SETUP, type SetupContent, tensionFromOf } from '#shared/setup'
 import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
@@ -269,6 +269,18 @@ describe('over a single hole', () => {
     expect(setup.stitch.widthMm).toBeGreaterThan(0)
     const verdict = judgeJob(jobInputOf(setup, holed.tables, DEFAULT_SETTINGS, 'mm'))
     expect(verdict.reasons[0]).toMatchObject({ code: 'swing-single-hole', mend: { kind: 'foot' } })
+  })
+})
+
+describe('a job in an empty book', () => {
+  const bare = { ...EMPTY_SETUP, clothId: null }
+  const begun = (id: JobId) => setUp(id, bare).setup.stitch
+  it('begins with what the work itself asks of its stitch, before a thread is chosen', () => {
+    // Common practice: a hidden edge 1.0 by 1.0, satin 0.4 long.
+    expect(begun('hidden-edge')).toMatchObject({ stitchId: 'zigzag', widthMm: 1, lengthMm: 1 })
+    expect(begun('satin')).toMatchObject({ stitchId: 'zigzag', widthMm: 3, lengthMm: 0.4 })
+    expect(begun('topstitching')).toMatchObject({ stitchId: 'straight', lengthMm: 3.5 })
+    expect(begun('pintucks').lengthMm).toBe(2.2)
   })
 })
 

@@ -56,14 +56,17 @@ export function dialledIn(setup: SetupContent, start: StartSettings, place: Work
 }
 
 /** Length and width as the start values say, no wider than is safe. */
-export function startStitch(
-  setup: SetupContent,
-  start: StartSettings,
-  place: Workplace,
-): Pick<SetupContent['stitch'], 'lengthMm' | 'widthMm'> {
-  const sized = { ...setup, ...lengthSetting(setup, start, place).change }
-  return { ...sized, ...widthSetting(sized, start, place).change }.stitch
+export function withStartSize(setup: SetupContent, start: StartSize, place: Workplace): Settled {
+  const length = lengthSetting(setup, start, place)
+  const sized = { ...setup, ...length.change }
+  const width = widthSetting(sized, start, place)
+  return {
+    setup: { ...sized, ...width.change },
+    settings: [length.setting, width.setting].filter(setting => setting !== null),
+  }
 }
+export type StartSize = Pick<StartSettings, 'length' | 'width'>
+type SizeStep = (setup: SetupContent, start: StartSize, place: Workplace) => ReturnType<Step>
 
 type Step = (
   setup: SetupContent,
@@ -148,7 +151,7 @@ function densityOf({ job, stitch }: SetupContent) {
     : { lengthMm: density.lengthMm, why: 'columns lie closed' }
 }
 
-const lengthSetting: Step = (setup, { length }, { tables, unit }) => {
+const lengthSetting: SizeStep = (setup, { length }, { tables, unit }) => {
   const { stitch } = setupPartsOf(setup, tables)
   const close = densityOf(setup)
   const lengthMm = close?.lengthMm ?? length.value ?? stitch?.defaultLengthMm
@@ -169,7 +172,7 @@ const lengthSetting: Step = (setup, { length }, { tables, unit }) => {
 }
 
 /** As wide as is wished for, and never wider than is safe. */
-const widthSetting: Step = (setup, { width }, { tables, settings, unit }) => {
+const widthSetting: SizeStep = (setup, { width }, { tables, settings, unit }) => {
   const parts = setupPartsOf(setup, tables)
   if (!parts.stitch || !hasSwing(parts.stitch)) return NOTHING
   const wished = width.value ?? (setup.stitch.widthMm || parts.stitch.defaultWidthMm)

@@ -14,6 +14,7 @@ import {
   type Session,
   severeLogs,
   type,
+  untilSaved,
   untilText,
   upload,
 } from './browser'
@@ -49,6 +50,25 @@ describe('an edge, from an empty book', () => {
     await untilText(driver, /12 × 5\.0/)
     await type(driver, 'Wide', '60')
     await type(driver, 'Tall', '60')
+  })
+  it('turns the points of satin as their angle offers, or as one likes, after a reload too', async () => {
+    const { driver } = session
+    await pick(driver, 'Along the edge', 'Satin: a closed zigzag')
+    await untilText(driver, /4 points of 90°/)
+    await untilText(driver, 'Sew up to the point, needle down outside')
+    // A zigzag is counted drop by drop: 75 landings of 0.8.
+    await untilText(driver, /60\.0 mm\s*150 × 0\.4, turn/)
+    await pick(driver, '4 points of 90°', 'Mitre')
+    await untilText(driver, 'Turn the width from 3.0 mm to nothing over the last 3.0 mm.')
+    await untilSaved(driver)
+    await driver.navigate().refresh()
+    await untilText(driver, 'Turn the width from 3.0 mm to nothing over the last 3.0 mm.')
+    await pick(driver, '4 points of 90°', 'Pivot and overlap (offered)')
+    await untilText(driver, 'Sew up to the point, needle down outside')
+    await pick(driver, 'Along the edge', 'Blanket: bites that show')
+    await type(driver, 'Bite', '6')
+    await type(driver, 'Stitch length', '5')
+    await untilText(driver, /12 × 5\.0, turn/)
   })
   it('lets a side be settled by hand, and the start be moved by keys', async () => {
     const { driver } = session

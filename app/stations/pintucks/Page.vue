@@ -169,7 +169,7 @@ const prints = computed((): Print[] => {
           {
             title: title.value,
             dials: [
-              { label: 'Length', value: lengthWords },
+              { label: 'Length', value: lengthWords.value },
               {
                 label: 'Tension',
                 value: inHand.setup.tension === null ? '–' : formatShort(inHand.setup.tension),
