@@ -30,6 +30,8 @@ export interface EdgeStitch {
   readonly bites: 'at' | 'between'
   /** Thread on thread, as satin is sewn; left out: bites that stand apart. */
   readonly isSatin?: boolean
+  /** How far from a point satin is narrowed, in widths; left out: nowhere. */
+  readonly narrowedWidths?: (point: EdgePoint) => number
 }
 
 export interface EdgeRules {
@@ -201,10 +203,12 @@ function nearnessIn(
   clearanceMm: number,
 ): Nearness {
   if (!stitch.isSatin) return nearnessOf(bites, stitch.widthMm, clearanceMm)
-  const stretches = laid.map(({ stretch: { closed }, parts: { lengthMm }, landings }) => ({
+  const { narrowedWidths = () => 0 } = stitch
+  const stretches = laid.map(({ stretch: { closed }, parts: { lengthMm, points }, landings }) => ({
     lengthMm,
     closed,
     pointsAtMm: pointsAtOf(landings),
+    narrowedWidths: points.map(narrowedWidths),
   }))
   return satinNearnessOf(bites, stretches, stitch, clearanceMm)
 }

@@ -20,6 +20,8 @@ export interface SatinStretch {
   readonly closed: boolean
   /** Places of its points along it, rising. */
   readonly pointsAtMm: readonly number[]
+  /** How far from each of them, in widths, the column is narrowed so that its halves do not meet; 0: not. */
+  readonly narrowedWidths: readonly number[]
 }
 
 /** Bites so near a point lie round it: in stitch lengths, and in widths of the column. */
@@ -37,7 +39,7 @@ const TENTHS = 10 * MOST_BITE_MM
  * @throws {CoreError} `too-many`.
  *
  * @example
- * satinNearnessOf(bites, [{ lengthMm: 240, closed: true, pointsAtMm: [0, 60, 120, 180] }], stitch, 0.5)
+ * satinNearnessOf(bites, [stretch], { widthMm: 3, lengthMm: 0.8 }, 0.5).touching // []
  */
 export function satinNearnessOf(
   bites: readonly Bite[],
@@ -51,7 +53,7 @@ export function satinNearnessOf(
   eachPairWithin(bites, clearanceMm, spend, (a, b) => {
     const [one, other] = [bites[a]!, bites[b]!]
     if (one.cloth !== other.cloth || one.neighbours.includes(b)) return
-    const pair = pairOf(one, other, stretches[one.stretch]!, lengthMm)
+    const pair = pairOf(one, other, stretches[one.stretch]!, lengthMm, clearanceMm)
     const isNear = (mm: number) => areWithin(one, other, mm, clearanceMm - SAME_MM)
     const isCrossed = (mm: number) => doCross(one, other, mm)
     if (isNear(widthMm)) {
@@ -74,28 +76,40 @@ interface Pair {
   readonly alongMm: number
   /** From the point between them to the farther of the two, of the point where that is least. */
   readonly fromPointMm: number
+  /** From columns as wide as this on they lie round that point. */
+  readonly roundFromMm: number
   readonly lengthMm: number
 }
 const isAlong = ({ alongMm }: Pair, widthMm: number) => alongMm <= ROUND_WIDTHS * widthMm + SAME_MM
-const isRoundPoint = ({ fromPointMm, lengthMm }: Pair, widthMm: number) =>
-  fromPointMm <= Math.max(ROUND_LENGTHS * lengthMm, ROUND_WIDTHS * widthMm) + SAME_MM
+const isRoundPoint = ({ fromPointMm, roundFromMm, lengthMm }: Pair, widthMm: number) =>
+  fromPointMm <= ROUND_LENGTHS * lengthMm + SAME_MM || widthMm >= roundFromMm - SAME_MM
 
-function pairOf(a: Bite, b: Bite, { lengthMm: roundMm, closed, pointsAtMm }: SatinStretch, lengthMm: number) {
-  if (a.stretch !== b.stretch) return { alongMm: Infinity, fromPointMm: Infinity, lengthMm }
+const NO_POINT: FromPoint = { fromPointMm: Infinity, roundFromMm: Infinity }
+function pairOf(a: Bite, b: Bite, stretch: SatinStretch, lengthMm: number, clearanceMm: number): Pair {
+  if (a.stretch !== b.stretch) return { alongMm: Infinity, ...NO_POINT, lengthMm }
+  const { lengthMm: roundMm, closed } = stretch
   const [from, to] = a.alongMm < b.alongMm ? [a.alongMm, b.alongMm] : [b.alongMm, a.alongMm]
   const inside = to - from
-  const inner = fromPoint(pointsAtMm, from, to)
-  if (!closed) return { alongMm: inside, fromPointMm: inner, lengthMm }
-  const outer = Math.min(fromPoint(pointsAtMm, to, from + roundMm), fromPoint(pointsAtMm, to - roundMm, from))
-  return {
-    alongMm: Math.min(inside, roundMm - inside),
-    fromPointMm: Math.min(inner, outer),
-    lengthMm,
-  }
+  const slack = { lengthMm, clearanceMm }
+  const inner = fromPoint(stretch, from, to, slack)
+  if (!closed) return { alongMm: inside, ...inner, lengthMm }
+  const outer = [fromPoint(stretch, to, from + roundMm, slack), fromPoint(stretch, to - roundMm, from, slack)]
+  return { alongMm: Math.min(inside, roundMm - inside), ...[inner, ...outer].reduce(nearer), lengthMm }
 }
 
-/** From the point nearest to the middle between two places to the farther of them; Infinity: none between. */
-function fromPoint(pointsAtMm: readonly number[], from: number, to: number): number {
+type FromPoint = Pick<Pair, 'fromPointMm' | 'roundFromMm'>
+const nearer = (a: FromPoint, b: FromPoint): FromPoint => ({
+  fromPointMm: Math.min(a.fromPointMm, b.fromPointMm),
+  roundFromMm: Math.min(a.roundFromMm, b.roundFromMm),
+})
+
+/** From the points nearest to the middle between two places to the farther of them. */
+function fromPoint(
+  { pointsAtMm, narrowedWidths, closed, lengthMm: roundMm }: SatinStretch,
+  from: number,
+  to: number,
+  { lengthMm, clearanceMm }: { readonly lengthMm: number; readonly clearanceMm: number },
+): FromPoint {
   const middle = (from + to) / 2
   let [low, high] = [0, pointsAtMm.length]
   while (low < high) {
@@ -103,9 +117,25 @@ function fromPoint(pointsAtMm: readonly number[], from: number, to: number): num
     if (pointsAtMm[half]! < middle) low = half + 1
     else high = half
   }
-  const reach = (at: number | undefined) =>
-    at === undefined || at < from - SAME_MM || at > to + SAME_MM ? Infinity : Math.max(at - from, to - at)
-  return Math.min(reach(pointsAtMm[low]), reach(pointsAtMm[low - 1]))
+  const reach = (point: number): FromPoint => {
+    const count = pointsAtMm.length
+    // Round a closed edge the last point comes before the first, and the first after the last.
+    const turns = closed ? Math.floor(point / count) : 0
+    const place = point - turns * count
+    const own = pointsAtMm[place]
+    if (own === undefined) return NO_POINT
+    const at = own + turns * roundMm
+    const farMm = Math.max(Math.abs(at - from), Math.abs(to - at))
+    const narrowed = narrowedWidths[place] ?? 0
+    // Narrowed so far that both halves and what stays free between them have room, to a landing.
+    const narrowedFromMm = narrowed > 0 ? (farMm - lengthMm) / narrowed - clearanceMm / 2 : Infinity
+    const isBetween = at >= from - SAME_MM && at <= to + SAME_MM
+    return {
+      fromPointMm: isBetween ? farMm : Infinity,
+      roundFromMm: Math.min(isBetween ? farMm / ROUND_WIDTHS : Infinity, narrowedFromMm),
+    }
+  }
+  return nearer(reach(low), reach(low - 1))
 }
 
 /** The smallest bite, in tenths, at which a pair touches; one more than the most where at none. */
@@ -115,15 +145,16 @@ function firstTouching(
   isCrossed: (mm: number) => boolean,
 ): number {
   // From these widths on it is along the same column, or round a point: both grow with the width.
-  const along = tenthsFor(pair.alongMm)
-  const round = pair.fromPointMm <= ROUND_LENGTHS * pair.lengthMm + SAME_MM ? 0 : tenthsFor(pair.fromPointMm)
+  const along = tenthsFor(pair.alongMm / ROUND_WIDTHS)
+  const isRound = pair.fromPointMm <= ROUND_LENGTHS * pair.lengthMm + SAME_MM
+  const round = isRound ? 0 : tenthsFor(pair.roundFromMm)
   const apart = Math.min(along, round, TENTHS + 1) - 1
   if (apart >= 1 && isNear(apart / 10)) return firstOf(apart, isNear)
   if (along > TENTHS || along >= round || !isCrossed(TENTHS / 10)) return TENTHS + 1
   const crossed = Math.max(along, firstOf(TENTHS, isCrossed), 1)
   return crossed < round ? crossed : TENTHS + 1
 }
-const tenthsFor = (mm: number) => Math.ceil((10 * mm) / ROUND_WIDTHS - SAME_MM)
+const tenthsFor = (widthMm: number) => Math.ceil(10 * widthMm - SAME_MM)
 
 /** The first number of tenths, up to one at which it holds, from which on it holds. */
 function firstOf(holds: number, does: (mm: number) => boolean): number {

@@ -61,11 +61,11 @@ describe('how satin is turned at a point', () => {
   it('has a reason for each', () => {
     for (const how of SATIN_TURNS) expect(TURN_WORDS[how].why.length).toBeGreaterThan(30)
   })
-  // Plane geometry: the diagonal of a right angle is as far in as it is along; tan 30° of a sixty-degree tip.
-  it('narrows along the diagonal for a mitre, and from edge to edge for a tip', () => {
+  // Plane geometry: tan 45°, tan 30° and tan 22.5° of half the angle.
+  it('narrows from where the columns would meet', () => {
     expect(narrowsOverMm('mitre', 90, 3)).toBeCloseTo(3, 9)
     expect(narrowsOverMm('mitre', 60, 3)).toBeCloseTo(3 * Math.sqrt(3), 9)
-    expect(narrowsOverMm('taper', 45, 3)).toBeCloseTo(3, 9)
+    expect(narrowsOverMm('taper', 45, 3)).toBeCloseTo(3 * (1 + Math.SQRT2), 9)
     expect([narrowsOverMm('overlap', 90, 3), narrowsOverMm('fan', 300, 3)]).toEqual([0, 0])
   })
 })
@@ -88,6 +88,19 @@ describe('a column of satin', () => {
     // The narrowest bite that holds anything is half a millimetre.
     expect(outside('taper')).toBeLessThan(0.5)
     expect(outside('overlap')).toBeGreaterThan(1)
+  })
+  it('does not count as touching what a taper narrows, and does where nothing is narrowed', () => {
+    const touching = (narrowed: boolean) =>
+      planEdge(
+        [{ pointsMm: WEDGE, closed: true, clothOn: 'left' }],
+        {
+          ...SATIN,
+          ...(narrowed ? { narrowedWidths: ({ insideDeg }) => narrowsOverMm('taper', insideDeg, 1) } : {}),
+        },
+        RULES,
+      ).touching.length
+    expect(touching(false)).toBeGreaterThan(0)
+    expect(touching(true)).toBe(0)
   })
   it('goes on past an inside corner by its width, or turns round it, counted in drops and thread', () => {
     const plain = planned(ELL).landings.length

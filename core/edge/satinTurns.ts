@@ -19,7 +19,7 @@ export const TURN_WORDS: Readonly<Record<SatinTurn, { readonly name: string; rea
   },
   taper: {
     name: 'Taper the tip',
-    why: 'The column covers the tip from edge to edge as it narrows: nothing sticks out of a sharp point.',
+    why: 'Both columns narrow until they meet, and cover the tip from edge to edge: nothing sticks out.',
   },
   fan: {
     name: 'Fan round it',
@@ -32,8 +32,9 @@ const OVERLAP_FROM_DEG = 90
 const MITRE_FROM_DEG = 45
 /** Round an inside corner over this the columns part so far that sewing on leaves a gap. */
 const FAN_FROM_DEG = 300
-/** A bite narrower than this holds nothing, in mm. A guess. */
+/** A bite narrower than this holds nothing, and one column covers a tip as narrow as this, in mm. Guesses. */
 const LEAST_TIP_MM = 0.5
+const TIP_MM = 1
 
 /**
  * How a point can be turned.
@@ -68,24 +69,14 @@ export function offeredTurn(insideDeg: number): SatinTurn {
  * @example
  * narrowsOverMm('mitre', 90, 3) // 3
  */
-export function narrowsOverMm(how: SatinTurn, insideDeg: number, widthMm: number): number {
-  const slope = slopeOf(how, insideDeg)
-  return slope === null ? 0 : widthMm / slope
-}
+export const narrowsOverMm = (how: SatinTurn, insideDeg: number, widthMm: number): number =>
+  isNarrowed(how) ? widthMm / diagonal(insideDeg) : 0
 
-/** How fast the column may widen away from the point; null: it is full width there. */
-function slopeOf(how: SatinTurn, insideDeg: number): number | null {
-  const rad = (insideDeg * Math.PI) / 180
-  switch (how) {
-    case 'mitre':
-      return Math.tan(rad / 2)
-    case 'taper':
-      // From edge to edge: over a right angle the other edge is out of reach.
-      return insideDeg < 90 ? Math.tan(rad) : null
-    default:
-      return null
-  }
-}
+const isNarrowed = (how: SatinTurn) => how === 'mitre' || how === 'taper'
+/** How far in the line half-way between two sides lies, for each mm along one of them. */
+const diagonal = (insideDeg: number) => Math.tan((insideDeg * Math.PI) / 360)
+/** The same of the other side itself; past a right angle it is out of reach. */
+const acrossTip = (insideDeg: number) => (insideDeg < 90 ? Math.tan((insideDeg * Math.PI) / 180) : Infinity)
 
 /** A column of satin as it is sewn along one stretch. */
 export interface SatinSewn {
@@ -163,9 +154,11 @@ function widthNear(
   widthMm: number,
 ): number {
   if (!point || point.kind === 'inner') return widthMm
-  const slope = slopeOf(howOf(point), point.insideDeg)
-  if (slope === null) return widthMm
-  return Math.min(widthMm, Math.max(LEAST_TIP_MM, awayMm * slope))
+  const how = howOf(point)
+  if (!isNarrowed(how)) return widthMm
+  const half = awayMm * diagonal(point.insideDeg)
+  const tip = how === 'taper' ? Math.min(TIP_MM, awayMm * acrossTip(point.insideDeg)) : 0
+  return Math.min(widthMm, Math.max(LEAST_TIP_MM, half, tip))
 }
 
 /** What is sewn at an inside corner before the next side: on past it by a width, or round it. */

@@ -280,7 +280,8 @@ function biteWays(measured: MeasuredEdge, stitch: EdgeStitch, rules: EdgeRules, 
       plan,
       runs,
       widthMm,
-      bulk: plan.bulk.length,
+      // Satin is turned round its points, thread on thread.
+      bulk: stitch.isSatin ? 0 : plan.bulk.length,
       ...costOf(plan, runs, stitch.lengthMm, rules.mostMissMm),
       dialChanges: changesOf(plan),
     }

@@ -350,8 +350,12 @@ function edgeWayAsWanted(
   return sewn.widthMm === bites.widthMm ? sewn.plan : planEdge(stretches, bites, rules, sewn.runs)
 }
 
+/** How far from a point satin is narrowed, for each mm of its width. */
+const narrowedBy = (plan: Pick<EdgePiece, 'turns'>, point: EdgePoint): number =>
+  narrowsOverMm(howTurned(plan, point), point.insideDeg, 1)
+
 function bitesOf(
-  { bites }: Pick<EdgePiece, 'bites'>,
+  plan: Pick<EdgePiece, 'bites' | 'turns'>,
   { kind, widthMm, lengthMm }: EdgeStitching,
   lengths: number,
 ): EdgeStitch {
@@ -359,8 +363,9 @@ function bitesOf(
   return {
     widthMm: kind === 'straight' ? 0 : widthMm,
     lengthMm: lengthMm * lengths,
-    bites: bites ?? (isZigzag ? 'between' : 'at'),
+    bites: plan.bites ?? (isZigzag ? 'between' : 'at'),
     isSatin: kind === 'satin',
+    ...(kind === 'satin' ? { narrowedWidths: (point: EdgePoint) => narrowedBy(plan, point) } : {}),
   }
 }
 

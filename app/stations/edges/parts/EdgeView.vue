@@ -100,9 +100,9 @@ function shownSides(mmPerPx: number) {
   )
 }
 const landed = computed(() => plan.value.landings.filter(({ isPoint }) => isPoint))
-/** Where bites meet round a point: thick. */
+/** Where bites meet round a point: thick. Satin is turned there, and meant to lie thread on thread. */
 const thick = computed(() =>
-  plan.value.bulk.map(({ a, b }) => {
+  (answer.turns.length > 0 ? [] : plan.value.bulk).map(({ a, b }) => {
     const [one, other] = [plan.value.tips[a]!, plan.value.tips[b]!]
     return { x: (one.x + other.x) / 2, y: -(one.y + other.y) / 2 }
   }),
