@@ -159,8 +159,8 @@ it('upgrades whole, however often it is killed while it does', async () => {
       await untilSaved(session.driver)
       const { count, unreadable } = await session.driver.executeScript<Counted>(COUNT)
       expect(unreadable).toBe(0)
-      // What stood in the line-up is a piece, and what is in hand says so.
-      expect(count).toBe(Object.values(file.records).flat().length + 1)
+      // Up to 10 what stood in the line-up became a piece, and what is in hand says so.
+      expect(count).toBe(Object.values(file.records).flat().length + (version <= 10 ? 1 : 0))
       records += count
       await session.quit()
       session = null

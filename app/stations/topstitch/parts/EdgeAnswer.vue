@@ -99,7 +99,11 @@ const open = ref<number | null>(null)
               <span
                 ><b>Leg {{ i + 1 }}</b> <span class="hint">{{ length(tenth(leg.lengthMm)) }}</span></span
               >
-              <b v-if="row.plans[i]![0]">{{ planWords(row.plans[i]![0]!, bare, scale) }}</b>
+              <b
+                v-if="row.plans[i]![0]"
+                class="counted"
+                >{{ planWords(row.plans[i]![0]!, bare, scale) }}</b
+              >
               <span
                 v-else
                 class="close-ink"
@@ -163,6 +167,12 @@ const open = ref<number | null>(null)
 <style scoped>
 .leg b {
   white-space: nowrap;
+}
+/* What is dialled and what it sews may take two lines. */
+.leg .counted {
+  min-width: 0;
+  text-align: end;
+  white-space: normal;
 }
 .leg {
   width: 100%;
