@@ -15,9 +15,18 @@ import type { SteppedDial, TrialPrior } from './types'
 export interface Belief {
   readonly mark: Float64Array
   readonly slope: Float64Array
-  /** Which of `NOISES`. */
+  /** Which of the reader's. */
   readonly noise: Uint8Array
   readonly weight: Float64Array
+  readonly reader: ReaderModel
+}
+
+/** How a reader reads: scatter with its weights, and what is read too high; in reading steps. */
+export interface ReaderModel {
+  readonly noises: readonly { readonly steps: number; readonly weight: number }[]
+  readonly bias: number
+  /** Chance of each of the seven readings for a true value, under each noise. */
+  readonly chances: readonly Float64Array[]
 }
 
 /** Marks nearer than this are the same. */
@@ -69,15 +78,40 @@ export const unitOf = ({ min, max }: SteppedDial): number => (max - min) / USUAL
 const TABLE_STEP = 0.02
 const TABLE_LOW = -6
 const TABLE_SIZE = Math.round((-2 * TABLE_LOW) / TABLE_STEP) + 1
-const READING_CHANCE: readonly Float64Array[] = [-3, -2, -1, 0, 1, 2, 3].map(reading =>
-  Float64Array.from({ length: TABLE_SIZE * NOISES.length }, (_, i) => {
-    const truth = TABLE_LOW + (i % TABLE_SIZE) * TABLE_STEP
-    const { steps } = NOISES[Math.floor(i / TABLE_SIZE)]!
-    const below = reading === -3 ? 0 : normalBelow((reading - 0.5 - truth) / steps)
-    const above = reading === 3 ? 1 : normalBelow((reading + 0.5 - truth) / steps)
-    return (1 - SLIP) * (above - below) + SLIP / 7
-  }),
-)
+const chancesOf = (noises: ReaderModel['noises']): readonly Float64Array[] =>
+  [-3, -2, -1, 0, 1, 2, 3].map(reading =>
+    Float64Array.from({ length: TABLE_SIZE * noises.length }, (_, i) => {
+      const truth = TABLE_LOW + (i % TABLE_SIZE) * TABLE_STEP
+      const { steps } = noises[Math.floor(i / TABLE_SIZE)]!
+      const below = reading === -3 ? 0 : normalBelow((reading - 0.5 - truth) / steps)
+      const above = reading === 3 ? 1 : normalBelow((reading + 0.5 - truth) / steps)
+      return (1 - SLIP) * (above - below) + SLIP / 7
+    }),
+  )
+
+let usual: ReaderModel | null = null
+/** A reader nobody measured. */
+export const usualReader = (): ReaderModel =>
+  (usual ??= { noises: NOISES, bias: 0, chances: chancesOf(NOISES) })
+
+/** Tables are worked out once for a scatter; a strip asks for three of them, again and again. */
+const MOST_KEPT = 16
+const known = new Map<number, readonly Float64Array[]>()
+/**
+ * A reader whose scatter is known.
+ *
+ * @param scatter - standard deviation of a reading, in steps, over 0.
+ * @param bias - what is read too high, in steps.
+ */
+export function knownReader(scatter: number, bias: number): ReaderModel {
+  const noises = [{ steps: scatter, weight: 1 }]
+  const chances = known.get(scatter) ?? chancesOf(noises)
+  if (!known.has(scatter)) {
+    if (known.size >= MOST_KEPT) known.delete(known.keys().next().value!)
+    known.set(scatter, chances)
+  }
+  return { noises, bias, chances }
+}
 
 /**
  * Share of a standard normal below z. Source: Abramowitz and Stegun, Handbook of Mathematical Functions,
@@ -106,18 +140,23 @@ interface Cell {
  * and a little past its ends.
  *
  * @param prior - where it is expected, and one standard deviation, in the dial's marks.
+ * @param reader - who reads the rows.
  */
-export function beliefBefore(dial: SteppedDial, prior: TrialPrior): Belief {
+export function beliefBefore(
+  dial: SteppedDial,
+  prior: TrialPrior,
+  reader: ReaderModel = usualReader(),
+): Belief {
   const unit = unitOf(dial)
   const whole = dial.max - dial.min + 2 * PAST_ENDS * unit
   const cells = cellsOf(dial, prior)
-  const size = cells.length * SLOPES.length * NOISES.length
-  const { mark, slope, noise, weight } = emptyBelief(size)
+  const size = cells.length * SLOPES.length * reader.noises.length
+  const { mark, slope, noise, weight } = emptyBelief(size, reader)
   let i = 0
   for (const cell of cells) {
     const density = (1 - SURPRISE) * normalDensity(cell.mark, prior) + SURPRISE / whole
     for (const s of SLOPES) {
-      for (const [n, { weight: share }] of NOISES.entries()) {
+      for (const [n, { weight: share }] of reader.noises.entries()) {
         mark[i] = cell.mark
         slope[i] = s.slope / unit
         noise[i] = n
@@ -126,14 +165,15 @@ export function beliefBefore(dial: SteppedDial, prior: TrialPrior): Belief {
       }
     }
   }
-  return normalized({ mark, slope, noise, weight })
+  return normalized({ mark, slope, noise, weight, reader })
 }
 
-const emptyBelief = (size: number): Belief => ({
+const emptyBelief = (size: number, reader: ReaderModel): Belief => ({
   mark: new Float64Array(size),
   slope: new Float64Array(size),
   noise: new Uint8Array(size),
   weight: new Float64Array(size),
+  reader,
 })
 
 function normalDensity(mark: number, { tension, spread }: TrialPrior): number {
@@ -164,11 +204,11 @@ function cellsOf(dial: SteppedDial, prior: TrialPrior): Cell[] {
   return cells
 }
 
-function normalized({ mark, slope, noise, weight }: Belief): Belief {
+function normalized({ mark, slope, noise, weight, reader }: Belief): Belief {
   let sum = 0
   for (const w of weight) sum += w
   for (let i = 0; i < weight.length; i++) weight[i] = weight[i]! / sum
-  return { mark, slope, noise, weight }
+  return { mark, slope, noise, weight, reader }
 }
 
 /** Where a true value stands in the tables, under this noise. */
@@ -179,17 +219,18 @@ function placeOf(truth: number, noise: number): number {
 
 /** The belief after a reading; cells that hardly count any more are left out. */
 export function beliefAfter(before: Belief, { target }: Aim, dial: number, reading: Reading): Belief {
-  const table = READING_CHANCE[reading + 3]!
+  const { chances, bias } = before.reader
+  const table = chances[reading + 3]!
   const size = before.mark.length
   const weight = new Float64Array(size)
   let sum = 0
   for (let i = 0; i < size; i++) {
     weight[i] =
       before.weight[i]!
-      * table[placeOf(target + before.slope[i]! * (dial - before.mark[i]!), before.noise[i]!)]!
+      * table[placeOf(target + bias + before.slope[i]! * (dial - before.mark[i]!), before.noise[i]!)]!
     sum += weight[i]!
   }
-  const kept = emptyBelief(size)
+  const kept = emptyBelief(size, before.reader)
   let count = 0
   for (let i = 0; i < size; i++) {
     if (weight[i]! <= NEGLIGIBLE * sum) continue
@@ -204,6 +245,7 @@ export function beliefAfter(before: Belief, { target }: Aim, dial: number, readi
     slope: kept.slope.subarray(0, count),
     noise: kept.noise.subarray(0, count),
     weight: kept.weight.subarray(0, count),
+    reader: before.reader,
   })
 }
 
@@ -275,17 +317,18 @@ export function expectedOff({ mark, slope, weight }: Belief, { atLeast }: Aim, n
  * best mark is right, weighed by the chance of that reading.
  */
 export function worthOf(
-  { mark, slope, noise, weight }: Belief,
+  { mark, slope, noise, weight, reader }: Belief,
   aim: Aim,
   number: number,
   nearest: (mean: number) => number,
 ): number {
   const size = mark.length
   const places = new Uint16Array(size)
-  for (let i = 0; i < size; i++) places[i] = placeOf(aim.target + slope[i]! * (number - mark[i]!), noise[i]!)
+  const seen = aim.target + reader.bias
+  for (let i = 0; i < size; i++) places[i] = placeOf(seen + slope[i]! * (number - mark[i]!), noise[i]!)
   const after = new Float64Array(size)
   let worth = 0
-  for (const table of READING_CHANCE) {
+  for (const table of reader.chances) {
     let [sum, mean] = [0, 0]
     for (let i = 0; i < size; i++) {
       const w = weight[i]! * table[places[i]!]!

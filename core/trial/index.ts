@@ -17,6 +17,7 @@ export {
   type TrialEvidence,
   type TrialInput,
   type TrialPrior,
+  type TrialReader,
   type TrialReasonCode,
   type TrialRow,
 } from './types'

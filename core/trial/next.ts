@@ -1,5 +1,5 @@
 import { besideOf } from './beside'
-import { type Search, searchOf } from './search'
+import { chanceRangeOf, type Search, searchOf } from './search'
 import { type Finding, SEARCH_RULES } from './searchRules'
 import type { TrialAdvice, TrialInput } from './types'
 
@@ -40,6 +40,7 @@ function adviceOf(search: Search, finding: Finding): TrialAdvice {
     best,
     evidence: chosen?.evidence ?? 'none',
     chance: chosen?.within ?? 0,
+    chanceRange: chanceRangeOf(search, best),
     offReadings: chosen?.offReadings ?? null,
     outOfReach: finding.outOfReach ?? false,
     reason: { code, message },

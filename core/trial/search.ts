@@ -9,8 +9,10 @@ import {
   chanceRight,
   chanceWithin,
   expectedOff,
+  knownReader,
   meanAndSpread,
   unitOf,
+  usualReader,
 } from './belief'
 import { bracketOf, disagreement } from './bracket'
 import { GOAL_FACTS } from './goalFacts'
@@ -23,6 +25,7 @@ import {
   type TrialEvidence,
   type TrialInput,
   type TrialPrior,
+  type TrialReader,
   type TrialRow,
 } from './types'
 
@@ -66,6 +69,7 @@ export interface Search {
   readonly ceiling: number
   /** Whether the thread broke there; else stitches were skipped. */
   readonly broke: boolean
+  readonly reader: TrialReader | null
   readonly belief: Belief
   readonly mean: number
   readonly spread: number
@@ -83,17 +87,15 @@ export interface Search {
  * @throws {CoreError} `non-finite` or `out-of-range`, naming dial, prior or row; `too-many` for over 60 rows.
  */
 export function searchOf(input: TrialInput): Search {
-  const { goal, dial, rows, care } = input
+  const { goal, dial, rows, care, reader = null } = input
   const prior = input.prior ?? usualPrior(goal, dial)
   requireInput(input, prior)
   const aim = aimOf(goal, dial)
   const ceiling = Math.min(...rows.filter(({ breaks, skips }) => breaks || skips).map(row => row.tension))
   const marks = marksOf(dial).filter(mark => mark < ceiling - SAME_MARK)
   const read = readRows(rows, goal)
-  const belief = read.reduce(
-    (before, row) => beliefAfter(before, aim, row.tension, row.reading),
-    beliefBefore(dial, prior),
-  )
+  const model = reader ? knownReader(reader.scatter, reader.bias) : usualReader()
+  const belief = beliefFrom(read, aim, beliefBefore(dial, prior, model))
   const { mean, spread } = meanAndSpread(belief)
   return {
     goal,
@@ -106,6 +108,7 @@ export function searchOf(input: TrialInput): Search {
     marks,
     ceiling,
     broke: rows.some(row => row.breaks && row.tension === ceiling),
+    reader,
     belief,
     mean,
     spread,
@@ -114,6 +117,33 @@ export function searchOf(input: TrialInput): Search {
     leader: marks.length === 0 || read.length === 0 ? null : leaderOf(belief, aim, marks, mean, read),
     found: foundOf(belief, aim, marks, read),
   }
+}
+
+const beliefFrom = (read: readonly ReadRow[], aim: Aim, before: Belief): Belief =>
+  read.reduce((belief, row) => beliefAfter(belief, aim, row.tension, row.reading), before)
+
+/** A reader nobody measured may scatter so much, or so little, in steps. */
+const SCATTERS = { low: 1, high: 0.2 } as const
+/** One that was measured is known to a quarter. */
+const SHARES = { low: 1.25, high: 0.8 } as const
+
+/**
+ * The chance that a number truly reads within half a step, had a reader who scatters more, or less, read these
+ * very rows and the search believed so.
+ *
+ * @param number - the best so far; null: there is none.
+ */
+export function chanceRangeOf(
+  { reader, read, aim, dial, prior }: Search,
+  number: number | null,
+): { readonly low: number; readonly high: number } {
+  if (number === null) return { low: 0, high: 0 }
+  const at = (end: 'low' | 'high') => {
+    const scatter = reader ? reader.scatter * SHARES[end] : SCATTERS[end]
+    const model = knownReader(scatter, reader?.bias ?? 0)
+    return chanceWithin(beliefFrom(read, aim, beliefBefore(dial, prior, model)), aim, number)
+  }
+  return { low: at('low'), high: at('high') }
 }
 
 /** Whether a reading is what the goal asks for. */
@@ -191,7 +221,7 @@ function foundOf(
   )
 }
 
-function requireInput({ dial, rows }: TrialInput, prior: TrialPrior): void {
+function requireInput({ dial, rows, reader }: TrialInput, prior: TrialPrior): void {
   const { min, max, home, step } = dial
   requireInRange(min, 'dial.min', -1000, 1000)
   requireInRange(max, 'dial.max', min + 1e-6, 1000)
@@ -205,5 +235,9 @@ function requireInput({ dial, rows }: TrialInput, prior: TrialPrior): void {
   rows.forEach((row, i) => requireInRange(row.tension, `rows.${i}.dial`, min, max))
   const whole = max - min
   requireInRange(prior.tension, 'prior.dial', min - 2 * whole, max + 2 * whole)
+  if (reader) {
+    requireInRange(reader.scatter, 'reader.scatter', 0.1, 1.5)
+    requireInRange(reader.bias, 'reader.bias', -1, 1)
+  }
   requireInRange(prior.spread, 'prior.spread', whole / 1000, 2 * whole)
 }

@@ -47,6 +47,23 @@ const lowerWords = ({ broke, ceiling }: Search, next: number) =>
   `${broke ? 'The thread broke' : 'Stitches were skipped'} at ${formatShort(ceiling)}: `
   + `go lower, to ${formatShort(next)}.`
 
+/** So many rows at one mark say what one can read there: a fourth would not. */
+const MOST_AT_A_MARK = 3
+const isFull = ({ rows }: Pick<Search, 'rows'>, mark: number): boolean =>
+  rows.filter(({ tension }) => sameMark(tension, mark)).length >= MOST_AT_A_MARK
+/** A row must promise so much more certainty than there is, to be worth its thread. A guess. */
+const LEAST_GAIN = 0.02
+
+function unsteady({ leader }: Search): Finding {
+  const where = leader ? ` The best so far is ${formatShort(leader.mark)}.` : ''
+  return {
+    code: 'unsteady',
+    message:
+      `Three rows at one mark do not settle it, and another row would not.${where} Check that nothing changed, `
+      + 'read by daylight, sew the row twice as long, and take the mean.',
+  }
+}
+
 /** No mark is left below the number at which the thread broke or stitches were skipped. */
 const noMarkLeft: Rule = ({ marks, broke }) => {
   if (marks.length > 0) return null
@@ -62,7 +79,9 @@ const noMarkLeft: Rule = ({ marks, broke }) => {
 /** Nothing was read: begin where the goal is expected. */
 const nothingRead: Rule = search => {
   if (search.read.length > 0) return null
-  const next = nearestOf(search.marks, search.prior.tension)
+  const room = search.marks.filter(mark => !isFull(search, mark))
+  if (room.length === 0) return unsteady(search)
+  const next = nearestOf(room, search.prior.tension)
   if (search.ceiling === Infinity) return { code: 'first', message: `Begin at ${formatShort(next)}.`, next }
   return { code: faultCode(search), message: lowerWords(search, next), next }
 }
@@ -108,8 +127,9 @@ const rowsDisagree: Rule = search => {
   const { disagree, read, ceiling } = search
   if (!disagree || isAnswered(disagree, read)) return null
   const [first, second] = disagree
-  const again = surprise(search, first) < surprise(search, second) ? second : first
-  if (!(again.tension < ceiling - SAME_MARK)) return null
+  const inTurn = surprise(search, first) < surprise(search, second) ? [second, first] : [first, second]
+  const again = inTurn.find(({ tension }) => !isFull(search, tension))
+  if (!again || !(again.tension < ceiling - SAME_MARK)) return null
   const why =
     first.tension === second.tension ? 'one number cannot give both' : 'more tension cannot give less'
   const places = `Rows ${first.place + 1} and ${second.place + 1}`
@@ -242,11 +262,19 @@ const tooManyRows: ReadRule = ({ read }, { mark }) => {
 /** Go on: the mark from which one may expect to know most, on the goal's side of every row. */
 const sewOn: Rule = search => {
   const { marks, leader } = search
-  const open = marks.filter(mark => liesOpen(search, mark))
+  const room = marks.filter(mark => !isFull(search, mark))
+  if (room.length === 0) return unsteady(search)
+  const open = room.filter(mark => liesOpen(search, mark))
   // Once the best mark is more likely right than not, the row that could find it teaches as much as any.
   const isLikely = leader !== null && leader.chance >= LIKELY && open.includes(leader.mark)
-  const next = isLikely ? leader.mark : worthiest(search, open.length > 0 ? open : marks)
-  return { ...reasonToSew(search, next), next }
+  const next = isLikely ? leader.mark : worthiest(search, open.length > 0 ? open : room)
+  const isStuck = leader !== null && isFull(search, leader.mark) && !teaches(search, leader, next)
+  return isStuck ? unsteady(search) : { ...reasonToSew(search, next), next }
+}
+
+/** Whether a row at this mark may be expected to make one surer. */
+function teaches({ belief, aim, marks }: Search, { chance }: Leader, mark: number): boolean {
+  return worthOf(belief, aim, mark, mean => nearestOf(marks, mean)) >= chance + LEAST_GAIN
 }
 
 /** Whether the goal may lie there: above each row that fell short of it, below each that went past. */

@@ -34,6 +34,16 @@ export interface TrialInput {
   readonly rows: readonly TrialRow[]
   readonly prior: TrialPrior | null
   readonly care: TrialCare
+  /** How this person reads, as practice measured it; null: nobody measured. @defaultValue null */
+  readonly reader?: TrialReader | null
+}
+
+/** How a person reads, in reading steps. */
+export interface TrialReader {
+  /** Standard deviation of a reading, 0.1 to 1.5. */
+  readonly scatter: number
+  /** What this person reads too high, −1 to 1. */
+  readonly bias: number
 }
 
 /**
@@ -48,7 +58,8 @@ export interface TrialInput {
  * - `beyond-top`, `beyond-bottom`: the goal lies past the dial's end. `breaks-first`, `skips-first`: it
  *   lies above where the thread breaks or stitches are skipped.
  * - `stuck`: the reading does not move with the tension. `backwards`: it moves the wrong way.
- * - `restless`: the rows say too different things to go on.
+ * - `restless`: the rows say too different things to go on. `unsteady`: three rows at one mark do not settle
+ *   it, and no other mark would teach more: never a fourth there.
  */
 export const TRIAL_REASONS = [
   'first',
@@ -68,6 +79,7 @@ export const TRIAL_REASONS = [
   'stuck',
   'backwards',
   'restless',
+  'unsteady',
 ] as const
 export type TrialReasonCode = (typeof TRIAL_REASONS)[number]
 
@@ -97,6 +109,11 @@ export interface TrialAdvice {
   readonly evidence: TrialEvidence
   /** Chance that the best number is right, 0 to 1. */
   readonly chance: number
+  /**
+   * The same for two other readers of the same rows: one who scatters much, one who hardly does. Of a reader
+   * that was measured, a quarter more and a fifth less.
+   */
+  readonly chanceRange: { readonly low: number; readonly high: number }
   /**
    * How far from the goal the best number is expected to be, in steps of the reading; null before the first
    * row.

@@ -15,6 +15,7 @@ describe('the next tension over the API', () => {
       best: null,
       evidence: 'none',
       chance: 0,
+      chanceRange: { low: 0, high: 0 },
       bracket: null,
       outOfReach: false,
       reason: { code: 'first', message: 'Begin at 4.5.' },
@@ -27,6 +28,21 @@ describe('the next tension over the API', () => {
     expect(ask({ rows: [{ dial: 4.5, ridge: 2, show: 0 }], goal: 'flat' }).next).toBeLessThan(4.5)
     expect(ask({ rows: [{ dial: 4.5, breaks: true }] })).toMatchObject({ reason: { code: 'breaks' } })
   })
+  it('takes how a person reads, and says how sure it is for readers who scatter more or less', () => {
+    const rows = [
+      { dial: 4, show: -1 },
+      { dial: 5, show: 1 },
+      { dial: 4.5, show: 0 },
+    ]
+    const unknown = ask({ rows })
+    expect(unknown.chanceRange.low).toBeLessThan(unknown.chance)
+    expect(unknown.chanceRange.high).toBeGreaterThan(unknown.chance)
+    const steady = ask({ rows, reader: { scatter: 0.2 } })
+    expect(steady.chance).toBeCloseTo(unknown.chanceRange.high, 9)
+    // A reader who reads a step too high saw the goal a mark too low.
+    const high = ask({ rows: [{ dial: 4.5, show: 1 }], reader: { scatter: 0.2, bias: 1 } })
+    expect(high.best).toBe(4.5)
+  })
   it.each<[string, object, string]>([
     ['an unknown goal', { goal: 'pretty' }, 'goal'],
     ['a home outside', { dial: { ...DIAL, home: 12 } }, 'dial.home'],
@@ -34,6 +50,9 @@ describe('the next tension over the API', () => {
     ['ends the wrong way round', { dial: { ...DIAL, max: -1, home: -1 } }, 'dial.max'],
     ['half a reading', { rows: [{ dial: 4, show: 0.5 }] }, 'rows.0.show'],
     ['200 rows', { rows: Array.from({ length: 200 }, () => ({ dial: 4, show: 0 })) }, 'rows'],
+    ['a reader too steady to be one', { reader: { scatter: 0.05 } }, 'reader.scatter'],
+    ['a reader without a scatter', { reader: { bias: 0.5 } }, 'reader.scatter'],
+    ['a bias of two steps', { reader: { scatter: 0.3, bias: -2 } }, 'reader.bias'],
     ['an unknown field', { colour: 1 }, ''],
   ])('refuses %s and names the field', (_, over, path) => {
     const { error } = tensionRequestSchema.safeParse({ goal: 'balanced', dial: DIAL, rows: [], ...over })

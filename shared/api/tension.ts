@@ -56,6 +56,22 @@ export const tensionRequestSchema = z.strictObject({
       'Where the goal is expected, and one standard deviation, in marks; left out: the rule of the goal',
     ),
   care: z.enum(TRIAL_CARE).default('careful'),
+  reader: z
+    .strictObject({
+      scatter: z
+        .number({ error: 'must be a number' })
+        .min(0.1, 'must be at least 0.1')
+        .max(1.5, 'must be at most 1.5')
+        .describe('Standard deviation of a reading, in reading steps'),
+      bias: z
+        .number({ error: 'must be a number' })
+        .min(-1, 'must be at least -1')
+        .max(1, 'must be at most 1')
+        .default(0)
+        .describe('What this reader reads too high'),
+    })
+    .optional()
+    .describe('How the person reads; left out: nobody measured'),
 })
 export type TensionRequest = z.output<typeof tensionRequestSchema>
 
@@ -67,6 +83,9 @@ export const tensionResponseSchema = z.strictObject({
     .enum(TRIAL_EVIDENCE)
     .describe('sewn: a row at best read the goal; between: rows lie on both sides of it; none: neither'),
   chance: z.number().describe('That best truly reads within half a step, 0 to 1'),
+  chanceRange: z
+    .strictObject({ low: z.number(), high: z.number() })
+    .describe('The same, had the reader scattered 1.0, and 0.2; with reader, 1.25 and 0.8 of its scatter'),
   bracket: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
   outOfReach: z.boolean(),
   reason: z.strictObject({ code: z.enum(TRIAL_REASONS), message: z.string() }),
@@ -79,11 +98,13 @@ export function answerTension({
   rows,
   prior,
   care,
+  reader,
 }: TensionRequest): z.output<typeof tensionResponseSchema> {
-  const { next, settled, best, evidence, chance, bracket, outOfReach, reason } = nextTension({
+  const { next, settled, best, evidence, chance, chanceRange, bracket, outOfReach, reason } = nextTension({
     goal,
     dial,
     care,
+    reader: reader ?? null,
     prior: prior ? { tension: prior.dial, spread: prior.spread } : null,
     rows: rows.map(row => ({
       tension: row.dial,
@@ -93,5 +114,5 @@ export function answerTension({
       breaks: row.breaks ?? false,
     })),
   })
-  return { next, settled, best, evidence, chance, bracket, outOfReach, reason }
+  return { next, settled, best, evidence, chance, chanceRange, bracket, outOfReach, reason }
 }

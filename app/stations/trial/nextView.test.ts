@@ -45,6 +45,7 @@ describe('the card with the next number', () => {
     ['nearest', { next: null }, 'close', 'As near as this dial goes'],
     ['confirm', {}, '', 'Sew it to be sure'],
     ['restless', { next: null }, 'stop', 'Stop here'],
+    ['unsteady', { next: null }, 'stop', 'Stop here'],
     ['contradiction', {}, 'close', 'Sew the next row'],
     ['higher', {}, '', 'Sew the next row'],
   ] as const)('for %s looks and says what it is', (code, over, kind, word) => {

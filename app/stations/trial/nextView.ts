@@ -48,6 +48,7 @@ function kindOf({ outOfReach, settled, reason }: TrialAdvice): NextKind {
   if (settled) return 'clear'
   switch (reason.code) {
     case 'restless':
+    case 'unsteady':
     case 'stuck':
     case 'backwards':
       return 'stop'

@@ -25,6 +25,7 @@ const ICON = {
   'close': 'i-lucide-triangle-alert',
   '': 'i-lucide-arrow-right',
 } as const
+const inHundred = (chance: number) => Math.round(100 * chance)
 </script>
 
 <template>
@@ -97,9 +98,12 @@ const ICON = {
         title="How sure, in numbers"
       >
         <p class="hint">
-          {{ Math.round(100 * advice.chance) }} in 100 that {{ mark(advice.best) }} truly reads within half a
-          step; about {{ formatNumber(advice.offReadings, 1) }} of a step off. Reckoned from your rows and how
-          they scatter, not measured.
+          {{ inHundred(advice.chance) }} in 100 that {{ mark(advice.best) }} truly reads within half a step; about
+          {{ formatNumber(advice.offReadings, 1) }} of a step off. Reckoned from your rows and how they scatter.
+        </p>
+        <p class="hint">
+          How steadily you read was not measured: {{ inHundred(advice.chanceRange.high) }} in 100 for a very
+          steady eye, {{ inHundred(advice.chanceRange.low) }} where readings are a step off now and then.
         </p>
       </FoldAway>
     </div>
