@@ -128,8 +128,8 @@ const SCATTERS = { low: 1, high: 0.2 } as const
 const SHARES = { low: 1.25, high: 0.8 } as const
 
 /**
- * The chance that a number truly reads within half a step, had a reader who scatters more, or less, read these
- * very rows and the search believed so.
+ * The chance that a number truly reads within half a step, had a reader who scatters more, or less, read
+ * these very rows and the search believed so.
  *
  * @param number - the best so far; null: there is none.
  */

@@ -59,8 +59,8 @@ function unsteady({ leader }: Search): Finding {
   return {
     code: 'unsteady',
     message:
-      `Three rows at one mark do not settle it, and another row would not.${where} Check that nothing changed, `
-      + 'read by daylight, sew the row twice as long, and take the mean.',
+      `Three rows at one mark do not settle it, and another row would not.${where} Check that nothing `
+      + 'changed, read by daylight, sew the row twice as long, and take the mean.',
   }
 }
 

@@ -34,8 +34,8 @@ describe('a collar band, from empty to the sheet', () => {
 
   it('is as wide as its rows, and each ends whole on the dial', async () => {
     const { driver } = session
-    // Worked by hand: 3 + 4 + 3 with nothing shared. On this cloth stitches come out 0.97 of the dial: nearest
-    // to 2.0 is 2.1, which sews 2.037, and 300 / (2 × 2.037) = 73.6.
+    // Worked by hand: 3 + 4 + 3 with nothing shared. On this cloth stitches come out 0.97 of the dial:
+    // nearest to 2.0 is 2.1, which sews 2.037, and 300 / (2 × 2.037) = 73.6.
     await untilText(driver, /10\.0 mm wide/)
     await untilText(driver, /74 patterns at 2\.1 \(sews 2\.04\)/)
     await press(driver, 'button', /^2 Honeycomb/)

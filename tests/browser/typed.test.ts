@@ -55,7 +55,8 @@ describe('a key meant for a field', () => {
     await byRole(driver, 'region', 'Edge as sewn')
     await keys('4', Key.TAB)
     expect(await path()).toBe('/topstitch')
-    await untilText(driver, /27 × 4\.0/)
+    // 108 mm on a cloth that is fed 0.97 of the dial.
+    await untilText(driver, /21 × 4\.1 \(sews 3\.98\)/)
   })
   it('is understood as a fraction or a sum, and said back', async () => {
     await openDemo('/topstitch')

@@ -8,6 +8,7 @@ const advice = (code: TrialReasonCode, over: Partial<TrialAdvice> = {}): TrialAd
   settled: false,
   best: 4.5,
   chance: 0.5,
+  chanceRange: { low: 0, high: 1 },
   evidence: 'sewn',
   offReadings: 0.3,
   estimate: { tension: 4.5, spread: 0.5 },

@@ -98,8 +98,9 @@ const inHundred = (chance: number) => Math.round(100 * chance)
         title="How sure, in numbers"
       >
         <p class="hint">
-          {{ inHundred(advice.chance) }} in 100 that {{ mark(advice.best) }} truly reads within half a step; about
-          {{ formatNumber(advice.offReadings, 1) }} of a step off. Reckoned from your rows and how they scatter.
+          {{ inHundred(advice.chance) }} in 100 that {{ mark(advice.best) }} truly reads within half a step;
+          about {{ formatNumber(advice.offReadings, 1) }} of a step off. Reckoned from your rows and how they
+          scatter.
         </p>
         <p class="hint">
           How steadily you read was not measured: {{ inHundred(advice.chanceRange.high) }} in 100 for a very
