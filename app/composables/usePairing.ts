@@ -10,7 +10,7 @@ import {
   startSettings,
 } from '#core/pairing'
 import { leadingColour } from '#core/colour'
-import { candidateOf, clothFactsOf, startInputOf, stitchFactsOf, threadedBlades } from '#shared/inputs'
+import { bobbinInputOf, candidateOf, clothFactsOf, startInputOf, threadedBlades } from '#shared/inputs'
 
 /** Owned needles ranked for the threads chosen, the bobbin, and where to start. */
 export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | null>) {
@@ -54,10 +54,7 @@ export function usePairing(construction: Ref<Construction>, gapMm: Ref<number | 
   const bobbinInput = computed(
     () =>
       decides.value && {
-        top: { ...decides.value, hex: leadingColour(decides.value.colours) },
-        swings: stitchFactsOf(inHand.setup, inHand.parts)?.swings ?? false,
-        schools: settings.schools,
-        isHidden: inHand.setup.job === 'hidden-edge',
+        ...bobbinInputOf(decides.value, inHand.setup, book.shelf, settings.record),
         throughNeedle:
           decides.value === lead.value && ranked.value.some(({ verdict }) => verdict !== 'refuse'),
       },

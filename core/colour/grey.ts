@@ -18,7 +18,6 @@ const LIGHTEST = 215
 export function isGrey(hex: string): boolean {
   const channels = [1, 3, 5].map(at => Number.parseInt(hex.slice(at, at + 2), 16))
   const mean = Math.round(channels.reduce((sum, one) => sum + one, 0) / channels.length)
-  const two = mean.toString(16).padStart(2, '0')
-  const grey = Number.isNaN(mean) ? '#808080' : `#${two}${two}${two}`
+  const grey = `#${mean.toString(16).padStart(2, '0').repeat(3)}`
   return colourDifference(hex, grey) < GREY_DELTA_E && mean >= DARKEST && mean <= LIGHTEST
 }

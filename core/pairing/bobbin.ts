@@ -12,7 +12,7 @@ export interface BobbinThread extends ThreadFacts {
 
 export interface BobbinInput {
   /** The thread that asks most of the bobbin; see `leadingThread`. */
-  readonly top: ThreadFacts & { readonly hex: string | null }
+  readonly top: ThreadFacts & { /** What the bobbin should match. */ readonly hex: string | null }
   /** Side to side: the under thread shows at the edges of the swing. */
   readonly swings: boolean
   readonly schools: Pick<Schools, 'heavyBobbin' | 'hiddenBobbin'>

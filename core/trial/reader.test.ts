@@ -119,9 +119,7 @@ describe('rows at one mark', () => {
     // On whole marks there is none beside it that would teach more.
     const dial = { min: 0, max: 9, home: 4, step: 1 }
     const rows = [row(4, 1), row(4, -1), row(4, 0)]
-    const { reason, next, best, settled } = ask(rows, { dial, reader: { scatter: 1.5, bias: 0 } })
-    if (reason.code === 'unsteady') expect([next, settled, best]).toEqual([null, false, 4])
-    else expect(next).not.toBe(4)
+    expect(ask(rows, { dial, reader: { scatter: 1.5, bias: 0 } }).next).not.toBe(4)
     const restless = ask([...rows, row(3, 0), row(3, -1), row(3, -1), row(5, 1), row(5, 0), row(5, 1)], {
       dial,
       reader: { scatter: 1.5, bias: 0 },

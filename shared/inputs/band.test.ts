@@ -105,6 +105,7 @@ describe('what several runs ask for', () => {
       9,
     )
     expect(all.needles.map(({ needle }) => needle.id)).toEqual(['demo-needle-80'])
+    expect(all.needles[0]).toMatchObject({ sewsMetallic: false, limitHours: 8 })
     expect(all.needles[0]!.hours).toBeCloseTo(
       each.reduce((sum, { needleHours }) => sum + needleHours, 0),
       9,

@@ -9,13 +9,9 @@ import {
   type EdgeStretch,
   type EdgeWay,
   edgeWays,
-  narrowsOverMm,
-  offeredTurn,
   type OwnRun,
   planEdge,
   satinAlong,
-  type SatinTurn,
-  turnsOf,
 } from '#core/edge'
 import { CoreError } from '#core/errors'
 import { asSewnMm, type DialScale, type LengthDial, marksAsSewn, marksOfPlans } from '#core/fit'
@@ -44,6 +40,7 @@ import type { SetupContent } from '../setup'
 import { type EdgeKind, edgeKindOf } from './edgeSetup'
 import { dialScaleOf } from './feed'
 import { lengthDialOf, type PieceWork } from './pieces'
+import { howTurned, narrowedBy, type TurnedPoints, turnsIn } from './turnedPoints'
 
 export type FontId = Extract<EdgePart['cut'], { kind: 'letters' }>['font']
 /** A font that was read; null: it is not there. */
@@ -90,18 +87,6 @@ export interface EdgeAnswer {
   readonly scale: DialScale
   /** Drops of the needle from one landing to the next. */
   readonly dropsEach: number
-}
-
-/** Points of one angle, and how satin is turned there. */
-export interface TurnedPoints {
-  /** Measured in the cloth, in whole degrees. */
-  readonly insideDeg: number
-  readonly kind: EdgePoint['kind']
-  readonly count: number
-  readonly how: SatinTurn
-  readonly offered: SatinTurn
-  /** So long before the point the width is turned down, in mm; 0: it stays. */
-  readonly narrowsOverMm: number
 }
 
 /** The stitch of an edge: its kind, and its numbers as they are dialled. */
@@ -299,34 +284,6 @@ function dropsOf(
 const meanLandingMm = ({ stretches, landings }: EdgeWay['plan']): number =>
   stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0) / Math.max(1, landings.length)
 
-/** As a person wants points of this angle turned, else as is offered for it. */
-function howTurned({ turns }: Pick<EdgePiece, 'turns'>, { insideDeg, kind }: EdgePoint): SatinTurn {
-  const own = turns.find(turn => turn.insideDeg === Math.round(insideDeg))?.how
-  return own !== undefined && turnsOf(kind).includes(own) ? own : offeredTurn(insideDeg)
-}
-
-function turnsIn(plan: EdgePiece, points: readonly EdgePoint[], widthMm: number): TurnedPoints[] {
-  const byAngle = new Map<number, EdgePoint[]>()
-  for (const point of points) {
-    const deg = Math.round(point.insideDeg)
-    byAngle.set(deg, [...(byAngle.get(deg) ?? []), point])
-  }
-  return [...byAngle]
-    .sort(([a], [b]) => a - b)
-    .map(([insideDeg, alike]) => {
-      const [point] = alike
-      const how = howTurned(plan, point!)
-      return {
-        insideDeg,
-        kind: point!.kind,
-        count: alike.length,
-        how,
-        offered: offeredTurn(point!.insideDeg),
-        narrowsOverMm: narrowsOverMm(how, point!.insideDeg, widthMm),
-      }
-    })
-}
-
 /** A zigzag is counted drop by drop, as one counts when sewing; other stitches of many drops in patterns. */
 function scaleOf(stitch: EdgeInput['stitch'], feedFactor: number): DialScale {
   const isCounted = stitch.repeat === 1 || libraryAlike(stitch)?.id === 'zigzag'
@@ -349,10 +306,6 @@ function edgeWayAsWanted(
 ) {
   return sewn.widthMm === bites.widthMm ? sewn.plan : planEdge(stretches, bites, rules, sewn.runs)
 }
-
-/** How far from a point satin is narrowed, for each mm of its width. */
-const narrowedBy = (plan: Pick<EdgePiece, 'turns'>, point: EdgePoint): number =>
-  narrowsOverMm(howTurned(plan, point), point.insideDeg, 1)
 
 function bitesOf(
   plan: Pick<EdgePiece, 'bites' | 'turns'>,

@@ -219,6 +219,19 @@ describe('a stitch of one’s own, copied from the library', () => {
   })
 })
 
+describe('where bites fall', () => {
+  const blanket = STITCHES.find(({ id }) => id === 'blanket')!
+  const firstTip = (bites: EdgePiece['bites']) => {
+    const { ways } = answer(edgeOf('rectangle', 0, { bites }), blanket)
+    return ways[0]!.plan.tips[1]!
+  }
+  it('is as the stitch does, or as one says: half a stitch farther on', () => {
+    expect(firstTip('at')).toEqual(firstTip(null))
+    const [at, between] = [firstTip('at'), firstTip('between')]
+    expect(Math.hypot(at.x - between.x, at.y - between.y)).toBeCloseTo(blanket.defaultLengthMm / 2, 6)
+  })
+})
+
 describe('on a cloth that is fed short', () => {
   const fed = (sewnMm: number) => ({ feed: { sewnMm, stitches: 20, dialledMm: 3, readMm: 0.5 } })
   const straight = STITCHES.find(({ id }) => id === 'blanket')!

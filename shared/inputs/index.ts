@@ -1,3 +1,4 @@
+export { bobbinInputOf } from './bobbinInput'
 export { needlesSewMetallic, sewnKinds, sewnSince } from './care'
 export {
   candidateOf,
@@ -14,7 +15,6 @@ export {
   edgeInputOf,
   type EdgeStitching,
   edgeWork,
-  type TurnedPoints,
   type FontId,
   fontsOf,
   type Fonts,
@@ -109,3 +109,4 @@ export {
 } from './measures'
 export { clothFeedOf, dialScaleOf, feedOf, type PieceFeed } from './feed'
 export { type Unmeasured, unmeasuredOf } from './unmeasured'
+export type { TurnedPoints } from './turnedPoints'

@@ -41,7 +41,7 @@ export interface ThreadNeeds {
  */
 export function threadNeedsOf(
   seam: Seam,
-  from: Pick<SetupContent, 'threadIds' | 'bobbinId' | 'seamM' | 'secondSpool'> & { readonly tailsM?: number },
+  from: Pick<SetupContent, 'threadIds' | 'bobbinId' | 'seamM'> & { readonly tailsM?: number },
   tables: NeedsTables,
 ): ThreadNeeds {
   const { tailsM = 0 } = from
@@ -57,25 +57,12 @@ export function threadNeedsOf(
   }))
   const places = [...above, { place: 'bobbin' as const, thread: thread(from.bobbinId), metres: bobbinM }]
   return {
-    threads: places.map((place, i) => ({
-      ...place,
-      ...stockOf(place.thread, from.secondSpool === 'spool' ? onOneSpool(places, i) : places),
-    })),
+    threads: places.map(place => ({ ...place, ...stockOf(place.thread, places) })),
     bobbinM,
     stitches,
     atLeast,
     bobbin: bobbinsToWind(from.bobbinId, bobbinM, tables),
   }
-}
-
-/** Two spools of one thread: the second feeds its needle alone, the first all other places. */
-function onOneSpool<T extends { readonly thread: Thread | null }>(places: readonly T[], at: number): T[] {
-  const second = places.findIndex(
-    ({ thread }, i) => i > 0 && thread !== null && thread.id === places[i - 1]!.thread?.id,
-  )
-  const isBobbin = second === places.length - 1
-  if (second < 0 || isBobbin) return [...places]
-  return at === second ? [places[second]!] : places.filter((_, i) => i !== second)
 }
 
 /** One spool may feed several places: what is left must do for all of them. */

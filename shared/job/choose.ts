@@ -17,6 +17,7 @@ import type { SwatchFeatures } from '#core/swatch'
 import type { Goal } from '#core/terms'
 import { formatShort } from '#core/units'
 import {
+  bobbinInputOf,
   setupPartsOf,
   candidateOf,
   clothFactsOf,
@@ -323,12 +324,7 @@ const usualBelow: Step = (setup, _job, { tables, settings }) => {
     null,
   )
   if (!top) return { change, settings: [spring] }
-  const input = {
-    top: { ...top, hex: leadingColour(top.colours) },
-    swings: stitchFactsOf(setup, parts)?.swings ?? false,
-    schools: settings.schools,
-    isHidden: setup.job === 'hidden-edge',
-  }
+  const input = bobbinInputOf(top, setup, tables, settings)
   const ranked = rankBobbins(
     input,
     top.id,

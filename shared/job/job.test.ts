@@ -9,6 +9,7 @@ import {
   feetGuiding,
   jobInputOf,
   type PairingTables,
+  bobbinInputOf,
   startInputOf,
   swingInputOf,
   USUAL_ROW_MM,
@@ -281,6 +282,17 @@ describe('a job in an empty book', () => {
     expect(begun('satin')).toMatchObject({ stitchId: 'zigzag', widthMm: 3, lengthMm: 0.4 })
     expect(begun('topstitching')).toMatchObject({ stitchId: 'straight', lengthMm: 3.5 })
     expect(begun('pintucks').lengthMm).toBe(2.2)
+  })
+})
+
+describe('the bobbin of a hidden edge', () => {
+  it('matches the cloth, whatever the thread above is coloured', () => {
+    const mono = records.threads.find(({ kind }) => kind === 'monofilament')!
+    const setup = { ...planned('banner'), job: 'hidden-edge' as const, clothId: records.cloths[0]!.id }
+    expect(bobbinInputOf(mono, setup, tables, DEFAULT_SETTINGS).top.hex).toBe(records.cloths[0]!.hex)
+    expect(bobbinInputOf(mono, { ...setup, job: 'seam' }, tables, DEFAULT_SETTINGS).top.hex).not.toBe(
+      records.cloths[0]!.hex,
+    )
   })
 })
 
