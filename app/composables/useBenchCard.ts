@@ -1,7 +1,9 @@
 import { benchCard } from '#core/card'
+import { familyWords } from '#shared/setup'
 
 /** The bench card of the current setup. */
 export function useBenchCard() {
+  const book = useBookStore()
   const inHand = useInHandStore()
   const settings = useSettingsStore()
   const walk = useWalkStore()
@@ -21,6 +23,7 @@ export function useBenchCard() {
       reasons: inHand.verdict.reasons,
       walked: handWalks.latest !== null,
       tensionHow: inHand.setup.tensionFrom?.how ?? null,
+      tensionFamily: familyWords(inHand.setup, book.shelf),
       speed: speed.value,
       unit: settings.unit,
       safeSource: inHand.result?.binding === 'machine' ? 'rule' : 'measured',

@@ -6,6 +6,7 @@ import { formatShort } from '#core/units'
 import { plateOn, underFootMm } from '#shared/inputs'
 import { needleHeading } from '#core/needle'
 import { pieceName, type Thread } from '#shared/records'
+import { familyWords } from '#shared/setup'
 import { verdictWords } from '#core/verdict'
 import { JOB_LOOKS } from '~/utils/verdict'
 import {
@@ -103,8 +104,10 @@ const footLine = computed(() => {
 /** A number that was set for something else is not shown as right. */
 const tensionLine = computed(() => {
   if (inHand.verdict.reasons.some(({ code }) => code === 'tension-carried')) return 'carried over'
+  const family = familyWords(inHand.setup, book.shelf)
+  if (family) return family
   const dial = inHand.parts.machine?.tensionDial
-  return dial ? `home is ${formatShort(dial.home)}` : 'no home yet'
+  return dial ? `normal is ${formatShort(dial.home)}` : 'normal not known'
 })
 
 /** A spool from above: the thread's colours wound round. */

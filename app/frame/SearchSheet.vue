@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatShort } from '#core/units'
 import { useMutationObserver } from '@vueuse/core'
 import type { CommandPaletteGroup, CommandPaletteItem } from '@nuxt/ui'
 import { JOB_IDS, JOBS } from '#core/job'
@@ -48,7 +49,10 @@ const pieces = computed(() =>
 const swatches = computed(() =>
   newestFirst(book.shelf.swatches.values(), ({ keptAt }) => keptAt).map((swatch): CommandPaletteItem => ({
     label: swatch.name,
-    suffix: swatch.note,
+    // The number itself: who looks for it need not open the swatch.
+    suffix: [swatch.setup.tension === null ? '' : `tension ${formatShort(swatch.setup.tension)}`, swatch.note]
+      .filter(Boolean)
+      .join(' · '),
     icon: 'i-lucide-book-open',
     onSelect: go('/swatches', { swatch: swatch.id }),
   })),

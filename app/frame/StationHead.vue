@@ -28,7 +28,7 @@ function takeFocus(): void {
 
 <template>
   <div class="head">
-    <h1>{{ station?.name }}</h1>
+    <h1 :class="{ told: views.length > 0 }">{{ station?.name }}</h1>
     <nav
       ref="nav"
       aria-label="Views of this station"
@@ -94,6 +94,14 @@ nav a[aria-current] {
 @media (max-width: 640px) {
   h1 {
     font-size: 23px;
+  }
+  /* Its views say where one is: the answer needs the room more. */
+  .told {
+    position: absolute;
+    clip-path: inset(50%);
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
   }
   nav a {
     padding: 0 8px;

@@ -14,7 +14,7 @@ watch(dial, typed => {
 })
 const FIELDS = [
   ['min', 'Lowest'],
-  ['home', 'Home, its normal mark'],
+  ['home', 'Normal tension'],
   ['max', 'Highest'],
 ] as const
 </script>

@@ -177,7 +177,7 @@ watch(dial, ({ min, home, max }) => {
             <NumberField
               v-model="dial.home"
               name="tensionDial.home"
-              label="Home"
+              label="Normal"
               :limit="MARKS"
               optional
             />

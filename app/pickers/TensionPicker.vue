@@ -2,8 +2,10 @@
 import { FARTHEST_MARK } from '#core/dial'
 import { BOBBIN_TENSIONS } from '#core/terms'
 import { formatShort } from '#core/units'
+import { familyWords } from '#shared/setup'
 import { useFieldProblems } from '~/fields/fieldProblems'
 
+const book = useBookStore()
 const inHand = useInHandStore()
 const dial = computed(() => inHand.parts.machine?.tensionDial ?? null)
 const carried = computed(() => inHand.verdict.reasons.find(({ code }) => code === 'tension-carried') ?? null)
@@ -14,7 +16,9 @@ const HOW_WORDS = {
 } as const
 const from = computed(() => {
   const { tension, tensionFrom } = inHand.setup
-  return tension === null || tensionFrom === null ? '' : HOW_WORDS[tensionFrom.how]
+  if (tension === null || tensionFrom === null) return ''
+  const family = familyWords(inHand.setup, book.shelf)
+  return family ? `${family[0]!.toUpperCase()}${family.slice(1)}.` : HOW_WORDS[tensionFrom.how]
 })
 const limit = computed((): readonly [number, number] =>
   dial.value ? [dial.value.min, dial.value.max] : [-FARTHEST_MARK, FARTHEST_MARK],
@@ -62,9 +66,9 @@ function confirm(): void {
     </p>
     <p class="hint">
       <template v-if="dial"
-        >Home is {{ formatShort(dial.home) }}, the dial goes from {{ formatShort(dial.min) }} to
+        >Normal is {{ formatShort(dial.home) }}, the dial goes from {{ formatShort(dial.min) }} to
         {{ formatShort(dial.max) }}.</template
-      ><template v-else>This machine’s dial is not known: add its home under Machine.</template>
+      ><template v-else>This machine’s dial is not known: add its normal tension under Machine.</template>
       A number means nothing without its machine.
     </p>
     <SelectField
@@ -82,7 +86,7 @@ function confirm(): void {
       <UButton
         v-if="dial"
         variant="outline"
-        :label="`Back to home, ${formatShort(dial.home)}`"
+        :label="`Back to normal, ${formatShort(dial.home)}`"
         @click="set(dial.home)"
       />
     </div>

@@ -1,13 +1,19 @@
-import type { Reading, ReadingName } from '#core/trial'
+import type { Reading, ReadingName, ReadingStep } from '#core/trial'
+
+/** What the two readings are called. */
+export const READING_NAMES = {
+  ridge: 'Tuck height',
+  show: 'Thread balance',
+} as const satisfies Record<ReadingName, string>
 
 /** What each of the seven steps looks like, in a few words. */
-export const READING_WORDS: Readonly<Record<ReadingName, Readonly<Record<`${Reading}`, string>>>> = {
+const STEP_WORDS: Readonly<Record<ReadingName, Readonly<Record<`${ReadingStep}`, string>>>> = {
   ridge: {
     '-3': 'slack',
     '-2': 'loose',
     '-1': 'hardly loose',
     '0': 'flat',
-    '1': 'slight ridge',
+    '1': 'slight tuck',
     '2': 'stands up',
     '3': 'pulls hard',
   },
@@ -21,9 +27,30 @@ export const READING_WORDS: Readonly<Record<ReadingName, Readonly<Record<`${Read
     '3': 'bobbin on top',
   },
 }
-export const readingWord = (name: ReadingName, reading: Reading | null) =>
-  reading === null ? 'not read' : READING_WORDS[name][`${reading}`]
+
+/**
+ * A reading in words; between two steps both are named.
+ *
+ * @example
+ * readingWord('show', -0.5) // 'between hair below and locked inside'
+ */
+export function readingWord(name: ReadingName, reading: Reading | null): string {
+  if (reading === null) return 'not read'
+  const words = (step: number) => STEP_WORDS[name][`${step as ReadingStep}`]
+  if (Number.isInteger(reading)) return words(reading)
+  return `between ${words(Math.floor(reading))} and ${words(Math.ceil(reading))}`
+}
+
+/**
+ * A reading as a signed number.
+ *
+ * @example
+ * signed(-1.5) // '−1½'
+ */
 export function signed(reading: number): string {
   if (reading === 0) return '0'
-  return reading > 0 ? `+${reading}` : `−${-reading}`
+  const size = Math.abs(reading)
+  const half = Number.isInteger(size) ? '' : '½'
+  const whole = Math.floor(size) === 0 && half ? '' : Math.floor(size)
+  return `${reading > 0 ? '+' : '−'}${whole}${half}`
 }

@@ -85,8 +85,8 @@ describe('the bench card', () => {
   it('gives the numbers to dial in, each with how far it may go or where home is', () => {
     expect(field('width')).toMatchObject({ value: '4.0', note: 'safe to 4.5, rule' })
     expect(field('length')).toMatchObject({ value: '2.5', note: 'Honeycomb' })
-    expect(field('tension')).toMatchObject({ value: '2.8', note: 'home is 4' })
-    expect(field('tension', { tension: 4 })!.note).toBe('home')
+    expect(field('tension')).toMatchObject({ value: '2.8', note: 'normal is 4' })
+    expect(field('tension', { tension: 4 })!.note).toBe('normal')
     expect(field('needle')).toMatchObject({ value: 'twin 2.0/80', note: 'universal' })
     expect(
       card()

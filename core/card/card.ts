@@ -59,6 +59,8 @@ export interface CardInput {
   readonly walked: boolean
   /** Where the tension comes from; null: none is set, or nobody knows. */
   readonly tensionHow: 'typed' | 'sewn' | 'start' | null
+  /** Where it was sewn for another stitch of the family; null: it was not. @defaultValue null */
+  readonly tensionFamily?: string | null
   readonly speed: { readonly text: string; readonly source: string }
   /** Where the safe width comes from: measured openings, or the rule. */
   readonly safeSource: 'measured' | 'rule'
@@ -114,7 +116,7 @@ function dialFields(input: CardInput): CardField[] {
       id: 'tension',
       label: 'Tension',
       value: tension === null ? NONE : formatShort(tension),
-      note: tensionNote(tension, machine?.tensionDial?.home ?? null, input.tensionHow),
+      note: tensionNote(tension, machine?.tensionDial?.home ?? null, input),
       ...(doubt && doubt.start !== null && doubt.start !== tension
         ? { instead: formatShort(doubt.start) }
         : {}),
@@ -194,13 +196,19 @@ function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInpu
 
 function homeNote(tension: number | null, home: number | null): string {
   if (tension === null) return 'not set'
-  if (home === null) return 'home not known'
-  return tension === home ? 'home' : `home is ${formatShort(home)}`
+  if (home === null) return 'normal not known'
+  return tension === home ? 'normal' : `normal is ${formatShort(home)}`
 }
 
 const HOW_WORDS = { typed: '', sewn: ', sewn', start: ', not sewn yet' } as const
-function tensionNote(tension: number | null, home: number | null, how: CardInput['tensionHow']): string {
-  return `${homeNote(tension, home)}${tension === null || how === null ? '' : HOW_WORDS[how]}`
+function tensionNote(
+  tension: number | null,
+  home: number | null,
+  { tensionHow: how, tensionFamily = null }: Pick<CardInput, 'tensionHow' | 'tensionFamily'>,
+): string {
+  const normal = homeNote(tension, home)
+  if (tension === null || how === null) return normal
+  return tensionFamily ? `${normal}, ${tensionFamily}` : `${normal}${HOW_WORDS[how]}`
 }
 
 function bobbinNote(walk: WalkInput): string {

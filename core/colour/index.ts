@@ -9,6 +9,7 @@ export {
   NEAR_DELTA_E,
   type Lab,
 } from './difference'
+export { toneApartFrom } from './apart'
 export { isGrey } from './grey'
 export { clearOrSmoke, lookOnCloth } from './monofilament'
 export { contrastOf, LEAST_CONTRAST, outlineFor } from './outline'

@@ -299,7 +299,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       if (!delicate || tension === null || dial === null || tension < dial.home) return null
       const low = startDial(input, classOf(delicate))
       return {
-        message: `${capital(nameOf(delicate))} breaks at home tension: begin at about ${formatShort(low)}.`,
+        message: `${capital(nameOf(delicate))} breaks at normal tension: begin at about ${formatShort(low)}.`,
         why: 'The wrapping strips where it is pulled over an edge.',
         mend: tensionMend(low),
       }

@@ -69,7 +69,7 @@ export function bobbinAdvice({
       'Sew wrong side up: the pattern comes out mirrored.',
       'Bypass the bobbin tension, or loosen a second case kept for it.',
       'Bring the thick thread up first and hold it.',
-      'Top tension home, a top thread that matches, medium speed, no automatic cutter.',
+      'Normal top tension, a top thread that matches, medium speed, no automatic cutter.',
     ],
   }
 }

@@ -38,6 +38,7 @@ export {
   workLength,
   type FootWish,
   type ForetoldShare,
+  type OwnSwatch,
   type StartInput,
   type StartReason,
   type StartSettings,

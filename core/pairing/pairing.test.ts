@@ -546,7 +546,7 @@ describe('where to start', () => {
   })
   it('says only the offset when the dial is not known', () => {
     expect(start(USUAL_THREADS.metallic, { dial: null })).toMatchObject({
-      tension: { value: null, text: expect.stringContaining('from home to the lowest'), source: 'rule' },
+      tension: { value: null, text: 'a quarter turn looser than normal', source: 'rule' },
     })
   })
   it('puts an own plan before the rule and says so', () => {

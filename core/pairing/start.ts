@@ -38,6 +38,20 @@ export interface StartInput {
   readonly foretold: ForetoldShare | null
   /** A kept plan with the same machine, stitch, kind of thread and construction of needle; null: none. */
   readonly own: { readonly name: string; readonly tension: number | null; readonly lengthMm: number } | null
+  /**
+   * A swatch of one's own with the same machine, kind of needle, thread and cloth; null: none.
+   *
+   * @defaultValue null
+   */
+  readonly ownSwatch?: OwnSwatch | null
+}
+
+/** A swatch that comes nearest to what is asked for. */
+export interface OwnSwatch {
+  readonly name: string
+  readonly tension: number
+  /** What is not the same, in words: job, length, stitch. */
+  readonly differs: readonly string[]
 }
 
 /** What a start value comes from, in one line. */
@@ -126,7 +140,7 @@ interface Tension extends StartValue<number> {
 }
 /** All that speaks of the tension, what counts most first; the rule always speaks. */
 function tensionsOf(input: StartInput, rule: TensionRule): [Tension, ...Tension[]] {
-  const { dial, foretold, own } = input
+  const { dial, foretold, own, ownSwatch = null } = input
   const at = (share: number, source: StartSource, why: string): Tension => {
     const value = dial && onDial(share, dial, input.dialStep)
     return { share, value, text: value === null ? offsetWords(share) : formatShort(value), source, why }
@@ -137,6 +151,12 @@ function tensionsOf(input: StartInput, rule: TensionRule): [Tension, ...Tension[
     more.push(
       at(foretold.share, 'own swatches', `${foretold.of} own swatches like this, drawn toward the rule`),
     )
+  if (ownSwatch && dial !== null) {
+    const { name, tension, differs } = ownSwatch
+    const said = { value: tension, text: formatShort(tension), source: 'own swatches' } as const
+    const why = `sewn in “${name}”${differs.length > 0 ? `; here differ: ${differs.join(', ')}` : ''}`
+    more.push({ ...said, share: shareOf(tension, dial), why })
+  }
   if (own?.tension != null && dial !== null) {
     const said = { value: own.tension, text: formatShort(own.tension), source: 'own plan' } as const
     more.push({ ...said, share: shareOf(own.tension, dial), why: `as kept in “${own.name}”` })
@@ -215,31 +235,41 @@ function tensionRule(
     case 'monofilament':
       return rule(NEARLY_NOTHING, 'monofilament stretches and puckers: nearly nothing')
     case 'film':
-      return rule(STRAIGHT_METALLIC, 'a film tears: about 2 on a dial with home 4 to 5')
+      return rule(STRAIGHT_METALLIC, 'a film tears: about 2 on a dial with normal 4 to 5')
     case 'metallic':
       return swings
-        ? rule(ZIGZAG_METALLIC, 'well below home for metallic: about 3 on a dial with home 4 to 5')
+        ? rule(ZIGZAG_METALLIC, 'well below normal for metallic: about 3 on a dial with normal 4 to 5')
         : rule(STRAIGHT_METALLIC, 'metallic sewn straight goes lower again: about 2')
     case 'pearl':
       if (goal === 'bobbin hair' || schools.pearlTension === 'plus-one')
-        return rule(ONE_STEP, 'home and one: a hair of bobbin comes up')
-      return rule(0, 'pearl at home tension')
+        return rule(ONE_STEP, 'normal and one: a hair of bobbin comes up')
+      return rule(0, 'pearl at normal tension')
     case 'thick':
-      return rule(0, 'bobbin work: top tension at home')
+      return rule(0, 'bobbin work: normal top tension')
     default:
   }
   if (goal === 'raised') return rule(1, 'up for a ridge: the top of the dial as a first try')
   if (goal === 'flat') return rule(-HALF_STEP, 'half to one step down so that the rows lie flat')
   if (goal === 'bobbin hair') return rule(ONE_STEP, 'one up brings a hair of bobbin to the right side')
   if (threadClass === 'embroidery' && (technique === 'decorative' || technique === 'appliqué edge'))
-    return rule(-HALF_STEP, 'slightly below home, so that no bobbin shows')
-  return rule(0, 'home: nothing asks for more or less')
+    return rule(-HALF_STEP, 'slightly below normal, so that no bobbin shows')
+  return rule(0, 'normal: nothing asks for more or less')
 }
 
+/** Nearer to normal than this is less than one can turn on purpose, as a share of the way. */
+const HARDLY = 0.2
+/** So near the end stop a dial is turned all the way. */
+const NEARLY_ALL = 0.85
+/**
+ * A tension on a dial nobody described, in turns: a whole dial is taken to be about one turn, with normal in
+ * its middle. A guess, to begin a strip with.
+ */
 function offsetWords(share: number): string {
-  if (share === 0) return 'home'
-  const percent = Math.round(100 * Math.abs(share))
-  return `${percent} % of the way from home to the ${share < 0 ? 'lowest' : 'highest'} mark`
+  if (share === 0) return 'normal'
+  const [way, ends] = share < 0 ? ['looser', 'loose'] : ['tighter', 'tight']
+  if (Math.abs(share) < HARDLY) return `a little ${way} than normal`
+  if (Math.abs(share) > NEARLY_ALL) return `nearly as ${ends} as the dial goes`
+  return `a quarter turn ${way} than normal`
 }
 
 /** A stitch length in mm, and where a rule says it a width. */

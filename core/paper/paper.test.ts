@@ -16,7 +16,7 @@ const card: BenchCard = {
   fields: [
     { id: 'width', label: 'Width', value: '4.0', note: 'safe to 4.5' },
     { id: 'length', label: 'Length', value: '2.5', note: 'Honeycomb' },
-    { id: 'tension', label: 'Tension', value: '2.8', note: 'home is 4' },
+    { id: 'tension', label: 'Tension', value: '2.8', note: 'normal is 4' },
     ...(
       [
         'mode',

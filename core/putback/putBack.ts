@@ -94,11 +94,11 @@ const RULES: readonly PutBackRule[] = [
       if (tension === null || tension === dial?.home) return null
       if (!dial)
         return {
-          message: `Tension to home (now ${formatShort(tension)}; home is not known)`,
+          message: `Tension to normal (now ${formatShort(tension)}; normal is not known)`,
           change: { tension: null },
         }
       return {
-        message: `Tension to home, ${formatShort(dial.home)} (now ${formatShort(tension)})`,
+        message: `Tension to normal, ${formatShort(dial.home)} (now ${formatShort(tension)})`,
         change: { tension: dial.home },
       }
     },
@@ -108,7 +108,7 @@ const RULES: readonly PutBackRule[] = [
     why: 'Ordinary seams loop without it.',
     find: ({ bobbinTension }) =>
       bobbinTension !== null && bobbinTension !== 'home'
-        ? { message: `Bobbin tension to home (now ${bobbinTension})`, change: { bobbinTension: 'home' } }
+        ? { message: `Bobbin tension to normal (now ${bobbinTension})`, change: { bobbinTension: 'home' } }
         : null,
   },
   {
@@ -116,7 +116,7 @@ const RULES: readonly PutBackRule[] = [
     why: 'Cloth creeps or is marked.',
     find: ({ pressure }) =>
       pressure !== null && pressure !== 'home'
-        ? { message: `Foot pressure to home (now ${pressure})`, change: { pressure: 'home' } }
+        ? { message: `Foot pressure to normal (now ${pressure})`, change: { pressure: 'home' } }
         : null,
   },
   {
@@ -197,7 +197,7 @@ export function afterPowerOff(state: MachineState, facts: FittedFacts): PowerOff
     check: [
       ...(modeWasOn && forgetsTwinMode === null ? ['twin mode: not known whether it is kept'] : []),
       'stitch, width and needle position: many machines start at a stitch of their own',
-      'tension and foot pressure: a dial stays, a display may go home',
+      'tension and foot pressure: a dial stays, a display may go back to normal',
     ],
     caution:
       several && twinModeKind !== 'none' && twinMode !== 'on'

@@ -75,9 +75,9 @@ describe('the put-back list', () => {
   })
   it('says home of this machine, and that it is not known where it is not', () => {
     const said = (facts: FittedFacts) => putBackOf(CHANGED, facts).find(({ part }) => part === 'tension')!
-    expect(said(FACTS)).toMatchObject({ message: 'Tension to home, 4 (now 2.8)', change: { tension: 4 } })
+    expect(said(FACTS)).toMatchObject({ message: 'Tension to normal, 4 (now 2.8)', change: { tension: 4 } })
     expect(said({ ...FACTS, dial: null })).toMatchObject({
-      message: 'Tension to home (now 2.8; home is not known)',
+      message: 'Tension to normal (now 2.8; normal is not known)',
       change: { tension: null },
     })
   })

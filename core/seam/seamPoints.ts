@@ -1,4 +1,4 @@
-import { outlineFor } from '#core/colour'
+import { bobbinMatches, outlineFor, toneApartFrom } from '#core/colour'
 import { bladeOffsetsMm, type Needle, threadedBladesOf } from '#core/needle'
 import { seamDropsMm, type StitchSetting, type StitchShape } from '#core/stitch'
 import { type SeamPlace, UNCHOSEN_HEX } from './colours'
@@ -13,9 +13,13 @@ export interface SeamPoints {
   }[]
   readonly bobbin: string
   readonly bobbinOutline: string | null
+  /** For telling it apart from the threads above: its own colour, or another tone where they look alike. */
+  readonly bobbinApart: string
   readonly cloth: string
   readonly longMm: number
   readonly wideMm: number
+  /** Between neighbouring needles; 0: there is one. */
+  readonly gapMm: number
 }
 
 /** The little a small drawing needs of a seam. */
@@ -61,6 +65,7 @@ export function seamPointsOf({ needle, sewn, hex }: SeamSketch): SeamPoints {
   const [low, high] = [Math.min(...across), Math.max(...across)]
   const cloth = hex.cloth ?? UNCHOSEN_HEX.cloth
   const bobbin = hex.bobbin ?? UNCHOSEN_HEX.bobbin
+  const above = blades.map(({ colour }) => colour)
   return {
     blades: blades.map(({ colour, points }) => ({
       colour,
@@ -69,8 +74,10 @@ export function seamPointsOf({ needle, sewn, hex }: SeamSketch): SeamPoints {
     })),
     bobbin,
     bobbinOutline: outlineFor(bobbin, cloth),
+    bobbinApart: bobbinMatches(bobbin, above) ? toneApartFrom([...above, cloth]) : bobbin,
     cloth,
     longMm,
     wideMm: high - low,
+    gapMm: construction === 'single' ? 0 : gapMm,
   }
 }

@@ -7,6 +7,7 @@ const ON: SignContext = {
   threads: ['all-purpose'],
   technique: 'topstitching',
   tensionShare: 0,
+  isDialKnown: true,
   needleState: 'good',
   needleSpent: 0.2,
   eyeFill: 0.5,
@@ -18,13 +19,13 @@ const ON: SignContext = {
   holesDense: false,
 }
 const ids = (sign: SignId, over: Partial<SignContext> = {}) =>
-  suspectsOf(sign, { ...ON, ...over }).map(({ id }) => id)
+  suspectsOf([sign], { ...ON, ...over }).map(({ id }) => id)
 
 describe('every sign', () => {
   it.each(SIGNS.map(({ id }) => id))('%s has a suspect with one change and what should happen', sign => {
-    for (const { change, expect: then, cause } of suspectsOf(sign, ON))
+    for (const { change, expect: then, cause } of suspectsOf([sign], ON))
       for (const words of [change, then, cause]) expect(words).not.toBe('')
-    expect(suspectsOf(sign, ON).length).toBeGreaterThan(0)
+    expect(suspectsOf([sign], ON).length).toBeGreaterThan(0)
   })
 })
 
@@ -54,7 +55,7 @@ describe('the first suspect', () => {
     ['odd-sound', 'strike', { walked: false }],
   ])('of %s is %s given %j', (sign, first, over) => expect(ids(sign, over)[0]).toBe(first))
   it('says why it was moved up', () =>
-    expect(suspectsOf('breaks', { ...ON, needleState: 'bent' })[0]!.because).toBe('this needle is bent'))
+    expect(suspectsOf(['breaks'], { ...ON, needleState: 'bent' })[0]!.because).toBe('this needle is bent'))
 })
 
 describe('what would mend nothing', () => {
@@ -75,7 +76,7 @@ describe('an odd sound', () => {
   // Common practice: stop, look for a strike, thread anew; metallic and film also want less tension.
   it('asks metallic and film for less tension, after the stop, and no other thread', () => {
     for (const threads of [['metallic'], ['film', 'embroidery']] as const) {
-      const suspects = suspectsOf('odd-sound', { ...ON, threads })
+      const suspects = suspectsOf(['odd-sound'], { ...ON, threads })
       expect(suspects[0]!.id).toBe('stop')
       expect(suspects.find(({ id }) => id === 'metallic-straight')!.does).toEqual({
         kind: 'tension',
@@ -102,7 +103,7 @@ describe('what cannot be here', () => {
 
 it('shows the caution where one could be hurt', () => {
   for (const sign of ['skips', 'odd-sound', 'crooked'] as const)
-    expect(suspectsOf(sign, ON).some(({ caution }) => caution !== '')).toBe(true)
+    expect(suspectsOf([sign], ON).some(({ caution }) => caution !== '')).toBe(true)
 })
 
 describe('a stabilizer', () => {
@@ -114,5 +115,24 @@ describe('a stabilizer', () => {
     ['interfacing', 'other'],
   ] as const)('of kind %s counts as %s', (kind, as) => {
     expect(stabilizerForSigns(kind)).toBe(as)
+  })
+})
+
+describe('two signs of one row', () => {
+  const ids = (signs: SignId[], over: Partial<SignContext> = {}) =>
+    suspectsOf(signs, { ...ON, ...over }).map(({ id }) => id)
+  it('are asked about together: what explains both comes first', () => {
+    const both = ids(['skips', 'odd-sound'])
+    expect(both).toEqual(expect.arrayContaining([...ids(['skips']), ...ids(['odd-sound'])]))
+    expect(new Set(both).size).toBe(both.length)
+    // A dull or bent needle stands behind skipped stitches and odd sounds alike.
+    expect(both.indexOf('needle-dull')).toBeLessThan(ids(['skips']).indexOf('needle-dull') + 1)
+    expect(both.indexOf('needle-dull')).toBeLessThan(both.indexOf('lint'))
+  })
+  it('turns a dial nobody described, in turns', () => {
+    const tight = (isDialKnown: boolean) =>
+      suspectsOf(['breaks'], { ...ON, isDialKnown }).find(({ id }) => id === 'top-too-tight')?.change
+    expect(tight(true)).toBe('One step down')
+    expect(tight(false)).toBe('A quarter turn looser')
   })
 })

@@ -33,6 +33,8 @@ export interface SignContext {
   readonly technique: Technique
   /** Tension as a share of the way from home to the end stop. */
   readonly tensionShare: number | null
+  /** Whether anybody described the tension dial: else it is told in turns. */
+  readonly isDialKnown: boolean
   readonly needleState: NeedleState | null
   /** Share of the needle's life that is sewn. */
   readonly needleSpent: number | null

@@ -29,8 +29,8 @@ const tooTight: SuspectRule = {
   weigh: ({ tensionShare }) => {
     if (tensionShare === null) return nothing
     if (tensionShare < FAR_BELOW) return null
-    if (tensionShare > HIGH) return { by: 2, because: 'the dial stands above home' }
-    return when(tensionShare < LOW, -1.5, 'the dial stands well below home already')
+    if (tensionShare > HIGH) return { by: 2, because: 'the dial stands above normal' }
+    return when(tensionShare < LOW, -1.5, 'the dial stands well below normal already')
   },
 }
 const spentNeedle: SuspectRule = {
@@ -137,8 +137,8 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
       does: up,
       weigh: ({ tensionShare }) => {
         if (tensionShare === null) return nothing
-        if (tensionShare < LOW) return { by: 2.5, because: 'the dial stands below home' }
-        return when(tensionShare > HIGH, -1.5, 'the dial stands above home')
+        if (tensionShare < LOW) return { by: 2.5, because: 'the dial stands below normal' }
+        return when(tensionShare > HIGH, -1.5, 'the dial stands above normal')
       },
     },
     {
@@ -157,7 +157,7 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
         if (t !== null && t < FAR_BELOW) return null
         return technique === 'pintucks'
           ? { by: -3, because: 'in a pintuck it is wanted' }
-          : when(t !== null && t > HIGH, 1.5, 'the dial stands above home')
+          : when(t !== null && t > HIGH, 1.5, 'the dial stands above normal')
       },
     },
     longer(0.5, 'The rows draw in less'),
@@ -208,7 +208,7 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
               )
                 && (t === null || t > -0.2),
               1.5,
-              'this thread wants well under home',
+              'this thread wants well under normal',
             ),
     },
     wrongNeedle,
@@ -386,25 +386,40 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
 
 /** The weight the usual order gives each place in the list. */
 const PLACE_WORTH = 1
+/** What several signs have in common explains them at once. */
+const COMMON_WORTH = 2
 
 /**
  * Who is to be suspected first, given what is on the machine now.
  *
- * @param sign - what is seen, heard or felt.
+ * @param signs - what is seen, heard or felt; several at once are asked about together.
  * @param on - see {@link SignContext}.
- * @returns the most likely first; what cannot be here is left out.
+ * @returns the most likely first, each once; what cannot be here is left out.
  *
  * @example
- * suspectsOf('loops-below', context)[0].id // 'foot-was-down'
+ * suspectsOf(['loops-below'], context)[0].id // 'foot-was-down'
  */
-export function suspectsOf(sign: SignId, on: SignContext): Suspect[] {
-  return SUSPECTS[sign]
-    .flatMap(({ weigh, caution = '', ...rule }, place) => {
-      const found = weigh ? weigh(on) : nothing
-      return found === null
-        ? []
-        : [{ suspect: { ...rule, caution, because: found.because }, worth: found.by - PLACE_WORTH * place }]
-    })
-    .sort((a, b) => b.worth - a.worth)
-    .map(({ suspect }) => suspect)
+export function suspectsOf(signs: readonly SignId[], on: SignContext): Suspect[] {
+  const found = new Map<string, { readonly suspect: Suspect; worth: number }>()
+  for (const { suspect, worth } of signs.flatMap(sign => weighed(sign, on))) {
+    const before = found.get(suspect.id)
+    if (before) before.worth = Math.max(before.worth, worth) + COMMON_WORTH
+    else found.set(suspect.id, { suspect, worth })
+  }
+  return [...found.values()].sort((a, b) => b.worth - a.worth).map(({ suspect }) => suspect)
+}
+
+function weighed(sign: SignId, on: SignContext): { readonly suspect: Suspect; readonly worth: number }[] {
+  return SUSPECTS[sign].flatMap(({ weigh, caution = '', ...rule }, place) => {
+    const weight = weigh ? weigh(on) : nothing
+    if (weight === null) return []
+    const suspect = { ...rule, change: changeWords(rule, on), caution, because: weight.because }
+    return [{ suspect, worth: weight.by - PLACE_WORTH * place }]
+  })
+}
+
+/** A step is one of the dial; where nobody described the dial it is turned. */
+function changeWords({ does, change }: Pick<Suspect, 'does' | 'change'>, on: SignContext): string {
+  if (does.kind !== 'tension' || on.isDialKnown) return change
+  return `A quarter turn ${does.way === 'down' ? 'looser' : 'tighter'}`
 }

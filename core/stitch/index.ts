@@ -1,4 +1,5 @@
 export { libraryAlike } from './alike'
+export { STITCH_FAMILIES, type StitchFamily, stitchFamily } from './family'
 export type { Alignment, StitchShape, StitchSetting, UnitDrop } from './shape'
 export { hasSwing } from './shape'
 export { STITCHES, findStitch, type LibraryStitch, stitchOf } from './library'

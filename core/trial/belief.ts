@@ -1,6 +1,6 @@
 import { GOAL_FACTS } from './goalFacts'
-import type { Reading, TrialGoal } from './goals'
-import type { SteppedDial, TrialPrior } from './types'
+import { type Reading, READING_STEPS, READINGS_SAID, type TrialGoal } from './goals'
+import type { SteppedDial, TrialPrior, TrialReader } from './types'
 
 /**
  * What is believed of the machine: at which mark the goal lies, how many reading steps a mark makes, and how
@@ -21,11 +21,18 @@ export interface Belief {
   readonly reader: ReaderModel
 }
 
-/** How a reader reads: scatter with its weights, and what is read too high; in reading steps. */
-export interface ReaderModel {
-  readonly noises: readonly { readonly steps: number; readonly weight: number }[]
+/** One way a reader may read, in reading steps, and how likely it is. */
+interface Noise {
+  readonly steps: number
+  /** What is read too high. */
   readonly bias: number
-  /** Chance of each of the seven readings for a true value, under each noise. */
+  readonly weight: number
+}
+
+/** How a reader reads, as far as it is known. */
+export interface ReaderModel {
+  readonly noises: readonly Noise[]
+  /** Chance of each reading for a true value, under each noise; in the order of READINGS_SAID. */
   readonly chances: readonly Float64Array[]
 }
 
@@ -33,9 +40,9 @@ export interface ReaderModel {
 const ROUNDING = 1e-9
 /** How far readings scatter, in steps, and how often a reader and a cloth are taken to be like that. */
 const NOISES = [
-  { steps: 0.3, weight: 0.7 },
-  { steps: 0.6, weight: 0.2 },
-  { steps: 1, weight: 0.1 },
+  { steps: 0.3, bias: 0, weight: 0.7 },
+  { steps: 0.6, bias: 0, weight: 0.2 },
+  { steps: 1, bias: 0, weight: 0.1 },
 ] as const
 const SLIP = 0.02
 const MIDDLE_SLOPE = 1.3
@@ -73,44 +80,76 @@ export function aimOf(goal: TrialGoal, { step }: Pick<SteppedDial, 'step'>): Aim
 /** How many marks of this dial are one of a usual dial. */
 export const unitOf = ({ min, max }: SteppedDial): number => (max - min) / USUAL_MARKS
 
-// Chance of each of the seven readings for a true value, read from a table: the search asks for it a million
-// times.
+// Chance of each reading for a true value, read from a table: the search asks for it a million times.
 const TABLE_STEP = 0.02
 const TABLE_LOW = -6
 const TABLE_SIZE = Math.round((-2 * TABLE_LOW) / TABLE_STEP) + 1
 const chancesOf = (noises: ReaderModel['noises']): readonly Float64Array[] =>
-  [-3, -2, -1, 0, 1, 2, 3].map(reading =>
-    Float64Array.from({ length: TABLE_SIZE * noises.length }, (_, i) => {
-      const truth = TABLE_LOW + (i % TABLE_SIZE) * TABLE_STEP
-      const { steps } = noises[Math.floor(i / TABLE_SIZE)]!
-      const below = reading === -3 ? 0 : normalBelow((reading - 0.5 - truth) / steps)
-      const above = reading === 3 ? 1 : normalBelow((reading + 0.5 - truth) / steps)
-      return (1 - SLIP) * (above - below) + SLIP / 7
-    }),
+  READINGS_SAID.map(reading =>
+    Float64Array.from({ length: TABLE_SIZE * noises.length }, (_, i) =>
+      chanceRead(
+        reading,
+        TABLE_LOW + (i % TABLE_SIZE) * TABLE_STEP,
+        noises[Math.floor(i / TABLE_SIZE)]!.steps,
+      ),
+    ),
   )
+
+/** Half the stretch of true values a step covers, and of what lies between two. */
+const REACH = { step: 0.5, between: 0.25 } as const
+/**
+ * Chance that a row is read so. Whoever says “between two” narrows it down to a quarter of a step.
+ *
+ * @param reading - what is said of it.
+ * @param truth - what it truly reads, in steps; the reader’s bias is added already.
+ * @param scatter - standard deviation of a reading, in steps, over 0.
+ *
+ * @example
+ * chanceRead(0, 0, 0.3) // 0.89: mostly read as it is
+ */
+export function chanceRead(reading: Reading, truth: number, scatter: number): number {
+  const reach = Number.isInteger(reading) ? REACH.step : REACH.between
+  const below = reading === -3 ? 0 : normalBelow((reading - reach - truth) / scatter)
+  const above = reading === 3 ? 1 : normalBelow((reading + reach - truth) / scatter)
+  return (1 - SLIP) * (above - below) + SLIP / READING_STEPS.length
+}
 
 let usual: ReaderModel | null = null
 /** A reader nobody measured. */
-export const usualReader = (): ReaderModel =>
-  (usual ??= { noises: NOISES, bias: 0, chances: chancesOf(NOISES) })
+export const usualReader = (): ReaderModel => (usual ??= { noises: NOISES, chances: chancesOf(NOISES) })
 
-/** Tables are worked out once for a scatter; a strip asks for three of them, again and again. */
+/** Tables are worked out once for a reader; a strip asks for three of them, again and again. */
 const MOST_KEPT = 16
-const known = new Map<number, readonly Float64Array[]>()
+const known = new Map<string, ReaderModel>()
+/** A reader who was measured. */
+export function knownReader(reader: TrialReader): ReaderModel {
+  const key = JSON.stringify(reader)
+  const kept = known.get(key)
+  if (kept) return kept
+  const noises = noisesOf(reader)
+  const model = { noises, chances: chancesOf(noises) }
+  if (known.size >= MOST_KEPT) known.delete(known.keys().next().value!)
+  known.set(key, model)
+  return model
+}
+
+/** Nobody reads steadier than this. */
+const LEAST_SCATTER = 0.05
 /**
- * A reader whose scatter is known.
- *
- * @param scatter - standard deviation of a reading, in steps, over 0.
- * @param bias - what is read too high, in steps.
+ * A few readings leave open how steadily and how high somebody reads: five points about both, with the same
+ * means and spreads. Source: the three-point Gauss–Hermite rule on each axis, as in Abramowitz and Stegun,
+ * Handbook of Mathematical Functions, table 25.10.
  */
-export function knownReader(scatter: number, bias: number): ReaderModel {
-  const noises = [{ steps: scatter, weight: 1 }]
-  const chances = known.get(scatter) ?? chancesOf(noises)
-  if (!known.has(scatter)) {
-    if (known.size >= MOST_KEPT) known.delete(known.keys().next().value!)
-    known.set(scatter, chances)
-  }
-  return { noises, bias, chances }
+function noisesOf({ scatter, bias, scatterSpread = 0, biasSpread = 0 }: TrialReader): Noise[] {
+  const [wide, far] = [Math.sqrt(3) * scatterSpread, Math.sqrt(3) * biasSpread]
+  const noises = [
+    { steps: scatter, bias, weight: 1 / 3 },
+    { steps: Math.max(LEAST_SCATTER, scatter - wide), bias, weight: 1 / 6 },
+    { steps: scatter + wide, bias, weight: 1 / 6 },
+    { steps: scatter, bias: bias - far, weight: 1 / 6 },
+    { steps: scatter, bias: bias + far, weight: 1 / 6 },
+  ]
+  return wide === 0 && far === 0 ? [{ steps: scatter, bias, weight: 1 }] : noises
 }
 
 /**
@@ -219,15 +258,15 @@ function placeOf(truth: number, noise: number): number {
 
 /** The belief after a reading; cells that hardly count any more are left out. */
 export function beliefAfter(before: Belief, { target }: Aim, dial: number, reading: Reading): Belief {
-  const { chances, bias } = before.reader
-  const table = chances[reading + 3]!
+  const { chances, noises } = before.reader
+  const table = chances[READINGS_SAID.indexOf(reading)]!
   const size = before.mark.length
   const weight = new Float64Array(size)
   let sum = 0
   for (let i = 0; i < size; i++) {
-    weight[i] =
-      before.weight[i]!
-      * table[placeOf(target + bias + before.slope[i]! * (dial - before.mark[i]!), before.noise[i]!)]!
+    const noise = before.noise[i]!
+    const seen = target + noises[noise]!.bias + before.slope[i]! * (dial - before.mark[i]!)
+    weight[i] = before.weight[i]! * table[placeOf(seen, noise)]!
     sum += weight[i]!
   }
   const kept = emptyBelief(size, before.reader)
@@ -312,6 +351,8 @@ export function expectedOff({ mark, slope, weight }: Belief, { atLeast }: Aim, n
   return sum
 }
 
+/** What lies between two steps is said seldom: foreseen are the whole ones, every second in the list. */
+const WHOLE = 2
 /**
  * How sure one may expect to be after sewing a mark: for each reading it might give, the chance that the then
  * best mark is right, weighed by the chance of that reading.
@@ -324,11 +365,13 @@ export function worthOf(
 ): number {
   const size = mark.length
   const places = new Uint16Array(size)
-  const seen = aim.target + reader.bias
-  for (let i = 0; i < size; i++) places[i] = placeOf(seen + slope[i]! * (number - mark[i]!), noise[i]!)
+  const seen = reader.noises.map(({ bias }) => aim.target + bias)
+  for (let i = 0; i < size; i++)
+    places[i] = placeOf(seen[noise[i]!]! + slope[i]! * (number - mark[i]!), noise[i]!)
   const after = new Float64Array(size)
   let worth = 0
-  for (const table of reader.chances) {
+  for (let said = 0; said < READINGS_SAID.length; said += WHOLE) {
+    const table = reader.chances[said]!
     let [sum, mean] = [0, 0]
     for (let i = 0; i < size; i++) {
       const w = weight[i]! * table[places[i]!]!

@@ -1,5 +1,4 @@
-import { GOAL_FACTS } from './goalFacts'
-import type { Reading, TrialGoal } from './goals'
+import type { Reading } from './goals'
 import type { TrialAdvice } from './types'
 
 interface Read {
@@ -11,10 +10,11 @@ interface Read {
  * The closest rows on both sides of the goal; null while it was seen from one side only, or where rows
  * disagree.
  */
-export function bracketOf(read: readonly Read[], goal: TrialGoal): TrialAdvice['bracket'] {
-  const { target } = GOAL_FACTS[goal]
-  const low = Math.max(...read.filter(({ reading }) => reading < target).map(({ tension }) => tension))
-  const high = Math.min(...read.filter(({ reading }) => reading > target).map(({ tension }) => tension))
+export function bracketOf(
+  read: readonly { readonly tension: number; readonly side: -1 | 0 | 1 }[],
+): TrialAdvice['bracket'] {
+  const low = Math.max(...read.filter(({ side }) => side < 0).map(({ tension }) => tension))
+  const high = Math.min(...read.filter(({ side }) => side > 0).map(({ tension }) => tension))
   return Number.isFinite(low) && Number.isFinite(high) && low < high ? { low, high } : null
 }
 

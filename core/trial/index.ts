@@ -1,11 +1,22 @@
-export { READING_STEPS, READINGS, TRIAL_GOALS, type Reading, type ReadingName, type TrialGoal } from './goals'
+export {
+  BETWEEN_STEPS,
+  READING_STEPS,
+  READINGS,
+  READINGS_SAID,
+  TRIAL_GOALS,
+  type Reading,
+  type ReadingName,
+  type ReadingStep,
+  type TrialGoal,
+} from './goals'
+export { type Crossing, crossingOf, tuckShapeOf, type TuckShape } from './crossing'
 export { GOAL_FACTS, type GoalFacts } from './goalFacts'
 export { markFurther, marksOf, nearestOf } from './marks'
 export { nextTension } from './next'
 export { STRIP_ROW_MM, type Strip, stripSheets } from './stripSheet'
 export { usualPrior } from './search'
-export { sureWords } from './words'
-export { normalBelow } from './belief'
+export { SURENESS, surenessOf, type Sureness } from './words'
+export { chanceRead, normalBelow } from './belief'
 export {
   MOST_ROWS,
   TRIAL_CARE,

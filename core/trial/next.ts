@@ -1,5 +1,5 @@
 import { besideOf } from './beside'
-import { chanceRangeOf, type Search, searchOf } from './search'
+import { chanceClaimed, chanceRangeOf, type Search, searchOf } from './search'
 import { type Finding, SEARCH_RULES } from './searchRules'
 import type { TrialAdvice, TrialInput } from './types'
 
@@ -39,7 +39,7 @@ function adviceOf(search: Search, finding: Finding): TrialAdvice {
     settled,
     best,
     evidence: chosen?.evidence ?? 'none',
-    chance: chosen?.within ?? 0,
+    chance: chosen ? chanceClaimed(search, chosen) : 0,
     chanceRange: chanceRangeOf(search, best),
     offReadings: chosen?.offReadings ?? null,
     outOfReach: finding.outOfReach ?? false,

@@ -38,6 +38,8 @@ const BEST_REACH = 4
 export interface ReadRow {
   readonly tension: number
   readonly reading: Reading
+  /** Short of the goal, at it, past it: what this reader reads too high is taken off. */
+  readonly side: -1 | 0 | 1
   /** Its place among all rows, from 0. */
   readonly place: number
 }
@@ -93,8 +95,9 @@ export function searchOf(input: TrialInput): Search {
   const aim = aimOf(goal, dial)
   const ceiling = Math.min(...rows.filter(({ breaks, skips }) => breaks || skips).map(row => row.tension))
   const marks = marksOf(dial).filter(mark => mark < ceiling - SAME_MARK)
-  const read = readRows(rows, goal)
-  const model = reader ? knownReader(reader.scatter, reader.bias) : usualReader()
+  const read = readRows(rows, goal, reader?.bias ?? 0)
+  // Rows are chosen for the reader who is most likely; how well that is known goes into what is claimed.
+  const model = reader ? knownReader({ scatter: reader.scatter, bias: reader.bias }) : usualReader()
   const belief = beliefFrom(read, aim, beliefBefore(dial, prior, model))
   const { mean, spread } = meanAndSpread(belief)
   return {
@@ -112,7 +115,7 @@ export function searchOf(input: TrialInput): Search {
     belief,
     mean,
     spread,
-    bracket: bracketOf(read, goal),
+    bracket: bracketOf(read),
     disagree: disagreement(read),
     leader: marks.length === 0 || read.length === 0 ? null : leaderOf(belief, aim, marks, mean, read),
     found: foundOf(belief, aim, marks, read),
@@ -134,21 +137,44 @@ const SHARES = { low: 1.25, high: 0.8 } as const
  * @param number - the best so far; null: there is none.
  */
 export function chanceRangeOf(
-  { reader, read, aim, dial, prior }: Search,
+  search: Search,
   number: number | null,
 ): { readonly low: number; readonly high: number } {
+  const { reader } = search
   if (number === null) return { low: 0, high: 0 }
   const at = (end: 'low' | 'high') => {
-    const scatter = reader ? reader.scatter * SHARES[end] : SCATTERS[end]
-    const model = knownReader(scatter, reader?.bias ?? 0)
-    return chanceWithin(beliefFrom(read, aim, beliefBefore(dial, prior, model)), aim, number)
+    const its = reader
+      ? { ...reader, scatter: reader.scatter * SHARES[end] }
+      : { scatter: SCATTERS[end], bias: 0 }
+    return chanceReadBy(its, search, number)
   }
   return { low: at('low'), high: at('high') }
 }
 
-/** Whether a reading is what the goal asks for. */
-export const meets = ({ target, atLeast }: Aim, reading: Reading): boolean =>
-  atLeast ? reading >= target : reading === target
+/**
+ * The chance that a number truly reads within half a step; of a reader who was measured, over all they may
+ * still be like.
+ */
+export function chanceClaimed(search: Search, { mark, within }: Leader): number {
+  return search.reader ? chanceReadBy(search.reader, search, mark) : within
+}
+
+/** The chance that a number truly reads within half a step, had this reader read the rows. */
+function chanceReadBy(reader: TrialReader, { read, aim, dial, prior }: Search, number: number): number {
+  return chanceWithin(beliefFrom(read, aim, beliefBefore(dial, prior, knownReader(reader))), aim, number)
+}
+
+/** Whether a row is what the goal asks for. */
+export const meets = ({ atLeast }: Aim, { side }: Pick<ReadRow, 'side'>): boolean =>
+  atLeast ? side >= 0 : side === 0
+
+/** A step reaches half a step to both sides; what lies between two steps is at neither. */
+function sideOf(reading: Reading, target: Reading, bias: number): ReadRow['side'] {
+  const off = reading - bias - target
+  const reach = Number.isInteger(reading) ? 0.5 + SAME_MARK : 0.5 - SAME_MARK
+  if (Math.abs(off) <= reach) return 0
+  return off < 0 ? -1 : 1
+}
 
 /**
  * Where to begin without an own swatch: by the goal's rule, give or take a mark of a usual dial.
@@ -164,11 +190,13 @@ export function usualPrior(goal: TrialGoal, dial: SteppedDial): TrialPrior {
   }
 }
 
-function readRows(rows: readonly TrialRow[], goal: TrialGoal): ReadRow[] {
-  const lead = GOAL_FACTS[goal].leads
+function readRows(rows: readonly TrialRow[], goal: TrialGoal, bias: number): ReadRow[] {
+  const { leads, target } = GOAL_FACTS[goal]
   return rows.flatMap((row, place): ReadRow[] => {
-    const reading = row[lead]
-    return reading === null ? [] : [{ tension: row.tension, reading, place }]
+    const reading = row[leads]
+    return reading === null
+      ? []
+      : [{ tension: row.tension, reading, side: sideOf(reading, target, bias), place }]
   })
 }
 
@@ -200,9 +228,9 @@ function leaderAt(belief: Belief, aim: Aim, mark: number, read: readonly ReadRow
 
 function evidenceOf(aim: Aim, mark: number, read: readonly ReadRow[]): TrialEvidence {
   const isAt = ({ tension }: ReadRow) => Math.abs(tension - mark) < SAME_MARK
-  if (read.some(row => isAt(row) && meets(aim, row.reading))) return 'sewn'
-  const below = read.some(row => row.tension < mark - SAME_MARK && row.reading <= aim.target)
-  const above = read.some(row => row.tension > mark + SAME_MARK && row.reading >= aim.target)
+  if (read.some(row => isAt(row) && meets(aim, row))) return 'sewn'
+  const below = read.some(row => row.tension < mark - SAME_MARK && row.side <= 0)
+  const above = read.some(row => row.tension > mark + SAME_MARK && row.side >= 0)
   return below && above ? 'between' : 'none'
 }
 
@@ -213,8 +241,11 @@ function foundOf(
   read: readonly ReadRow[],
 ): Leader | null {
   const highest = marks.at(-1) ?? -Infinity
-  const sewn = read.filter(({ tension, reading }) => meets(aim, reading) && tension <= highest + SAME_MARK)
-  const leaders = sewn.map(({ tension }) => leaderAt(belief, aim, tension, read))
+  const sewn = read.filter(row => meets(aim, row) && row.tension <= highest + SAME_MARK)
+  // Where more of it holds too, as much as was asked for beats what pulls harder.
+  const nearest = Math.min(...sewn.map(({ reading }) => Math.abs(reading - aim.target)))
+  const asAsked = sewn.filter(({ reading }) => !aim.atLeast || Math.abs(reading - aim.target) === nearest)
+  const leaders = asAsked.map(({ tension }) => leaderAt(belief, aim, tension, read))
   return leaders.reduce<Leader | null>(
     (best, next) => (best && best.chance >= next.chance - SAME_MARK ? best : next),
     null,
@@ -238,6 +269,8 @@ function requireInput({ dial, rows, reader }: TrialInput, prior: TrialPrior): vo
   if (reader) {
     requireInRange(reader.scatter, 'reader.scatter', 0.1, 1.5)
     requireInRange(reader.bias, 'reader.bias', -1, 1)
+    requireInRange(reader.scatterSpread ?? 0, 'reader.scatterSpread', 0, 1)
+    requireInRange(reader.biasSpread ?? 0, 'reader.biasSpread', 0, 1)
   }
   requireInRange(prior.spread, 'prior.spread', whole / 1000, 2 * whole)
 }

@@ -167,7 +167,7 @@ const sureOfUnsewn: ReadRule = ({ care, read }, { mark, chance, offReadings, evi
 /** The last row read the goal: before anything else it is sewn there once more. */
 const confirmThere: Rule = ({ aim, read, ceiling }) => {
   const last = read.at(-1)
-  if (!last || !meets(aim, last.reading) || !(last.tension < ceiling - SAME_MARK)) return null
+  if (!last || !meets(aim, last) || !(last.tension < ceiling - SAME_MARK)) return null
   if (read.filter(({ tension }) => sameMark(tension, last.tension)).length > 1) return null
   const said = formatShort(last.tension)
   return {
@@ -185,7 +185,7 @@ const OUTERMOST = 3
 /** Tension does not move the reading. The end steps of the scale say only “or beyond”. */
 const stuck: Rule = ({ aim, read, dial }) => {
   const [first] = read
-  if (!first || read.length < STUCK_ROWS || meets(aim, first.reading)) return null
+  if (!first || read.length < STUCK_ROWS || meets(aim, first)) return null
   if (Math.abs(first.reading) === OUTERMOST || read.some(({ reading }) => reading !== first.reading))
     return null
   const marks = read.map(({ tension }) => tension)
@@ -222,7 +222,7 @@ const atTheEnd: Rule = search => {
   const there = read.filter(({ tension }) => sameMark(tension, leader.mark))
   if (there.length < OFTEN_AT_END) return null
   const said = formatShort(leader.mark)
-  if (there.some(({ reading }) => meets(aim, reading)))
+  if (there.some(row => meets(aim, row)))
     return {
       code: 'nearest',
       message: `${said} is the last mark, and the goal lies at it or just past it.`,
@@ -263,8 +263,10 @@ const tooManyRows: ReadRule = ({ read }, { mark }) => {
 const sewOn: Rule = search => {
   const { marks, leader } = search
   const room = marks.filter(mark => !isFull(search, mark))
-  if (room.length === 0) return unsteady(search)
   const open = room.filter(mark => liesOpen(search, mark))
+  // Past rows on both sides nothing is to be found: where all between them was sewn, no row helps.
+  const isSewnOut = search.bracket !== null && open.length === 0 && marks.some(mark => liesOpen(search, mark))
+  if (room.length === 0 || isSewnOut) return unsteady(search)
   // Once the best mark is more likely right than not, the row that could find it teaches as much as any.
   const isLikely = leader !== null && leader.chance >= LIKELY && open.includes(leader.mark)
   const next = isLikely ? leader.mark : worthiest(search, open.length > 0 ? open : room)
@@ -280,8 +282,8 @@ function teaches({ belief, aim, marks }: Search, { chance }: Leader, mark: numbe
 /** Whether the goal may lie there: above each row that fell short of it, below each that went past. */
 function liesOpen({ aim, bracket, read }: Search, mark: number): boolean {
   if (bracket) return mark >= bracket.low - SAME_MARK && mark <= bracket.high + SAME_MARK
-  const short = read.filter(({ reading }) => reading < aim.target)
-  const past = read.filter(({ reading }) => reading > aim.target && !aim.atLeast)
+  const short = read.filter(({ side }) => side < 0)
+  const past = read.filter(({ side }) => side > 0 && !aim.atLeast)
   // Rows that disagree rule out nothing.
   if (short.length > 0 && past.length > 0) return true
   return (
@@ -347,9 +349,9 @@ function worthiest({ belief, aim, dial, mean, spread, marks }: Search, inside: r
 }
 
 /** How unexpected a row is: its distance from what the others make of the machine, in marks. */
-function surprise({ belief, aim }: Search, { tension, reading }: ReadRow): number {
+function surprise({ belief }: Search, { tension, side }: ReadRow): number {
   const { mean } = meanAndSpread(belief)
-  return Math.sign(reading - aim.target) === Math.sign(tension - mean) ? 0 : Math.abs(tension - mean)
+  return side === Math.sign(tension - mean) ? 0 : Math.abs(tension - mean)
 }
 
 /** A third row at one of the two marks has settled which of them was a slip. */

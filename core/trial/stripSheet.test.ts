@@ -17,11 +17,11 @@ describe('the strip on paper', () => {
     )
     expect(all.filter(word => word === 'T')).toHaveLength(6)
   })
-  it('has its rows as far apart as a presser foot is wide, from margin to margin', () => {
+  it('has its rows as far apart as a presser foot is wide, beside its boxes to write in', () => {
     const lines = rowLines(page!.marks)
     expect(lines).toHaveLength(8)
     for (const [i, { x1, y1, x2, y2 }] of lines.entries()) {
-      expect([x1, x2, y2]).toEqual([15 + 42, 210 - 15, y1])
+      expect([x1, x2, y2]).toEqual([15 + 42, 210 - 15 - 60 - 3, y1])
       expect(y1).toBe(15 + 14 + (i + 1) * STRIP_ROW_MM)
     }
   })
@@ -33,6 +33,15 @@ describe('the strip on paper', () => {
     expect(at('1')).toMatchObject({ x: 15, y: 40 })
     expect(at('T 4')).toMatchObject({ x: 27, y: 40 })
     expect(at('2').y).toBe(52)
+  })
+  it('has boxes to write what was read and a note beside each row', () => {
+    expect(words(page!.marks)).toEqual(expect.arrayContaining(['balance', 'tuck', 'note']))
+    const upright = page!.marks.flatMap(mark =>
+      mark.kind === 'line' && mark.x1 === mark.x2 && mark.dashMm !== DASHED ? [mark] : [],
+    )
+    for (const { y1 } of rowLines(page!.marks))
+      expect(upright.filter(({ y2 }) => Math.abs(y2 - y1) < 1e-9)).toHaveLength(4)
+    for (const { x1 } of upright) expect(x1).toBeLessThanOrEqual(210 - 15)
   })
   it('goes on on as many pages as it takes, every row once and all on the paper', () => {
     const numbers = Array.from({ length: 50 }, (_, i) => `${i / 10}`)

@@ -11,7 +11,7 @@ import {
   nextTension,
   normalBelow,
   type Reading,
-  sureWords,
+  surenessOf,
   type TrialInput,
   type TrialRow,
   usualPrior,
@@ -286,12 +286,12 @@ describe('says only what rows said', () => {
     const shaky = next([row(4, -1), row(4, 1), row(5, -1), row(5, 1), row(4.5, 0), row(4.5, 0)])
     expect(shaky.chance).toBeLessThan(steady.chance - 0.1)
   })
-  it('says a chance in words', () => {
-    expect([0.95, 0.8, 0.6, 0.3].map(sureWords)).toEqual([
-      'almost surely right',
-      'probably right',
-      'more likely right than not',
-      'a guess so far',
+  it('says how sure it is by the lower end of the range', () => {
+    expect([0.9, 0.75, 0.6, 0.3].map(low => surenessOf({ low, high: 0.99 }))).toEqual([
+      'sure',
+      'sure',
+      'likely',
+      'a first guess',
     ])
   })
 })

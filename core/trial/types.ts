@@ -44,6 +44,9 @@ export interface TrialReader {
   readonly scatter: number
   /** What this person reads too high, −1 to 1. */
   readonly bias: number
+  /** How well both are known: one standard deviation. @defaultValue 0 */
+  readonly scatterSpread?: number
+  readonly biasSpread?: number
 }
 
 /**

@@ -1,18 +1,20 @@
-/** From which chance on each is said, the surest first. */
-const SURE_WORDS = [
-  [0.9, 'almost surely right'],
-  [0.75, 'probably right'],
-  [0.5, 'more likely right than not'],
-] as const
+import type { TrialAdvice } from './types'
+
+/** How sure a number is, in one word, the surest first. */
+export const SURENESS = ['sure', 'likely', 'a first guess'] as const
+export type Sureness = (typeof SURENESS)[number]
+
+/** From which chance on each is said. Ours. */
+const LEAST = { sure: 0.75, likely: 0.55 } as const
 
 /**
- * How sure a number is, as one would say it beside the machine.
- *
- * @param chance - that it truly reads within half a step, 0 to 1.
+ * How sure a number is, as one would say it beside the machine. It goes by the lower end of the range: what is
+ * left where the rows were read less steadily than one hopes.
  *
  * @example
- * sureWords(0.93) // 'almost surely right'
+ * surenessOf({ low: 0.8, high: 0.95 }) // 'sure'
  */
-export function sureWords(chance: number): string {
-  return SURE_WORDS.find(([least]) => chance >= least)?.[1] ?? 'a guess so far'
+export function surenessOf({ low }: TrialAdvice['chanceRange']): Sureness {
+  if (low >= LEAST.sure) return 'sure'
+  return low >= LEAST.likely ? 'likely' : 'a first guess'
 }

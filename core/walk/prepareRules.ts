@@ -25,7 +25,7 @@ function gapWords({ machine, needle }: WalkInput): string {
 }
 
 const PRESSURE_WORDS = {
-  home: { instruction: 'Foot pressure home', why: 'It was changed last time.' },
+  home: { instruction: 'Foot pressure back to normal', why: 'It was changed last time.' },
   less: { instruction: 'Foot pressure down a little', why: 'So that the cloth does not creep.' },
   more: { instruction: 'Foot pressure up a little', why: 'So that the cloth does not flutter.' },
 } as const satisfies Record<WalkInput['pressure'], { instruction: string; why: string }>

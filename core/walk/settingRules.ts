@@ -9,8 +9,8 @@ const isPlain = ({ stitch }: WalkInput) => stitch !== null && (!stitch.swings ||
 const ready = (input: WalkInput) => input.machine !== null && input.needle !== null && !standsWrong(input)
 
 function homeWords(tension: number, home: number | null): string {
-  if (home === null) return 'Home on this dial is not known: note where it stood.'
-  return tension === home ? 'Home on this dial.' : `Home is ${formatShort(home)}: put it back after.`
+  if (home === null) return 'Normal tension on this dial is not known: note where it stood.'
+  return tension === home ? 'Normal on this dial.' : `Normal is ${formatShort(home)}: put it back after.`
 }
 
 /** Nobody is told to dial in what speaks against itself. */

@@ -348,7 +348,7 @@ const BOBBIN_TENSION_WORDS = {
     instruction: 'Lead the bobbin thread past its tension',
     why: 'Thread this thick jams under the spring. Sew wrong side up: it comes out mirrored.',
   },
-  home: { instruction: 'Bobbin tension back to home', why: 'It was changed last time.' },
+  home: { instruction: 'Bobbin tension back to normal', why: 'It was changed last time.' },
   changed: {
     instruction: 'Bobbin tension as noted for this piece',
     why: 'Note how far you turned the screw: put it back after.',

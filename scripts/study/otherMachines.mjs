@@ -6,7 +6,16 @@ const SEED = 77_000
 
 const straight = ({ slope, goal }, mark) => slope * (mark - goal)
 const usualNoise = ({ noise }, normal) => noise * normal()
-const usual = { reads: straight, noise: usualNoise, home: 4.5, step: 0.25, drift: 0, stick: 0, outliers: 0 }
+const usual = {
+  reads: straight,
+  noise: usualNoise,
+  home: 4.5,
+  step: 0.25,
+  drift: 0,
+  stick: 0,
+  lag: 0,
+  outliers: 0,
+}
 
 /** Each draws a machine from what is usual, and does one thing otherwise. */
 const KINDS = {
@@ -21,6 +30,7 @@ const KINDS = {
   'noise 1.0': { draw: one => ({ ...one, noise: 1 }) },
   'skewed noise': { noise: ({ noise }, _, random) => noise * (-Math.log(1 - random()) - 1) },
   'a dial that sticks, 0.35 of a mark': { stick: 0.35 },
+  'a thread that lags, a third of the turn': { lag: 1 / 3 },
   '4 steps a mark': { draw: one => ({ ...one, slope: 4 }) },
   'goal 3 marks off': { draw: (one, random) => ({ ...one, goal: 4.5 + (random() < HALF ? -3 : 3) }) },
   'goal at the end': { draw: (one, random) => ({ ...one, goal: random() < HALF ? 9 : 0 }) },
@@ -53,7 +63,7 @@ function lineOf(name, kind, count, tools) {
 }
 
 function trial(kind, random, { nextTension, normal }) {
-  const { home, step, stick } = kind
+  const { home, step, stick, lag } = kind
   const dial = { min: 0, max: 9, home, step }
   const drawn = {
     goal: home + normal(random),
@@ -70,16 +80,20 @@ function trial(kind, random, { nextTension, normal }) {
       const isRight = Math.abs(kind.reads(machine, advice.best ?? home)) <= HALF
       return { rows: rows.length, settled: advice.settled, chance: advice.chance, isRight }
     }
-    felt = feltAt(advice.next, felt, stick, random)
+    felt = feltAt(advice.next, felt, { stick, lag }, random)
     rows.push(rowAt(advice.next, readingOf(kind, machine, felt, rows.length, random, normal)))
   }
   throw new Error(`${MOST_ROWS} rows and no end`)
 }
 
-/** What the discs feel of a dial that sticks: nothing of a small turn, a little less of a large one. */
-function feltAt(mark, before, stick, random) {
-  if (stick === 0 || before === null) return mark
+/**
+ * What the discs feel: of a dial that sticks nothing of a small turn, a little less of a large one; of a
+ * thread that lags only a share of the turn, in the row after it.
+ */
+function feltAt(mark, before, { stick, lag }, random) {
+  if (before === null) return mark
   const turn = mark - before
+  if (stick === 0) return mark - lag * turn
   return Math.abs(turn) <= stick ? before : mark - Math.sign(turn) * stick * random()
 }
 

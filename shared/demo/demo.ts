@@ -22,6 +22,7 @@ const trials: Trial[] = [
     care: 'careful',
     setup: seams[0]!.setup,
     startedAt: '2026-05-20T19:50:00Z',
+    readBy: '',
     closed: false,
     rows: [
       {

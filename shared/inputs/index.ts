@@ -1,4 +1,6 @@
 export { bobbinInputOf } from './bobbinInput'
+export { type ContrastBobbin, contrastBobbinOf } from './contrastBobbin'
+export { answersOf } from './reader'
 export { needlesSewMetallic, sewnKinds, sewnSince } from './care'
 export {
   candidateOf,

@@ -4,7 +4,7 @@ import { type Construction, threadedBladesOf } from '#core/needle'
 import type { Candidate } from '#core/pairing'
 import type { ClothFacts } from '#core/terms'
 import { type SetupParts, setupPartsOf, type SetupTables, plateOn } from './swing'
-import type { Cloth, HandWalk, NeedleRecord, Piece, Settings, Stabilizer, Thread } from '../records'
+import type { Cloth, HandWalk, NeedleRecord, Piece, Settings, Stabilizer, Swatch, Thread } from '../records'
 import { carriedOver, type SetupContent } from '../setup'
 
 /** The tables pairing looks things up in. */
@@ -13,6 +13,8 @@ export interface PairingTables extends SetupTables {
   readonly cloths: ReadonlyMap<string, Cloth>
   readonly stabilizers: ReadonlyMap<string, Stabilizer>
   readonly pieces: ReadonlyMap<string, Piece>
+  /** Left out: none is known. */
+  readonly swatches?: ReadonlyMap<string, Swatch>
   /** Left out: none is known. */
   readonly handWalks?: ReadonlyMap<string, HandWalk>
 }

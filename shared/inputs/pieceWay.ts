@@ -49,7 +49,8 @@ export function wayOf(
 /** The tension comes from a row sewn with all of this, or a swatch was kept of it. */
 function wasSewn(setup: SetupContent, tables: Tables): boolean {
   const isRow = setup.tensionFrom?.how === 'sewn' && setup.tensionFrom.tension === setup.tension
-  if (isRow && carriedOver(setup, tables).length === 0) return true
+  const isThisStitch = setup.tensionFrom?.stitchId === setup.stitch.stitchId
+  if (isRow && isThisStitch && carriedOver(setup, tables).length === 0) return true
   return [...tables.swatches.values()].some(
     ({ source, setup: sewn }) =>
       source === 'own' && sewn.tension === setup.tension && differencesOf(sewn, setup, tables).length === 0,

@@ -29,6 +29,7 @@ export function signContextOf(setup: SetupContent, tables: PairingTables, walked
     technique: JOBS[setup.job].technique,
     swings: stitch !== null && widthMm > 0 && hasSwing(stitch),
     tensionShare: tensionShareOf(setup.tension, machine?.tensionDial ?? null),
+    isDialKnown: machine?.tensionDial != null,
     needleState: needle?.state ?? null,
     needleSpent: needle ? needleLife(needle).share : null,
     eyeFill: fullestEye(needle, threads),

@@ -83,7 +83,7 @@ export function expectationOf(
       ...NOTHING_LEANT_ON,
       prior: { tension: dial.home, spread: RULE_SPREAD_SHARE * unit },
       source: 'guess',
-      why: 'home, because no thread is chosen',
+      why: 'normal, because no thread is chosen',
       others: [],
     }
   const { value, source, why, others } = start.tension

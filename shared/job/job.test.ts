@@ -62,7 +62,9 @@ describe('choosing a job', () => {
     for (const { why } of settled.settings) expect(why).not.toBe('')
   })
   it('begins pintucks in ordinary thread at the top of the dial, 2.2 long', () => {
-    const { setup } = setUp('pintucks', { ...planned('shirt'), job: 'hem', goal: 'flat', tension: 3 })
+    const bare: Workplace = { ...place, tables: { ...tables, swatches: new Map() } }
+    const shirt: SetupContent = { ...planned('shirt'), job: 'hem', goal: 'flat', tension: 3 }
+    const { setup } = setUpFor('pintucks', shirt, bare, nothingForetold)
     expect(setup).toMatchObject({ tension: 9, stitch: { lengthMm: 2.2, widthMm: 0 } })
     expect(setup.tensionFrom).toMatchObject({ tension: 9, how: 'start' })
   })

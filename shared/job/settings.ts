@@ -6,7 +6,7 @@ import type { LengthUnit } from '#core/units'
 import { formatShort, lengthWithUnit } from '#core/units'
 import { setupPartsOf, feetGuiding, type PairingTables, plateOn, swingInputOf, USUAL_ROW_MM } from '../inputs'
 import type { Foot, Settings } from '../records'
-import { carriedOver, type SetupContent, tensionFromOf } from '../setup'
+import { carriedOver, familyWords, type SetupContent, tensionFromOf } from '../setup'
 
 /** One thing a job or “Dial in” sets, with where it comes from. */
 export interface Setting {
@@ -206,7 +206,8 @@ const tensionSetting: Step = (setup, { tension }, { tables }) => {
   const { value, text, source, why } = tension
   const isFound = setup.tensionFrom?.how === 'sewn' && setup.tensionFrom.tension === setup.tension
   if (isFound && carriedOver(setup, tables).length === 0) {
-    const found = { source: 'sewn', why: 'a row was sewn with all of this', missing: null }
+    const why = familyWords(setup, tables) ?? 'a row was sewn with all of this'
+    const found = { source: 'sewn', why, missing: null }
     return { change: {}, setting: { name: 'Tension', from, to: from, ...found } }
   }
   const said = { name: 'Tension', from, source, why }

@@ -34,6 +34,7 @@ export {
   usersOf,
   withoutMissing,
 } from './references'
+export { MOST_ANSWERS } from './readers'
 export { DEFAULT_SETTINGS } from './settings'
 export { ownStitchSchema } from './stitches'
 export { SWATCH_SOURCES, SWATCH_VERDICTS, swatchSchema, takeUpSchema } from './swatches'

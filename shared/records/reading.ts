@@ -1,13 +1,13 @@
 import * as z from 'zod/mini'
-import { READING_STEPS } from '#core/trial'
+import { READINGS_SAID } from '#core/trial'
 import { idField } from '../fields'
 
 const SOUNDS = ['usual', 'odd'] as const
 
 /** What a row looks, sounds and feels like; null: not read. */
 export const readingFields = {
-  ridge: z.nullable(z.literal(READING_STEPS)),
-  show: z.nullable(z.literal(READING_STEPS)),
+  ridge: z.nullable(z.literal(READINGS_SAID)),
+  show: z.nullable(z.literal(READINGS_SAID)),
   skips: z.boolean(),
   breaks: z.boolean(),
   holes: z.boolean(),

@@ -4,6 +4,7 @@ import { DEFAULT_SCHOOLS } from '#core/schools'
 import { DEFAULT_CLEARANCE_MM } from '#core/swing'
 import { idField, momentField, within } from '../fields'
 import { table } from './manifest'
+import { personField } from './readers'
 
 const settingsSchema = z.strictObject({
   id: z.literal('settings'),
@@ -32,6 +33,8 @@ const settingsSchema = z.strictObject({
   threadColours: z.enum(['true', 'diagram']),
   /** Minutes one change takes, where none was timed. */
   changeMinutes: z.record(z.enum(CHANGES), within('changeMinutes')),
+  /** Who reads rows and practises now. */
+  readsAs: personField,
   /** When the book was last exported; null: never. */
   backedUpAt: z.nullable(momentField),
 })
@@ -41,6 +44,7 @@ export const DEFAULT_SETTINGS = {
   unit: 'mm',
   threadColours: 'true',
   backedUpAt: null,
+  readsAs: '',
   changeMinutes: DEFAULT_CHANGE_MINUTES,
   clearanceMm: DEFAULT_CLEARANCE_MM,
   schools: DEFAULT_SCHOOLS,

@@ -14,6 +14,7 @@ import { needleTimes } from './needleTimes'
 import { pieces } from './pieces'
 import { plates } from './plates'
 import { projects } from './projects'
+import { readers } from './readers'
 import { settings } from './settings'
 import { stabilizers } from './stabilizers'
 import { stitches } from './stitches'
@@ -45,6 +46,7 @@ export const TABLES = {
   projects,
   changeTimes,
   measures,
+  readers,
   settings,
 }
 
@@ -86,4 +88,5 @@ export type Project = RecordOf<'projects'>
 export type ProjectItem = Project['items'][number]
 export type ChangeTime = RecordOf<'changeTimes'>
 export type Measure = RecordOf<'measures'>
+export type Reader = RecordOf<'readers'>
 export type Settings = RecordOf<'settings'>

@@ -3,6 +3,7 @@ import { MOST_ROWS, TRIAL_CARE, TRIAL_GOALS } from '#core/trial'
 import { dialMark, idField, momentField } from '../fields'
 import { setupSchema } from '../setup'
 import { table } from './manifest'
+import { personField } from './readers'
 import { photoFields, readingFields } from './reading'
 
 /** A trial strip: rows sewn side by side, one number after the other. */
@@ -13,6 +14,8 @@ const trialSchema = z.strictObject({
   /** As it was when the rows that count were sewn. */
   setup: setupSchema,
   startedAt: momentField,
+  /** Whose eyes read the rows. */
+  readBy: personField,
   rows: z
     .array(
       z.strictObject({

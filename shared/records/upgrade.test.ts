@@ -157,6 +157,26 @@ describe('a file of version 11', () => {
   })
 })
 
+describe('a file of version 12', () => {
+  const reading = readBackup(fileOf(12), empty())
+  if (!reading.ok) throw new Error(reading.message)
+  const { added, refused } = reading.preview
+  const { records } = JSON.parse(fileOf(12)) as { records: Record<string, { id: string }[]> }
+  const of = (table: string) => added.filter(one => one.table === table).map(({ record }) => record)
+  it('comes in whole, and nothing it said is changed', () => {
+    expect(refused).toEqual([])
+    expect(added).toHaveLength(Object.values(records).flat().length)
+    for (const { table, record } of added)
+      expect(record).toMatchObject(records[table]!.find(({ id }) => id === record.id)!)
+  })
+  it('gets strips that nobody is named for, and nobody who reads', () => {
+    expect(of('trials').length).toBeGreaterThan(0)
+    for (const trial of of('trials')) expect(trial).toMatchObject({ readBy: '' })
+    expect(of('settings')[0]).toMatchObject({ readsAs: '' })
+    expect(of('readers')).toEqual([])
+  })
+})
+
 describe('a piece of version 10', () => {
   const { records } = JSON.parse(fileOf(10)) as { records: Record<string, { id: string }[]> }
   const today = (id: string) => {

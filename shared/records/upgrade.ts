@@ -4,7 +4,7 @@ import { dialField, dialStepProblem } from '../fields'
 import { isTable, TABLES } from './tables'
 
 /** The version of records in the database and in backup files. */
-export const RECORDS_VERSION = 12
+export const RECORDS_VERSION = 13
 
 type Plain = Record<string, unknown>
 /**
@@ -313,6 +313,13 @@ function withTurns(piece: Plain): Plain {
     : piece
 }
 
+const TO_13: Added = {
+  records: { trials: { readBy: '' } },
+  setup: {},
+  settings: { readsAs: '' },
+  schools: {},
+}
+
 /** In order: the first brings version 1 to 2. */
 export const VERSIONS: readonly Added[] = [
   TO_2,
@@ -326,6 +333,7 @@ export const VERSIONS: readonly Added[] = [
   TO_10,
   TO_11,
   TO_12,
+  TO_13,
 ]
 
 /**

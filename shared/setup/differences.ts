@@ -28,6 +28,8 @@ interface Part {
   readonly words: (setup: SetupContent, tables: NamedTables) => string
   /** It belongs to the stitch. */
   readonly stitch?: true
+  /** What it is, where two may be called alike; left out: its words say it. */
+  readonly id?: (setup: SetupContent) => string | null
 }
 
 const yesNo = (value: boolean) => (value ? 'yes' : 'no')
@@ -42,6 +44,7 @@ function nameIn(table: NamedTable, id: string | null): string {
 const threadPart = (blade: Blade): Part => ({
   what: `${blade} thread`,
   words: (setup, { threads }) => nameIn(threads, setup.threadIds[blade]),
+  id: setup => setup.threadIds[blade],
 })
 
 const supplyPart = (blade: Blade): Part => ({
@@ -57,9 +60,13 @@ const underWords = ({ kind, thicknessMm }: SetupContent['under'][number]) =>
 
 /** The tension and what no row depends on are left out. */
 const PARTS: readonly Part[] = [
-  { what: 'machine', words: ({ machineId }, { machines }) => nameIn(machines, machineId) },
+  {
+    what: 'machine',
+    words: ({ machineId }, { machines }) => nameIn(machines, machineId),
+    id: setup => setup.machineId,
+  },
   { what: 'needle', words: ({ needleId }, { needles }) => nameIn(needles, needleId) },
-  { what: 'foot', words: ({ footId }, { feet }) => nameIn(feet, footId) },
+  { what: 'foot', words: ({ footId }, { feet }) => nameIn(feet, footId), id: setup => setup.footId },
   { what: 'plate', words: ({ plate, plateId }, { plates }) => (plateId ? nameIn(plates, plateId) : plate) },
   {
     what: 'stitch',
@@ -78,21 +85,30 @@ const PARTS: readonly Part[] = [
     what: 'shared discs',
     words: ({ sharedDiscs }) => (sharedDiscs === null ? 'not known' : yesNo(sharedDiscs)),
   },
-  { what: 'bobbin', words: ({ bobbinId }, { threads }) => nameIn(threads, bobbinId) },
+  {
+    what: 'bobbin',
+    words: ({ bobbinId }, { threads }) => nameIn(threads, bobbinId),
+    id: setup => setup.bobbinId,
+  },
   { what: 'bobbin tension', words: ({ bobbinTension }) => bobbinTension },
   { what: 'foot pressure', words: ({ pressure }) => pressure },
   { what: 'speed', words: ({ speed }) => speed ?? 'by the rule' },
-  { what: 'cloth', words: ({ clothId }, { cloths }) => nameIn(cloths, clothId) },
+  { what: 'cloth', words: ({ clothId }, { cloths }) => nameIn(cloths, clothId), id: setup => setup.clothId },
   { what: 'layers', words: ({ layers }) => String(layers) },
   { what: 'under it', words: ({ under }) => under.map(underWords).join(', ') || 'nothing' },
-  { what: 'stabilizer', words: ({ stabilizerId }, { stabilizers }) => nameIn(stabilizers, stabilizerId) },
+  {
+    what: 'stabilizer',
+    words: ({ stabilizerId }, { stabilizers }) => nameIn(stabilizers, stabilizerId),
+    id: setup => setup.stabilizerId,
+  },
 ]
 
 /** What two setups differ in, as far as a trial row depends on it. */
 export function differencesOf(before: SetupContent, now: SetupContent, tables: NamedTables): Difference[] {
-  return PARTS.flatMap(({ what, words, stitch = false }) => {
+  return PARTS.flatMap(({ what, words, stitch = false, id }) => {
     const was = words(before, tables)
     const is = words(now, tables)
-    return was === is ? [] : [{ what: `${what}: ${was} → ${is}`, stitch }]
+    if (was !== is) return [{ what: `${what}: ${was} → ${is}`, stitch }]
+    return id && id(before) !== id(now) ? [{ what: `${what}: ${was} → another of that name`, stitch }] : []
   })
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
-import { carriedOver, changedSetup, type SetupContent, tensionFromOf } from '#shared/setup'
+import { carriedOver, changedSetup, familyWords, type SetupContent, tensionFromOf } from '#shared/setup'
 import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
@@ -33,7 +33,7 @@ describe('a tension on another machine', () => {
 
 describe('a tension with something else', () => {
   it.each([
-    ['another stitch', { stitch: { ...collar.stitch, stitchId: 'zigzag' } }, ['set for honeycomb']],
+    ['another stitch', { stitch: { ...collar.stitch, stitchId: 'straight' } }, ['set for honeycomb']],
     [
       'another thread',
       { threadIds: { ...collar.threadIds, left: 'demo-thread-lantern' } },
@@ -55,6 +55,36 @@ describe('a tension with something else', () => {
         && tex === tables.threads.get(collar.threadIds.left!)!.tex,
     )!
     expect(over({ threadIds: { ...collar.threadIds, left: wine.id } })).toEqual([])
+  })
+  it('holds for the stitches of its family once a row was sewn, and says for which it was', () => {
+    const sewn = { ...collar, tensionFrom: tensionFromOf(collar, 'sewn') }
+    const inStitch = (stitchId: string) => change(sewn, { stitch: { ...collar.stitch, stitchId } })
+    expect(carriedOver(inStitch('zigzag'), tables)).toEqual([])
+    expect(familyWords(inStitch('zigzag'), tables)).toBe('sewn for honeycomb, the same family')
+    expect(familyWords(sewn, tables)).toBeNull()
+    for (const other of ['straight', 'satin-leaf', 'blanket'])
+      expect(carriedOver(inStitch(other), tables)).toEqual(['set for honeycomb'])
+  })
+  it('does not hold for its family while nobody sewed it', () => {
+    const typed = { ...collar, tensionFrom: tensionFromOf(collar, 'typed') }
+    const zigzag = change(typed, { stitch: { ...collar.stitch, stitchId: 'zigzag' } })
+    expect(carriedOver(zigzag, tables)).toEqual(['set for honeycomb'])
+    expect(familyWords(zigzag, tables)).toBeNull()
+  })
+  it('gives way to a swatch of one’s own that was sewn with the stitch itself', () => {
+    const sewn = { ...collar, tensionFrom: tensionFromOf(collar, 'sewn') }
+    const zigzag = change(sewn, { stitch: { ...collar.stitch, stitchId: 'zigzag' } })
+    const [swatch] = [...tables.swatches.values()]
+    const own = {
+      ...swatch!,
+      name: 'Collar zigzag',
+      source: 'own' as const,
+      verdict: 'good' as const,
+      setup: { ...zigzag, tension: 3.4 },
+    }
+    const withOwn = { ...tables, swatches: new Map([['own', own]]) }
+    expect(carriedOver(zigzag, withOwn)).toEqual(['set for honeycomb; your swatch “Collar zigzag” says 3.4'])
+    expect(carriedOver(change(zigzag, { tension: 3.4 }), withOwn)).toEqual([])
   })
   it('is its own again once it is set there', () => {
     const straight = change(collar, { stitch: { ...collar.stitch, stitchId: 'straight' } })

@@ -1,7 +1,7 @@
 import { shareOf } from '#core/dial'
-import { needleNameAndType, threadedBladesOf } from '#core/needle'
+import { type Blade, needleNameAndType, threadedBladesOf } from '#core/needle'
 import { onDial } from '#core/pairing'
-import { stitchOf } from '#core/stitch'
+import { stitchFamily, type StitchShape, stitchOf } from '#core/stitch'
 import type { TensionDial } from '#core/terms'
 import type { SetupContent } from './schema'
 
@@ -56,17 +56,30 @@ function onOtherMachine(
 interface Carrying {
   readonly machines: ReadonlyMap<string, { readonly name: string }>
   readonly needles: ReadonlyMap<string, Parameters<typeof needleNameAndType>[0]>
-  readonly stitches: ReadonlyMap<string, { readonly name: string }>
+  readonly stitches: ReadonlyMap<
+    string,
+    StitchShape & { readonly name: string; readonly defaultLengthMm: number }
+  >
   readonly threads: ReadonlyMap<
     string,
     { readonly name: string; readonly kind: string; readonly tex: number | null }
+  >
+  /** What was sewn with a stitch itself beats what its family says. @defaultValue none */
+  readonly swatches?: ReadonlyMap<
+    string,
+    {
+      readonly name: string
+      readonly source: string
+      readonly verdict: string
+      readonly setup: SetupContent
+    }
   >
 }
 
 /**
  * What is not as it was when the tension was set, in words: it is carried over to that. Nothing while none is
  * set, or nobody knows what it was set for. Another thread of the same kind and count is no other thread, nor
- * is another needle of the same kind and gap.
+ * is another needle of the same kind and gap; a tension that was sewn holds for the stitches of its family.
  */
 export function carriedOver(setup: SetupContent, tables: Carrying): string[] {
   const from = setup.tensionFrom
@@ -92,11 +105,57 @@ function needleOver(from: TensionFrom, { needleId }: SetupContent, { needles }: 
     was && is && was.construction === is.construction && was.gapMm === is.gapMm && was.type === is.type
   return isAlike ? [] : [`set with ${was ? needleNameAndType(was) : GONE}`]
 }
-function stitchOver(from: TensionFrom, { stitch }: SetupContent, { stitches }: Carrying): string[] {
-  if (from.stitchId === stitch.stitchId) return []
-  const was = stitchOf(from.stitchId, stitches)
-  return [`set for ${was?.name.toLowerCase() ?? GONE}`]
+function stitchOver(from: TensionFrom, setup: SetupContent, tables: Carrying): string[] {
+  const { stitchId } = setup.stitch
+  if (from.stitchId === stitchId) return []
+  const own = ownSwatchHere(setup, tables)
+  if (sewnForFamily(from, stitchId, tables) !== null && !own) return []
+  const was = `set for ${stitchOf(from.stitchId, tables.stitches)?.name.toLowerCase() ?? GONE}`
+  return [own ? `${was}; your swatch “${own.name}” says ${own.tension}` : was]
 }
+/** A swatch of one’s own, sewn well with all of this, that says another number; null: none. */
+function ownSwatchHere(
+  { machineId, needleId, threadIds, stitch, tension, goal }: SetupContent,
+  { swatches }: Carrying,
+): { readonly name: string; readonly tension: number } | null {
+  for (const { name, source, verdict, setup } of swatches?.values() ?? []) {
+    const isHere =
+      setup.machineId === machineId
+      && setup.needleId === needleId
+      && setup.goal === goal
+      && setup.stitch.stitchId === stitch.stitchId
+      && Object.entries(threadIds).every(([blade, id]) => setup.threadIds[blade as Blade] === id)
+    if (source !== 'own' || verdict === 'failed' || !isHere) continue
+    if (setup.tension !== null && setup.tension !== tension) return { name, tension: setup.tension }
+  }
+  return null
+}
+/** The stitch of the same family that a tension was sewn for; null: none, or this very one. */
+function sewnForFamily(
+  { how, stitchId }: TensionFrom,
+  nowId: string,
+  { stitches }: Pick<Carrying, 'stitches'>,
+): string | null {
+  const [was, is] = [stitchOf(stitchId, stitches), stitchOf(nowId, stitches)]
+  if (how !== 'sewn' || stitchId === nowId || !was || !is) return null
+  return stitchFamily(was) === stitchFamily(is) ? was.name.toLowerCase() : null
+}
+
+/**
+ * How a tension that was sewn for another stitch is said: it holds here too, and was not sewn here.
+ *
+ * @returns null: it was sewn for this stitch, or not sewn at all.
+ *
+ * @example
+ * familyWords(setup, tables) // 'sewn for zigzag, the same family'
+ */
+export function familyWords(setup: SetupContent, tables: Carrying): string | null {
+  const from = setup.tensionFrom
+  if (!from || setup.tension === null || carriedOver(setup, tables).length > 0) return null
+  const was = sewnForFamily(from, setup.stitch.stitchId, tables)
+  return was && `sewn for ${was}, the same family`
+}
+
 function threadOver(
   from: TensionFrom,
   { threadIds, needleId }: SetupContent,

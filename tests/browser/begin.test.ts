@@ -39,7 +39,7 @@ describe('the first minutes, from an empty book', () => {
   it('keep the first tension in at most nine more, asking for what is missing in place', async () => {
     const { driver } = session
     await press(driver, 'link', /^Trial strip/)
-    const home = await type(driver, 'Home, its normal mark', '4')
+    const home = await type(driver, 'Normal tension', '4')
     await home.sendKeys(Key.ENTER)
     await press(driver, 'radio', /locked inside/)
     await press(driver, 'button', 'Note the row')
@@ -166,7 +166,7 @@ describe('counted from an empty book', () => {
     await act(machine())
     await act(needle('80/12'))
     await act(press(own.driver, 'link', /^Trial strip/))
-    await act(enter('Home, its normal mark', '4'))
+    await act(enter('Normal tension', '4'))
     await act(press(own.driver, 'radio', /locked inside/))
     await act(press(own.driver, 'button', 'Note the row'))
     await act(press(own.driver, 'button', 'Keep as a swatch'))

@@ -37,7 +37,7 @@ describe('Thread and needle, from the demo', () => {
       /^Needles I own[\s\S]*Good\s+2\.0\/80 metallic/,
     )
     expect(await text('region', 'Start settings')).toMatch(
-      /sewn: a row was sewn with all of this[\s\S]*rule would say 2\.5: well below home/,
+      /sewn: a row was sewn with all of this[\s\S]*rule would say 2\.5: well below normal/,
     )
   })
 

@@ -185,7 +185,7 @@ describe('the sign doctor', () => {
     const suspects = async () => (await byRole(driver, 'region', 'First suspects')).getText()
     for (const [sign, first, because] of [
       ['Bobbin thread on the right side', /1\s+A side-to-side stitch/, /the stitch swings/],
-      ['Top thread loops below', /1\s+Top tension too loose/, /below home/],
+      ['Top thread loops below', /1\s+Top tension too loose/, /below normal/],
       ['The thread breaks or shreds', /1\s+Top tension too tight/, /metallic and film want it slow/],
       ['An odd sound', /1\s+(The needle touches|Something touches)/, /not hand-walked/],
       [

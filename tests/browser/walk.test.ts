@@ -234,7 +234,7 @@ describe('the bench card', () => {
         'Honeycomb',
         'Tension',
         '2.8',
-        'home is 4, sewn',
+        'normal is 4, sewn',
       ])
       const numbers = await dials.findElements(By.css('b'))
       for (const number of numbers) expect((await number.getRect()).height).toBeGreaterThan(150)

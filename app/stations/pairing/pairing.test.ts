@@ -205,7 +205,7 @@ describe('bobbin, start and thread needed', () => {
     expect(page.text()).toMatch(
       new RegExp(
         String.raw`Length\s*3\.0 mm rule: a pearl line wants room.*Tension\s*5 own plan: as kept in `
-          + String.raw`“Lantern banner.*rule would say 5: home and one`,
+          + String.raw`“Lantern banner.*rule would say 5: normal and one`,
       ),
     )
     await page.press('Dial in')

@@ -111,6 +111,7 @@ function use(swatch: Swatch): void {
   swatches.use(swatch)
   void offerUndo(`“${swatch.name}” is what the piece in hand is set to`)
 }
+const writing = ref(false)
 const importing = ref(false)
 const dropped = shallowRef<File | null>(null)
 useIncoming(['swatches'], file => {
@@ -152,7 +153,7 @@ const LABEL_FIELDS: readonly CardFieldId[] = [
 const { linkOf } = useShare()
 function labelOf(swatch: Swatch) {
   const fields = new Map(swatchFields(swatch).map(({ id, value }) => [id, value]))
-  const note = { tension: `home ${fields.get('home')}` } as Partial<Record<CardFieldId, string>>
+  const note = { tension: `normal ${fields.get('home')}` } as Partial<Record<CardFieldId, string>>
   return {
     title: swatch.name,
     date: dayOf(swatch.keptAt),
@@ -188,6 +189,19 @@ const readCsvFile = (text: string) =>
   <div>
     <StationHead>
       <div class="tools">
+        <UModal
+          v-model:open="writing"
+          title="Write a swatch"
+        >
+          <UButton
+            size="sm"
+            icon="i-lucide-pen-line"
+            label="Write a swatch"
+          />
+          <template #body>
+            <WriteSwatch @done="writing = false" />
+          </template>
+        </UModal>
         <UButton
           variant="outline"
           size="sm"
@@ -299,7 +313,7 @@ const readCsvFile = (text: string) =>
       v-if="swatches.newest.length === 0"
       icon="i-lucide-book-open"
       title="No swatch yet"
-      description="Sew a trial strip and keep what you found."
+      description="Sew a trial strip and keep what you found, or write down a number you know."
       :actions="[{ label: 'Trial strip', to: '/trial', icon: 'i-lucide-rows-3' }]"
     />
     <UEmpty

@@ -63,7 +63,7 @@ export function offsetChart(
   return {
     ...common(look),
     grid: { left: 130, right: 20, top: 34, bottom: 46 },
-    xAxis: { ...namedScale('from home to the end stop, %', 28, -100, 100), ...axis },
+    xAxis: { ...namedScale('from normal to the end stop, %', 28, -100, 100), ...axis },
     yAxis: { type: 'category', data: kinds, ...axis },
     series: byVerdict(points, look, point => ({
       name: `${point.name}: ${percent(point.share)} %`,

@@ -66,7 +66,7 @@ describe('a swatch’s picture', () => {
 describe('a swatch’s card', () => {
   it('says the number, home, and where it comes from', () => {
     expect(show(SwatchCard, { swatch: named('Lantern line, guessed'), chosen: false }).text()).toMatch(
-      /6 home 4, guess\s*Bobbin a hair up Attic seven/,
+      /6 normal 4, guess\s*Bobbin a hair up Attic seven/,
     )
     expect(
       show(SwatchCard, { swatch: read(named('Strap edges'), { show: null }), chosen: false }).text(),

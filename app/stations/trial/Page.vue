@@ -13,16 +13,20 @@ const chartRows = computed(() =>
 )
 /** What the sign doctor asks to be tried, until a row is sewn. */
 const { at } = useRoute().query
-const next = useTemplateRef<HTMLElement>('next')
+const form = useTemplateRef<{ focus: () => void }>('form')
+const more = ref(false)
+/** Where the strip ends, what was found is kept; another row is still sewn by whoever wants one. */
+const isOver = computed(() => trial.advice !== null && trial.advice.next === null)
 const tried = ref(typeof at === 'string' && Number.isFinite(Number(at)) ? Number(at) : null)
 watch(
   () => trial.strip?.rows.length,
   async (rows, before) => {
     tried.value = null
+    more.value = false
     if ((rows ?? 0) <= (before ?? 0)) return
-    // What was pressed to note a row is gone with its form: the next one is read here.
+    // What was pressed to note a row is gone with its form: the next row is read here.
     await nextTick()
-    next.value?.focus({ preventScroll: true })
+    form.value?.focus()
   },
 )
 </script>
@@ -37,16 +41,28 @@ watch(
         class="read"
         aria-label="Next row"
       >
+        <NextCard />
+        <OtherSetup v-if="trial.other" />
         <div
-          ref="next"
-          tabindex="-1"
-          class="next"
+          v-if="isOver"
+          class="over"
         >
-          <OtherSetup v-if="trial.isOther" />
-          <NextCard v-else />
+          <KeepSwatch />
+          <UButton
+            v-if="!more"
+            variant="outline"
+            icon="i-lucide-plus"
+            label="Sew one more row"
+            @click="
+              () => {
+                more = true
+              }
+            "
+          />
         </div>
         <RowForm
-          v-if="trial.dial && !trial.isOther"
+          v-if="trial.dial && (!isOver || more || tried !== null)"
+          ref="form"
           :key="trial.strip?.rows.length ?? 0"
           :tried="tried"
         />
@@ -64,7 +80,7 @@ watch(
         />
         <RowList />
         <div
-          v-if="!trial.isOther"
+          v-if="!isOver"
           class="mt-3"
         >
           <KeepSwatch />
@@ -75,9 +91,6 @@ watch(
 </template>
 
 <style scoped>
-.next {
-  outline: none;
-}
 .station {
   display: grid;
   grid-template: auto 1fr / minmax(0, 1fr) 300px;
@@ -88,6 +101,11 @@ watch(
 .station > .read {
   grid-row: 1 / 3;
   grid-column: 1;
+}
+.over {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
 }
 .read {
   display: grid;

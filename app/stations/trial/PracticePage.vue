@@ -1,8 +1,13 @@
 <script setup lang="ts">
+import { READINGS } from '#core/trial'
+
 useHead({ title: 'Practice · Lacy Spool' })
 const A_LOT = 1_000_000
 const fresh = () => Math.floor(Math.random() * A_LOT)
 const seed = ref(fresh())
+/** The strip sends for the reading its goal is about. */
+const { reading } = useRoute().query
+const wanted = READINGS.find(name => name === reading) ?? null
 </script>
 
 <template>
@@ -25,7 +30,10 @@ const seed = ref(fresh())
     </p>
     <div class="station">
       <FindTension :seed="seed" />
-      <ReadSwatches :seed="seed" />
+      <ReadSwatches
+        :seed="seed"
+        :wanted="wanted"
+      />
     </div>
   </div>
 </template>

@@ -1,15 +1,9 @@
 <script setup lang="ts">
-import { formatShort } from '#core/units'
-import { SIGN_PLACES, SIGNS, type SignId, type Suspect, suspectsOf } from '#core/signs'
-import { markFurther } from '#core/trial'
-import { LIMITS } from '#shared/fields'
+import { SIGN_PLACES, SIGNS, type SignId, type Suspect } from '#core/signs'
+import { useSuspects } from './useSuspects'
 
 useHead({ title: 'Sign doctor · Lacy Spool' })
-const inHand = useInHandStore()
-const book = useBookStore()
-const trial = useTrialStore()
 const { offerUndo } = useShelf()
-const on = useSignContext()
 const PLACE_WORDS = {
   front: 'Right side',
   back: 'Under side',
@@ -24,68 +18,22 @@ const choices = SIGNS.map(({ id, words: label, place }) => ({
   value: id,
   label: `${PLACE_WORDS[place]}: ${label}`,
 }))
-/** A row's own sign, when one comes from the strip. */
-const { sign: from } = useRoute().query
-const sign = ref<SignId>(SIGNS.find(({ id }) => id === from)?.id ?? 'bobbin-on-top')
-const suspects = computed(() => suspectsOf(sign.value, on.value))
-const words = computed(() => SIGNS.find(({ id }) => id === sign.value)!.words)
+/** A row's own signs, when they come from the strip: all of them are asked about at once. */
+const from = [useRoute().query.sign].flat()
+const given = SIGNS.filter(({ id }) => from.includes(id)).map(({ id }) => id)
+const signs = ref<readonly SignId[]>(given.length > 0 ? given : ['bobbin-on-top'])
+const sign = computed<SignId>({
+  get: () => signs.value[0]!,
+  set: chosen => {
+    signs.value = [chosen]
+  },
+})
+const { suspects, pressOf } = useSuspects(() => signs.value)
+const wordsOf = (id: SignId) => SIGNS.find(one => one.id === id)!.words
+const words = computed(() => signs.value.map(wordsOf).join(' · '))
 
-/** The number the strip leads to, where its rows say one; else one step further on the dial, or none. */
-function stepped(way: 'up' | 'down'): { at: number; label: string } | null {
-  const { dial, leadsTo } = trial
-  const now = inHand.setup.tension ?? dial?.home ?? null
-  if (dial === null || now === null) return null
-  if (leadsTo !== null) {
-    const isThatWay = way === 'up' ? leadsTo > now : leadsTo < now
-    const label = isThatWay
-      ? `Tension to ${leadsTo}, as your strip says`
-      : `Your strip asks for ${leadsTo} first`
-    return { at: leadsTo, label }
-  }
-  const at = markFurther(dial, now, way)
-  return at === null ? null : { at, label: `Tension to ${at}` }
-}
-/** What pressing does; null: it is done by hand, or cannot be done here. */
-function doing({ does }: Suspect): { label: string; at?: number; run: () => void } | null {
-  switch (does.kind) {
-    case 'tension': {
-      const next = stepped(does.way)
-      return (
-        next && {
-          ...next,
-          run: () => inHand.update(`Tension to ${next.at}`, { tension: next.at }),
-        }
-      )
-    }
-    case 'length': {
-      const lengthMm =
-        Math.round(100 * Math.min(LIMITS.lengthMm[1], inHand.setup.stitch.lengthMm + does.byMm)) / 100
-      return { label: `Length to ${formatShort(lengthMm)}`, run: () => inHand.setStitch({ lengthMm }) }
-    }
-    case 'pressure':
-      return {
-        label: 'Pressure to less',
-        run: () => inHand.update('Less foot pressure', { pressure: does.to }),
-      }
-    case 'speed':
-      return inHand.setup.speed === does.to
-        ? null
-        : { label: 'Speed to slow', run: () => inHand.update('Slow', { speed: does.to }) }
-    case 'stabilizer': {
-      const found = [...book.shelf.stabilizers.values()].find(({ kind }) => kind === does.to)
-      return found
-        ? {
-            label: `Put ${found.name} behind it`,
-            run: () => inHand.update(`Put ${found.name} behind it`, { stabilizerId: found.id }),
-          }
-        : null
-    }
-    case 'hand':
-      return null
-  }
-}
 function tryIt(suspect: Suspect): void {
-  const step = doing(suspect)
+  const step = pressOf(suspect)
   if (!step) return
   step.run()
   void offerUndo(`${step.label}: sew a row and see`)
@@ -153,10 +101,10 @@ function tryIt(suspect: Suspect): void {
               </p>
             </div>
             <UButton
-              v-if="doing(suspect)"
+              v-if="pressOf(suspect)"
               size="sm"
               :variant="i === 0 ? 'solid' : 'outline'"
-              :label="doing(suspect)!.label"
+              :label="pressOf(suspect)!.label"
               @click="tryIt(suspect)"
             />
           </li>

@@ -77,13 +77,13 @@ describe('the card with the next number', () => {
     expect(nextView(advice('higher'), 1, row({})).fault).toBeNull()
     expect(nextView(advice('higher'), 1, null).fault).toBeNull()
     expect(nextView(advice('higher'), 1, row({ holes: true, breaks: true })).fault).toEqual({
-      words: 'a broken thread, holes',
-      sign: 'breaks',
+      words: 'a broken thread and holes',
+      signs: ['breaks', 'holes'],
       stopsWork: false,
     })
     expect(nextView(advice('higher'), 1, row({ sound: 'odd', skips: true })).fault).toEqual({
-      words: 'an odd sound, skipped stitches',
-      sign: 'odd-sound',
+      words: 'an odd sound and skipped stitches',
+      signs: ['odd-sound', 'skips'],
       stopsWork: true,
     })
   })

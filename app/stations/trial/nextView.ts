@@ -1,3 +1,4 @@
+import type { SignId } from '#core/signs'
 import type { TrialAdvice, TrialReasonCode } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
 
@@ -24,7 +25,12 @@ export interface NextView {
   /** The sign to ask the doctor about where the other reading is off; null: it is as it should be. */
   readonly besideSign: string | null
   /** What went wrong in the last row; null: nothing. An odd sound stops the work. */
-  readonly fault: { readonly words: string; readonly sign: string; readonly stopsWork: boolean } | null
+  readonly fault: {
+    readonly words: string
+    /** Each is asked about. */
+    readonly signs: SignId[]
+    readonly stopsWork: boolean
+  } | null
 }
 
 /**
@@ -86,8 +92,11 @@ function besideSignOf({ beside }: TrialAdvice): string | null {
 
 function faultOf(row: TrialRowRecord): NextView['fault'] {
   const seen = FAULTS.filter(({ shows }) => shows(row))
-  const [first] = seen
-  if (!first) return null
-  const words = seen.map(fault => fault.words).join(', ')
-  return { words, sign: first.sign, stopsWork: first.sign === 'odd-sound' }
+  if (seen.length === 0) return null
+  const words = seen.map(fault => fault.words).join(' and ')
+  return {
+    words,
+    signs: seen.map(({ sign }) => sign),
+    stopsWork: seen.some(({ sign }) => sign === 'odd-sound'),
+  }
 }

@@ -9,7 +9,15 @@ import { type RowReading, useTrialStore } from './store'
 vi.mock('#workers/client', () => import('~/../tests/unit/workers'))
 
 const NOW = new Date('2026-06-01T18:00:00Z')
-const READ: RowReading = { ridge: 0, show: 0, skips: false, breaks: false, holes: false, sound: 'usual' }
+const READ: RowReading = {
+  ridge: 0,
+  show: 0,
+  skips: false,
+  breaks: false,
+  holes: false,
+  sound: 'usual',
+  photos: { front: null, back: null },
+}
 let book: Awaited<ReturnType<typeof demoStores>>['book']
 let inHand: Awaited<ReturnType<typeof demoStores>>['inHand']
 let trial: ReturnType<typeof useTrialStore>
@@ -37,8 +45,9 @@ describe('a strip', () => {
     await demoStores()
     const alone = useTrialStore()
     inHand = useInHandStore()
-    inHand.update('Another length, of no plan', {
+    inHand.update('Another stitch and cloth, of no plan and no swatch', {
       stitch: { ...inHand.setup.stitch, stitchId: 'feather' },
+      clothId: null,
     })
     expect(alone.expected).toMatchObject({ source: 'rule', why: expect.stringContaining('are being read') })
     await flushPromises()
@@ -99,17 +108,20 @@ describe('a strip', () => {
 })
 
 describe('when something else is changed', () => {
-  it('says what, and lets earlier rows no longer count', () => {
+  const differs = () => trial.other?.changes ?? []
+  it('begins anew, says what differs, and goes on with the old strip only when asked', () => {
+    const before = trial.strip!.id
     inHand.update('Longer', { stitch: { ...inHand.setup.stitch, lengthMm: 3 }, clothId: 'demo-cloth-felt' })
-    expect(trial.changes).toEqual([
+    expect(differs()).toEqual([
       { what: 'stitch length: 2.5 → 3', stitch: true },
       { what: 'cloth: Linen → Lantern felt', stitch: false },
     ])
-    // Whose rows they are must be said first: nothing is told, nothing can be kept.
-    expect([trial.advice, trial.leadsTo, trial.best, trial.computedBest]).toEqual([null, null, null, null])
+    // Nothing of the other setup’s rows tells anything here.
+    expect([trial.strip, trial.counted, trial.leadsTo, trial.best]).toEqual([null, [], null, null])
+    expect(trial.advice!.reason.code).toBe('first')
     trial.goOn()
-    expect(trial.advice).not.toBeNull()
-    expect(trial.changes).toEqual([])
+    expect(trial.strip!.id).toBe(before)
+    expect(differs()).toEqual([])
     expect(trial.counted).toEqual([])
     row(2.5)
     expect(trial.strip!.rows.at(-1)).toMatchObject({
@@ -118,24 +130,40 @@ describe('when something else is changed', () => {
     })
     expect(trial.counted.map(({ number }) => number)).toEqual([2])
   })
+  it('keeps a strip for each setup: back with the first, its rows are there again', () => {
+    const linen = trial.strip!
+    inHand.update('Felt', { clothId: 'demo-cloth-felt' })
+    row(2.5)
+    expect(trial.strip!.id).not.toBe(linen.id)
+    expect(trial.counted.map(({ dial }) => dial)).toEqual([2.5])
+    inHand.update('Linen', { clothId: linen.setup.clothId })
+    expect(trial.strip).toEqual(linen)
+    expect(differs()).toEqual([])
+    expect(book.shelf.trials.get(linen.id)!.closed).toBe(false)
+  })
+  it('leaves out strips of a setup that only bears the same names', () => {
+    const linen = book.shelf.cloths.get('demo-cloth-linen')!
+    book.commit('Another linen', [
+      { table: 'cloths', id: 'cloth-second', record: { ...linen, id: 'cloth-second' } },
+    ])
+    inHand.update('The other linen', { clothId: 'cloth-second' })
+    expect(trial.counted).toEqual([])
+    expect(differs()).toEqual([{ what: 'cloth: Linen → another of that name', stitch: false }])
+  })
   it('counts the way from the spool as one, too', () => {
     inHand.update('Stand', {
       supplies: { ...inHand.setup.supplies, right: { place: 'stand', draw: null } },
       sharedDiscs: true,
     })
-    expect(trial.changes).toEqual([
+    expect(differs()).toEqual([
       { what: 'right supply: not known → stand', stitch: false },
       { what: 'shared discs: not known → yes', stitch: false },
     ])
   })
-  it('goes on saying so when a row was noted all the same', () => {
-    inHand.update('Felt', { clothId: 'demo-cloth-felt' })
-    row(2.5)
-    expect(trial.changes).toEqual([{ what: 'cloth: Linen → Lantern felt', stitch: false }])
-  })
   it('does not take the tension for a change', () => {
     inHand.update('Tension', { tension: 7 })
-    expect(trial.changes).toEqual([])
+    expect(differs()).toEqual([])
+    expect(trial.counted).toHaveLength(1)
   })
 })
 

@@ -1,7 +1,14 @@
 import { newestFirst } from '#shared/fields'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { nextTension, type TrialAdvice, type TrialCare, type TrialGoal, type TrialPrior } from '#core/trial'
+import {
+  GOAL_FACTS,
+  nextTension,
+  type TrialAdvice,
+  type TrialCare,
+  type TrialGoal,
+  type TrialPrior,
+} from '#core/trial'
 import { differencesOf, tensionFromOf } from '#shared/setup'
 import type { SetupContent } from '#shared/setup'
 import type { RecordChange, Swatch, Trial, TrialRowRecord } from '#shared/records'
@@ -10,34 +17,43 @@ import { newId } from '~/utils/id'
 
 const MOST_WORDS = 300
 
-export type RowReading = Pick<TrialRowRecord, 'ridge' | 'show' | 'skips' | 'breaks' | 'holes' | 'sound'>
+export type RowReading = Pick<
+  TrialRowRecord,
+  'ridge' | 'show' | 'skips' | 'breaks' | 'holes' | 'sound' | 'photos'
+>
 
 /** The trial strip of the piece in hand: its rows, the next number, and keeping what was found. */
 export const useTrialStore = defineStore('trial', () => {
   const book = useBookStore()
   const inHand = useInHandStore()
   const start = useStartStore()
+  const readers = useReaderStore()
 
-  /** The newest strip that is not closed. */
-  const strip = computed<Trial | null>(
-    () =>
-      newestFirst(book.shelf.trials.values(), ({ startedAt }) => startedAt).find(({ closed }) => !closed)
-      ?? null,
-  )
   const content = computed<SetupContent>(() => inHand.setup)
+  /** Strips that are not closed, the newest first, with what is not as it was when their rows were sewn. */
+  const open = computed(() =>
+    newestFirst(book.shelf.trials.values(), ({ startedAt }) => startedAt)
+      .filter(({ closed }) => !closed)
+      .map(record => ({
+        record,
+        changes: record.rows.length === 0 ? [] : differencesOf(record.setup, content.value, book.shelf),
+      })),
+  )
+  /** The newest strip of what is on the machine now: no other setup inherits it. */
+  const strip = computed<Trial | null>(
+    () => open.value.find(({ changes }) => changes.length === 0)?.record ?? null,
+  )
+  /** The newest strip of another setup, while there is none of this; null: there is none. */
+  const other = computed(() =>
+    strip.value?.rows.length ? null : (open.value.find(({ changes }) => changes.length > 0) ?? null),
+  )
   /** The job’s, whatever the rows were begun for. */
   const goal = computed<TrialGoal>(() => start.goal)
   const care = computed<TrialCare>(() => strip.value?.care ?? 'careful')
   const dial = computed(() => start.dial)
-  /** The piece in hand differs from what the rows were sewn with, the tension apart. */
-  const changes = computed(() =>
-    strip.value && strip.value.rows.length > 0
-      ? differencesOf(strip.value.setup, content.value, book.shelf)
-      : [],
-  )
-  /** The rows are another setup’s: until a person says how to go on, they tell no number. */
-  const isOther = computed(() => changes.value.length > 0)
   const expected = computed(() => start.expected)
+  /** How whoever reads now reads what the goal is about; null: not measured. */
+  const reader = computed(() => readers.estimates[GOAL_FACTS[goal.value].leads])
   const carried = ref('')
   const onDial = (mark: number) => dial.value !== null && mark >= dial.value.min && mark <= dial.value.max
   const counted = computed(() =>
@@ -45,15 +61,16 @@ export const useTrialStore = defineStore('trial', () => {
       .map((row, i) => ({ ...row, number: i + 1 }))
       .filter(row => row.comparable && onDial(row.dial)),
   )
-  /** null: no dial, or the rows are another setup’s. */
+  /** null: no dial. */
   const advice = computed<TrialAdvice | null>(() => {
-    if (!dial.value || isOther.value) return null
+    if (!dial.value) return null
     return nextTension({
       goal: goal.value,
       dial: dial.value,
       rows: counted.value.map(trialRowOf),
       prior: expected.value && within(expected.value.prior),
       care: care.value,
+      reader: reader.value,
     })
   })
 
@@ -74,6 +91,7 @@ export const useTrialStore = defineStore('trial', () => {
     care: care.value,
     setup: content.value,
     startedAt: now.toISOString(),
+    readBy: readers.person,
     rows: [],
     closed: false,
     ...change,
@@ -114,7 +132,6 @@ export const useTrialStore = defineStore('trial', () => {
       comparable: true,
       changed: carried.value.slice(0, MOST_WORDS),
       at: now.toISOString(),
-      photos: { front: null, back: null },
     }
     const first = before.rows.length === 0
     carried.value = ''
@@ -128,16 +145,16 @@ export const useTrialStore = defineStore('trial', () => {
     keepAt(`Note row ${before.rows.length + 1}`, setupAt(mark), [noted])
   }
   /**
-   * Something else was changed on purpose: the rows before it no longer count. The next row says what it was.
+   * Something else was changed on purpose: the strip goes on with what is on the machine now, and the rows
+   * before no longer count. The next row says what was changed.
    */
   function goOn(): void {
-    if (!strip.value) return
-    carried.value = changes.value.map(({ what }) => what).join('; ')
-    write('Go on with what is set up now', {
-      ...strip.value,
-      setup: content.value,
-      rows: strip.value.rows.map(row => ({ ...row, comparable: false })),
-    })
+    if (!other.value) return
+    const { record, changes } = other.value
+    carried.value = changes.map(({ what }) => what).join('; ')
+    const rows = record.rows.map(row => ({ ...row, comparable: false }))
+    // An empty strip that was begun meanwhile gives way.
+    write('Go on with what is set up now', { ...record, setup: content.value, rows }, closing())
   }
   function forget(number: number): void {
     if (strip.value)
@@ -155,13 +172,14 @@ export const useTrialStore = defineStore('trial', () => {
         ),
       })
   }
-  /** The best row sewn so far, read as the goal asks; else the last. */
+  /** The row to keep: sewn nearest to the best number, and read nearest to what the goal asks. */
   const best = computed(() => {
     const mark = advice.value?.best ?? null
-    const rows = counted.value
-    return mark === null || rows.length === 0
-      ? null
-      : [...rows].sort((a, b) => Math.abs(a.dial - mark) - Math.abs(b.dial - mark))[0]!
+    if (mark === null) return null
+    const { leads, target } = GOAL_FACTS[goal.value]
+    const off = (row: TrialRowRecord) => Math.abs((row[leads] ?? FAR) - target)
+    const from = (row: TrialRowRecord) => Math.abs(row.dial - mark)
+    return [...counted.value].sort((a, b) => from(a) - from(b) || off(a) - off(b))[0] ?? null
   })
 
   /** The number the rows point at, where no row was sewn at it; null: there is none. */
@@ -171,17 +189,19 @@ export const useTrialStore = defineStore('trial', () => {
   })
 
   /**
-   * Keeps a swatch and closes the strip: the row that was sewn with what it read, or the number that was only
+   * Keeps a swatch and closes the strip: a row that was sewn with what it read, or the number that was only
    * worked out, with no reading.
+   *
+   * @param which - the number of a row that counts; left out: the best.
    */
   function keep(
     name: string,
     verdict: Swatch['verdict'],
     words: string,
     now: Date,
-    which: 'sewn' | 'computed' = 'sewn',
+    which: number | 'computed' | undefined = best.value?.number,
   ): string | null {
-    const row = which === 'sewn' ? best.value : null
+    const row = counted.value.find(({ number }) => number === which) ?? null
     const tension = which === 'computed' ? computedBest.value : (row?.dial ?? inHand.setup.tension)
     if (tension === null) return null
     const id = newId('swatch')
@@ -210,10 +230,10 @@ export const useTrialStore = defineStore('trial', () => {
     goal,
     care,
     dial,
-    changes,
-    isOther,
+    other,
     leadsTo,
     expected,
+    reader,
     counted,
     advice,
     best,
@@ -228,6 +248,8 @@ export const useTrialStore = defineStore('trial', () => {
   }
 })
 
+/** A row that was not read is kept last. */
+const FAR = 9
 const isSameMark = (a: number, b: number) => Math.abs(a - b) < 1e-6
 
 const NOTHING_READ: Swatch['readings'] = {
@@ -241,7 +263,7 @@ const NOTHING_READ: Swatch['readings'] = {
 function readingsOf({ ridge, show, skips, breaks, holes, sound }: TrialRowRecord): Swatch['readings'] {
   return { ridge, show, skips, breaks, holes, sound }
 }
-function sourceOf(row: TrialRowRecord | null, which: 'sewn' | 'computed'): Swatch['source'] {
+function sourceOf(row: TrialRowRecord | null, which: number | 'computed' | undefined): Swatch['source'] {
   if (row) return 'own'
   return which === 'computed' ? 'computed' : 'guess'
 }

@@ -256,7 +256,7 @@ const machines: WorkboxTable<Machine> = {
       by: m => m.plateSlotMm,
     },
     {
-      label: 'Tension home',
+      label: 'Normal tension',
       wide: 1,
       text: m => (m.tensionDial ? String(m.tensionDial.home) : 'not known'),
       by: m => m.tensionDial?.home ?? null,

@@ -64,8 +64,8 @@ const needle = computed(() => swatch.frozen.needle && needleNameAndType(swatch.f
           <span class="hint"
             >{{
               swatch.frozen.machine?.dial
-                ? `home ${formatShort(swatch.frozen.machine.dial.home)}`
-                : 'home not known'
+                ? `normal ${formatShort(swatch.frozen.machine.dial.home)}`
+                : 'normal not known'
             }}, {{ SOURCE_WORDS[swatch.source] }}</span
           >
         </p>

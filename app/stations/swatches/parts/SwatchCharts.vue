@@ -87,7 +87,7 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
       <p v-if="error">
         Each of {{ error.of }} good swatches foretold from the others: off by
         <b>{{ percent(error.book) }}</b> of the way to the end stop, the rule by
-        <b>{{ percent(error.rule) }}</b> of the way from home, on the whole.
+        <b>{{ percent(error.rule) }}</b> of the way from normal tension, on the whole.
       </p>
       <p v-else>
         Too few alike to say: it takes three good own swatches of a kind, and one more to hold them against.

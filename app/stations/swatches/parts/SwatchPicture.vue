@@ -40,7 +40,7 @@ const seam = computed(() => {
     role="img"
     :aria-label="`${swatch.name}, drawn from what was read`"
   >
-    <ShowPicture
+    <RowPicture
       v-if="swatch.readings.show !== null"
       :seam="seam"
       :reading="swatch.readings.show"

@@ -3,7 +3,7 @@ import { formatNumber, formatShort } from '#core/units'
 import { drawMachine, seeded, sewRow } from '#core/simulated'
 import { GOAL_FACTS, nextTension, TRIAL_GOALS, type TrialRow, usualPrior } from '#core/trial'
 import { useFieldProblems } from '~/fields/fieldProblems'
-import { readingWord, signed } from '~/utils/readingWords'
+import { READING_NAMES, readingWord, signed } from '~/utils/readingWords'
 
 /**
  * A simulated machine with hidden insides: find its tension in as few rows as you can, then see how the
@@ -95,11 +95,11 @@ const why = computed(() => {
   >
     <header>
       <h2>Find the tension</h2>
-      <span class="hint">a dial of 0 to 9, home 4.5</span>
+      <span class="hint">a dial of 0 to 9, normal tension 4.5</span>
     </header>
     <p>
       Goal: <b>{{ game.facts.name }}</b>, {{ game.facts.look }}
-      <span class="hint">({{ game.facts.leads }} {{ signed(game.facts.target) }})</span>
+      <span class="hint">({{ READING_NAMES[game.facts.leads] }} {{ signed(game.facts.target) }})</span>
     </p>
     <form
       v-if="!said"
@@ -136,7 +136,8 @@ const why = computed(() => {
       v-if="last"
       class="seen"
     >
-      <ShowPicture
+      <CrossingPicture
+        of="faces"
         :seam="seam"
         :reading="last.show!"
       /><RidgePicture

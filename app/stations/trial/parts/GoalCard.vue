@@ -3,7 +3,7 @@ import { formatNumber, formatShort } from '#core/units'
 import { JOBS } from '#core/job'
 import { GOALS, type Goal } from '#core/terms'
 import { GOAL_FACTS, type TrialCare } from '#core/trial'
-import { readingWord, signed } from '~/utils/readingWords'
+import { READING_NAMES, readingWord, signed } from '~/utils/readingWords'
 import { LatePrintStrip } from '~/asking/lateStationParts'
 
 /** What the strip is to find, and where it is expected before anything was sewn. */
@@ -51,9 +51,8 @@ const names = computed(
     <p>
       Look for: <b>{{ facts.look }}</b>.
       <span class="hint"
-        >{{ facts.leads }} {{ signed(facts.target) }}{{ facts.atLeast ? ' or more' : '' }},
-        {{ readingWord(facts.leads, facts.target) }}; the other reading from {{ signed(facts.other[0]) }} to
-        {{ signed(facts.other[1]) }}</span
+        >{{ READING_NAMES[facts.leads] }} {{ signed(facts.target) }}{{ facts.atLeast ? ' or more' : '' }},
+        {{ readingWord(facts.leads, facts.target) }}.</span
       >
     </p>
     <SelectField
@@ -69,9 +68,9 @@ const names = computed(
           : 'About 2 rows, wrong more often.'
       }}
     </p>
-    <div
+    <FoldAway
       v-if="trial.expected"
-      class="expected"
+      title="Why start there"
     >
       <p>
         Expected at <b>{{ mark(trial.expected.prior.tension) }}</b> ± {{ mark(trial.expected.prior.spread) }}
@@ -94,10 +93,13 @@ const names = computed(
         v-if="trial.expected.error"
         class="hint"
       >
-        On {{ trial.expected.error.of }} swatches it had not seen the book was off by
+        Checked on {{ trial.expected.error.of }} swatches: the book was off by
         {{ mark(trial.expected.error.book) }}, the rule by {{ mark(trial.expected.error.rule) }}.
       </p>
-    </div>
+      <p class="hint">
+        The other reading may lie from {{ signed(facts.other[0]) }} to {{ signed(facts.other[1]) }}.
+      </p>
+    </FoldAway>
     <AskFault
       v-if="start.fault"
       what="What your own swatches say"
@@ -128,12 +130,6 @@ const names = computed(
 .card {
   display: grid;
   gap: 10px;
-}
-.expected {
-  padding: 8px 10px;
-  border: 1.5px solid var(--line);
-  border-radius: 10px;
-  background: var(--cloth);
 }
 .buttons {
   display: flex;

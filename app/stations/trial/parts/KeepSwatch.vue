@@ -3,6 +3,7 @@ import { formatShort } from '#core/units'
 import { MOST_NAME, MOST_NOTE } from '#shared/fields'
 import { GOAL_FACTS } from '#core/trial'
 import { SWATCH_VERDICTS, type Swatch } from '#shared/records'
+import { readingWord } from '~/utils/readingWords'
 
 /** Keeps what was found, with all that is on the machine. */
 const trial = useTrialStore()
@@ -10,23 +11,33 @@ const inHand = useInHandStore()
 const book = useBookStore()
 const { sayStored } = useStoredWords()
 const { undoOf } = useUndo()
+const COMPUTED = 'computed'
 /** Half filled, it is still open after a look at another page. */
 const draft = reactive({
   open: false,
   name: '',
   verdict: 'good' as Swatch['verdict'],
   note: '',
-  /** What was sewn has readings; what was only worked out has none, and nothing is learned from it. */
-  which: 'sewn' as 'sewn' | 'computed',
+  /**
+   * A row that was sewn, by its number; what was only worked out has no readings, and nothing is learned from
+   * it.
+   */
+  which: COMPUTED as string,
 })
 const { startOver } = useDraft(`keep-swatch-${trial.strip?.id ?? ''}`, draft)
+/** The proposed row first, then all others that count, in the order they were sewn. */
 const numbers = computed(() => {
-  const { best, computedBest } = trial
+  const { best, computedBest, counted, goal } = trial
+  const { leads } = GOAL_FACTS[goal]
+  const rows = best ? [best, ...counted.filter(({ number }) => number !== best.number)] : counted
   return [
-    ...(best ? [{ value: 'sewn' as const, label: `${formatShort(best.dial)}, sewn and read` }] : []),
+    ...rows.map(row => ({
+      value: String(row.number),
+      label: `${formatShort(row.dial)}, row ${row.number}: ${readingWord(leads, row[leads])}`,
+    })),
     ...(computedBest === null
       ? []
-      : [{ value: 'computed' as const, label: `${formatShort(computedBest)}, computed, not sewn` }]),
+      : [{ value: COMPUTED, label: `${formatShort(computedBest)}, worked out, not sewn` }]),
   ]
 })
 const verdicts = SWATCH_VERDICTS.map(value => ({ value, label: value }))
@@ -39,7 +50,7 @@ function ownName(wish: string): string {
 function begin(): void {
   draft.name = ownName(`${GOAL_FACTS[trial.goal].name}, ${inHand.parts.stitch?.name ?? 'no stitch'}`)
   draft.verdict = trial.advice?.settled ? 'good' : 'usable'
-  draft.which = numbers.value[0]?.value ?? 'sewn'
+  draft.which = numbers.value[0]?.value ?? COMPUTED
   draft.open = true
 }
 const problem = computed(() => {
@@ -49,7 +60,8 @@ const problem = computed(() => {
 })
 function keep(): void {
   if (problem.value) return
-  const kept = trial.keep(draft.name.trim(), draft.verdict, draft.note.trim(), new Date(), draft.which)
+  const which = draft.which === COMPUTED ? COMPUTED : Number(draft.which)
+  const kept = trial.keep(draft.name.trim(), draft.verdict, draft.note.trim(), new Date(), which)
   if (kept === null) return
   startOver()
   void sayStored('Kept in the swatch book', {

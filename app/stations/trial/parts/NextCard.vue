@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { formatNumber, formatShort } from '#core/units'
-import { sureWords } from '#core/trial'
-import { readingWord, signed } from '~/utils/readingWords'
+import { GOAL_FACTS, surenessOf } from '#core/trial'
+import { LEAST_ANSWERS, readerWords } from '#core/reader'
+import { READING_NAMES, readingWord, signed } from '~/utils/readingWords'
+import { dayOf } from '~/utils/dates'
 import { nextView } from '../nextView'
+import { useSuspects } from '../useSuspects'
 
 /** The next number, large, and why; or that it is found, or cannot be. */
 const trial = useTrialStore()
@@ -13,7 +16,6 @@ const EVIDENCE_WORDS = {
   between: 'between two rows, not sewn',
   none: 'not sewn there',
 } as const
-const READING_NAMES = { ridge: 'Ridge', show: 'Show' } as const
 const mark = (value: number) => String(Math.round(value * 100) / 100)
 const view = computed(() => {
   const row = trial.strip?.rows.at(-1)
@@ -25,7 +27,25 @@ const ICON = {
   'close': 'i-lucide-triangle-alert',
   '': 'i-lucide-arrow-right',
 } as const
+/** The doctor’s first suspect for what the last row showed. */
+const { suspects } = useSuspects(() => view.value?.fault?.signs ?? [])
 const inHundred = (chance: number) => Math.round(100 * chance)
+const sureness = computed(() =>
+  advice.value && advice.value.best !== null ? surenessOf(advice.value.chanceRange) : null,
+)
+const readers = useReaderStore()
+const leads = computed(() => GOAL_FACTS[trial.goal].leads)
+const rowsThere = computed(
+  () => trial.counted.filter(({ dial }) => dial === advice.value?.best && !view.value?.fault).length,
+)
+/** What would make one surer; empty: nothing needs to. */
+const raises = computed(() => {
+  if (sureness.value === null || sureness.value === 'sure') return []
+  return [
+    ...(trial.reader ? [] : ['practise']),
+    ...(advice.value?.next === null && rowsThere.value < 2 ? ['row'] : []),
+  ]
+})
 </script>
 
 <template>
@@ -39,7 +59,7 @@ const inHundred = (chance: number) => Math.round(100 * chance)
     <div>
       <p class="word">
         <UIcon :name="ICON[view.kind]" />
-        {{ view.word }}
+        {{ view.word }}<template v-if="sureness && advice.next === null">: {{ sureness }}</template>
       </p>
       <p>{{ advice.reason.message }}</p>
       <p
@@ -74,37 +94,66 @@ const inHundred = (chance: number) => Math.round(100 * chance)
             ? 'Stop and look before you sew on, your machine’s own manual first.'
             : 'More than the number may be wrong.'
         }}
+        <template v-if="suspects[0]">First suspect: {{ suspects[0].cause }}. </template>
+        <template v-if="suspects[0]">First suspect: {{ suspects[0].cause }}.</template>
         <NuxtLink
-          :to="`/signs?sign=${view.fault.sign}`"
+          :to="`/signs?${view.fault.signs.map(id => `sign=${id}`).join('&')}`"
           class="link"
           >Ask the sign doctor</NuxtLink
         >
       </p>
-      <p class="hint">
-        <template v-if="advice.best !== null"
-          >Best so far {{ mark(advice.best) }}: {{ sureWords(advice.chance) }},
-          {{ EVIDENCE_WORDS[advice.evidence] }}.
-        </template>
-        <template v-if="advice.bracket"
-          >Between {{ mark(advice.bracket.low) }} and {{ mark(advice.bracket.high) }}.</template
+      <p
+        v-if="advice.next === null && raises.includes('practise')"
+        class="hint"
+      >
+        <NuxtLink
+          :to="`/practice?reading=${leads}`"
+          class="link"
+          >{{ LEAST_ANSWERS }} practice readings</NuxtLink
         >
-        <template v-else-if="trial.dial"
-          >Dial {{ formatShort(trial.dial.min) }} to {{ formatShort(trial.dial.max) }}, home
-          {{ formatShort(trial.dial.home) }}.</template
-        >
+        tell how sure it is.
+      </p>
+      <p
+        v-if="raises.includes('row')"
+        class="hint"
+      >
+        One more row at {{ mark(advice.best!) }} makes it surer.
       </p>
       <FoldAway
         v-if="advice.best !== null && advice.offReadings !== null"
-        title="How sure, in numbers"
+        title="Why, and how sure"
       >
         <p class="hint">
-          {{ inHundred(advice.chance) }} in 100 that {{ mark(advice.best) }} truly reads within half a step;
-          about {{ formatNumber(advice.offReadings, 1) }} of a step off. Reckoned from your rows and how they
-          scatter.
+          Best so far {{ mark(advice.best) }}, {{ EVIDENCE_WORDS[advice.evidence]
+          }}<template v-if="advice.bracket"
+            >. The goal lies between {{ mark(advice.bracket.low) }} and
+            {{ mark(advice.bracket.high) }}</template
+          >.
         </p>
         <p class="hint">
-          How steadily you read was not measured: {{ inHundred(advice.chanceRange.high) }} in 100 for a very
-          steady eye, {{ inHundred(advice.chanceRange.low) }} where readings are a step off now and then.
+          {{ inHundred(advice.chanceRange.low) }} to {{ inHundred(advice.chanceRange.high) }} in 100 that
+          {{ mark(advice.best) }} truly reads within half a step; most likely {{ inHundred(advice.chance) }}.
+          About {{ formatNumber(advice.offReadings, 1) }} of a step off.
+        </p>
+        <p
+          v-if="trial.reader"
+          class="hint"
+        >
+          You read {{ readerWords(trial.reader) }} ({{ trial.reader.answers }} readings{{
+            readers.practisedAt(leads) ? `, ${dayOf(readers.practisedAt(leads)!)}` : ''
+          }}). The range is for a reader a quarter less steady, and a fifth steadier.
+        </p>
+        <p
+          v-else
+          class="hint"
+        >
+          How you read is not measured. The range is for an eye that is a step off now and then, and for a
+          very steady one.
+          <NuxtLink
+            :to="`/practice?reading=${leads}`"
+            class="link"
+            >Measure it with {{ LEAST_ANSWERS }} practice readings</NuxtLink
+          >.
         </p>
       </FoldAway>
     </div>
@@ -174,10 +223,14 @@ const inHundred = (chance: number) => Math.round(100 * chance)
   background: var(--strikes-bg);
   border-color: var(--madder);
 }
-summary {
-  display: list-item;
-  align-content: center;
-  min-height: 28px;
-  cursor: pointer;
+@media (max-width: 640px) {
+  .next {
+    gap: 12px;
+    padding: 6px 10px;
+  }
+  .next > b {
+    min-width: 60px;
+    font-size: 42px;
+  }
 }
 </style>

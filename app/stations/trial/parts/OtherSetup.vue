@@ -1,7 +1,8 @@
 <script setup lang="ts">
-/** The rows were sewn with another setup: no number is told before a person says how to go on. */
+/** A strip of another setup is open: its rows tell nothing here, and it waits for its own setup. */
 const trial = useTrialStore()
-const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
+const changes = computed(() => trial.other?.changes ?? [])
+const stitchChanged = computed(() => changes.value.some(({ stitch }) => stitch))
 </script>
 
 <template>
@@ -9,28 +10,23 @@ const stitchChanged = computed(() => trial.changes.some(({ stitch }) => stitch))
     class="other"
     aria-label="Changed since the rows were sewn"
   >
-    <p class="word"><UIcon name="i-lucide-triangle-alert" /> These rows were sewn with another setup</p>
+    <p class="word"><UIcon name="i-lucide-triangle-alert" /> Your open strip was sewn with another setup</p>
     <ul>
       <li
-        v-for="{ what } in trial.changes"
+        v-for="{ what } in changes"
         :key="what"
       >
         {{ what }}
       </li>
     </ul>
-    <p>Rows of two setups do not compare. How do you go on?</p>
+    <p>Its rows do not count here. With its own setup back on, the strip is here again.</p>
     <p v-if="stitchChanged">
       <b>Check the dial:</b> many machines reset the tension when the stitch changes.
     </p>
     <div class="buttons">
       <UButton
-        label="New strip"
-        icon="i-lucide-scissors"
-        @click="trial.begin(new Date())"
-      />
-      <UButton
         variant="outline"
-        label="Go on with the old one"
+        label="Go on with that strip here"
         @click="trial.goOn()"
       />
       <span class="hint">Its rows stay to look at and no longer count.</span>

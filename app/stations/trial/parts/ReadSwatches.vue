@@ -1,38 +1,101 @@
 <script setup lang="ts">
-import { seeded } from '#core/simulated'
-import { type Reading, READING_STEPS, type ReadingName } from '#core/trial'
-import { readingWord, signed } from '~/utils/readingWords'
+import { LEAST_ANSWERS, type KnownAnswer, readerFrom, readerWords } from '#core/reader'
+import { normal, seeded } from '#core/simulated'
+import { GOAL_FACTS, type Reading, READINGS, type ReadingName } from '#core/trial'
+import { formatNumber } from '#core/units'
+import { dayOf } from '~/utils/dates'
+import { READING_NAMES, readingWord, signed } from '~/utils/readingWords'
 
-/** Twenty simulated swatches to read: what do you see, and what was it? */
-const { seed } = defineProps<{ seed: number }>()
+/** Twenty simulated swatches to read. What is said of them tells how steadily, and how high, a person reads. */
+const { seed, wanted = null } = defineProps<{
+  seed: number
+  /** The reading to begin with; left out: the goal’s. */
+  wanted?: ReadingName | null
+}>()
+const readers = useReaderStore()
+const trial = useTrialStore()
+const { sayStored } = useStoredWords()
+const { undoOf } = useUndo()
 const seam = useSeamPoints()
 const HOW_MANY = 20
-const questions = computed(() => {
-  const random = seeded(seed)
-  return Array.from({ length: HOW_MANY }, (): { name: ReadingName; truth: Reading } => ({
-    name: random() < 0.6 ? 'show' : 'ridge',
-    truth: READING_STEPS[Math.floor(random() * READING_STEPS.length)]!,
-  }))
+/** Rows lie anywhere on the scale, not only on its steps, and no two crossings of a row are alike. */
+const MOST = 2.75
+const CROSSINGS = 4
+const UNEVEN = 0.25
+const draft = reactive({
+  seed,
+  reading: (wanted ?? GOAL_FACTS[trial.goal].leads) as ReadingName,
+  said: [] as Reading[],
+  kept: false,
 })
-const answers = ref<Reading[]>([])
+/** Half read, it is still there after a reload. */
+const { startOver } = useDraft('read-swatches', draft)
+/** Their mean is the row’s own reading. */
+function crossingsOf(truth: number, random: () => number): number[] {
+  const uneven = Array.from({ length: CROSSINGS }, () => UNEVEN * normal(random))
+  const middle = uneven.reduce((sum, one) => sum + one, 0) / CROSSINGS
+  return uneven.map(one => truth + one - middle)
+}
+const questions = computed(() => {
+  const random = seeded(draft.seed)
+  return Array.from({ length: HOW_MANY }, () => {
+    const truth = Math.round(100 * (2 * random() - 1) * MOST) / 100
+    return { truth, crossings: crossingsOf(truth, random) }
+  })
+})
+const answers = computed(() =>
+  draft.said.map((said, i): KnownAnswer => ({ truth: questions.value[i]!.truth, said })),
+)
+function begin(reading: ReadingName): void {
+  startOver()
+  draft.seed = seed + draft.said.length
+  draft.reading = reading
+}
 watch(
   () => seed,
   () => {
-    answers.value = []
+    draft.seed = seed
+    draft.said = []
+    draft.kept = false
   },
 )
-const place = computed(() => Math.min(answers.value.length, HOW_MANY - 1))
-const now = computed(() => questions.value[place.value]!)
-const over = computed(() => answers.value.length === HOW_MANY)
-const last = computed(() =>
-  answers.value.length === 0
-    ? null
-    : { said: answers.value.at(-1)!, ...questions.value[answers.value.length - 1]! },
-)
-const right = computed(() => answers.value.filter((answer, i) => answer === questions.value[i]!.truth).length)
-const near = computed(
-  () => answers.value.filter((answer, i) => Math.abs(answer - questions.value[i]!.truth) <= 1).length,
-)
+const over = computed(() => draft.said.length === HOW_MANY)
+const now = computed(() => questions.value[Math.min(draft.said.length, HOW_MANY - 1)]!)
+const last = computed(() => answers.value.at(-1) ?? null)
+const lastOff = computed(() => (last.value ? last.value.said - last.value.truth : 0))
+const isNear = (answer: KnownAnswer) => Math.abs(answer.said - answer.truth) <= 0.5
+const near = computed(() => answers.value.filter(isNear).length)
+const picker = useTemplateRef<{ focus: () => void }>('picker')
+const person = ref(readers.person)
+async function answer(said: Reading): Promise<void> {
+  draft.said.push(said)
+  await nextTick()
+  if (!over.value) picker.value?.focus()
+}
+/** These answers alone. */
+const found = computed(() => readerFrom({ known: answers.value, repeats: [] }))
+function keep(): void {
+  readers.keep(draft.reading, answers.value, new Date())
+  draft.kept = true
+  void sayStored('Kept how you read', {
+    actions: [{ label: 'Undo', color: 'primary', variant: 'outline', onClick: undoOf() }],
+  })
+}
+function again(): void {
+  draft.kept = false
+  draft.seed += 1
+  draft.said = []
+}
+const QUESTIONS = {
+  show: 'Which thread shows where?',
+  ridge: 'How does the cloth lie between the rows?',
+} as const
+const PICTURES = {
+  show: 'A simulated row, right side above, wrong side below',
+  ridge: 'A simulated row, cut across at four places',
+} as const
+const estimate = computed(() => readers.estimates[draft.reading])
+const readings = READINGS.map(value => ({ value, label: READING_NAMES[value] }))
 </script>
 
 <template>
@@ -47,11 +110,52 @@ const near = computed(
         role="status"
         >{{
           over
-            ? `${right} of ${HOW_MANY} right, ${near} within one step`
-            : `${answers.length + 1} of ${HOW_MANY}; ${right} right`
+            ? `${near} of ${HOW_MANY} within half a step`
+            : `${draft.said.length + 1} of ${HOW_MANY}; ${near} within half a step`
         }}</span
       >
     </header>
+    <div class="who">
+      <TextField
+        v-model="person"
+        label="Who reads"
+        placeholder="you"
+        @change="readers.nameReader(person.trim().slice(0, 80))"
+      />
+      <SelectField
+        label="Reading"
+        :model-value="draft.reading"
+        :items="readings"
+        @update:model-value="begin($event as ReadingName)"
+      />
+    </div>
+    <p
+      v-if="estimate"
+      class="known"
+    >
+      <b>You read {{ readerWords(estimate) }}.</b>
+      <span class="hint"
+        >From {{ estimate.answers }} readings{{
+          readers.practisedAt(draft.reading) ? `, ${dayOf(readers.practisedAt(draft.reading)!)}` : ''
+        }}. The strip counts on it.</span
+      >
+      <FoldAway title="In numbers">
+        <span class="hint"
+          >Readings scatter by {{ formatNumber(estimate.scatter, 2) }} ±
+          {{ formatNumber(estimate.scatterSpread, 2) }} of a step, and lie
+          {{ formatNumber(Math.abs(estimate.bias), 2) }} ± {{ formatNumber(estimate.biasSpread, 2) }} too
+          {{ estimate.bias < 0 ? 'low' : 'high' }}. Measured on drawings; rows of your own, sewn again at one
+          number, count too.</span
+        >
+        <UButton
+          size="sm"
+          variant="outline"
+          color="neutral"
+          label="Forget the practice"
+          @click="readers.forget(draft.reading)"
+        />
+      </FoldAway>
+    </p>
     <div
       v-if="!over"
       class="body"
@@ -59,99 +163,96 @@ const near = computed(
       <div
         class="picture"
         role="img"
-        :aria-label="
-          now.name === 'show'
-            ? 'A simulated swatch, right side above, under side below'
-            : 'A simulated swatch, cut across'
-        "
+        :aria-label="PICTURES[draft.reading]"
       >
-        <ShowPicture
-          v-if="now.name === 'show'"
-          :seam="seam"
-          :reading="now.truth"
-        />
-        <RidgePicture
-          v-else
-          :seam="seam"
-          :reading="now.truth"
-        />
-      </div>
-      <div
-        class="steps"
-        role="group"
-        :aria-label="now.name === 'show' ? 'Which thread shows where?' : 'How does the cloth lie?'"
-      >
-        <p>
-          <b>{{ now.name === 'show' ? 'Which thread shows where?' : 'How does the cloth lie?' }}</b>
-        </p>
-        <UButton
-          v-for="step in READING_STEPS"
-          :key="step"
-          variant="ghost"
-          color="neutral"
-          @click="
-            () => {
-              answers.push(step)
-            }
-          "
+        <template
+          v-for="(crossing, i) in now.crossings"
+          :key="i"
         >
-          <b>{{ signed(step) }}</b> {{ readingWord(now.name, step) }}
-        </UButton>
+          <CrossingPicture
+            v-if="draft.reading === 'show'"
+            of="faces"
+            :seam="seam"
+            :reading="crossing"
+          />
+          <RidgePicture
+            v-else
+            :seam="seam"
+            :reading="crossing"
+          />
+        </template>
       </div>
+      <p>
+        <b>{{ QUESTIONS[draft.reading] }}</b>
+        {{ ' ' }}
+        <span class="hint">Four crossings of one row; judge the row as a whole.</span>
+      </p>
+      <ReadingPicker
+        :key="draft.said.length"
+        ref="picker"
+        :name="draft.reading"
+        :legend="QUESTIONS[draft.reading]"
+        :seam="seam"
+        :target="null"
+        :chosen="null"
+        @choose="answer"
+      />
     </div>
     <p
       v-if="last"
-      :class="last.said === last.truth ? 'clear-ink' : 'close-ink'"
+      :class="isNear(last) ? 'clear-ink' : 'close-ink'"
       role="status"
     >
-      <UIcon :name="last.said === last.truth ? 'i-lucide-check' : 'i-lucide-triangle-alert'" />
-      {{ last.said === last.truth ? 'Right' : 'Not quite' }}: it was {{ signed(last.truth) }},
-      {{ readingWord(last.name, last.truth)
-      }}<template v-if="last.said !== last.truth"
-        >; you said {{ signed(last.said) }}, {{ readingWord(last.name, last.said) }}</template
-      >.
+      <UIcon :name="isNear(last) ? 'i-lucide-check' : 'i-lucide-triangle-alert'" />
+      {{ isNear(last) ? 'Right' : 'Not quite' }}. You said {{ signed(last.said) }},
+      {{ readingWord(draft.reading, last.said) }}. The row lay
+      {{ isNear(last) ? 'within half a step of it' : lastOff > 0 ? 'lower' : 'higher' }}, at
+      {{ formatNumber(last.truth, 1) }}.
     </p>
-    <p
-      v-if="over"
-      class="hint"
+    <div
+      v-if="draft.said.length >= LEAST_ANSWERS"
+      class="end"
     >
-      Within one step is what the search counts on: it allows for a reading that is off by a third of a step,
-      and for a slip in fifty.
-    </p>
+      <p v-if="found && !draft.kept">
+        <b>You read {{ readerWords(found) }}.</b>
+      </p>
+      <UButton
+        v-if="!draft.kept"
+        icon="i-lucide-check"
+        :label="over ? 'Keep how I read' : `Keep these ${draft.said.length}`"
+        @click="keep"
+      />
+      <UButton
+        v-else
+        variant="outline"
+        icon="i-lucide-refresh-cw"
+        label="Read twenty more"
+        @click="again"
+      />
+    </div>
   </UCard>
 </template>
 
 <style scoped>
-.body {
+.body,
+.who,
+.known {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 250px;
-  gap: 16px;
-  align-items: center;
+  gap: 8px;
   margin: 6px 0;
 }
-.picture :deep(svg) {
-  width: 100%;
-  max-height: 330px;
+.who {
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
 }
-.steps {
+.picture {
   display: grid;
-  gap: 5px;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
 }
-.steps button {
-  min-height: 44px;
-  padding: 0 12px;
-  text-align: left;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 9px;
-  background: var(--white);
-  cursor: pointer;
-}
-.steps button:hover {
-  border-color: var(--mulberry);
-}
-@media (max-width: 640px) {
-  .body {
-    grid-template-columns: minmax(0, 1fr);
-  }
+.end {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  margin-top: 8px;
 }
 </style>

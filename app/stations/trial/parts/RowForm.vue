@@ -1,19 +1,20 @@
 <script setup lang="ts">
-import { GOAL_FACTS, MOST_ROWS, type Reading } from '#core/trial'
+import { MOST_ROWS, type Reading, type ReadingName } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
 import { useFieldProblems } from '~/fields/fieldProblems'
 
 /**
- * Reads one row: the number it was sewn at, two drawings, and what happened while sewing. Each row gets a
+ * Reads one row: two readings, the number it was sewn at, and what happened while sewing. Each row gets a
  * fresh one, by its key.
  */
 const trial = useTrialStore()
-const seam = useSeamPoints()
-const facts = computed(() => GOAL_FACTS[trial.goal])
+const inHand = useInHandStore()
+const book = useBookStore()
+const clothHex = computed(() => book.shelf.cloths.get(inHand.setup.clothId ?? '')?.hex ?? null)
 const at = ref<number | null>(null)
 const seen = reactive({
-  ridge: null as Reading | null,
-  show: null as Reading | null,
+  readings: { ridge: null, show: null } as Record<ReadingName, Reading | null>,
+  photo: null as string | null,
   skips: false,
   breaks: false,
   holes: false,
@@ -47,11 +48,15 @@ const problem = computed(() => {
   if ((trial.strip?.rows.length ?? 0) >= MOST_ROWS)
     return `This strip has ${MOST_ROWS} rows, its most: keep what you found, or begin a new strip.`
   if (at.value === null) return 'Type the number it was sewn at.'
-  return seen.ridge === null && seen.show === null && !seen.skips && !seen.breaks
+  const { ridge, show } = seen.readings
+  return ridge === null && show === null && !seen.skips && !seen.breaks
     ? 'Choose a drawing, or say what happened.'
     : ''
 })
 const { refuses } = useFieldProblems()
+const noteButton = useTemplateRef<{ $el: HTMLElement }>('noteButton')
+const reading = useTemplateRef<{ focus: () => void }>('reading')
+defineExpose({ focus: () => reading.value?.focus() })
 function note(): void {
   if (refuses() || problem.value || at.value === null) return
   const sound: TrialRowRecord['sound'] = seen.odd ? 'odd' : 'usual'
@@ -59,12 +64,12 @@ function note(): void {
   trial.note(
     at.value,
     {
-      ridge: seen.ridge,
-      show: seen.show,
+      ...seen.readings,
       skips: seen.skips,
       breaks: seen.breaks,
       holes: seen.holes,
       sound,
+      photos: { front: seen.photo, back: null },
     },
     new Date(),
   )
@@ -77,20 +82,18 @@ function note(): void {
     novalidate
     @submit.prevent="note"
   >
-    <ReadingPicker
-      v-model="seen.show"
-      name="show"
-      legend="Show: which thread shows where (right side above, under side below)"
-      :seam="seam"
-      :target="facts.leads === 'show' ? facts.target : null"
-    />
-    <ReadingPicker
-      v-model="seen.ridge"
-      name="ridge"
-      legend="Ridge: how the cloth lies between the rows (cut across)"
-      :seam="seam"
-      :target="facts.leads === 'ridge' ? facts.target : null"
-    />
+    <ContrastBobbin v-if="(trial.strip?.rows.length ?? 0) === 0" />
+    <div :class="['beside', { photo: seen.photo }]">
+      <RowReading
+        ref="reading"
+        v-model="seen.readings"
+        @read="noteButton?.$el.focus({ preventScroll: true })"
+      />
+      <PhotoBeside
+        v-model="seen.photo"
+        :cloth-hex="clothHex"
+      />
+    </div>
     <div class="end">
       <div class="at">
         <NumberField
@@ -109,6 +112,7 @@ function note(): void {
         />
       </fieldset>
       <UButton
+        ref="noteButton"
         type="submit"
         icon="i-lucide-check"
         label="Note the row"
@@ -129,6 +133,21 @@ function note(): void {
 .row {
   display: grid;
   gap: 8px;
+}
+.beside {
+  display: grid;
+  gap: 8px;
+}
+@media (min-width: 801px) {
+  .beside.photo {
+    grid-template-columns: minmax(0, 2fr) minmax(0, 1fr);
+  }
+}
+/* On a phone the photo stands above the drawings: both are in view. */
+@media (max-width: 800px) {
+  .beside.photo :deep(.photo) {
+    order: -1;
+  }
 }
 .end {
   display: flex;

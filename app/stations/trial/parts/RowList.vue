@@ -2,7 +2,7 @@
 import type { TableColumn } from '@nuxt/ui'
 import type { TrialRowRecord } from '#shared/records'
 import { formatShort } from '#core/units'
-import { readingWord, signed } from '~/utils/readingWords'
+import { READING_NAMES, readingWord, signed } from '~/utils/readingWords'
 
 type Row = TrialRowRecord
 /** The rows sewn, in order; what no longer counts is struck through with its reason. */
@@ -18,8 +18,8 @@ const odd = computed(() => {
 const COLUMNS: TableColumn<Row>[] = [
   { id: 'row', header: 'Row' },
   { id: 'at', header: 'At' },
-  { id: 'show', header: 'Show' },
-  { id: 'ridge', header: 'Ridge' },
+  { id: 'show', header: READING_NAMES.show },
+  { id: 'ridge', header: READING_NAMES.ridge },
   { id: 'out', header: '' },
 ]
 function look(index: number): string {

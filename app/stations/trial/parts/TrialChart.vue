@@ -49,9 +49,10 @@ const label = computed(
       :aria-label="label"
     />
     <p class="hint">
-      Numbered rows; shaded: where the goal {{ lies }}, about {{ formatNumber(advice.estimate.tension, 1) }} ±
-      {{ formatNumber(advice.estimate.spread, 1) }}{{ aim.atLeast ? ', and holds beyond' : ''
-      }}<template v-if="advice.bracket">; upright lines: the bracket</template>.
+      The rows by number. Shaded: where the goal most likely {{ lies
+      }}{{ aim.atLeast ? '; it holds beyond' : '' }}.<template v-if="advice.bracket">
+        Upright lines: rows on both sides of the goal.</template
+      >
     </p>
   </div>
 </template>

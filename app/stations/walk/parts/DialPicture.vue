@@ -9,7 +9,7 @@ const WIDE = 272
 const x = (number: number) => LEFT + ((number - dial.min) / (dial.max - dial.min)) * WIDE
 const words = computed(() => {
   const [now, min, max, home] = [value, dial.min, dial.max, dial.home].map(formatShort)
-  return `Tension ${now} on a dial from ${min} to ${max}, home ${home}`
+  return `Tension ${now} on a dial from ${min} to ${max}, normal ${home}`
 })
 </script>
 

@@ -1,12 +1,16 @@
 <script setup lang="ts">
-import type { Reading } from '#core/trial'
+import { crossingOf } from '#core/trial'
 import type { SeamPoints } from '#core/seam'
 
 /**
  * A piece of the seam, right side above and under side below, as it looks when the threads lock where this
  * reading says.
  */
-const { seam, reading } = defineProps<{ seam: SeamPoints; reading: Reading }>()
+const { seam, reading } = defineProps<{
+  seam: SeamPoints
+  /** In steps, −3 to 3. */
+  reading: number
+}>()
 const WIDE = 84
 const TALL = 34
 const MOST_PX_PER_MM = 5
@@ -16,7 +20,9 @@ const scale = computed(() =>
 /** A thread that is pulled straight swings less. */
 const PULLED = 0.18
 const narrow = computed(() => 1 - (PULLED * Math.max(0, Math.abs(reading) - 1)) / 2)
-const spot = computed(() => [0, 1.3, 2.3, 3.4][Math.abs(reading)]!)
+/** As wide as a thread is drawn. */
+const THREAD = 2
+const spot = computed(() => (THREAD * crossingOf(reading).shown) / 2)
 const at = (point: { along: number; across: number }, squeeze: number) => ({
   x: 5 + scale.value * point.along,
   y: TALL / 2 + scale.value * point.across * squeeze,
@@ -87,7 +93,7 @@ const line = (points: readonly { x: number; y: number }[]) =>
           :cx="point.x"
           :cy="point.y"
           :r="spot"
-          :fill="seam.bobbin"
+          :fill="seam.bobbinApart"
           stroke="var(--ink)"
           stroke-width="0.5"
         />
@@ -112,7 +118,7 @@ const line = (points: readonly { x: number; y: number }[]) =>
       <polyline
         :points="line(back)"
         fill="none"
-        :stroke="seam.bobbin"
+        :stroke="seam.bobbinApart"
         stroke-width="1.8"
         stroke-linejoin="round"
         stroke-linecap="round"
