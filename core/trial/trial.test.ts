@@ -287,12 +287,10 @@ describe('says only what rows said', () => {
     expect(shaky.chance).toBeLessThan(steady.chance - 0.1)
   })
   it('says how sure it is by the lower end of the range', () => {
-    expect([0.9, 0.75, 0.6, 0.3].map(low => surenessOf({ low, high: 0.99 }))).toEqual([
-      'sure',
-      'sure',
-      'likely',
-      'a first guess',
-    ])
+    const words = (settled: boolean) =>
+      [0.9, 0.75, 0.6, 0.3].map(low => surenessOf({ settled, chanceRange: { low, high: 0.99 } }))
+    expect(words(true)).toEqual(['sure', 'sure', 'likely', 'a first guess'])
+    expect(words(false)).toEqual(['likely', 'likely', 'likely', 'a first guess'])
   })
 })
 

@@ -8,13 +8,16 @@ export type Sureness = (typeof SURENESS)[number]
 const LEAST = { sure: 0.75, likely: 0.55 } as const
 
 /**
- * How sure a number is, as one would say it beside the machine. It goes by the lower end of the range: what is
- * left where the rows were read less steadily than one hopes.
+ * How sure a number is, as one would say it beside the machine. It goes by the lower end of the range: what
+ * is left where the rows were read less steadily than one hopes. Only a number that was found is sure.
  *
  * @example
- * surenessOf({ low: 0.8, high: 0.95 }) // 'sure'
+ * surenessOf({ settled: true, chanceRange: { low: 0.8, high: 0.95 } }) // 'sure'
  */
-export function surenessOf({ low }: TrialAdvice['chanceRange']): Sureness {
-  if (low >= LEAST.sure) return 'sure'
+export function surenessOf({
+  settled,
+  chanceRange: { low },
+}: Pick<TrialAdvice, 'settled' | 'chanceRange'>): Sureness {
+  if (settled && low >= LEAST.sure) return 'sure'
   return low >= LEAST.likely ? 'likely' : 'a first guess'
 }

@@ -105,6 +105,7 @@ watch(
 .over {
   display: flex;
   flex-wrap: wrap;
+  align-items: start;
   gap: 10px;
 }
 .read {
@@ -120,5 +121,8 @@ watch(
   .station > .read {
     order: -1;
   }
+}
+.over :deep(form) {
+  flex: 1 1 100%;
 }
 </style>

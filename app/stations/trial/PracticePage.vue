@@ -5,6 +5,7 @@ useHead({ title: 'Practice · Lacy Spool' })
 const A_LOT = 1_000_000
 const fresh = () => Math.floor(Math.random() * A_LOT)
 const seed = ref(fresh())
+const readSeed = fresh()
 /** The strip sends for the reading its goal is about. */
 const { reading } = useRoute().query
 const wanted = READINGS.find(name => name === reading) ?? null
@@ -12,29 +13,30 @@ const wanted = READINGS.find(name => name === reading) ?? null
 
 <template>
   <div>
-    <StationHead>
-      <UButton
-        variant="outline"
-        icon="i-lucide-refresh-cw"
-        label="Another machine"
-        @click="
-          () => {
-            seed = fresh()
-          }
-        "
+    <StationHead />
+    <div class="station">
+      <div class="find">
+        <FindTension :seed="seed" />
+        <UButton
+          variant="outline"
+          icon="i-lucide-refresh-cw"
+          label="Another machine"
+          @click="
+            () => {
+              seed = fresh()
+            }
+          "
+        />
+      </div>
+      <ReadSwatches
+        :seed="readSeed"
+        :wanted="wanted"
       />
-    </StationHead>
+    </div>
     <p class="hint simulated">
       <UIcon name="i-lucide-info" /> Simulated: a made-up machine in the colours and stitch of the piece in
       hand. Nothing here goes into the swatch book.
     </p>
-    <div class="station">
-      <FindTension :seed="seed" />
-      <ReadSwatches
-        :seed="seed"
-        :wanted="wanted"
-      />
-    </div>
   </div>
 </template>
 
@@ -45,12 +47,24 @@ const wanted = READINGS.find(name => name === reading) ?? null
   gap: 16px;
   align-items: start;
 }
+.find {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+.find > section {
+  width: 100%;
+}
 .simulated {
-  margin-bottom: 10px;
+  margin-top: 10px;
 }
 @media (max-width: 1000px) {
   .station {
     grid-template-columns: minmax(0, 1fr);
+  }
+  /* How a person reads is what the strip sends for. */
+  .find {
+    order: 1;
   }
 }
 </style>

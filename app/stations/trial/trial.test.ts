@@ -60,7 +60,8 @@ describe('the next number', () => {
       await sew(at, showing, 2)
     expect(show(NextCard).text()).toMatch(
       new RegExp(
-        String.raw`Found.*Tuck height there is \+2, stands up; this goal wants −1 to \+1\. Tension moves both: `
+        String.raw`Found.*Tuck height there is \+2, stands up; this goal wants −1 to \+1\. `
+          + String.raw`Tension moves both: `
           + String.raw`lengthen the stitch, stabilize, or take a narrower gap`,
       ),
     )

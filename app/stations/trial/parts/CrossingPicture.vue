@@ -3,7 +3,7 @@ import type { SeamPoints } from '#core/seam'
 import { crossingOf } from '#core/trial'
 
 /**
- * One crossing six to eight times as large as life: from the side, where the threads lock in the layers; below it the
+ * One crossing six to eight times as large as life: from the side, where the threads lock; below it the
  * right side and the wrong side as they are seen. All lengths in mm.
  */
 const {
@@ -19,7 +19,7 @@ const {
 }>()
 const THREAD = 0.32
 const LAYERS = 0.85
-const HALF_LONG = 1.75
+const HALF_LONG = 1.5
 const SIDE_TALL = 1.62
 const FACE_TALL = 0.6
 const GAP = 0.1

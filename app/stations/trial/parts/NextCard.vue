@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatNumber, formatShort } from '#core/units'
+import { formatNumber } from '#core/units'
 import { GOAL_FACTS, surenessOf } from '#core/trial'
 import { LEAST_ANSWERS, readerWords } from '#core/reader'
 import { READING_NAMES, readingWord, signed } from '~/utils/readingWords'
@@ -30,9 +30,12 @@ const ICON = {
 /** The doctor’s first suspect for what the last row showed. */
 const { suspects } = useSuspects(() => view.value?.fault?.signs ?? [])
 const inHundred = (chance: number) => Math.round(100 * chance)
-const sureness = computed(() =>
-  advice.value && advice.value.best !== null ? surenessOf(advice.value.chanceRange) : null,
-)
+/** How sure the number shown is; null: none is shown, or it is out of reach. */
+const sureness = computed(() => {
+  const now = advice.value
+  if (!now || now.best === null || now.outOfReach || view.value?.number == null) return null
+  return surenessOf(now)
+})
 const readers = useReaderStore()
 const leads = computed(() => GOAL_FACTS[trial.goal].leads)
 const rowsThere = computed(
@@ -226,7 +229,7 @@ const raises = computed(() => {
 @media (max-width: 640px) {
   .next {
     gap: 12px;
-    padding: 6px 10px;
+    padding: 2px 10px;
   }
   .next > b {
     min-width: 60px;

@@ -6,7 +6,7 @@ import { formatNumber } from '#core/units'
 import { dayOf } from '~/utils/dates'
 import { READING_NAMES, readingWord, signed } from '~/utils/readingWords'
 
-/** Twenty simulated swatches to read. What is said of them tells how steadily, and how high, a person reads. */
+/** Twenty simulated swatches to read: what is said of them tells how steadily and how high one reads. */
 const { seed, wanted = null } = defineProps<{
   seed: number
   /** The reading to begin with; left out: the goal’s. */
@@ -51,14 +51,6 @@ function begin(reading: ReadingName): void {
   draft.seed = seed + draft.said.length
   draft.reading = reading
 }
-watch(
-  () => seed,
-  () => {
-    draft.seed = seed
-    draft.said = []
-    draft.kept = false
-  },
-)
 const over = computed(() => draft.said.length === HOW_MANY)
 const now = computed(() => questions.value[Math.min(draft.said.length, HOW_MANY - 1)]!)
 const last = computed(() => answers.value.at(-1) ?? null)
@@ -115,20 +107,22 @@ const readings = READINGS.map(value => ({ value, label: READING_NAMES[value] }))
         }}</span
       >
     </header>
-    <div class="who">
-      <TextField
-        v-model="person"
-        label="Who reads"
-        placeholder="you"
-        @change="readers.nameReader(person.trim().slice(0, 80))"
-      />
-      <SelectField
-        label="Reading"
-        :model-value="draft.reading"
-        :items="readings"
-        @update:model-value="begin($event as ReadingName)"
-      />
-    </div>
+    <FoldAway :title="`${readers.person || 'You'}: ${READING_NAMES[draft.reading].toLowerCase()}`">
+      <div class="who">
+        <TextField
+          v-model="person"
+          label="Who reads"
+          placeholder="you"
+          @change="readers.nameReader(person.trim().slice(0, 80))"
+        />
+        <SelectField
+          label="Reading"
+          :model-value="draft.reading"
+          :items="readings"
+          @update:model-value="begin($event as ReadingName)"
+        />
+      </div>
+    </FoldAway>
     <p
       v-if="estimate"
       class="known"

@@ -134,15 +134,10 @@ defineExpose({
 }
 .steps {
   display: grid;
-  grid-template-columns: repeat(3, minmax(0, 1fr));
+  grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 5px;
 }
-/* One row from left to right, as large as a crossing can be compared by; else more of them. */
-@container (min-width: 440px) {
-  .steps {
-    grid-template-columns: repeat(4, minmax(0, 1fr));
-  }
-}
+/* One row from left to right, as large as a crossing can be compared by; else two. */
 @container (min-width: 620px) {
   .steps {
     grid-template-columns: repeat(7, minmax(0, 1fr));
@@ -196,12 +191,12 @@ button:focus-visible {
   display: flex;
   align-items: center;
   justify-content: center;
-  gap: 6px;
+  gap: 3px;
   min-height: 32px;
   font-size: 14px;
 }
 .small {
-  width: 26px;
+  width: 22px;
   flex: none;
 }
 .between {

@@ -1,0 +1,184 @@
+import { Key, type WebElement } from 'selenium-webdriver'
+import { afterEach, describe, expect, inject, it } from 'vitest'
+import { normal, seeded } from '#core/simulated'
+import {
+  PATIENCE_MS,
+  allByRole,
+  byRole,
+  open,
+  openBrowser,
+  press,
+  type Session,
+  severeLogs,
+  untilSaved,
+  untilText,
+} from './browser'
+
+let session: Session
+afterEach(() => session.quit())
+const advice = async () => (await byRole(session.driver, 'status', 'Next number')).getText()
+const picker = () => byRole(session.driver, 'radiogroup', /Which thread shows where|How does the cloth lie/)
+const held = (reading: number) => Math.max(-3, Math.min(3, Math.round(reading)))
+/** A machine whose metallic line reads its goal, −1, at 3.4. */
+const readAt = (mark: number) => held(1.4 * (mark - 3.4) - 1)
+
+/** What each practice row truly reads: the same draws as the practice makes. */
+async function practiceTruths(): Promise<number[]> {
+  const seed = await session.driver.executeScript<number>(
+    `return JSON.parse(sessionStorage.getItem('lacy-spool-draft-read-swatches')).typed.seed`,
+  )
+  const random = seeded(seed)
+  return Array.from({ length: 20 }, () => {
+    const truth = Math.round(100 * (2 * random() - 1) * 2.75) / 100
+    for (let crossing = 0; crossing < 4; crossing++) normal(random)
+    return truth
+  })
+}
+
+describe('by keys alone', () => {
+  const send = (...keys: string[]) =>
+    session.driver
+      .actions()
+      .sendKeys(...keys)
+      .perform()
+  const focused = () => session.driver.switchTo().activeElement()
+  /** Goes on with Tab until something is there. */
+  async function tabTo(isThere: (element: WebElement) => Promise<boolean>, what: string): Promise<void> {
+    for (let i = 0; i < 90; i++) {
+      if (await isThere(await focused())) return
+      await send(Key.TAB)
+    }
+    throw new Error(`Tab never comes to ${what}`)
+  }
+  const tabToTiles = () => tabTo(async one => (await one.getAttribute('role')) === 'radio', 'the drawings')
+  const tabToPress = (name: RegExp) => tabTo(async one => name.test(await one.getText()), String(name))
+
+  it('goes from practice to the strip, and from there into the swatch book', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/practice?reading=show`)
+    await untilText(driver, '1 of 20')
+    await tabToTiles()
+    await send('4')
+    await untilText(driver, '2 of 20')
+    const truths = await practiceTruths()
+    for (const [i, truth] of truths.entries()) {
+      if (i === 0) continue
+      await send(String(held(truth) + 4))
+      await untilText(driver, i === 19 ? /\d+ of 20 within half a step/ : `${i + 2} of 20`)
+    }
+    await tabToPress(/^Keep how I read$/)
+    await send(Key.ENTER)
+    await untilText(driver, 'The strip counts on it.')
+    await untilSaved(driver)
+
+    await open(driver, `${inject('demo')}/trial`)
+    await press(driver, 'button', 'New strip')
+    await untilText(driver, 'Sew the first row')
+    await tabToTiles()
+    for (let row = 0; row < 12; row++) {
+      const now = await advice()
+      if (!/Sew (the|it)/.test(now)) break
+      const at = Number(/[\d.]+/.exec(now)![0])
+      await send(String(readAt(at) + 4))
+      await byRole(driver, 'radiogroup', /How does the cloth lie/)
+      await send('4')
+      // Both are read: what notes the row has the focus.
+      await driver.wait(async () => (await (await focused()).getText()) === 'Note the row', PATIENCE_MS)
+      await send(Key.ENTER)
+      await driver.wait(async () => (await advice()) !== now, PATIENCE_MS, 'the advice did not change')
+    }
+    expect(await advice()).toMatch(/Found: sure/)
+    await press(driver, 'button', 'Why, and how sure')
+    await untilText(driver, /You read within half a step[^.]*\(\d+ readings/)
+    await tabToPress(/^Keep as a swatch$/)
+    await send(Key.ENTER)
+    await tabToPress(/^Keep$/)
+    await send(Key.ENTER)
+    await untilText(driver, 'Kept in the swatch book')
+    await untilSaved(driver)
+    await open(driver, `${inject('demo')}/swatches`)
+    await untilText(driver, '32 of 32 swatches')
+    expect(await severeLogs(driver)).toEqual([])
+  })
+
+  it('takes a Backspace, a wrong key and half a number without losing what was read', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/trial`)
+    await tabToTiles()
+    await send('b', '3', '9', Key.BACK_SPACE, '4')
+    await byRole(driver, 'button', /^Thread balance: between hair below and locked inside/)
+    const at = await byRole(driver, 'textbox', 'Sewn at')
+    await at.click()
+    await send(Key.END, Key.BACK_SPACE, Key.BACK_SPACE, Key.BACK_SPACE)
+    await send('2', '.')
+    await byRole(driver, 'button', /^Thread balance: between hair below and locked inside/)
+    await send('5')
+    await press(driver, 'button', 'Note the row')
+    await untilText(driver, /2\.5[\s\S]*−½[\s\S]*between hair below and locked inside/)
+  })
+})
+
+describe('by touch, on a phone', () => {
+  async function tap(element: WebElement): Promise<void> {
+    const chrome = session.driver as unknown as {
+      sendDevToolsCommand: (name: string, parameters: object) => Promise<void>
+    }
+    await session.driver.executeScript(
+      `const { top, bottom } = arguments[0].getBoundingClientRect()
+       if (top < 190 || bottom > innerHeight - 70) arguments[0].scrollIntoView({ block: 'center' })`,
+      element,
+    )
+    const { x, y, width, height } = await element.getRect()
+    const [left, top] = await session.driver.executeScript<[number, number]>('return [scrollX, scrollY]')
+    const touchPoints = [{ x: x - left + width / 2, y: y - top + height / 2 }]
+    await chrome.sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints })
+    await chrome.sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+  }
+  const tapOn = async (role: string, name: string | RegExp) => tap(await byRole(session.driver, role, name))
+  const tile = (reading: number) =>
+    tapOn('radio', new RegExp(`^${['−3', '−2', '−1', '0', '\\+1', '\\+2', '\\+3'][reading + 3]}, `))
+  /** Whether all drawings stand between the line-up and the bar at the foot, with nothing scrolled. */
+  const isInView = async () =>
+    session.driver.executeScript<boolean>(
+      `const { top, bottom } = arguments[0].getBoundingClientRect()
+       return scrollY === 0 && top > 0 && bottom <= innerHeight - 60`,
+      await picker(),
+    )
+
+  it('asks both readings without scrolling, the goal’s first, and ends in the swatch book', async () => {
+    session = await openBrowser({ width: 390, height: 844 })
+    const { driver } = session
+    await open(driver, `${inject('demo')}/practice?reading=show`)
+    await untilText(driver, '1 of 20')
+    expect(await isInView()).toBe(true)
+    for (let i = 0; i < 12; i++) {
+      await tile(0)
+      await untilText(driver, `${i + 2} of 20`)
+    }
+    await tapOn('button', 'Keep these 12')
+    await untilText(driver, 'The strip counts on it.')
+    await untilSaved(driver)
+
+    await open(driver, `${inject('demo')}/trial`)
+    await untilText(driver, 'Which thread shows where?')
+    expect(await isInView()).toBe(true)
+    for (let row = 0; row < 9; row++) {
+      const now = await advice()
+      if (!/Sew (the|it)/.test(now)) break
+      await tile(readAt(Number(/[\d.]+/.exec(now)![0])))
+      await byRole(driver, 'radiogroup', /How does the cloth lie/)
+      if (row === 0) expect(await isInView()).toBe(true)
+      await tile(0)
+      await tapOn('button', 'Note the row')
+      await driver.wait(async () => (await advice()) !== now, PATIENCE_MS, 'the advice did not change')
+    }
+    // Whoever says 0 of everything is no steady reader: nothing is sure, and the row to keep is chosen.
+    expect(await advice()).not.toMatch(/: sure/)
+    await tapOn('button', 'Keep as a swatch')
+    await tapOn('button', 'Keep')
+    await untilText(driver, 'Kept in the swatch book')
+    expect(await allByRole(driver, { role: 'alert', name: /./ })).toEqual([])
+  })
+})
