@@ -133,3 +133,51 @@ describe('rows at one mark', () => {
     expect(ask([blind, blind, blind]).next).not.toBe(4.5)
   })
 })
+
+describe('a goal that holds from a reading on', () => {
+  const tuck = (tension: number, ridge: number): TrialRow => ({
+    ...row(tension, 0),
+    show: null,
+    ridge: ridge as Reading,
+  })
+  const raised = (rows: readonly TrialRow[]) =>
+    ask(rows, { goal: 'raised', prior: { tension: 6, spread: 2 } })
+  it('takes what stands up before what pulls hard, in whatever order they were sewn', () => {
+    const rows = [tuck(5, 1), tuck(6, 2), tuck(6, 2), tuck(8, 3), tuck(8, 3)]
+    for (const order of [rows, [...rows].reverse()]) {
+      const { settled, best } = raised(order)
+      expect({ settled, best }).toEqual({ settled: true, best: 6 })
+    }
+  })
+  it('takes what pulls hard where nothing else holds', () =>
+    expect(raised([tuck(7, 1), tuck(8, 3), tuck(8, 3), tuck(8, 3)])).toMatchObject({ best: 8 }))
+})
+
+describe('a row that lies between two steps', () => {
+  it('counts on the side it lies, and is not the goal', () => {
+    const half = ask([row(4, -0.5)])
+    expect(half.evidence).not.toBe('sewn')
+    expect(half.estimate.tension).toBeGreaterThan(ask([row(4, 0)]).estimate.tension)
+    expect(half.estimate.tension).toBeLessThan(ask([row(4, -1)]).estimate.tension)
+  })
+  it('reads the goal of who reads half a step too high', () => {
+    const reader = { scatter: 0.2, bias: 0.5 }
+    expect(ask([row(4.5, 0.5)], { reader })).toMatchObject({ best: 4.5, evidence: 'sewn' })
+    for (const said of [0, 1])
+      expect(ask([row(4.5, said)], { reader })).toMatchObject({ next: 4.5, reason: { code: 'confirm' } })
+    expect(ask([row(4.5, 2)], { reader }).next).toBeLessThan(4.5)
+  })
+})
+
+describe('how well a reader is known', () => {
+  const rows = [row(4, -1), row(5, 1), row(4.5, 0)]
+  it('goes into what is claimed, not into what is sewn next', () => {
+    const reader = { scatter: 0.35, bias: 0.1 }
+    const [known, hardly] = [
+      ask(rows, { reader }),
+      ask(rows, { reader: { ...reader, scatterSpread: 0.15, biasSpread: 0.25 } }),
+    ]
+    expect(hardly.chance).toBeLessThan(known.chance)
+    expect([hardly.next, hardly.best, hardly.settled]).toEqual([known.next, known.best, known.settled])
+  })
+})

@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { answerTension, tensionRequestSchema, tensionResponseSchema } from '#shared/api'
 
@@ -43,6 +44,43 @@ describe('the next tension over the API', () => {
     const high = ask({ rows: [{ dial: 4.5, show: 1 }], reader: { scatter: 0.2, bias: 1 } })
     expect(high.best).toBe(4.5)
   })
+  it('answers any rows of any reader with chances, and with no fourth row at a mark', () =>
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            dial: fc.integer({ min: 0, max: 36 }).map(step => step / 4),
+            show: fc.integer({ min: -3, max: 3 }),
+            skips: fc.boolean(),
+          }),
+          { maxLength: 12 },
+        ),
+        fc.option(
+          fc.record({
+            scatter: fc.double({ min: 0.1, max: 1.5, noNaN: true }),
+            bias: fc.double({ min: -1, max: 1, noNaN: true }),
+          }),
+          { nil: undefined },
+        ),
+        (rows, reader) => {
+          const answer = ask(reader ? { rows, reader } : { rows })
+          const { next, settled, best, chance, chanceRange, reason } = answer
+          for (const share of [chance, chanceRange.low, chanceRange.high]) {
+            expect(share).toBeGreaterThanOrEqual(0)
+            expect(share).toBeLessThanOrEqual(1 + 1e-9)
+          }
+          if (next !== null) expect(rows.filter(({ dial }) => dial === next).length).toBeLessThan(3)
+          if (reason.code === 'unsteady') expect([next, settled]).toEqual([null, false])
+          if (best === null) expect(chanceRange).toEqual({ low: 0, high: 0 })
+          // What a reader of that scatter would be told of the same number.
+          if (best !== null && reader && 1.25 * reader.scatter <= 1.5) {
+            const wider = ask({ rows, reader: { ...reader, scatter: 1.25 * reader.scatter } })
+            if (wider.best === best) expect(wider.chance).toBeCloseTo(chanceRange.low, 9)
+          }
+        },
+      ),
+      { numRuns: 150 },
+    ))
   it.each<[string, object, string]>([
     ['an unknown goal', { goal: 'pretty' }, 'goal'],
     ['a home outside', { dial: { ...DIAL, home: 12 } }, 'dial.home'],

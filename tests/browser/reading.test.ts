@@ -142,8 +142,8 @@ describe('by touch, on a phone', () => {
   /** Whether all drawings stand between the line-up and the bar at the foot, with nothing scrolled. */
   const isInView = async () =>
     session.driver.executeScript<boolean>(
-      `const { top, bottom } = arguments[0].getBoundingClientRect()
-       return scrollY === 0 && top > 0 && bottom <= innerHeight - 60`,
+      `const tiles = [...arguments[0].querySelectorAll('[role="radio"]')].map(one => one.getBoundingClientRect())
+       return scrollY === 0 && tiles.every(({ top, bottom }) => top > 0 && bottom <= innerHeight - 60)`,
       await picker(),
     )
 

@@ -9,6 +9,7 @@ import SwatchCompare from './parts/SwatchCompare.vue'
 import SwatchPicture from './parts/SwatchPicture.vue'
 import SwatchTable from './parts/SwatchTable.vue'
 import UseSwatch from './parts/UseSwatch.vue'
+import WriteSwatch from './parts/WriteSwatch.vue'
 
 vi.mock('#db/photos', () => ({ readPhoto: async () => null, putPhotos: async () => {} }))
 const currentRoute = { value: { path: '/swatches', query: {} } }
@@ -31,6 +32,48 @@ async function pressInBody(name: string): Promise<void> {
   buttons.find(({ textContent }) => textContent?.trim() === name)!.click()
   await flushPromises()
 }
+
+describe('writing a swatch without a strip', () => {
+  const written = () => [...book.shelf.swatches.values()].find(({ name }) => name === 'From the scrap')
+  beforeEach(() => sessionStorage.clear())
+  it('keeps a number one knows with all that is on the machine, and what was read', async () => {
+    const form = show(WriteSwatch)
+    expect(form.text()).toContain('For metallic line, with all that is set in the line-up')
+    await form.fill('Name', 'From the scrap')
+    await form.fill('Tension', '3.1')
+    await form.fill('Thread balance', '-0.5')
+    await form.fill('Note', 'on the cloth, in marker')
+    await form.wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(written()).toMatchObject({
+      goal: 'metallic',
+      source: 'own',
+      rowsSewn: null,
+      readings: { show: -0.5, ridge: null },
+      frozen: { machine: { name: 'Attic seven' }, cloth: { name: 'Linen' } },
+      setup: { tension: 3.1, tensionFrom: { how: 'sewn', tension: 3.1 } },
+      note: 'on the cloth, in marker',
+    })
+    // The piece in hand stays as it was set.
+    expect(inHand.setup.tension).toBe(2.8)
+  })
+  it('teaches nothing where it is a rule, and wants a number and a name', async () => {
+    const form = show(WriteSwatch)
+    await form.fill('Name', 'From the scrap')
+    await form.fill('Where it comes from', 'rule')
+    expect(form.text()).not.toContain('Thread balance')
+    await form.fill('Tension', '')
+    expect(form.text()).toContain('Tension: type the number on the dial.')
+    await form.fill('Tension', '14')
+    await form.wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(written()).toBeUndefined()
+    await form.fill('Tension', '5')
+    await form.wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(written()).toMatchObject({ source: 'rule', readings: { show: null }, setup: { tension: 5 } })
+  })
+})
 
 describe('a swatch’s picture', () => {
   const dots = (swatch: Swatch) =>

@@ -2,6 +2,10 @@
 import { contrastBobbinOf } from '#shared/inputs'
 
 /** With one colour above and below, which thread shows is hard to see: a bobbin of another colour tells. */
+const { isFirst } = defineProps<{
+  /** Before the first row a bobbin can be changed: later the rows would no longer compare. */
+  isFirst: boolean
+}>()
 const inHand = useInHandStore()
 const book = useBookStore()
 const { offerUndo } = useShelf()
@@ -23,10 +27,12 @@ function put(threadId: string, name: string): void {
     <UIcon name="i-lucide-info" />
     <span
       >Bobbin and needle thread have one colour. The drawings show the bobbin in another tone, to tell them
-      apart. A bobbin of another colour makes the strip easy to read.</span
+      apart.<template v-if="isFirst">
+        A bobbin of another colour makes the strip easy to read.</template
+      ></span
     >
     <UButton
-      v-if="contrast.wound"
+      v-if="isFirst && contrast.wound"
       size="sm"
       variant="outline"
       icon="i-lucide-disc-3"

@@ -70,11 +70,14 @@ defineExpose({
 <template>
   <div class="box">
     <div
+      class="steps"
+      @keydown="press"
+    >
+    <div
       ref="group"
       role="radiogroup"
       :aria-label="legend"
-      class="steps"
-      @keydown="press"
+      class="tiles"
     >
       <button
         v-for="(step, i) in READING_STEPS"
@@ -113,6 +116,7 @@ defineExpose({
         </span>
         <em v-if="target === step">goal</em>
       </button>
+      </div>
       <button
         type="button"
         class="between"
@@ -129,6 +133,9 @@ defineExpose({
 </template>
 
 <style scoped>
+.tiles {
+  display: contents;
+}
 .box {
   container-type: inline-size;
 }

@@ -82,7 +82,7 @@ function note(): void {
     novalidate
     @submit.prevent="note"
   >
-    <ContrastBobbin v-if="(trial.strip?.rows.length ?? 0) === 0" />
+    <ContrastBobbin :is-first="(trial.strip?.rows.length ?? 0) === 0" />
     <div :class="['beside', { photo: seen.photo }]">
       <RowReading
         ref="reading"
