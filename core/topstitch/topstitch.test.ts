@@ -236,13 +236,13 @@ describe('the inner parallel', () => {
     expect(others).toEqual([])
     const points = ringOf(inner.runs.flatMap(run => (run ? [run] : [])))
     // Where a corner is very sharp, or a side nearly nothing, a grid leaves it a little off.
-    expect(Math.abs(areaOf(points) - Math.abs(areaOf(theirs!)))).toBeLessThan(0.05)
+    expect(Math.abs(areaOf(points) - Math.abs(areaOf(theirs!)))).toBeLessThan(0.1)
     const sides = theirs!.map((a, i) => {
       const b = theirs![(i + 1) % theirs!.length]!
       return Math.hypot(b.x - a.x, b.y - a.y)
     })
     const sum = (lengths: readonly number[]) => lengths.reduce((total, one) => total + one, 0)
-    expect(Math.abs(sum(inner.sidesMm) - sum(sides))).toBeLessThan(0.05)
+    expect(Math.abs(sum(inner.sidesMm) - sum(sides))).toBeLessThan(0.1)
   }
   const radii = fc.array(fc.double({ min: 30, max: 100, noNaN: true }), { minLength: 3, maxLength: 12 })
   it('is the one a geometry package makes, whatever the outline', () =>

@@ -118,7 +118,7 @@ const ELEMENTS: Record<string, string> = {
   img: '[role="img"]',
   slider: 'input[type="range"], [role="slider"]',
   radio: 'input[type="radio"], [role="radio"]',
-  radiogroup: '[role="radiogroup"]',
+  group: 'fieldset, [role="group"]',
   dialog: '[role="dialog"]',
   row: 'tr',
   combobox: 'select, [role="combobox"]',

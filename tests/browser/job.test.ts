@@ -62,6 +62,7 @@ describe('a job', () => {
     await press(driver, 'button', 'Dial in')
     await byRole(driver, 'button', new RegExp(`^Tension: Tension ${tension}`))
     await open(driver, `${inject('demo')}/trial`)
+    await press(driver, 'button', 'Why start there')
     await untilText(driver, new RegExp(`Expected at ${tension}(\\.0)? ±`))
     await untilSaved(driver)
     await open(driver, `${inject('demo')}/card`)

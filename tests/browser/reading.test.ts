@@ -17,7 +17,7 @@ import {
 let session: Session
 afterEach(() => session.quit())
 const advice = async () => (await byRole(session.driver, 'status', 'Next number')).getText()
-const picker = () => byRole(session.driver, 'radiogroup', /Which thread shows where|How does the cloth lie/)
+const picker = () => byRole(session.driver, 'group', /Which thread shows where|How does the cloth lie/)
 const held = (reading: number) => Math.max(-3, Math.min(3, Math.round(reading)))
 /** A machine whose metallic line reads its goal, −1, at 3.4. */
 const readAt = (mark: number) => held(1.4 * (mark - 3.4) - 1)
@@ -81,7 +81,7 @@ describe('by keys alone', () => {
       if (!/Sew (the|it)/.test(now)) break
       const at = Number(/[\d.]+/.exec(now)![0])
       await send(String(readAt(at) + 4))
-      await byRole(driver, 'radiogroup', /How does the cloth lie/)
+      await byRole(driver, 'group', /How does the cloth lie/)
       await send('4')
       // Both are read: what notes the row has the focus.
       await driver.wait(async () => (await (await focused()).getText()) === 'Note the row', PATIENCE_MS)
@@ -168,7 +168,7 @@ describe('by touch, on a phone', () => {
       const now = await advice()
       if (!/Sew (the|it)/.test(now)) break
       await tile(readAt(Number(/[\d.]+/.exec(now)![0])))
-      await byRole(driver, 'radiogroup', /How does the cloth lie/)
+      await byRole(driver, 'group', /How does the cloth lie/)
       if (row === 0) expect(await isInView()).toBe(true)
       await tile(0)
       await tapOn('button', 'Note the row')
@@ -177,7 +177,8 @@ describe('by touch, on a phone', () => {
     // Whoever says 0 of everything is no steady reader: nothing is sure, and the row to keep is chosen.
     expect(await advice()).not.toMatch(/: sure/)
     await tapOn('button', 'Keep as a swatch')
-    await tapOn('button', 'Keep')
+    const form = await byRole(driver, 'form', 'Keep as a swatch')
+    await tap(await byRole(driver, 'button', 'Keep', form))
     await untilText(driver, 'Kept in the swatch book')
     expect(await allByRole(driver, { role: 'alert', name: /./ })).toEqual([])
   })

@@ -90,6 +90,7 @@ function keep(): void {
   <form
     v-else
     class="keep"
+    aria-label="Keep as a swatch"
     @submit.prevent="keep"
   >
     <TextField

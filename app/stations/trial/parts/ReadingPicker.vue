@@ -70,14 +70,11 @@ defineExpose({
 <template>
   <div class="box">
     <div
+      ref="group"
+      role="group"
+      :aria-label="legend"
       class="steps"
       @keydown="press"
-    >
-    <div
-      ref="group"
-      role="radiogroup"
-      :aria-label="legend"
-      class="tiles"
     >
       <button
         v-for="(step, i) in READING_STEPS"
@@ -116,7 +113,6 @@ defineExpose({
         </span>
         <em v-if="target === step">goal</em>
       </button>
-      </div>
       <button
         type="button"
         class="between"
@@ -133,9 +129,6 @@ defineExpose({
 </template>
 
 <style scoped>
-.tiles {
-  display: contents;
-}
 .box {
   container-type: inline-size;
 }
