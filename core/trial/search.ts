@@ -161,7 +161,20 @@ export function chanceClaimed(search: Search, { mark, within }: Leader): number 
 
 /** The chance that a number truly reads within half a step, had this reader read the rows. */
 function chanceReadBy(reader: TrialReader, { read, aim, dial, prior }: Search, number: number): number {
-  return chanceWithin(beliefFrom(read, aim, beliefBefore(dial, prior, knownReader(reader))), aim, number)
+  return chanceWithin(beliefFrom(read, aim, beforeReadBy(reader, dial, prior)), aim, number)
+}
+
+/** What is believed before the first row is the same for every row of a strip. */
+const MOST_KEPT = 16
+const kept = new Map<string, Belief>()
+function beforeReadBy(reader: TrialReader, dial: SteppedDial, prior: TrialPrior): Belief {
+  const key = JSON.stringify([reader, dial, prior])
+  const known = kept.get(key)
+  if (known) return known
+  const before = beliefBefore(dial, prior, knownReader(reader))
+  if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!)
+  kept.set(key, before)
+  return before
 }
 
 /** Whether a row is what the goal asks for. */

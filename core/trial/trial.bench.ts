@@ -16,14 +16,19 @@ const strips: TrialRow[][] = [
 ]
 let turn = 0
 
-describe('strips of none to three rows, one after the other', () => {
-  bench('the next number', () => {
-    nextTension({
-      goal: 'balanced',
-      dial: { min: 0, max: 9, home: 4.5, step: 0.1 },
-      rows: strips[turn++ % strips.length]!,
-      prior: null,
-      care: 'careful',
-    })
+const READER = { scatter: 0.35, scatterSpread: 0.1, bias: 0.2, biasSpread: 0.12 } as const
+function next(reader: typeof READER | null): void {
+  nextTension({
+    goal: 'balanced',
+    dial: { min: 0, max: 9, home: 4.5, step: 0.1 },
+    rows: strips[turn++ % strips.length]!,
+    prior: null,
+    care: 'careful',
+    reader,
   })
+}
+
+describe('strips of none to three rows, one after the other', () => {
+  bench('the next number', () => next(null))
+  bench('the next number, for a reader who was measured', () => next(READER))
 })

@@ -121,7 +121,7 @@ describe('reading a row', () => {
     await page.press(/^0, locked inside/)
     expect(page.text()).toContain('Thread balance −½')
     await page.press('Tuck height not read')
-    await page.press(/^Thread balance: between hair below and locked inside\. Read it again/)
+    await page.press(/^Thread balance −½, between hair below and locked inside\. Read it again/)
     await page.press(/^\+2, bobbin dots/)
     await page.press('Tuck height not read')
     await page.press('Note the row')

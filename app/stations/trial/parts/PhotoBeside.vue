@@ -42,7 +42,7 @@ const turn = computed(() => `rotate(${90 * quarterTurns.value}deg)`)
         accept="image/*"
         icon="i-lucide-camera"
         :label="url ? 'Another photo' : 'Photo beside the drawings'"
-        about="Photo of this row"
+        :about="url ? 'Another photo of this row' : 'Photo beside the drawings of this row'"
         :disabled="busy"
         @file="add"
       />

@@ -42,6 +42,8 @@ function leaveOut(name: ReadingName): void {
   seen.value = { ...seen.value, [name]: null }
   void ask(after(name))
 }
+const longOf = (name: ReadingName) => readingWord(name, seen.value[name])
+const shortOf = (name: ReadingName) => (seen.value[name] === null ? 'not read' : signed(seen.value[name]))
 /** What was asked already. */
 const read = computed(() => {
   const isLater = (name: ReadingName) => asked.value === names.value[0] && name === names.value[1]
@@ -60,11 +62,11 @@ defineExpose({ focus: () => picker.value?.focus() })
         color="neutral"
         size="sm"
         :icon="seen[name] === null ? 'i-lucide-circle-dashed' : 'i-lucide-check'"
-        :aria-label="`${READING_NAMES[name]}: ${readingWord(name, seen[name])}. Read it again`"
+        :aria-label="`${READING_NAMES[name]} ${shortOf(name)}, ${longOf(name)}. Read it again`"
         @click="ask(name)"
       >
         {{ READING_NAMES[name] }}
-        <b>{{ seen[name] === null ? 'not read' : signed(seen[name]!) }}</b>
+        <b>{{ shortOf(name) }}</b>
       </UButton>
     </div>
     <template v-if="asked">
