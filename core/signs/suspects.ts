@@ -3,6 +3,8 @@ import type { SignChange, SignContext, SignId, Suspect } from './signs'
 
 interface SuspectRule extends Omit<Suspect, 'because' | 'caution'> {
   readonly caution?: string
+  /** What may break or hurt is looked at before all else. */
+  readonly isUrgent?: true
   /** How what is on the machine speaks for it (above 0) or against it; null: it cannot be here at all. */
   readonly weigh?: (on: SignContext) => { readonly by: number; readonly because: string } | null
 }
@@ -347,6 +349,7 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
       expect: 'An even sound',
       does: hand,
       caution: 'Stop at once: going on breaks needles. Never reach in while it runs.',
+      isUrgent: true,
     },
     {
       id: 'strike',
@@ -355,6 +358,7 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
       expect: 'Nothing touches',
       does: hand,
       caution: 'Glasses on. Turn toward you; your machine’s own manual first.',
+      isUrgent: true,
       weigh: ({ walked }) => when(!walked, 2, 'this combination was not hand-walked'),
     },
     {
@@ -388,6 +392,8 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
 const PLACE_WORTH = 1
 /** What several signs have in common explains them at once. */
 const COMMON_WORTH = 2
+/** More than all other weights together. */
+const URGENT_WORTH = 100
 
 /**
  * Who is to be suspected first, given what is on the machine now.
@@ -410,11 +416,12 @@ export function suspectsOf(signs: readonly SignId[], on: SignContext): Suspect[]
 }
 
 function weighed(sign: SignId, on: SignContext): { readonly suspect: Suspect; readonly worth: number }[] {
-  return SUSPECTS[sign].flatMap(({ weigh, caution = '', ...rule }, place) => {
+  return SUSPECTS[sign].flatMap(({ weigh, caution = '', isUrgent = false, ...rule }, place) => {
     const weight = weigh ? weigh(on) : nothing
     if (weight === null) return []
     const suspect = { ...rule, change: changeWords(rule, on), caution, because: weight.because }
-    return [{ suspect, worth: weight.by - PLACE_WORTH * place }]
+    const urgent = isUrgent ? URGENT_WORTH : 0
+    return [{ suspect, worth: weight.by - PLACE_WORTH * place + urgent }]
   })
 }
 

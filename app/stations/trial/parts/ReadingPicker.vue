@@ -137,21 +137,6 @@ defineExpose({
   grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 5px;
 }
-/* One row from left to right, as large as a crossing can be compared by; else two. */
-@container (min-width: 620px) {
-  .steps {
-    grid-template-columns: repeat(7, minmax(0, 1fr));
-  }
-  .said {
-    flex-direction: column;
-  }
-  .small {
-    width: 52px;
-  }
-  .between {
-    grid-column: span 2;
-  }
-}
 button {
   position: relative;
   display: grid;
@@ -222,5 +207,20 @@ em {
   font-weight: 700;
   color: var(--on-mulberry);
   background: var(--mulberry);
+}
+/* One row from left to right, as large as a crossing can be compared by; else two. */
+@container (min-width: 620px) {
+  .steps {
+    grid-template-columns: repeat(7, minmax(0, 1fr));
+  }
+  .said {
+    flex-direction: column;
+  }
+  .small {
+    width: 52px;
+  }
+  .between {
+    grid-column: span 2;
+  }
 }
 </style>
