@@ -1,4 +1,5 @@
-import { Key, type WebElement } from 'selenium-webdriver'
+import { fileURLToPath } from 'node:url'
+import { By, Key, type WebElement } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
 import { normal, seeded } from '#core/simulated'
 import {
@@ -12,6 +13,7 @@ import {
   severeLogs,
   untilSaved,
   untilText,
+  upload,
 } from './browser'
 
 let session: Session
@@ -117,6 +119,33 @@ describe('by keys alone', () => {
     await send('5')
     await press(driver, 'button', 'Note the row')
     await untilText(driver, /2\.5[\s\S]*−½[\s\S]*between hair below and locked inside/)
+  })
+})
+
+describe('a photo of the row', () => {
+  it('stands beside the drawings, turned and enlarged, and goes with the row', async () => {
+    session = await openBrowser()
+    const { driver } = session
+    await open(driver, `${inject('demo')}/trial`)
+    const icon = fileURLToPath(new URL('../../public/icon-512.png', import.meta.url))
+    await upload(driver, 'Photo beside the drawings of this row', icon)
+    const shown = async () => {
+      const [photo] = await driver.findElements(By.css('img[alt="The row as it was sewn"]'))
+      return photo?.getAttribute('style') ?? null
+    }
+    await driver.wait(async () => (await shown()) !== null, PATIENCE_MS, 'no photo')
+    await press(driver, 'button', 'Turn the photo')
+    await press(driver, 'button', 'Make the photo larger')
+    expect(await shown()).toMatch(/width: 150%;.*rotate\(90deg\)/)
+    await press(driver, 'radio', /^−1, hair below/)
+    await press(driver, 'button', 'Note the row')
+    await driver.wait(
+      async () => (await driver.findElements(By.css('img[alt="row 2, right side"]'))).length === 1,
+      PATIENCE_MS,
+      'the photo did not go with its row',
+    )
+    // The next row begins without one.
+    expect(await shown()).toBeNull()
   })
 })
 
