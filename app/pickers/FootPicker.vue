@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { knownLength } from '~/utils/known'
 import { PLATE_NAMES } from '#shared/inputs'
-import { PRESSURES } from '#core/terms'
+import { PRESSURES, settingWord } from '#core/terms'
 import type { Foot } from '#shared/records'
 
 const book = useBookStore()
@@ -56,7 +56,7 @@ const hint = (f: Foot) =>
       <SelectField
         :model-value="inHand.setup.pressure"
         label="Foot pressure"
-        :items="PRESSURES.map(value => ({ value, label: value }))"
+        :items="PRESSURES.map(value => ({ value, label: settingWord(value) }))"
         class="mb-3"
         @update:model-value="inHand.update('Note the foot pressure', { pressure: $event })"
       />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { FARTHEST_MARK } from '#core/dial'
-import { BOBBIN_TENSIONS } from '#core/terms'
+import { BOBBIN_TENSIONS, settingWord } from '#core/terms'
 import { formatShort } from '#core/units'
 import { familyWords } from '#shared/setup'
 import { useFieldProblems } from '~/fields/fieldProblems'
@@ -74,7 +74,7 @@ function confirm(): void {
     <SelectField
       :model-value="inHand.setup.bobbinTension"
       label="Bobbin tension"
-      :items="BOBBIN_TENSIONS.map(value => ({ value, label: value }))"
+      :items="BOBBIN_TENSIONS.map(value => ({ value, label: settingWord(value) }))"
       @update:model-value="inHand.update('Note the bobbin tension', { bobbinTension: $event })"
     />
     <div class="flex gap-2">

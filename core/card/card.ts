@@ -162,7 +162,7 @@ function movedFields({ walk: { stitch, pressure }, unit }: CardInput): CardField
       note: stitch.positionMm < 0 ? 'left' : 'right',
     })
   if (pressure !== 'home')
-    fields.push({ id: 'pressure', label: 'Foot pressure', value: pressure, note: 'than home' })
+    fields.push({ id: 'pressure', label: 'Foot pressure', value: pressure, note: 'than normal' })
   return fields
 }
 

@@ -73,7 +73,7 @@ export const HEAVY_BOBBIN_SCHOOLS: readonly SchoolChoice<HeavyBobbinSchool>[] = 
 
 /** Where pearl cotton starts on the dial. */
 export const PEARL_TENSION_SCHOOLS: readonly SchoolChoice<PearlTensionSchool>[] = [
-  { id: 'home', name: 'Home', why: 'The thread lies on top and nothing else shows.' },
+  { id: 'home', name: 'Normal tension', why: 'The thread lies on top and nothing else shows.' },
   { id: 'plus-one', name: 'Home and one', why: 'A hair of bobbin comes up and ties each stitch down.' },
 ]
 

@@ -106,6 +106,14 @@ export type Pressure = (typeof PRESSURES)[number]
 export const SPEEDS = ['slow', 'medium', 'usual'] as const
 export type Speed = (typeof SPEEDS)[number]
 
+/**
+ * How a bobbin tension or a foot pressure is called: records and routes keep their own word for normal.
+ *
+ * @example
+ * settingWord('home') // 'normal'
+ */
+export const settingWord = (value: string): string => (value === 'home' ? 'normal' : value)
+
 /** What a machine and its place have, as far as preparing it goes; null: not known. */
 export interface MachineTraits {
   /** A tension divider: two grooves, one thread each. */

@@ -103,7 +103,8 @@ function ownSwatchOf(
   dial: TensionDial | null,
   { swatches, needles, threads, stitches }: PairingTables,
 ): OwnSwatch | null {
-  if (!dial || !swatches) return null
+  // Of a cloth nobody named none can be said to be the same.
+  if (!dial || !swatches || setup.clothId === null) return null
   const needleOf = (id: string | null) => needles.get(id ?? '') ?? null
   const family = (one: SetupContent) => {
     const stitch = stitchOf(one.stitch.stitchId, stitches)

@@ -1,5 +1,6 @@
 import { BLADES, type Blade, type Needle, needleNameAndType, type NeedleType } from '#core/needle'
 import { findStitch } from '#core/stitch'
+import { settingWord } from '#core/terms'
 import type { SetupContent } from './schema'
 
 /** What a setup may point at, as far as it has a name: its own, or what stands on a needle's packet. */
@@ -90,8 +91,8 @@ const PARTS: readonly Part[] = [
     words: ({ bobbinId }, { threads }) => nameIn(threads, bobbinId),
     id: setup => setup.bobbinId,
   },
-  { what: 'bobbin tension', words: ({ bobbinTension }) => bobbinTension },
-  { what: 'foot pressure', words: ({ pressure }) => pressure },
+  { what: 'bobbin tension', words: ({ bobbinTension }) => settingWord(bobbinTension) },
+  { what: 'foot pressure', words: ({ pressure }) => settingWord(pressure) },
   { what: 'speed', words: ({ speed }) => speed ?? 'by the rule' },
   { what: 'cloth', words: ({ clothId }, { cloths }) => nameIn(cloths, clothId), id: setup => setup.clothId },
   { what: 'layers', words: ({ layers }) => String(layers) },

@@ -38,9 +38,7 @@ const sureness = computed(() => {
 })
 const readers = useReaderStore()
 const leads = computed(() => GOAL_FACTS[trial.goal].leads)
-const rowsThere = computed(
-  () => trial.counted.filter(({ dial }) => dial === advice.value?.best && !view.value?.fault).length,
-)
+const rowsThere = computed(() => trial.counted.filter(({ dial }) => dial === advice.value?.best).length)
 /** What would make one surer; empty: nothing needs to. */
 const raises = computed(() => {
   if (sureness.value === null || sureness.value === 'sure') return []
@@ -97,7 +95,6 @@ const raises = computed(() => {
             ? 'Stop and look before you sew on, your machine’s own manual first.'
             : 'More than the number may be wrong.'
         }}
-        <template v-if="suspects[0]">First suspect: {{ suspects[0].cause }}. </template>
         <template v-if="suspects[0]">First suspect: {{ suspects[0].cause }}.</template>
         <NuxtLink
           :to="`/signs?${view.fault.signs.map(id => `sign=${id}`).join('&')}`"
