@@ -96,6 +96,7 @@ const raises = computed(() => {
             : 'More than the number may be wrong.'
         }}
         <template v-if="suspects[0]">First suspect: {{ suspects[0].cause }}.</template>
+        {{ ' ' }}
         <NuxtLink
           :to="`/signs?${view.fault.signs.map(id => `sign=${id}`).join('&')}`"
           class="link"
