@@ -14,7 +14,7 @@ useHead({ title: () => (isMissing.value ? 'No such page' : 'Something went wrong
   <main class="error">
     <UCard class="grid gap-3">
       <h1>{{ isMissing ? 'There is no such page' : 'Something went wrong' }}</h1>
-      <p v-if="isMissing">Nothing of Lacy Spool stands at this address. Your book is as you left it.</p>
+      <p v-if="isMissing">No page has this address. Your book is as you left it.</p>
       <p v-else-if="isUnloaded">
         A part of the app did not load. Your book is as you left it. Reload the page once the server answers.
       </p>

@@ -37,6 +37,7 @@ await Promise.all([
   checkRow([
     ['Layout', process.execPath, ['scripts/format.mjs', '--check']],
     ['Lint', bin('eslint'), ['.']],
+    ['Words', process.execPath, ['scripts/words.mjs']],
     ['Layer fences', bin('depcruise'), [...LAYERS, '--config', '.dependency-cruiser.cjs']],
     ['Types of the core, without browser or Node.js', bin('tsc'), ['-p', 'core']],
     vitest('Unit tests', 'unit'),

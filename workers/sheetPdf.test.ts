@@ -7,13 +7,13 @@ import { sheetsToPdf } from './sheetPdf'
 
 const CARD = {
   fields: [
-    { id: 'width', label: 'Width', value: '4.0', note: 'safe to 4.5, rule' },
+    { id: 'width', label: 'Width', value: '4.0', note: 'safe up to 4.5, rule' },
     { id: 'length', label: 'Length', value: '2.5', note: 'Honeycomb' },
     { id: 'tension', label: 'Tension', value: '2.8', note: 'home is 4' },
     { id: 'left', label: 'L', value: 'Grün 40', note: '' },
     { id: 'right', label: 'R', value: '金 metallic', note: '' },
   ],
-  caution: { severity: 'warn', message: 'Not hand-walked yet: handwheel first, toward you.' },
+  caution: { severity: 'warn', message: 'Not turned through yet: turn the handwheel toward you first.' },
 } as const
 const read = async (sheets: Parameters<typeof sheetsToPdf>[0]) =>
   measurePdf(new Uint8Array(await sheetsToPdf(sheets).arrayBuffer()))
@@ -50,7 +50,7 @@ describe('a PDF at true size', () => {
     ]
     for (const said of ['4.0', '2.5', '2.8', 'Grün 40', '? metallic', 'Attic seven'])
       expect(texts).toContain(said)
-    expect(texts.join(' ')).toContain('Not hand-walked yet')
+    expect(texts.join(' ')).toContain('Not turned through yet')
   })
   it('draws every kind of mark, and a drawing over pages at its true size', async () => {
     const marks = [

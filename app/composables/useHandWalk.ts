@@ -16,7 +16,7 @@ export function useHandWalk() {
   )
   function log(): void {
     handWalks.log(new Date())
-    void sayStored('Hand-walk logged for exactly this setup')
+    void sayStored('Turned through by hand with this setup')
   }
   const walkedOn = computed(() => handWalks.latest && dayOf(handWalks.latest.walkedAt))
   return { hindrance, log, walkedOn }

@@ -2,6 +2,7 @@ import {
   FAR_SIGNS,
   farOf,
   farWithUnit,
+  formatCloth,
   formatLength,
   formatLengthDown,
   lengthWithUnit,
@@ -19,6 +20,8 @@ export function useLength() {
     length: (mm: number | null) => lengthWithUnit(mm, settings.unit),
     /** A limit: never rounded up. */
     limit: (mm: number | null) => formatLengthDown(mm, settings.unit),
+    /** Cloth, as one can cut it; without its unit. */
+    cut: (mm: number) => formatCloth(mm, settings.unit),
     sign: () => UNIT_SIGNS[settings.unit],
     /** Thread and seams: metres, or yards. */
     far: (metres: number) => farWithUnit(metres, settings.unit),

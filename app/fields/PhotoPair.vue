@@ -50,7 +50,7 @@ async function add(side: 'front' | 'back', file: File): Promise<void> {
           v-if="isMissing[side]"
           class="hint close-ink"
         >
-          The photo is not in this browser: import the zip that has it, or take another.
+          The photo is not in this browser. Import the zip that has it, or take another photo.
         </p>
         <FileButton
           accept="image/*"

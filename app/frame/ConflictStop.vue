@@ -12,7 +12,7 @@ const worst = computed(() => rows.value.filter(({ severity }) => severity === ro
 const label = computed(() => {
   const count = (wanted: string) => rows.value.filter(({ severity }) => severity === wanted).length
   const first = `${worst.value} ${look.value?.word ?? ''}`
-  const counts = `${count('stop')} to stop for, ${count('mind')} to mind, ${count('note')} to note`
+  const counts = `${count('stop')} to stop for, ${count('mind')} to check, ${count('note')} to note`
   return `Conflicts: ${first}; ${counts}`
 })
 </script>

@@ -30,8 +30,7 @@ async function bring(file: File): Promise<void> {
   if (to === null) {
     toast.add({
       title: `${file.name} cannot be read here`,
-      description:
-        'Drop a backup (JSON or zip), a CSV with one of our heads, an SVG of one stitch, or a photo.',
+      description: 'Drop a backup (JSON or zip), a CSV, a stitch as SVG, or a photo.',
       color: 'error',
     })
     return

@@ -264,7 +264,7 @@ const spoolsNote = computed(() => {
         is-name
         title="Bobbin"
         :main="bobbin?.name ?? 'Bobbin'"
-        :sub="bobbin ? 'under side' : 'not chosen'"
+        :sub="bobbin ? 'wrong side' : 'not chosen'"
       >
         <LateBobbinPicker />
       </LineUpStop>

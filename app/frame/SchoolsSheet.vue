@@ -33,14 +33,14 @@ function setLength(field: 'ownMarginMm' | 'clearanceMm', mm: number): void {
   else settings.changeSchools({ ownMarginMm: mm })
 }
 const ABOUT =
-  'Where sewists disagree, you choose. Each choice says why; all are common practice, '
-  + 'none has a published source.'
+  'Where sewists differ, you choose. Each choice gives one reason. All are common practice '
+  + 'without a published source.'
 </script>
 
 <template>
   <UModal
     v-model:open="open"
-    title="Schools"
+    title="Sewists differ"
     :description="ABOUT"
   >
     <template #body>
@@ -73,9 +73,8 @@ const ABOUT =
           v-if="whyNotFive"
           class="hint"
         >
-          Because it strikes: a 5 or 6 mm machine with any twin, a 7 mm machine above gap 2.0 and a 9 mm
-          machine above gap 4.0 all reach their end before 5 mm. Widest stitch less gap is right on every one
-          of them.
+          A needle would hit. On a 5 or 6 mm machine any twin ends before 5 mm. So does a gap above 2.0 on 7
+          mm, and above 4.0 on 9 mm. Widest stitch less gap is right on every machine.
         </p>
       </SchoolFieldset>
       <fieldset class="clearance">
@@ -124,13 +123,13 @@ const ABOUT =
         @choose="settings.changeSchools({ pearlEye: $event })"
       />
       <SchoolFieldset
-        legend="Speed for film"
+        legend="Speed for flat metallic (film)"
         :choices="FILM_SPEED_SCHOOLS"
         :chosen="schools.filmSpeed"
         @choose="settings.changeSchools({ filmSpeed: $event })"
       />
       <SchoolFieldset
-        legend="Film in satin"
+        legend="Flat metallic (film) in satin"
         :choices="SATIN_FILM_SCHOOLS"
         :chosen="schools.satinFilm"
         @choose="settings.changeSchools({ satinFilm: $event })"
@@ -142,7 +141,7 @@ const ABOUT =
         @choose="settings.changeSchools({ hiddenBobbin: $event })"
       />
       <SchoolFieldset
-        legend="A spool that rolls off"
+        legend="A spool that unwinds from the side"
         :choices="UNWINDING_SCHOOLS"
         :chosen="schools.unwinding"
         @choose="settings.changeSchools({ unwinding: $event })"

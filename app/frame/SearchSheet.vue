@@ -84,7 +84,7 @@ const stitches = computed(() =>
 )
 const signs = SIGNS.map(({ id, words }): CommandPaletteItem => ({
   label: words,
-  suffix: 'ask the sign doctor',
+  suffix: 'troubleshooting',
   icon: 'i-lucide-stethoscope',
   onSelect: go('/signs', { sign: id }),
 }))
@@ -111,7 +111,7 @@ const actions = computed((): CommandPaletteItem[] => [
     onSelect: then(() => settings.change({ unit: settings.unit === 'mm' ? 'inch' : 'mm' })),
   },
   {
-    label: 'Schools: where sewists disagree',
+    label: 'Sewists differ: your choices',
     icon: 'i-lucide-split',
     onSelect: then(() => emit('schools')),
   },

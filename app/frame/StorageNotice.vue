@@ -26,11 +26,11 @@ const lost = computed(() => {
       return `The ${one} you took away${others} is needed by what another tab has kept: it stays.`
     case 'unfit':
       return (
-        `The ${one} you changed${others} was changed in another tab too, and both together do not fit: `
-        + 'it is as the other tab has it.'
+        `The ${one} you changed${others} was changed in another tab too. The two changes do not `
+        + 'fit, so the other tab’s stands.'
       )
     default:
-      return `The ${one} you kept${others} needs what was taken away in another tab: it is as it was before.`
+      return `The ${one} you kept${others} needs what another tab took away. Nothing was changed.`
   }
 })
 const notice = computed(() => STORAGE_NOTICES[book.storage])

@@ -70,8 +70,8 @@ const TOOLS = computed(() => [
     does: switchUnit,
   },
   {
-    name: 'Schools: where sewists disagree',
-    short: 'Schools',
+    name: 'Sewists differ: your choices',
+    short: 'Choices',
     icon: 'i-lucide-split',
     key: KEYS.schools.shown,
     isOff: false,

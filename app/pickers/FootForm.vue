@@ -51,7 +51,7 @@ const soles = SOLES.map(value => ({ value, label: value }))
     <USwitch
       v-model="draft.singleHole"
       label="One round hole instead of a slot"
-      description="Any twin strikes it."
+      description="Any twin hits this foot."
     />
     <LengthField
       v-if="!draft.singleHole"

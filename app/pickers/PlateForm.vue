@@ -27,7 +27,7 @@ const { draft, check, save } = useRecordForm(
     <USwitch
       v-model="draft.singleHole"
       label="Single hole"
-      description="A twin strikes it."
+      description="A twin hits this plate."
     />
     <LengthField
       v-if="!draft.singleHole"

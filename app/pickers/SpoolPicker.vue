@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DRAWS, SECOND_SPOOLS, type SecondSpool, SUPPLY_PLACES } from '#core/terms'
+import { DRAW_WORDS, DRAWS, SECOND_SPOOLS, type SecondSpool, SUPPLY_PLACES } from '#core/terms'
 import { openChoices, orUnknown } from '~/utils/orUnknown'
 
 const inHand = useInHandStore()
@@ -110,7 +110,7 @@ const second = computed({
       <SelectField
         v-model="draw"
         label="Runs off"
-        :items="openChoices(DRAWS, 'as the spool does')"
+        :items="openChoices(DRAWS, 'as the spool does', value => DRAW_WORDS[value])"
       />
     </div>
     <SelectField

@@ -26,7 +26,7 @@ const { bare } = useLength()
         v-model="widthMm"
         label="Stitch width"
         limit="widthMm"
-        :hint="safeMm === null ? undefined : `Safe to ${bare(safeMm)}.`"
+        :hint="safeMm === null ? undefined : `Safe up to ${bare(safeMm)}.`"
       />
       <LengthField
         v-model="lengthMm"

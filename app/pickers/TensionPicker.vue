@@ -66,10 +66,10 @@ function confirm(): void {
     </p>
     <p class="hint">
       <template v-if="dial"
-        >Normal is {{ formatShort(dial.home) }}, the dial goes from {{ formatShort(dial.min) }} to
+        >Normal is {{ formatShort(dial.home) }} on this dial of {{ formatShort(dial.min) }} to
         {{ formatShort(dial.max) }}.</template
-      ><template v-else>This machine’s dial is not known: add its normal tension under Machine.</template>
-      A number means nothing without its machine.
+      ><template v-else> Add this machine’s normal tension under Machine.</template>
+      Another machine needs another number.
     </p>
     <SelectField
       :model-value="inHand.setup.bobbinTension"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CoreError } from '#core/errors'
-import { DRAWS } from '#core/terms'
+import { DRAW_WORDS, DRAWS } from '#core/terms'
 import {
   parseThreadLabel,
   THREAD_KINDS,
@@ -220,7 +220,7 @@ const readingWords = computed(() => {
         v-model="unwinds"
         name="unwinds"
         label="Unwinds"
-        :items="openChoices(DRAWS)"
+        :items="openChoices(DRAWS, 'not known', value => DRAW_WORDS[value])"
       />
     </div>
     <fieldset>

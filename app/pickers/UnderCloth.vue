@@ -67,8 +67,8 @@ function change(place: number, by: Partial<Layer>): void {
     />
     <p class="hint">
       Under the foot: <b>{{ length(total) }}</b><template v-if="total !== null"
-        >; where the foot climbs onto it, a shim of the same height keeps it level.</template
-      ><template v-else>: thread and bobbin are reckoned as the least until every layer is.</template>
+        >. A shim of this height keeps the foot level where it climbs.</template
+      ><template v-else>. Measure every layer: until then thread and bobbin count as the least.</template>
     </p>
   </fieldset>
 </template>

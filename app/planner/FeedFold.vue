@@ -19,7 +19,7 @@ const {
   /** What it is sewn on: what was measured there counts until this piece has a feed. @defaultValue null */
   clothId?: string | null
 }>()
-const { length, bare } = useLength()
+const { cut, sign } = useLength()
 const isMeasured = computed({
   get: () => feed.value !== null,
   set: now => {
@@ -33,26 +33,24 @@ const measured = computed(() => orNull(() => feedOf(feed.value, cloth.value)))
 const known = computed(() => measured.value ?? UNKNOWN_FEED)
 /** Where the feed is taken from. */
 const source = computed(() => {
-  const factor = `feed ${formatNumber(known.value.factor, 2)} of the dial`
-  if (feed.value) return `Measured here: ${factor}`
-  return measured.value
-    ? `Measured on ${cloth.value!.name}: ${factor}`
-    : 'Not measured: taken as the dial says'
+  const factor = `Feed: ${formatNumber(known.value.factor, 2)} of the dial`
+  if (feed.value) return `${factor}, measured here`
+  return measured.value ? `${factor}, measured on ${cloth.value!.name}` : 'Feed: not measured'
 })
 /** null: no side is known yet. */
 const far = computed(() => (longestMm > 0 ? orNull(() => farPoint(longestMm, known.value)) : null))
-const isKnown = computed(() => measured.value !== null)
 const farWords = computed(() => {
   if (!far.value) return ''
   const { leastMm, mostMm } = far.value
-  const where = `the end of ${length(longestMm)} may fall between ${bare(leastMm)} and ${length(mostMm)}`
-  return `${source.value}; ${where}. Stop three stitches before each point and look.`
+  const [side, least, most] = [longestMm, leastMm, mostMm].map(cut)
+  const where = `A ${side} ${sign()} side will end between ${least} and ${most} ${sign()}.`
+  return `${where} Stop three stitches before each point and look.`
 })
 </script>
 
 <template>
   <FoldAway
-    title="Feed: where the far point may fall"
+    :title="source"
     :open="feed !== null"
   >
     <div class="grid gap-2">
@@ -81,16 +79,7 @@ const farWords = computed(() => {
           limit="pieceMm"
         />
       </div>
-      <p v-if="far && !isKnown">{{ farWords }}</p>
+      <p v-if="far">{{ farWords }}</p>
     </div>
   </FoldAway>
-  <template v-if="far && isKnown">
-    <p>{{ farWords }}</p>
-    <p
-      v-if="Math.abs(known.factor - 1) > 0.005"
-      class="hint"
-    >
-      The stitches above are planned so: each says what to dial, and what it sews.
-    </p>
-  </template>
 </template>

@@ -100,8 +100,8 @@ const taken = computed(() => {
     <p class="hint">
       <template v-if="sharedId">Everything you change is kept.</template>
       <template v-else
-        >It is kept from its first change.<template v-if="taken">
-          It took from the piece before: {{ taken }}.</template
+        >Kept from its first change.<template v-if="taken">
+          Setup of the last piece: {{ taken }}.</template
         ></template
       >
     </p>

@@ -49,7 +49,7 @@ function ballWords({ thread, metres }: ThreadNeed): string {
       v-if="!found"
       class="hint"
     >
-      Choose machine, needle and threads: then it is reckoned.
+      Choose machine, needle and threads first.
     </p>
     <template v-else>
       <ul class="threads">
@@ -79,8 +79,15 @@ function ballWords({ thread, metres }: ThreadNeed): string {
         seam{{ bobbinWords }}.
       </p>
       <p class="hint">
-        {{ found.needles.length > 1 ? 'The needles sew' : 'The needle sews' }} {{ hoursWords }}. Rule: tails
-        of {{ length(1000 * TAIL_M) }} at each end, 12 % for trials, 4 s a turn and 20 s a row, guesses.
+        {{ found.needles.length > 1 ? 'The needles sew' : 'The needle sews' }} {{ hoursWords }}.
+        <SourceChip
+          of="guess"
+          about="thread and time"
+        >
+          <p>
+            Added are tails of {{ length(1000 * TAIL_M) }} and 12 % for trials. A turn takes 4 s, a row 20 s.
+          </p>
+        </SourceChip>
       </p>
     </template>
   </UCard>

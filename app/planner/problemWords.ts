@@ -9,7 +9,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'group.gapMm': 'Between groups',
   'pieceMm': 'The finished width',
   'edgeMm': 'The distance to the first tuck',
-  'reserveMm': 'The reserve',
+  'reserveMm': 'The allowance',
   'cordMm': 'The cord',
   'takeUp.beforeMm': 'Wide before',
   'takeUp.afterMm': 'Wide after',
@@ -34,13 +34,13 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'stemMm': 'The stem',
   'stemBowMm': 'The bow of the stem',
   'overlapsMm': 'The overlap',
-  'legsMm': 'A leg',
+  'legsMm': 'A side',
   'alongMm': 'The length',
   'bandMm': 'The band',
   'overlapMm': 'The overlap',
   'mostRows': 'The number of rows',
   'choices': 'The stitches',
-  'leanDeg': 'The lean of the vanes',
+  'leanDeg': 'The lean of the fronds',
 }
 
 /** Words for what a plan cannot be reckoned with, in the planners' names for its fields. */

@@ -30,7 +30,7 @@ export async function readSvgOutline(file: File): Promise<OutlineReading> {
 export function outlineOfSvg(text: string): OutlineReading {
   const reading = readSvg(text, 'path, polygon, polyline, rect', {
     name: 'path',
-    missing: 'The drawing holds no path: draw the edge as one path, and save it as plain SVG.',
+    missing: 'The drawing holds no path. Draw the edge as one path and save it as plain SVG.',
   })
   if (!reading.ok) return reading
   const { element, mmPerUnit: scale } = reading

@@ -42,7 +42,7 @@ const freeWords = computed(() => {
   return clearanceMm < 0 ? `, ${length(-clearanceMm)} too far` : `, ${length(clearanceMm)} ${PLACES[part]}`
 })
 const label = computed(
-  () => `Clearance at each of ${drops.value.length} drops: least ${bare(view.value.leastMm)}`,
+  () => `Clearance at ${drops.value.length} needle positions: least ${bare(view.value.leastMm)}`,
 )
 
 /** With reduced motion nothing slides: the drops follow one another slowly enough to be read. */
@@ -80,7 +80,7 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
   >
     <header>
       <h2>Handwheel</h2>
-      <span class="hint">drop {{ drop + 1 }} of {{ drops.length }}{{ freeWords }}</span>
+      <span class="hint">Needle position {{ drop + 1 }} of {{ drops.length }}{{ freeWords }}</span>
     </header>
     <svg
       :viewBox="`0 0 ${WIDE} ${TALL}`"
@@ -156,7 +156,7 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
       :max="drops.length - 1"
       :step="1"
       label="Scrub through one repeat"
-      :value-text="`drop ${drop + 1} of ${drops.length}${freeWords}`"
+      :value-text="`Needle position ${drop + 1} of ${drops.length}${freeWords}`"
       class="scrub"
       @update:model-value="scrub"
     />

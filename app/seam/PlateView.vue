@@ -39,7 +39,7 @@ const tall = computed(() => (foot.value?.kind === 'slot' ? 249 : 221))
 function wordsOf({ what, lengthMm, isLeast }: Dimension): string {
   switch (what) {
     case 'blades':
-      return `blades span ${bare(lengthMm)}`
+      return `needles sweep ${bare(lengthMm)}`
     case 'spare-left':
     case 'spare-right':
       return bare(lengthMm)
@@ -76,7 +76,7 @@ const spokenWords = computed(() => {
   const { spareLeftMm, spareRightMm } = result.value
   const lines = dimensions.value.map(({ text }) => text).join('; ')
   const spare = `${bare(spareLeftMm)} left and ${bare(spareRightMm)} right to spare`
-  return `Plate from above. ${lines}. ${spare}. Drop ${drop + 1} of ${drops.value.length}.`
+  return `Plate from above. ${lines}. ${spare}. Needle position ${drop + 1} of ${drops.value.length}.`
 })
 </script>
 

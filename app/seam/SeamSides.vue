@@ -10,7 +10,7 @@ import { drawHeatMap, LAYER_INKS } from './heatMap'
 import { drawCloth, drawHoles, drawSewn, type View } from './drawSewn'
 import { useSewnView } from './useSewnView'
 
-/** Right side, under side and build-up of a seam, as the worker sewed them. */
+/** Right side, wrong side and build-up of a seam, as the worker sewed them. */
 const { seam, stitchName, rightTallPx, underTallPx } = defineProps<{
   seam: Seam
   stitchName: string
@@ -21,6 +21,11 @@ const { seam, stitchName, rightTallPx, underTallPx } = defineProps<{
 const emit = defineEmits<{ cure: [lengthMm: number] }>()
 const SEAM_MM = 40
 const SCREEN_MM_PER_PX = 25.4 / 96
+const WIDTH_WHY: Readonly<Record<Seam['threadWidthSource'], string>> = {
+  measured: 'The thickness you measured.',
+  rule: 'Worked out from tex and fibre.',
+  guess: 'Neither thickness nor tex is known: a usual thread of this kind is drawn.',
+}
 
 const settings = useSettingsStore()
 const { length } = useLength()
@@ -86,7 +91,7 @@ const belowLabel = computed(() => {
     construction.value === 'single'
       ? 'runs along the seam'
       : 'zigzags between the needle holes, which is normal'
-  const side = wrongSideUp.value ? 'Right side, from below' : 'Under side'
+  const side = wrongSideUp.value ? 'Right side, from below' : 'Wrong side'
   return `${side}, turned over: the bobbin thread ${runs}.`
 })
 const aboveLabel = computed(() => {
@@ -104,7 +109,7 @@ const large = computed(() =>
 const small = computed(() =>
   wrongSideUp.value
     ? { title: 'Wrong side', hint: 'as you sew it', draw: drawAbove.value, label: aboveLabel.value }
-    : { title: 'Under side', hint: 'turned over', draw: drawBelow.value, label: belowLabel.value },
+    : { title: 'Wrong side', hint: 'turned over', draw: drawBelow.value, label: belowLabel.value },
 )
 const THREAD = { value: 'thread', label: 'Thread' } as const
 const LAYERS = { value: 'layers', label: 'Build-up' } as const
@@ -217,7 +222,13 @@ watch(wrongSideUp, () => {
         :label="small.label"
       />
       <p class="hint note">
-        Thread width: {{ seam.threadWidthSource === 'rule' ? 'rule, from tex' : seam.threadWidthSource }}
+        Thread width
+        <SourceChip
+          :of="seam.threadWidthSource"
+          about="thread width"
+        >
+          <p>{{ WIDTH_WHY[seam.threadWidthSource] }}</p>
+        </SourceChip>
       </p>
       <UButton
         variant="ghost"

@@ -22,9 +22,9 @@ const farLimit = computed(() => LIMITS.seamM.map(farOf) as [number, number])
 const metres = far
 const bobbinWords = computed(() => {
   const bobbin = needs?.bobbin
-  if (!bobbin) return 'Bobbins to wind: not measured; note what one holds in the workbox. '
+  if (!bobbin) return 'Bobbins to wind: not measured. Enter what a bobbin holds in the workbox.'
   const count = bobbin.count === 1 ? 'One bobbin' : `${bobbin.count} bobbins`
-  return `${count} to wind, about ${metres(bobbin.holdsM)} each (${bobbin.source}). `
+  return `${count} to wind, about ${metres(bobbin.holdsM)} each.`
 })
 const PLACE_WORDS = {
   needle: 'Needle',
@@ -73,8 +73,8 @@ const clothWords = computed(() => {
         :key="row.place"
       >
         <span
-          ><b>{{ PLACE_WORDS[row.place] }}</b>
-          <span class="hint"> {{ row.thread?.name ?? 'not chosen' }}</span></span
+          ><b>{{ PLACE_WORDS[row.place] }}</b
+          >{{ ' ' }}<span class="hint">{{ row.thread?.name ?? 'not chosen' }}</span></span
         >
         <b class="metres">{{ needs.atLeast ? 'at least ' : '' }}{{ metres(row.metres) }}</b>
         <span :class="row.shortM === null ? 'hint' : 'strikes-ink'">{{ stockWords(row) }}</span>
@@ -85,8 +85,16 @@ const clothWords = computed(() => {
       class="hint note"
     >
       {{ bobbinWords }}
-      Rule: stitch length and {{ clothWords }} a stitch, {{ Math.round(100 * USUAL_WASTE) }} % for tails and
-      trials; {{ needs.stitches }} stitches.
+      <SourceChip
+        of="rule"
+        about="thread needed"
+      >
+        <p>
+          {{ needs.stitches }} stitches. Each takes the stitch length and {{ clothWords }}, above and below.
+        </p>
+        <p>{{ Math.round(100 * USUAL_WASTE) }} % is added for tails and trials, a guess.</p>
+        <p v-if="needs.bobbin">What a bobbin holds is {{ needs.bobbin.source }}.</p>
+      </SourceChip>
     </p>
   </UCard>
 </template>

@@ -39,7 +39,7 @@ export const useHandWalksStore = defineStore('handWalks', () => {
     }
     return [{ table: 'handWalks', id, record }]
   }
-  const log = (now: Date) => book.commit('Log the hand-walk', recordOf(now))
+  const log = (now: Date) => book.commit('Note that it was turned through', recordOf(now))
 
   return { latest, recordOf, log }
 })

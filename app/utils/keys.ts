@@ -20,7 +20,7 @@ export const KEYS = {
   search: { key: '/', shown: '/', does: 'Search everything' },
   searchToo: { key: 'meta_k', shown: 'Ctrl K', does: 'Search everything' },
   unit: { key: 'u', shown: 'U', does: 'Millimetres or inches' },
-  schools: { key: 's', shown: 'S', does: 'Schools: where sewists disagree' },
+  schools: { key: 's', shown: 'S', does: 'Sewists differ: your choices' },
   lamp: { key: 'l', shown: 'L', does: 'Dim lamp' },
   undo: { key: 'meta_z', shown: 'Ctrl Z', does: 'Undo' },
   redo: { key: 'meta_shift_z', shown: 'Ctrl Shift Z', does: 'Redo' },

@@ -9,6 +9,10 @@ export function orUnknown<T extends string>(
 }
 
 /** A select's entries with the open one first. */
-export function openChoices(list: readonly string[], open = 'not known'): { value: string; label: string }[] {
-  return [{ value: '', label: open }, ...list.map(value => ({ value, label: value }))]
+export function openChoices<T extends string>(
+  list: readonly T[],
+  open = 'not known',
+  wordOf: (value: T) => string = value => value,
+): { value: string; label: string }[] {
+  return [{ value: '', label: open }, ...list.map(value => ({ value, label: wordOf(value) }))]
 }

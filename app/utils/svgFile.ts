@@ -84,7 +84,7 @@ export function readSvgPath(text: string): PathReading {
   if (path === '')
     return {
       ok: false,
-      message: 'The drawing holds no line: draw the outlines as paths, and save it as plain SVG.',
+      message: 'The drawing holds no line. Draw the outlines as paths and save them as plain SVG.',
     }
   return { ok: true, path, mmPerUnit: mmPerUnit(root) }
 }

@@ -26,7 +26,7 @@ export const VERDICT_LOOKS = {
     edge: 'var(--weld)',
   },
   strikes: {
-    word: 'Strikes',
+    word: 'Hits',
     icon: 'i-lucide-octagon-x',
     ink: 'var(--madder-text)',
     bg: 'var(--strikes-bg)',
@@ -37,7 +37,7 @@ export const VERDICT_LOOKS = {
 /** The one verdict of all that is on the machine. */
 export const JOB_LOOKS = {
   clear: VERDICT_LOOKS.clear,
-  mind: { ...VERDICT_LOOKS.close, word: 'Mind' },
+  mind: { ...VERDICT_LOOKS.close, word: 'Check' },
   stop: { ...VERDICT_LOOKS.strikes, word: 'Stop' },
 } as const satisfies Record<JobWord, Look>
 

@@ -34,7 +34,7 @@ export function rowLegsMm(
     const corners = Number(i > 0) + Number(i < legsMm.length - 1)
     const lengthMm = mm - corners * lostMm
     if (lengthMm < LEAST_LEG_MM)
-      throw new CoreError('out-of-range', `Leg ${i + 1} of ${mm} mm is shorter than the band is wide`, {
+      throw new CoreError('out-of-range', `Side ${i + 1} of ${mm} mm is shorter than the band is wide`, {
         field: `legsMm.${i}`,
         min: corners * lostMm + LEAST_LEG_MM,
         max: 10_000,

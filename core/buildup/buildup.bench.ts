@@ -22,7 +22,7 @@ const input: SewnInput = {
 }
 
 describe('100 mm of dense satin, two needles', () => {
-  bench('right side, under side and build-up', () => {
+  bench('right side, wrong side and build-up', () => {
     const right = rightSide(input)
     underSide(input)
     layThread(right, 2 * input.stitch.lengthMm)

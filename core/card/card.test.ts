@@ -82,8 +82,8 @@ const field = (id: string, ...args: Parameters<typeof card>) =>
   card(...args).fields.find(one => one.id === id)
 
 describe('the bench card', () => {
-  it('gives the numbers to dial in, each with how far it may go or where home is', () => {
-    expect(field('width')).toMatchObject({ value: '4.0', note: 'safe to 4.5, rule' })
+  it('gives the numbers to dial in, each with how far it may go or where normal is', () => {
+    expect(field('width')).toMatchObject({ value: '4.0', note: 'safe up to 4.5, rule' })
     expect(field('length')).toMatchObject({ value: '2.5', note: 'Honeycomb' })
     expect(field('tension')).toMatchObject({ value: '2.8', note: 'normal is 4' })
     expect(field('tension', { tension: 4 })!.note).toBe('normal')
@@ -99,7 +99,7 @@ describe('the bench card', () => {
       '1/4',
     ))
   it('says the mode to set on each kind of machine', () => {
-    expect(field('mode')).toMatchObject({ value: 'on', note: 'reckons with 2.0' })
+    expect(field('mode')).toMatchObject({ value: 'on', note: 'counts with 2.0' })
     expect(field('mode', { machine: { ...WALK.machine!, twinMode: { kind: 'by-gap' } } })).toMatchObject({
       value: '2.0',
       note: 'gap to tell it',
@@ -127,7 +127,7 @@ describe('the bench card', () => {
     const texts = marks.flatMap(mark => (mark.kind === 'text' ? [mark.text] : []))
     expect(texts).toContain('2.5')
     expect(texts).not.toContain('4.0')
-    expect(texts).toContain('not 4.0: safe to 2.5, rule')
+    expect(texts).toContain('not 4.0: safe up to 2.5, rule')
   })
   it('tells a machine that goes by the gap a triple’s outer span: the neighbours’ gap lets too much', () => {
     const triple = { needle: { ...WALK.needle!, construction: 'triple', gapMm: 2.5 } } as const
@@ -156,7 +156,7 @@ describe('the one caution', () => {
       'a strike before all',
       { verdict: 'strikes' },
       { reasons: [reason('stop', 'This needle is bent.')], walked: false },
-      /^It strikes/,
+      /^A needle hits/,
     ],
     [
       'what stops the setup',
@@ -171,7 +171,7 @@ describe('the one caution', () => {
       /Change this/,
     ],
     ['what is not complete', { needle: null }, {}, /^Not complete/],
-    ['the hand-walk', { safeWidthMm: 2 }, { walked: false }, /hand-walked yet/],
+    ['the hand-walk', { safeWidthMm: 2 }, { walked: false }, /turned through yet/],
     [
       'a mode that lets too much through',
       { needle: { ...WALK.needle!, gapMm: 4 }, safeWidthMm: 2.5 },

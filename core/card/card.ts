@@ -191,7 +191,7 @@ function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInpu
   if (safeWidthMm === null) return 'no width is safe'
   // The machine’s own dial reads millimetres, whatever is read beside it.
   const dial = unit === 'inch' ? `${formatShort(dialledWidthMm(stitch))} mm on the dial; ` : ''
-  return `${dial}safe to ${formatLengthDown(safeWidthMm, unit)}, ${safeSource}`
+  return `${dial}safe up to ${formatLengthDown(safeWidthMm, unit)}, ${safeSource}`
 }
 
 function homeNote(tension: number | null, home: number | null): string {
@@ -226,20 +226,21 @@ function modeOf({ machine, needle }: WalkInput, several: boolean): Pick<CardFiel
         value: formatNumber(outerSpanMm(needle!), 1),
         note: needle!.construction === 'triple' ? TRIPLE_NOTE : 'gap to tell it',
       }
-    : { value: 'on', note: `reckons with ${formatNumber(machine.twinMode.assumedGapMm, 1)}` }
+    : { value: 'on', note: `counts with ${formatNumber(machine.twinMode.assumedGapMm, 1)}` }
 }
 
 /** Common practice, worst first: what breaks a needle now; then what may; then how to sew. */
 function cautionOf({ walk, reasons, walked, unit }: CardInput, several: boolean): CardCaution {
   const { machine, needle, stitch, threads, verdict, safeWidthMm } = walk
-  if (verdict === 'strikes') return { severity: 'stop', message: 'It strikes. Do not sew this.' }
+  if (verdict === 'strikes') return { severity: 'stop', message: 'A needle hits. Do not sew this.' }
   const stop = reasons.find(({ severity }) => severity === 'stop')
   if (stop) return { severity: 'stop', message: stop.message }
   if (!machine || !needle || !stitch)
     return { severity: 'warn', message: 'Not complete: choose machine, needle and stitch first.' }
   const mode = several ? compareTwinMode(machine.twinMode, machine.maxWidthMm, needle, safeWidthMm) : null
   const lets = mode?.overMm != null && mode.overMm > 0.05 && stitch.swings && outerSpanMm(needle) > 0
-  if (!walked) return { severity: 'warn', message: 'Not hand-walked yet: handwheel first, toward you.' }
+  if (!walked)
+    return { severity: 'warn', message: 'Not turned through yet: turn the handwheel toward you first.' }
   const mind = reasons.find(({ severity }) => severity === 'mind')
   if (mind) return { severity: 'warn', message: mind.message }
   if (lets)

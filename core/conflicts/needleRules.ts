@@ -26,11 +26,11 @@ const MADE_FOR_ONE: readonly FootKind[] = ['quarter-inch', 'edge guide', 'straig
 /** What takes the place of the parts on that have a single hole. */
 type WiderKind = 'plate' | 'foot' | 'plate-and-foot'
 const WIDER: Readonly<Record<WiderKind, { readonly label: string; readonly doing: string }>> = {
-  'plate': { label: 'Zigzag plate', doing: 'put on the zigzag plate' },
-  'foot': { label: 'A foot with a slot', doing: 'put on a foot with a slot' },
+  'plate': { label: 'Zigzag plate', doing: 'fit the zigzag plate' },
+  'foot': { label: 'A foot with a slot', doing: 'fit a foot with a slot' },
   'plate-and-foot': {
     label: 'Zigzag plate and a foot with a slot',
-    doing: 'put on the zigzag plate and a foot with a slot',
+    doing: 'fit the zigzag plate and a foot with a slot',
   },
 }
 function widerKind({ plate, foot }: ConflictInput): WiderKind {
@@ -54,7 +54,7 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     find: input =>
       several(input) && input.plate.singleHole
         ? {
-            message: `A ${word(input)} needle strikes the single-hole plate: ${widerWords(input)}.`,
+            message: `A ${word(input)} needle hits the single-hole plate: ${widerWords(input)}.`,
             why: 'Blades stand beside the hole’s middle.',
             mend: widerMend(input),
           }
@@ -66,7 +66,7 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     find: input =>
       several(input) && input.foot?.singleHole && !input.plate.singleHole
         ? {
-            message: `A ${word(input)} needle strikes a foot with a single hole: ${widerWords(input)}.`,
+            message: `A ${word(input)} needle hits a foot with a single hole: ${widerWords(input)}.`,
             why: 'Blades stand beside the hole’s middle.',
             mend: widerMend(input),
           }
@@ -80,7 +80,7 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
       if (!input.plate.singleHole && !input.foot?.singleHole) return null
       const part = input.plate.singleHole ? 'the single-hole plate' : 'a foot with a single hole'
       return {
-        message: `A stitch that swings strikes ${part}: ${widerWords(input)}.`,
+        message: `A stitch that swings hits ${part}: ${widerWords(input)}.`,
         why: 'The hole takes a needle in its middle only.',
         mend: widerMend(input),
       }
@@ -94,8 +94,8 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
       several(input) && input.hook === 'left'
         ? {
             message:
-              `This machine threads from the side: a ${word(input)} needle’s blades would stand one `
-              + 'behind the other. Take a single needle.',
+              `This machine threads from the side. A ${word(input)} needle’s blades would stand behind `
+              + 'each other. Take a single needle.',
             why: 'Its clamp holds the flat to the right, not to the back.',
             mend: null,
           }
@@ -107,7 +107,7 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
     find: ({ needle }) =>
       needle?.wear.state === 'bent'
         ? {
-            message: 'This needle is bent: put it into the tin and fit a fresh one.',
+            message: 'This needle is bent: put it into the tin and change the needle.',
             why: 'A bent needle lands where nothing was measured.',
             mend: null,
           }
@@ -182,7 +182,7 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
       return needle && cloth.weight === 'light' && needle.sizeNm > BIGGEST_FOR_LIGHT_NM && !needsIt
         ? {
             message: `Size ${needle.sizeNm} leaves holes in light cloth: 70/10 to 80/12.`,
-            why: 'Each landing pushes the fine threads of the cloth apart, and they stay so.',
+            why: 'Each stitch pushes the fine threads of the cloth apart, and they stay apart.',
             mend: null,
           }
         : null
@@ -199,7 +199,7 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
       return several(input) && isNarrow
         ? {
             message:
-              `This ${foot.kind} foot is made for one needle: measure its opening, or change it, before a `
+              `This ${foot.kind} foot is made for one needle. Measure its opening or change it before a `
               + `${word(input)} goes down.`,
             why: 'Its opening is narrow, and its guide may stand where a blade comes down.',
             mend: { kind: 'foot', label: 'Another foot' },

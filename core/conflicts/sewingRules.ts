@@ -34,7 +34,7 @@ export const SEWING_RULES: readonly ConflictRule[] = [
       const strong = STRENGTH.includes(input.technique)
       return strong && isWeak(input.bobbin) && input.threads.some(({ thread }) => isWeak(thread))
         ? {
-            message: 'Thread of 100 wt above and below does not hold a seam: use 80 wt or 50 wt.',
+            message: 'Thread of 100 wt above and below does not hold a seam. Use 80 wt or 50 wt.',
             why: 'So fine on both sides is for decoration only; 80 over 80 holds.',
             mend: null,
           }
@@ -76,9 +76,10 @@ export const SEWING_RULES: readonly ConflictRule[] = [
       input.needle && isStraightOnly(input.needle, input.schools) && input.stitch?.swings === true
         ? {
             message:
-              `A gap of ${formatNumber(input.needle.gapMm, 1)} with a stitch that swings: two far rows `
-              + 'that do not read as one. Take 1.6 to 2.5, or sew straight.',
-            why: 'Your school: straight only from a gap of 5.0 up. Schools has the other view.',
+              `A gap of ${formatNumber(input.needle.gapMm, 1)} with a swinging stitch leaves two `
+              + 'separate rows. '
+              + 'Take 1.6 to 2.5, or sew straight.',
+            why: 'Your choice: straight only from a gap of 5.0 up. Sewists differ: see the other choice.',
             mend: null,
           }
         : null,
@@ -110,8 +111,8 @@ export const SEWING_RULES: readonly ConflictRule[] = [
       input.technique === 'pintucks' && several(input) && input.needle!.gapMm > PINTUCK_WIDEST_MM
         ? {
             message:
-              `A gap of ${formatNumber(input.needle!.gapMm, 1)} raises a wide, flat tuck: 1.6 to 2.5 is `
-              + 'usual, 2.0 first.',
+              `A gap of ${formatNumber(input.needle!.gapMm, 1)} raises a wide, flat tuck. Usual is 1.6 `
+              + 'to 2.5: try 2.0 first.',
             why: 'More cloth than the bobbin thread can lift.',
             mend: null,
           }
@@ -147,7 +148,7 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     find: ({ stitch, foot }) =>
       stitch?.dense && foot?.sole === 'flat'
         ? {
-            message: 'A flat sole stops on a dense stitch: take a foot with a tunnel under its sole.',
+            message: 'A flat sole stops on a dense stitch. Use a foot with a tunnel under the sole.',
             why: 'The raised stitch has to pass under the foot.',
             mend: null,
           }
@@ -159,8 +160,8 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     find: input =>
       input.schools.satinFilm === 'never' && input.stitch?.dense && firstOf(input, 'film')
         ? {
-            message: 'A film cracks in dense satin: lengthen the stitch or choose an open one.',
-            why: 'Each landing folds the band sharply, close by the last.',
+            message: 'Flat metallic cracks in dense satin: lengthen the stitch or choose an open stitch.',
+            why: 'Each stitch folds the flat thread sharply, close to the last fold.',
             mend: null,
           }
         : null,
@@ -171,8 +172,8 @@ export const SEWING_RULES: readonly ConflictRule[] = [
     find: input =>
       input.schools.satinFilm === 'sewn' && input.stitch?.dense && firstOf(input, 'film')
         ? {
-            message: 'Film in satin, as your school sews it: on a stabilizer, slowly, a strip first.',
-            why: 'Each landing folds the band sharply: where it is rubbed it cracks.',
+            message: 'Flat metallic in satin, as you chose: on a stabilizer, slowly, a strip first.',
+            why: 'Each stitch folds the flat thread sharply. Where it is rubbed, it cracks.',
             mend: null,
           }
         : null,

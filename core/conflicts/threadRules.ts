@@ -31,7 +31,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       const thick = input.threads.find(threaded => isTooThick(threaded, input))
       return thick
         ? {
-            message: 'This thread is too thick for a needle: wind it on the bobbin and sew wrong side up.',
+            message: 'This thread is too thick for a needle. Wind it on the bobbin and sew wrong side up.',
             why: 'It is bulky even through 110/18.',
             mend: {
               kind: 'to-bobbin',
@@ -50,7 +50,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       bobbin && isThickBelow(bobbin) && threads.length === 0 && needle
         ? {
             message: 'Bobbin work: choose a thread for the needle, fine and in the same colour.',
-            why: 'It holds the thick one from above, and lies on the side you see while sewing.',
+            why: 'The needle thread holds the thick thread from above. You see it while you sew.',
             mend: null,
           }
         : null,
@@ -116,7 +116,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       )
       return film
         ? {
-            message: 'A film must not be drawn over the spool’s end: let it roll off sideways.',
+            message: 'Flat metallic must not come over the spool’s end. Let it unwind from the side.',
             why: 'Each turn twists the band once, and twisted it tears.',
             mend: {
               kind: 'supply',
@@ -137,7 +137,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       )
       return film
         ? {
-            message: 'A film must not lie in a cup: put the spool on a pin where it turns.',
+            message: 'Flat metallic must not lie in a cup. Put the spool on a pin where it turns.',
             why: 'In a cup the spool jumps and the band folds.',
             mend: {
               kind: 'supply',
@@ -205,7 +205,9 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       several(input) && input.cutter && input.schools.cutter === 'never'
         ? {
             message: `Switch the automatic cutter off with a ${word(input)} needle.`,
-            why: 'Your school: several tails jam where one was meant to go. Schools has the other view.',
+            why:
+              'Your choice: several tails jam where one was meant to go. Sewists differ: see the other '
+              + 'choice.',
             mend: { kind: 'cutter-off', label: 'Cutter off' },
           }
         : null,
@@ -239,7 +241,7 @@ export const THREAD_RULES: readonly ConflictRule[] = [
       several(input) && input.sharedDiscs === true
         ? {
             message:
-              'Both threads lie between the same tension discs: part them left and right of the divider.',
+              'Both threads lie between the same tension discs. Part them left and right of the divider.',
             why: 'One holds the discs open and the other runs slack.',
             mend: { kind: 'split-discs', label: 'Part them' },
           }

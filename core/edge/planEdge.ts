@@ -24,7 +24,7 @@ export const MOST_LANDINGS = 20_000
 export interface EdgeStitch {
   /** Of a bite, to the inside; 0: none. */
   readonly widthMm: number
-  /** Along the edge, from landing to landing. */
+  /** Along the edge, from point to point. */
   readonly lengthMm: number
   /** Whether the bite is sewn at the landing, or half-way to the next one as a zigzag does. */
   readonly bites: 'at' | 'between'

@@ -34,7 +34,7 @@ const TENTHS = 10 * MOST_BITE_MM
  * along the edge count only where they properly cross, on a curve tighter than the bite; round a point they
  * are a corner to be turned; farther along they are opposite sides, and count as any bites do.
  *
- * @param lengthMm - from landing to landing.
+ * @param lengthMm - from point to point.
  * @returns As `nearnessOf`; the largest bite is the one below the smallest at which anything touches.
  * @throws {CoreError} `too-many`.
  *
@@ -60,7 +60,7 @@ export function satinNearnessOf(
       const near = { a, b, apartMm: apartMm(one, other, widthMm) }
       if (isRoundPoint(pair, widthMm)) bulk.push(near)
       else if (!isAlong(pair, widthMm) || isCrossed(widthMm)) touching.push(near)
-      requireFew(touching.length + bulk.length, MOST_NEAR, 'stitch.widthMm', 'bites that touch')
+      requireFew(touching.length + bulk.length, MOST_NEAR, 'stitch.widthMm', 'stitches that crowd')
     }
     const free = firstTouching(pair, isNear, isCrossed) - 1
     most[a] = Math.min(most[a]!, free)

@@ -15,11 +15,11 @@ export const TURN_WORDS: Readonly<Record<SatinTurn, { readonly name: string; rea
   },
   mitre: {
     name: 'Mitre',
-    why: 'Both columns narrow to the point along the diagonal: flat, and it looks like a picture frame.',
+    why: 'Both columns narrow to the point along the diagonal, flat like a picture frame.',
   },
   taper: {
     name: 'Taper the tip',
-    why: 'Both columns narrow until they meet, and cover the tip from edge to edge: nothing sticks out.',
+    why: 'Both columns narrow until they meet and cover the tip. Nothing sticks out.',
   },
   fan: {
     name: 'Fan round it',
@@ -91,7 +91,7 @@ export interface SatinSewn {
  * half-way to the next, straight across the side it lies on. At a point the bites narrow, go on past it, or
  * turn round it.
  *
- * @param stitch - width of the column, from landing to landing, and how far outside the edge it begins.
+ * @param stitch - width of the column, from point to point, and how far outside the edge it begins.
  * @param howOf - how points of an angle are turned.
  *
  * @example

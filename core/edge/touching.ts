@@ -66,7 +66,7 @@ export function nearnessOf(bites: readonly Bite[], widthMm: number, clearanceMm:
     if (!isNear(Math.max(free / 10, widthMm))) return
     const isBulk = one.stretch === other.stretch && one.nearPoints.some(p => other.nearPoints.includes(p))
     if (isNear(widthMm)) (isBulk ? bulk : touching).push({ a, b, apartMm: apartMm(one, other, widthMm) })
-    requireFew(touching.length + bulk.length, MOST_NEAR, 'stitch.widthMm', 'bites that touch')
+    requireFew(touching.length + bulk.length, MOST_NEAR, 'stitch.widthMm', 'stitches that crowd')
     if (isBulk || !isNear(free / 10)) return
     const tenths = mostFree(free, isNear)
     most[a] = Math.min(most[a]!, tenths)

@@ -112,7 +112,7 @@ export function workOf(most: number, field: string, what: string): (count: numbe
   return count => {
     spent += count
     if (spent <= most) return
-    const message = `It comes to over ${most} ${what}, more than are reckoned at once`
+    const message = `It comes to over ${most} ${what}, more than can be worked out at once`
     throw new CoreError('too-many', message, { field, count: spent, most })
   }
 }

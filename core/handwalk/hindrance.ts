@@ -4,8 +4,8 @@ import type { Verdict } from '#core/swing'
 export type HandWalkHindrance = 'strikes' | 'bent'
 
 const MESSAGES: Readonly<Record<HandWalkHindrance, string>> = {
-  strikes: 'It strikes: change the setup before you turn anything.',
-  bent: 'This needle is bent: fit a fresh one before you turn anything.',
+  strikes: 'A needle hits: change the setup before you turn the handwheel.',
+  bent: 'This needle is bent: change it before you turn the handwheel.',
 }
 
 /**

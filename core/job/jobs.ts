@@ -122,7 +122,7 @@ export const JOBS: Readonly<Record<JobId, Job>> = {
   'metallic-line': {
     ...PLAIN,
     name: 'Metallic line',
-    about: 'metallic or film, lying unstrained',
+    about: 'metallic or flat metallic, lying unstrained',
     technique: 'decorative',
     goal: 'balanced',
     stitchIds: ['straight', 'serpentine', 'zigzag', 'honeycomb'],

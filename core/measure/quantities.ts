@@ -24,8 +24,7 @@ interface QuantityFact {
 }
 
 const FLAT = 'Lay the card flat beside it, both on the table.'
-const UPSIDE_DOWN =
-  'Take the foot off and lay it upside down, the card beside it on a pad as high as its sole.'
+const UPSIDE_DOWN = 'Lay the foot upside down. Put the card beside it on a pad as high as the sole.'
 
 /** Everything that is measured here, in the trade's words. */
 export const QUANTITIES = {
@@ -84,7 +83,7 @@ export const QUANTITIES = {
     of: 'thread',
     unit: 'mm',
     ways: ['counting', 'photo', 'screen'],
-    laid: 'Wind it turn by turn round a ruler, the card beside it as high as the ruler’s face.',
+    laid: 'Wind the thread round a ruler. Lay the card beside it, as high as the ruler’s face.',
   },
   'tex': { words: 'Weight of the thread', of: 'thread', unit: 'tex', ways: ['counting'], laid: '' },
   'cloth-thickness': { words: 'One layer of cloth', of: 'cloth', unit: 'mm', ways: ['counting'], laid: '' },

@@ -26,7 +26,7 @@ export type NeedleReading =
       readonly whole: readonly { readonly sizeNm: number; readonly label: string }[]
     }
 
-const FORMS = 'Forms that are understood: 2.5/80, 4.0/100 jeans, triple 2.5/80, 90/14, 16.'
+const FORMS = 'Write 2.5/80, 4.0/100 jeans, triple 2.5/80, 90/14, 16.'
 const SIZE_NM = { min: 50, max: 150 } as const
 const GAP_MM = { min: 0.5, max: 10 } as const
 
@@ -249,7 +249,7 @@ function pairHint(nm: number): string {
 function unknownSize(text: string) {
   return refuse(
     'unknown-size',
-    `“${text}” is not a needle size: metric sizes run from 60 to 120, the other scale from 8 to 19.`,
+    `“${text}” is not a needle size. Metric sizes run from 60 to 120, the other scale from 8 to 19.`,
   )
 }
 

@@ -86,7 +86,7 @@ const ORDERS: Readonly<Record<Exclude<ThreadClass, 'heavy' | 'embroidery'>, Orde
   ],
   'monofilament': [
     ['matched-fine', 'fine cotton holds what would slip'],
-    ['cotton-50', 'when there is no finer one'],
+    ['cotton-50', 'when you own none thinner'],
   ],
   'metallic': [
     ['fine', 'little pull from below spares the thread'],
@@ -109,7 +109,7 @@ const UNDER_HEAVY: Readonly<Record<Schools['heavyBobbin'], Order>> = {
   ],
   ordinary: [
     ['cotton-50', 'your school: the seam stays flat and the tension is easy'],
-    ['matched-fine', 'finer still'],
+    ['matched-fine', 'thinner still'],
     ['same', 'both sides look alike'],
   ],
 }
@@ -117,13 +117,13 @@ const UNDER_HEAVY: Readonly<Record<Schools['heavyBobbin'], Order>> = {
 const UNDER_HIDDEN: Readonly<Record<Schools['hiddenBobbin'], Order>> = {
   'matched': [
     ['matched-fine', 'your school: fine cotton in the colour holds what would slip, and is not seen'],
-    ['cotton-50', 'when there is no finer one'],
+    ['cotton-50', 'when you own none thinner'],
     ['same', 'what comes up looks like what lies on top'],
   ],
   'fine-grey': [
     ['fine-grey', 'your school: fine grey sinks in under most colours'],
     ['matched-fine', 'when there is no grey one'],
-    ['cotton-50', 'when there is no finer one'],
+    ['cotton-50', 'when you own none thinner'],
   ],
 }
 const UNDER_SWINGING_EMBROIDERY: Order = [

@@ -30,7 +30,7 @@ export function clothReasons(
   if (structure === 'knit' && !suitsKnit(type))
     found.push([
       WRONG_TYPE_COST,
-      `A ${type} needle may cut the loops of a knit: stretch or ballpoint pushes them aside.`,
+      `A ${type} needle may cut the loops of a knit. A stretch or ballpoint needle pushes them aside.`,
     ])
   if ((structure === 'woven' || structure === 'felt') && suitsKnit(type))
     found.push([

@@ -156,7 +156,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
     cautions: ['Long eye, slow, and a flat feed; test again when the stitch changes.'],
   },
   'film': {
-    name: 'flat film',
+    name: 'flat metallic (film)',
     thickMm: [0.15, 1.2],
     rules: [
       {
@@ -164,14 +164,14 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
         sizesNm: [90, 100],
         fit: 'good',
         rank: 2,
-        why: 'topstitch 90/14 to 100/16 lets a film pass flat',
+        why: 'topstitch 90/14 to 100/16 lets flat metallic lie flat',
       },
       {
         types: ['metallic'],
         sizesNm: [90, 90],
         fit: 'good',
         rank: 2,
-        why: 'metallic 90/14 lets a film pass flat',
+        why: 'metallic 90/14 lets flat metallic lie flat',
       },
     ],
     cautions: [

@@ -185,7 +185,7 @@ function plateRule(
   threadClass: ThreadClass,
 ): StartValue<'zigzag' | 'single-hole'> {
   const zigzag = (why: string) => ({ value: 'zigzag', text: 'zigzag plate', source: 'rule', why }) as const
-  if (construction !== 'single') return zigzag('a twin strikes a single hole')
+  if (construction !== 'single') return zigzag('a twin hits a single hole')
   if (swings) return zigzag('the needle swings')
   if (threadClass === 'fine') {
     return {
@@ -235,7 +235,7 @@ function tensionRule(
     case 'monofilament':
       return rule(NEARLY_NOTHING, 'monofilament stretches and puckers: nearly nothing')
     case 'film':
-      return rule(STRAIGHT_METALLIC, 'a film tears: about 2 on a dial with normal 4 to 5')
+      return rule(STRAIGHT_METALLIC, 'flat metallic tears: about 2 on a dial with normal 4 to 5')
     case 'metallic':
       return swings
         ? rule(ZIGZAG_METALLIC, 'well below normal for metallic: about 3 on a dial with normal 4 to 5')
@@ -248,7 +248,7 @@ function tensionRule(
       return rule(0, 'bobbin work: normal top tension')
     default:
   }
-  if (goal === 'raised') return rule(1, 'up for a ridge: the top of the dial as a first try')
+  if (goal === 'raised') return rule(1, 'up to raise the tuck: the top of the dial as a first try')
   if (goal === 'flat') return rule(-HALF_STEP, 'half to one step down so that the rows lie flat')
   if (goal === 'bobbin hair') return rule(ONE_STEP, 'one up brings a hair of bobbin to the right side')
   if (threadClass === 'embroidery' && (technique === 'decorative' || technique === 'appliqué edge'))

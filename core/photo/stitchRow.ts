@@ -35,7 +35,7 @@ export const UNREAD_WORDS: Readonly<Record<UnreadReason, string>> = {
   short: 'Mark a longer piece of the row: three stitches or more.',
   coarse: 'The stitches are too small in the picture: go closer.',
   faint: 'The thread hardly stands out of the cloth: more light, or another cloth under it.',
-  unclear: 'It may be one count or another: the stitches do not stand out of the thread. Count by hand.',
+  unclear: 'The stitches do not stand out from the thread, so the count is not sure. Count by hand.',
 }
 
 /** Shorter stitches are not looked for, in mm. */

@@ -108,8 +108,8 @@ function warningsOf(
     warnings.push({
       code: 'take-up-above-gap',
       message:
-        `Each tuck takes ${length(takeUp.eachMm)}, more than the ${length(needle.gapMm)} between the `
-        + 'needles: measure again, or the cloth beside the tucks draws in.',
+        `Each tuck takes ${length(takeUp.eachMm)}, but the needle gap is ${length(needle.gapMm)}. `
+        + 'Measure again: the cloth beside the tucks may draw in.',
     })
   if (cordMm !== null && cordMm > cordMostMm + SAME_MM)
     warnings.push({
@@ -120,8 +120,8 @@ function warningsOf(
     warnings.push({
       code: 'wider-than-piece',
       message:
-        `The tucks span ${length(spanMm)} and reach past the edge of a piece of ${length(pieceMm)}: `
-        + 'fewer tucks, a smaller spacing, or another edge distance.',
+        `The tucks span ${length(spanMm)} and do not fit a piece of ${length(pieceMm)}. `
+        + 'Plan fewer tucks, a smaller spacing, or another edge distance.',
     })
   return warnings
 }

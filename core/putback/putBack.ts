@@ -63,7 +63,7 @@ const RULES: readonly PutBackRule[] = [
   },
   {
     part: 'position',
-    why: 'A moved needle strikes a single hole.',
+    why: 'A moved needle hits a single hole.',
     find: ({ positionMm }) => {
       if (positionMm === null || positionMm === 0) return null
       const now = `${formatShort(Math.abs(positionMm))} mm ${sideOf(positionMm)}`
@@ -72,7 +72,7 @@ const RULES: readonly PutBackRule[] = [
   },
   {
     part: 'needle',
-    why: 'Forgotten, it strikes at the next wide stitch. Lock or switch off first.',
+    why: 'If you forget, the next wide stitch hits. Lock or switch off first.',
     find: (state, { construction }) =>
       severalIn(state, construction)
         ? {
@@ -121,7 +121,7 @@ const RULES: readonly PutBackRule[] = [
   },
   {
     part: 'plate',
-    why: 'Any zigzag strikes the single hole.',
+    why: 'Any zigzag hits the single hole.',
     find: ({ plate }) =>
       plate === 'single-hole' ? { message: 'Zigzag plate on', change: { plate: 'zigzag' } } : null,
   },
@@ -201,7 +201,7 @@ export function afterPowerOff(state: MachineState, facts: FittedFacts): PowerOff
     ],
     caution:
       several && twinModeKind !== 'none' && twinMode !== 'on'
-        ? `The ${construction} is still in and the machine may not know: tell it the gap before you sew.`
+        ? `The ${construction} is still in and the machine may not know. Enter the gap before you sew.`
         : null,
     change: { twinMode, widthMm: null, positionMm: null },
   }

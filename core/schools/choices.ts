@@ -26,7 +26,7 @@ export const MARGIN_SCHOOLS: readonly SchoolChoice<MarginSchool>[] = [
   {
     id: 'bare',
     name: 'Bare rule',
-    why: 'Widest stitch less the gap and nothing more. Every needle bends a little: hand-walk it.',
+    why: 'Widest stitch less the gap and nothing more. Every needle bends a little: turn it through by hand.',
   },
   {
     id: 'careful',
@@ -60,7 +60,7 @@ export const WIDE_GAP_SCHOOLS: readonly SchoolChoice<WideGapSchool>[] = [
   {
     id: 'straight-only',
     name: 'Straight from 5.0 up',
-    why: 'Two rows so far apart no longer read as one stitch, and little swing is left.',
+    why: 'Rows so far apart do not read as one stitch. Little swing is left.',
   },
   { id: 'arithmetic', name: 'By arithmetic alone', why: 'Whatever clears may swing, however little it is.' },
 ]
@@ -74,7 +74,7 @@ export const HEAVY_BOBBIN_SCHOOLS: readonly SchoolChoice<HeavyBobbinSchool>[] = 
 /** Where pearl cotton starts on the dial. */
 export const PEARL_TENSION_SCHOOLS: readonly SchoolChoice<PearlTensionSchool>[] = [
   { id: 'home', name: 'Normal tension', why: 'The thread lies on top and nothing else shows.' },
-  { id: 'plus-one', name: 'Home and one', why: 'A hair of bobbin comes up and ties each stitch down.' },
+  { id: 'plus-one', name: 'Normal and one', why: 'A hair of bobbin comes up and ties each stitch down.' },
 ]
 
 /** Where pearl No. 8 goes; thicker always lies on the bobbin. Source: common practice. */
@@ -103,7 +103,11 @@ export const PEARL_EYE_SCHOOLS: readonly SchoolChoice<PearlEyeSchool>[] = [
 
 /** Whether film is sewn in satin. Source: common practice. */
 export const SATIN_FILM_SCHOOLS: readonly SchoolChoice<SatinFilmSchool>[] = [
-  { id: 'never', name: 'Never', why: 'Each landing folds the band sharply, close by the last: it cracks.' },
+  {
+    id: 'never',
+    name: 'Never',
+    why: 'Each stitch folds the flat thread sharply, close to the last fold: it cracks.',
+  },
   {
     id: 'sewn',
     name: 'Where nothing rubs it',
@@ -117,7 +121,7 @@ export const HIDDEN_BOBBIN_SCHOOLS: readonly SchoolChoice<HiddenBobbinSchool>[] 
   {
     id: 'fine-grey',
     name: 'Fine grey',
-    why: 'So fine that it sinks in, and grey hides under most colours: one bobbin for all of them.',
+    why: 'So thin that it sinks in. Grey hides under most colours: one bobbin for all.',
   },
 ]
 
@@ -129,7 +133,7 @@ export const UNWINDING_SCHOOLS: readonly SchoolChoice<UnwindingSchool>[] = [
 
 /** How fast a flat film is sewn. Source: common practice. */
 export const FILM_SPEED_SCHOOLS: readonly SchoolChoice<FilmSpeedSchool>[] = [
-  { id: 'slow', name: 'Slow', why: 'A film that tears does it at a jerk, and slowly there is none.' },
+  { id: 'slow', name: 'Slow', why: 'Flat metallic tears at a jerk. Sewn slowly, there is none.' },
   { id: 'full', name: 'Full speed', why: 'Once it feeds flat it runs evenly, and an even pull tears least.' },
 ]
 
@@ -148,9 +152,7 @@ export const THREADING_SCHOOLS: readonly SchoolChoice<ThreadingSchool>[] = [
   {
     id: 'divider',
     name: 'Left and right of the divider',
-    why:
-      'Each thread has a groove of its own and runs at its own tension. Where there is no divider: '
-      + 'one at a time.',
+    why: 'Each thread runs in its own groove at its own tension. Without a divider, thread one at a time.',
   },
   {
     id: 'one-by-one',
@@ -160,7 +162,7 @@ export const THREADING_SCHOOLS: readonly SchoolChoice<ThreadingSchool>[] = [
   {
     id: 'together',
     name: 'Both together',
-    why: 'Quick, and both lie in the same discs from the start; comb them apart with a finger.',
+    why: 'Quick. Both lie in the same discs from the start: comb them apart with a finger.',
   },
 ]
 

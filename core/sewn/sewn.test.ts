@@ -109,7 +109,7 @@ describe('the right side', () => {
   })
 })
 
-describe('the under side', () => {
+describe('the wrong side', () => {
   it('takes g + √(g² + L²) of bobbin thread a stitch', () => {
     // Source: domain formula, common practice; rederived: across to the other hole, then slanting to the next
     // stitch.

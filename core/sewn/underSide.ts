@@ -4,7 +4,7 @@ import type { SewnInput, SewnPicture } from './picture'
 import { SegmentList } from './segments'
 
 /**
- * The under side, turned over left to right: one bobbin thread runs from needle hole to needle hole and on
+ * The wrong side, turned over left to right: one bobbin thread runs from needle hole to needle hole and on
  * to the next stitch, which under a twin makes the zigzag that is normal there.
  *
  * Bobbin thread per twin stitch: g + √(g² + L²) for a straight seam, plus the cloth's thickness.

@@ -3,7 +3,7 @@ import type { Construction } from '#core/needle'
 import type { ThreadClass } from '#core/pairing'
 import type { StabilizerKind, Technique } from '#core/terms'
 
-/** What is seen on the right side, seen on the under side, heard or felt while sewing, or found after. */
+/** What is seen on the right side, seen on the wrong side, heard or felt while sewing, or found after. */
 export const SIGN_PLACES = ['front', 'back', 'sewing', 'after'] as const
 export type SignPlace = (typeof SIGN_PLACES)[number]
 

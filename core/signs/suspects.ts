@@ -67,7 +67,7 @@ const slower: SuspectRule = {
   change: 'Slow and even',
   expect: 'It runs without snapping',
   does: { kind: 'speed', to: 'slow' },
-  weigh: on => when(delicate(on), 1, 'metallic and film want it slow'),
+  weigh: on => when(delicate(on), 1, 'metallic thread wants slow sewing'),
 }
 const metallicDown: SuspectRule = {
   id: 'metallic-straight',
@@ -154,7 +154,7 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
   'ridge': [
     {
       ...tooTight,
-      expect: 'The ridge lies down',
+      expect: 'The tuck lies down',
       weigh: ({ technique, tensionShare: t }) => {
         if (t !== null && t < FAR_BELOW) return null
         return technique === 'pintucks'
@@ -176,7 +176,7 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
       id: 'wide-gap',
       cause: 'A wide gap raises more cloth',
       change: 'A narrower twin',
-      expect: 'A lower ridge',
+      expect: 'A lower tuck',
       does: hand,
       caution: NEEDLE_CAUTION,
       weigh: ({ construction }) => (construction === 'single' ? null : nothing),
@@ -228,7 +228,7 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
     {
       id: 'needle-too-big',
       cause: 'Needle too big for the cloth',
-      change: 'One size finer',
+      change: 'One size thinner',
       expect: 'Holes close after steaming',
       does: hand,
       caution: NEEDLE_CAUTION,
@@ -359,13 +359,13 @@ export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
       does: hand,
       caution: 'Glasses on. Turn toward you; your machine’s own manual first.',
       isUrgent: true,
-      weigh: ({ walked }) => when(!walked, 2, 'this combination was not hand-walked'),
+      weigh: ({ walked }) => when(!walked, 2, 'this setup was not turned through by hand'),
     },
     {
       ...metallicDown,
-      cause: 'Metallic and film sing when they are pulled too hard',
+      cause: 'Metallic thread sings when it is pulled too hard',
       expect: 'A softer sound',
-      weigh: on => (delicate(on) ? { by: 0.5, because: 'metallic or film is on' } : null),
+      weigh: on => (delicate(on) ? { by: 0.5, because: 'metallic thread is on' } : null),
     },
     { ...spentNeedle, expect: 'No more popping' },
     {

@@ -47,7 +47,7 @@ export function stitchFromDrops(drops: readonly Drop[], repeatMm?: number): Draw
   if (!(repeat > SAME_MM)) {
     throw new CoreError(
       'bad-repeat',
-      'The drops must move forward along the seam: give the repeat a length above 0 mm',
+      'The stitch must move forward along the seam. Give the repeat a length above 0 mm',
     )
   }
 

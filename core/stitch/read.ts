@@ -82,7 +82,7 @@ function badNumber(cell: string): string | null {
 }
 
 function checked(drops: Drop[]): DropsReading {
-  if (drops.length === 0) return refuse('There is no needle drop in it: give at least one pair of x and y.')
+  if (drops.length === 0) return refuse('The file has no needle position. Give at least one pair of x and y.')
   if (drops.length > MOST_DROPS)
     return refuse(`${drops.length} drops are more than ${MOST_DROPS}: give one repeat only.`)
   return { ok: true, drops }

@@ -188,7 +188,7 @@ describe('reading drops', () => {
       ],
       '500 mm',
     ],
-    [[['x_mm', 'y_mm']], 'no needle drop'],
+    [[['x_mm', 'y_mm']], 'no needle position'],
     [[['x_mm', 'y_mm'], ...Array.from({ length: 2001 }, () => ['0', '0'])], '2000'],
   ])('names what is wrong in %j', (rows, part) => {
     expect(parseDropsCsvRows(rows)).toMatchObject({ ok: false, message: expect.stringContaining(part) })
@@ -208,7 +208,7 @@ describe('reading drops', () => {
   it.each([
     ['0,0 1', 'pairs'],
     ['0,zero', 'Point 1'],
-    ['', 'no needle drop'],
+    ['', 'no needle position'],
     ['0,99999', '500 mm'],
   ])('names what is wrong in points %s', (points, part) => {
     expect(parsePolylinePoints(points, 1)).toMatchObject({

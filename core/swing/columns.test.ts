@@ -11,7 +11,7 @@ describe('how the columns lie', () => {
     expect(words(overlap)).toBe('The rows meet edge to edge, 6.0 mm wide in all.'),
   )
   it('is a lane where the stitch is narrower than the gap, by at least what shows', () => {
-    expect(words(-1.5)).toBe('A clear lane of 1.5 mm between the rows.')
+    expect(words(-1.5)).toBe('A clear space of 1.5 mm between the rows.')
     expect(columnsOf({ overlapMm: -0.05, spanMm: 6, interlacedShare: null }).kind).toBe('lane')
   })
   it('is an overlap where it is wider, with how much of a column that is', () => {

@@ -38,7 +38,7 @@ export function columnsOf({
  * {@link columnsOf} in one sentence.
  *
  * @example
- * columnsInWords({ kind: 'lane', laneMm: 1.5 }, 'mm') // 'A clear lane of 1.5 mm between the rows.'
+ * columnsInWords({ kind: 'lane', laneMm: 1.5 }, 'mm') // 'A clear space of 1.5 mm between the rows.'
  */
 export function columnsInWords(columns: Columns, unit: LengthUnit): string {
   const length = (mm: number) => lengthWithUnit(mm, unit)
@@ -48,7 +48,7 @@ export function columnsInWords(columns: Columns, unit: LengthUnit): string {
     case 'edge-to-edge':
       return `The rows meet edge to edge, ${length(columns.spanMm)} wide in all.`
     case 'lane':
-      return `A clear lane of ${length(columns.laneMm)} between the rows.`
+      return `A clear space of ${length(columns.laneMm)} between the rows.`
     case 'overlap': {
       const percent = Math.round(100 * columns.interlacedShare)
       const overlap = length(columns.overlapMm)

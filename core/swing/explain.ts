@@ -126,8 +126,8 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
   if (verdict === 'strikes' && input.stitch.alignment !== 'centre' && result.limitWidthMm === null && !hole) {
     say(
       'held-at-side',
-      `This stitch is held at the ${heldSide(input)} end of the swing, so narrowing it does not `
-        + 'help: move the needle towards the middle or choose a centred stitch.',
+      `This stitch starts at the ${heldSide(input)} end of the swing. A narrower width does not `
+        + 'help. Move the needle towards the middle, or choose a centred stitch.',
     )
   }
   const other = otherEnd(result, input)
@@ -153,8 +153,8 @@ function undecidedSentence(other: 'clear' | 'close', input: SwingInput, unit: Le
     part => `${part} ± ${lengthWithUnit(giveOrTake({ value: 0, spread: spreadsMm[part]! }), unit)}`,
   )
   return (
-    `Measured only to ${known.join(', ')}: at the narrow end it strikes, at the wide end it is ${other}. `
-    + 'It counts as striking until it is measured closer.'
+    `Measured to ${known.join(', ')}. At the narrow end a needle hits, at the wide end it is ${other}. `
+    + 'The opening counts as too narrow until you measure it more closely.'
   )
 }
 
@@ -221,8 +221,8 @@ function reasonFor(
 
 function straightSentence(input: SwingInput, spanMm: number, length: (mm: number) => string): string {
   return (
-    `The needles stand ${length(spanMm)} apart and the widest stitch is ${length(widestSwingMm(input))}: `
-    + `no more than the ${length(input.marginMm)} margin is left, even sewing straight.`
+    `The needles stand ${length(spanMm)} apart; the widest stitch is ${length(widestSwingMm(input))}. `
+    + `Even a straight stitch leaves no more than the ${length(input.marginMm)} margin.`
   )
 }
 
@@ -234,8 +234,8 @@ function worstPlace(
   const who = bladeNames(needle.construction).length === 1 ? 'the needle' : `the ${worstDrop.blade} needle`
   const side = worstDrop.xMm < 0 ? 'left' : 'right'
   return (
-    `At drop ${worstDrop.index + 1} of ${stitch.drops.length} ${who}’s centre lands `
-    + `${length(Math.abs(worstDrop.xMm))} ${side} of the middle, its edge at `
+    `Needle position ${worstDrop.index + 1} of ${stitch.drops.length}: ${who} goes down `
+    + `${length(Math.abs(worstDrop.xMm))} ${side} of the middle. Its edge is at `
     + `${length(Math.abs(worstDrop.xMm) + needle.sizeNm / 200)}.`
   )
 }
@@ -250,8 +250,8 @@ function spareSentence(
     return 'A single needle may use all of the machine’s own swing.'
   const what = measured ? 'to the nearest measured edge' : 'to the end of the machine’s swing'
   return (
-    `${length(spareLeftMm)} to spare on the left and ${length(spareRightMm)} on the right, ${what}; `
-    + `the ${PART_WORDS[binding]} is the tightest.`
+    `${length(spareLeftMm)} to spare on the left and ${length(spareRightMm)} on the right, ${what}. `
+    + `The ${PART_WORDS[binding]} is the tightest.`
   )
 }
 

@@ -231,17 +231,15 @@ describe('the machine’s own twin mode', () => {
   it('is told by what it would let through first, and beside what is safe only where something is', () => {
     const onOff = { kind: 'on-off', assumedGapMm: 2 } as const
     expect(twinModeWords(onOff, 7, twin4, 2.5, 'mm')).toBe(
-      'With twin mode on the machine lets you set 5.0 mm, because it takes every twin for 2.0 mm: '
-        + '1.0 mm past the end of its swing on each side.',
+      'With the twin setting on, the machine allows 5.0 mm for every gap: 1.0 mm past the end '
+        + 'of its swing on each side.',
     )
     expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, 2.5, 'mm')).toMatch(
       / 3\.0 mm: 0\.5 mm more than is safe\.$/,
     )
     expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, 3, 'mm')).toMatch(/: no more than is safe\.$/)
     for (const nothingSafe of [null, 0])
-      expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, nothingSafe, 'mm')).toMatch(
-        /lets you set 3\.0 mm\.$/,
-      )
+      expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, nothingSafe, 'mm')).toMatch(/allows 3\.0 mm\.$/)
   })
 })
 
@@ -426,7 +424,7 @@ describe('explanations', () => {
   it('do the subtraction aloud and name drop, needle and part', () => {
     const text = explain({ width: 5.5 })
     expect(text).toContain('7.0 widest − 2.0 gap − 0.5 margin = 4.5')
-    expect(text).toContain('At drop 1 of 2 the left needle’s centre lands 3.75 mm left')
+    expect(text).toContain('Needle position 1 of 2: the left needle goes down 3.75 mm left')
     expect(text).toContain('beyond-machine')
   })
   it.each<[Parts, string]>([
@@ -464,7 +462,7 @@ describe('explanations', () => {
     expect(line({ gap: 6, position: 0.5, width: 1 })).toBe('Sew straight only: no swing is safe here.')
   })
   it('tell that a held stitch is not helped by narrowing', () =>
-    expect(explain({ stitch: 'blind-hem', width: 3 })).toContain('held at the right end'))
+    expect(explain({ stitch: 'blind-hem', width: 3 })).toContain('starts at the right end'))
   it('ask for the hand-walk unless it strikes', () => {
     expect(explain({})).toContain('toward you')
     expect(explain({ width: 6 })).not.toContain('hand-walk')

@@ -21,7 +21,7 @@ export function twinModeWords(
 ): string {
   const compared = compareTwinMode(mode, maxWidthMm, needle, safeWidthMm)
   const length = (mm: number) => lengthWithUnit(mm, unit)
-  const allows = `the machine lets you set ${length(compared.allowsMm)}`
+  const allows = `the machine allows ${length(compared.allowsMm)}`
   return `${leadOf(mode, allows, needle, length)}${againstSafe(compared, safeWidthMm, length)}.`
 }
 
@@ -30,11 +30,11 @@ type Length = (mm: number) => string
 function leadOf(mode: TwinMode, allows: string, needle: Needle, length: Length): string {
   switch (mode.kind) {
     case 'none':
-      return `Without a twin mode ${allows}`
+      return `Without a twin setting, ${allows}`
     case 'on-off':
-      return `With twin mode on ${allows}, because it takes every twin for ${length(mode.assumedGapMm)}`
+      return `With the twin setting on, ${allows} for every gap`
     case 'by-gap':
-      return `Told that the needles stand ${length(outerSpanMm(needle))} apart, ${allows}`
+      return `With a gap of ${length(outerSpanMm(needle))} entered, ${allows}`
   }
 }
 

@@ -60,6 +60,11 @@ export const SUPPLY_PLACES = [
 export type SupplyPlace = (typeof SUPPLY_PLACES)[number]
 export const DRAWS = ['over the end', 'rolling off'] as const
 export type Draw = (typeof DRAWS)[number]
+/** How a thread comes off, in the words of the trade; records keep their own. */
+export const DRAW_WORDS: Readonly<Record<Draw, string>> = {
+  'over the end': 'over the top',
+  'rolling off': 'unwinds from the side',
+}
 /** How one thread comes off its spool; null: not said. */
 export interface Supply {
   readonly place: SupplyPlace | null

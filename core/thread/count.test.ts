@@ -143,16 +143,13 @@ describe('parseThreadLabel', () => {
     ['2 ply', 'no-count'],
     ['-40 wt', 'unknown-word'],
     ['<b>40</b> wt', 'unknown-word'],
-  ])(
-    'refuses “%s” as %s, naming the part and the forms',
-    (text, code, part = 'Forms that are understood') => {
-      expect(parseThreadLabel(text)).toMatchObject({
-        ok: false,
-        code,
-        message: expect.stringContaining(part),
-      })
-    },
-  )
+  ])('refuses “%s” as %s, naming the part and the forms', (text, code, part = 'Write 40 wt') => {
+    expect(parseThreadLabel(text)).toMatchObject({
+      ok: false,
+      code,
+      message: expect.stringContaining(part),
+    })
+  })
 
   it('says the tex of each reading it asks about', () => {
     const texes = (text: string) => {

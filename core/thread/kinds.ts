@@ -32,7 +32,7 @@ export const THREAD_KINDS = {
   'wool': { name: 'Wool', fibre: 'wool', packing: 0.6, look: 'matt' },
   'pearl-cotton': { name: 'Pearl cotton', fibre: 'cotton', packing: 0.5, look: 'twist' },
   'metallic': { name: 'Wrapped metallic', fibre: 'polyester', packing: 0.6, look: 'glint' },
-  'film': { name: 'Flat film', fibre: 'polyester', packing: 1, look: 'film' },
+  'film': { name: 'Flat metallic (film)', fibre: 'polyester', packing: 1, look: 'film' },
   'monofilament': { name: 'Monofilament nylon', fibre: 'nylon', packing: 1, look: 'clear' },
 } as const satisfies Record<string, ThreadKindFacts>
 

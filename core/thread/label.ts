@@ -39,8 +39,7 @@ export type ThreadReading =
       readonly kind: ThreadKind | null
     }
 
-const FORMS =
-  'Forms that are understood: 40 wt, 50/2 Ne, 120/2 den, Tex 27, Nm 80/2, ticket 120, pearl No. 12.'
+const FORMS = 'Write 40 wt, 50/2 Ne, 120/2 den, Tex 27, Nm 80/2, ticket 120, pearl No. 12.'
 
 /** Pearl numbers by the mass of a common ball, in tex. From memory: nominal, weigh your own. */
 export const PEARL_TEX: Readonly<Record<number, number>> = { 3: 330, 5: 210, 8: 125, 12: 83 }
@@ -117,8 +116,8 @@ function read(text: string): ThreadReading {
 const badNumber = (number: string) =>
   refuse(
     'bad-number',
-    `“${number.slice(0, 20)}” is not a count: it is a number above 0, and behind the slash 1 to `
-      + `${MOST_PLIES} plies. ${FORMS}`,
+    `“${number.slice(0, 20)}” is not a count. Write a number above 0, and 1 to `
+      + `${MOST_PLIES} plies after the slash. ${FORMS}`,
   )
 
 interface Count {

@@ -71,7 +71,7 @@ export const GOAL_FACTS: Readonly<Record<TrialGoal, GoalFacts>> = {
     target: -1,
     atLeast: false,
     other: [-1, 1],
-    look: 'the top thread wraps to the under side at both edges',
+    look: 'the top thread wraps to the wrong side at both edges',
     startShare: -0.5 / 4.5,
   },
   metallic: {

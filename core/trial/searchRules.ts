@@ -59,8 +59,8 @@ function unsteady({ leader }: Search): Finding {
   return {
     code: 'unsteady',
     message:
-      `Three rows at one mark do not settle it, and another row would not.${where} Check that nothing `
-      + 'changed, read by daylight, sew the row twice as long, and take the mean.',
+      `Three rows at one mark do not settle the number. Another row would not.${where} Check that `
+      + 'nothing changed. Then read by daylight, sew the row twice as long, and take the mean.',
   }
 }
 
@@ -193,8 +193,9 @@ const stuck: Rule = ({ aim, read, dial }) => {
   return {
     code: 'stuck',
     message:
-      'The reading does not move with the tension. Look elsewhere first: is the thread in the discs, was the '
-      + 'foot up when you threaded, does the bobbin run freely, is the needle right?',
+      'The reading does not move with the tension. Look elsewhere first. Is the thread between '
+      + 'the discs, and was the foot up when you threaded? Does the bobbin run freely? Is the '
+      + 'needle right?',
   }
 }
 
@@ -209,8 +210,8 @@ const backwards: Rule = ({ read }) => {
   return {
     code: 'backwards',
     message:
-      'More tension reads less in every row. Was it read the right way round? More means that the ridge '
-      + 'stands higher, or that more of the bobbin thread shows on the right side.',
+      'More tension reads less in every row. Was it read the right way round? More means a '
+      + 'higher tuck, or more bobbin thread on the right side.',
   }
 }
 
@@ -244,7 +245,7 @@ const betweenTwoMarks: ReadRule = (search, { mark, offReadings, evidence }) => {
   const off = formatNumber(offReadings, 1)
   return {
     code: 'nearest',
-    message: `It lies between two marks; ${formatShort(mark)} is as near as any: about ${off} of a step off.`,
+    message: `The goal lies between two marks. ${formatShort(mark)} is nearest: about ${off} of a step off.`,
     ...(evidence === 'sewn' || (care === 'quick' && evidence === 'between') ? { settled: true } : {}),
   }
 }

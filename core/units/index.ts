@@ -1,3 +1,4 @@
+export { formatCloth } from './cloth'
 export { FAR_SIGNS, farOf, farWithUnit, M_PER_YARD, metresOf } from './far'
 export { MM_PER_INCH, type LengthUnit } from './unit'
 export { formatLength, formatLengthDown, lengthWithUnit, UNIT_SIGNS } from './format'

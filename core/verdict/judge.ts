@@ -145,7 +145,7 @@ const touching = (part: Part): JobReason =>
   swingReason(
     'touching',
     'mind',
-    `As good as nothing is left to ${TOUCHED[part]}: make it narrower, or hand-walk it first.`,
+    `Almost touches ${TOUCHED[part]}. Make the stitch narrower, or turn it through by hand first.`,
   )
 
 const cleared = (part: Part): JobReason =>

@@ -198,7 +198,7 @@ describe('the verdict in words', () => {
     ['to the end of the swing', { needle: SINGLE, widthMm: 7 }],
     ['straight only', { needle: SINGLE, stitch: 'straight', hole: 'foot' }],
     ['single hole in the plate', { needle: SINGLE, hole: 'plate' }],
-    ['2 to mind', { threads: ['metallic'] }],
+    ['2 to check', { threads: ['metallic'] }],
   ])('%s', (words, job) => {
     expect(verdictWords(judge(job), 'mm')).toBe(words)
   })
@@ -209,10 +209,13 @@ describe('the verdict in one line', () => {
     ['Clear: up to 4.5 mm is safe.', {}],
     ['Set the width to 4.5 mm or less.', { widthMm: 4.8 }],
     ['Set the width to 4.5 mm or less.', { widthMm: 6, setup: { threader: true } }],
-    ['As good as touching: make it narrower, or hand-walk it first.', { widthMm: 5, marginMm: 0 }],
+    [
+      'Almost touching. Make the stitch narrower, or turn it through by hand first.',
+      { widthMm: 5, marginMm: 0 },
+    ],
     // Never a green word over something that stops.
     ['Do not sew yet: mend this first.', { setup: { threader: true } }],
-    ['The swing is clear up to 4.5 mm, but mind this.', { threads: ['metallic'] }],
+    ['The swing is clear up to 4.5 mm, but check this first.', { threads: ['metallic'] }],
   ])('%s', (line, job) => {
     expect(jobHeadline(judge(job), swingOf(job), 'mm')).toBe(line)
   })

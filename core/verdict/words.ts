@@ -16,7 +16,7 @@ export function verdictWords(job: JobVerdict, unit: LengthUnit): string {
     return swing.isHole ? `single hole in the ${swing.binding}` : `${lengthWithUnit(-spare, unit)} too far`
   const waiting = reasons.filter(({ about, severity }) => about === 'setup' && severity === verdict)
   if (verdict === 'stop') return `${waiting.length} to mend first`
-  if (verdict === 'mind' && !isSwingMinded(job)) return `${waiting.length} to mind`
+  if (verdict === 'mind' && !isSwingMinded(job)) return `${waiting.length} to check`
   if (verdict === 'clear' && swing.isHole) return 'straight only'
   if (verdict === 'clear' && isAsGoodAsNothing(spare)) return 'to the end of the swing'
   return `${lengthWithUnit(Math.max(0, spare), unit)} to spare ${PLACES[swing.binding]}`
@@ -45,10 +45,10 @@ export function jobHeadline(job: JobVerdict, input: SwingInput, unit: LengthUnit
   if (!swing || swing.verdict !== 'clear') return swing ? headline(swing, input, unit) : ''
   if (verdict === 'stop') return 'Do not sew yet: mend this first.'
   if (reasons.some(({ code, severity }) => code === 'touching' && severity === 'mind'))
-    return 'As good as touching: make it narrower, or hand-walk it first.'
+    return 'Almost touching. Make the stitch narrower, or turn it through by hand first.'
   if (verdict === 'clear') return headline(swing, input, unit)
   const safe = swing.swings ? ` up to ${formatLengthDown(swing.safeWidthMm, unit)} ${UNIT_SIGNS[unit]}` : ''
-  return `The swing is clear${safe}, but mind this.`
+  return `The swing is clear${safe}, but check this first.`
 }
 
 const isSwingMinded = ({ reasons }: JobVerdict) =>

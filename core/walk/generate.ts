@@ -73,14 +73,14 @@ const MISSING_RULES: readonly MissingRule[] = [
     code: 'side-hook',
     when: standsWrong,
     message:
-      'This machine threads its needle from the side: a twin’s blades would stand one behind the '
-      + 'other. Take another machine or a single needle.',
+      'This machine threads from the side. A twin’s blades would stand behind each other. Take '
+      + 'another machine or a single needle.',
   },
   { code: 'foot', when: ({ foot }) => !foot, message: 'Choose the foot.' },
   {
     code: 'single-hole',
     when: strikesFoot,
-    message: ({ foot }) => `${foot!.name} has a single hole: the needle strikes it. Choose another foot.`,
+    message: ({ foot }) => `${foot!.name} has a single hole: the needle hits it. Choose another foot.`,
   },
   {
     code: 'threads',
@@ -102,9 +102,9 @@ const MISSING_RULES: readonly MissingRule[] = [
     when: ({ verdict }) => verdict === 'strikes',
     message: ({ stitch, safeWidthMm }) =>
       safeWidthMm === null
-        ? 'This stitch strikes at any width: choose another one, or another needle.'
-        : `It strikes at width ${stitch!.widthMm}: up to ${formatNumber(safeWidthMm, 1)} is safe. No `
-          + 'hand-walk before that.',
+        ? 'This stitch hits at any width. Choose another stitch or another needle.'
+        : `A needle hits at width ${stitch!.widthMm}: up to ${formatNumber(safeWidthMm, 1)} is `
+          + 'safe. Do not turn the handwheel before that.',
   },
 ]
 

@@ -39,8 +39,7 @@ function plateWanted(input: WalkInput): string {
 const SEATED = 'Press its corners: it must lie flat.'
 function plateWhy(input: WalkInput): string {
   if (wantsSingleHole(input)) return `Fine thread is not pushed into a wide slot. ${SEATED}`
-  if (several(input))
-    return `Blades that stand apart strike a single hole. ${SEATED} Paper back over the slot.`
+  if (several(input)) return `Blades that stand apart hit a single hole. ${SEATED} Paper back over the slot.`
   return `Its slot lets the needle swing. ${SEATED} Paper back over it.`
 }
 
@@ -82,7 +81,7 @@ export const PREPARE_RULES: readonly WalkRule[] = [
         instruction: `Twin mode: ${gapWords(input)}`,
         why: 'Before the needle goes in, so that no stitch swings wider than the plate allows.',
         caution: over
-          ? `This mode reckons with ${formatNumber(mode.assumedGapMm, 1)} mm; yours needs `
+          ? `This mode counts with ${formatNumber(mode.assumedGapMm, 1)} mm; yours needs `
             + `${formatNumber(outerSpanMm(needle!), 1)}. It lets you set more than is safe: keep to the `
             + 'width below.'
           : '',

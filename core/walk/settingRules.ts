@@ -106,7 +106,7 @@ export const SETTING_RULES: readonly WalkRule[] = [
       ready(input) && input.combination !== null && input.verdict !== null && input.verdict !== 'strikes'
         ? {
             on: [input.combination],
-            instruction: 'Hand-walk the whole pattern',
+            instruction: 'Turn the whole pattern through by hand',
             why: 'One whole repeat by handwheel, toward you. Then sew slowly, then faster.',
             caution:
               'Your machine’s own manual first. Glasses on. If anything touches, stop: do not force it.',

@@ -1,6 +1,6 @@
 import { type Blade, BLADES } from '#core/needle'
 import { threadClassOf } from '#core/pairing'
-import type { BobbinTension, Draw, SupplyPlace } from '#core/terms'
+import { type BobbinTension, type Draw, DRAW_WORDS, type SupplyPlace } from '#core/terms'
 import {
   hasHeavyThread,
   isBobbinWork,
@@ -67,16 +67,16 @@ const rollsOnPin = (draw: Draw, place: SupplyPlace) =>
   draw === 'rolling off' && place !== 'cup' && place !== 'stand'
 
 const CAP = 'A cap that fits, not so tight that it brakes.'
-const FILM_CAP = 'A cap as wide as the spool and clear of the film, so that it turns and nothing creases it.'
-const SECOND_SPOOL = 'A second place: a bobbin wound as a spool fits it, and so does a small spool.'
+const FILM_CAP = 'A cap as wide as the spool, clear of the thread. The spool turns and nothing creases.'
+const SECOND_SPOOL = 'A second place takes a small spool, or a bobbin wound as a spool.'
 function supplyWhy(
   input: WalkInput,
   { place, shared, film }: { readonly place: SupplyPlace; readonly shared: boolean; readonly film: boolean },
 ): string {
   if (shared)
-    return 'No place for a spool is left: a bobbin wound as a spool may share the pin, if both turn freely.'
+    return 'No place for a spool is left. A bobbin wound as a spool may share the pin, if both turn freely.'
   if (film)
-    return `It must unroll sideways and stay flat: over the end it twists, and twisted it tears. ${FILM_CAP}`
+    return `Flat thread must unwind from the side. Over the top it twists, and twisted it tears. ${FILM_CAP}`
   if (place === 'cup') return cupWhy(input)
   if (place === 'winder pin') return `${SECOND_SPOOL} Let it turn freely.`
   if (!several(input)) return CAP
@@ -87,8 +87,8 @@ function supplyWhy(
 function cupWhy(input: WalkInput): string {
   const ball = 'It jumps about on a pin.'
   return several(input) && input.machine?.spoolPins === 1
-    ? `${ball} Lead it through a loop or a safety pin beside the spool pin, or over the winder pin where the `
-        + 'cup stands in front: both must come down alike.'
+    ? `${ball} Lead it through a loop or a safety pin beside the spool pin. With the cup in front, lead it `
+        + 'over the winder pin. Both threads must come down alike.'
     : ball
 }
 
@@ -130,7 +130,7 @@ const supplyRule = (blade: Blade): WalkRule => ({
     const at = input.threads.indexOf(thread)
     const { unwinding } = input.schools
     const rolls = rollsOnPin(draw, place)
-    const off = rolls ? `rolling off over the ${unwinding}` : draw
+    const off = rolls ? `unwinds from the side, over the ${unwinding}` : DRAW_WORDS[draw]
     const isBobbin = isWoundAsSecond(input, at)
     const wound = shared ? 'some wound on a bobbin, ' : ''
     const from = isBobbin ? 'the wound bobbin, ' : wound
@@ -152,8 +152,9 @@ const supplyRule = (blade: Blade): WalkRule => ({
 
 function leadWhy(input: WalkInput, blade: Blade, parted: boolean): string {
   if (parted && blade === 'middle') return 'Two grooves for three threads: two that are alike share one.'
-  if (parted && isTriple(input)) return 'A groove of its own: none holds the discs open for another.'
-  if (parted) return 'A groove of its own: neither holds the discs open for the other.'
+  if (parted && isTriple(input))
+    return 'Each thread in a separate groove: no thread holds the discs open for another.'
+  if (parted) return 'Separate grooves: neither thread holds the discs open for the other.'
   return several(input) ? 'One all the way through before the next: they do not twist.' : ''
 }
 
@@ -187,7 +188,7 @@ const leadRule = (blade: Blade): WalkRule => ({
             on: worn(input),
             school: 'threading',
             instruction: `${allOf(input)} together: down through the guides, between the discs`,
-            why: 'Your school. Comb them apart with a finger so that they do not twist.',
+            why: 'Your choice. Comb them apart with a finger so that they do not twist.',
             picture: pathPicture(input, 'discs', sides(input)),
           }
     }

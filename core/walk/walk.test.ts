@@ -278,8 +278,8 @@ describe('what is easily forgotten', () => {
   })
   it('says which way a spool turns, by the school', () => {
     const front = { ...BASE, schools: { ...BASE.schools, unwinding: 'front' as const } }
-    expect(words(BASE, 'supply-left')).toMatch(/rolling off over the back/)
-    expect(words(front, 'supply-left')).toMatch(/rolling off over the front/)
+    expect(words(BASE, 'supply-left')).toMatch(/unwinds from the side, over the back/)
+    expect(words(front, 'supply-left')).toMatch(/unwinds from the side, over the front/)
   })
   it('takes a place beside the machine at its word', () => {
     const supply = { place: 'in front of the machine', draw: null } as const
@@ -297,7 +297,7 @@ describe('what is easily forgotten', () => {
     expect(words(together, 'lever-left')).toMatch(/^All three threads/)
     expect(words(together, 'guide-left')).toMatch(/middle one in/)
     expect(words(TRIPLE, 'lead-middle')).toMatch(/Two grooves for three threads/)
-    expect(words(TRIPLE, 'supply-left')).toMatch(/clear of the film/)
+    expect(words(TRIPLE, 'supply-left')).toMatch(/clear of the thread/)
   })
   it('looks whether the plate lies flat', () => expect(words(BASE, 'plate')).toMatch(/lie flat/))
   it('dials in no tension that something speaks against', () => {
@@ -359,7 +359,7 @@ describe('a twin on a machine with a divider', () => {
       words,
     )
   })
-  it('says when the mode reckons with a smaller gap', () => {
+  it('says when the mode counts with a smaller gap', () => {
     expect(step({ ...BASE, needle: { ...TWIN, gapMm: 4 } }, 'mode')!.caution).toContain(
       '2.0 mm; yours needs 4.0',
     )

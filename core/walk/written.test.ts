@@ -67,7 +67,7 @@ const WALKS: Record<string, WalkInput> = {
     pressure: 'less',
     bobbinTension: 'changed',
   },
-  'wide twin on a mode that reckons with less': { ...BASE, needle: { ...TWIN, gapMm: 4 }, safeWidthMm: 2.5 },
+  'wide twin on a mode that counts with less': { ...BASE, needle: { ...TWIN, gapMm: 4 }, safeWidthMm: 2.5 },
   'twin on a bare machine': { ...BASE, machine: BARE, tension: 4 },
   'twin on a machine nobody has looked at': { ...BASE, machine: UNKNOWN },
   'triple with film': TRIPLE,

@@ -39,7 +39,7 @@ async function computed(event: H3Event, route: JsonRoute, body: string): Promise
   if (found.kind === 'answered') return found.answer
   if (found.kind === 'gone') return errorAnswer(400, 'aborted', 'The connection was closed.')
   setResponseHeader(event, 'retry-after', RETRY_AFTER_S)
-  const message = 'This takes longer than 5 s, or too much is asked at once: ask for less, or again later.'
+  const message = 'This takes longer than 5 s, or too much is asked at once. Ask for less, or try later.'
   return errorAnswer(503, 'busy', message)
 }
 

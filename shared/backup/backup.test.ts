@@ -108,7 +108,7 @@ describe('what is refused', () => {
       changed(raw => {
         raw.version = RECORDS_VERSION + 1
       }),
-      'update the app',
+      'Update the app',
     ],
     [
       'wrong-version',

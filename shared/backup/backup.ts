@@ -93,7 +93,7 @@ export function readBackup(text: string, book: Tables): BackupReading {
   if (typeof version === 'number' && version > BACKUP_VERSION) {
     return refuse(
       'newer',
-      `The file is of version ${version} and this app reads up to ${BACKUP_VERSION}: update the app first.`,
+      `The file has version ${version}, but this app reads up to ${BACKUP_VERSION}. Update the app first.`,
     )
   }
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)

@@ -48,7 +48,7 @@ export const seams: Piece[] = [
     cloth: 'velvet',
     layers: 2,
   }),
-  seam('shirt', 'Shirt front, pintucks', '03-04', 'Tension up for the ridge.', {
+  seam('shirt', 'Shirt front, pintucks', '03-04', 'Tension up for the tuck.', {
     stitch: 'straight',
     width: 0,
     length: 2.2,
@@ -98,7 +98,7 @@ export const seams: Piece[] = [
     'strap',
     'Bias straps, both edges at once',
     '03-24',
-    'Quarter-inch strip, gap 4.0. The needle is due: a fresh one next time.',
+    'Quarter-inch strip, gap 4.0. The needle is due: change it next time.',
     {
       stitch: 'straight',
       width: 0,

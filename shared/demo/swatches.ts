@@ -194,7 +194,7 @@ const KEPT: Kept[] = [
     'failed',
     '02-25',
     1,
-    'Broke twice. Home is no place for metallic.',
+    'Broke twice. Normal tension is no place for metallic.',
   ],
   ['Shirt tucks', 'raised', { ...TUCK, tension: 8.6 }, [8.4], 'good', '03-04', 3, 'Nine in a row, parallel.'],
   ['Shirt tucks, yoke', 'raised', { ...TUCK, tension: 8.3 }, [8.4], 'good', '03-05', 3],

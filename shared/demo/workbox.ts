@@ -246,7 +246,7 @@ export const threads: Thread[] = [
     metresLeft: 0,
     form: 'ball',
   }),
-  thread('star', 'Star film', 'film', null, plain('#c9cfdb'), {
+  thread('star', 'Star flat metallic', 'film', null, plain('#c9cfdb'), {
     diameterMm: 0.4,
     metresLeft: 120,
     unwinds: 'rolling off',

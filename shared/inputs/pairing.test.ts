@@ -19,7 +19,7 @@ describe('the demo', () => {
   const OWNED_UP: Readonly<Record<string, RegExp>> = {
     'thread-tight': /tight in the eye/i,
     'needle-spent': /needle is due/i,
-    'metallic-tension': /home is no place for metallic/i,
+    'metallic-tension': /normal tension is no place for metallic/i,
   }
   const against = (setup: SetupContent) =>
     judgeJob(jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm')).reasons.filter(

@@ -1,5 +1,5 @@
 import { formatShort } from '#core/units'
-import type { TensionDial } from '#core/terms'
+import { DRAW_WORDS, type TensionDial } from '#core/terms'
 import { GOAL_FACTS } from '#core/trial'
 import { needleNameAndType } from '#core/needle'
 import type { Frozen, Swatch } from '../records'
@@ -53,7 +53,7 @@ function stitchFields({ goal, setup, frozen: { machine, stitch } }: Swatch): Swa
   return [
     field('goal', 'Goal', GOAL_FACTS[goal].name),
     field('tension', 'Tension', setup.tension === null ? 'not set' : formatShort(setup.tension)),
-    field('home', 'Home and dial', machine?.dial ? dialText(machine.dial) : NOT_KNOWN),
+    field('home', 'Normal tension and dial', machine?.dial ? dialText(machine.dial) : NOT_KNOWN),
     field('machine', 'Machine', machine?.name ?? 'none'),
     field('stitch', 'Stitch', stitch?.name ?? 'gone'),
     field('length', 'Length, mm', String(setup.stitch.lengthMm)),
@@ -65,7 +65,7 @@ function stitchFields({ goal, setup, frozen: { machine, stitch } }: Swatch): Swa
 function needleAndThreadFields({ setup, frozen: { needle, threads, bobbin } }: Swatch): SwatchField[] {
   const sewn = needle?.hoursSewn == null ? 'not counted' : String(needle.hoursSewn)
   const supplies = Object.values(setup.supplies)
-    .map(({ place, draw }) => [place, draw].filter(Boolean).join(' '))
+    .map(({ place, draw }) => [place, draw && DRAW_WORDS[draw]].filter(Boolean).join(' '))
     .filter(Boolean)
   return [
     field('needle', 'Needle', needle ? needleNameAndType(needle) : 'none'),
@@ -95,7 +95,7 @@ function fittedFields({ setup, frozen: { foot, plate, cloth, stabilizer } }: Swa
 function readingFields({ readings, rowsSewn, takeUp }: Swatch): SwatchField[] {
   return [
     field('show', 'Show', reading(readings.show)),
-    field('ridge', 'Ridge', reading(readings.ridge)),
+    field('ridge', 'Tuck height', reading(readings.ridge)),
     field('skips', 'Skips', yesNo(readings.skips)),
     field('breaks', 'Breaks', yesNo(readings.breaks)),
     field('holes', 'Holes', yesNo(readings.holes)),

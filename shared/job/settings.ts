@@ -1,5 +1,5 @@
 import { JOBS } from '#core/job'
-import type { FootWish, StartSettings } from '#core/pairing'
+import type { FootWish, StartSettings, StartSource } from '#core/pairing'
 import { hasSwing } from '#core/stitch'
 import { beginningWidthMm, judgeSwing } from '#core/swing'
 import type { LengthUnit } from '#core/units'
@@ -14,7 +14,7 @@ export interface Setting {
   /** What is set now, and what it becomes. */
   readonly from: string
   readonly to: string
-  readonly source: string
+  readonly source: StartSource | 'sewn'
   readonly why: string
   /** What is wanted and not owned: then nothing is changed. */
   readonly missing: string | null
@@ -207,7 +207,7 @@ const tensionSetting: Step = (setup, { tension }, { tables }) => {
   const isFound = setup.tensionFrom?.how === 'sewn' && setup.tensionFrom.tension === setup.tension
   if (isFound && carriedOver(setup, tables).length === 0) {
     const why = familyWords(setup, tables) ?? 'a row was sewn with all of this'
-    const found = { source: 'sewn', why, missing: null }
+    const found = { source: 'sewn', why, missing: null } as const
     return { change: {}, setting: { name: 'Tension', from, to: from, ...found } }
   }
   const said = { name: 'Tension', from, source, why }

@@ -42,7 +42,7 @@ export const bandSchema = z
         sheer: z.boolean(),
       }),
     ),
-    /** Sewn wrong side up: the under side is what will be seen. */
+    /** Sewn wrong side up: the wrong side is what will be seen. */
     under: z.boolean(),
   })
   .check(

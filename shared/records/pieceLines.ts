@@ -14,7 +14,7 @@ export const linesSchema = z.strictObject({
       stemBowMm: within('bowMm'),
       vanes: z
         .array(z.strictObject({ lengthMm: within('vaneMm'), bowMm: within('bowMm') }))
-        .check(z.minLength(1, 'needs a vane'), z.maxLength(MOST_VANES, `has at most ${MOST_VANES} vanes`)),
+        .check(z.minLength(1, 'needs a frond'), z.maxLength(MOST_VANES, `has at most ${MOST_VANES} fronds`)),
       leanDeg: within('leanDeg'),
       sides: z.enum(['pairs', 'turns']),
     }),

@@ -1,6 +1,6 @@
 import { BLADES, type Blade, type Needle, needleNameAndType, type NeedleType } from '#core/needle'
 import { findStitch } from '#core/stitch'
-import { settingWord } from '#core/terms'
+import { DRAW_WORDS, settingWord } from '#core/terms'
 import type { SetupContent } from './schema'
 
 /** What a setup may point at, as far as it has a name: its own, or what stands on a needle's packet. */
@@ -52,7 +52,7 @@ const supplyPart = (blade: Blade): Part => ({
   what: `${blade} supply`,
   words: ({ supplies }) => {
     const { place, draw } = supplies[blade]
-    return [place, draw].filter(Boolean).join(' ') || 'not known'
+    return [place, draw && DRAW_WORDS[draw]].filter(Boolean).join(' ') || 'not known'
   },
 })
 

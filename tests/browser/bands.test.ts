@@ -67,12 +67,12 @@ describe('a collar band, from empty to the sheet', () => {
   it('goes round corners, farther in shorter, and refuses a leg its corners eat up', async () => {
     const { driver } = session
     await press(driver, 'button', 'Add a corner')
-    await untilText(driver, /leg 2:/)
-    await type(driver, 'Leg 2, along the outer edge', '4')
-    await untilText(driver, /Leg 2 of 4 mm is shorter than the band is wide|The band.*goes from/)
+    await untilText(driver, /side 2:/)
+    await type(driver, 'Side 2, along the outer edge', '4')
+    await untilText(driver, /Side 2 of 4 mm is shorter than the band is wide|The band.*goes from/)
     await untilText(driver, /11\.7 mm wide/)
-    await type(driver, 'Leg 2, along the outer edge', '120')
-    await press(driver, 'button', 'Take leg 2 out')
+    await type(driver, 'Side 2, along the outer edge', '120')
+    await press(driver, 'button', 'Take side 2 out')
   })
   it('notices what leans to one side, and mirrors it', async () => {
     const { driver } = session
@@ -118,12 +118,12 @@ describe('a ribbon, a width to fill, and bobbin work', () => {
     await press(driver, 'button', /6\.0\/100/)
     await untilText(driver, 'As it is now: both edges are held')
     await type(driver, 'How wide', '4')
-    await untilText(driver, 'Both needles of row 1 fall beside it')
+    await untilText(driver, 'Both needles of row 1 miss the ribbon')
     await type(driver, 'How wide', '8')
   })
   it('fills a width with all symmetric stacks, and takes one', async () => {
     const { driver } = session
-    await press(driver, 'button', 'Fill a width with stitches I like')
+    await press(driver, 'button', 'Stitches to fit a width')
     await pick(driver, 'Another stitch one likes', 'Zigzag')
     await pick(driver, 'Another stitch one likes', 'Honeycomb')
     await type(driver, 'Band to fill', '10')

@@ -34,22 +34,22 @@ describe('an edge, from an empty book', () => {
     const { driver } = session
     await pick(driver, 'Form', 'Rectangle')
     await type(driver, 'Wide', '60')
-    await type(driver, 'Tall', '60')
+    await type(driver, 'Height', '60')
     await type(driver, 'Bite', '6')
     await type(driver, 'Stitch length', '5')
     // Worked by hand: four sides of 60, twelve stitches each; four pairs of bites cross at the corners.
     await untilText(driver, /1\s*60\.0 mm\s*12 × 5\.0, turn/)
-    await untilText(driver, /4 thick places|4 pairs of bites meet/)
-    await byRole(driver, 'radio', /^Best: dial set once/)
+    await untilText(driver, /4 bulky points|crowd at 4 points/)
+    await byRole(driver, 'radio', /^Best: one length setting/)
   })
   it('keeps the last good plan while what is typed cannot be sewn', async () => {
     const { driver } = session
     await type(driver, 'Wide', '5')
-    await type(driver, 'Tall', '5')
+    await type(driver, 'Height', '5')
     await untilText(driver, 'The bite goes from 0.0 to 5.0 mm here.')
     await untilText(driver, /12 × 5\.0/)
     await type(driver, 'Wide', '60')
-    await type(driver, 'Tall', '60')
+    await type(driver, 'Height', '60')
   })
   it('turns the points of satin as their angle offers, or as one likes, after a reload too', async () => {
     const { driver } = session
@@ -185,7 +185,7 @@ describe('letters, from typing to the sheet', () => {
   })
   it('prints each letter at true size, mirrored for fusible, with its stitches', async () => {
     const { driver } = session
-    await type(driver, 'Capitals tall', '80')
+    await type(driver, 'Capital height', '80')
     await untilText(driver, '80.0 mm')
     await press(driver, 'button', 'Print')
     await press(driver, 'button', 'To cut, mirrored for fusible')
@@ -275,9 +275,9 @@ describe('a plume', () => {
     await untilText(driver, /Step (?!1 )\d+ of 19|Sewing/)
     await press(driver, 'button', 'Pause')
   })
-  it('changes with its vanes, and is printed with every stitch', async () => {
+  it('changes with its fronds, and is printed with every stitch', async () => {
     const { driver } = session
-    for (let i = 0; i < 5; i++) await press(driver, 'button', 'Take vane 1 out')
+    for (let i = 0; i < 5; i++) await press(driver, 'button', 'Take frond 1 out')
     // A stem and one vane: four lines' ends, one of the three lines twice.
     await untilText(driver, /All 3 steps|All 4 steps/)
     await press(driver, 'button', 'Print')

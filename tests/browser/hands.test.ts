@@ -105,7 +105,7 @@ describe('a panel', () => {
     await session.driver.actions().sendKeys(Key.ESCAPE).perform()
     await untilFocusIsOn(new RegExp(`^${name}: `))
   })
-  it.each(['Schools: where sewists disagree', 'Keys', 'Search'])('of the tool %s too', async name => {
+  it.each(['Sewists differ: your choices', 'Keys', 'Search'])('of the tool %s too', async name => {
     await openDemo('/')
     await press(session.driver, 'button', name)
     await session.driver.wait(

@@ -24,7 +24,7 @@ afterAll(() => session.quit())
 const text = async (role: string, name: string | RegExp) =>
   (await byRole(session.driver, role, name)).getText()
 /** The one verdict, as the line-up says it on whatever page. */
-const lineUpVerdict = () => text('link', /^(Clear|Mind|Stop|No verdict)/)
+const lineUpVerdict = () => text('link', /^(Clear|Check|Stop|No verdict)/)
 
 describe('a job', () => {
   it('of a piece with a name is asked about, says what it set, and every station follows', async () => {
@@ -83,7 +83,7 @@ describe('a job', () => {
     await press(driver, 'button', /^Sailor collar, honeycomb band/)
     await byRole(driver, 'button', /^Piece: Sailor collar.*Pintucks/)
     await byRole(driver, 'button', /^Foot and plate: Five-groove/)
-    await untilText(driver, 'A clear lane of 2.0 mm between the rows.')
+    await untilText(driver, 'A clear space of 2.0 mm between the rows.')
     expect(await severeLogs(driver)).toEqual([])
   })
 })
@@ -104,7 +104,7 @@ describe('a tension', () => {
     await press(driver, 'button', /^Machine: Attic seven/)
     await press(driver, 'button', /^Ferry six/)
     await byRole(driver, 'button', /^Tension: Tension [\d.]+ carried over/)
-    expect(await lineUpVerdict()).toMatch(/^(Mind|Stop)/)
+    expect(await lineUpVerdict()).toMatch(/^(Check|Stop)/)
     await untilText(driver, /Tension [\d.]+ is carried over \(set to [\d.]+ on Attic seven\)/)
     await press(driver, 'button', /^Tension \d/)
     await byRole(driver, 'button', /^Tension: Tension [\d.]+ normal is 4\.5/)

@@ -122,7 +122,7 @@ const ASKED: Readonly<Record<string, { path: string; book?: 'plain'; show?: () =
   LateConflictList: { path: '/evidence', show: tool(/^Conflicts: /) },
   LatePopover: { path: '/evidence', show: stop('Machine') },
   LateKeysSheet: { path: '/evidence', show: tool('Keys') },
-  LateSchoolsSheet: { path: '/evidence', show: tool(/^Schools/) },
+  LateSchoolsSheet: { path: '/evidence', show: tool(/^Sewists differ/) },
   LateSearchSheet: { path: '/evidence', show: tool('Search') },
   LateUndoAsk: { path: '/evidence', show: undoElsewhere },
   LateCsvImport: { path: '/workbox', show: tool('From CSV') },

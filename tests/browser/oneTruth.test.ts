@@ -45,7 +45,7 @@ async function lineUp(): Promise<LineUp> {
     const words = e => e.innerText.replace(/\\s+/g, ' ').trim()
     const said = [...document.querySelectorAll('header[aria-label^="Line-up"] button')].map(words)
     return ${JSON.stringify(STOPS)}.map(stop => [stop, said.find(text => text.startsWith(stop + ': '))])`)
-  const [verdict] = await allByRole(driver, { role: 'link', name: /^(Clear|Mind|Stop|No verdict)/ })
+  const [verdict] = await allByRole(driver, { role: 'link', name: /^(Clear|Check|Stop|No verdict)/ })
   return { ...Object.fromEntries(stops), verdict: await verdict!.getText() } as LineUp
 }
 const follow = async (link: RegExp, heading: string) => {

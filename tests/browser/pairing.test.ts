@@ -36,9 +36,11 @@ describe('Thread and needle, from the demo', () => {
     expect(await text('region', 'Needles I own for this thread')).toMatch(
       /^Needles I own[\s\S]*Good\s+2\.0\/80 metallic/,
     )
-    expect(await text('region', 'Start settings')).toMatch(
-      /sewn: a row was sewn with all of this[\s\S]*rule would say 2\.5: well below normal/,
+    await press(driver, 'button', 'sewn: why, Tension')
+    expect(await text('dialog', 'Where it comes from: Tension')).toMatch(
+      /^A row was sewn with all of this\.[\s\S]*2\.5 rule: well below normal/,
     )
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
   })
 
   it('understands a label, says it back, asks about a riddle, and puts the thread on', async () => {
@@ -65,8 +67,8 @@ describe('Thread and needle, from the demo', () => {
     await press(driver, 'button', /^single$/i)
     await pick(driver, 'Thread', 'Mist monofilament')
     await untilText(driver, '60/8 to 70/10 for monofilament')
-    await pick(driver, 'Thread', 'Star film')
-    await byRole(driver, 'img', /the film is a band 0\.4 mm wide/)
+    await pick(driver, 'Thread', 'Star flat metallic')
+    await byRole(driver, 'img', /the flat metallic is a band 0\.4 mm wide/)
     await pick(driver, 'Thread', 'Mast topstitch')
     await untilText(driver, 'Topstitch from 90/14 takes heavy thread')
   })
@@ -129,7 +131,7 @@ describe('conflicts in the line-up', () => {
     await press(driver, 'button', 'Single-hole plate')
     await driver.actions().sendKeys(Key.ESCAPE).perform()
     await press(driver, 'button', /^Conflicts: .*1 to stop for/)
-    await untilText(driver, 'A twin needle strikes the single-hole plate: put on the zigzag plate.')
+    await untilText(driver, 'A twin needle hits the single-hole plate: fit the zigzag plate.')
     const panel = await byRole(driver, 'dialog', 'Conflicts')
     expect((await panel.getRect()).x).toBeGreaterThan(600)
     await press(driver, 'button', 'Zigzag plate')
@@ -148,7 +150,7 @@ describe('conflicts in the line-up', () => {
     await press(driver, 'button', /^Conflicts: /)
     await untilText(driver, 'Switch the automatic cutter off with a twin needle.')
     await driver.actions().sendKeys(Key.ESCAPE).perform()
-    await press(driver, 'button', /^Schools/)
+    await press(driver, 'button', /^Sewists differ/)
     await press(driver, 'radio', /^Allowed with a twin/)
     await driver.actions().sendKeys(Key.ESCAPE).perform()
     await press(driver, 'button', /^Conflicts: /)

@@ -153,9 +153,9 @@ describe('topstitching, from the demo', () => {
     await pick(driver, 'Finished edge', 'Rectangle')
     await type(driver, 'Row 1', '6.35')
     // Worked by hand: 120 − 2 × 6.35 and 140 − 2 × 6.35.
-    await untilText(driver, /Leg 1\s*107\.3 mm/)
-    await untilText(driver, /Leg 2\s*127\.3 mm/)
-    await press(driver, 'button', /^Leg 1/)
+    await untilText(driver, /Side 1\s*107\.3 mm/)
+    await untilText(driver, /Side 2\s*127\.3 mm/)
+    await press(driver, 'button', /^Side 1/)
     await untilText(driver, /taken/)
   })
   it('says that a row vanishes, and keeps what was drawn of an edge that cannot be', async () => {
@@ -166,7 +166,7 @@ describe('topstitching, from the demo', () => {
     await pick(driver, 'Finished edge', 'Sides typed as measured')
     await type(driver, 'Side 1', '400')
     await untilText(driver, 'measure a side or a turn again')
-    await untilText(driver, /Leg 2\s*127\.3 mm/)
+    await untilText(driver, /Side 2\s*127\.3 mm/)
     await type(driver, 'Side 1', '120')
   })
   it('gives sheet, strips, CSV and the counts of every leg on its card', async () => {
@@ -178,7 +178,7 @@ describe('topstitching, from the demo', () => {
     expect(pages[0]!.lines.some(({ lengthMm }) => Math.abs(lengthMm - 107.3) < 0.1)).toBe(true)
     await press(driver, 'button', 'Bench card')
     const [card] = await measurePdf(await downloaded(session, 'topstitching-card.pdf'))
-    expect(card!.texts.join(' ')).toMatch(/leg 1: \d+ × \d\.\d.*, then turn/)
+    expect(card!.texts.join(' ')).toMatch(/side 1: \d+ × \d\.\d.*, then turn/)
     await driver.actions().sendKeys(Key.ESCAPE).perform()
     await press(driver, 'button', 'Save the marks as CSV')
     const csv = (await downloaded(session, 'topstitching.csv')).toString()

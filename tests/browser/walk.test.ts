@@ -72,7 +72,7 @@ describe('the threading walk', () => {
     await untilSaved(driver)
     // The hand-walk of station 1 is the same one.
     await press(driver, 'link', /^Width and swing/)
-    await untilText(driver, /[Hh]and-walked/)
+    await untilText(driver, /[Tt]urned through/)
     expect(await severeLogs(driver)).toEqual([])
   })
 
@@ -102,7 +102,7 @@ describe('the threading walk', () => {
     expect(await isTicked(/^Automatic cutter off/)).toBe(true)
     await press(driver, 'button', 'Whole list')
     await untilText(driver, 'left of the divider')
-    await press(driver, 'button', /^Schools/)
+    await press(driver, 'button', /^Sewists differ/)
     await press(driver, 'radio', /^Both together/)
     await press(driver, 'radio', /^Both in/)
     await press(driver, 'button', 'Close')
@@ -200,7 +200,7 @@ describe('when something goes wrong in the middle', () => {
     await driver.navigate().refresh()
     await driver.wait(async () => (await said()).includes('Presser foot up'), PATIENCE_MS)
     for (const [path, words] of [
-      ['/card', 'Not hand-walked yet'],
+      ['/card', 'Not turned through yet'],
       ['/pairing', 'Where to start'],
       ['/', 'Over the plate'],
       ['/care', 'Needles in use'],
@@ -228,7 +228,7 @@ describe('the bench card', () => {
       expect((await dials.getText()).split(/\s*\n\s*/)).toEqual([
         'Width',
         '4.0',
-        'safe to 4.5, rule',
+        'safe up to 4.5, rule',
         'Length',
         '2.5',
         'Honeycomb',
@@ -312,7 +312,7 @@ describe('putting back', () => {
     await press(driver, 'checkbox', /^Twin out/)
     await byRole(driver, 'link', /^1 put back/)
     await press(driver, 'checkbox', /^Everyday foot on/)
-    await untilText(driver, 'it stands as it should')
+    await untilText(driver, 'Nothing to put back')
     expect(await allByRole(driver, { role: 'link', name: /^To put back/ })).toEqual([])
   })
 })
@@ -346,7 +346,7 @@ describe('care', () => {
     await type(driver, 'Minutes sewn', '60')
     await press(driver, 'button', 'Add')
     await driver.wait(async () => /4\.3 of about 4 hours/.test(await needles()), PATIENCE_MS, 'not counted')
-    await press(driver, 'button', /^Fresh one in for Twin, gap 2\.0/)
+    await press(driver, 'button', /^Needle changed for Twin, gap 2\.0/)
     await press(driver, 'button', 'Close its count')
     await untilText(driver, 'Needles closed: 2')
     expect(await needles()).not.toMatch(/4\.3 of/)

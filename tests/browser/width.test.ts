@@ -38,29 +38,29 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', /Twin, gap 4\.0, size 90\/14/)
     await untilText(driver, 'Set the width to 2.5 mm or less.')
     expect(await verdict()).toMatch(/Stop\s+0\.5 mm too far/)
-    expect(await card()).toContain('lands 4.0 mm left')
-    expect(await (await byRole(driver, 'button', 'I have hand-walked this')).isEnabled()).toBe(false)
+    expect(await card()).toContain('goes down 4.0 mm left')
+    expect(await (await byRole(driver, 'button', 'I turned this through by hand')).isEnabled()).toBe(false)
     await press(driver, 'button', 'Set the width to 2.5')
-    await untilText(driver, 'The swing is clear up to 2.5 mm, but mind this.')
+    await untilText(driver, 'The swing is clear up to 2.5 mm, but check this first.')
   })
 
   it('logs the hand-walk for exactly this combination and asks again after any change', async () => {
     const { driver } = session
-    await press(driver, 'button', 'I have hand-walked this')
-    await untilText(driver, /Hand-walked .*20\d\d/)
+    await press(driver, 'button', 'I turned this through by hand')
+    await untilText(driver, /Turned through .*20\d\d/)
     await press(driver, 'button', 'Length more')
-    await untilText(driver, 'Not yet hand-walked')
+    await untilText(driver, 'Not yet turned through')
     await press(driver, 'button', 'Length less')
-    await untilText(driver, /Hand-walked .*20\d\d/)
+    await untilText(driver, /Turned through .*20\d\d/)
   })
 
   it('turns the handwheel drop by drop and through the whole pattern', async () => {
     const { driver } = session
-    await untilText(driver, 'drop 1 of 6')
+    await untilText(driver, 'Needle position 1 of 6')
     await press(driver, 'button', 'Turn')
-    await untilText(driver, 'drop 2 of 6')
+    await untilText(driver, 'Needle position 2 of 6')
     await press(driver, 'button', 'Whole pattern')
-    await untilText(driver, 'drop 6 of 6')
+    await untilText(driver, 'Needle position 6 of 6')
   })
 
   it('takes the width from the keyboard and from typing, and refuses nonsense by field', async () => {
@@ -70,7 +70,7 @@ describe('Width and swing, from the demo', () => {
     await (await type(driver, 'Stitch width', '99')).sendKeys(Key.TAB)
     await untilText(driver, 'Type a length from 0.0 to 12.0 mm.')
     await (await type(driver, 'Stitch width', '2,4')).sendKeys(Key.TAB)
-    await untilText(driver, 'The swing is clear up to 2.5 mm, but mind this.')
+    await untilText(driver, 'The swing is clear up to 2.5 mm, but check this first.')
   })
 
   it('understands a typed label, says it back and puts the needle in', async () => {
@@ -80,7 +80,7 @@ describe('Width and swing, from the demo', () => {
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '3.0/90 jeans')
     await untilText(driver, 'Twin, gap 3.0, size 90/14, jeans')
     await field.sendKeys(Key.ENTER)
-    await untilText(driver, 'The swing is clear up to 3.5 mm, but mind this.')
+    await untilText(driver, 'The swing is clear up to 3.5 mm, but check this first.')
     expect(
       await allByRole(driver, {
         role: 'button',
@@ -95,7 +95,7 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', 'Single-hole plate')
     await untilText(driver, 'Do not sew: the plate has a single hole.')
     await press(driver, 'button', 'Zigzag plate')
-    await untilText(driver, 'The swing is clear up to 3.5 mm, but mind this.')
+    await untilText(driver, 'The swing is clear up to 3.5 mm, but check this first.')
     await driver.actions().sendKeys(Key.ESCAPE).perform()
   })
 
@@ -173,7 +173,7 @@ describe('Width and swing, from the demo', () => {
     await press(driver, 'button', 'Units: millimetres')
     await untilText(driver, /Stitch:\s+0\.177 × 0\.02/)
     await press(driver, 'button', 'Units: inches')
-    await press(driver, 'button', /^Schools/)
+    await press(driver, 'button', /^Sewists differ/)
     await press(driver, 'radio', /^Bare rule/)
     await driver.actions().sendKeys(Key.ESCAPE).perform()
     await driver.wait(async () => !(await card()).includes('margin ='), PATIENCE_MS)

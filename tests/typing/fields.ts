@@ -60,7 +60,7 @@ export const surfacesOf = (paths: readonly string[]): Surface[] => [
   {
     name: 'where sewists differ',
     path: '/evidence',
-    show: (driver: WebDriver) => press(driver, 'button', 'Schools: where sewists disagree'),
+    show: (driver: WebDriver) => press(driver, 'button', 'Sewists differ: your choices'),
   },
 ]
 

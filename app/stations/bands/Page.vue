@@ -142,7 +142,7 @@ const missing = computed(() => {
     :runs="runs"
     :problem="answer.problem"
     :missing="missing"
-    why="The dial decides at which lengths patterns end whole; the needle, how wide a row is."
+    why="The dial decides where patterns end whole. The needle decides how wide a row is."
     :csv="csv"
     :prints="prints"
   >
@@ -174,7 +174,7 @@ const missing = computed(() => {
           :disabled="plan.overlapsMm[at - 1] === middleMm(at - 1)"
           @click="overlap(at - 1, middleMm(at - 1))"
         />
-        <FoldAway title="Fill a width with stitches I like">
+        <FoldAway title="Stitches to fit a width">
           <FillCard
             :start="plan.rows.map(({ stitchId, widthMm }) => ({ id: stitchId, widthMm }))"
             @take="takeStack"

@@ -65,7 +65,7 @@ export function bandPrints(paper: BandPaper): Print[] {
 function legSheets({ title, answer, plan }: BandPaper): BandLegSheet[] {
   const { band, rows, pictured } = answer!
   return rows[0]!.legs.map((_, k) => ({
-    title: rows[0]!.legs.length > 1 ? `${title}, leg ${k + 1}` : title,
+    title: rows[0]!.legs.length > 1 ? `${title}, side ${k + 1}` : title,
     bandMm: band.bandMm,
     rows: rows.map(({ legs }, i) => ({ ...band.rows[i]!, leg: legs[k]! })),
     pictured: pictured.map((row, i) => ({ ...row, lengthMm: rows[i]!.legs[k]!.evenLengthMm })),
@@ -78,7 +78,7 @@ export function bandLines({ answer, plan, names, length, bare }: BandPaper): str
   return answer!.rows.flatMap(({ legs }, i) =>
     legs.map((leg, k) => {
       const { widthMm, mirror } = plan.rows[i]!
-      const where = legs.length > 1 ? `, leg ${k + 1}` : ''
+      const where = legs.length > 1 ? `, side ${k + 1}` : ''
       const size = `${bare(widthMm)} wide${mirror ? ', mirrored' : ''}`
       const dial = `${patternWords(leg, bare, answer!.scale)}, ${endWords(leg, length)}`
       return `Row ${i + 1}${where}, ${names[i]} ${size}: ${dial}`

@@ -28,10 +28,10 @@ export const endWords = (leg: RowLeg, length: Length): string =>
 /** Where the row before lies under the foot. */
 export function guideWords({ edgeMm, insideRimMm }: RowGuide, length: Length): string {
   const side = edgeMm <= 0 ? 'left' : 'right'
-  const place = `The row before: its edge ${length(Math.abs(hundredth(edgeMm)))} ${side} of the foot’s middle`
-  if (insideRimMm === null) return `${place}; its opening is not measured.`
+  const place = `Keep the last row ${length(Math.abs(hundredth(edgeMm)))} ${side} of the foot’s centre`
+  if (insideRimMm === null) return `${place}. The foot’s opening is not measured.`
   return insideRimMm >= 0
-    ? `${place}, ${length(hundredth(insideRimMm))} inside its opening.`
+    ? `${place}, ${length(hundredth(insideRimMm))} inside the opening.`
     : `${place}, ${length(hundredth(-insideRimMm))} under the foot.`
 }
 
@@ -40,25 +40,28 @@ export function noteWords(note: BandNote, length: Length): string {
   switch (note.code) {
     case 'mirror': {
       const rows = note.rows.map(rowWord).join(' and ')
-      return `Unlike the row across the middle, as the stitch leans to one side: ${rows}.`
+      return `The stitch leans to one side: mirror ${rows} to match the row opposite.`
     }
     case 'long-repeat': {
       const mm = length(hundredth(note.repeatMm))
-      return `One pattern of ${rowWord(note.row)} is ${mm}, longer than the way: squeezed to go in once.`
+      return `One pattern of ${rowWord(note.row)} is ${mm}, longer than the side. It is squeezed to fit once.`
     }
     case 'stretched':
-      return `Dial and whole patterns change ${rowWord(note.row)} by ${percent(note.stretch)}: it shows.`
+      return `Whole patterns change ${rowWord(note.row)} by ${percent(note.stretch)}. That shows.`
     case 'falls-beside':
-      return `Both needles of ${rowWord(note.row)} fall beside it: a smaller gap, or something wider.`
+      return `Both needles of ${rowWord(note.row)} miss the ribbon. Take a smaller gap or a wider ribbon.`
     case 'dense-on-sheer': {
-      const mend = 'lengthen it, or lay stabilizer under (common practice)'
-      return `Closed stitches on a sheer ribbon curl it: ${rowWord(note.row)}; ${mend}.`
+      const mend = 'Lengthen the stitch, or lay stabilizer under (common practice).'
+      return `Closed stitches curl a sheer ribbon: ${rowWord(note.row)}. ${mend}`
     }
     case 'needles':
-      return `${note.count} needles: sew all rows of one needle first.`
+      return `${note.count} needles: sew all rows with one needle first.`
     case 'hidden-edge': {
       const mm = length(hundredth(note.underMm))
-      return `For ${rowWord(note.row)} the row before is ${mm} under the foot: draw a line, or open toe.`
+      return (
+        `For ${rowWord(note.row)} the last row is ${mm} under the foot. Draw a line, or use an `
+        + 'open-toe foot.'
+      )
     }
   }
 }

@@ -64,7 +64,7 @@ async function readPhoto(file: File): Promise<void> {
   if (outcome.kind === 'failed') failed.value = { file, fault: outcome.fault }
   if (outcome.kind !== 'answered') return
   const reply = outcome.value
-  if (!reply.ok) problem.value = 'This is not a picture that can be read: take a photo as JPEG or PNG.'
+  if (!reply.ok) problem.value = 'This picture cannot be read. Take a photo as JPEG or PNG.'
   else if (reply.words === null) problem.value = NO_CODE
   else await read(reply.words)
 }

@@ -119,7 +119,7 @@ const changes = computed(() => changeMinutesKnown(book.shelf.changeTimes.values(
         :dialled-mm="dialledMm"
       >
         <h2>No result yet</h2>
-        <p class="hint">Type what you counted: it says at once what comes of it, and how well it is known.</p>
+        <p class="hint">Type what you counted. The result and its ± appear at once.</p>
       </KeepMeasure>
       <UCard
         as="section"

@@ -61,9 +61,7 @@ const wedges = WEDGES.map(one => ({
       <ol class="list-decimal ps-5 grid gap-1">
         <li>Print it on card at 100 %, cut along the middle of the lines.</li>
         <li><b>Machine off, needle out.</b> The machine’s own manual says how foot and plate come off.</li>
-        <li>
-          Slide a wedge in, tip first and flat, from side to side of the opening, until it stops by itself.
-        </li>
+        <li>Slide a wedge flat into the opening, tip first, until it stops by itself.</li>
         <li>Read the number at the opening’s edge.</li>
       </ol>
     </UCard>
@@ -122,8 +120,7 @@ const wedges = WEDGES.map(one => ({
       >
         <h2>No reading yet</h2>
         <p class="hint">
-          How well it is known comes from cutting, reading and printing; the opening is rounded down, the safe
-          side.
+          The ± comes from cutting, reading and printing. The opening is rounded down, to the safe side.
         </p>
       </KeepMeasure>
     </template>

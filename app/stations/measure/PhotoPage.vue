@@ -158,7 +158,7 @@ async function drawCorners(): Promise<void> {
   if (photo.problem.value) return
   if (!found) {
     noEdge.value =
-      'No side can be followed: bring the corners nearer, or lay it on something darker or lighter.'
+      'No side of the card stands out. Bring the corners nearer, or use a darker or lighter background.'
     return
   }
   corners.value = found.cornersPx
@@ -171,7 +171,7 @@ async function drawEnds(): Promise<void> {
   const found = await photo.span(seen.value, span.value, reachPx())
   if (photo.problem.value) return
   if (!found) {
-    noEdge.value = 'There is no edge near one of the ends: bring it nearer, or leave it as you marked it.'
+    noEdge.value = 'One end has no edge nearby. Bring it nearer, or leave it where you put it.'
     return
   }
   span.value = found
@@ -260,8 +260,8 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
       <template v-else>
         <h2>A photo with a card in it</h2>
         <p>
-          Lay a bank card, a sheet or the printed frame flat beside what you measure, in the same plane, and
-          photograph both from straight above, as large as they fit.
+          Lay a bank card, a sheet or the printed frame beside it, equally high. Photograph both from straight
+          above, as large as they fit.
         </p>
         <FileField
           label="Photo"
@@ -407,7 +407,7 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
       >
         <h2>No result yet</h2>
         <p class="hint">
-          Mark the four corners of the card, in order round it, then both ends of what you measure.
+          Mark the four corners of the card in order. Then mark both ends of what you measure.
         </p>
       </KeepMeasure>
     </template>

@@ -148,9 +148,7 @@ const how = computed(() =>
             "
           />
         </div>
-        <p class="hint">
-          The scale holds for this screen and this zoom of the browser: change either, and set it again.
-        </p>
+        <p class="hint">The scale holds for this screen at this zoom. If either changes, set it again.</p>
       </UCard>
     </template>
     <UCard

@@ -74,7 +74,7 @@ export const COUNTS: readonly Count[] = [
   },
   {
     quantity: 'cloth-thickness',
-    how: 'Fold or stack the cloth, press it flat with a book, and measure the stack at its edge.',
+    how: 'Stack the cloth and press it flat with a book. Measure the stack at its edge.',
     fields: [
       { id: 'stackMm', label: 'The stack measures', lengthLimit: 'pieceMm', usual: null },
       { id: 'layers', label: 'Layers', ...MANY, usual: 16 },
@@ -94,7 +94,7 @@ export const COUNTS: readonly Count[] = [
   },
   {
     quantity: 'tex',
-    how: 'Weigh a length you measured, or a full ball whose label says how long it is.',
+    how: 'Weigh a measured length, or a full ball whose label gives its length.',
     fields: [
       { id: 'grams', label: 'It weighs', unit: 'g', limit: [0.001, 100_000], usual: null },
       { id: 'metres', label: 'Length of it', unit: 'm', limit: [0.1, 1_000_000], usual: null },

@@ -136,7 +136,7 @@ describe('the log', () => {
 describe('what is not measured', () => {
   it('is said to be nothing at all, or nothing yet', () => {
     expect(show(MissingMeasures, { missing: [], hasBegun: true }).text()).toMatch(/^Nothing that is planned/)
-    expect(show(MissingMeasures, { missing: [], hasBegun: false }).text()).toMatch(/^Nothing to reckon with/)
+    expect(show(MissingMeasures, { missing: [], hasBegun: false }).text()).toMatch(/^Nothing to work out/)
   })
   it('says for what, and how wide it must be, with a way to each', () => {
     const missing = [
@@ -152,9 +152,9 @@ describe('what is not measured', () => {
     ]
     const page = show(MissingMeasures, { missing, hasBegun: true })
     expect(page.text()).toContain('Foot opening: Zigzag')
-    expect(page.text()).toContain('On the machine now; also for “Cuffs”, “Hem”, “Banner” and 1 more')
-    // Rounded up: 7.12 would still strike.
-    expect(page.text()).toMatch(/decides a verdict: clear from 7\.13 mm on/)
+    expect(page.text()).toContain('On the machine now, and for “Cuffs”, “Hem” and 2 more')
+    // Rounded up: 7.10 would still hit.
+    expect(page.text()).toMatch(/Safe if 7\.15 mm or wider/)
     const ways = page.wrapper.findAll('[aria-label$=": Foot opening, Zigzag"]')
     expect(ways.map(way => way.text())).toEqual(['wedge gauge', 'photo'])
     expect(ways.map(way => way.attributes('href'))).toEqual([

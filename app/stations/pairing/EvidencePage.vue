@@ -74,26 +74,26 @@ const agreed = rows.filter(({ agree }) => agree).length
         <h2>Where the numbers come from</h2>
         <p>
           <b>Practice table.</b> What sewists use for each kind of thread: common practice, no published
-          source. Where it names a needle it decides, because it has been sewn; of threads as thick as it was
-          made for, and of no others.
+          source. Where practice names a needle, practice decides, because it has been sewn. It holds for
+          threads of that thickness only.
         </p>
         <p>
-          <b>Eye model.</b> The clear eye is about 0.40 of the blade, more for embroidery, metallic and
-          topstitch needles: from memory. A thread fills it loosely under 35 %, well to 65 %, tightly to 80 %.
-          It decides where the table is silent.
+          <b>Eye model.</b> The clear eye is about 0.40 of the blade. Embroidery, metallic and topstitch
+          needles have more (from memory). A thread fills it loosely under 35 %, well to 65 %, tightly to 80
+          %. It decides where the table is silent.
         </p>
         <p>
-          <b>Where they differ.</b> Pearl cotton and film squeeze and fold, and pass eyes the model calls too
+          <b>Where they differ.</b> Pearl cotton and flat metallic squeeze through eyes the model calls too
           small. Fine thread fits a big eye, but the hole stays open. Heavy thread frays sooner than its
           thickness tells.
         </p>
         <p>
-          <b>Thickness.</b> From tex, fibre density (Morton and Hearle, from memory) and packing; for cotton
-          within 1 % of Peirce 1937 (from memory). Measured beats computed.
+          <b>Thickness.</b> From tex, packing and fibre density (Morton and Hearle, from memory). Cotton comes
+          within 1 % of Peirce 1937 (from memory). A measured thickness counts first.
         </p>
         <p class="hint">
-          Usual threads: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60 topstitch, tex 30 metallic, film
-          {{ length(0.4) }} wide, pearl 12 and 8, nylon {{ length(0.1) }}.
+          Usual threads: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60 topstitch. Also tex 30 metallic,
+          flat metallic {{ length(0.4) }} wide, pearl 12 and 8, nylon {{ length(0.1) }}.
         </p>
       </UCard>
     </div>

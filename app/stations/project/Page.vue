@@ -179,7 +179,7 @@ const sheetItems = computed(() =>
       v-if="!project"
       icon="i-lucide-list-ordered"
       title="No project yet"
-      description="A project is a thing to make: its pieces in the best order, with all they take."
+      description="A project puts the pieces of one thing to make in the best order."
     />
     <div
       v-else

@@ -194,7 +194,7 @@ function closePanel(): void {
       v-if="all.length === 0"
       icon="i-lucide-bookmark"
       title="No piece yet"
-      description="Choose a job in the line-up, or plan one: it is kept from its first change."
+      description="Choose a job in the line-up. The piece is kept from its first change."
     />
     <ul
       ref="list"

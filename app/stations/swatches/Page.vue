@@ -313,7 +313,7 @@ const readCsvFile = (text: string) =>
       v-if="swatches.newest.length === 0"
       icon="i-lucide-book-open"
       title="No swatch yet"
-      description="Sew a trial strip and keep what you found, or write down a number you know."
+      description="Sew a trial strip and keep its number, or write down a number you know."
       :actions="[{ label: 'Trial strip', to: '/trial', icon: 'i-lucide-rows-3' }]"
     />
     <UEmpty

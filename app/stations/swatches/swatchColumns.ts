@@ -89,7 +89,7 @@ function partSaid(
   if (name === null) return null
   const found = [...owned.values()].find(record => record.name === name)
   if (!found)
-    throw new RowProblem(`${header}: “${name.slice(0, 40)}” is not in the workbox: add it there first`)
+    throw new RowProblem(`${header}: “${name.slice(0, 40)}” is not in the workbox. Add it there first`)
   return found.id
 }
 
@@ -133,7 +133,7 @@ function ownedNeedle({ tables }: Row, text: string): string {
   if (found) return found.id
   const example = `${needleLabel({ construction: 'twin', gapMm: 2, sizeNm: 80 })} universal`
   throw new RowProblem(
-    `needle: “${text.slice(0, 40)}” is not in the workbox: add it there first, such as ${example}`,
+    `needle: “${text.slice(0, 40)}” is not in the workbox. Add it there first, such as ${example}`,
   )
 }
 

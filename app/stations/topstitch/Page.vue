@@ -92,7 +92,7 @@ const legLines = computed(() =>
       const at = good.value!.rows.length > 1 ? `row ${r + 1}, ` : ''
       const turn = i < row.legs.length - 1 ? ', then turn' : ', end'
       const words = own ? planWords(own, bare, good.value!.scale) : 'nothing lands: stop at the mark'
-      return leg.lengthMm > 0 ? `${at}leg ${i + 1}: ${words}${turn}` : `${at}leg ${i + 1}: passed by`
+      return leg.lengthMm > 0 ? `${at}side ${i + 1}: ${words}${turn}` : `${at}side ${i + 1}: passed by`
     }),
   ),
 )
@@ -127,7 +127,7 @@ const prints = computed((): Print[] => {
       sheets: paper => tiledSheets(sheet(), paper),
     },
     {
-      label: 'Strips to lay along each leg',
+      label: 'Strips to lay along each side',
       name: `${fileName.value}-strips`,
       as: 'pdf',
       disabled: !made,
@@ -136,7 +136,7 @@ const prints = computed((): Print[] => {
           row.legs.flatMap((leg, i) =>
             leg.lengthMm > 1
               ? tiledSheets(
-                  legStrip(`${title.value}, row ${r + 1}, leg ${i + 1}`, row, i, wantedMm.value),
+                  legStrip(`${title.value}, row ${r + 1}, side ${i + 1}`, row, i, wantedMm.value),
                   paper,
                 )
               : [],

@@ -2,35 +2,24 @@
 import { SIGN_PLACES, SIGNS, type SignId, type Suspect } from '#core/signs'
 import { useSuspects } from './useSuspects'
 
-useHead({ title: 'Sign doctor · Lacy Spool' })
+useHead({ title: 'Troubleshooting · Lacy Spool' })
 const { offerUndo } = useShelf()
 const PLACE_WORDS = {
   front: 'Right side',
-  back: 'Under side',
+  back: 'Wrong side',
   sewing: 'While sewing',
   after: 'After',
 } as const
-const groups = SIGN_PLACES.map(place => ({
-  place,
-  signs: SIGNS.filter(sign => sign.place === place).map(({ id, words }) => ({ id, words })),
-}))
-const choices = SIGNS.map(({ id, words: label, place }) => ({
-  value: id,
-  label: `${PLACE_WORDS[place]}: ${label}`,
-}))
-/** A row's own signs, when they come from the strip: all of them are asked about at once. */
-const from = [useRoute().query.sign].flat()
-const given = SIGNS.filter(({ id }) => from.includes(id)).map(({ id }) => id)
-const signs = ref<readonly SignId[]>(given.length > 0 ? given : ['bobbin-on-top'])
-const sign = computed<SignId>({
-  get: () => signs.value[0]!,
-  set: chosen => {
-    signs.value = [chosen]
-  },
-})
+const items = SIGNS.map(({ id: value, words: label, place }) => ({ value, label, place }))
+const groups = SIGN_PLACES.map(place => ({ place, items: items.filter(item => item.place === place) }))
+/** What a row says comes with the address: several signs are asked about together. */
+const given = [useRoute().query.sign].flat()
+const signs = ref<SignId[]>(SIGNS.map(({ id }) => id).filter(id => given.includes(id)))
 const { suspects, pressOf } = useSuspects(() => signs.value)
-const wordsOf = (id: SignId) => SIGNS.find(one => one.id === id)!.words
-const words = computed(() => signs.value.map(wordsOf).join(' · '))
+const words = computed(() => {
+  const seen = items.filter(({ value }) => signs.value.includes(value))
+  return seen.map(({ label }) => label).join(' · ')
+})
 
 function tryIt(suspect: Suspect): void {
   const step = pressOf(suspect)
@@ -49,32 +38,44 @@ function tryIt(suspect: Suspect): void {
         as="section"
         aria-label="What is wrong"
       >
-        <SelectField
-          v-model="sign"
+        <UFormField
           class="narrow"
-          label="What is wrong"
-          :items="choices"
-        />
-        <URadioGroup
+          label="What do you see?"
+        >
+          <USelectMenu
+            v-model="signs"
+            multiple
+            role="combobox"
+            aria-label="What do you see?"
+            value-key="value"
+            placeholder="Choose all you see"
+            :items="items"
+            :search-input="false"
+          />
+        </UFormField>
+        <UCheckboxGroup
           v-for="group in groups"
           :key="group.place"
-          v-model="sign"
+          v-model="signs"
           class="wide"
           :legend="PLACE_WORDS[group.place]"
-          :items="group.signs"
-          value-key="id"
-          label-key="words"
+          :items="group.items"
         />
       </UCard>
       <UCard
         as="section"
         aria-label="First suspects"
       >
-        <header>
+        <template v-if="signs.length === 0">
+          <h2>What do you see, hear or feel?</h2>
+          <p>Choose one sign or more. The likeliest cause comes first, with one change to try.</p>
+        </template>
+        <header v-else>
           <h2>{{ words }}</h2>
-          <span class="hint">common practice, ranked by what is on the machine now</span>
+          <p class="hint">
+            Try one change, then sew a row. If nothing changes, put it back and try the next.
+          </p>
         </header>
-        <p class="hint">One change at a time; sew a row; if nothing changes, put it back and try the next.</p>
         <ol>
           <li
             v-for="(suspect, i) in suspects"
@@ -115,6 +116,9 @@ function tryIt(suspect: Suspect): void {
 </template>
 
 <style scoped>
+header {
+  display: grid;
+}
 .station {
   display: grid;
   grid-template-columns: 460px minmax(0, 1fr);

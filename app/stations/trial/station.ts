@@ -8,7 +8,7 @@ export const trial: Station = {
   icon: 'i-lucide-sliders-horizontal',
   views: [
     { name: 'Strip', path: '/trial', page: 'Page.vue', axe: true, shot: 'trial-strip' },
-    { name: 'Sign doctor', path: '/signs', page: 'SignsPage.vue', axe: true, shot: null },
+    { name: 'Troubleshooting', path: '/signs', page: 'SignsPage.vue', axe: true, shot: null },
     { name: 'Practice', path: '/practice', page: 'PracticePage.vue', axe: true, shot: null },
   ],
   keys: [],

@@ -181,7 +181,7 @@ describe('reading a row', () => {
     const page = show(RowForm)
     await page.tick('Stitches skipped')
     expect(page.text()).toContain(
-      'This strip has 60 rows, its most: keep what you found, or begin a new strip.',
+      'This strip has 60 rows, which is the most. Keep your number, or start a new strip.',
     )
     expect(page.wrapper.get('button[type=submit]').attributes('disabled')).toBeDefined()
     expect(trial.strip!.rows).toHaveLength(60)

@@ -5,7 +5,8 @@ import { readSvg } from '~/utils/svgFile'
 export function readSvgPolyline(text: string): DropsReading {
   const reading = readSvg(text, 'polyline, polygon', {
     name: 'polyline',
-    missing: 'The drawing holds no polyline: draw the stitch as one polyline, needle drop by needle drop.',
+    missing:
+      'The drawing holds no polyline. Draw the stitch as one polyline, needle position by needle position.',
   })
   if (!reading.ok) return reading
   return parsePolylinePoints(reading.element.getAttribute('points') ?? '', reading.mmPerUnit)

@@ -37,7 +37,7 @@ describe('the tiles', () => {
     // Arithmetic on a 7 mm machine: 7 − gap − 0.5 (common practice).
     expect(tileOf(page, /gap 2\.0, size 80\/12, universal/).text()).toMatch(/to 4\.5$/)
     expect(tileOf(page, /gap 4\.0, size 90/).text()).toMatch(/to 2\.5$/)
-    expect(tileOf(page, /gap 8\.0/).text()).toMatch(/strikes$/)
+    expect(tileOf(page, /gap 8\.0/).text()).toMatch(/hits$/)
     expect(tileOf(page, /Triple, gap 2\.5/).text()).toMatch(/to 1\.5$/)
   })
   it('leave out what is used up, unless it is in', () => {
@@ -60,8 +60,8 @@ describe('the verdict', () => {
     expect(show(VerdictCard).text()).toMatch(
       new RegExp(
         String.raw`Clear: up to 4\.5 mm is safe\..*7\.0 widest − 2\.0 gap − 0\.5 margin = 4\.5.*With `
-          + String.raw`twin mode on the machine lets you set 5\.0 mm, because it takes every twin for `
-          + String.raw`2\.0 mm: 0\.5 mm more than is safe\. Switched off, it forgets the mode\.`,
+          + String.raw`the twin setting on, the machine allows 5\.0 mm for every gap: 0\.5 mm more than `
+          + String.raw`is safe\. The machine resets the twin setting when switched off\.`,
       ),
     )
   })
@@ -69,7 +69,7 @@ describe('the verdict', () => {
     needle('40')
     // Assumes 2, told nothing of 4: allows 5 and lands 1 mm past on each side (arithmetic).
     expect(show(VerdictCard).text()).toContain(
-      'lets you set 5.0 mm, because it takes every twin for 2.0 mm: 1.0 mm past the end of its swing on each',
+      'allows 5.0 mm for every gap: 1.0 mm past the end of its swing on each',
     )
   })
   it('is better once turned through by hand where it asked for that, and asks again after a change', () => {
@@ -108,7 +108,7 @@ describe('the width dial', () => {
   })
   it('has no width for a straight seam', () => {
     inHand.chooseStitch(inHand.allStitches.find(({ id }) => id === 'straight')!)
-    expect(show(WidthDial).text()).toContain('a straight seam has no width')
+    expect(show(WidthDial).text()).toContain('A straight seam has no width')
   })
 })
 
@@ -184,8 +184,8 @@ describe('over the plate', () => {
     // Hand sum: the blades reach (4.8 + 2) / 2 + 0.4 = 3.8 to each side; 8.2 / 2 − 3.8 = 0.3.
     expect(label).toMatch(
       new RegExp(
-        String.raw`blades span 7\.6; 0\.3; 0\.3; plate opening 8\.2 measured\. 0\.3 left and 0\.3 right to `
-          + String.raw`spare\. Drop 1 of 2`,
+        String.raw`needles sweep 7\.6; 0\.3; 0\.3; plate opening 8\.2 measured\. 0\.3 left and 0\.3 right to `
+          + String.raw`spare\. Needle position 1 of 2`,
       ),
     )
   })
@@ -193,11 +193,11 @@ describe('over the plate', () => {
 
 describe('the hand-walk', () => {
   const logButton = (page: ReturnType<typeof show>) =>
-    page.wrapper.findAll('button').find(button => button.text() === 'I have hand-walked this')!
+    page.wrapper.findAll('button').find(button => button.text() === 'I turned this through by hand')!
   it('logs what was walked on the real machine', async () => {
     const page = show(HandWalkLog)
-    await page.press('I have hand-walked this')
-    expect(page.text()).toMatch(`Hand-walked ${dayOf(new Date().toISOString())}, in exactly this combination`)
+    await page.press('I turned this through by hand')
+    expect(page.text()).toMatch(`Turned through ${dayOf(new Date().toISOString())}, with this setup`)
   })
   it('logs nothing while it strikes or the needle is bent, and says why', () => {
     book.commit('Bend', [
@@ -208,11 +208,11 @@ describe('the hand-walk', () => {
       },
     ])
     const bent = show(HandWalkLog)
-    expect(bent.text()).toContain('This needle is bent: fit a fresh one')
+    expect(bent.text()).toContain('This needle is bent: change it')
     expect(logButton(bent).attributes('disabled')).toBeDefined()
     needle('40')
     const struck = show(HandWalkLog)
-    expect(struck.text()).toContain('It strikes: change the setup')
+    expect(struck.text()).toContain('A needle hits: change the setup')
     expect(logButton(struck).attributes('disabled')).toBeDefined()
   })
 })
@@ -237,7 +237,7 @@ describe('the comparison', () => {
       first: 'Needle',
       currentId: inHand.setup.needleId,
     })
-    expect(page.text()).toMatch(/4\.0\/90\s*universal\s*2\.5\s*machine\s*lane 1\.5\s*Strikes/)
+    expect(page.text()).toMatch(/4\.0\/90\s*universal\s*2\.5\s*machine\s*space 1\.5\s*Hits/)
     expect(page.text()).toMatch(/8\.0\/100\s*universal\s*none/)
     await page.press(/^Use 2\.5\/80, universal/)
     expect(page.wrapper.emitted('choose')?.[0]).toEqual(['demo-needle-25'])

@@ -18,14 +18,14 @@ const thread = (name: string, change: Partial<Thread>): BulkEdit => ({
 /** What can be changed on many records at once. */
 export const BULK_EDITS: Partial<Readonly<Record<WorkboxTableName, readonly BulkEdit[]>>> = {
   needles: [
-    needle('Fresh one in', { ...FRESH_USE, hoursSewn: 0 }),
+    needle('Needle changed', { ...FRESH_USE, hoursSewn: 0 }),
     needle('Bent', { state: 'bent' }),
     needle('Used up', { count: 0 }),
   ],
   threads: [
     thread('Used up', { metresLeft: 0 }),
-    thread('Rolls off', { unwinds: 'rolling off' }),
-    thread('Over the end', { unwinds: 'over the end' }),
+    thread('Unwinds from the side', { unwinds: 'rolling off' }),
+    thread('Over the top', { unwinds: 'over the end' }),
     thread('On a spool', { form: 'spool' }),
     thread('On a cone', { form: 'cone' }),
     thread('In a ball', { form: 'ball' }),

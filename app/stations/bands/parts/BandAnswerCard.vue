@@ -23,7 +23,7 @@ const emit = defineEmits<{
   mirror: [rows: readonly number[]]
   lengths: [a: number, aMm: number, bMm: number]
 }>()
-const { length, bare } = useLength()
+const { length, bare, cut, sign } = useLength()
 const drifts = computed(() => answer.band.drift)
 /** Where the end of the longest leg may fall, by the feed measured on this cloth. */
 const far = computed(() => {
@@ -31,9 +31,10 @@ const far = computed(() => {
   if (!feed) return ''
   const longestMm = Math.max(...rows.flatMap(({ legs }) => legs.map(({ lengthMm }) => lengthMm)))
   const { leastMm, mostMm } = farPoint(longestMm, feed)
+  const [side, least, most] = [longestMm, leastMm, mostMm].map(cut)
   return (
-    `Stitches come out ${formatNumber(feed.factor, 2)} of the dial on this cloth, and are planned so. `
-    + `The end of ${length(longestMm)} may fall between ${bare(leastMm)} and ${length(mostMm)}.`
+    `On this cloth stitches are ${formatNumber(feed.factor, 2)} of the dial. `
+    + `A ${side} ${sign()} side will end between ${least} and ${most} ${sign()}.`
   )
 })
 const open = ref(false)
@@ -64,7 +65,7 @@ const open = ref(false)
           class="leg"
         >
           <span
-            >{{ row.legs.length > 1 ? `leg ${k + 1}: ` : ''
+            >{{ row.legs.length > 1 ? `side ${k + 1}: ` : ''
             }}<b>{{ patternWords(leg, bare, answer.scale) }}</b></span
           >
           <span class="hint">{{ endWords(leg, length) }}</span>
@@ -86,7 +87,7 @@ const open = ref(false)
     <ul
       v-if="answer.notes.length > 0 || buildUp?.muddy"
       class="notes"
-      aria-label="To mind"
+      aria-label="To check"
     >
       <li
         v-for="(note, i) in answer.notes"
@@ -106,8 +107,8 @@ const open = ref(false)
         v-if="buildUp?.muddy"
         class="close-ink"
       >
-        <UIcon name="i-lucide-triangle-alert" /> Where rows overlap, thread lies on thread up to
-        {{ buildUp.mostLayers }} times: it turns stiff and muddy. Less overlap, or longer stitches.
+        <UIcon name="i-lucide-triangle-alert" /> Up to {{ buildUp.mostLayers }} layers of thread: stiff and
+        muddy. Overlap the rows less, or lengthen the stitches.
       </li>
     </ul>
     <AskFault
@@ -120,7 +121,7 @@ const open = ref(false)
       v-if="buildUp && !buildUp.muddy"
       class="hint"
     >
-      Thread lies on thread at most {{ buildUp.mostLayers }} times (counted on a raster).
+      Up to {{ buildUp.mostLayers }} layers of thread.
     </p>
     <FoldAway
       v-if="drifts.length > 0"

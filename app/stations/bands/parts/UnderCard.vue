@@ -12,10 +12,10 @@ const bobbin = computed(() => book.shelf.threads.get(setup.bobbinId ?? '') ?? nu
 const above = computed(() => book.shelf.threads.get(setup.threadIds.left ?? '') ?? null)
 const matchWords = computed(() => {
   const [one, other] = [bobbin.value?.colours[0]?.hex, above.value?.colours[0]?.hex]
-  if (!one || !other) return 'Choose both threads: then it is said whether the needle’s thread shows as dots.'
+  if (!one || !other) return 'Choose both threads to see whether the needle’s thread shows as dots.'
   const look = colourLook(colourDifference(one, other))
   return look === 'shows'
-    ? `${above.value!.name} shows as dots on ${bobbin.value!.name}: take one of its colour.`
+    ? `${above.value!.name} shows as dots on ${bobbin.value!.name}: match the needle thread.`
     : `${above.value!.name} hardly shows on ${bobbin.value!.name}.`
 })
 </script>
@@ -34,13 +34,13 @@ const matchWords = computed(() => {
       </li>
       <li>{{ matchWords }}</li>
       <li v-if="isTwin">
-        A twin’s under side is a zigzag from needle hole to needle hole: here it is the right side.
+        A twin’s wrong side is a zigzag between the needle holes. Here that is the right side.
       </li>
       <li>
-        Thick thread is wound by hand or slowly, evenly, and led past the bobbin’s tension, or through a case
-        of its own set looser (common practice). The machine’s own manual first.
+        Wind thick thread slowly and evenly. Lead it past the bobbin’s tension, or use a second case set
+        looser (common practice). The machine’s own manual comes first.
       </li>
-      <li>Both ends are drawn to the wrong side and tied: no backtack.</li>
+      <li>Pull both ends to the wrong side and tie them. Do not backtack.</li>
     </ul>
   </UCard>
 </template>

@@ -62,14 +62,14 @@ const NEXT_LEG_MM = 100
     >
       <LengthField
         v-model="plan.legsMm[i]!"
-        :label="plan.legsMm.length > 1 ? `Leg ${i + 1}, along the outer edge` : 'How long'"
+        :label="plan.legsMm.length > 1 ? `Side ${i + 1}, along the outer edge` : 'How long'"
         limit="sideMm"
       />
       <IconButton
         v-if="plan.legsMm.length > 1"
         icon="i-lucide-x"
         tip="Take out"
-        :label="`Take leg ${i + 1} out`"
+        :label="`Take side ${i + 1} out`"
         @click="
           () => {
             plan.legsMm.splice(i, 1)
@@ -126,7 +126,7 @@ const NEXT_LEG_MM = 100
     </template>
     <UCheckbox
       v-model="plan.under"
-      label="Sewn wrong side up: the under side is seen"
+      label="Sewn wrong side up: the wrong side is seen"
     />
   </div>
 </template>

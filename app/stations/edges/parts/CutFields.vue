@@ -99,7 +99,7 @@ const tenths = <T extends Point>(point: T): T => ({
         <LengthField
           v-if="part.cut.form !== 'circle'"
           v-model="part.cut.tallMm"
-          label="Tall"
+          label="Height"
           limit="formMm"
         />
         <NumberField
@@ -135,7 +135,7 @@ const tenths = <T extends Point>(point: T): T => ({
       <div class="pair">
         <LengthField
           v-model="part.cut.tallMm"
-          label="Capitals tall"
+          label="Capital height"
           limit="letterMm"
         />
         <LengthField
@@ -149,8 +149,8 @@ const tenths = <T extends Point>(point: T): T => ({
       v-else-if="part.cut.kind === 'drawn'"
       class="hint"
     >
-      Drag the points; the plus between two adds one, the cross takes the chosen one out, a double press makes
-      it round or sharp. By keys: Tab and arrows, Enter, Insert, Delete. They catch on a grid of 1 mm.
+      Drag the points. The plus adds a point, the cross takes the chosen point out. A double press makes a
+      point round or sharp. By keys: Tab and arrows, Enter, Insert, Delete. They catch on a grid of 1 mm.
     </p>
     <PathFields
       v-else-if="part.cut.kind === 'path'"

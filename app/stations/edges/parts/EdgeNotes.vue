@@ -7,7 +7,7 @@ import { formatNumber } from '#core/units'
 import type { EdgeKind } from '#shared/inputs'
 import type { EdgePiece, Thread } from '#shared/records'
 
-/** What to mind along this edge: what touches, thread against cloth, feed, and what one piece wears. */
+/** To check along this edge: what touches, thread against cloth, feed, and what one piece wears. */
 const feed = defineModel<EdgePiece['feed']>('feed', { required: true })
 const {
   advice,
@@ -51,36 +51,35 @@ const adviceWords = (one: EdgeAdvice): string => {
   switch (one.code) {
     case 'smaller-bite': {
       const wanted = length(stitch.widthMm)
-      const most = `All round, ${length(one.widestMm)} is the most, and what is planned keeps to it.`
-      const where = one.pairs === 1 ? 'in one place' : `in ${one.pairs} places`
-      return `A bite of ${wanted} touches ${where}. ${most} Or a longer stitch there.`
+      const where = one.pairs === 1 ? 'at one place' : `at ${one.pairs} places`
+      return `Stitches ${wanted} wide crowd ${where}. The plan takes ${length(one.widestMm)}, which is clear.`
     }
     case 'too-narrow':
-      return `Too narrow for bites: only ${length(one.widestMm)} stays clear. Sew it straight, or hidden.`
+      return `Too narrow: only ${length(one.widestMm)} stays clear. Sew a straight or a hidden edge.`
     case 'longer-stitch': {
-      const round = `On the tightest round (${length(one.radiusMm)}) the tips crowd`
-      return `${round}: a stitch of ${length(one.leastMm)} and more keeps them apart.`
+      const round = `Stitches crowd on the tightest curve (${length(one.radiusMm)}).`
+      return `${round} Take a length of ${length(one.leastMm)} or more.`
     }
     case 'bite-over-round':
-      return `The tightest round (${length(one.radiusMm)}) is narrower than the bite: a smaller one.`
+      return `The bite is wider than the tightest curve (${length(one.radiusMm)}). Take a smaller bite.`
     case 'bulk': {
-      const where = one.pairs === 1 ? 'one pair of bites meets' : `${one.pairs} pairs of bites meet`
-      return `At the points ${where}: thick there. A shorter bite thins them.`
+      const where = one.pairs === 1 ? 'at one point' : `at ${one.pairs} points`
+      return `Stitches crowd ${where}. Shorten the bite.`
     }
     case 'finer-thread': {
-      const thick = `The thread is ${length(one.threadMm)} thick, as much as should stay free between bites`
-      return `${thick}: finer thread, or more room.`
+      const thick = `The thread fills the gap between stitches: it is ${length(one.threadMm)} thick.`
+      return `${thick} Take a thinner thread, or leave more room.`
     }
   }
 }
 const isHidden = computed(() => kind === 'hidden')
 const filament = computed(() => clearOrSmoke(hexes[0] ?? groundHex ?? '#ffffff'))
 const LOOK_WORDS = { matches: 'hardly shows on', near: 'shows a little on', shows: 'stands out on' } as const
-/** “stands out on Leaf and the ground”: one phrase for all that look alike; empty: nothing is known. */
+/** “stands out on Leaf and the background”: one phrase for all that look alike; empty: nothing is known. */
 function showsOn(one: Thread | null): string {
   const found = new Map<string, Set<string>>()
   const cloths = hexes.map((cloth, i) => ({ cloth, name: clothNames[i] ?? '' }))
-  for (const { cloth, name } of [...cloths, { cloth: groundHex, name: 'the ground' }]) {
+  for (const { cloth, name } of [...cloths, { cloth: groundHex, name: 'the background' }]) {
     const look = lookOnCloth(one, cloth)
     if (look === null) continue
     found.set(LOOK_WORDS[look], (found.get(LOOK_WORDS[look]) ?? new Set()).add(name))
@@ -91,17 +90,17 @@ const threadWords = computed(() => showsOn(thread))
 const bobbinWords = computed(() => {
   const [above, below] = [thread, bobbin].map(one => one && leadingColour(one.colours))
   if (!above || !below || thread!.kind === 'monofilament' || bobbinMatches(below, [above])) return ''
-  return `The bobbin is of another colour and ${showsOn(bobbin)}: a drawn-up loop is seen.`
+  return `The bobbin thread ${showsOn(bobbin)}: a loop pulled up will show.`
 })
 </script>
 
 <template>
   <UCard
     as="section"
-    aria-label="What to mind"
+    aria-label="To check"
     class="grid gap-2"
   >
-    <h2>What to mind</h2>
+    <h2>To check</h2>
     <ul class="grid gap-2">
       <li
         v-for="one in advice"
@@ -114,8 +113,7 @@ const bobbinWords = computed(() => {
         <UIcon name="i-lucide-check" /> Nothing touches; up to {{ length(widestMm) }} all round.
       </li>
       <li v-if="isHidden">
-        With monofilament: <b>{{ filament }}</b> on this cloth (common practice: clear on light, smoke on
-        dark).
+        Monofilament: <b>{{ filament }}</b> on this cloth. Common practice is clear on light, smoke on dark.
       </li>
       <li v-else-if="threadWords">The thread {{ threadWords }}.</li>
       <li
@@ -124,17 +122,19 @@ const bobbinWords = computed(() => {
       >
         {{ bobbinWords }}
       </li>
-      <li>
-        Begin in the middle of a side, never on a point; sew {{ overlap }} stitches over the beginning, or
-        pull {{ tailsPerPiece }} tails to the back and tie. Turn points with the needle down, the foot up; on
-        an outside curve the needle down outside, on an inside one inside (common practice).
-      </li>
-      <li class="hint">
-        A needle lasts about {{ needleLasts.hours }} hours or {{ BLOCKS_PER_NEEDLE }} fused blocks (common
-        practice): about {{ formatNumber(needleLasts.pieces, 0) }} of these. Brush the lint out when you
-        change it: felt and wool shed.
-      </li>
     </ul>
+    <FoldAway title="Starting, turning, needles">
+      <p>
+        Start in the middle of a side, never on a point. Sew {{ overlap }} stitches over the beginning, or
+        pull {{ tailsPerPiece }} tails to the back and tie. Turn points with the needle down and the foot up.
+        Turn an outside curve with the needle down outside, an inside curve inside.
+      </p>
+      <p class="hint">
+        A needle lasts about {{ formatNumber(needleLasts.pieces, 0) }} of these pieces. Common practice:
+        {{ needleLasts.hours }} hours or {{ BLOCKS_PER_NEEDLE }} fused blocks. Brush out the lint when you
+        change the needle.
+      </p>
+    </FoldAway>
     <FeedFold
       v-model="feed"
       :dialled-mm="stitch.lengthMm"

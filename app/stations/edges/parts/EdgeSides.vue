@@ -77,7 +77,7 @@ function begunWords(s: number, side: number): string {
   const [now, last] = [legs[0]!, legs.at(-1)!].map(({ parts }) =>
     parts.reduce((sum, { count }) => sum + count, 0),
   )
-  return `begin inside it: ${now} now, ${last} at the end`
+  return `start mid-side: ${now} now, ${last} at the end`
 }
 const list = useTemplateRef<HTMLOListElement>('list')
 watch(open, async () => {

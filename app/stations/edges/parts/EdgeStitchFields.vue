@@ -56,7 +56,7 @@ const lengthMm = numberOf('lengthMm')
 /** Where bites fall: it decides which of them come near each other round a point. */
 const BITES = [
   { value: '', label: 'As the stitch does' },
-  { value: 'at', label: 'At each landing, as blanket stitch' },
+  { value: 'at', label: 'At each stitch point, as blanket stitch' },
   { value: 'between', label: 'Between two, as zigzag' },
 ] as const
 const bites = computed({
@@ -105,7 +105,7 @@ const hasBite = computed(() => kind.value !== 'straight')
         limit="dialLengthMm"
       />
     </div>
-    <FoldAway title="Finer">
+    <FoldAway title="More settings">
       <SelectField
         v-if="hasBite && kind !== 'satin'"
         v-model="bites"
@@ -128,7 +128,7 @@ const hasBite = computed(() => kind.value !== 'straight')
         />
         <LengthField
           v-model="plan.mostMissMm"
-          label="May miss by"
+          label="Tolerance"
           limit="missMm"
         />
         <NumberField

@@ -117,7 +117,7 @@ const starts = computed(() =>
 const label = computed(() => {
   const shapes = answer.regions.filter(({ length: rings }) => rings > 0).length
   const sideCount = plan.value.stretches.reduce((sum, stretch) => sum + stretch.sides.length, 0)
-  return `${shapes} shapes, ${sideCount} sides, ${plan.value.landings.length} landings, to scale.`
+  return `${shapes} shapes, ${sideCount} sides, ${plan.value.landings.length} stitch points, to scale.`
 })
 
 /** A label holds its whole number, in px. */
@@ -171,7 +171,7 @@ function pressPull(event: KeyboardEvent): void {
   emit('recount', pull.value.at, pull.value.of.stitches + by)
 }
 const stitchWords = (stitches: number, lengthMm: number) =>
-  `${stitches} stitches, ${length(lengthMm / stitches)} from landing to landing`
+  `${stitches} stitches, ${length(lengthMm / stitches)} from point to point`
 
 function take(stretch: number, pressed: PointerEvent): void {
   followPointer(pressed, event => {

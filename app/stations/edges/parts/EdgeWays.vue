@@ -7,7 +7,7 @@ const { ways, wantedMm, lengths, biteWord } = defineProps<{
   /** What its width is called: a bite, or a width. */
   biteWord: string
   ways: readonly EdgeWay[]
-  /** Stitch lengths from landing to landing: what the dial has is so much smaller. */
+  /** Stitch lengths from point to point: what the dial has is so much smaller. */
   lengths: number
   /** The bite one would like; 0: there is none. */
   wantedMm: number
@@ -15,13 +15,13 @@ const { ways, wantedMm, lengths, biteWord } = defineProps<{
 const { length } = useLength()
 const chosen = computed(() => Math.min(model.value, ways.length - 1))
 const changesWords = (count: number) => {
-  if (count === 0) return 'dial set once'
-  return count === 1 ? 'dial turned once' : `dial turned ${count} times`
+  if (count === 0) return 'one length setting'
+  return `${count + 1} length settings`
 }
 function helpWords({ byHand, easedLast, missMm }: EdgeWay): string[] {
   if (!byHand) return []
   const mm = length(tenth(missMm))
-  return [easedLast ? `ease up to ${mm} in the last stitch` : `up to ${mm} a side by hand`]
+  return [easedLast ? `ease up to ${mm} in the last stitch` : `ease up to ${mm} per side`]
 }
 const cards = computed(() =>
   ways.map((way, i) => ({
@@ -31,7 +31,7 @@ const cards = computed(() =>
       `length ± ${length(way.deviationMm / lengths)}`,
       ...(wantedMm > 0 ? [`${biteWord} ${length(way.widthMm)}`] : []),
       ...helpWords(way),
-      ...(way.bulk > 0 ? [`${way.bulk} thick ${way.bulk === 1 ? 'place' : 'places'}`] : []),
+      ...(way.bulk > 0 ? [`${way.bulk} bulky ${way.bulk === 1 ? 'point' : 'points'}`] : []),
       ...(way.unreached > 0 ? [`${way.unreached} sides off the dial`] : []),
     ],
   })),

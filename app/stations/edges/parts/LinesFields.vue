@@ -10,7 +10,7 @@ const { canUndo } = defineProps<{ canUndo: boolean }>()
 const emit = defineEmits<{ newLine: []; undo: [] }>()
 type By = LinesPiece['drawing']['by']
 const KINDS: readonly { value: By; label: string }[] = [
-  { value: 'plume', label: 'A plume: stem and vanes' },
+  { value: 'plume', label: 'A plume: stem and fronds' },
   { value: 'drawn', label: 'Drawn point by point' },
   { value: 'path', label: 'From an SVG' },
 ]
@@ -95,13 +95,13 @@ const path = computed({
         />
         <NumberField
           v-model="plan.drawing.leanDeg"
-          label="Vanes lean, °"
+          label="Fronds lean, °"
           limit="leanDeg"
         />
       </div>
       <SegmentBar
         v-model="plan.drawing.sides"
-        label="Vanes left and right"
+        label="Fronds left and right"
         :items="SIDES"
       />
       <div
@@ -111,7 +111,7 @@ const path = computed({
       >
         <LengthField
           v-model="vane.lengthMm"
-          :label="`Vane ${i + 1}`"
+          :label="`Frond ${i + 1}`"
           limit="vaneMm"
         />
         <LengthField
@@ -122,7 +122,7 @@ const path = computed({
         <IconButton
           icon="i-lucide-x"
           tip="Take out"
-          :label="`Take vane ${i + 1} out`"
+          :label="`Take frond ${i + 1} out`"
           :disabled="plan.drawing.vanes.length === 1"
           @click="removeVane(i)"
         />
@@ -131,7 +131,7 @@ const path = computed({
         size="sm"
         variant="outline"
         icon="i-lucide-plus"
-        label="Add a vane"
+        label="Add a frond"
         class="justify-self-start"
         :disabled="plan.drawing.vanes.length >= MOST_VANES"
         @click="addVane"
@@ -139,9 +139,9 @@ const path = computed({
     </template>
     <template v-else-if="plan.drawing.by === 'drawn'">
       <p class="hint">
-        Press on the drawing to go on with the last line; a point catches on others nearby, and there lines
-        meet. Points move by dragging or with Tab and the arrow keys; Enter makes one round or sharp, Insert
-        adds one, Delete takes it out.
+        Press on the drawing to continue the last line. Points nearby snap together, and lines meet there.
+        Drag points, or use Tab and the arrow keys. Enter makes a point round or sharp. Insert adds a point,
+        Delete takes it out.
       </p>
       <div class="flex flex-wrap gap-2">
         <UButton
@@ -180,7 +180,7 @@ const path = computed({
       />
       <LengthField
         v-model="plan.mostMissMm"
-        label="May miss by"
+        label="Tolerance"
         limit="missMm"
       />
     </div>

@@ -4,9 +4,7 @@ import type { LinesAnswer } from '#shared/inputs'
 
 /** The way through the lines in words, and what the other way round would cost. */
 const { answer, twice } = defineProps<{ answer: LinesAnswer; twice: boolean }>()
-const { length, bare } = useLength()
-/** No tape is read finer. */
-const tenth = (mm: number) => Math.round(10 * mm) / 10
+const { bare, cut, sign } = useLength()
 const starts = (count: number) => (count === 1 ? 'One start' : `${count} starts`)
 const runs = computed(() => {
   let number = 0
@@ -35,7 +33,7 @@ const otherWords = computed(() => {
   const { other } = answer
   const begun = starts(other.starts).toLowerCase()
   if (twice) return `Every line once instead: ${begun}, ${other.tails} tails.`
-  return `With some lines twice instead: ${begun}, ${length(tenth(other.twiceMm))} sewn twice.`
+  return `With some lines twice instead: ${begun}, ${cut(other.twiceMm)} ${sign()} sewn twice.`
 })
 const MOST = 120
 </script>
@@ -48,9 +46,9 @@ const MOST = 120
   >
     <h2>The way</h2>
     <p>
-      <b>{{ starts(answer.sewn.starts) }}, {{ answer.sewn.tails }} tails</b>,
-      {{ length(tenth(answer.sewn.sewnMm)) }} sewn<template v-if="answer.sewn.twiceMm > 0"
-        >, {{ length(tenth(answer.sewn.twiceMm)) }} of it twice</template
+      <b>{{ starts(answer.sewn.starts) }}, {{ answer.sewn.tails }} tails</b>, {{ cut(answer.sewn.sewnMm) }}
+      {{ sign() }} sewn<template v-if="answer.sewn.twiceMm > 0"
+        >, {{ cut(answer.sewn.twiceMm) }} {{ sign() }} of that twice</template
       >. {{ answer.sewn.pivots }} turns with the needle down.
     </p>
     <p class="hint">
@@ -58,19 +56,16 @@ const MOST = 120
       {{
         answer.sewn.proven
           ? 'Nothing shorter exists.'
-          : 'A good way, not proven: there are more than 14 places where an odd number of lines meet.'
+          : 'A good way, not proven the best. Odd numbers of lines meet at more than 14 places.'
       }}
     </p>
-    <div
+    <FoldAway
       v-for="{ run, steps } in runs"
       :key="run"
+      :title="
+        runs.length > 1 ? `Start ${run}: ${steps.length} steps in words` : `${steps.length} steps in words`
+      "
     >
-      <h3
-        v-if="runs.length > 1"
-        class="serif"
-      >
-        Start {{ run }}
-      </h3>
       <ol
         class="steps"
         tabindex="0"
@@ -90,10 +85,10 @@ const MOST = 120
           >
         </li>
       </ol>
-    </div>
+    </FoldAway>
     <p class="close-ink">
-      <UIcon name="i-lucide-triangle-alert" /> Turn with the needle down and the foot up; into the same holes
-      turn the handwheel by hand.
+      <UIcon name="i-lucide-triangle-alert" /> Turn with the needle down and the foot up. Use the handwheel to
+      reach the same holes.
     </p>
   </UCard>
 </template>

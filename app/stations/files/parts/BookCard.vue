@@ -129,7 +129,9 @@ async function exportRaw(): Promise<void> {
       class="hint"
     >
       {{
-        keeps ? 'The browser keeps it until you clear it.' : 'The browser may clear it when space is short.'
+        keeps
+          ? 'The browser keeps your data until you clear it.'
+          : 'The browser may clear your data when space is short.'
       }}
       <UButton
         v-if="!keeps"
@@ -137,7 +139,7 @@ async function exportRaw(): Promise<void> {
         class="px-0 underline"
         @click="askToKeep"
       >
-        Ask it to keep it
+        Ask the browser to keep my data
       </UButton>
     </p>
     <div class="buttons">

@@ -34,8 +34,8 @@ async function wipe(): Promise<void> {
   >
     <h2 id="demo-head">Demo and clean slate</h2>
     <p>
-      The demo is the costume room of an invented operetta company: four machines, fifteen needles, its plans
-      and swatches of one season. Nothing in it was sewn.
+      The demo is the costume room of an invented operetta company. It has four machines, fifteen needles, and
+      a season’s plans and swatches. Nothing in it was sewn.
     </p>
     <div class="buttons">
       <UButton

@@ -27,8 +27,8 @@ const words = computed(() => WORDS[backups.state]())
     </p>
     <template v-else>
       <p>
-        A minute after your last change, and when you leave, everything is written into a folder: one file a
-        day, without photos. No file is ever taken away.
+        Your book is written into a folder a minute after your last change. There is one file a day, without
+        photos. No file is ever taken away.
       </p>
       <p
         role="status"

@@ -174,7 +174,7 @@ const photoWords = computed(() => {
         color="error"
         variant="subtle"
         title="Nothing was imported: the photos found no room"
-        description="Make room in the browser and try again, or take the records in without their photos."
+        description="Make room in the browser and try again, or import the records without photos."
         :actions="[
           { label: 'Try again', color: 'primary', onClick: () => void takeIn() },
           {

@@ -77,7 +77,7 @@ async function show(measure: Measure): Promise<void> {
       v-if="log.length === 0"
       class="hint"
     >
-      Nothing yet. Each result stands here with how well it is known, by what, and when.
+      Nothing yet. Each result appears here with its ±, its method and its day.
     </p>
     <ul class="list">
       <li

@@ -11,17 +11,19 @@ const { missing, hasBegun } = defineProps<{
 }>()
 const title = computed(() => {
   if (missing.length > 0) return 'What is not measured, most useful first'
-  return hasBegun ? 'Nothing that is planned waits for a measure' : 'Nothing to reckon with yet'
+  return hasBegun ? 'Nothing that is planned waits for a measure' : 'Nothing to work out yet'
 })
 const { length } = useLength()
-const FIRST = 7
+const FIRST = 5
+/** Openings are read to a twentieth of a millimetre; a least one is never rounded down. */
+const upToOpening = (mm: number) => Math.ceil(20 * mm - 1e-6) / 20
 const all = ref(false)
 const shown = computed(() => (all.value ? missing : missing.slice(0, FIRST)))
 const CONSEQUENCE_WORDS: Readonly<Record<Consequence, { word: string; icon: string }>> = {
-  verdict: { word: 'decides a verdict', icon: 'i-lucide-shield-question-mark' },
-  plan: { word: 'changes a plan', icon: 'i-lucide-pencil-ruler' },
-  fine: { word: 'taken as the label or dial says', icon: 'i-lucide-tag' },
-  time: { word: 'changes how long it takes', icon: 'i-lucide-timer' },
+  verdict: { word: 'Decides a verdict', icon: 'i-lucide-shield-question-mark' },
+  plan: { word: 'Changes a plan', icon: 'i-lucide-pencil-ruler' },
+  fine: { word: 'Taken as the label or dial says', icon: 'i-lucide-tag' },
+  time: { word: 'Changes how long it takes', icon: 'i-lucide-timer' },
 }
 const WAY_ICONS = {
   wedge: 'i-lucide-triangle-right',
@@ -29,14 +31,14 @@ const WAY_ICONS = {
   counting: 'i-lucide-hash',
   screen: 'i-lucide-monitor-smartphone',
 } as const
-const MOST_NAMES = 3
+const MOST_NAMES = 2
 function usedWords({ usedBy, isInHand }: Unmeasured): string {
   const others = usedBy.filter(name => name !== 'on the machine now').map(name => `“${name}”`)
   const named = others.slice(0, MOST_NAMES).join(', ')
   const more = others.length > MOST_NAMES ? ` and ${others.length - MOST_NAMES} more` : ''
   const rest = others.length > 0 ? `${named}${more}` : ''
   if (!isInHand) return `For ${rest}`
-  return rest === '' ? 'On the machine now' : `On the machine now; also for ${rest}`
+  return rest === '' ? 'On the machine now' : `On the machine now, and for ${rest}`
 }
 </script>
 
@@ -55,8 +57,8 @@ function usedWords({ usedBy, isInHand }: Unmeasured): string {
     >
       {{
         hasBegun
-          ? 'What the machine, your pieces and plans ask for is known. Whatever is new comes here.'
-          : 'Choose a machine and a needle: then it says which openings decide, and how wide they must be.'
+          ? 'Your machine, pieces and plans need no measurement. New ones appear here.'
+          : 'Choose a machine and a needle to see which openings decide.'
       }}
     </p>
     <ol class="list">
@@ -73,10 +75,10 @@ function usedWords({ usedBy, isInHand }: Unmeasured): string {
             <b>{{ quantityFact(one.quantity).words }}</b>: {{ one.name }}
           </p>
           <p class="hint">
-            {{ usedWords(one) }}; {{ CONSEQUENCE_WORDS[one.consequence].word
-            }}<template v-if="one.clearFromMm !== null"
-              >: clear from <b>{{ length(Math.ceil(one.clearFromMm * 100) / 100) }}</b> on</template
-            >.
+            {{ usedWords(one) }}.
+            <template v-if="one.clearFromMm !== null"
+              >Safe if <b>{{ length(upToOpening(one.clearFromMm)) }}</b> or wider.</template
+            ><template v-else>{{ CONSEQUENCE_WORDS[one.consequence].word }}.</template>
           </p>
         </div>
         <div class="ways">

@@ -68,7 +68,8 @@ const ACROSS_WORDS: Readonly<Record<RowLook, string>> = {
   <FoldAway title="Read the stitches between the ends">
     <div class="grid gap-3">
       <p class="hint">
-        Put one end on the first hole of a row and the other on its last, each to within a third of a stitch.
+        Put one end on the first hole of the row, the other on the last. A third of a stitch off is near
+        enough.
       </p>
       <div class="grid grid-cols-2 items-start gap-2">
         <SelectField

@@ -78,7 +78,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <p>Mark the cloth across, sew the tucks as they will be sewn, and measure between the same marks again.</p>
+  <p>Mark the cloth across and measure. Sew the tucks, then measure between the same marks again.</p>
   <div class="grid grid-cols-2 items-start gap-2">
     <LengthField
       v-model="beforeMm"

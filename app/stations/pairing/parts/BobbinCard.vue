@@ -27,15 +27,25 @@ const rows = computed(() =>
   >
     <header>
       <h2>{{ advice.mode === 'bobbin work' ? 'Bobbin work' : 'Bobbin' }}</h2>
-      <span class="hint">rule</span>
+      <SourceChip
+        of="rule"
+        about="bobbin"
+      >
+        <p
+          v-for="{ what, why } in advice.choices"
+          :key="what"
+        >
+          <b>{{ what }}</b>: {{ why }}.
+        </p>
+      </SourceChip>
     </header>
     <ol class="choices">
       <li
-        v-for="({ what, why }, i) in advice.choices"
+        v-for="({ what }, i) in advice.choices"
         :key="what"
         :class="{ first: i === 0 }"
       >
-        <b>{{ what }}</b>: {{ why }}
+        <b>{{ what }}</b>
       </li>
     </ol>
     <ol

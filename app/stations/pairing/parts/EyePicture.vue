@@ -24,7 +24,7 @@ const across = computed(() => Math.max(bladeMm.value, ...threads.map(({ thicknes
 const tall = computed(() => eyeMm * EYE_LONG + 0.16)
 function threadWords({ kind, thickness }: (typeof threads)[number]): string {
   const thick = length(thickness.mm)
-  return kind === 'film' ? `the film is a band ${thick} wide` : `the thread is ${thick} thick`
+  return kind === 'film' ? `the flat metallic is a band ${thick} wide` : `the thread is ${thick} thick`
 }
 const label = computed(() => {
   const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${length(eyeMm)} wide`

@@ -31,7 +31,7 @@ function lookOf(one: RankedNeedle) {
   if (one.swing === 'strikes') return VERDICT_LOOKS.strikes
   return one.verdict === 'good' && !isFlawless(one) ? JOB_LOOKS.mind : FIT_LOOKS[one.verdict]
 }
-const SWING_WORDS = { clear: 'swing clear', close: 'swing close', strikes: 'strikes here' } as const
+const SWING_WORDS = { clear: 'swing clear', close: 'swing close', strikes: 'hits here' } as const
 const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
 const isIn = ({ needle }: RankedNeedle) => needle.id === inHand.setup.needleId
 const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the width of its eye' } as const

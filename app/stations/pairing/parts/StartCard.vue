@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Construction } from '#core/needle'
-import type { StartSettings } from '#core/pairing'
+import type { StartSettings, StartSource } from '#core/pairing'
 import { dialledIn } from '#shared/job'
+import type { Source } from '~/fields/SourceChip.vue'
 
 /** Numbers to begin a trial with, each with all that speaks for it, and one press that dials them all in. */
 const { start, construction } = defineProps<{ start: StartSettings; construction: Construction }>()
@@ -12,6 +13,14 @@ const settled = computed(() => {
   const { setup } = inHand
   return dialledIn(setup, start, place.value)
 })
+const SOURCE_CHIPS: Readonly<Record<StartSource | 'sewn', Source>> = {
+  'own swatches': 'sewn',
+  'sewn': 'sewn',
+  'own plan': 'your plan',
+  'rule': 'rule',
+  'guess': 'guess',
+}
+const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`
 /** Of a needle that is only looked at nothing is dialled in. */
 const isFitted = computed(() => inHand.parts.needle?.construction === construction)
 </script>
@@ -49,13 +58,19 @@ const isFitted = computed(() => inHand.parts.needle?.construction === constructi
       >
         <dt>{{ name }}</dt>
         <dd>
-          <b>{{ to }}</b> <span class="hint">{{ source }}: {{ why }}</span>
-          <span
-            v-for="other in name === 'Tension' ? start.tension.others : []"
-            :key="other.source"
-            class="hint"
-            >{{ other.source }} would say {{ other.text }}: {{ other.why }}</span
+          <b>{{ to }}</b>{{ ' '
+          }}<SourceChip
+            :of="SOURCE_CHIPS[source]"
+            :about="name"
           >
+            <p>{{ sentence(why) }}</p>
+            <p
+              v-for="other in name === 'Tension' ? start.tension.others : []"
+              :key="other.source"
+            >
+              <b>{{ other.text }}</b> {{ SOURCE_CHIPS[other.source] }}: {{ other.why }}.
+            </p>
+          </SourceChip>
           <span
             v-if="missing"
             class="hint missing"

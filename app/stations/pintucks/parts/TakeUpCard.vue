@@ -90,15 +90,20 @@ function keepWith(): void {
   >
     <header>
       <h2>Take-up of one tuck</h2>
-      <span class="hint">{{ plan.takeUp ? 'measured' : 'not measured' }}</span>
+      <SourceChip
+        :of="plan.takeUp ? 'measured' : 'not measured'"
+        about="take-up"
+      >
+        <p v-if="plan.takeUp">From your swatch. It holds for this cloth, needle, thread and tension.</p>
+        <p v-else>Without a swatch there is a range: from nothing to where a tuck’s sides touch.</p>
+      </SourceChip>
     </header>
     <UCheckbox
       v-model="measured"
       label="I measured a swatch"
     />
     <p class="hint">
-      Cut {{ length(cutMm) }} of this cloth, sew {{ cutTucks }} tucks as they will be sewn, measure across
-      before and after.
+      Cut {{ length(cutMm) }} of this cloth, sew {{ cutTucks }} tucks and measure across before and after.
     </p>
     <template v-if="measured">
       <div class="pair">
@@ -143,12 +148,6 @@ function keepWith(): void {
         >.
       </p>
     </template>
-    <p
-      v-else
-      class="hint"
-    >
-      Until then only a range is known: from nothing to where the two sides of a tuck touch.
-    </p>
     <div class="pair">
       <LengthField
         v-model="plan.toleranceMm"

@@ -5,7 +5,7 @@ import { type OutlineFit, type PintuckPlan, SIZE_MM, sizesLost } from '#core/pin
 import type { PintuckPiece } from '#shared/records'
 import { tuckNumbers } from '../tuckNumbers'
 
-/** What to cut, what to mark, what to mind. */
+/** What to cut, what to mark, what to check. */
 const { made, plan, marked, ridesToMm, order, fit } = defineProps<{
   made: PintuckPlan
   plan: PintuckPiece
@@ -58,7 +58,14 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
   >
     <header>
       <h2>Cut</h2>
-      <span class="hint">{{ isMeasured ? 'from your swatch' : 'by rule, a range' }}</span>
+      <SourceChip
+        :of="isMeasured ? 'measured' : 'rule'"
+        about="cutting width"
+      >
+        <p v-if="isMeasured">From the take-up of your swatch.</p>
+        <p v-else>A range: nobody measured the take-up of this cloth.</p>
+        <p>A size is taken as {{ length(SIZE_MM) }} of width (common practice).</p>
+      </SourceChip>
     </header>
     <p
       class="big serif"
@@ -71,11 +78,10 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
       between {{ bare(made.blankLeastMm) }} and {{ length(made.blankMostMm) }}: each tuck takes
       {{ length(made.takeUp.eachMm) }}.
     </p>
-    <p v-else>Sew and measure a swatch: then it is one number, and the lines can be marked.</p>
+    <p v-else>Sew a test swatch to get one cutting width and marking lines.</p>
     <p class="hint">
-      {{ made.count }} tucks over {{ length(made.spanMm) }}. Tuck first, cut after. On a finished garment they
-      would take {{ isMeasured ? '' : 'up to ' }}{{ length(lostMm) }}: {{ sizeWords }} (common practice,
-      {{ length(SIZE_MM) }} a size).
+      {{ made.count }} tucks over {{ length(made.spanMm) }}. Tuck first, then cut. On a finished garment they
+      take {{ isMeasured ? '' : 'up to ' }}{{ length(lostMm) }}: {{ sizeWords }}.
     </p>
     <ul
       class="minds"
@@ -100,16 +106,15 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
         v-if="fit?.tooNarrow"
         class="strikes-ink"
       >
-        <UIcon name="i-lucide-octagon-x" /> The pattern piece no longer fits from
-        {{ bare(fit.tooNarrow.fromMm) }} to {{ length(fit.tooNarrow.toMm) }} of its height:
-        {{ length(fit.tooNarrow.shortMm) }} too narrow.
+        <UIcon name="i-lucide-octagon-x" /> The piece is {{ length(fit.tooNarrow.shortMm) }} too narrow for
+        the pattern, between {{ bare(fit.tooNarrow.fromMm) }} and {{ length(fit.tooNarrow.toMm) }} up.
       </li>
       <li
         v-if="cutOff > 0"
         class="hint"
       >
-        The cutting line leaves {{ cutOff }} {{ cutOff === 1 ? 'tuck' : 'tucks' }} out where it narrows: sew
-        those past it, cut through them.
+        The cutting line leaves {{ cutOff }} {{ cutOff === 1 ? 'tuck' : 'tucks' }} out where the piece
+        narrows. Sew past the line and cut through those tucks.
       </li>
     </ul>
     <h3 class="serif">Mark and sew</h3>

@@ -7,8 +7,8 @@ const plan = defineModel<PintuckPiece>({ required: true })
 const { groove } = defineProps<{ groove: Groove | null }>()
 const { length, bare } = useLength()
 const BY = [
-  { value: 'count', label: 'So many' },
-  { value: 'fill', label: 'Fill a width' },
+  { value: 'count', label: 'Number of tucks' },
+  { value: 'fill', label: 'To fit a width' },
 ] as const
 const FIRST_COUNT = 12
 const FIRST_FILL_MM = 100
@@ -116,7 +116,7 @@ const grooveWords = computed(() => {
       />
       <LengthField
         v-model="plan.tallMm"
-        label="Tall"
+        label="Length"
         limit="pieceMm"
       />
       <LengthField
@@ -128,7 +128,7 @@ const grooveWords = computed(() => {
       />
       <LengthField
         v-model="plan.reserveMm"
-        label="Reserve"
+        label="Allowance"
         limit="reserveMm"
         hint="Half at each side."
       />

@@ -66,6 +66,11 @@ function timeWords(i: number): string {
   if (minutes[i] != null) return minutesWords(minutes[i]) + own
   return isShown.value && !pending.has(work[i]!.item.id) ? 'time not known' : '…'
 }
+/** “Needle, Bobbin · 9.5 minutes” */
+const changeWords = (i: number) =>
+  `${changesOf(i)
+    .map(({ words }) => words)
+    .join(', ')} · ${minutesWords(steps[i]!.minutes)}`
 /** What it is, how long it takes, and the numbers it is sewn with. */
 function aboutWords(i: number, kind: ItemKind): string {
   const own = dials[i]
@@ -85,19 +90,18 @@ function aboutWords(i: number, kind: ItemKind): string {
       :key="item.id"
       :class="['item', { done: item.doneAt !== null }]"
     >
-      <p
+      <details
         v-if="(steps[i]?.changes.length ?? 0) > 0"
         class="changes"
       >
-        <UIcon name="i-lucide-wrench" />
-        <span
+        <summary><UIcon name="i-lucide-wrench" /> {{ changeWords(i) }}</summary>
+        <p
           v-for="one in changesOf(i)"
           :key="one.change"
-          ><b>{{ one.words }}</b
-          >: {{ one.target }}</span
         >
-        <span class="hint">{{ minutesWords(steps[i]!.minutes) }}</span>
-      </p>
+          <b>{{ one.words }}</b>: {{ one.target }}
+        </p>
+      </details>
       <div class="line">
         <DragHandle />
         <UCheckbox
@@ -167,13 +171,14 @@ function aboutWords(i: number, kind: ItemKind): string {
   text-decoration: line-through;
 }
 .changes {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 12px;
-  align-items: center;
   padding: 4px 8px;
   border-inline-start: 4px solid var(--weld);
   background: var(--cloth);
+}
+summary {
+  min-height: 44px;
+  align-content: center;
+  cursor: pointer;
 }
 .line {
   display: flex;

@@ -51,6 +51,10 @@ const needles = computed(() =>
     }
   }),
 )
+function leftWords({ leftM, shortM }: (typeof threads.value)[number]): string {
+  if (leftM === null) return ', left: not measured'
+  return shortM === null ? ` of ${far(leftM)}` : ` of ${far(leftM)}: ${far(shortM)} too little`
+}
 function wearWords({ hours, wasWorn, isWorn, isKnown }: (typeof needles.value)[number]): string {
   const LEAST_HOURS = 0.1
   const sewn = hours < LEAST_HOURS ? 'less than 0.1 h' : `${formatNumber(hours, 1)} h`
@@ -62,7 +66,7 @@ const shopping = computed(() => [
   ...threads.value.flatMap(one =>
     one.shortM === null ? [] : [`${one.name}: ${far(one.shortM)}${ballWords(one)}`],
   ),
-  ...needles.value.filter(({ isWorn }) => isWorn).map(({ name }) => `A fresh ${name}`),
+  ...needles.value.filter(({ isWorn }) => isWorn).map(({ name }) => `A new ${name}`),
 ])
 const sewing = computed(() => totals?.minutes ?? 0)
 </script>
@@ -79,7 +83,13 @@ const sewing = computed(() => totals?.minutes ?? 0)
     </header>
     <p class="hint">
       {{ minutesWords(sewing) }} sewing, {{ minutesWords(changing) }} changing, {{ minutesWords(byHand) }} by
-      hand. By rule; own times beat it.
+      hand.
+      <SourceChip
+        of="rule"
+        about="time"
+      >
+        <p>Times you measured count first. The rest comes from stitches, speeds and changes.</p>
+      </SourceChip>
     </p>
     <p
       v-if="unknown.length > 0"
@@ -98,9 +108,7 @@ const sewing = computed(() => totals?.minutes ?? 0)
         <span>{{ one.name }}</span>
         <span
           ><b>{{ totals?.atLeast ? 'at least ' : '' }}{{ far(one.metres) }}</b>
-          <span class="hint">{{
-            one.leftM === null ? ', left: not measured' : ` of ${far(one.leftM)}`
-          }}</span></span
+          <span :class="one.shortM === null ? 'hint' : 'strikes-ink'">{{ leftWords(one) }}</span></span
         >
       </li>
     </ul>

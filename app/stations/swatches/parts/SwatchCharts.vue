@@ -59,7 +59,7 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
         autoresize
         class="chart"
         role="img"
-        aria-label="How far from home each swatch was set, by kind of thread; the numbers stand on the cards"
+        aria-label="Distance from normal tension by kind of thread: the cards have the numbers"
       />
     </UCard>
     <UCard as="section">
@@ -69,7 +69,7 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
         autoresize
         class="chart"
         role="img"
-        aria-label="How far from home each swatch was set, by goal; the numbers stand on the cards"
+        aria-label="Distance from normal tension by goal: the cards have the numbers"
       />
     </UCard>
     <UCard as="section">
@@ -79,22 +79,18 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
         autoresize
         class="chart"
         role="img"
-        aria-label="Own numbers against what the rule would say; the numbers stand on the cards"
+        aria-label="Own numbers against what the rule would say: the cards have the numbers"
       />
     </UCard>
     <UCard as="section">
       <h2>What the book knows</h2>
       <p v-if="error">
-        Each of {{ error.of }} good swatches foretold from the others: off by
-        <b>{{ percent(error.book) }}</b> of the way to the end stop, the rule by
-        <b>{{ percent(error.rule) }}</b> of the way from normal tension, on the whole.
+        Checked on {{ error.of }} good swatches, each worked out from the others. The book was within
+        <b>{{ percent(error.book) }}</b> of the dial’s way, the rule within <b>{{ percent(error.rule) }}</b>.
       </p>
-      <p v-else>
-        Too few alike to say: it takes three good own swatches of a kind, and one more to hold them against.
-      </p>
+      <p v-else>Too few swatches to check. Four good swatches of one kind are needed.</p>
       <p class="hint">
-        Only own tests that came out good are learnt from. What is foretold is drawn toward the rule while
-        swatches are few.
+        The book learns only from good own swatches. With few swatches it stays near the rule.
       </p>
     </UCard>
   </div>

@@ -97,7 +97,7 @@ const open = ref<number | null>(null)
               "
             >
               <span
-                ><b>Leg {{ i + 1 }}</b> <span class="hint">{{ length(tenth(leg.lengthMm)) }}</span></span
+                ><b>Side {{ i + 1 }}</b> <span class="hint">{{ length(tenth(leg.lengthMm)) }}</span></span
               >
               <b
                 v-if="row.plans[i]![0]"
@@ -128,8 +128,7 @@ const open = ref<number | null>(null)
                 v-if="row.plans[i]!.length === 0"
                 class="hint"
               >
-                No length of the dial lands near enough: allow a larger miss, or turn where the last stitch
-                falls.
+                No dial setting ends near enough. Allow more tolerance, or turn where the last stitch falls.
               </li>
             </ul>
           </li>
@@ -157,8 +156,7 @@ const open = ref<number | null>(null)
         v-else
         class="hint"
       >
-        No foot you own reaches it: note how far flange and toes are from the needle under the foot in the
-        workbox, or follow a chalk line.
+        None of your feet guides this row. Measure a foot in the workbox, or follow a chalk line.
       </p>
     </template>
   </UCard>

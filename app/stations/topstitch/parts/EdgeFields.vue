@@ -52,15 +52,15 @@ const CORNERS = [
 const LENGTHS: Readonly<Partial<Record<OutlineKind, readonly (readonly [string, string])[]>>> = {
   rectangle: [
     ['wideMm', 'Wide'],
-    ['tallMm', 'Tall'],
+    ['tallMm', 'Length'],
   ],
   pocket: [
     ['wideMm', 'Wide'],
-    ['tallMm', 'Tall'],
+    ['tallMm', 'Length'],
   ],
   collar: [
     ['wideMm', 'Long edge'],
-    ['tallMm', 'Tall'],
+    ['tallMm', 'Length'],
   ],
   strip: [['lengthMm', 'Long']],
   circle: [['diameterMm', 'Across']],
@@ -225,7 +225,7 @@ function addSide(): void {
       />
       <LengthField
         v-model="plan.mostMissMm"
-        label="May miss by"
+        label="Tolerance"
         limit="missMm"
       />
     </div>

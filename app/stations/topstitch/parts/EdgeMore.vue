@@ -101,12 +101,12 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           :stitch-mm="wantedMm"
         />
         <p v-if="turns && plan.corner === 'steps'">
-          Turn in {{ turns.steps.stitches }} short stitches of {{ formatNumber(turns.steps.turnDeg, 0) }}°
-          each: the outer needle walks {{ length(turns.steps.walkMm) }} round the inner one. Needles up before
-          each turn.
+          Turn in {{ turns.steps.stitches }} short stitches of {{ formatNumber(turns.steps.turnDeg, 0) }}°.
+          The outer needle walks {{ length(turns.steps.walkMm) }} round the inner needle. Raise the needles
+          before each turn.
         </p>
         <p v-else-if="turns && plan.corner === 'crossed'">
-          Sew past the corner and begin the next leg anew: the rows cross in a square of
+          Sew past the corner and start the next side afresh. The rows cross in a square of
           {{ length(turns.crossed.sideMm) }}.
         </p>
         <p v-else>Two passes with one needle: every row by itself, turned with the needle down.</p>
@@ -132,8 +132,8 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           v-if="isKnitHem"
           class="hint"
         >
-          On a knit the bobbin’s zigzag gives with the cloth: a gap of {{ bare(4) }} to
-          {{ length(6) }} (common practice), a longer stitch and a loose bobbin give more.
+          On a knit the bobbin’s zigzag gives with the cloth. A gap of {{ bare(4) }} to {{ length(6) }},
+          longer stitches and a loose bobbin give more.
         </p>
       </div>
     </FoldAway>
@@ -213,8 +213,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           v-if="steps.length > 0"
           class="hint"
         >
-          Along the row, for a sole of {{ length(SOLE_MM) }} before and behind the needle: a guess, see your
-          foot.
+          Along the row, for a sole of {{ length(SOLE_MM) }} before and behind the needle.
         </p>
       </div>
     </FoldAway>
@@ -239,10 +238,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
             :limit="limit"
           />
         </div>
-        <p class="hint">
-          Cut a template with the first row’s curve; each row is guided by the one before, so it is carried
-          across evenly.
-        </p>
+        <p class="hint">Cut a template with the first row’s curve. Each row is guided by the row before.</p>
       </div>
     </FoldAway>
   </UCard>

@@ -82,9 +82,8 @@ const why = computed(() => {
     )
   if (tensions.length > 5) return 'Small steps cost rows: go far first, then halve on each turn.'
   return Math.abs(off.value) > 0.5
-    ? 'One row at the goal is not enough: the same row reads a step more or less the next time. Sew '
-        + 'it once more.'
-    : 'Far first, then between, then once more to be sure: that is all the search does.'
+    ? 'One row at the goal is not enough. The next row may read a step more or less. Sew ' + 'it once more.'
+    : 'The search goes far first, then between, then once more to be sure.'
 })
 </script>
 
@@ -146,8 +145,8 @@ const why = computed(() => {
       />
       <p role="status">
         Row {{ rows.length }} at <b>{{ formatShort(last.tension) }}</b><template v-if="last.breaks"
-          >: the thread broke</template
-        ><template v-else-if="last.skips">: stitches skipped</template>
+          >, the thread broke</template
+        ><template v-else-if="last.skips">, stitches skipped</template>
       </p>
     </div>
     <ol

@@ -110,8 +110,7 @@ const names = computed(
       v-if="trial.dial?.isGuess"
       class="hint"
     >
-      Step of this dial not known, or not one it can have: {{ formatShort(trial.dial.step) }} is a guess. Add
-      it under Machine.
+      The step of this dial is not known: {{ formatShort(trial.dial.step) }} is a guess. Add it under Machine.
     </p>
     <div class="buttons">
       <UButton

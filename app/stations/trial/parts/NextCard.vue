@@ -14,7 +14,7 @@ const advice = computed(() => trial.advice)
 const EVIDENCE_WORDS = {
   sewn: 'a row there read the goal',
   between: 'between two rows, not sewn',
-  none: 'not sewn there',
+  none: 'best guess, not sewn yet',
 } as const
 const mark = (value: number) => String(Math.round(value * 100) / 100)
 const view = computed(() => {
@@ -78,7 +78,7 @@ const raises = computed(() => {
         <NuxtLink
           :to="`/signs?sign=${view.besideSign}`"
           class="link"
-          >Ask the sign doctor</NuxtLink
+          >Find the cause</NuxtLink
         >
       </p>
       <p
@@ -100,7 +100,7 @@ const raises = computed(() => {
         <NuxtLink
           :to="`/signs?${view.fault.signs.map(id => `sign=${id}`).join('&')}`"
           class="link"
-          >Ask the sign doctor</NuxtLink
+          >Find the cause</NuxtLink
         >
       </p>
       <p
@@ -132,9 +132,9 @@ const raises = computed(() => {
           >.
         </p>
         <p class="hint">
-          {{ inHundred(advice.chanceRange.low) }} to {{ inHundred(advice.chanceRange.high) }} in 100 that
-          {{ mark(advice.best) }} truly reads within half a step; most likely {{ inHundred(advice.chance) }}.
-          About {{ formatNumber(advice.offReadings, 1) }} of a step off.
+          {{ mark(advice.best) }} reads within half a step: {{ inHundred(advice.chance) }} in 100. The range
+          is {{ inHundred(advice.chanceRange.low) }} to {{ inHundred(advice.chanceRange.high) }}. About
+          {{ formatNumber(advice.offReadings, 1) }} of a step off.
         </p>
         <p
           v-if="trial.reader"
@@ -148,8 +148,7 @@ const raises = computed(() => {
           v-else
           class="hint"
         >
-          How you read is not measured. The range is for an eye that is a step off now and then, and for a
-          very steady one.
+          How you read is not measured. The range covers an unsteady eye and a very steady eye.
           <NuxtLink
             :to="`/practice?reading=${leads}`"
             class="link"

@@ -46,7 +46,7 @@ const problem = computed(() => {
   const { dial } = trial
   if (!dial) return ''
   if ((trial.strip?.rows.length ?? 0) >= MOST_ROWS)
-    return `This strip has ${MOST_ROWS} rows, its most: keep what you found, or begin a new strip.`
+    return `This strip has ${MOST_ROWS} rows, which is the most. Keep your number, or start a new strip.`
   if (at.value === null) return 'Type the number it was sewn at.'
   const { ridge, show } = seen.readings
   return ridge === null && show === null && !seen.skips && !seen.breaks

@@ -3,7 +3,7 @@ import { crossingOf } from '#core/trial'
 import type { SeamPoints } from '#core/seam'
 
 /**
- * A piece of the seam, right side above and under side below, as it looks when the threads lock where this
+ * A piece of the seam, right side above and wrong side below, as it looks when the threads lock where this
  * reading says.
  */
 const { seam, reading } = defineProps<{

@@ -58,7 +58,7 @@ const words = computed(() => {
       text-anchor="middle"
       class="home-word"
     >
-      home {{ formatShort(dial.home) }}
+      normal {{ formatShort(dial.home) }}
     </text>
     <path
       :d="`M${x(value)} 166 l-12 -24 h24 z`"

@@ -87,8 +87,8 @@ function swap(needle: NeedleRecord): void {
             <UButton
               size="sm"
               variant="outline"
-              label="Fresh one in"
-              :aria-label="`Fresh one in for ${describeNeedle(needle)}`"
+              label="Needle changed"
+              :aria-label="`Needle changed for ${describeNeedle(needle)}`"
               @click="begin(needle)"
             />
           </div>

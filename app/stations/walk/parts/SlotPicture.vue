@@ -27,7 +27,7 @@ const reach = computed(() => (reachMm / 2) * PX_PER_MM)
 const label = computed(() => {
   if (singleHole) return 'A single hole, from above'
   if (maxWidthMm === null) return 'The slot from above; how wide the machine swings is not known'
-  const span = reachMm > 0 ? `, blades span ${bare(reachMm)}` : ''
+  const span = reachMm > 0 ? `, needles sweep ${bare(reachMm)}` : ''
   return `The slot from above, ${bare(maxWidthMm)} between the ends of the swing${span}`
 })
 </script>

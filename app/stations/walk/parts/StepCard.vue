@@ -48,7 +48,7 @@ const emit = defineEmits<{ back: []; next: []; untick: [] }>()
           v-if="step.school"
           class="hint"
         >
-          By your school: {{ SCHOOL_WORDS[step.school] }}. Change it under Schools.
+          Your choice: {{ SCHOOL_WORDS[step.school] }}. Change it under Sewists differ.
         </p>
       </div>
       <StepPicture

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Blade } from '#core/needle'
-import type { Draw, SupplyPlace } from '#core/terms'
+import { type Draw, DRAW_WORDS, type SupplyPlace } from '#core/terms'
 import { BLADE_LOOKS } from '~/seam/bladeLooks'
 
 /** How a thread comes off: rolling off sideways, over the end, from a cup or a stand. */
@@ -19,7 +19,7 @@ const colour = computed(() => BLADE_LOOKS[strand].ink)
     viewBox="0 0 320 240"
     role="img"
     :style="{ '--strand': colour }"
-    :aria-label="`${place}, thread ${draw}${film ? ', flat' : ''}`"
+    :aria-label="`${place}, thread ${DRAW_WORDS[draw]}${film ? ', flat' : ''}`"
   >
     <path
       d="M20 206 H300"

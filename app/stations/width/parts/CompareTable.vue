@@ -24,7 +24,7 @@ function safeWidth({ safeWidthMm }: CompareRow): string {
 }
 function columns(row: CompareRow): string {
   if (row.overlapAtSafeMm === null) return '–'
-  if (row.overlapAtSafeMm < 0) return `lane ${bare(-row.overlapAtSafeMm)}`
+  if (row.overlapAtSafeMm < 0) return `space ${bare(-row.overlapAtSafeMm)}`
   const share = row.interlacedAtSafe === null ? '' : `, ${Math.round(100 * row.interlacedAtSafe)} %`
   return `overlap ${bare(row.overlapAtSafeMm)}${share}`
 }

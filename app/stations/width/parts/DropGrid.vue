@@ -54,8 +54,9 @@ function key(event: KeyboardEvent): void {
 }
 const label = computed(
   () =>
-    `Millimetre grid, ${drops.value.length} drops. Arrow keys move by half a millimetre, Enter drops the `
-    + `needle at ${cursor.x} across, ${cursor.y} along, Backspace takes the last one out.`,
+    `Millimetre grid, ${drops.value.length} needle positions. Arrow keys move by half a millimetre. `
+    + `Enter sets a needle position at ${cursor.x} across, ${cursor.y} along, Backspace takes `
+    + 'the last out.',
 )
 </script>
 

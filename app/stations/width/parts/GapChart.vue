@@ -40,7 +40,7 @@ const option = computed(() => {
     autoresize
     class="chart"
     role="img"
-    aria-label="Safe width, limit and share interlaced against the gap; the same numbers stand in the table"
+    aria-label="Safe width, limit and interlaced share against the gap. The table has the same numbers."
   />
 </template>
 

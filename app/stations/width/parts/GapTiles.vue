@@ -31,7 +31,7 @@ const tiles = computed(() =>
 )
 
 function wordFor(needle: NeedleRecord, safe: number | null, verdict: string): string {
-  if (safe === null) return verdict === 'close' ? 'close' : 'strikes'
+  if (safe === null) return verdict === 'close' ? 'close' : 'hits'
   if (safe === 0) return 'straight'
   if (isStraightOnly(needle, settings.schools)) return 'straight'
   return `to ${limit(safe)}`

@@ -27,18 +27,18 @@ const { hindrance, log, walkedOn } = useHandWalk()
       class="walked clear-ink"
       role="status"
     >
-      <UIcon name="i-lucide-check" /> Hand-walked {{ walkedOn }}, in exactly this combination
+      <UIcon name="i-lucide-check" /> Turned through {{ walkedOn }}, with this setup
     </p>
     <p
       v-else
       class="hint"
     >
-      Not yet hand-walked in exactly this combination.
+      Not yet turned through with this setup.
     </p>
     <UButton
       v-if="!handWalks.latest"
       class="log"
-      label="I have hand-walked this"
+      label="I turned this through by hand"
       :disabled="hindrance !== null"
       @click="log"
     />

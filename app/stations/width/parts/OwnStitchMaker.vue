@@ -18,7 +18,7 @@ const SIDES = [
   { value: 'right', label: 'at the right end of the swing' },
 ] as const
 const MOST_BYTES = 1_000_000
-const NOTHING_DRAWN = 'Click needle drops on the grid or choose a file.'
+const NOTHING_DRAWN = 'Click needle positions on the grid, or choose a file.'
 const name = ref('')
 const alignment = ref<Alignment>('centre')
 const drops = ref<Drop[]>([])
@@ -37,7 +37,8 @@ const drawn = computed(() => {
 async function read(file: File): Promise<void> {
   if (file.size > MOST_BYTES) {
     message.value =
-      `${file.name} is larger than 1 MB: a stitch of 2000 drops takes far less. Choose the file of `
+      `${file.name} is larger than 1 MB: a stitch of 2000 needle positions takes far less. `
+      + 'Choose the file of '
       + 'one repeat.'
     return
   }
@@ -49,7 +50,7 @@ async function read(file: File): Promise<void> {
           Papa.parse<string[]>(text.trim(), { delimiter: text.includes(';') ? ';' : ',' }).data,
         )
   message.value = reading.ok
-    ? `${reading.drops.length} drops read from ${file.name}.`
+    ? `${reading.drops.length} needle positions read from ${file.name}.`
     : `${file.name}: ${reading.message}`
   if (!reading.ok) return
   drops.value = [...reading.drops]
@@ -130,7 +131,7 @@ function keep(): void {
         <template v-else-if="drawn">
           {{ drawn.message }}
         </template>
-        <template v-else> Click the drops in sewing order, top to bottom. </template>
+        <template v-else> Click the needle positions in sewing order, top to bottom. </template>
       </p>
     </RecordForm>
   </div>

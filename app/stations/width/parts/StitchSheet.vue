@@ -52,7 +52,7 @@ const FILTERS = {
   'clear': { label: 'Clear', fits: one => one.standing === 'clear' && !isMuddy(one) },
   'straight only': { label: 'Straight only', fits: one => one.standing === 'straight only' },
   'muddy': { label: 'Muddy', fits: isMuddy },
-  'strikes': { label: 'Strikes', fits: one => one.standing === 'strikes' },
+  'strikes': { label: 'Hits', fits: one => one.standing === 'strikes' },
   'own': { label: 'My own', fits: isOwn },
 } satisfies Record<string, { label: string; fits: (one: FittedStitch) => boolean }>
 const NAMES = Object.keys(FILTERS) as (keyof typeof FILTERS)[]
@@ -91,8 +91,8 @@ function sizeOf({ setting, standing }: FittedStitch): string {
     :title="drawing ? 'A stitch of my own' : 'Stitches'"
     :description="
       drawing
-        ? 'From drops on a millimetre grid, a CSV or an SVG.'
-        : 'As this needle and these threads sew them, each at its usual size, narrowed to what is safe here.'
+        ? 'From a millimetre grid, a CSV or an SVG.'
+        : 'Drawn with this needle and these threads. Each stitch is narrowed to what is safe.'
     "
     :ui="{ content: 'max-w-4xl' }"
   >

@@ -44,13 +44,15 @@ const mode = computed(() => {
 })
 function forgetWords({ twinMode, forgetsTwinMode }: Machine): string {
   if (twinMode.kind === 'none' || forgetsTwinMode === false) return ''
-  if (forgetsTwinMode) return ' Switched off, it forgets the mode.'
-  return ' Whether it keeps the mode when switched off is not known: check.'
+  if (forgetsTwinMode) return ' The machine resets the twin setting when switched off.'
+  return ' Check whether the machine keeps the twin setting when switched off.'
 }
 const handWalks = useHandWalksStore()
 /** What it rests on, and how sure that is. */
 const evidence = computed(() => {
-  const walked = handWalks.latest ? `; hand-walked ${dayOf(handWalks.latest.walkedAt)}` : '; not hand-walked'
+  const walked = handWalks.latest
+    ? `; turned through ${dayOf(handWalks.latest.walkedAt)}`
+    : '; not turned through by hand'
   return `${evidenceWords(inHand.verdict, settings.unit)}${walked}.`
 })
 const isByRule = computed(() => inHand.verdict.evidence === 'rule')

@@ -61,8 +61,8 @@ const ticks = computed(() =>
 const swings = computed(() => inHand.parts.stitch !== null && hasSwing(inHand.parts.stitch))
 const safeWords = computed(() => {
   const safe = inHand.result?.safeWidthMm ?? null
-  if (safe === null) return 'no safe width'
-  return safe === 0 ? 'straight only' : 'safe to'
+  if (safe === null) return 'No safe width'
+  return safe === 0 ? 'Straight only' : 'Safe up to'
 })
 useKeys({
   narrower: () => set(width.value - STEP_MM),
@@ -96,12 +96,16 @@ useKeys({
         ></span
       >
       <p class="safe">
-        <template v-if="!swings"> a straight seam has no width </template>
-        <template v-else-if="machineMm === null"> widest stitch not known: choose a machine </template>
+        <template v-if="!swings">A straight seam has no width. </template>
+        <template v-else-if="machineMm === null">Choose a machine: the widest stitch is not known. </template>
         <template v-else-if="inHand.result">
           {{ safeWords }}
           <b v-if="inHand.result.safeWidthMm">{{ limit(inHand.result.safeWidthMm) }}</b>
-          <span class="hint"> rule</span>
+          {{ ' '
+          }}<SourceChip
+            of="rule"
+            about="safe width"
+          />
         </template>
       </p>
       <UButton
