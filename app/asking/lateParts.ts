@@ -15,7 +15,10 @@ export const LateReasonPress = latePart('What mends it', () => import('~/frame/R
 export const LateNeedleLabel = latePart('The needle’s label', () => import('~/inPlace/NeedleLabelInput.vue'))
 export const LateSeamSides = latePart('The drawing of the seam', () => import('~/seam/SeamSides.vue'))
 
-export const LateWelcomeCard = latePart('The welcome', () => import('~/stations/width/parts/WelcomeCard.vue'))
+export const LateInvitation = latePart(
+  'The first page',
+  () => import('~/stations/width/parts/Invitation.vue'),
+)
 
 // What opens over the page.
 const OVER = 'over the page'

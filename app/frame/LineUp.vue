@@ -419,6 +419,25 @@ const spoolsNote = computed(() => {
   .lineup {
     position: static;
   }
+  .first,
+  .second {
+    flex-wrap: nowrap;
+  }
+  .first > :deep(.way) {
+    display: none;
+  }
+  .more {
+    display: inline-flex;
+  }
+  .second.open {
+    flex-wrap: wrap;
+  }
+  .bar,
+  .second:not(.open) > :deep(.anchor.name),
+  .second:not(.open) > :deep(.anchor.rest),
+  .second:not(.open) > .ends {
+    display: none;
+  }
 }
 @media print {
   .lineup {

@@ -91,7 +91,7 @@ nav a[aria-current] {
   align-items: center;
   gap: 8px;
 }
-@media (max-width: 640px) {
+@media (max-width: 640px), (max-height: 500px) {
   h1 {
     font-size: 23px;
   }

@@ -185,8 +185,11 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
 </template>
 
 <style scoped>
+/* Letters of 14 in a field of 470: at most 18 px. */
 .bars {
   width: 100%;
+  max-width: 604px;
+  margin-inline: auto;
   display: block;
 }
 .axis {

@@ -234,8 +234,11 @@ const spokenWords = computed(() => {
 </template>
 
 <style scoped>
+/* Letters of 14 in a field of 470: at most 18 px. */
 .plate {
   width: 100%;
+  max-width: 604px;
+  margin-inline: auto;
   display: block;
 }
 .dim {

@@ -71,6 +71,7 @@ export {
   tuckRuns,
   tuckWork,
 } from './pieces'
+export { exampleSeam, type ExampleSeam } from './example'
 export { seamOf, underFootMm } from './seam'
 export { signContextOf } from './signs'
 export { startInputOf } from './start'

@@ -161,7 +161,7 @@ const ASKED: Readonly<Record<string, { path: string; book?: 'plain'; show?: () =
     },
   },
   LateGapChart: { path: '/compare' },
-  LateWelcomeCard: { path: '/', book: 'plain' },
+  LateInvitation: { path: '/', book: 'plain' },
   LateSwatchForm: { path: '/swatches', show: tool(/^Change|^Edit/) },
   LateSwatchCharts: { path: '/swatches?view=charts' },
 }

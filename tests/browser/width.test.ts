@@ -111,11 +111,11 @@ describe('Width and swing, from the demo', () => {
     await file.sendKeys(bad)
     await untilText(driver, 'Row 3, column y_mm: “wide” is not a number')
     await file.sendKeys(good)
-    await untilText(driver, '3 drops read')
+    await untilText(driver, '3 needle positions read')
     await untilText(driver, /3\.0 mm wide; one repeat is 3\.0 mm/)
     await press(driver, 'button', 'Save')
     await byRole(driver, 'button', /^Tide teeth/)
-    await untilText(driver, 'drop 1 of 2')
+    await untilText(driver, 'Needle position 1 of 2')
   })
 
   it('finds everything again after a reload', async () => {

@@ -150,7 +150,6 @@ li {
   font-weight: 400;
   min-width: 30px;
   text-align: center;
-  font-variant-numeric: lining-nums;
 }
 .words {
   flex: 1;

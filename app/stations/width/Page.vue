@@ -1,18 +1,32 @@
 <script setup lang="ts">
-import { LateNeedleLabel, LateSeamSides, LateWelcomeCard } from '~/asking/lateParts'
+import { LateInvitation, LateNeedleLabel, LateSeamSides } from '~/asking/lateParts'
 import { firstViewStands } from '~/utils/firstView'
 
 const book = useBookStore()
 const inHand = useInHandStore()
 const handwheel = useHandwheelStore()
 useHead({ title: 'Width and swing · Lacy Spool' })
+const isBare = () => book.shelf.machines.size === 0 || book.shelf.needles.size === 0
+/** Who came to an empty book makes all three choices before the page turns. */
+const wasBare = ref(isBare())
+const isInvited = computed(() => wasBare.value || isBare() || !inHand.parts.machine)
 </script>
 
 <template>
   <div>
-    <StationHead><NamePiece v-if="inHand.result" /></StationHead>
-    <LateWelcomeCard v-if="book.isEmpty || !inHand.parts.machine" />
-    <div class="station">
+    <StationHead><NamePiece v-if="inHand.result && !isInvited" /></StationHead>
+    <LateInvitation
+      v-if="isInvited"
+      @done="
+        () => {
+          wasBare = false
+        }
+      "
+    />
+    <div
+      v-else
+      class="station"
+    >
       <section
         class="controls"
         aria-label="Needle, stitch and width"

@@ -237,7 +237,7 @@ describe('the comparison', () => {
       first: 'Needle',
       currentId: inHand.setup.needleId,
     })
-    expect(page.text()).toMatch(/4\.0\/90\s*universal\s*2\.5\s*machine\s*space 1\.5\s*Hits/)
+    expect(page.text()).toMatch(/4\.0\/90\s*universal\s*2\.5\s*machine\s*1\.5 space\s*Hits/)
     expect(page.text()).toMatch(/8\.0\/100\s*universal\s*none/)
     await page.press(/^Use 2\.5\/80, universal/)
     expect(page.wrapper.emitted('choose')?.[0]).toEqual(['demo-needle-25'])

@@ -5,8 +5,8 @@ import type { PintuckPiece } from '#shared/records'
 import { followPointer } from '~/planner/followPointer'
 
 /**
- * The flat cloth above, the finished front below it, to one scale: the same lines in both. Drag the first
- * tuck to move all of them, another to space them.
+ * The flat cloth and the finished front to one scale, the same lines in both: one above the other, or side by
+ * side where both come out larger. Drag the first tuck to move all of them, another to space them.
  */
 const { made, plan, runs, order, fit, clothHex, threadHex, threadMm, stitchMm, gapMm } = defineProps<{
   made: PintuckPlan
@@ -31,13 +31,45 @@ const BETWEEN_MM = 26
 const HEAD_MM = 14
 
 const blankMm = computed(() => made.blankMm ?? made.blankMostMm)
-const wideMm = computed(() => Math.max(blankMm.value, made.pieceMm, 1))
-const tallMm = computed(() => HEAD_MM + FLAT_MM + BETWEEN_MM + plan.tallMm + HEAD_MM)
-const flatLeft = computed(() => (wideMm.value - blankMm.value) / 2)
-const frontLeft = computed(() => (wideMm.value - made.pieceMm) / 2)
+/** Where all tucks are alike from end to end, a stretch of them says it all. */
+const isAlike = computed(
+  () => !fit && !plan.second && runs.every(([from, to]) => from <= 0 && to >= plan.tallMm),
+)
+const STRETCH_OF_WIDTH = 0.6
+const frontTall = computed(() => {
+  const stretch = STRETCH_OF_WIDTH * Math.max(blankMm.value, made.pieceMm)
+  return isAlike.value ? Math.min(plan.tallMm, Math.max(FLAT_MM, stretch)) : plan.tallMm
+})
+const isCut = computed(() => frontTall.value < plan.tallMm)
+const heads = 2 * HEAD_MM
+const above = computed(() => ({
+  wideMm: Math.max(blankMm.value, made.pieceMm, 1),
+  tallMm: FLAT_MM + BETWEEN_MM + frontTall.value + heads,
+}))
+const beside = computed(() => ({
+  wideMm: blankMm.value + BETWEEN_MM + made.pieceMm,
+  tallMm: frontTall.value + heads,
+}))
+/** A panel is about twice as wide as high. */
+const PANEL = 2
+const scaleIn = (of: { wideMm: number; tallMm: number }) => Math.min(PANEL / of.wideMm, 1 / of.tallMm)
+const isBeside = computed(() => scaleIn(beside.value) > scaleIn(above.value))
+const wideMm = computed(() => (isBeside.value ? beside : above).value.wideMm)
+const tallMm = computed(() => (isBeside.value ? beside : above).value.tallMm)
+const flatLeft = computed(() => (isBeside.value ? 0 : (wideMm.value - blankMm.value) / 2))
+const frontLeft = computed(() =>
+  isBeside.value ? blankMm.value + BETWEEN_MM : (wideMm.value - made.pieceMm) / 2,
+)
 const flatTop = HEAD_MM
-const frontTop = HEAD_MM + FLAT_MM + BETWEEN_MM
-const frontFoot = computed(() => frontTop + plan.tallMm)
+const flatTall = computed(() => (isBeside.value ? frontTall.value : FLAT_MM))
+const frontTop = computed(() => (isBeside.value ? HEAD_MM : HEAD_MM + FLAT_MM + BETWEEN_MM))
+const frontFoot = computed(() => frontTop.value + frontTall.value)
+/** Where the cloth goes on, its edge is torn. */
+function tornEdge(left: number, wide: number): string {
+  const waves = Math.max(2, Math.round(wide / 12))
+  const step = wide / waves
+  return `M${left} ${frontFoot.value}${`q${step / 4} -1.6 ${step / 2} 0t${step / 2} 0`.repeat(waves)}`
+}
 const ridgeMm = computed(() => Math.max(0.4, gapMm - (made.takeUp.eachMm ?? made.takeUp.leastMm)))
 const outline = computed(() => outlineFor(threadHex, clothHex))
 const place = computed(() => new Map(order.map((tuck, turn) => [tuck, turn + 1])))
@@ -56,7 +88,7 @@ const latticeLines = computed(() => {
   const angle = (second.angleDeg * Math.PI) / 180
   const [alongX, alongY] = [Math.sin(angle), -Math.cos(angle)]
   const [acrossX, acrossY] = [Math.cos(angle), Math.sin(angle)]
-  const [middleX, middleY] = [frontLeft.value + made.pieceMm / 2, frontTop + tall / 2]
+  const [middleX, middleY] = [frontLeft.value + made.pieceMm / 2, frontTop.value + tall / 2]
   const reach = Math.hypot(made.pieceMm, tall) / 2
   const count = Math.min(MOST_LATTICE, Math.floor(reach / second.spacingMm))
   return Array.from({ length: 2 * count + 1 }, (_, i) => {
@@ -73,8 +105,8 @@ const blankWords = computed(() =>
 )
 const label = computed(
   () =>
-    `${made.count} tucks on a piece of ${length(made.pieceMm)}, the flat cloth above it `
-    + `${blankWords.value} wide.`,
+    `${made.count} tucks on a piece of ${length(made.pieceMm)}, the flat cloth `
+    + `${isBeside.value ? 'beside' : 'above'} it ${blankWords.value} wide.`,
 )
 function take(tuck: number, event: PointerEvent, mmPerPx: number): void {
   const [fromPx, firstMm, spacingMm] = [event.clientX, made.finishedMm[0]!, plan.spacingMm]
@@ -89,6 +121,7 @@ function shift(tuck: number, byMm: number, firstMm: number, spacingMm: number): 
   const spaces = tuck - gaps
   if (spaces > 0) emit('spacing', tenth(Math.max(gapMm, spacingMm + byMm / spaces)))
 }
+const runMm = (tuck: number) => Math.min(frontTall.value, runs[tuck]![1])
 const tenth = (mm: number) => Math.round(10 * mm) / 10
 const KEY_MM = 0.5
 function press(tuck: number, event: KeyboardEvent): void {
@@ -142,17 +175,17 @@ const LEAST_NUMBER_PX = 11
       :x="flatLeft"
       :y="flatTop"
       :width="blankMm"
-      :height="FLAT_MM"
+      :height="flatTall"
       :fill="clothHex"
       stroke="var(--ink)"
       :stroke-width="mmPerPx"
     />
     <rect
       v-if="made.blankMm === null"
-      :x="(wideMm - made.blankLeastMm) / 2"
+      :x="flatLeft + (blankMm - made.blankLeastMm) / 2"
       :y="flatTop"
       :width="made.blankLeastMm"
-      :height="FLAT_MM"
+      :height="flatTall"
       fill="none"
       stroke="var(--ink)"
       :stroke-width="mmPerPx"
@@ -165,16 +198,16 @@ const LEAST_NUMBER_PX = 11
         :x1="flatLeft + x"
         :x2="flatLeft + x"
         :y1="flatTop"
-        :y2="flatTop + FLAT_MM"
+        :y2="flatTop + flatTall"
         stroke="var(--ink)"
         :stroke-width="1.2 * mmPerPx"
         :stroke-dasharray="`${6 * mmPerPx} ${3 * mmPerPx}`"
       />
       <line
-        v-for="(x, i) in made.flatMm"
+        v-for="(x, i) in isBeside ? [] : made.flatMm"
         :key="`to-${i}`"
         :x1="flatLeft + x"
-        :y1="flatTop + FLAT_MM"
+        :y1="flatTop + flatTall"
         :x2="frontLeft + made.finishedMm[i]!"
         :y2="frontTop"
         stroke="var(--line-strong)"
@@ -186,7 +219,7 @@ const LEAST_NUMBER_PX = 11
       :x="frontLeft"
       :y="frontTop"
       :width="made.pieceMm"
-      :height="plan.tallMm"
+      :height="frontTall"
       :fill="clothHex"
       stroke="var(--ink)"
       :stroke-width="mmPerPx"
@@ -196,7 +229,7 @@ const LEAST_NUMBER_PX = 11
         :x="frontLeft"
         :y="frontTop"
         :width="made.pieceMm"
-        :height="plan.tallMm"
+        :height="frontTall"
       />
     </clipPath>
     <path
@@ -217,7 +250,7 @@ const LEAST_NUMBER_PX = 11
       :x="frontLeft + from"
       :y="frontTop"
       :width="Math.max(0, wide)"
-      :height="plan.tallMm"
+      :height="frontTall"
       fill="var(--weld)"
       fill-opacity="0.22"
     />
@@ -227,9 +260,9 @@ const LEAST_NUMBER_PX = 11
     >
       <rect
         :x="frontLeft + x - ridgeMm / 2"
-        :y="frontFoot - runs[i]![1]"
+        :y="frontFoot - runMm(i)"
         :width="ridgeMm"
-        :height="Math.max(0, runs[i]![1] - runs[i]![0])"
+        :height="Math.max(0, runMm(i) - runs[i]![0])"
         fill="url(#ridge-shade)"
       />
       <template
@@ -240,7 +273,7 @@ const LEAST_NUMBER_PX = 11
           v-if="outline"
           :x1="frontLeft + x + (side * ridgeMm) / 2"
           :x2="frontLeft + x + (side * ridgeMm) / 2"
-          :y1="frontFoot - runs[i]![1]"
+          :y1="frontFoot - runMm(i)"
           :y2="frontFoot - runs[i]![0]"
           :stroke="outline"
           :stroke-width="threadMm + 0.12"
@@ -249,7 +282,7 @@ const LEAST_NUMBER_PX = 11
         <line
           :x1="frontLeft + x + (side * ridgeMm) / 2"
           :x2="frontLeft + x + (side * ridgeMm) / 2"
-          :y1="frontFoot - runs[i]![1]"
+          :y1="frontFoot - runMm(i)"
           :y2="frontFoot - runs[i]![0]"
           :stroke="threadHex"
           :stroke-width="threadMm"
@@ -304,9 +337,24 @@ const LEAST_NUMBER_PX = 11
       :stroke-width="2.2 * mmPerPx"
       :stroke-dasharray="`${9 * mmPerPx} ${5 * mmPerPx}`"
     />
+    <template v-if="isCut">
+      <path
+        v-for="[left, wide] in isBeside
+          ? [
+              [flatLeft, blankMm],
+              [frontLeft, made.pieceMm],
+            ]
+          : [[frontLeft, made.pieceMm]]"
+        :key="left"
+        :d="tornEdge(left!, wide!)"
+        fill="none"
+        stroke="var(--cloth)"
+        :stroke-width="2.5 * mmPerPx"
+      />
+    </template>
     <!-- Dimensions. -->
     <text
-      :x="wideMm / 2"
+      :x="flatLeft + blankMm / 2"
       :y="flatTop - 6 * mmPerPx"
       :font-size="15 * mmPerPx"
       text-anchor="middle"
@@ -315,13 +363,13 @@ const LEAST_NUMBER_PX = 11
       cut {{ blankWords }}
     </text>
     <text
-      :x="wideMm / 2"
+      :x="frontLeft + made.pieceMm / 2"
       :y="frontFoot + 30 * mmPerPx"
       :font-size="15 * mmPerPx"
       text-anchor="middle"
       class="dimension"
     >
-      finished {{ length(made.pieceMm) }}, tucks over {{ length(made.spanMm) }}
+      finished {{ length(made.pieceMm) }}{{ isCut ? `, ${length(plan.tallMm)} long` : '' }}
     </text>
   </PlanDrawing>
 </template>

@@ -7,7 +7,7 @@ const plan = defineModel<PintuckPiece>({ required: true })
 const { groove } = defineProps<{ groove: Groove | null }>()
 const { length, bare } = useLength()
 const BY = [
-  { value: 'count', label: 'Number of tucks' },
+  { value: 'count', label: 'By number' },
   { value: 'fill', label: 'To fit a width' },
 ] as const
 const FIRST_COUNT = 12

@@ -193,7 +193,6 @@ const raises = computed(() => {
   font-size: 60px;
   line-height: 1;
   font-weight: 400;
-  font-variant-numeric: lining-nums;
   min-width: 92px;
   text-align: center;
 }

@@ -217,4 +217,31 @@ const emit = defineEmits<{ back: []; next: []; untick: [] }>()
     display: none;
   }
 }
+/* On a phone on its side the next press stays in view. */
+@media (max-height: 500px) {
+  .step {
+    min-height: 0;
+    padding: 8px 14px;
+  }
+  .instruction {
+    font-size: 24px;
+    margin: 0;
+  }
+  .why {
+    font-size: 16px;
+  }
+  .picture {
+    min-height: 110px;
+    max-height: 150px;
+  }
+  .keys {
+    display: none;
+  }
+  .buttons {
+    position: sticky;
+    bottom: 0;
+    padding: 6px 0;
+    background: var(--white);
+  }
+}
 </style>

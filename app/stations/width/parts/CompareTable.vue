@@ -13,7 +13,8 @@ const NUMBER = { class: { th: 'text-right', td: 'text-right whitespace-nowrap' }
 const COLUMNS = computed((): TableColumn<CompareRow>[] => [
   { id: 'name', header: first },
   { id: 'safe', header: 'Safe width', meta: NUMBER },
-  { id: 'rows', header: 'Rows there' },
+  // On a phone the verdict needs the room more.
+  { id: 'rows', header: 'Rows there', meta: { class: { th: 'max-sm:hidden', td: 'max-sm:hidden' } } },
   { id: 'now', header: 'As set now' },
 ])
 const emit = defineEmits<{ choose: [id: string] }>()
@@ -24,9 +25,9 @@ function safeWidth({ safeWidthMm }: CompareRow): string {
 }
 function columns(row: CompareRow): string {
   if (row.overlapAtSafeMm === null) return '–'
-  if (row.overlapAtSafeMm < 0) return `space ${bare(-row.overlapAtSafeMm)}`
+  if (row.overlapAtSafeMm < 0) return `${bare(-row.overlapAtSafeMm)} space`
   const share = row.interlacedAtSafe === null ? '' : `, ${Math.round(100 * row.interlacedAtSafe)} %`
-  return `overlap ${bare(row.overlapAtSafeMm)}${share}`
+  return `${bare(row.overlapAtSafeMm)} overlap${share}`
 }
 </script>
 
@@ -52,8 +53,7 @@ function columns(row: CompareRow): string {
       </UButton>
     </template>
     <template #safe-cell="{ row: { original } }">
-      <b>{{ safeWidth(original) }}</b>
-      <span class="hint by">{{ original.binding }}</span>
+      <b>{{ safeWidth(original) }}</b>{{ ' ' }}<span class="hint by">{{ original.binding }}</span>
     </template>
     <template #rows-cell="{ row: { original } }">{{ columns(original) }}</template>
     <template #now-cell="{ row: { original } }">

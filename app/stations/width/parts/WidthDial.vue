@@ -179,7 +179,6 @@ useKeys({
   line-height: 1;
   background: none;
   border-bottom: 2px solid transparent;
-  font-variant-numeric: lining-nums;
 }
 .big:enabled:hover {
   border-color: var(--line-strong);
