@@ -8,6 +8,7 @@ import type { JobFor } from '~/composables/useChooseJob'
 import { PLAN_PATHS, planPathOf } from '~/planner/planPaths'
 import { GOALS, type Goal } from '#core/terms'
 import { isChange, type Setting } from '#shared/job'
+import { SOURCE_CHIPS } from '~/utils/sourceChips'
 
 /**
  * The piece in hand: its name, and what is being sewn. One press on a job sets all that follows, says what it
@@ -154,8 +155,13 @@ function undo(): void {
         >
           <dt>{{ what }}</dt>
           <dd>
-            <span class="was">{{ from }}</span> → <b>{{ to }}</b>
-            <span class="hint">{{ source }}: {{ why }}</span>
+            <span class="was">{{ from }}</span> → <b>{{ to }}</b> {{ ' '
+            }}<SourceChip
+              :of="SOURCE_CHIPS[source]"
+              :about="what"
+            >
+              <p>{{ why }}</p>
+            </SourceChip>
           </dd>
         </template>
       </dl>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { type Dimension, plateView } from '#core/plate'
+import { bladeNames } from '#core/needle'
 import { dropClearances, judgeSwing, type SwingInput } from '#core/swing'
 import { BLADE_LOOKS } from './bladeLooks'
 
@@ -9,7 +10,7 @@ const { input, drop } = defineProps<{
   /** Which drop of the repeat the handwheel stands at, from 0. */
   drop: number
 }>()
-const { bare, limit } = useLength()
+const { bare, length, limit } = useLength()
 
 const WIDE = 470
 const MIDDLE = WIDE / 2
@@ -72,11 +73,22 @@ const dimensions = computed(() =>
     textY: LINE_Y[dimension.what] + (dimension.what.startsWith('spare') ? 20 : -8),
   })),
 )
+const OPENINGS: ReadonlySet<Dimension['what']> = new Set(['plate', 'machine', 'foot'])
 const spokenWords = computed(() => {
   const { spareLeftMm, spareRightMm } = result.value
-  const lines = dimensions.value.map(({ text }) => text).join('; ')
-  const spare = `${bare(spareLeftMm)} left and ${bare(spareRightMm)} right to spare`
-  return `Plate from above. ${lines}. ${spare}. Needle position ${drop + 1} of ${drops.value.length}.`
+  const [nearest] = view.value.dimensions
+    .filter(({ what }) => what === 'plate' || what === 'foot')
+    .sort((a, b) => a.lengthMm - b.lengthMm)
+  const count = bladeNames(input.needle.construction).length
+  const swept = view.value.dimensions.find(({ what }) => what === 'blades')
+  const needles = count === 1 ? 'One needle' : `${count} needles`
+  const sweep = swept ? `${needles} sweep${count === 1 ? 's' : ''} ${length(swept.lengthMm)}` : needles
+  const spare =
+    `${length(spareLeftMm)} spare at the left of the ${nearest?.what ?? 'swing'}, `
+    + `${bare(spareRightMm)} at the right`
+  const openings = dimensions.value.filter(({ what }) => OPENINGS.has(what)).map(({ text }) => text)
+  const place = `Needle position ${drop + 1} of ${drops.value.length}`
+  return ['Plate from above', `${sweep}; ${spare}`, ...openings, place, ''].join('. ').trim()
 })
 </script>
 

@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { judgeSwing } from '#core/swing'
 import { exampleSeam } from '#shared/inputs'
-import { FRESH_NEEDLE, UNKNOWN_MACHINE } from '#shared/records'
+import { FRESH_NEEDLE, UNKNOWN_MACHINE, DEFAULT_SETTINGS } from '#shared/records'
 import { EMPTY_SETUP } from '#shared/setup'
-import { DEFAULT_SETTINGS } from '#shared/records'
 
 const none = {
   machines: new Map(),

@@ -108,7 +108,7 @@ describe('files', () => {
     [
       'a newer version',
       (text: string) => text.replace(/"version": \d+/, '"version": 99'),
-      'update the app first',
+      'Update the app first',
     ],
     ['50 MB', (text: string) => text + ' '.repeat(50_000_000), 'larger than 20 MB'],
   ])('refuses %s and changes nothing', async (_, change, part) => {

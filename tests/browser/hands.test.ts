@@ -129,7 +129,7 @@ describe('with reduced motion', () => {
     await emulate({ features: [{ name: 'prefers-reduced-motion', value: 'reduce' }] })
     await openDemo('/')
     await press(session.driver, 'button', 'Whole pattern')
-    for (const drop of [2, 3]) await untilText(session.driver, new RegExp(`drop ${drop} of \\d+`))
+    for (const drop of [2, 3]) await untilText(session.driver, new RegExp(`Needle position ${drop} of \\d+`))
   })
 })
 

@@ -43,7 +43,9 @@ describe('a job', () => {
       ['2.5 mm', '2.2 mm'],
     ])
       expect(said).toContain(`${from} → ${to}`)
-    expect(said).toMatch(/rows ride in the grooves/)
+    await press(driver, 'button', 'rule: why, Foot')
+    await untilText(driver, /rows ride in the grooves/i)
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
     await byRole(driver, 'button', /^Piece: Sailor collar.*Pintucks/)
 
     await open(driver, `${inject('demo')}/trial`)
@@ -52,7 +54,9 @@ describe('a job', () => {
     await open(driver, `${inject('demo')}/card`)
     await untilText(driver, 'Five-groove')
     await open(driver, `${inject('demo')}/pairing`)
-    expect(await text('region', 'Start settings')).toMatch(/rows ride in the grooves/)
+    await press(driver, 'button', 'rule: why, Foot')
+    await untilText(driver, /rows ride in the grooves/i)
+    await driver.actions().sendKeys(Key.ESCAPE).perform()
   })
 
   it('begins with one number in line-up, pairing, strip and card', async () => {

@@ -87,7 +87,11 @@ async function untilSaidAndBack(what: string, back: () => Promise<void> = bringB
   const isBack = async () => {
     if (!(await text()).includes(said)) return true
     const presses = await allByRole(driver, { role: 'button', name: 'Try again' })
-    for (const again of presses) await again.click().catch(() => {})
+    for (const again of presses) {
+      // The line-up lies over what was scrolled under it.
+      await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", again).catch(() => {})
+      await again.click().catch(() => {})
+    }
     return false
   }
   await driver.wait(isBack, PATIENCE_MS, `${what} did not come back`)

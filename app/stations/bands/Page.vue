@@ -208,6 +208,7 @@ const missing = computed(() => {
         <BandView
           v-model:chosen="at"
           :answer="good"
+          :names="names"
           :overlaps-mm="plan.overlapsMm"
           :cloth-hex="clothHex"
           :ribbon-mm="plan.ribbon?.wideMm ?? null"

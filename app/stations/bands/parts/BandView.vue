@@ -7,8 +7,10 @@ import { mmOf } from '~/planner/mmOf'
 
 /** A length of the band to scale, every thread as it will lie; neighbours are pulled over each other. */
 const chosen = defineModel<number>('chosen', { required: true })
-const { answer, overlapsMm, clothHex, ribbonMm, under } = defineProps<{
+const { answer, names, overlapsMm, clothHex, ribbonMm, under } = defineProps<{
   answer: BandAnswer
+  /** Of each row’s stitch. */
+  names: readonly string[]
   overlapsMm: readonly number[]
   clothHex: string
   /** null: on the cloth itself. */
@@ -88,7 +90,8 @@ const overlapWords = (mm: number) => {
 }
 const label = computed(
   () =>
-    `${rows.value.length} rows, ${length(band.value.bandMm)} wide, ${length(tallMm.value)} of it, to scale.`,
+    `${rows.value.length} rows, ${length(band.value.bandMm)} wide, ${length(tallMm.value)} of it, to scale. `
+    + rows.value.map(({ i, spanMm }) => `Row ${i + 1}: ${names[i]}, ${length(spanMm)} wide.`).join(' '),
 )
 </script>
 

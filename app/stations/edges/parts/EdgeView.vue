@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { outlineFor } from '#core/colour'
-import { alongSide, landingsOfSide, pulledCount } from '#core/edge'
+import { alongSide, landingsOfSide, pulledCount, sideWords } from '#core/edge'
 import { boundsOf, type DrawnPoint, type Placing } from '#core/shape'
 import type { EdgeAnswer } from '#shared/inputs'
 import { followPointer } from '~/planner/followPointer'
@@ -114,10 +114,17 @@ const starts = computed(() =>
     return [{ stretch, start, x, y: -y, turn: (Math.atan2(inward.x, inward.y) * 180) / Math.PI }]
   }),
 )
+/** More sides than this are read in their list. */
+const MOST_SPOKEN = 8
 const label = computed(() => {
   const shapes = answer.regions.filter(({ length: rings }) => rings > 0).length
   const sideCount = plan.value.stretches.reduce((sum, stretch) => sum + stretch.sides.length, 0)
-  return `${shapes} shapes, ${sideCount} sides, ${plan.value.landings.length} stitch points, to scale.`
+  const sides = plan.value.stretches.flatMap(stretch => sideWords(stretch, answer.scale, bare))
+  const said = sides.slice(0, MOST_SPOKEN).map((words, i) => ` Side ${i + 1}: ${words}.`)
+  return (
+    `${shapes} ${shapes === 1 ? 'shape' : 'shapes'}, ${sideCount} sides, `
+    + `${plan.value.landings.length} stitch points, to scale.${said.join('')}`
+  )
 })
 
 /** A label holds its whole number, in px. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Construction } from '#core/needle'
-import type { StartSettings, StartSource } from '#core/pairing'
+import type { StartSettings } from '#core/pairing'
 import { dialledIn } from '#shared/job'
-import type { Source } from '~/fields/SourceChip.vue'
+import { SOURCE_CHIPS } from '~/utils/sourceChips'
 
 /** Numbers to begin a trial with, each with all that speaks for it, and one press that dials them all in. */
 const { start, construction } = defineProps<{ start: StartSettings; construction: Construction }>()
@@ -13,13 +13,6 @@ const settled = computed(() => {
   const { setup } = inHand
   return dialledIn(setup, start, place.value)
 })
-const SOURCE_CHIPS: Readonly<Record<StartSource | 'sewn', Source>> = {
-  'own swatches': 'sewn',
-  'sewn': 'sewn',
-  'own plan': 'your plan',
-  'rule': 'rule',
-  'guess': 'guess',
-}
 const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`
 /** Of a needle that is only looked at nothing is dialled in. */
 const isFitted = computed(() => inHand.parts.needle?.construction === construction)

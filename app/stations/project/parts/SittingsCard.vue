@@ -14,13 +14,16 @@ const { plan, title, dueOn, names } = defineProps<{
   names: readonly string[]
 }>()
 const MOST_SHOWN = 8
-const DAY = new Intl.DateTimeFormat(undefined, {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  timeZone: 'UTC',
-})
-const dayWords = (day: string) => DAY.format(Date.parse(`${day}T00:00:00Z`))
+const DAY = { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' } as const
+const THIS_YEAR = new Intl.DateTimeFormat(undefined, DAY)
+const OTHER_YEAR = new Intl.DateTimeFormat(undefined, { ...DAY, year: 'numeric' })
+const yearOf = (day: string) => day.slice(0, 4)
+/** A day in another year than the first sitting's says which. */
+function dayWords(day: string): string {
+  const first = plan.sittings[0]?.day ?? plan.doneOn
+  const format = first && yearOf(first) !== yearOf(day) ? OTHER_YEAR : THIS_YEAR
+  return format.format(Date.parse(`${day}T00:00:00Z`))
+}
 const FEW = 2
 function partsWords(parts: Sittings['sittings'][number]['parts']): string {
   const said = parts.slice(0, FEW).map(({ item }) => names[item]!)

@@ -116,6 +116,7 @@ const needle = computed(() => swatch.frozen.needle && needleNameAndType(swatch.f
     <div class="do">
       <UButton
         size="sm"
+        variant="outline"
         label="Use settings"
         :aria-label="`Use settings of ${swatch.name}`"
         icon="i-lucide-arrow-up-to-line"

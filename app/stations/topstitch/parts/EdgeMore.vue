@@ -101,9 +101,9 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           :stitch-mm="wantedMm"
         />
         <p v-if="turns && plan.corner === 'steps'">
-          Turn in {{ turns.steps.stitches }} short stitches of {{ formatNumber(turns.steps.turnDeg, 0) }}°.
-          The outer needle walks {{ length(turns.steps.walkMm) }} round the inner needle. Raise the needles
-          before each turn.
+          Turn in {{ turns.steps.stitches }} short {{ turns.steps.stitches === 1 ? 'stitch' : 'stitches' }} of
+          {{ formatNumber(turns.steps.turnDeg, 0) }}°. The outer needle walks
+          {{ length(turns.steps.walkMm) }} round the inner needle. Raise the needles before each turn.
         </p>
         <p v-else-if="turns && plan.corner === 'crossed'">
           Sew past the corner and start the next side afresh. The rows cross in a square of

@@ -14,7 +14,7 @@ const COLUMNS = computed((): TableColumn<CompareRow>[] => [
   { id: 'name', header: first },
   { id: 'safe', header: 'Safe width', meta: NUMBER },
   // On a phone the verdict needs the room more.
-  { id: 'rows', header: 'Rows there', meta: { class: { th: 'max-sm:hidden', td: 'max-sm:hidden' } } },
+  { id: 'rows', header: 'Rows', meta: { class: { th: 'max-sm:hidden', td: 'max-sm:hidden' } } },
   { id: 'now', header: 'As set now' },
 ])
 const emit = defineEmits<{ choose: [id: string] }>()

@@ -19,7 +19,7 @@ const inHand = useInHandStore()
 const settings = useSettingsStore()
 const setUp = useChooseJob()
 const late = useLate()
-const { bare, length } = useLength()
+const { length } = useLength()
 
 const machine = computed(() => inHand.parts.machine)
 const needle = computed(() => inHand.parts.needle)
@@ -60,7 +60,7 @@ const exampleWords = computed(() => {
   if (!example.value) return ''
   const its = example.value
   const width = its.widthMm > 0 ? `, ${length(its.widthMm)} wide` : ''
-  return `${bare(its.machineMm)} mm machine, ${needleName(its.needle)}, ${its.stitchName}${width}`
+  return `${length(its.machineMm)} machine, ${needleName(its.needle)}, ${its.stitchName}${width}`
 })
 </script>
 

@@ -114,7 +114,7 @@ useKeys({
         "
         size="sm"
         label="Set it"
-        class="ml-auto"
+        class="ml-auto flex-none"
         :aria-label="`Set the width to ${limit(inHand.result.safeWidthMm)}`"
         @click="inHand.useSafeWidth"
       />
