@@ -84,7 +84,7 @@ const ACTED = [
     name: 'topstitching',
     path: '/topstitch?piece=demo-piece-pocket',
     size: LAPTOP,
-    act: driver => press(driver, '//button[starts-with(normalize-space(), "Leg 1")]'),
+    act: driver => press(driver, '//button[starts-with(normalize-space(), "Side 1")]'),
   },
   {
     name: 'edge',
