@@ -30,7 +30,7 @@ const lost = computed(() => {
         + 'fit, so the other tab’s stands.'
       )
     default:
-      return `The ${one} you kept${others} needs what another tab took away. Nothing was changed.`
+      return `The ${one} you kept${others} needs what another tab took away. Your change was taken back.`
   }
 })
 const notice = computed(() => STORAGE_NOTICES[book.storage])

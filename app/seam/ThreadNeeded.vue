@@ -39,7 +39,9 @@ function stockWords({ leftM, shortM }: ThreadNeed): string {
 }
 const clothWords = computed(() => {
   const clothMm = seam?.clothThicknessMm ?? null
-  return clothMm === null ? 'cloth not measured' : `${length(clothMm)} of cloth`
+  return clothMm === null
+    ? 'Each takes the stitch length. The cloth is not measured.'
+    : `Each takes the stitch length and ${length(clothMm)} of cloth.`
 })
 </script>
 
@@ -89,9 +91,7 @@ const clothWords = computed(() => {
         of="rule"
         about="thread needed"
       >
-        <p>
-          {{ needs.stitches }} stitches. Each takes the stitch length and {{ clothWords }}, above and below.
-        </p>
+        <p>{{ needs.stitches }} stitches. {{ clothWords }}</p>
         <p>{{ Math.round(100 * USUAL_WASTE) }} % is added for tails and trials, a guess.</p>
         <p v-if="needs.bobbin">What a bobbin holds is {{ needs.bobbin.source }}.</p>
       </SourceChip>

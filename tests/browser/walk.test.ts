@@ -312,7 +312,7 @@ describe('putting back', () => {
     await press(driver, 'checkbox', /^Twin out/)
     await byRole(driver, 'link', /^1 put back/)
     await press(driver, 'checkbox', /^Everyday foot on/)
-    await untilText(driver, 'Nothing to put back')
+    await untilText(driver, 'Nothing is noted to put back')
     expect(await allByRole(driver, { role: 'link', name: /^To put back/ })).toEqual([])
   })
 })

@@ -26,7 +26,7 @@ export function turnSteps(
     case 'taper':
       return `Narrow from edge to edge over the last ${over}, to a stitch at the tip. Turn, and widen again.`
     case 'fan':
-      return 'Needle down in the corner. Turn a little, sew one bite, and go back to the same hole.'
+      return 'Needle down in the corner. Turn a little, sew one bite, go back to the same hole. Repeat.'
   }
 }
 

@@ -73,7 +73,8 @@ function tryIt(suspect: Suspect): void {
         <header v-else>
           <h2>{{ words }}</h2>
           <p class="hint">
-            Try one change, then sew a row. If nothing changes, put it back and try the next.
+            Try one change, then sew a row. If nothing changes, put it back and try the next. The order is
+            common practice, by what is on the machine now.
           </p>
         </header>
         <ol>

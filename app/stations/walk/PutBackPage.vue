@@ -54,7 +54,7 @@ function all(id: string): void {
           role="status"
           class="clear-ink none"
         >
-          <UIcon name="i-lucide-check" /> Nothing to put back.
+          <UIcon name="i-lucide-check" /> Nothing is noted to put back.
         </p>
         <p class="hint caution">
           <UIcon name="i-lucide-triangle-alert" /> Lock or switch off before your fingers go near the needle.

@@ -127,7 +127,7 @@ const bobbinWords = computed(() => {
       <p>
         Start in the middle of a side, never on a point. Sew {{ overlap }} stitches over the beginning, or
         pull {{ tailsPerPiece }} tails to the back and tie. Turn points with the needle down and the foot up.
-        Turn an outside curve with the needle down outside, an inside curve inside.
+        Turn an outside curve with the needle down outside, an inside curve inside (common practice).
       </p>
       <p class="hint">
         A needle lasts about {{ formatNumber(needleLasts.pieces, 0) }} of these pieces. Common practice:

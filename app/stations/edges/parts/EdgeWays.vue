@@ -16,7 +16,7 @@ const { length } = useLength()
 const chosen = computed(() => Math.min(model.value, ways.length - 1))
 const changesWords = (count: number) => {
   if (count === 0) return 'one length setting'
-  return `${count + 1} length settings`
+  return count === 1 ? 'length changed once' : `length changed ${count} times`
 }
 function helpWords({ byHand, easedLast, missMm }: EdgeWay): string[] {
   if (!byHand) return []

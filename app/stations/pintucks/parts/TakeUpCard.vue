@@ -103,7 +103,8 @@ function keepWith(): void {
       label="I measured a swatch"
     />
     <p class="hint">
-      Cut {{ length(cutMm) }} of this cloth, sew {{ cutTucks }} tucks and measure across before and after.
+      Cut {{ length(cutMm) }} of this cloth and sew {{ cutTucks }} tucks as planned. Measure across before and
+      after.
     </p>
     <template v-if="measured">
       <div class="pair">

@@ -82,7 +82,7 @@ const why = computed(() => {
     )
   if (tensions.length > 5) return 'Small steps cost rows: go far first, then halve on each turn.'
   return Math.abs(off.value) > 0.5
-    ? 'One row at the goal is not enough. The next row may read a step more or less. Sew ' + 'it once more.'
+    ? 'One row at the goal is not enough. The next row may read a step more or less. Sew it once more.'
     : 'The search goes far first, then between, then once more to be sure.'
 })
 </script>
