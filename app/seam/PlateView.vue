@@ -74,18 +74,17 @@ const dimensions = computed(() =>
   })),
 )
 const OPENINGS: ReadonlySet<Dimension['what']> = new Set(['plate', 'machine', 'foot'])
+const SPARE_TO = { plate: 'plate', foot: 'foot', machine: 'swing' } as const
+const spareWords = (mm: number) => (mm < 0 ? `${length(-mm)} too far` : `${length(mm)} spare`)
 const spokenWords = computed(() => {
   const { spareLeftMm, spareRightMm } = result.value
-  const [nearest] = view.value.dimensions
-    .filter(({ what }) => what === 'plate' || what === 'foot')
-    .sort((a, b) => a.lengthMm - b.lengthMm)
   const count = bladeNames(input.needle.construction).length
   const swept = view.value.dimensions.find(({ what }) => what === 'blades')
   const needles = count === 1 ? 'One needle' : `${count} needles`
   const sweep = swept ? `${needles} sweep${count === 1 ? 's' : ''} ${length(swept.lengthMm)}` : needles
   const spare =
-    `${length(spareLeftMm)} spare at the left of the ${nearest?.what ?? 'swing'}, `
-    + `${bare(spareRightMm)} at the right`
+    `${spareWords(spareLeftMm)} at the left of the ${SPARE_TO[view.value.spareTo]}, `
+    + `${spareWords(spareRightMm)} at the right`
   const openings = dimensions.value.filter(({ what }) => OPENINGS.has(what)).map(({ text }) => text)
   const place = `Needle position ${drop + 1} of ${drops.value.length}`
   return ['Plate from above', `${sweep}; ${spare}`, ...openings, place, ''].join('. ').trim()

@@ -26,6 +26,15 @@ const lengths = (input: SwingInput) =>
   )
 
 describe('over the plate', () => {
+  it.each([
+    ['machine', {}],
+    ['plate', { machine: { maxWidthMm: 7, plateSlotMm: 8 } }],
+    ['foot', { foot: { slotMm: 7.5, singleHole: false }, machine: { maxWidthMm: 7, plateSlotMm: 8 } }],
+    // Both needles reach 4.4: 0.1 inside the plate, but 0.5 past the end of the swing (3.5 − 4.0).
+    ['machine', { stitch: zigzag(6), machine: { maxWidthMm: 7, plateSlotMm: 9 } }],
+  ] as const)('says that spares reach to the %s', (part, over) => {
+    expect(viewOf({ ...base, ...over }).spareTo).toBe(part)
+  })
   it('draws an opening as it is counted, and says that it is the narrow end', () => {
     const foot = { slotMm: 8, slotSpreadMm: 0.1, singleHole: false }
     const view = viewOf({ ...base, foot, machine: { maxWidthMm: 7, plateSlotMm: 9 } })

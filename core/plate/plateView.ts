@@ -53,6 +53,8 @@ export interface PlateView {
   /** The blades at the drop the handwheel stands at. */
   readonly now: readonly BladeAt[]
   readonly dimensions: readonly Dimension[]
+  /** What the spares reach to: the nearer measured opening, or the end of the swing. */
+  readonly spareTo: 'plate' | 'foot' | 'machine'
 }
 
 /** A round hole is drawn this much wider than its blade: how wide it is nobody measured. */
@@ -89,6 +91,7 @@ export function plateView(
   const measuredPlateMm = plate.kind === 'slot' && plate.measured ? plate.halfMm : 0
   const measuredFootMm = foot?.kind === 'slot' ? foot.halfMm : 0
   const current = drops[drop]
+  const edge = nearestEdge(input, result, plate, foot)
   return {
     bladeRadiusMm,
     halfSwingMm,
@@ -97,7 +100,8 @@ export function plateView(
     wideMm: 2 * Math.max(halfSwingMm, measuredPlateMm, measuredFootMm, reachMm),
     landings: landingsOf(input, drops),
     now: current ? bladesAt(input, current.xMm) : [],
-    dimensions: dimensionsOf(input, result, plate, foot),
+    dimensions: dimensionsOf(input, result, plate, foot, edge),
+    spareTo: edge.of,
   }
 }
 
@@ -139,6 +143,7 @@ function dimensionsOf(
   result: SwingResult,
   plate: Opening,
   foot: Opening | null,
+  edge: Edge,
 ): Dimension[] {
   const { reachLeftMm: left, reachRightMm: right } = result
   const { spreadsMm } = evidenceOf(input)
@@ -151,7 +156,7 @@ function dimensionsOf(
   })
   return [
     { what: 'blades', fromMm: -left, toMm: right, lengthMm: left + right, isLeast: false },
-    ...(plate.kind === 'slot' ? sparesOf(input, result, plate, foot) : []),
+    ...(plate.kind === 'slot' ? sparesOf(result, edge) : []),
     plate.kind === 'slot' && plate.measured
       ? across('plate', plate.halfMm)
       : across('machine', widestSwingMm(input) / 2),
@@ -159,22 +164,36 @@ function dimensionsOf(
   ]
 }
 
+interface Edge {
+  readonly of: PlateView['spareTo']
+  /** From the middle. */
+  readonly edgeMm: number
+  /** How far inside the blade's edge its spare begins. */
+  readonly inwardMm: number
+}
+
 /**
- * Drawn as it is counted: from the blade's edge to the measured opening, or from its centre to the end of the
- * swing where nothing is measured, or where that is struck worse.
+ * Counted from the blade's edge to the nearer measured opening, or from its centre to the end of the swing
+ * where nothing is measured, or where that is struck worse.
  */
-function sparesOf(input: SwingInput, result: SwingResult, plate: Opening, foot: Opening | null): Dimension[] {
-  const { reachLeftMm: left, reachRightMm: right, spareLeftMm, spareRightMm } = result
+function nearestEdge(input: SwingInput, result: SwingResult, plate: Opening, foot: Opening | null): Edge {
+  const { reachLeftMm: left, reachRightMm: right } = result
   const bladeRadiusMm = input.needle.sizeNm / 200
   const halfSwingMm = widestSwingMm(input) / 2
-  const openings = [plate, foot].filter(opening => opening?.kind === 'slot' && opening.measured)
-  const openMm = Math.min(...openings.map(opening => opening!.halfMm))
+  const openOf = (opening: Opening | null) =>
+    opening?.kind === 'slot' && opening.measured ? opening.halfMm : Infinity
+  const [plateMm, footMm] = [openOf(plate), openOf(foot)]
+  const openMm = Math.min(plateMm, footMm)
   const out = Math.max(left, right)
   const toEdgeMm = openMm - out
   const toEndMm = halfSwingMm - (out - bladeRadiusMm)
   const byEdge = Number.isFinite(openMm) && !(toEndMm < 0 && toEndMm < toEdgeMm)
-  const edgeMm = byEdge ? openMm : halfSwingMm
-  const inwardMm = byEdge ? 0 : bladeRadiusMm
+  if (!byEdge) return { of: 'machine', edgeMm: halfSwingMm, inwardMm: bladeRadiusMm }
+  return { of: footMm < plateMm ? 'foot' : 'plate', edgeMm: openMm, inwardMm: 0 }
+}
+
+function sparesOf(result: SwingResult, { edgeMm, inwardMm }: Edge): Dimension[] {
+  const { reachLeftMm: left, reachRightMm: right, spareLeftMm, spareRightMm } = result
   const spares: Dimension[] = [
     { what: 'spare-left', fromMm: -edgeMm, toMm: -left + inwardMm, lengthMm: spareLeftMm, isLeast: false },
     { what: 'spare-right', fromMm: right - inwardMm, toMm: edgeMm, lengthMm: spareRightMm, isLeast: false },

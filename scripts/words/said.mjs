@@ -34,13 +34,15 @@ export function saidIn(path, source) {
 /** Keys of records that have spaces in them: people read other words for them. */
 const KEYS = new Set(['rolling off'])
 
-/** Code words (keys, classes, paths, heads of CSV files) are one word in lower case, or no words at all. */
+/** One word in lower case, numbers, paths, heads of CSV files: code, or too short to break a rule. */
+const CODE = /^"?[\w:./#?&=,\-[\]]+"?$/
+const LABEL = /^[A-Z][a-z]+$/
+/** Markup, classes of the kit, rules of a server's header, code in a template. */
+const FOREIGN = /^(<|i-lucide-|https?:|[a-z-]+\()|'(self|none)'|=>|var\(--|^[a-z-]+(:[a-z-]+)? [a-z-]+:/
+
 function isSaid(text) {
   if (!/[A-Za-z]{2}/.test(text) || KEYS.has(text)) return false
-  if (/^"?[\w:./#?&=,\-[\]]+"?$/.test(text) && !/^[A-Z][a-z]+$/.test(text)) return false
-  if (text.startsWith('<') || text.includes("'self'") || /\b[a-z]+-[a-z]+-[a-z\d]+\b.*\[/.test(text))
-    return false
-  return !/^(i-lucide-|#|\/|https?:|M-?\d|[a-z-]+\()|^[a-z-]+(:[a-z-]+)? [a-z-]+:|=>|var\(--/.test(text)
+  return (!CODE.test(text) || LABEL.test(text)) && !FOREIGN.test(text)
 }
 
 function elementTexts(element, texts) {

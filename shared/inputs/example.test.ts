@@ -21,8 +21,9 @@ const shown = (setup: Partial<typeof EMPTY_SETUP>, tables: object, hasStitch = f
 describe('the example of an empty book', () => {
   it('is a twin on a 7 mm machine, clear', () => {
     const example = shown({}, {})!
-    expect(example).toMatchObject({ machineMm: 7, stitchName: 'Zigzag', widthMm: 4 })
-    expect(judgeSwing(example.swing).verdict).toBe('clear')
+    expect(example.stitchName).toBe('Zigzag')
+    expect(example.seam.swing).toMatchObject({ machine: { maxWidthMm: 7 }, stitch: { widthMm: 4 } })
+    expect(judgeSwing(example.seam.swing).verdict).toBe('clear')
   })
   it('becomes one’s own with each choice, and never shows a needle that hits', () => {
     const machine = { ...UNKNOWN_MACHINE, id: 'mine', name: 'Mine', maxWidthMm: 5 }
@@ -36,15 +37,20 @@ describe('the example of an empty book', () => {
     }
     const machines = new Map([['mine', machine]])
     // By the rule: 5 − 2 − 0.5 = 2.5, then 5 − 4 − 0.5 = 0.5.
-    expect(shown({ machineId: 'mine' }, { machines })).toMatchObject({ machineMm: 5, widthMm: 2.5 })
+    expect(shown({ machineId: 'mine' }, { machines })).toMatchObject({
+      seam: { swing: { machine: { maxWidthMm: 5 }, stitch: { widthMm: 2.5 } } },
+    })
     const both = shown(
       { machineId: 'mine', needleId: 'wide' },
       { machines, needles: new Map([['wide', needle]]) },
     )
-    expect(both).toMatchObject({ machineMm: 5, widthMm: 0.5 })
-    expect(judgeSwing(both!.swing).verdict).toBe('clear')
+    expect(both!.seam.swing).toMatchObject({ machine: { maxWidthMm: 5 }, stitch: { widthMm: 0.5 } })
+    expect(judgeSwing(both!.seam.swing).verdict).toBe('clear')
   })
   it('leaves a stitch alone that was chosen', () => {
-    expect(shown({}, {}, true)).toMatchObject({ stitchName: 'Straight', widthMm: 0 })
+    expect(shown({}, {}, true)).toMatchObject({
+      stitchName: 'Straight',
+      seam: { swing: { stitch: { widthMm: 0 } } },
+    })
   })
 })

@@ -1,5 +1,5 @@
 import { findStitch } from '#core/stitch'
-import { judgeSwing, type SwingInput } from '#core/swing'
+import { judgeSwing } from '#core/swing'
 import type { Seam } from '#core/seam'
 import { FRESH_NEEDLE, type Machine, type NeedleRecord, type Settings, UNKNOWN_MACHINE } from '../records'
 import type { SetupContent } from '../setup'
@@ -20,12 +20,9 @@ const EXAMPLE_WIDTH_MM = 4
 
 /** A seam to be looked at while choices are missing. Invented: no machine or needle of anybody’s. */
 export interface ExampleSeam {
-  readonly swing: SwingInput
   readonly seam: Seam
-  readonly machineMm: number
   readonly needle: NeedleRecord
   readonly stitchName: string
-  readonly widthMm: number
 }
 
 /**
@@ -36,7 +33,7 @@ export interface ExampleSeam {
  * @returns null where the stitch chosen is gone from the book.
  *
  * @example
- * exampleSeam(EMPTY_SETUP, tables, settings, false)?.machineMm // 7
+ * exampleSeam(EMPTY_SETUP, tables, settings, false)?.seam.swing.machine.maxWidthMm // 7
  */
 export function exampleSeam(
   setup: SetupContent,
@@ -53,17 +50,8 @@ export function exampleSeam(
   }
   const inPlace = { ...setup, machineId: machine.id, needleId: needle.id }
   const sewn = hasStitch ? inPlace : safely(zigzagged(inPlace, EXAMPLE_WIDTH_MM), completed, settings)
-  const swing = swingInputOf(sewn, setupPartsOf(sewn, completed), settings)
   const seam = seamOf(sewn, completed, settings)
-  if (!swing || !seam) return null
-  return {
-    swing,
-    seam,
-    machineMm: machine.maxWidthMm,
-    needle,
-    stitchName: setupPartsOf(sewn, completed).stitch!.name,
-    widthMm: sewn.stitch.widthMm,
-  }
+  return seam && { seam, needle, stitchName: setupPartsOf(sewn, completed).stitch!.name }
 }
 
 const zigzagged = (setup: SetupContent, widthMm: number): SetupContent => ({

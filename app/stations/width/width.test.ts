@@ -184,7 +184,8 @@ describe('over the plate', () => {
     // Hand sum: the blades reach (4.8 + 2) / 2 + 0.4 = 3.8 to each side; 8.2 / 2 − 3.8 = 0.3.
     expect(label).toMatch(
       new RegExp(
-        String.raw`2 needles sweep 7\.6 mm; 0\.3 mm spare at the left of the plate, 0\.3 at the right\. `
+        String.raw`2 needles sweep 7\.6 mm; 0\.3 mm spare at the left of the plate, `
+          + String.raw`0\.3 mm spare at the right\. `
           + String.raw`plate opening 8\.2 measured\. Needle position 1 of 2`,
       ),
     )

@@ -58,9 +58,10 @@ async function loadDemo(): Promise<void> {
 }
 const exampleWords = computed(() => {
   if (!example.value) return ''
-  const its = example.value
-  const width = its.widthMm > 0 ? `, ${length(its.widthMm)} wide` : ''
-  return `${length(its.machineMm)} machine, ${needleName(its.needle)}, ${its.stitchName}${width}`
+  const { seam, needle: itsNeedle, stitchName } = example.value
+  const { machine: itsMachine, stitch } = seam.swing
+  const width = stitch.widthMm > 0 ? `, ${length(stitch.widthMm)} wide` : ''
+  return `${length(itsMachine.maxWidthMm)} machine, ${needleName(itsNeedle)}, ${stitchName}${width}`
 })
 </script>
 
@@ -193,7 +194,7 @@ const exampleWords = computed(() => {
         <div :class="{ answered: isOwn }">
           <PlateView
             :class="{ example: !isOwn }"
-            :input="example.swing"
+            :input="example.seam.swing"
             :drop="0"
           />
           <VerdictCard v-if="isOwn" />

@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import { findStitch } from '#core/stitch'
 import { LateStitchSheet } from '~/asking/lateParts'
 
 const inHand = useInHandStore()
 const { length } = useLength()
 const open = ref(false)
-const book = useBookStore()
 /** A stitch that was dropped is read in the sheet. */
 const incoming = useIncomingTo()
 watch(
@@ -15,12 +13,6 @@ watch(
   },
   { immediate: true },
 )
-/** Before anything was kept, the stitches one begins with are one press away. */
-const FIRST_STITCHES = ['straight', 'zigzag', 'serpentine'] as const
-const isBeginning = computed(
-  () => book.shelf.swatches.size === 0 && [...book.shelf.pieces.values()].every(({ name }) => name === ''),
-)
-const firsts = FIRST_STITCHES.map(id => findStitch(id)!)
 const held = computed(() => {
   const { stitch } = inHand.parts
   return stitch && stitch.alignment !== 'centre' ? `held ${stitch.alignment} · ` : ''
@@ -55,22 +47,6 @@ const held = computed(() => {
         @click="inHand.setStitch({ mirror: !inHand.setup.stitch.mirror })"
       />
     </div>
-    <div
-      v-if="isBeginning"
-      class="firsts"
-      role="group"
-      aria-label="Stitches to begin with"
-    >
-      <UButton
-        v-for="stitch in firsts"
-        :key="stitch.id"
-        size="sm"
-        variant="outline"
-        :label="stitch.name"
-        :aria-pressed="inHand.setup.stitch.stitchId === stitch.id"
-        @click="inHand.chooseStitch(stitch)"
-      />
-    </div>
     <LateStitchSheet
       v-if="open"
       v-model:open="open"
@@ -79,17 +55,12 @@ const held = computed(() => {
 </template>
 
 <style scoped>
-.line,
-.firsts {
+.line {
   display: flex;
   gap: 8px;
 }
 .line .pick {
   flex: 1;
-}
-.firsts {
-  flex-wrap: wrap;
-  margin-top: 6px;
 }
 .mirror {
   border: 1.5px solid var(--line-strong);
