@@ -13,7 +13,6 @@ export const LatePieceWay = latePart('How far the piece is', () => import('~/fra
 export const LatePutBackStop = latePart('What is to be put back', () => import('~/frame/PutBackStop.vue'))
 export const LateReasonPress = latePart('What mends it', () => import('~/frame/ReasonPress.vue'))
 export const LateNeedleLabel = latePart('The needle’s label', () => import('~/inPlace/NeedleLabelInput.vue'))
-export const LateSeamSides = latePart('The drawing of the seam', () => import('~/seam/SeamSides.vue'))
 
 export const LateInvitation = latePart(
   'The first page',

@@ -5,3 +5,4 @@ export const LateOwnStitchMaker = latePart(
   'The stitch maker',
   () => import('~/stations/width/parts/OwnStitchMaker.vue'),
 )
+export const LateSeamSides = latePart('The drawing of the seam', () => import('~/seam/SeamSides.vue'))

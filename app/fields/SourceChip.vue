@@ -19,6 +19,7 @@ defineSlots<{ default?: () => unknown }>()
 <template>
   <PopPanel
     v-if="$slots.default"
+    class="in-line"
     :label="`Where it comes from: ${about}`"
   >
     <template #default="{ toggle, opened }">
@@ -49,6 +50,11 @@ defineSlots<{ default?: () => unknown }>()
 </template>
 
 <style scoped>
+/* It stands behind its number, not below it. */
+.in-line.in-line {
+  display: inline-flex;
+  flex: none;
+}
 .chip {
   position: relative;
   display: inline-block;

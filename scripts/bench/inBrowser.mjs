@@ -55,6 +55,7 @@ async function measureApp(driver, address) {
   const dragging = await measureDragging(driver)
   const planner = await measurePlanner(driver, address)
   const leaf = await measureLeaf(driver, address)
+  const readings = await measureReadings(driver, address)
   await driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false })
   await driver.executeAsyncScript(page.seedProject, 40)
   const project = await measureOpenings(driver, address, '/project', 'ol.items li:nth-child(40)')
@@ -71,7 +72,7 @@ async function measureApp(driver, address) {
     ['lantern corners', '1 of'],
     ['nothing at all', '0 of'],
   ])
-  return { ...start, ...dragging, planner, leaf, project, lists, ...threads, books, found }
+  return { ...start, ...dragging, planner, leaf, readings, project, lists, ...threads, books, found }
 }
 
 /** The first visit loads the demo and fills the cache; what counts is a visit with data, nothing cached. */
@@ -117,6 +118,13 @@ async function measureLeaf(driver, address) {
   await shown(driver, '[aria-label^="Shape, point 1 of"]')
   await driver.sleep(3000)
   return driver.executeAsyncScript(page.movePoint)
+}
+
+async function measureReadings(driver, address) {
+  await driver.get(`${address}/trial`)
+  await shown(driver, '[role="radio"][aria-keyshortcuts]')
+  await driver.sleep(8000)
+  return driver.executeAsyncScript(page.timeReadings)
 }
 
 /** @param behind - the panel its link stands in, by the selector of what opens it. */

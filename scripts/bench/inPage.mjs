@@ -222,3 +222,34 @@ export function scroll(done) {
   }
   requestAnimationFrame(step)
 }
+
+/** From the press of a drawing until the other question's drawings are laid out, ten times there and back. */
+export function timeReadings(done) {
+  const settled = () =>
+    new Promise(resolve => {
+      const { port1, port2 } = new MessageChannel()
+      port1.onmessage = resolve
+      port2.postMessage(null)
+    })
+  const frames = () => new Promise(resolve => requestAnimationFrame(() => requestAnimationFrame(resolve)))
+  const asked = () =>
+    [...document.querySelectorAll('[role=radio][aria-keyshortcuts]')].filter(
+      e => !e.closest('[aria-hidden=true]'),
+    )
+  const again = () => document.querySelector('button[aria-label$="Read it again"]')
+  const run = async () => {
+    const times = []
+    for (let i = 0; i < 10; i++) {
+      for (const press of [() => asked()[2].click(), () => again().click()]) {
+        const started = performance.now()
+        press()
+        await settled()
+        document.body.getBoundingClientRect()
+        times.push(performance.now() - started)
+        await frames()
+      }
+    }
+    return times
+  }
+  run().then(done, problem => done([Number.NaN, String(problem)]))
+}

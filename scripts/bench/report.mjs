@@ -20,6 +20,11 @@ export const benchRows = (median, browser) => [
   ...dragRows(browser),
   ...plannerRows(browser),
   leafRow(browser),
+  timesRow(
+    'Drawings of a reading, from the press until they are laid out (median of 20)',
+    browser.readings,
+    16.7,
+  ),
   ...listRows(browser),
 ]
 

@@ -98,9 +98,15 @@ describe('an edge, from an empty book', () => {
       ring,
     )
     const down = Math.round(sidePx / 4)
-    await driver.actions().move({ origin: ring }).press().move({ origin: 'pointer', x: 0, y: down }).perform()
+    const drawingTop = () =>
+      driver.executeScript<number>('return arguments[0].closest("svg").getBoundingClientRect().top', ring)
+    // Coming to the ring may scroll: where it stands counts from then on.
+    await driver.actions().move({ origin: ring }).perform()
+    const before = await drawingTop()
+    await driver.actions().press().move({ origin: 'pointer', x: 0, y: down }).perform()
     await driver.actions().move({ origin: 'pointer', x: 2, y: 0 }).release().perform()
     await untilText(driver, /2\s*60\.0 mm\s*(2[345]) × 2\.[456]/)
+    expect(await drawingTop(), 'the drawing moves from under the pointer').toBeCloseTo(before, 0)
     await press(driver, 'button', 'As planned')
     await untilText(driver, /2\s*60\.0 mm\s*12 × 5\.0/)
   })

@@ -1,7 +1,7 @@
 import { fileURLToPath } from 'node:url'
 import { By, Key, type WebElement } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
-import { normal, seeded } from '#core/simulated'
+import { rowsToRead } from '#core/simulated'
 import {
   PATIENCE_MS,
   allByRole,
@@ -24,17 +24,12 @@ const held = (reading: number) => Math.max(-3, Math.min(3, Math.round(reading)))
 /** A machine whose metallic line reads its goal, −1, at 3.4. */
 const readAt = (mark: number) => held(1.4 * (mark - 3.4) - 1)
 
-/** What each practice row truly reads: the same draws as the practice makes. */
+/** What each practice row truly reads. */
 async function practiceTruths(): Promise<number[]> {
   const seed = await session.driver.executeScript<number>(
     `return JSON.parse(sessionStorage.getItem('lacy-spool-draft-read-swatches')).typed.seed`,
   )
-  const random = seeded(seed)
-  return Array.from({ length: 20 }, () => {
-    const truth = Math.round(100 * (2 * random() - 1) * 2.75) / 100
-    for (let crossing = 0; crossing < 4; crossing++) normal(random)
-    return truth
-  })
+  return rowsToRead(20, seed).map(({ truth }) => truth)
 }
 
 describe('by keys alone', () => {
@@ -200,6 +195,11 @@ describe('by touch, on a phone', () => {
       await byRole(driver, 'group', /How does the cloth lie/)
       if (row === 0) expect(await isInView()).toBe(true)
       await tile(0)
+      // The drawings are gone by then, and the button stands where it stays.
+      await driver.wait(
+        async () => (await (await driver.switchTo().activeElement()).getText()) === 'Note the row',
+        PATIENCE_MS,
+      )
       await tapOn('button', 'Note the row')
       await driver.wait(async () => (await advice()) !== now, PATIENCE_MS, 'the advice did not change')
     }

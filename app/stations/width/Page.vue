@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { LateInvitation, LateNeedleLabel, LateSeamSides } from '~/asking/lateParts'
+import { LateInvitation, LateNeedleLabel } from '~/asking/lateParts'
+import { LateSeamSides } from '~/asking/lateWithin'
 import { firstViewStands } from '~/utils/firstView'
 
 const book = useBookStore()

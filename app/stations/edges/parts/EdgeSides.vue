@@ -82,7 +82,8 @@ function begunWords(s: number, side: number): string {
 const list = useTemplateRef<HTMLOListElement>('list')
 watch(open, async () => {
   await nextTick()
-  list.value?.querySelector('[aria-expanded=true]')?.scrollIntoView({ block: 'nearest' })
+  // The page stays: what is dragged in the drawing must not move from under the pointer.
+  scrollWithin(list.value, list.value?.querySelector('[aria-expanded=true]'))
 })
 const planWordsOf = (row: Row, own: FitPlan) =>
   sideWords(

@@ -16,18 +16,26 @@ const { length } = useLength()
 const chosen = computed(() => Math.min(model.value, ways.length - 1))
 const changesWords = (count: number) => {
   if (count === 0) return 'one length setting'
-  return count === 1 ? 'length changed once' : `length changed ${count} times`
+  return count === 1 ? '1 length change' : `${count} length changes`
 }
 function helpWords({ byHand, easedLast, missMm }: EdgeWay): string[] {
   if (!byHand) return []
   const mm = length(tenth(missMm))
   return [easedLast ? `ease up to ${mm} in the last stitch` : `ease up to ${mm} per side`]
 }
+/** What sets a way apart from the others. */
+function titleOf({ byHand, easedLast, widthMm, dialChanges }: EdgeWay): string {
+  if (byHand) return easedLast ? 'ease the last stitch' : 'ease every side'
+  if (widthMm < wantedMm - SMALLER_MM) return `smaller ${biteWord}`
+  return changesWords(dialChanges)
+}
+const SMALLER_MM = 0.05
 const cards = computed(() =>
   ways.map((way, i) => ({
     i,
-    changes: changesWords(way.dialChanges),
+    title: titleOf(way),
     costs: [
+      ...(titleOf(way) === changesWords(way.dialChanges) ? [] : [changesWords(way.dialChanges)]),
       `length ± ${length(way.deviationMm / lengths)}`,
       ...(wantedMm > 0 ? [`${biteWord} ${length(way.widthMm)}`] : []),
       ...helpWords(way),
@@ -69,7 +77,7 @@ const tenth = (mm: number) => Math.round(10 * mm) / 10
         }
       "
     >
-      <b>{{ card.i === 0 ? 'Best' : 'Or' }}: {{ card.changes }}</b>
+      <b>{{ card.i === 0 ? 'Best' : 'Or' }}: {{ card.title }}</b>
       <span
         v-for="cost in card.costs"
         :key="cost"
@@ -90,7 +98,8 @@ const tenth = (mm: number) => Math.round(10 * mm) / 10
   display: grid;
   align-content: start;
   padding: 8px 10px;
-  min-height: 44px;
+  /* As high as a title and four costs: the drawing below stays in place while one drags in it. */
+  min-height: 104px;
   border: 1.5px solid var(--line-strong);
   border-radius: 10px;
   background: var(--white);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
 import { outlineFor } from '#core/colour'
 import type { OutlineFit, PintuckPlan } from '#core/pintucks'
 import type { PintuckPiece } from '#shared/records'
@@ -50,9 +51,10 @@ const beside = computed(() => ({
   wideMm: blankMm.value + BETWEEN_MM + made.pieceMm,
   tallMm: frontTall.value + heads,
 }))
-/** A panel is about twice as wide as high. */
-const PANEL = 2
-const scaleIn = (of: { wideMm: number; tallMm: number }) => Math.min(PANEL / of.wideMm, 1 / of.tallMm)
+const panel = useTemplateRef('panel')
+const { width: panelWide, height: panelTall } = useElementSize(panel)
+const scaleIn = (of: { wideMm: number; tallMm: number }) =>
+  Math.min(panelWide.value / of.wideMm, panelTall.value / of.tallMm)
 const isBeside = computed(() => scaleIn(beside.value) > scaleIn(above.value))
 const wideMm = computed(() => (isBeside.value ? beside : above).value.wideMm)
 const tallMm = computed(() => (isBeside.value ? beside : above).value.tallMm)
@@ -141,11 +143,12 @@ const handles = computed(() => {
 const isHandle = (tuck: number) => tuck === 0 || tuck === made.count - 1
 const GRIP_PX = 12
 const FINGER_PX = 44
-const LEAST_NUMBER_PX = 11
+const LEAST_NUMBER_PX = 16
 </script>
 
 <template>
   <PlanDrawing
+    ref="panel"
     v-slot="{ mmPerPx }"
     :wide-mm="wideMm"
     :tall-mm="tallMm"
@@ -369,7 +372,17 @@ const LEAST_NUMBER_PX = 11
       text-anchor="middle"
       class="dimension"
     >
-      finished {{ length(made.pieceMm) }}{{ isCut ? `, ${length(plan.tallMm)} long` : '' }}
+      finished {{ length(made.pieceMm) }}
+    </text>
+    <text
+      v-if="isCut"
+      :x="frontLeft + made.pieceMm / 2"
+      :y="frontFoot + 48 * mmPerPx"
+      :font-size="14 * mmPerPx"
+      text-anchor="middle"
+      class="dimension"
+    >
+      {{ length(plan.tallMm) }} long
     </text>
   </PlanDrawing>
 </template>

@@ -66,11 +66,11 @@ function timeWords(i: number): string {
   if (minutes[i] != null) return minutesWords(minutes[i]) + own
   return isShown.value && !pending.has(work[i]!.item.id) ? 'time not known' : '…'
 }
-/** “Needle, Bobbin · 9.5 minutes” */
+/** “9.5 minutes: Needle · Bobbin” */
 const changeWords = (i: number) =>
-  `${changesOf(i)
+  `${minutesWords(steps[i]!.minutes)}: ${changesOf(i)
     .map(({ words }) => words)
-    .join(', ')} · ${minutesWords(steps[i]!.minutes)}`
+    .join(' · ')}`
 /** What it is, how long it takes, and the numbers it is sewn with. */
 function aboutWords(i: number, kind: ItemKind): string {
   const own = dials[i]

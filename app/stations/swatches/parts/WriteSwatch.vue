@@ -101,16 +101,17 @@ const facts = computed(() => GOAL_FACTS[start.goal])
 <template>
   <form
     novalidate
-    class="grid gap-3"
+    class="write"
     aria-label="Write a swatch"
     @submit.prevent="keep"
   >
-    <p class="hint">
+    <p class="hint across">
       For {{ facts.name.toLowerCase() }}, with all that is set in the line-up: machine, needle, threads and
       cloth.
     </p>
     <TextField
       v-model="draft.name"
+      class="across"
       label="Name"
     />
     <NumberField
@@ -120,7 +121,13 @@ const facts = computed(() => GOAL_FACTS[start.goal])
       optional
     />
     <SelectField
+      v-model="draft.verdict"
+      label="Verdict"
+      :items="verdicts"
+    />
+    <SelectField
       v-model="draft.source"
+      class="across"
       label="Where it comes from"
       :items="SOURCES"
     />
@@ -133,24 +140,20 @@ const facts = computed(() => GOAL_FACTS[start.goal])
         :items="readingsOf(name)"
       />
     </template>
-    <SelectField
-      v-model="draft.verdict"
-      label="Verdict"
-      :items="verdicts"
-    />
     <TextField
       v-model="draft.note"
+      class="across"
       label="Note"
       placeholder="what you want to remember"
     />
     <p
       v-if="problem && draft.name"
       role="alert"
-      class="hint strikes-ink"
+      class="hint across strikes-ink"
     >
       {{ problem }}
     </p>
-    <div class="flex gap-2">
+    <div class="across flex gap-2">
       <UButton
         type="submit"
         label="Write it into the book"
@@ -164,3 +167,15 @@ const facts = computed(() => GOAL_FACTS[start.goal])
     </div>
   </form>
 </template>
+
+<style scoped>
+.write {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  align-items: end;
+  gap: 12px;
+}
+.across {
+  grid-column: 1 / -1;
+}
+</style>

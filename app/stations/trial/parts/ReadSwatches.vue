@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { LEAST_ANSWERS, type KnownAnswer, readerFrom, readerWords } from '#core/reader'
-import { normal, seeded } from '#core/simulated'
+import { rowsToRead } from '#core/simulated'
 import { GOAL_FACTS, type Reading, READINGS, type ReadingName } from '#core/trial'
 import { formatNumber } from '#core/units'
 import { dayOf } from '~/utils/dates'
@@ -18,10 +18,6 @@ const { sayStored } = useStoredWords()
 const { undoOf } = useUndo()
 const seam = useSeamPoints()
 const HOW_MANY = 20
-/** Rows lie anywhere on the scale, not only on its steps, and no two crossings of a row are alike. */
-const MOST = 2.75
-const CROSSINGS = 4
-const UNEVEN = 0.25
 const draft = reactive({
   seed,
   reading: (wanted ?? GOAL_FACTS[trial.goal].leads) as ReadingName,
@@ -30,19 +26,7 @@ const draft = reactive({
 })
 /** Half read, it is still there after a reload. */
 const { startOver } = useDraft('read-swatches', draft)
-/** Their mean is the row’s own reading. */
-function crossingsOf(truth: number, random: () => number): number[] {
-  const uneven = Array.from({ length: CROSSINGS }, () => UNEVEN * normal(random))
-  const middle = uneven.reduce((sum, one) => sum + one, 0) / CROSSINGS
-  return uneven.map(one => truth + one - middle)
-}
-const questions = computed(() => {
-  const random = seeded(draft.seed)
-  return Array.from({ length: HOW_MANY }, () => {
-    const truth = Math.round(100 * (2 * random() - 1) * MOST) / 100
-    return { truth, crossings: crossingsOf(truth, random) }
-  })
-})
+const questions = computed(() => rowsToRead(HOW_MANY, draft.seed))
 const answers = computed(() =>
   draft.said.map((said, i): KnownAnswer => ({ truth: questions.value[i]!.truth, said })),
 )

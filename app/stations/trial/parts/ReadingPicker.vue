@@ -7,13 +7,22 @@ import { readingWord, signed } from '~/utils/readingWords'
  * Seven drawings to hold the sewn row against: the row is read by looking, not by words. Keys 1 to 7 choose
  * them from the left, B begins a row that lies between two.
  */
-const { name, legend, seam, target, chosen } = defineProps<{
+const {
+  name,
+  legend,
+  seam,
+  target,
+  chosen,
+  away = false,
+} = defineProps<{
   name: ReadingName
   legend: string
   seam: SeamPoints
   /** The goal's own step; null: this reading is beside the point, or is not to be given away. */
   target: Reading | null
   chosen: Reading | null
+  /** Ready, but not asked now: nobody can see it, reach it or hear it. */
+  away?: boolean
 }>()
 const emit = defineEmits<{ choose: [reading: Reading] }>()
 /** The first of two drawings the row lies between; undefined: it is asked for one drawing. */
@@ -54,7 +63,7 @@ function move(by: number): void {
   all[Math.min(all.length - 1, Math.max(0, at + by))]?.focus()
 }
 /** Tab comes to the chosen one, else to the middle: from there the arrows go both ways. */
-const isStop = (step: ReadingStep) => step === Math.floor(chosen ?? 0)
+const isStop = (step: ReadingStep) => !away && step === Math.floor(chosen ?? 0)
 const hint = computed(() => {
   if (first.value === undefined) return ''
   return first.value === null ? 'Choose the first of the two.' : 'Now the one beside it.'
@@ -68,7 +77,10 @@ defineExpose({
 </script>
 
 <template>
-  <div class="box">
+  <div
+    class="box"
+    :aria-hidden="away || undefined"
+  >
     <div
       ref="group"
       role="group"
@@ -116,6 +128,7 @@ defineExpose({
       <button
         type="button"
         class="between"
+        :tabindex="away ? -1 : undefined"
         :aria-pressed="isBetween"
         aria-keyshortcuts="b"
         @click="toggleBetween"
@@ -136,11 +149,12 @@ defineExpose({
   display: grid;
   grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 5px;
+  height: 100%;
 }
 button {
   position: relative;
   display: grid;
-  align-content: space-between;
+  grid-template-rows: auto 1fr;
   gap: 2px;
   padding: 3px;
   border: 2px solid var(--line);
@@ -186,6 +200,7 @@ button:focus-visible {
 }
 .between {
   min-height: 44px;
+  grid-template-rows: auto auto;
   align-content: center;
   justify-items: center;
   text-align: center;

@@ -22,7 +22,7 @@ const PULLED = 0.18
 const narrow = computed(() => 1 - (PULLED * Math.max(0, Math.abs(reading) - 1)) / 2)
 /** As wide as a thread is drawn. */
 const THREAD = 2
-const spot = computed(() => (THREAD * crossingOf(reading).shown) / 2)
+const radius = computed(() => (THREAD * crossingOf(reading).shown) / 2)
 const at = (point: { along: number; across: number }, squeeze: number) => ({
   x: 5 + scale.value * point.along,
   y: TALL / 2 + scale.value * point.across * squeeze,
@@ -42,6 +42,20 @@ const back = computed(() => {
       at({ ...points[i]!, across: -points[i]!.across }, reading < 0 ? narrow.value : 1),
     ),
   ).flat()
+})
+/** Where the other thread comes out: a dot a stitch, all of them in one path, so that it is drawn at once. */
+const dots = (points: readonly { x: number; y: number }[]) =>
+  points.map(({ x, y }) => `M${x.toFixed(1)} ${y.toFixed(1)}h0`).join('')
+const spots = computed(() => {
+  if (reading > 0) {
+    const d = dots(front.value.flatMap(({ points }) => points))
+    return { right: [{ d, fill: seam.bobbinApart }], wrong: [] }
+  }
+  const wrong = seam.blades.map(({ colour }, b) => ({
+    d: dots(back.value.filter((_, i) => i % seam.blades.length === b)),
+    fill: colour,
+  }))
+  return { right: [], wrong: reading < 0 ? wrong : [] }
 })
 const line = (points: readonly { x: number; y: number }[]) =>
   points.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ')
@@ -82,22 +96,22 @@ const line = (points: readonly { x: number; y: number }[]) =>
       stroke-linejoin="round"
       stroke-linecap="round"
     />
-    <template v-if="reading > 0">
-      <template
-        v-for="(blade, b) in front"
-        :key="b"
-      >
-        <circle
-          v-for="(point, i) in blade.points"
-          :key="i"
-          :cx="point.x"
-          :cy="point.y"
-          :r="spot"
-          :fill="seam.bobbinApart"
-          stroke="var(--ink)"
-          stroke-width="0.5"
-        />
-      </template>
+    <template
+      v-for="(spot, i) in spots.right"
+      :key="i"
+    >
+      <path
+        :d="spot.d"
+        stroke="var(--ink)"
+        :stroke-width="2 * radius + 0.5"
+        stroke-linecap="round"
+      />
+      <path
+        :d="spot.d"
+        :stroke="spot.fill"
+        :stroke-width="Math.max(0.1, 2 * radius - 0.5)"
+        stroke-linecap="round"
+      />
     </template>
     <g transform="translate(0 38)">
       <rect
@@ -123,16 +137,21 @@ const line = (points: readonly { x: number; y: number }[]) =>
         stroke-linejoin="round"
         stroke-linecap="round"
       />
-      <template v-if="reading < 0">
-        <circle
-          v-for="(point, i) in back"
-          :key="i"
-          :cx="point.x"
-          :cy="point.y"
-          :r="spot"
-          :fill="seam.blades[i % seam.blades.length]!.colour"
+      <template
+        v-for="(spot, i) in spots.wrong"
+        :key="i"
+      >
+        <path
+          :d="spot.d"
           stroke="var(--ink)"
-          stroke-width="0.5"
+          :stroke-width="2 * radius + 0.5"
+          stroke-linecap="round"
+        />
+        <path
+          :d="spot.d"
+          :stroke="spot.fill"
+          :stroke-width="Math.max(0.1, 2 * radius - 0.5)"
+          stroke-linecap="round"
         />
       </template>
     </g>

@@ -24,12 +24,14 @@ const VIEWS = {
   ridge: 'The cloth cut across, enlarged.',
 } as const
 const target = (name: ReadingName) => (facts.value.leads === name ? facts.value.target : null)
-const picker = useTemplateRef<{ focus: () => void }>('picker')
+/** In the order of names. */
+const pickers = useTemplateRef<{ focus: () => void }[]>('pickers')
+const picker = () => (asked.value ? pickers.value?.[names.value.indexOf(asked.value)] : undefined)
 const emit = defineEmits<{ read: [] }>()
 async function ask(name: ReadingName | null): Promise<void> {
   asked.value = name
   await nextTick()
-  if (name) picker.value?.focus()
+  if (name) picker()?.focus()
   else emit('read')
 }
 const after = (name: ReadingName) => names.value[names.value.indexOf(name) + 1] ?? null
@@ -49,7 +51,7 @@ const read = computed(() => {
   const isLater = (name: ReadingName) => asked.value === names.value[0] && name === names.value[1]
   return names.value.filter(name => name !== asked.value && (seen.value[name] !== null || !isLater(name)))
 })
-defineExpose({ focus: () => picker.value?.focus() })
+defineExpose({ focus: () => picker()?.focus() })
 </script>
 
 <template>
@@ -74,26 +76,33 @@ defineExpose({ focus: () => picker.value?.focus() })
         <b>{{ LEGENDS[asked] }}</b>
         <span class="hint">{{ VIEWS[asked] }}</span>
       </p>
-      <ReadingPicker
-        :key="asked"
-        ref="picker"
-        :name="asked"
-        :legend="`${READING_NAMES[asked]}: ${LEGENDS[asked]}`"
-        :seam="seam"
-        :target="target(asked)"
-        :chosen="seen[asked]"
-        @choose="choose(asked, $event)"
-      >
-        <UButton
-          variant="ghost"
-          color="neutral"
-          size="sm"
-          class="justify-center"
-          label="Not read"
-          :aria-label="`${READING_NAMES[asked]} not read`"
-          @click="leaveOut(asked)"
-        />
-      </ReadingPicker>
+      <!-- Both stand ready, one upon the other: the second question's drawings are there at once. -->
+      <div class="stack">
+        <ReadingPicker
+          v-for="name in names"
+          :key="name"
+          ref="pickers"
+          :class="{ away: name !== asked }"
+          :away="name !== asked"
+          :name="name"
+          :legend="`${READING_NAMES[name]}: ${LEGENDS[name]}`"
+          :seam="seam"
+          :target="target(name)"
+          :chosen="seen[name]"
+          @choose="choose(name, $event)"
+        >
+          <UButton
+            variant="ghost"
+            color="neutral"
+            size="sm"
+            class="justify-center"
+            label="Not read"
+            :tabindex="name === asked ? undefined : -1"
+            :aria-label="`${READING_NAMES[name]} not read`"
+            @click="leaveOut(name)"
+          />
+        </ReadingPicker>
+      </div>
     </template>
   </div>
 </template>
@@ -110,6 +119,19 @@ defineExpose({ focus: () => picker.value?.focus() })
 }
 .read:empty {
   display: none;
+}
+.stack {
+  display: grid;
+  overflow: clip;
+  overflow-clip-margin: 6px;
+}
+.stack > * {
+  grid-area: 1 / 1;
+  min-width: 0;
+}
+/* Moved, not hidden: hiding would style each of some three hundred parts of drawings anew. */
+.away {
+  transform: translateX(200vw);
 }
 .asked {
   display: flex;

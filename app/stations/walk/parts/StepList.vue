@@ -17,10 +17,7 @@ watch(
   async now => {
     await nextTick()
     // Only inside a list that scrolls by itself: on a phone the page must stay at the step.
-    const [box, its] = [list.value?.closest('section'), row.value?.[now]?.getBoundingClientRect()]
-    if (!box || !its || box.scrollHeight <= box.clientHeight) return
-    const { top, bottom } = box.getBoundingClientRect()
-    if (its.bottom > bottom || its.top < top) box.scrollTop += its.top - top - box.clientHeight / 2
+    scrollWithin(list.value?.closest('section'), row.value?.[now])
   },
   { immediate: true },
 )

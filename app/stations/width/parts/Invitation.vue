@@ -4,7 +4,7 @@ import { needleName } from '#core/needle'
 import { findStitch } from '#core/stitch'
 import { exampleSeam, type NamedStitch } from '#shared/inputs'
 import { useLate } from '~/asking/useLate'
-import { LateSeamSides } from '~/asking/lateParts'
+import { LateSeamSides } from '~/asking/lateWithin'
 
 /**
  * The first page of an empty book: three choices, and below them the drawings they lead to. What is not
@@ -230,6 +230,12 @@ const exampleWords = computed(() => {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) minmax(0, 1.4fr);
   gap: 14px;
+}
+.choices :deep(.label .line) {
+  flex-wrap: wrap;
+}
+.choices :deep(.label h2) {
+  flex-basis: 100%;
 }
 .chosen {
   border-color: var(--lichen);
