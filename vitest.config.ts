@@ -12,6 +12,7 @@ export default defineConfig({
       autoImport: {
         dts: false,
         imports: ['vue', 'pinia'],
+        vueTemplate: true,
         dirs: ['app/composables', 'app/stores', 'app/utils', 'app/stations/*/*tore.ts'],
       },
       components: {

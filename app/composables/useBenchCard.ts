@@ -5,7 +5,6 @@ import { familyWords } from '#shared/setup'
 export function useBenchCard() {
   const book = useBookStore()
   const inHand = useInHandStore()
-  const settings = useSettingsStore()
   const walk = useWalkStore()
   const handWalks = useHandWalksStore()
   const starting = useStartStore()
@@ -25,7 +24,6 @@ export function useBenchCard() {
       tensionHow: inHand.setup.tensionFrom?.how ?? null,
       tensionFamily: familyWords(inHand.setup, book.shelf),
       speed: speed.value,
-      unit: settings.unit,
       safeSource: inHand.result?.binding === 'machine' ? 'rule' : 'measured',
     }),
   )

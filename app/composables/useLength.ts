@@ -1,28 +1,26 @@
-import {
-  FAR_SIGNS,
-  farOf,
-  farWithUnit,
-  formatCloth,
-  formatLength,
-  formatLengthDown,
-  lengthWithUnit,
-  metresOf,
-  UNIT_SIGNS,
-} from '#core/units'
+import { FAR_SIGNS, farOf, farWithUnit, formatCloth, formatPlace, metresOf, UNIT_SIGNS } from '#core/units'
 
-/** Lengths as the user reads them, following the units switch. */
+/** Lengths of cloth as the user reads them, following the units switch. Those of the machine are in mm. */
 export function useLength() {
   const settings = useSettingsStore()
+  const sign = () => UNIT_SIGNS[settings.unit]
+  const signed = (words: string) => (words === 'not measured' ? words : `${words} ${sign()}`)
+  const bare = (mm: number | null) => formatCloth(mm, settings.unit, 'mark')
+  const cut = (mm: number) => formatCloth(mm, settings.unit)
+  const place = (mm: number) => formatPlace(mm, settings.unit)
   return {
-    /** The number alone. */
-    bare: (mm: number | null) => formatLength(mm, settings.unit),
+    /** As it is marked or measured: the number alone. */
+    bare,
     /** With its unit; `not measured` stands alone. */
-    length: (mm: number | null) => lengthWithUnit(mm, settings.unit),
-    /** A limit: never rounded up. */
-    limit: (mm: number | null) => formatLengthDown(mm, settings.unit),
-    /** Cloth, as one can cut it; without its unit. */
-    cut: (mm: number) => formatCloth(mm, settings.unit),
-    sign: () => UNIT_SIGNS[settings.unit],
+    length: (mm: number | null) => signed(bare(mm)),
+    /** As one can cut it; without its unit. */
+    cut,
+    /** Where a mark falls, to what a pencil shows; without its unit. */
+    place,
+    placed: (mm: number) => signed(place(mm)),
+    /** What is set between two things: tucks, rows. */
+    between: (mm: number | null) => signed(formatCloth(mm, settings.unit, 'between')),
+    sign,
     /** Thread and seams: metres, or yards. */
     far: (metres: number) => farWithUnit(metres, settings.unit),
     farOf: (metres: number) => farOf(metres, settings.unit),

@@ -53,15 +53,7 @@ export function useReasonPress(reason: () => JobReason) {
     return widthHelps && press && 'to' in press ? null : press
   }
   function swapPress({ code }: JobReason): Press | null {
-    const swap = swapFor(
-      code,
-      inHand.setup,
-      inHand.verdict,
-      book.shelf,
-      settings.record,
-      settings.unit,
-      inHand.ownStart,
-    )
+    const swap = swapFor(code, inHand.setup, inHand.verdict, book.shelf, settings.record, inHand.ownStart)
     if (!swap) return toBuy(mendedBy(code))
     const label = `Take ${swap.name}`
     return { label, do: () => inHand.update(label, swap.change) }

@@ -1,9 +1,8 @@
 <script setup lang="ts" generic="V extends number | null">
-import { UNIT_SIGNS } from '#core/units'
 import type { LimitName } from '#shared/fields'
 import { useLengthReading } from './useLengthReading'
 
-/** A length, typed in the unit shown, as a fraction or as a sum. */
+/** A length, typed in mm where it is the machine’s, else in the unit in use, as a fraction or as a sum. */
 const model = defineModel<V>({ required: true })
 const {
   label,
@@ -23,8 +22,7 @@ const {
   /** What an optional field says while it is empty. @defaultValue 'not measured' */
   empty?: string
 }>()
-const settings = useSettingsStore()
-const { read, write } = useLengthReading(() => limit)
+const { read, write, sign, perInch } = useLengthReading(() => limit)
 </script>
 
 <template>
@@ -32,8 +30,8 @@ const { read, write } = useLengthReading(() => limit)
     :value="model"
     :label="label"
     :name="name"
-    :unit="UNIT_SIGNS[settings.unit]"
-    :hint="hint"
+    :unit="sign()"
+    :hint="hint || perInch(model)"
     :placeholder="optional ? empty : ''"
     :optional="optional"
     :read="read"

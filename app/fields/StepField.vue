@@ -26,13 +26,15 @@ const {
 }>()
 const emit = defineEmits<{ step: [by: number]; type: [mm: number] }>()
 const box = useTemplateRef('box')
+const { read, write, perInch } = useLengthReading(() => limit)
 const { text, problem, note, typed, left } = useTyped({
   label: () => label,
   value: () => mm,
   take: now => {
     if (now !== null) emit('type', now)
   },
-  ...useLengthReading(() => limit),
+  read,
+  write,
   whenLeft: true,
   input: () => box.value?.inputRef,
 })
@@ -45,7 +47,7 @@ const said = useId()
     :aria-label="label"
   >
     <span class="field-label"
-      >{{ label }} <span class="hint font-normal">{{ hint }}</span></span
+      >{{ label }} <span class="hint font-normal">{{ hint || perInch(mm) }}</span></span
     >
     <UFieldGroup class="flex flex-nowrap">
       <UButton

@@ -82,8 +82,16 @@ describe('a length', () => {
     expect(field.value.value).toBeCloseTo(11 / 24, 12)
     expect(field.page.text()).toContain('11 ÷ 24 = 0.46 mm')
   })
-  it('follows a value from elsewhere, and another unit', async () => {
+  it('of a stitch stays in mm where one measures in inches, and says how many go to the inch', async () => {
     const field = stitch()
+    useSettingsStore().change({ unit: 'inch' })
+    field.value.value = 2.54
+    await flushPromises()
+    expect(field.box().value).toBe('2.54')
+    expect(field.page.text()).toContain('10 stitches per inch')
+  })
+  it('follows a value from elsewhere, and another unit', async () => {
+    const field = holding<number>(LengthField, 3, { label: 'Tuck to tuck', limit: 'spacingMm' })
     await field.type('abc')
     field.value.value = 6.35
     await flushPromises()

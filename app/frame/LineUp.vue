@@ -27,8 +27,6 @@ import { askedStop } from './askedStop'
 
 const book = useBookStore()
 const inHand = useInHandStore()
-const settings = useSettingsStore()
-const { length, bare } = useLength()
 
 const thread = (id: string | null): Thread | null => book.shelf.threads.get(id ?? '') ?? null
 const left = computed(() => thread(inHand.setup.threadIds.left))
@@ -38,7 +36,7 @@ const cloth = computed(() => book.shelf.cloths.get(inHand.setup.clothId ?? ''))
 const below = computed(() => (inHand.setup.under.length > 0 ? ` +${inHand.setup.under.length}` : ''))
 const twin = computed(() => inHand.parts.needle !== null && inHand.parts.needle.construction !== 'single')
 const look = computed(() => (inHand.result ? JOB_LOOKS[inHand.verdict.verdict] : null))
-const words = computed(() => verdictWords(inHand.verdict, settings.unit))
+const words = computed(() => verdictWords(inHand.verdict))
 /** Where what decides can be seen, and mended. What it says is read out; no other place says it again. */
 const decidedAt = computed(() => (inHand.verdict.reasons[0]?.about === 'setup' ? '/pairing' : '/'))
 
@@ -54,12 +52,12 @@ const about = computed(() => {
 const stitchLine = computed(() => {
   const { widthMm, lengthMm } = inHand.setup.stitch
   const swings = inHand.parts.stitch !== null && hasSwing(inHand.parts.stitch)
-  return swings ? `${bare(widthMm)} × ${bare(lengthMm)}` : bare(lengthMm)
+  return swings ? `${bareMm(widthMm)} × ${bareMm(lengthMm)}` : bareMm(lengthMm)
 })
 const stitchNote = computed(() => {
   const { positionMm } = inHand.setup.stitch
   const side = positionMm < 0 ? 'left' : 'right'
-  const moved = positionMm === 0 ? '' : `, ${bare(Math.abs(positionMm))} ${side}`
+  const moved = positionMm === 0 ? '' : `, ${bareMm(Math.abs(positionMm))} ${side}`
   return `${inHand.parts.stitch?.name ?? 'stitch gone'}${moved}`
 })
 /** On a phone the rest of the setup opens below what one dials. */
@@ -91,14 +89,14 @@ const machineNote = computed(() => {
   const { machine } = inHand.parts
   if (!machine) return 'not chosen'
   const count = toChangeOver.value()
-  return count > 0 ? `${count} to change over` : `widest ${bare(machine.maxWidthMm)}`
+  return count > 0 ? `${count} to change over` : `widest ${bareMm(machine.maxWidthMm)}`
 })
 const footLine = computed(() => {
   const { foot } = inHand.parts
   if (plateOn(inHand.setup, inHand.parts.plate).singleHole) return 'single-hole plate'
   if (!foot) return 'zigzag plate'
   if (foot.singleHole) return 'single hole'
-  return foot.slotMm === null ? 'not measured' : `opens ${bare(foot.slotMm)}`
+  return foot.slotMm === null ? 'not measured' : `opens ${bareMm(foot.slotMm)}`
 })
 
 /** A number that was set for something else is not shown as right. */
@@ -256,7 +254,7 @@ const spoolsNote = computed(() => {
         is-name
         title="Cloth"
         :main="cloth ? `${cloth.name} ×${inHand.setup.layers}${below}` : 'Cloth'"
-        :sub="cloth ? length(underFootMm(inHand.setup, book.shelf.cloths)) : 'not chosen'"
+        :sub="cloth ? inMm(underFootMm(inHand.setup, book.shelf.cloths)) : 'not chosen'"
       >
         <LateClothPicker />
       </LineUpStop>

@@ -6,7 +6,6 @@ import { LateMachineForm } from '~/asking/lateForms'
 /** A machine where one is missing: its widest stitch in one press, the rest when one likes. */
 const book = useBookStore()
 const inHand = useInHandStore()
-const { bare } = useLength()
 const WIDTHS_MM = [5, 6, 7, 9] as const
 const more = ref(false)
 const owned = computed(() => [...book.shelf.machines.values()].sort((a, b) => a.name.localeCompare(b.name)))
@@ -54,8 +53,8 @@ function added(id: string | null): void {
           v-for="mm in WIDTHS_MM"
           :key="mm"
           variant="outline"
-          :label="bare(mm)"
-          :aria-label="`My machine’s widest stitch is ${bare(mm)}`"
+          :label="bareMm(mm)"
+          :aria-label="`My machine’s widest stitch is ${bareMm(mm)}`"
           @click="addOne(mm)"
         />
         <UButton

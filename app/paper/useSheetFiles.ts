@@ -1,11 +1,11 @@
-import { useStorage } from '@vueuse/core'
-import { type Paper, PAPERS, type Sheet, sheetSvg } from '#core/paper'
+import { type Sheet, sheetSvg } from '#core/paper'
 import type { PrintApi } from '#workers/client'
 import type { Fault } from '~/asking/asker'
 import { isLoadFailure } from '~/asking/loadFailure'
 import { useAsker } from '~/asking/useAsker'
 import { download, downloadBlob } from '~/utils/download'
 import type { Print } from './print'
+import { usePaper } from './usePaper'
 
 type Wish = Pick<Print, 'name' | 'sheets' | 'as' | 'label'>
 
@@ -14,14 +14,7 @@ const plain = (sheets: readonly Sheet[]): readonly Sheet[] => structuredClone(sh
 
 /** Sheets at true size as files, on the paper one has. */
 export function useSheetFiles() {
-  // What the browser kept may be anything.
-  const kept = useStorage<string>('lacy-spool-paper', 'a4')
-  const paper = computed<Paper>({
-    get: () => (kept.value in PAPERS ? (kept.value as Paper) : 'a4'),
-    set: chosen => {
-      kept.value = chosen
-    },
-  })
+  const paper = usePaper()
   const asker = useAsker<PrintApi>(async () => (await import('#workers/client')).startPrintWorker())
   /** What was asked for and could not be made; null: nothing. */
   const failed = shallowRef<{ readonly print: Wish; readonly fault: Fault } | null>(null)

@@ -3,7 +3,6 @@ import { MOST_LAYERS } from '#shared/fields'
 const book = useBookStore()
 const inHand = useInHandStore()
 const { remove } = useShelf()
-const { length } = useLength()
 const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.name.localeCompare(b.name)))
 </script>
 
@@ -13,7 +12,7 @@ const cloths = computed(() => [...book.shelf.cloths.values()].sort((a, b) => a.n
     :items="cloths"
     :selected-id="inHand.setup.clothId"
     :name="c => c.name"
-    :hint="c => `one layer ${length(c.thicknessMm)}${c.thicknessMm === null ? '' : ' thick'}`"
+    :hint="c => `one layer ${inMm(c.thicknessMm)}${c.thicknessMm === null ? '' : ' thick'}`"
     none-label="Not chosen"
     add-label="Add a cloth"
     @choose="inHand.update('Choose the cloth', { clothId: $event })"

@@ -7,7 +7,6 @@ import type { Foot } from '#shared/records'
 const book = useBookStore()
 const inHand = useInHandStore()
 const { remove } = useShelf()
-const { length } = useLength()
 const feet = computed(() => [...book.shelf.feet.values()].sort((a, b) => a.name.localeCompare(b.name)))
 /** The machine's own two. */
 const plates = computed(() =>
@@ -18,7 +17,7 @@ const plates = computed(() =>
   })),
 )
 const hint = (f: Foot) =>
-  f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${knownLength(length, f, 'slotMm')}`
+  f.singleHole ? 'single hole: no twin' : `${f.sole} sole · opening ${knownLength(inMm, f, 'slotMm')}`
 </script>
 
 <template>

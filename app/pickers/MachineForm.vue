@@ -10,8 +10,6 @@ import { unfinished } from '~/utils/unfinished'
 
 const { record } = defineProps<{ record: Machine | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const settings = useSettingsStore()
-const { bare } = useLength()
 const { draft, check, save } = useRecordForm(
   'machines',
   record ?? { id: newId('machine'), name: 'My machine', ...UNKNOWN_MACHINE },
@@ -105,7 +103,7 @@ watch(dial, ({ min, home, max }) => {
         <UButton
           v-for="mm in PRESETS_MM"
           :key="mm"
-          :label="bare(mm)"
+          :label="bareMm(mm)"
           :variant="draft.maxWidthMm === mm ? 'solid' : 'outline'"
           size="sm"
           class="flex-1 justify-center"
@@ -255,9 +253,6 @@ watch(dial, ({ min, home, max }) => {
         </div>
       </div>
     </FoldAway>
-    <p class="hint">
-      Lengths are in {{ settings.unit === 'mm' ? 'millimetres' : 'inches' }}. Leave empty what you have not
-      measured.
-    </p>
+    <p class="hint">Lengths are in millimetres, as on the machine. Leave empty what you have not measured.</p>
   </RecordForm>
 </template>

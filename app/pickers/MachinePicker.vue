@@ -6,14 +6,13 @@ const book = useBookStore()
 const inHand = useInHandStore()
 const put = usePutBackStore()
 const { remove } = useShelf()
-const { length } = useLength()
 const machines = computed(() =>
   [...book.shelf.machines.values()].sort(
     (a, b) => a.maxWidthMm - b.maxWidthMm || a.name.localeCompare(b.name),
   ),
 )
 const hint = (m: Machine) =>
-  `widest ${length(m.maxWidthMm)} · plate opening ${knownLength(length, m, 'plateSlotMm')}`
+  `widest ${inMm(m.maxWidthMm)} · plate opening ${knownLength(inMm, m, 'plateSlotMm')}`
 </script>
 
 <template>

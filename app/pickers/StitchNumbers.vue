@@ -14,7 +14,6 @@ const widthMm = numberOf('widthMm')
 const lengthMm = numberOf('lengthMm')
 const swings = computed(() => inHand.parts.stitch !== null && hasSwing(inHand.parts.stitch))
 const safeMm = computed(() => (swings.value ? (inHand.result?.safeWidthMm ?? null) : null))
-const { bare } = useLength()
 </script>
 
 <template>
@@ -26,7 +25,7 @@ const { bare } = useLength()
         v-model="widthMm"
         label="Stitch width"
         limit="widthMm"
-        :hint="safeMm === null ? undefined : `Safe up to ${bare(safeMm)}.`"
+        :hint="safeMm === null ? undefined : `Safe up to ${bareMm(safeMm)}.`"
       />
       <LengthField
         v-model="lengthMm"

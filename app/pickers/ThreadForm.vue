@@ -16,7 +16,6 @@ import { newId } from '~/utils/id'
 
 const { record } = defineProps<{ record: Thread | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()
-const { length } = useLength()
 /** What one may weigh: grams and metres. */
 const WEIGHED = [0.001, 1_000_000] as const
 const PLAIN_RUN_MM = 1000
@@ -198,7 +197,7 @@ const readingWords = computed(() => {
       :hint="
         computedDiameter === null
           ? 'Wind it round a pencil: width of ten turns divided by ten.'
-          : `${length(computedDiameter)} computed from tex; a measured value beats it.`
+          : `${inMm(computedDiameter)} computed from tex; a measured value beats it.`
       "
     />
     <div class="grid grid-cols-3 gap-2">

@@ -15,14 +15,12 @@ const {
 const emit = defineEmits<{ choose: [id: string | null] }>()
 const book = useBookStore()
 const { remove } = useShelf()
-const { length } = useLength()
 const threads = computed(() => [...book.shelf.threads.values()].sort((a, b) => a.name.localeCompare(b.name)))
 
 const SOURCE_WORDS = { rule: 'from tex', measured: 'measured' } as const
 function hint(thread: Thread): string {
   const { mm, source } = drawnDiameter(thread)
-  const thick =
-    source === 'guess' ? 'thickness not measured' : `${length(mm)} thick (${SOURCE_WORDS[source]})`
+  const thick = source === 'guess' ? 'thickness not measured' : `${inMm(mm)} thick (${SOURCE_WORDS[source]})`
   return `${THREAD_KINDS[thread.kind].name} · ${thick}`
 }
 /** Its colours side by side, each as wide as the next. */

@@ -8,7 +8,6 @@ import type { SetupContent } from '#shared/setup'
 type Layer = SetupContent['under'][number]
 const book = useBookStore()
 const inHand = useInHandStore()
-const { length } = useLength()
 const under = computed(() => inHand.setup.under)
 const total = computed(() => underFootMm(inHand.setup, book.shelf.cloths))
 const kinds = UNDER_KINDS.map(value => ({ value, label: value }))
@@ -66,7 +65,7 @@ function change(place: number, by: Partial<Layer>): void {
       @click="add"
     />
     <p class="hint">
-      Under the foot: <b>{{ length(total) }}</b><template v-if="total !== null"
+      Under the foot: <b>{{ inMm(total) }}</b><template v-if="total !== null"
         >. A shim of this height keeps the foot level where it climbs.</template
       ><template v-else>. Measure every layer: until then thread and bobbin count as the least.</template>
     </p>

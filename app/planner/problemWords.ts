@@ -1,4 +1,5 @@
 import type { CoreErrorData } from '#core/errors'
+import { lengthWithUnit } from '#core/units'
 
 /** What the core calls a field, as the planners call it. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -43,9 +44,14 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'leanDeg': 'The lean of the fronds',
 }
 
+/** Their lengths are dialled, or lie in the machine: in mm always. */
+const ON_THE_MACHINE = new Set(['wantedMm', 'stitch.widthMm', 'stitch.lengthMm'])
+
 /** Words for what a plan cannot be reckoned with, in the planners' names for its fields. */
 export function useProblemWords() {
-  const { bare, length } = useLength()
+  const settings = useSettingsStore()
+  const exact = (mm: number, field: string) =>
+    ON_THE_MACHINE.has(field) ? inMm(mm) : lengthWithUnit(mm, settings.unit)
   const wordsOf = ({ code, message, details }: CoreErrorData): string => {
     const field = String(details.field ?? '')
     const point = /^(?:outline|shape)\.pointsMm\.(\d+)/.exec(field)
@@ -59,7 +65,7 @@ export function useProblemWords() {
     if (code !== 'out-of-range') return message
     const [min, max] = [Number(details.min), Number(details.max)]
     return field.endsWith('Mm')
-      ? `${name} goes from ${bare(min)} to ${length(max)} here.`
+      ? `${name} goes from ${exact(min, field)} to ${exact(max, field)} here.`
       : `${name} goes from ${min} to ${max} here.`
   }
   return (error: CoreErrorData): string => asSentence(wordsOf(error))

@@ -10,7 +10,7 @@ async function load(): Promise<void> {
   const { foretellFrom, withStartValues } = await import('#shared/job')
   const [book, inHand, settings] = [useBookStore(), useInHandStore(), useSettingsStore()]
   inHand.redialBy((before, next) => {
-    const place = { tables: book.shelf, settings: settings.record, unit: settings.unit }
+    const place = { tables: book.shelf, settings: settings.record }
     return withStartValues(before, next, place, foretellFrom(book.shelf.swatches, settings.record))
   })
 }

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core'
 import { wheelView } from '#core/plate'
-import { MM_PER_INCH } from '#core/units'
 import { dropClearances, type SwingInput } from '#core/swing'
 
 /**
@@ -11,8 +10,6 @@ import { dropClearances, type SwingInput } from '#core/swing'
 const { input } = defineProps<{ input: SwingInput }>()
 /** Which drop it stands at, from 0. */
 const drop = defineModel<number>('drop', { required: true })
-const { bare, length, sign } = useLength()
-const SIXTEENTH_MM = MM_PER_INCH / 16
 const motion = usePreferredReducedMotion()
 
 const WIDE = 470
@@ -29,9 +26,7 @@ const drops = computed(() => dropClearances(input))
 const view = computed(() => wheelView(input, drops.value))
 const perMm = computed(() => (BASE - TOP) / (view.value.highMm - view.value.lowMm))
 /** The axis is marked where the user’s ruler is. */
-const marksMm = computed(() =>
-  sign() === 'mm' ? view.value.marksMm : [0, Math.floor(view.value.highMm / SIXTEENTH_MM) * SIXTEENTH_MM],
-)
+const marksMm = computed(() => view.value.marksMm)
 const y = (mm: number) => BASE - (mm - view.value.lowMm) * perMm.value
 const step = computed(() => (WIDE - LEFT) / Math.max(1, drops.value.length))
 const barWidth = computed(() => Math.max(1, Math.min(WIDEST_BAR, step.value * BAR_OF_STEP)))
@@ -39,10 +34,10 @@ const now = computed(() => drops.value[drop.value])
 const freeWords = computed(() => {
   if (!now.value) return ''
   const { clearanceMm, part } = now.value
-  return clearanceMm < 0 ? `, ${length(-clearanceMm)} too far` : `, ${length(clearanceMm)} ${PLACES[part]}`
+  return clearanceMm < 0 ? `, ${inMm(-clearanceMm)} too far` : `, ${inMm(clearanceMm)} ${PLACES[part]}`
 })
 const label = computed(
-  () => `Clearance at ${drops.value.length} needle positions: least ${bare(view.value.leastMm)}`,
+  () => `Clearance at ${drops.value.length} needle positions: least ${bareMm(view.value.leastMm)}`,
 )
 
 /** With reduced motion nothing slides: the drops follow one another slowly enough to be read. */
@@ -116,7 +111,7 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
         class="axis"
         text-anchor="end"
       >
-        {{ bare(mm) }}
+        {{ bareMm(mm) }}
       </text>
       <rect
         v-for="{ index, heightMm, verdict } in view.bars"
@@ -146,7 +141,7 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
         class="axis"
         text-anchor="end"
       >
-        dashed: {{ bare(view.wanted.mm) }} {{ ASKS[view.wanted.asks] }}
+        dashed: {{ bareMm(view.wanted.mm) }} {{ ASKS[view.wanted.asks] }}
       </text>
     </svg>
     <RangeSlider

@@ -10,7 +10,6 @@ const { input, drop } = defineProps<{
   /** Which drop of the repeat the handwheel stands at, from 0. */
   drop: number
 }>()
-const { bare, length, limit } = useLength()
 
 const WIDE = 470
 const MIDDLE = WIDE / 2
@@ -40,15 +39,15 @@ const tall = computed(() => (foot.value?.kind === 'slot' ? 249 : 221))
 function wordsOf({ what, lengthMm, isLeast }: Dimension): string {
   switch (what) {
     case 'blades':
-      return `needles sweep ${bare(lengthMm)}`
+      return `needles sweep ${bareMm(lengthMm)}`
     case 'spare-left':
     case 'spare-right':
-      return bare(lengthMm)
+      return bareMm(lengthMm)
     case 'plate':
       return openingWords('plate', lengthMm, isLeast)
     case 'machine': {
       const unmeasured = view.value.plate.kind === 'hole' ? '' : '; plate opening not measured'
-      return `widest stitch ${bare(lengthMm)}, blade centres${unmeasured}`
+      return `widest stitch ${bareMm(lengthMm)}, blade centres${unmeasured}`
     }
     case 'foot':
       return openingWords('foot', lengthMm, isLeast)
@@ -57,8 +56,8 @@ function wordsOf({ what, lengthMm, isLeast }: Dimension): string {
 /** What is drawn is what counts: of an opening known to ± its narrow end. */
 const openingWords = (part: string, lengthMm: number, isLeast: boolean): string =>
   isLeast
-    ? `${part} opening at least ${limit(lengthMm)}, measured`
-    : `${part} opening ${bare(lengthMm)} measured`
+    ? `${part} opening at least ${limitMm(lengthMm)}, measured`
+    : `${part} opening ${bareMm(lengthMm)} measured`
 function inkOf({ what, lengthMm }: Dimension): string {
   if (what !== 'spare-left' && what !== 'spare-right') return 'var(--ink)'
   return lengthMm < 0 ? 'var(--madder-text)' : 'var(--lichen-text)'
@@ -75,13 +74,13 @@ const dimensions = computed(() =>
 )
 const OPENINGS: ReadonlySet<Dimension['what']> = new Set(['plate', 'machine', 'foot'])
 const SPARE_TO = { plate: 'plate', foot: 'foot', machine: 'swing' } as const
-const spareWords = (mm: number) => (mm < 0 ? `${length(-mm)} too far` : `${length(mm)} spare`)
+const spareWords = (mm: number) => (mm < 0 ? `${inMm(-mm)} too far` : `${inMm(mm)} spare`)
 const spokenWords = computed(() => {
   const { spareLeftMm, spareRightMm } = result.value
   const count = bladeNames(input.needle.construction).length
   const swept = view.value.dimensions.find(({ what }) => what === 'blades')
   const needles = count === 1 ? 'One needle' : `${count} needles`
-  const sweep = swept ? `${needles} sweep${count === 1 ? 's' : ''} ${length(swept.lengthMm)}` : needles
+  const sweep = swept ? `${needles} sweep${count === 1 ? 's' : ''} ${inMm(swept.lengthMm)}` : needles
   const spare =
     `${spareWords(spareLeftMm)} at the left of the ${SPARE_TO[view.value.spareTo]}, `
     + `${spareWords(spareRightMm)} at the right`

@@ -28,7 +28,6 @@ const WIDTH_WHY: Readonly<Record<Seam['threadWidthSource'], string>> = {
 }
 
 const settings = useSettingsStore()
-const { length } = useLength()
 const late = useLate()
 const isDiagram = computed(() => settings.record.threadColours === 'diagram')
 const { answer: view, problem, fault, isWorking, again } = useSewnView(() => sewnInputOf(seam, SEAM_MM))
@@ -68,14 +67,14 @@ const unthreaded = computed(() => {
   const which = `${seam.unthreaded.join(' and ')} needle${seam.unthreaded.length > 1 ? 's' : ''}`
   return `No thread in the ${which} yet: drawn in a colour of ours.`
 })
-const columns = computed(() => columnsInWords(columnsOf(judgeSwing(seam.swing)), settings.unit))
+const columns = computed(() => columnsInWords(columnsOf(judgeSwing(seam.swing))))
 const muddy = computed(() => {
   const current = view.value
   if (!current?.buildUp.muddy) return null
   const layers = formatNumber(current.buildUp.overlapMeanLayers!, 1)
   return current.cureLengthMm === null
     ? `Muddy: ${layers} layers where the rows overlap. Choose an open stitch or a wider gap.`
-    : `Muddy: ${layers} layers where the rows overlap. Length ${length(current.cureLengthMm)} cures it.`
+    : `Muddy: ${layers} layers where the rows overlap. Length ${inMm(current.cureLengthMm)} cures it.`
 })
 function cure(): void {
   if (view.value?.cureLengthMm) emit('cure', view.value.cureLengthMm)
@@ -201,7 +200,7 @@ watch(wrongSideUp, () => {
           v-if="view?.cureLengthMm"
           size="sm"
           variant="outline"
-          :label="`Set length ${length(view.cureLengthMm)}`"
+          :label="`Set length ${inMm(view.cureLengthMm)}`"
           @click="cure"
         />
       </div>

@@ -69,7 +69,7 @@ export const useInHandStore = defineStore('inHand', () => {
   const ownStart = ref<number | null>(null)
   /** The one verdict of all of it. */
   const verdict = computed(() =>
-    judgePiece(piece.value, row.value, book.shelf, settings.record, settings.unit, ownStart.value),
+    judgePiece(piece.value, row.value, book.shelf, settings.record, ownStart.value),
   )
   const result = computed(() => swingInput.value && judgeSwing(swingInput.value))
   /** Rows of a band are sewn with the needle in its middle. */

@@ -67,7 +67,6 @@ const card = (walk: Partial<CardInput['walk']> = {}, over: Partial<CardInput> = 
     walked: true,
     speed: { text: 'slow', source: 'rule' },
     safeSource: 'rule',
-    unit: 'mm',
     ...over,
   })
 const reason = (severity: JobReason['severity'], message: string): JobReason => ({
@@ -94,10 +93,6 @@ describe('the bench card', () => {
         .map(({ value }) => value),
     ).toEqual(['Slate', 'Wine'])
   })
-  it('reads in inches', () =>
-    expect(field('width', { stitch: { ...WALK.stitch!, widthMm: 6.35 } }, { unit: 'inch' })!.value).toBe(
-      '1/4',
-    ))
   it('says the mode to set on each kind of machine', () => {
     expect(field('mode')).toMatchObject({ value: 'on', note: 'counts with 2.0' })
     expect(field('mode', { machine: { ...WALK.machine!, twinMode: { kind: 'by-gap' } } })).toMatchObject({

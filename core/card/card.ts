@@ -1,6 +1,6 @@
 import { needleName, outerSpanMm } from '#core/needle'
 import { compareTwinMode, ROUNDING_MM } from '#core/swing'
-import { formatNumber, formatLength, formatLengthDown, type LengthUnit, formatShort } from '#core/units'
+import { formatLength, formatLengthDown, formatNumber, formatShort } from '#core/units'
 import type { JobReason } from '#core/verdict'
 import {
   dialledLengthsMm,
@@ -64,7 +64,6 @@ export interface CardInput {
   readonly speed: { readonly text: string; readonly source: string }
   /** Where the safe width comes from: measured openings, or the rule. */
   readonly safeSource: 'measured' | 'rule'
-  readonly unit: LengthUnit
 }
 
 /** What a straight seam or an unset value reads as. */
@@ -96,21 +95,21 @@ export function benchCard(input: CardInput): BenchCard {
 
 /** The numbers to dial in. */
 function dialFields(input: CardInput): CardField[] {
-  const { walk, unit } = input
+  const { walk } = input
   const { machine, stitch, tension, tensionDoubt: doubt } = walk
   return [
     {
       id: 'width',
       label: 'Width',
-      value: stitch ? formatLength(stitch.swings ? dialledWidthMm(stitch) : 0, unit) : NONE,
+      value: stitch ? formatLength(stitch.swings ? dialledWidthMm(stitch) : 0, 'mm') : NONE,
       note: widthNote(input),
       ...safeInstead(input),
     },
     {
       id: 'length',
       label: 'Length',
-      value: stitch ? lengthsValue(stitch, unit) : NONE,
-      note: stitch ? lengthNote(stitch, unit) : 'no stitch chosen',
+      value: stitch ? lengthsValue(stitch) : NONE,
+      note: stitch ? lengthNote(stitch) : 'no stitch chosen',
     },
     {
       id: 'tension',
@@ -152,13 +151,13 @@ function threadFields(walk: WalkInput, several: boolean): CardField[] {
 }
 
 /** What is set only now and then: named where it is not as usual. */
-function movedFields({ walk: { stitch, pressure }, unit }: CardInput): CardField[] {
+function movedFields({ walk: { stitch, pressure } }: CardInput): CardField[] {
   const fields: CardField[] = []
   if (stitch !== null && stitch.positionMm !== 0)
     fields.push({
       id: 'position',
       label: 'Needle position',
-      value: formatLength(Math.abs(stitch.positionMm), unit),
+      value: formatLength(Math.abs(stitch.positionMm), 'mm'),
       note: stitch.positionMm < 0 ? 'left' : 'right',
     })
   if (pressure !== 'home')
@@ -168,30 +167,28 @@ function movedFields({ walk: { stitch, pressure }, unit }: CardInput): CardField
 
 type CardStitch = NonNullable<WalkInput['stitch']>
 /** One length, or from the shortest to the longest that is dialled on the way. */
-function lengthsValue(stitch: CardStitch, unit: LengthUnit): string {
+function lengthsValue(stitch: CardStitch): string {
   const lengths = dialledLengthsMm(stitch)
   const ends = [...new Set([lengths[0]!, lengths.at(-1)!])]
-  return ends.map(mm => formatLength(mm, unit)).join('–')
+  return ends.map(mm => formatLength(mm, 'mm')).join('–')
 }
-function lengthNote(stitch: CardStitch, unit: LengthUnit): string {
-  const planned = plannedNote(stitch, mm => formatLength(mm, unit))
+function lengthNote(stitch: CardStitch): string {
+  const planned = plannedNote(stitch, mm => formatLength(mm, 'mm'))
   return planned ? `${stitch.name}, ${planned}` : stitch.name
 }
 
 /** Nobody dials in what strikes because a card said so. */
-function safeInstead({ walk: { stitch, safeWidthMm }, unit }: CardInput): Pick<CardField, 'instead'> {
+function safeInstead({ walk: { stitch, safeWidthMm } }: CardInput): Pick<CardField, 'instead'> {
   if (!stitch?.swings || safeWidthMm === null || dialledWidthMm(stitch) <= safeWidthMm + ROUNDING_MM)
     return {}
-  return { instead: formatLengthDown(safeWidthMm, unit) }
+  return { instead: formatLengthDown(safeWidthMm, 'mm') }
 }
 
-function widthNote({ walk: { stitch, safeWidthMm }, unit, safeSource }: CardInput): string {
+function widthNote({ walk: { stitch, safeWidthMm }, safeSource }: CardInput): string {
   if (!stitch) return 'no stitch chosen'
   if (!stitch.swings) return 'straight'
   if (safeWidthMm === null) return 'no width is safe'
-  // The machine’s own dial reads millimetres, whatever is read beside it.
-  const dial = unit === 'inch' ? `${formatShort(dialledWidthMm(stitch))} mm on the dial; ` : ''
-  return `${dial}safe up to ${formatLengthDown(safeWidthMm, unit)}, ${safeSource}`
+  return `safe up to ${formatLengthDown(safeWidthMm, 'mm')}, ${safeSource}`
 }
 
 function homeNote(tension: number | null, home: number | null): string {
@@ -230,7 +227,7 @@ function modeOf({ machine, needle }: WalkInput, several: boolean): Pick<CardFiel
 }
 
 /** Common practice, worst first: what breaks a needle now; then what may; then how to sew. */
-function cautionOf({ walk, reasons, walked, unit }: CardInput, several: boolean): CardCaution {
+function cautionOf({ walk, reasons, walked }: CardInput, several: boolean): CardCaution {
   const { machine, needle, stitch, threads, verdict, safeWidthMm } = walk
   if (verdict === 'strikes') return { severity: 'stop', message: 'A needle hits. Do not sew this.' }
   const stop = reasons.find(({ severity }) => severity === 'stop')
@@ -247,8 +244,8 @@ function cautionOf({ walk, reasons, walked, unit }: CardInput, several: boolean)
     return {
       severity: 'warn',
       message:
-        `The machine lets you set ${formatLength(mode.allowsMm, unit)}: never above `
-        + `${formatLengthDown(safeWidthMm, unit)}.`,
+        `The machine lets you set ${formatLength(mode.allowsMm, 'mm')}: never above `
+        + `${formatLengthDown(safeWidthMm, 'mm')}.`,
     }
   if (threads.some(({ thread }) => thread.kind === 'metallic' || thread.kind === 'film'))
     return {

@@ -60,7 +60,7 @@ export function cardSheet(card: BenchCard, { title, date, paper, code }: CardHea
         mostMm: INNER_MM,
         bold: true,
       }),
-      ...checkLine(MARGIN_MM, MARGIN_MM + CARD_TALL_MM + 12),
+      ...checkLine(MARGIN_MM, MARGIN_MM + CARD_TALL_MM + 12, paper),
     ],
   }
 }

@@ -43,7 +43,7 @@ export function labelSheets(labels: readonly Label[], paper: Paper): Sheet[] {
         const y = MARGIN_MM + Math.floor(i / across) * LABEL_TALL_MM
         return marksOf(label, x, y, page * perPage + i + 1, eachMm)
       }),
-      ...checkLine(MARGIN_MM, tallMm - MARGIN_MM),
+      ...checkLine(MARGIN_MM, tallMm - MARGIN_MM, paper),
     ],
   }))
 }

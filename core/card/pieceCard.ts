@@ -42,7 +42,7 @@ export function pieceCardSheets(card: PieceCard, paper: Paper): Sheet[] {
   const pages = Math.max(1, Math.ceil(lines.length / MOST_LINES))
   return Array.from({ length: pages }, (_, page) => ({
     ...PAPERS[paper],
-    marks: cardMarks(card, lines.slice(page * MOST_LINES, (page + 1) * MOST_LINES), page, pages),
+    marks: cardMarks(card, lines.slice(page * MOST_LINES, (page + 1) * MOST_LINES), page, pages, paper),
   }))
 }
 
@@ -51,6 +51,7 @@ function cardMarks(
   lines: readonly string[],
   page: number,
   pages: number,
+  paper: Paper,
 ): Mark[] {
   const wide = INNER_MM / Math.max(1, dials.length)
   const heading = pages === 1 ? title : `${title}, ${page + 1} of ${pages}`
@@ -83,6 +84,6 @@ function cardMarks(
       mostMm: INNER_MM,
       bold: true,
     }),
-    ...checkLine(MARGIN_MM, MARGIN_MM + CARD_TALL_MM + 12),
+    ...checkLine(MARGIN_MM, MARGIN_MM + CARD_TALL_MM + 12, paper),
   ]
 }

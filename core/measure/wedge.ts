@@ -1,6 +1,6 @@
 import { CoreError, requireInRange } from '#core/errors'
 import { type Measurement, widened } from '#core/measured'
-import { CHECK_LINE_MM } from '#core/paper'
+import { CHECK_LINES, type Paper } from '#core/paper'
 
 /** A strip of card that grows wider along its way: slid into an opening, it stops where it is as wide. */
 export interface Wedge {
@@ -41,7 +41,8 @@ export interface WedgeReading extends Measurement {
  * An opening from where a wedge stopped in it.
  *
  * @param readMm - the number at the opening’s edge, within the wedge.
- * @param checkMm - what the printed 50 mm line measures.
+ * @param checkMm - what the printed check line measures.
+ * @param paper - it was printed on: the line is 50 mm long, on letter paper 2 inches.
  * @returns The opening in mm with one standard deviation: cutting both sides, reading along, the check line.
  * @throws {CoreError} `non-finite`, `out-of-range` with the field `readMm` or `checkMm`.
  *
@@ -50,10 +51,16 @@ export interface WedgeReading extends Measurement {
  * @example
  * wedgeReading(WEDGES[1], 8.3, 49.6) // { value: 8.2, spread: 0.15, printScale: 0.992 }
  */
-export function wedgeReading({ fromMm, toMm }: Wedge, readMm: number, checkMm: number): WedgeReading {
+export function wedgeReading(
+  { fromMm, toMm }: Wedge,
+  readMm: number,
+  checkMm: number,
+  paper: Paper = 'a4',
+): WedgeReading {
+  const { longMm } = CHECK_LINES[paper]
   requireInRange(readMm, 'readMm', fromMm, toMm)
-  requireInRange(checkMm, 'checkMm', CHECK_LINE_MM - CHECK_OFF_MM, CHECK_LINE_MM + CHECK_OFF_MM)
-  const printScale = checkMm / CHECK_LINE_MM
+  requireInRange(checkMm, 'checkMm', longMm - CHECK_OFF_MM, longMm + CHECK_OFF_MM)
+  const printScale = checkMm / longMm
   const exactMm = readMm * printScale
   const slope = (toMm - fromMm) / WEDGE_LONG_MM
   return {
@@ -62,7 +69,7 @@ export function wedgeReading({ fromMm, toMm }: Wedge, readMm: number, checkMm: n
       CUT_SPREAD_MM,
       CUT_SPREAD_MM,
       slope * READ_ALONG_SPREAD_MM,
-      (exactMm * CHECK_SPREAD_MM) / CHECK_LINE_MM,
+      (exactMm * CHECK_SPREAD_MM) / longMm,
     ),
     printScale,
   }

@@ -1,4 +1,5 @@
 import { checkLine, line, type Mark, type Paper, PAPERS, path, rect, type Sheet, text } from '#core/paper'
+import { MM_PER_INCH } from '#core/units'
 import { WEDGE_LONG_MM, type Wedge, WEDGES } from './wedge'
 
 const MARGIN_MM = 12
@@ -20,7 +21,7 @@ const HOW = [
 
 /**
  * The gauge, on one page: three wedges from 3 to 12 mm with a number at every half millimetre, a frame for
- * photos, and the 50 mm line by which its printing is corrected.
+ * photos, on letter paper a scale of inches, and the line by which its printing is corrected.
  *
  * @example
  * wedgeSheets('a4').length // 1
@@ -39,7 +40,8 @@ export function wedgeSheets(paper: Paper): Sheet[] {
         ),
         ...WEDGES.flatMap((wedge, i) => wedgeMarks(wedge, MARGIN_MM, FIRST_MM + i * APART_MM)),
         ...frameMarks(frameTop),
-        ...checkLine(MARGIN_MM, tallMm - MARGIN_MM),
+        ...(paper === 'letter' ? inchScale(MARGIN_MM, frameTop + FRAME.tallMm + 12) : []),
+        ...checkLine(MARGIN_MM, tallMm - MARGIN_MM, paper),
       ],
     },
   ]
@@ -116,4 +118,27 @@ function frameMarks(top: number): Mark[] {
       lineMm: 1,
     }),
   ]
+}
+
+const INCHES = 6
+const SIXTEENTHS = 16
+/** How far a tick reaches, in mm: the longer, the rounder its fraction. */
+const TICKS_MM = [
+  { every: 16, longMm: 6 },
+  { every: 8, longMm: 4.5 },
+  { every: 4, longMm: 3.4 },
+  { every: 2, longMm: 2.4 },
+  { every: 1, longMm: 1.6 },
+] as const
+
+/** Six inches in sixteenths, for what is measured on the same card. */
+function inchScale(x: number, y: number): Mark[] {
+  return Array.from({ length: INCHES * SIXTEENTHS + 1 }, (_, i) => {
+    const at = x + (i * MM_PER_INCH) / SIXTEENTHS
+    const { longMm } = TICKS_MM.find(({ every }) => i % every === 0)!
+    const tick = line({ x1: at, y1: y, x2: at, y2: y + longMm, lineMm: 0.15 })
+    if (i % SIXTEENTHS > 0) return [tick]
+    const inches = i === 0 ? '0 in' : String(i / SIXTEENTHS)
+    return [tick, text({ x: at + 0.8, y: y + 6, text: inches, sizeMm: 2.8, mostMm: 10 })]
+  }).flat()
 }

@@ -11,7 +11,7 @@ export {
   type Stroke,
   text,
 } from './marks'
-export { CHECK_LINE_MM, checkLine, type Paper, PAPERS, ruledLine, type Sheet } from './sheet'
+export { CHECK_LINE_MM, CHECK_LINES, checkLine, type Paper, PAPERS, ruledLine, type Sheet } from './sheet'
 export { brokenLine } from './brokenLine'
 export { markingStrip, type StripMark } from './markingStrip'
 export { LEAST_MODULE_MM, qrMark } from './qr'

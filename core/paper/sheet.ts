@@ -12,24 +12,31 @@ export const PAPERS = { a4: { wideMm: 210, tallMm: 297 }, letter: { wideMm: 215.
 export type Paper = keyof typeof PAPERS
 
 export const CHECK_LINE_MM = 50
+/** A line to hold a ruler to: who prints on letter paper holds an inch ruler to it. */
+export const CHECK_LINES = {
+  a4: { longMm: CHECK_LINE_MM, words: '50 mm' },
+  letter: { longMm: 50.8, words: '2 inches' },
+} as const satisfies Record<Paper, { readonly longMm: number; readonly words: string }>
 const TICK_MM = 2
 
 /**
- * A line exactly 50 mm long, to hold a ruler to; what to do when it is not stands beside it.
+ * A line exactly 50 mm long, on letter paper 2 inches, to hold a ruler to; what to do when it is not stands
+ * beside it.
  *
  * @param x - its left end, in mm from the page's left.
  * @param y - in mm from the page's top.
  *
  * @example
- * checkLine(12, 285) // in the lower left corner of an A4 page
+ * checkLine(12, 285, 'a4') // in the lower left corner of an A4 page
  */
-export function checkLine(x: number, y: number): Mark[] {
+export function checkLine(x: number, y: number, paper: Paper): Mark[] {
+  const { longMm, words } = CHECK_LINES[paper]
   return [
-    ...ruledLine(x, y),
+    ...ruledLine(x, y, longMm),
     text({
-      x: x + CHECK_LINE_MM + 4,
+      x: x + longMm + 4,
       y: y + 1,
-      text: `${CHECK_LINE_MM} mm. If a ruler says otherwise, print at 100 %.`,
+      text: `${words}. If a ruler says otherwise, print at 100 %.`,
       sizeMm: 3.2,
       mostMm: 90,
     }),
@@ -42,7 +49,7 @@ export function checkLine(x: number, y: number): Mark[] {
  * @example
  * ruledLine(12, 285)
  */
-export function ruledLine(x: number, y: number): Mark[] {
+export function ruledLine(x: number, y: number, longMm: number = CHECK_LINE_MM): Mark[] {
   const tick = (at: number) => line({ x1: at, y1: y - TICK_MM, x2: at, y2: y + TICK_MM })
-  return [line({ x1: x, y1: y, x2: x + CHECK_LINE_MM, y2: y }), tick(x), tick(x + CHECK_LINE_MM)]
+  return [line({ x1: x, y1: y, x2: x + longMm, y2: y }), tick(x), tick(x + longMm)]
 }

@@ -11,7 +11,7 @@ const LETTER_SHARE = { normal: 0.52, bold: 0.57 } as const
  * @returns the file's text; one unit is one millimetre.
  *
  * @example
- * sheetSvg({ wideMm: 210, tallMm: 297, marks: checkLine(12, 280) }, 'Check line')
+ * sheetSvg({ wideMm: 210, tallMm: 297, marks: checkLine(12, 280, 'a4') }, 'Check line')
  */
 export function sheetSvg({ wideMm, tallMm, marks }: Sheet, title: string): string {
   const size = `width="${mm(wideMm)}mm" height="${mm(tallMm)}mm" viewBox="0 0 ${mm(wideMm)} ${mm(tallMm)}"`

@@ -88,13 +88,14 @@ describe('a drawing on pages', () => {
     ] as const)
       expect(shared(a, b).length, `pages ${a} and ${b}`).toBeGreaterThanOrEqual(2)
   })
-  it.each(['a4', 'letter'] as const)('keeps all else on %s, with a line of 50 mm', paper => {
+  it.each(['a4', 'letter'] as const)('keeps all else on %s, with a line to hold a ruler to', paper => {
     for (const sheet of tiledSheets(drawing(500, 500), paper)) {
       expect([sheet.wideMm, sheet.tallMm]).toEqual([PAPERS[paper].wideMm, PAPERS[paper].tallMm])
       const level = sheet.marks.flatMap(mark =>
         mark.kind === 'line' && mark.y1 === mark.y2 ? [mark.x2 - mark.x1] : [],
       )
-      expect(level).toEqual([50])
+      // 2 inches are 50.8 mm (international inch, 1959).
+      expect(level).toEqual([paper === 'a4' ? 50 : 50.8])
       const { y, tallMm } = windowOf(sheet)
       for (const mark of sheet.marks)
         if (mark.kind === 'text') expect(mark.y - mark.sizeMm).toBeGreaterThan(y + tallMm)

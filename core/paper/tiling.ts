@@ -24,7 +24,7 @@ export interface Drawing {
  * A drawing at true size on as many pages as it takes.
  *
  * Neighbours share a strip of 15 mm. In its middle stand register crosses, at the same place of the drawing
- * on both pages: laid over each other, the pages fit. Each page has a check line of 50 mm and says where it
+ * on both pages: laid over each other, the pages fit. Each page has a check line and says where it
  * belongs.
  *
  * @param drawing - 1 to 10 000 mm wide and tall.
@@ -81,7 +81,7 @@ function pageOf(marks: readonly Mark[], title: string, paper: Paper): Sheet {
         mostMm: openWide,
         bold: true,
       }),
-      ...checkLine(PAGE_MARGIN_MM, tallMm - PAGE_MARGIN_MM),
+      ...checkLine(PAGE_MARGIN_MM, tallMm - PAGE_MARGIN_MM, paper),
     ],
   }
 }

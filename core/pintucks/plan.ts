@@ -1,5 +1,5 @@
 import { requireInRange } from '#core/errors'
-import { type LengthUnit, lengthWithUnit } from '#core/units'
+import { formatCloth, type LengthUnit, UNIT_SIGNS } from '#core/units'
 import { type Groove, type GroovedFoot, grooveFor } from './groove'
 import { type Layout, layOut, type TuckLayout } from './layout'
 import { ridgeMm } from './ridge'
@@ -103,7 +103,7 @@ function warningsOf(
   unit: LengthUnit,
 ): PintuckWarning[] {
   const warnings: PintuckWarning[] = []
-  const length = (mm: number) => lengthWithUnit(mm, unit)
+  const length = (mm: number) => `${formatCloth(mm, unit, 'mark')} ${UNIT_SIGNS[unit]}`
   if (takeUp.eachMm !== null && takeUp.eachMm > needle.gapMm + SAME_MM)
     warnings.push({
       code: 'take-up-above-gap',

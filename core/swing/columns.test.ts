@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { columnsInWords, columnsOf } from '#core/swing'
 
 const words = (overlapMm: number | null, spanMm = 6, interlacedShare: number | null = null) =>
-  columnsInWords(columnsOf({ overlapMm, spanMm, interlacedShare }), 'mm')
+  columnsInWords(columnsOf({ overlapMm, spanMm, interlacedShare }))
 
 // Arithmetic: two columns as wide as the stitch, their middles a gap apart.
 describe('how the columns lie', () => {

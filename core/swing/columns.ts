@@ -1,4 +1,4 @@
-import { lengthWithUnit, type LengthUnit } from '#core/units'
+import { machineLength } from '#core/units'
 import type { SwingResult } from './types'
 
 /** Less than this between the columns does not show, in mm: under a thread's thickness. */
@@ -38,10 +38,10 @@ export function columnsOf({
  * {@link columnsOf} in one sentence.
  *
  * @example
- * columnsInWords({ kind: 'lane', laneMm: 1.5 }, 'mm') // 'A clear space of 1.5 mm between the rows.'
+ * columnsInWords({ kind: 'lane', laneMm: 1.5 }) // 'A clear space of 1.5 mm between the rows.'
  */
-export function columnsInWords(columns: Columns, unit: LengthUnit): string {
-  const length = (mm: number) => lengthWithUnit(mm, unit)
+export function columnsInWords(columns: Columns): string {
+  const length = machineLength
   switch (columns.kind) {
     case 'one':
       return 'One row, one thread.'

@@ -1,5 +1,5 @@
 import { giveOrTake } from '#core/measured'
-import { lengthWithUnit, type LengthUnit } from '#core/units'
+import { machineLength } from '#core/units'
 import type { Part, SwingInput } from './types'
 
 /** A part whose opening can be measured. */
@@ -37,18 +37,18 @@ export function evidenceOf({ machine, foot }: SwingInput): Evidence {
  * The same in words: what was measured and how well, or what was not.
  *
  * @example
- * evidenceWords({ evidence: 'rule', unmeasured: ['foot'], … }, 'mm') // 'By rule: the foot is not measured'
- * evidenceWords({ …, spreadsMm: { foot: 0.1, plate: null } }, 'mm') // 'Measured: foot ± 0.2 mm and plate'
+ * evidenceWords({ evidence: 'rule', unmeasured: ['foot'], … }) // 'By rule: the foot is not measured'
+ * evidenceWords({ …, spreadsMm: { foot: 0.1, plate: null } }) // 'Measured: foot ± 0.2 mm and plate'
  */
-export function evidenceWords({ evidence, unmeasured, spreadsMm }: Evidence, unit: LengthUnit): string {
+export function evidenceWords({ evidence, unmeasured, spreadsMm }: Evidence): string {
   if (evidence === 'measured') {
-    const wellness = (['foot', 'plate'] as const).map(part => `${part}${plusMinus(spreadsMm[part], unit)}`)
+    const wellness = (['foot', 'plate'] as const).map(part => `${part}${plusMinus(spreadsMm[part])}`)
     return `Measured: ${wellness.join(' and ')}`
   }
   const parts = unmeasured.map(part => `the ${part}`).join(' and ')
   return `By rule: ${parts} ${unmeasured.length === 1 ? 'is' : 'are'} not measured`
 }
 
-function plusMinus(spread: number | null, unit: LengthUnit): string {
-  return spread === null ? '' : ` ± ${lengthWithUnit(giveOrTake({ value: 0, spread }), unit)}`
+function plusMinus(spread: number | null): string {
+  return spread === null ? '' : ` ± ${machineLength(giveOrTake({ value: 0, spread }))}`
 }

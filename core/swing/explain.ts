@@ -1,14 +1,7 @@
 import { giveOrTake } from '#core/measured'
 import { bladeNames, outerSpanMm } from '#core/needle'
 import { hasSwing } from '#core/stitch'
-import {
-  formatLength,
-  formatLengthDown,
-  formatNumber,
-  lengthWithUnit,
-  type LengthUnit,
-  UNIT_SIGNS,
-} from '#core/units'
+import { formatLength, formatLengthDown, formatNumber, machineLength } from '#core/units'
 import { evidenceOf, evidenceWords } from './evidence'
 import { keptMarginMm, openingMm, ROUNDING_MM, roomsOf, widestSwingMm } from './rooms'
 import type { Part, Reason, ReasonCode, SwingInput, SwingResult } from './types'
@@ -24,13 +17,13 @@ const PART_WORDS = {
  * The verdict in one line: what to do, with the number to dial in.
  *
  * @example
- * headline(result, input, 'mm') // 'Set the width to 4.5 mm or less.'
+ * headline(result, input) // 'Set the width to 4.5 mm or less.'
  */
-export function headline(result: SwingResult, input: SwingInput, unit: LengthUnit): string {
+export function headline(result: SwingResult, input: SwingInput): string {
   const { verdict, safeWidthMm, swings } = result
   const hole = singleHolePart(input)
   if (hole && verdict === 'strikes') return `Do not sew: the ${hole} has a single hole.`
-  const safe = `${formatLengthDown(safeWidthMm, unit)} ${UNIT_SIGNS[unit]}`
+  const safe = `${formatLengthDown(safeWidthMm, 'mm')} mm`
   if (safeWidthMm === null) {
     return verdict === 'strikes'
       ? 'Do not sew: no width makes this fit.'
@@ -47,21 +40,21 @@ export function headline(result: SwingResult, input: SwingInput, unit: LengthUni
  * side, less half the gap. Drops of another shape have no one-line sum; then the check is named instead.
  *
  * @example
- * arithmetic(input, 'mm') // '7.0 widest − 2.0 gap − 0.5 margin = 4.5'
+ * arithmetic(input) // '7.0 widest − 2.0 gap − 0.5 margin = 4.5'
  */
-export function arithmetic(input: SwingInput, unit: LengthUnit): string {
-  const sum = sumOnCloth(input, unit)
+export function arithmetic(input: SwingInput): string {
+  const sum = sumOnCloth(input)
   const factor = input.stitch.widthFactor ?? 1
   if (factor === 1 || !sum.includes(' = ')) return sum
   return `${sum}, over ${formatNumber(factor, 2)} as it comes out wider than dialled`
 }
 
 /** In mm on the cloth, which are the dial's where nobody measured that they are not. */
-function sumOnCloth(input: SwingInput, unit: LengthUnit): string {
+function sumOnCloth(input: SwingInput): string {
   const { stitch, needle } = input
   const widestMm = widestSwingMm(input)
   const movedMm = stitch.positionMm * (stitch.widthFactor ?? 1)
-  const length = (mm: number) => formatLength(mm, unit)
+  const length = (mm: number) => formatLength(mm, 'mm')
   const room = roomsOf(input).reduce((least, next) =>
     next.safeMm < least.safeMm - ROUNDING_MM ? next : least,
   )
@@ -105,15 +98,14 @@ function sumOnCloth(input: SwingInput, unit: LengthUnit): string {
  * The verdict in words with its arithmetic, worst first. Codes are stable, messages are not.
  *
  * @param result - from `judgeSwing` on the same input.
- * @param unit - what lengths are written in.
  *
  * @example
  * explainSwing(result, input)[0].code // 'beyond-machine'
  */
-export function explainSwing(result: SwingResult, input: SwingInput, unit: LengthUnit = 'mm'): Reason[] {
+export function explainSwing(result: SwingResult, input: SwingInput): Reason[] {
   const reasons: Reason[] = []
   const say = (code: ReasonCode, message: string) => reasons.push({ code, message })
-  const length = (mm: number) => lengthWithUnit(mm, unit)
+  const length = machineLength
   const { verdict, worstDrop, broken } = result
   const place = worstPlace(result, input, length)
 
@@ -131,12 +123,12 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
     )
   }
   const other = otherEnd(result, input)
-  if (other) say('spread-undecided', undecidedSentence(other, input, unit))
+  if (other) say('spread-undecided', undecidedSentence(other, input))
   if (verdict === 'clear') say('fits', `${place} ${spareSentence(result, input, length)}`)
   const evidence = evidenceOf(input)
   if (evidence.evidence === 'rule' && !hole && input.needle.construction !== 'single')
-    say('openings-unmeasured', `${evidenceWords(evidence, unit)}.`)
-  say(...safeWidthReason(result, input, unit))
+    say('openings-unmeasured', `${evidenceWords(evidence)}.`)
+  say(...safeWidthReason(result, input))
   if (verdict !== 'strikes')
     say(
       'hand-walk',
@@ -146,11 +138,11 @@ export function explainSwing(result: SwingResult, input: SwingInput, unit: Lengt
   return reasons
 }
 
-function undecidedSentence(other: 'clear' | 'close', input: SwingInput, unit: LengthUnit): string {
+function undecidedSentence(other: 'clear' | 'close', input: SwingInput): string {
   const { spreadsMm } = evidenceOf(input)
   const parts = (['foot', 'plate'] as const).filter(part => (spreadsMm[part] ?? 0) > 0)
   const known = parts.map(
-    part => `${part} ± ${lengthWithUnit(giveOrTake({ value: 0, spread: spreadsMm[part]! }), unit)}`,
+    part => `${part} ± ${machineLength(giveOrTake({ value: 0, spread: spreadsMm[part]! }))}`,
   )
   return (
     `Measured to ${known.join(', ')}. At the narrow end a needle hits, at the wide end it is ${other}. `
@@ -171,15 +163,11 @@ function singleHoleSentence(
 
 type Say = readonly [ReasonCode, string]
 
-function safeWidthReason({ safeWidthMm, swings }: SwingResult, input: SwingInput, unit: LengthUnit): Say {
-  if (safeWidthMm === null)
-    return ['no-width-helps', `No width keeps the margin: ${arithmetic(input, unit)}.`]
-  if (safeWidthMm === 0) return ['straight-only', `Straight only: ${arithmetic(input, unit)}.`]
+function safeWidthReason({ safeWidthMm, swings }: SwingResult, input: SwingInput): Say {
+  if (safeWidthMm === null) return ['no-width-helps', `No width keeps the margin: ${arithmetic(input)}.`]
+  if (safeWidthMm === 0) return ['straight-only', `Straight only: ${arithmetic(input)}.`]
   const lead = swings ? 'Safe width' : 'Room to swing'
-  return [
-    'safe-width',
-    `${lead} ${formatLengthDown(safeWidthMm, unit)} ${UNIT_SIGNS[unit]}: ${arithmetic(input, unit)}.`,
-  ]
+  return ['safe-width', `${lead} ${formatLengthDown(safeWidthMm, 'mm')} mm: ${arithmetic(input)}.`]
 }
 
 function reasonFor(

@@ -95,12 +95,12 @@ describe('what a verdict rests on', () => {
     [['foot', 'plate'], 'By rule: the foot and the plate are not measured'],
     [['plate'], 'By rule: the plate is not measured'],
   ] as const)('is said: %j', (unmeasured, words) =>
-    expect(evidenceWords({ evidence: 'rule', unmeasured, spreadsMm: NO_SPREADS }, 'mm')).toBe(words),
+    expect(evidenceWords({ evidence: 'rule', unmeasured, spreadsMm: NO_SPREADS })).toBe(words),
   )
   it.each([
     [NO_SPREADS, 'Measured: foot and plate'],
     [{ foot: 0.1, plate: null }, 'Measured: foot ± 0.2 mm and plate'],
   ])('is said: measured, and how well: %j', (spreadsMm, words) =>
-    expect(evidenceWords({ evidence: 'measured', unmeasured: [], spreadsMm }, 'mm')).toBe(words),
+    expect(evidenceWords({ evidence: 'measured', unmeasured: [], spreadsMm })).toBe(words),
   )
 })

@@ -46,9 +46,7 @@ describe('an opening measured to within a spread', () => {
     expect(codes(swing).includes('spread-undecided')).toBe(other !== null)
   })
   it('shows the sum with the end it counts', () =>
-    expect(arithmetic(input({ slotMm: 7.4, slotSpreadMm: 0.1 }), 'mm')).toContain(
-      '7.2 foot opening at least',
-    ))
+    expect(arithmetic(input({ slotMm: 7.4, slotSpreadMm: 0.1 }))).toContain('7.2 foot opening at least'))
 })
 
 describe('a machine that sews wider than its dial says', () => {
@@ -73,7 +71,7 @@ describe('a machine that sews wider than its dial says', () => {
     expect(judgeSwing({ ...there, stitch: { ...there.stitch, widthMm: safe } }).verdict).toBe('clear')
     const past = { ...there, stitch: { ...there.stitch, widthMm: safe + 0.02 } }
     expect(judgeSwing(past).verdict).toBe('close')
-    expect(arithmetic(there, 'mm')).toContain('over 1.10')
+    expect(arithmetic(there)).toContain('over 1.10')
   })
   it('is moved clear by what the dial must be moved', () => {
     const held = wide(1.1, { stitch: { ...ZIGZAG, widthMm: 2, lengthMm: 2, mirror: false, positionMm: 3 } })

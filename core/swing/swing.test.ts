@@ -230,16 +230,14 @@ describe('the machine’s own twin mode', () => {
   })
   it('is told by what it would let through first, and beside what is safe only where something is', () => {
     const onOff = { kind: 'on-off', assumedGapMm: 2 } as const
-    expect(twinModeWords(onOff, 7, twin4, 2.5, 'mm')).toBe(
+    expect(twinModeWords(onOff, 7, twin4, 2.5)).toBe(
       'With the twin setting on, the machine allows 5.0 mm for every gap: 1.0 mm past the end '
         + 'of its swing on each side.',
     )
-    expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, 2.5, 'mm')).toMatch(
-      / 3\.0 mm: 0\.5 mm more than is safe\.$/,
-    )
-    expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, 3, 'mm')).toMatch(/: no more than is safe\.$/)
+    expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, 2.5)).toMatch(/ 3\.0 mm: 0\.5 mm more than is safe\.$/)
+    expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, 3)).toMatch(/: no more than is safe\.$/)
     for (const nothingSafe of [null, 0])
-      expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, nothingSafe, 'mm')).toMatch(/allows 3\.0 mm\.$/)
+      expect(twinModeWords({ kind: 'by-gap' }, 7, twin4, nothingSafe)).toMatch(/allows 3\.0 mm\.$/)
   })
 })
 
@@ -442,7 +440,7 @@ describe('explanations', () => {
     fc.assert(
       fc.property(anyInput, i => {
         const { safeWidthMm } = judgeSwing(i)
-        const total = / = (−?[\d.]+)$/.exec(arithmetic(i, 'mm'))?.[1]
+        const total = / = (−?[\d.]+)$/.exec(arithmetic(i))?.[1]
         fc.pre(
           total !== undefined
             && safeWidthMm !== null
@@ -455,7 +453,7 @@ describe('explanations', () => {
   })
 
   it('say in one line what to dial in', () => {
-    const line = (p: Parts) => headline(judgeSwing(input(p)), input(p), 'mm')
+    const line = (p: Parts) => headline(judgeSwing(input(p)), input(p))
     expect(line({ width: 5.5 })).toBe('Set the width to 4.5 mm or less.')
     expect(line({ plateHole: true })).toBe('Do not sew: the plate has a single hole.')
     expect(line({ gap: 8 })).toBe('Do not sew: no width makes this fit.')
@@ -463,16 +461,9 @@ describe('explanations', () => {
   })
   it('tell that a held stitch is not helped by narrowing', () =>
     expect(explain({ stitch: 'blind-hem', width: 3 })).toContain('starts at the right end'))
-  it('ask for the hand-walk unless it strikes', () => {
+  it('ask for the handwheel unless it strikes', () => {
     expect(explain({})).toContain('toward you')
-    expect(explain({ width: 6 })).not.toContain('hand-walk')
-  })
-  it('change units', () => {
-    expect(
-      explainSwing(judgeSwing(input()), input(), 'inch')
-        .map(r => r.message)
-        .join(),
-    ).toContain('0.118 in left of the middle')
+    expect(explain({ width: 6 })).not.toContain('toward you')
   })
 })
 

@@ -1,5 +1,5 @@
 import { type Needle, outerSpanMm } from '#core/needle'
-import { lengthWithUnit, type LengthUnit } from '#core/units'
+import { machineLength } from '#core/units'
 import { compareTwinMode, type TwinMode, type TwinModeComparison } from './twinMode'
 
 /**
@@ -9,7 +9,7 @@ import { compareTwinMode, type TwinMode, type TwinModeComparison } from './twinM
  * @param safeWidthMm - from the verdict; null when no width helps.
  *
  * @example
- * twinModeWords({ kind: 'on-off', assumedGapMm: 2 }, 7, twin4, 2.5, 'mm')
+ * twinModeWords({ kind: 'on-off', assumedGapMm: 2 }, 7, twin4, 2.5)
  * // 'With twin mode on the machine lets you set 5.0 mm, because it takes every twin for 2.0 mm: …'
  */
 export function twinModeWords(
@@ -17,10 +17,9 @@ export function twinModeWords(
   maxWidthMm: number,
   needle: Needle,
   safeWidthMm: number | null,
-  unit: LengthUnit,
 ): string {
   const compared = compareTwinMode(mode, maxWidthMm, needle, safeWidthMm)
-  const length = (mm: number) => lengthWithUnit(mm, unit)
+  const length = machineLength
   const allows = `the machine allows ${length(compared.allowsMm)}`
   return `${leadOf(mode, allows, needle, length)}${againstSafe(compared, safeWidthMm, length)}.`
 }

@@ -129,8 +129,8 @@ function written(seam: Seam): string {
     `  reach ${mm(result.reachLeftMm)} to ${mm(result.reachRightMm)}, span ${mm(result.spanMm)}`,
     `  worst: drop ${worst.index}, ${worst.blade}, ${mm(worst.xMm)} at ${mm(worst.yMm)}`,
     `  wanted ${mm(wanted.mm)} (${wanted.asks}); drops: ${drops.slice(0, 6).join('; ')}`,
-    `  ${columnsInWords(columnsOf(result), 'mm')}`,
-    `  ${headline(result, input, 'mm')} ${headline(result, input, 'inch')}`,
+    `  ${columnsInWords(columnsOf(result))}`,
+    `  ${headline(result, input)}`,
     ...explainSwing(result, input).map(({ code, message }) => `  ${code}: ${message}`),
   ].join('\n')
 }

@@ -42,7 +42,7 @@ export function stripSheets({ title, date, numbers, least }: Strip, paper: Paper
         text({ x: wideMm - MARGIN_MM, y, text: date, sizeMm: 3.5, mostMm: 60, anchor: 'end' }),
         ...headings(wideMm),
         ...rows.flatMap(i => rowOf(i, first + i, numbers[first + i], wideMm)),
-        ...checkLine(MARGIN_MM, tallMm - MARGIN_MM),
+        ...checkLine(MARGIN_MM, tallMm - MARGIN_MM, paper),
       ],
     }
   })

@@ -88,3 +88,31 @@ function asFraction(mm: number, isMark: IsMarkFor): string | null {
   }
   return `${sign}${whole > 0 ? `${whole} ` : ''}${top}/${bottom}`
 }
+
+/**
+ * A length on or of the machine: stitches, needles, gaps, openings. Machines speak millimetres, whatever the
+ * ruler on the table says.
+ *
+ * @example
+ * machineLength(4.5) // '4.5 mm'
+ */
+export function machineLength(mm: number | null): string {
+  return lengthWithUnit(mm, 'mm')
+}
+
+/** More of them are counted in whole stitches, fewer in halves. */
+const WHOLE_FROM = 10
+
+/**
+ * A stitch length as sewists with inch rulers name it.
+ *
+ * @param lengthMm - above 0.
+ *
+ * @example
+ * stitchesPerInch(2.5) // '10 stitches per inch'
+ */
+export function stitchesPerInch(lengthMm: number): string {
+  const count = MM_PER_INCH / lengthMm
+  const halves = count >= WHOLE_FROM ? 2 * Math.round(count) : Math.round(2 * count)
+  return `${formatNumber(halves / 2, 1, 0)} stitches per inch`
+}

@@ -1,6 +1,13 @@
-export { formatCloth } from './cloth'
+export { type ClothUse, formatCloth, formatPlace } from './cloth'
 export { FAR_SIGNS, farOf, farWithUnit, M_PER_YARD, metresOf } from './far'
 export { MM_PER_INCH, type LengthUnit } from './unit'
-export { formatLength, formatLengthDown, lengthWithUnit, UNIT_SIGNS } from './format'
+export {
+  formatLength,
+  formatLengthDown,
+  lengthWithUnit,
+  machineLength,
+  stitchesPerInch,
+  UNIT_SIGNS,
+} from './format'
 export { parseLength, readLength, readNumber, type TypedLength, type TypedNumber } from './typed'
 export { formatNumber, formatShort, parseDecimal, setNumberLocale } from './number'

@@ -13,7 +13,6 @@ import {
   type SwingResult,
   touchedParts,
 } from '#core/swing'
-import type { LengthUnit } from '#core/units'
 
 export const JOB_VERDICTS = ['clear', 'mind', 'stop'] as const
 /** Go; go with an eye on what is named; do not go. */
@@ -26,8 +25,6 @@ export interface JobInput {
   readonly setup: ConflictInput
   /** This very combination was turned through by hand, and cleared. @defaultValue false */
   readonly isHandWalked?: boolean
-  /** What lengths in messages are written in. */
-  readonly unit: LengthUnit
 }
 
 /** One thing that was looked at, and what came of it. */
@@ -72,14 +69,14 @@ export interface JobVerdict extends Evidence {
  * @throws {CoreError} as `judgeSwing` and `fitThread`.
  *
  * @example
- * judgeJob({ swing, setup: { …fine, threader: true }, unit: 'mm' }).verdict // 'stop'
+ * judgeJob({ swing, setup: { …fine, threader: true } }).verdict // 'stop'
  */
-export function judgeJob({ swing: input, setup, unit, isHandWalked = false }: JobInput): JobVerdict {
+export function judgeJob({ swing: input, setup, isHandWalked = false }: JobInput): JobVerdict {
   const swing = input && judgeSwing(input)
   const fits = fitsOf(setup)
   const conflicts = findConflicts(setup)
   const reasons = [
-    ...(input && swing ? swingReasons(swing, input, unit, isHandWalked) : []),
+    ...(input && swing ? swingReasons(swing, input, isHandWalked) : []),
     ...conflicts.map(conflictReason),
     ...fits.flatMap(fitReason),
   ]
@@ -123,14 +120,9 @@ const TOLD: ReadonlySet<ReasonCode> = new Set([
   'hand-walk',
 ])
 
-function swingReasons(
-  swing: SwingResult,
-  input: SwingInput,
-  unit: LengthUnit,
-  isHandWalked: boolean,
-): JobReason[] {
+function swingReasons(swing: SwingResult, input: SwingInput, isHandWalked: boolean): JobReason[] {
   const wrong = swing.verdict === 'strikes' ? 'stop' : 'mind'
-  const said = explainSwing(swing, input, unit).map(({ code, message }: Reason): JobReason =>
+  const said = explainSwing(swing, input).map(({ code, message }: Reason): JobReason =>
     swingReason(code, TOLD.has(code) ? 'note' : wrong, message),
   )
   return [...said, ...touchedParts(swing, input).map(isHandWalked ? cleared : touching)]

@@ -85,7 +85,7 @@ function judge(job: Job, isHandWalked = false) {
     technique: 'decorative',
     ...job.setup,
   }
-  return judgeJob({ swing: swingOf(job), setup, unit: 'mm', isHandWalked })
+  return judgeJob({ swing: swingOf(job), setup, isHandWalked })
 }
 const named = (job: Job, severity: string) =>
   judge(job)
@@ -131,7 +131,7 @@ describe('the one verdict', () => {
     const walked = judge(asked, true)
     expect(walked.verdict).toBe('clear')
     expect(walked.reasons.find(({ code }) => code === 'touching')?.message).toMatch(/by hand, it cleared/)
-    expect(jobHeadline(walked, swingOf(asked), 'mm')).toMatch(/^Clear/)
+    expect(jobHeadline(walked, swingOf(asked))).toMatch(/^Clear/)
     // A strike stays one, and so does a swing within the margin.
     expect(judge({ widthMm: 6 }, true).verdict).toBe('stop')
     expect(judge({ widthMm: 4.8 }, true).verdict).toBe('mind')
@@ -171,11 +171,11 @@ describe('the one verdict', () => {
   it('names the strike before what else stops, as its words quote it', () => {
     const both = judge({ widthMm: 6, setup: { threader: true } })
     expect(both.reasons[0]).toMatchObject({ about: 'swing', severity: 'stop' })
-    expect(verdictWords(both, 'mm')).toBe('0.5 mm too far')
+    expect(verdictWords(both)).toBe('0.5 mm too far')
   })
 
   it('judges what there is without machine, needle or stitch', () => {
-    expect(judgeJob({ swing: null, setup: NOTHING, unit: 'mm' })).toMatchObject({
+    expect(judgeJob({ swing: null, setup: NOTHING })).toMatchObject({
       verdict: 'clear',
       swing: null,
       fit: [],
@@ -200,7 +200,7 @@ describe('the verdict in words', () => {
     ['single hole in the plate', { needle: SINGLE, hole: 'plate' }],
     ['2 to check', { threads: ['metallic'] }],
   ])('%s', (words, job) => {
-    expect(verdictWords(judge(job), 'mm')).toBe(words)
+    expect(verdictWords(judge(job))).toBe(words)
   })
 })
 
@@ -217,6 +217,6 @@ describe('the verdict in one line', () => {
     ['Do not sew yet: mend this first.', { setup: { threader: true } }],
     ['The swing is clear up to 4.5 mm, but check this first.', { threads: ['metallic'] }],
   ])('%s', (line, job) => {
-    expect(jobHeadline(judge(job), swingOf(job), 'mm')).toBe(line)
+    expect(jobHeadline(judge(job), swingOf(job))).toBe(line)
   })
 })

@@ -82,7 +82,6 @@ export function answerVerdict(request: VerdictRequest): z.output<typeof verdictR
   const { verdict, evidence, unmeasured, fit, reasons } = judgeJob({
     swing,
     setup: setupOf(request, swing.stitch),
-    unit: 'mm',
   })
   return {
     verdict,

@@ -1,5 +1,6 @@
 import { en } from 'zod/locales'
 import * as z from 'zod/mini'
+import type { LengthUnit } from '#core/units'
 
 // The small edition of Zod brings no words of its own.
 z.config(en())
@@ -85,6 +86,42 @@ export const LIMITS = {
 } as const satisfies Record<string, readonly [number, number]>
 
 export type LimitName = keyof typeof LIMITS
+
+/** Lengths measured, marked or cut on cloth: typed in the unit in use. All others are the machine's, in mm. */
+const ON_CLOTH: ReadonlySet<LimitName> = new Set<LimitName>([
+  'runMm',
+  'sideMm',
+  'missMm',
+  'pieceMm',
+  'spacingMm',
+  'edgeMm',
+  'reserveMm',
+  'toleranceMm',
+  'shapeMm',
+  'rowMm',
+  'guideMm',
+  'outlineMm',
+  'overlapMm',
+  'bandMm',
+  'bandToleranceMm',
+  'ribbonMm',
+  'formMm',
+  'letterMm',
+  'letterGapMm',
+  'allowanceMm',
+  'insetMm',
+  'stemMm',
+  'bowMm',
+  'vaneMm',
+])
+
+/** What a stitch length is typed within. */
+const STITCH_LENGTHS: ReadonlySet<LimitName> = new Set<LimitName>(['lengthMm', 'dialLengthMm'])
+export const isStitchLength = (limit: LimitName): boolean => STITCH_LENGTHS.has(limit)
+
+/** The unit a length within this limit is typed in. */
+export const unitFor = (limit: LimitName, cloth: LengthUnit): LengthUnit =>
+  ON_CLOTH.has(limit) ? cloth : 'mm'
 
 /** How long a name and a note may be, in characters; how many layers of cloth lie under the foot, and
  * how many of something else under them. */

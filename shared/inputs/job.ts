@@ -1,7 +1,6 @@
 import { combinationKey } from '#core/handwalk'
 import type { SwingInput } from '#core/swing'
 import type { JobInput } from '#core/verdict'
-import type { LengthUnit } from '#core/units'
 import { conflictInputOf, type PairingTables } from './pairing'
 import { setupPartsOf, swingInputOf } from './swing'
 import type { Settings } from '../records'
@@ -16,7 +15,6 @@ export function jobInputOf(
   setup: SetupContent,
   tables: PairingTables,
   settings: Settings,
-  unit: LengthUnit,
   ownStart: number | null = null,
 ): JobInput {
   const swing = swingInputOf(setup, setupPartsOf(setup, tables), settings)
@@ -24,7 +22,6 @@ export function jobInputOf(
     swing,
     setup: conflictInputOf(setup, tables, settings, ownStart),
     isHandWalked: swing !== null && isHandWalked(handWalkKeyOf(setup, swing), tables),
-    unit,
   }
 }
 

@@ -1,5 +1,4 @@
 import { judgeJob, type JobVerdict } from '#core/verdict'
-import type { LengthUnit } from '#core/units'
 import type { Piece, Settings } from '../records'
 import { jobInputOf } from './job'
 import type { PairingTables } from './pairing'
@@ -24,11 +23,10 @@ export function judgePiece(
   looked: number,
   tables: PairingTables,
   settings: Settings,
-  unit: LengthUnit,
   ownStart: number | null = null,
 ): PieceVerdict {
   const judge = (row: number): PieceVerdict => ({
-    ...judgeJob(jobInputOf(pieceSetupOf(piece, tables.stitches, row), tables, settings, unit, ownStart)),
+    ...judgeJob(jobInputOf(pieceSetupOf(piece, tables.stitches, row), tables, settings, ownStart)),
     row,
   })
   const rows = piece.plan.kind === 'band' ? piece.plan.rows.length : 1

@@ -22,7 +22,7 @@ describe('the demo', () => {
     'metallic-tension': /normal tension is no place for metallic/i,
   }
   const against = (setup: SetupContent) =>
-    judgeJob(jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm')).reasons.filter(
+    judgeJob(jobInputOf(setup, tables, DEFAULT_SETTINGS)).reasons.filter(
       ({ severity }) => severity !== 'note',
     )
 

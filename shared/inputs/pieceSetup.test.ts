@@ -96,7 +96,7 @@ describe('the kind of a job', () => {
 })
 
 describe('the one verdict of a piece', () => {
-  const verdictOf = (of: Piece) => judgePiece(of, 0, tables, DEFAULT_SETTINGS, 'mm').verdict
+  const verdictOf = (of: Piece) => judgePiece(of, 0, tables, DEFAULT_SETTINGS).verdict
   it('of a band is that of the row that fares worst, wherever it lies', () => {
     const band = piece('piece-collarband')
     if (band.plan.kind !== 'band') throw new Error('not a band')
@@ -109,7 +109,7 @@ describe('the one verdict of a piece', () => {
       const bad = { ...band, plan: { ...band.plan, rows } }
       expect(verdictOf(bad), `row ${at}`).toBe('stop')
       // Looked at, it says its reasons itself; from another row, whose they are, and nothing is mended there.
-      const from = (row: number) => judgePiece(bad, row, tables, DEFAULT_SETTINGS, 'mm').reasons[0]!
+      const from = (row: number) => judgePiece(bad, row, tables, DEFAULT_SETTINGS).reasons[0]!
       expect(from(at).message).not.toMatch(/^Row/)
       expect(from((at + 1) % 3)).toMatchObject({ message: `Row ${at + 1}: ${from(at).message}`, mend: null })
     }
@@ -117,8 +117,7 @@ describe('the one verdict of a piece', () => {
 })
 
 describe('how far a piece is', () => {
-  const way = (of: Piece) =>
-    wayOf(of, 0, tables, judgePiece(of, 0, tables, DEFAULT_SETTINGS, 'mm').verdict, true)
+  const way = (of: Piece) => wayOf(of, 0, tables, judgePiece(of, 0, tables, DEFAULT_SETTINGS).verdict, true)
   const collar = piece('plan-collar')
   it('is told by what is known of it', () => {
     expect(way(collar)).toEqual({ isPlanned: true, isPaired: true, isTested: true, isSewn: false })

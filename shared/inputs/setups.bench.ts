@@ -11,7 +11,7 @@ const { pieces } = demoBackup.records
 const tables = demoTables
 const seams = pieces.filter(({ plan }) => plan.kind === 'seam')
 const inputs = seams.map(({ setup }) => walkInputOf(setup, tables, DEFAULT_SETTINGS, UNKNOWN_STATE))
-const jobs = seams.map(({ setup }) => jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm'))
+const jobs = seams.map(({ setup }) => jobInputOf(setup, tables, DEFAULT_SETTINGS))
 let turn = 0
 
 describe('the demo’s setups, one after the other', () => {

@@ -10,9 +10,9 @@ const { records } = demoBackup
 const tables: PairingTables = { ...demoTables, pieces: new Map() }
 const banner = records.pieces.find(({ id }) => id === 'demo-plan-banner')!.setup
 const reasonsOf = (setup: SetupContent, owned = tables) =>
-  judgeJob(jobInputOf(setup, owned, DEFAULT_SETTINGS, 'mm'))
+  judgeJob(jobInputOf(setup, owned, DEFAULT_SETTINGS))
 const swap = (code: string, setup: SetupContent, owned = tables) =>
-  swapFor(code, setup, reasonsOf(setup, owned), owned, DEFAULT_SETTINGS, 'mm')
+  swapFor(code, setup, reasonsOf(setup, owned), owned, DEFAULT_SETTINGS)
 const codes = (setup: SetupContent) =>
   reasonsOf(setup)
     .reasons.filter(({ severity }) => severity !== 'note')

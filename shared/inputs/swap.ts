@@ -1,6 +1,5 @@
 import { needleNameAndType } from '#core/needle'
 import { judgeJob, type JobVerdict, mendedBy, type OwnedPart } from '#core/verdict'
-import type { LengthUnit } from '#core/units'
 import type { Settings } from '../records'
 import type { SetupContent } from '../setup'
 import { jobInputOf } from './job'
@@ -32,14 +31,13 @@ export function swapFor(
   now: JobVerdict,
   tables: PairingTables,
   settings: Settings,
-  unit: LengthUnit,
   ownStart: number | null = null,
 ): Swap | null {
   const part = mendedBy(code)
   if (!part) return null
   const known = new Set(now.reasons.filter(({ severity }) => severity !== 'note').map(reason => reason.code))
   const mends = ({ change }: Swap) => {
-    const { reasons } = judgeJob(jobInputOf({ ...setup, ...change }, tables, settings, unit, ownStart))
+    const { reasons } = judgeJob(jobInputOf({ ...setup, ...change }, tables, settings, ownStart))
     return reasons.every(reason => {
       if (reason.code === code) return false
       const isQuiet = reason.severity === 'note' || reason.code === 'tension-carried'

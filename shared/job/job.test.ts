@@ -30,7 +30,7 @@ import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
 const tables: PairingTables = { ...demoTables, pieces: new Map() }
-const place: Workplace = { tables, settings: DEFAULT_SETTINGS, unit: 'mm' }
+const place: Workplace = { tables, settings: DEFAULT_SETTINGS }
 const planned = (id: string) => records.pieces.find(plan => plan.id === `demo-plan-${id}`)!.setup
 const collar = planned('collar')
 const nothingForetold = () => null
@@ -81,9 +81,7 @@ describe('choosing a job', () => {
       expect(setup.stitch.widthMm).toBeLessThanOrEqual(safeWidthMm + 1e-9)
       expect(verdict).not.toBe('strikes')
       // Whatever it set itself, it does not warn of.
-      const codes = judgeJob(jobInputOf(setup, tables, DEFAULT_SETTINGS, 'mm')).reasons.map(
-        ({ code }) => code,
-      )
+      const codes = judgeJob(jobInputOf(setup, tables, DEFAULT_SETTINGS)).reasons.map(({ code }) => code)
       for (const code of ['tension-far', 'tension-carried', 'dense-no-stabilizer', 'metallic-tension'])
         expect(codes).not.toContain(code)
     },
@@ -270,7 +268,7 @@ describe('over a single hole', () => {
     const on = { ...planned('banner'), footId: [...feet.keys()][0]!, plate: 'single-hole' } as const
     const { setup } = setUpFor('satin', on, holed, nothingForetold)
     expect(setup.stitch.widthMm).toBeGreaterThan(0)
-    const verdict = judgeJob(jobInputOf(setup, holed.tables, DEFAULT_SETTINGS, 'mm'))
+    const verdict = judgeJob(jobInputOf(setup, holed.tables, DEFAULT_SETTINGS))
     expect(verdict.reasons[0]).toMatchObject({ code: 'swing-single-hole', mend: { kind: 'foot' } })
   })
 })

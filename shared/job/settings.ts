@@ -2,8 +2,7 @@ import { JOBS } from '#core/job'
 import type { FootWish, StartSettings, StartSource } from '#core/pairing'
 import { hasSwing } from '#core/stitch'
 import { beginningWidthMm, judgeSwing } from '#core/swing'
-import type { LengthUnit } from '#core/units'
-import { formatShort, lengthWithUnit } from '#core/units'
+import { formatShort, machineLength } from '#core/units'
 import { setupPartsOf, feetGuiding, type PairingTables, plateOn, swingInputOf, USUAL_ROW_MM } from '../inputs'
 import type { Foot, Settings } from '../records'
 import { carriedOver, familyWords, type SetupContent, tensionFromOf } from '../setup'
@@ -29,8 +28,6 @@ export interface Settled {
 export interface Workplace {
   readonly tables: PairingTables
   readonly settings: Settings
-  /** What lengths are written in. */
-  readonly unit: LengthUnit
 }
 
 /** Whether it is another value than before. */
@@ -151,7 +148,7 @@ function densityOf({ job, stitch }: SetupContent) {
     : { lengthMm: density.lengthMm, why: 'columns lie closed' }
 }
 
-const lengthSetting: SizeStep = (setup, { length }, { tables, unit }) => {
+const lengthSetting: SizeStep = (setup, { length }, { tables }) => {
   const { stitch } = setupPartsOf(setup, tables)
   const close = densityOf(setup)
   const lengthMm = close?.lengthMm ?? length.value ?? stitch?.defaultLengthMm
@@ -162,8 +159,8 @@ const lengthSetting: SizeStep = (setup, { length }, { tables, unit }) => {
     change: { stitch: { ...setup.stitch, lengthMm } },
     setting: {
       name: 'Length',
-      from: lengthWithUnit(setup.stitch.lengthMm, unit),
-      to: lengthWithUnit(lengthMm, unit),
+      from: machineLength(setup.stitch.lengthMm),
+      to: machineLength(lengthMm),
       source: length.source,
       why,
       missing: null,
@@ -172,7 +169,7 @@ const lengthSetting: SizeStep = (setup, { length }, { tables, unit }) => {
 }
 
 /** As wide as is wished for, and never wider than is safe. */
-const widthSetting: SizeStep = (setup, { width }, { tables, settings, unit }) => {
+const widthSetting: SizeStep = (setup, { width }, { tables, settings }) => {
   const parts = setupPartsOf(setup, tables)
   if (!parts.stitch || !hasSwing(parts.stitch)) return NOTHING
   const wished = width.value ?? (setup.stitch.widthMm || parts.stitch.defaultWidthMm)
@@ -183,10 +180,10 @@ const widthSetting: SizeStep = (setup, { width }, { tables, settings, unit }) =>
     change: { stitch: { ...setup.stitch, widthMm } },
     setting: {
       name: 'Width',
-      from: lengthWithUnit(setup.stitch.widthMm, unit),
-      to: lengthWithUnit(widthMm, unit),
+      from: machineLength(setup.stitch.widthMm),
+      to: machineLength(widthMm),
       source: width.source,
-      why: isLess ? `safe here; ${lengthWithUnit(wished, unit)} would be usual` : widthWhy(width),
+      why: isLess ? `safe here; ${machineLength(wished)} would be usual` : widthWhy(width),
       missing: null,
     },
   }

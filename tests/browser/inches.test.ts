@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, expect, inject, it } from 'vitest'
 import { ALL_VIEWS } from '../../app/stations'
-import { open, openBrowser, press, type Session, untilSaved } from './browser'
+import { byRole, open, openBrowser, press, type Session, type, untilSaved, untilText } from './browser'
 
 let session: Session
 beforeAll(async () => {
@@ -18,12 +18,31 @@ const WORDS = `
     e.localName === 'text' ? e.textContent : null,
   ])
   return [...document.body.innerText.split('\\n'), ...spoken].filter(Boolean)`
-/** A machine’s own width dial reads millimetres, and that is said beside the inches. */
-const ON_THE_DIAL = /[\d.]+ mm on the dial/g
 
-it.each(ALL_VIEWS.map(({ path }) => path))('%s speaks of no millimetre and no metre', async path => {
+it.each(ALL_VIEWS.map(({ path }) => path))('%s has inches as on a ruler, and no metres', async path => {
   await open(session.driver, inject('demo') + path)
   const lines = await session.driver.executeScript<string[]>(WORDS)
-  const stray = lines.filter(line => /\d\s?(mm|m)\b|\bmetres\b/.test(line.replace(ON_THE_DIAL, '')))
-  expect(stray).toEqual([])
+  expect(lines.filter(line => /\d\.\d+ in\b|\d\s?m\b|\bmetres\b/.test(line))).toEqual([])
+})
+
+it('leaves the machine its millimetres, and counts stitches per inch beside', async () => {
+  const { driver } = session
+  await open(driver, inject('demo'))
+  await untilText(driver, /\d stitches per inch/)
+  await untilText(driver, /Safe up to\s*\d\.\d+/)
+  expect(await (await byRole(driver, 'textbox', 'Stitch width')).getAttribute('value')).toBe('4.0')
+})
+
+it('takes a fraction key by key, keeps it exact, and marks tucks on quarter inches', async () => {
+  const { driver } = session
+  await open(driver, `${inject('demo')}/pintucks?piece=demo-piece-front`)
+  const field = await byRole(driver, 'textbox', 'Tuck to tuck')
+  await type(driver, 'Tuck to tuck', '')
+  for (const key of '1/4') await field.sendKeys(key)
+  await field.sendKeys('\t')
+  expect(await field.getAttribute('value')).toBe('1/4')
+  await untilSaved(driver)
+  await driver.navigate().refresh()
+  await untilText(driver, /1\/4 in apart|Tuck to tuck/)
+  expect(await (await byRole(driver, 'textbox', 'Tuck to tuck')).getAttribute('value')).toBe('1/4')
 })

@@ -83,8 +83,8 @@ const isRowTwin = (i: number) => (good.value?.rows[i]?.gapMm ?? 0) > 0
 /** Rows whose own setup strikes or is refused: the frame judges the chosen one only. */
 const badRows = computed(() =>
   (good.value?.rows ?? []).flatMap(({ setup }, i) => {
-    const verdict = judgeJob(jobInputOf(setup, book.shelf, settings.record, settings.unit))
-    return verdict.verdict === 'stop' ? [{ i, words: verdictWords(verdict, settings.unit) }] : []
+    const verdict = judgeJob(jobInputOf(setup, book.shelf, settings.record))
+    return verdict.verdict === 'stop' ? [{ i, words: verdictWords(verdict) }] : []
   }),
 )
 function mirror(rows: readonly number[]): void {

@@ -1,23 +1,31 @@
 <script setup lang="ts">
 import { WEDGES, wedgeReading, wedgeSheets } from '#core/measure'
-import { CHECK_LINE_MM } from '#core/paper'
+import { CHECK_LINES } from '#core/paper'
 import type { Print } from '~/paper/print'
+import { usePaper } from '~/paper/usePaper'
 import { orNull } from '~/planner/orNull'
 import { useKeptNumber } from './useKeptNumber'
 import { useTarget } from './useTarget'
 
 useHead({ title: 'Wedge gauge · Lacy Spool' })
 const { quantity, quantities, things, ofId, added } = useTarget('wedge')
-const { bare, length } = useLength()
 /** The check line is a matter of the printer: it holds for all that is cut from the sheet. */
-const checkMm = useKeptNumber('lacy-spool-check-line', CHECK_LINE_MM)
+const paper = usePaper()
+const line = computed(() => CHECK_LINES[paper.value])
+const kept = useKeptNumber('lacy-spool-check-line', 0)
+const checkMm = computed({
+  get: () => kept.value || line.value.longMm,
+  set: mm => {
+    kept.value = mm
+  },
+})
 const number = ref<string>('2')
 /** As it is printed on the wedge, in millimetres, whatever unit one reads. */
 const readMm = ref<number | null>(null)
 const wedge = computed(() => WEDGES.find(one => String(one.number) === number.value)!)
 const measured = computed(() => {
   const read = readMm.value
-  return read === null ? null : orNull(() => wedgeReading(wedge.value, read, checkMm.value))
+  return read === null ? null : orNull(() => wedgeReading(wedge.value, read, checkMm.value, paper.value))
 })
 const problem = computed(() => {
   if (readMm.value === null) return ''
@@ -25,7 +33,7 @@ const problem = computed(() => {
   if (!(readMm.value >= fromMm && readMm.value <= toMm))
     return `Wedge ${wedge.value.number} goes from ${fromMm} to ${toMm}: take the one that fits.`
   if (measured.value === null)
-    return `Its check line measures from ${bare(45)} to ${length(55)}: print at 100 %.`
+    return `The check line is ${line.value.words} long on paper printed at 100 %. Print it anew.`
   return ''
 })
 const prints: readonly Print[] = [

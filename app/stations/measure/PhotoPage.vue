@@ -28,7 +28,6 @@ import { useTarget } from './useTarget'
 
 useHead({ title: 'Photo · Lacy Spool' })
 const { quantity, quantities, things, ofId, added } = useTarget('photo')
-const { bare, length } = useLength()
 const toast = useToast()
 const photo = usePhoto()
 const scaler = useAsker<PhotoApi>(startPhotoWorker)
@@ -355,7 +354,7 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
           v-if="lengthMm"
           role="status"
         >
-          Between the ends: <b>{{ length(lengthMm.value) }}</b> ± {{ bare(2 * lengthMm.spread) }}
+          Between the ends: <b>{{ inMm(lengthMm.value) }}</b> ± {{ bareMm(2 * lengthMm.spread) }}
           <span class="hint">{{
             drawn.corners && drawn.span ? 'drawn to the edges' : 'as you marked it'
           }}</span>

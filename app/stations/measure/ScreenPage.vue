@@ -7,7 +7,6 @@ import { useTarget } from './useTarget'
 
 useHead({ title: 'On screen · Lacy Spool' })
 const { quantity, quantities, things, ofId, added } = useTarget('screen')
-const { length } = useLength()
 /** Between the lines a card just fits between, in px of this screen; 0: not set yet. */
 const cardPx = useKeptNumber('lacy-spool-screen-card', 0)
 /** Which side of the card lay between them: a phone is narrower than the long one. */
@@ -67,11 +66,11 @@ const scaleWords = computed(() =>
 )
 const valueNow = computed(() => {
   if (setting.value) return `${Math.round(lines.card)} px`
-  return measured.value ? length(measured.value.value) : ''
+  return measured.value ? inMm(measured.value.value) : ''
 })
 const how = computed(() =>
   setting.value
-    ? `Hold a card to the glass, its ${side.value} side (${length(sideMm.value)}) from line to line.`
+    ? `Hold a card to the glass, its ${side.value} side (${inMm(sideMm.value)}) from line to line.`
     : 'Needle, thread or ribbon flat on the glass; look straight down. Arrow keys move the line.',
 )
 </script>

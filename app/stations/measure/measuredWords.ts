@@ -2,21 +2,16 @@ import { type Quantity, quantityFact } from '#core/measure'
 import { giveOrTake, type Measurement } from '#core/measured'
 import { formatNumber } from '#core/units'
 
-/** How lengths are written now. */
-interface Lengths {
-  readonly length: (mm: number) => string
-}
-
 /**
  * A value in the unit of its quantity.
  *
  * @example
- * valueWords('tex', 30, useLength()) // '30.0 tex'
+ * valueWords('tex', 30) // '30.0 tex'
  */
-export function valueWords(quantity: Quantity, value: number, { length }: Lengths): string {
+export function valueWords(quantity: Quantity, value: number): string {
   switch (quantityFact(quantity).unit) {
     case 'mm':
-      return length(value)
+      return inMm(value)
     case 'tex':
       return `${formatNumber(value, 1)} tex`
     case 'factor':
@@ -30,17 +25,17 @@ export function valueWords(quantity: Quantity, value: number, { length }: Length
  * A measured value with how well it is known, in its own unit.
  *
  * @example
- * measuredWords('foot-opening', { value: 8.2, spread: 0.1 }, useLength()) // '8.2 mm ± 0.20 mm'
+ * measuredWords('foot-opening', { value: 8.2, spread: 0.1 }) // '8.2 mm ± 0.20 mm'
  */
-export function measuredWords(quantity: Quantity, measured: Measurement, lengths: Lengths): string {
-  const off = offWords(quantity, giveOrTake(measured), lengths)
-  return `${valueWords(quantity, measured.value, lengths)} ± ${off}`
+export function measuredWords(quantity: Quantity, measured: Measurement): string {
+  const off = offWords(quantity, giveOrTake(measured))
+  return `${valueWords(quantity, measured.value)} ± ${off}`
 }
 
-function offWords(quantity: Quantity, off: number, { length }: Lengths): string {
+function offWords(quantity: Quantity, off: number): string {
   switch (quantityFact(quantity).unit) {
     case 'mm':
-      return length(off)
+      return inMm(off)
     case 'tex':
       return formatNumber(off, 1)
     case 'factor':

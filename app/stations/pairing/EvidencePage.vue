@@ -9,7 +9,7 @@ const NUMBER = { class: { th: 'text-right', td: 'text-right whitespace-nowrap' }
 const COLUMNS: TableColumn<Row>[] = [
   { id: 'thread', header: 'Thread' },
   { id: 'needle', header: 'Needle', accessorFn: ({ type, sizeNm }) => `${type} ${needleSizeLabel(sizeNm)}` },
-  { id: 'eye', header: 'Eye', accessorFn: ({ eyeMm }) => bare(eyeMm), meta: NUMBER },
+  { id: 'eye', header: 'Eye', accessorFn: ({ eyeMm }) => bareMm(eyeMm), meta: NUMBER },
   { id: 'fill', header: 'Fill', accessorFn: ({ fill }) => `${Math.round(100 * fill)} %`, meta: NUMBER },
   { id: 'model', header: 'Model says' },
   { id: 'practice', header: 'Practice says' },
@@ -18,9 +18,7 @@ const COLUMNS: TableColumn<Row>[] = [
 const differs = ({ agree, practiceFit }: Row) => !agree && practiceFit !== null
 useHead({ title: 'How do we know · Lacy Spool' })
 const rows = compareModels()
-const { bare, length, sign } = useLength()
-const rangeOf = (threadClass: ThreadClass) =>
-  `${PRACTICE[threadClass].thickMm.map(bare).join(' to ')} ${sign()}`
+const rangeOf = (threadClass: ThreadClass) => `${PRACTICE[threadClass].thickMm.map(bareMm).join(' to ')} mm`
 const agreed = rows.filter(({ agree }) => agree).length
 </script>
 
@@ -93,7 +91,7 @@ const agreed = rows.filter(({ agree }) => agree).length
         </p>
         <p class="hint">
           Usual threads: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60 topstitch. Also tex 30 metallic,
-          flat metallic {{ length(0.4) }} wide, pearl 12 and 8, nylon {{ length(0.1) }}.
+          flat metallic {{ inMm(0.4) }} wide, pearl 12 and 8, nylon {{ inMm(0.1) }}.
         </p>
       </UCard>
     </div>

@@ -13,7 +13,6 @@ import { twinCandidates } from './twinCandidates'
 useHead({ title: 'Which twins to own · Lacy Spool' })
 const book = useBookStore()
 const settings = useSettingsStore()
-const { length } = useLength()
 const ticked = computed(() => new Set(settings.record.twinJobs))
 const jobs = computed(() => TWIN_JOBS.filter(({ id }) => ticked.value.has(id)))
 const widths = computed(() =>
@@ -46,7 +45,7 @@ const jobItems = computed(() =>
   TWIN_JOBS.map(({ id, name, gapMm, widthMm }) => ({
     value: id,
     label: name,
-    description: `gap ${gapWords(gapMm)}${widthMm > 0 ? `, width ${length(widthMm)}` : ', straight'}`,
+    description: `gap ${gapWords(gapMm)}${widthMm > 0 ? `, width ${inMm(widthMm)}` : ', straight'}`,
   })),
 )
 function tick(ids: readonly string[]): void {
@@ -89,7 +88,7 @@ const headline = computed(() => {
         />
         <p class="hint">
           Gaps by job: common practice. Your machines:
-          {{ widths.map(mm => length(mm)).join(', ') }}.
+          {{ widths.map(mm => inMm(mm)).join(', ') }}.
         </p>
       </UCard>
       <UCard

@@ -15,7 +15,6 @@ const inHand = useInHandStore()
 const settings = useSettingsStore()
 const handwheel = useHandwheelStore()
 const { remove } = useShelf()
-const { bare, length } = useLength()
 
 const ROW_PX = 84
 const search = useUrlState<string>('search', { usual: '' })
@@ -117,7 +116,7 @@ const measure = (row: unknown) => virtual.value.measureElement(row as Element | 
 function facts(piece: Piece) {
   const setup = pieceSetupOf(piece, book.shelf.stitches)
   const parts = setupPartsOf(setup, book.shelf)
-  const verdict = judgePiece(piece, 0, book.shelf, settings.record, settings.unit)
+  const verdict = judgePiece(piece, 0, book.shelf, settings.record)
   const { widthMm, lengthMm } = setup.stitch
   const copies = piece.copies === 1 ? '' : `${piece.copies} copies`
   return {
@@ -130,7 +129,7 @@ function facts(piece: Piece) {
       parts.machine?.name,
       parts.needle && needleSearchText(parts.needle),
       `${parts.stitch?.name ?? 'stitch gone'} `
-        + `${widthMm > 0 ? `width ${bare(widthMm)} ` : ''}length ${length(lengthMm)}`,
+        + `${widthMm > 0 ? `width ${bareMm(widthMm)} ` : ''}length ${inMm(lengthMm)}`,
     ]
       .filter(Boolean)
       .join(' · '),

@@ -11,7 +11,6 @@ useHead({ title: 'Compare · Lacy Spool' })
 const book = useBookStore()
 const inHand = useInHandStore()
 const settings = useSettingsStore()
-const { length } = useLength()
 
 const needles = computed(() =>
   [...book.shelf.needles.values()]
@@ -40,7 +39,7 @@ const machineRows = computed(() =>
         { ...inHand.parts, machine },
         settings.record,
         machine.name,
-        `widest ${length(machine.maxWidthMm)}`,
+        `widest ${inMm(machine.maxWidthMm)}`,
         machine.id,
       )
       return row ? [row] : []
@@ -64,7 +63,7 @@ const owned = computed(() =>
     .map(row => ({ gapMm: row.gapMm, label: row.name, safeWidthMm: row.safeWidthMm })),
 )
 const title = computed(() =>
-  inHand.parts.stitch ? `${inHand.parts.stitch.name}, width ${length(inHand.setup.stitch.widthMm)}` : '',
+  inHand.parts.stitch ? `${inHand.parts.stitch.name}, width ${inMm(inHand.setup.stitch.widthMm)}` : '',
 )
 
 function saveCsv(): void {

@@ -86,9 +86,9 @@ describe('the verdict', () => {
     inHand.update('Nothing', { machineId: null })
     expect(show(VerdictCard).text()).toContain('Choose a machine and a needle.')
   })
-  it('speaks inches when inches are on', () => {
+  it('keeps the machine’s lengths in mm when inches are on', () => {
     useSettingsStore().change({ unit: 'inch' })
-    expect(show(VerdictCard).text()).toContain('0.177 in is safe.')
+    expect(show(VerdictCard).text()).toContain('up to 4.5 mm is safe.')
   })
 })
 

@@ -135,9 +135,9 @@ const threads: WorkboxTable<Thread> = {
     {
       label: 'Thickness',
       wide: 1.2,
-      text: (t, { length }) => {
+      text: t => {
         const { mm, source } = drawnDiameter(t)
-        return source === 'guess' ? 'not measured' : `${length(mm)}, ${source}`
+        return source === 'guess' ? 'not measured' : `${inMm(mm)}, ${source}`
       },
       by: t => drawnDiameter(t).mm,
     },
@@ -174,10 +174,10 @@ const bobbins: WorkboxTable<Bobbin> = {
     {
       label: 'Winding space',
       wide: 1.6,
-      text: (b, { length }) =>
+      text: b =>
         b.outerMm === null
           ? 'not measured'
-          : `${length(b.outerMm)} over ${length(b.coreMm)}, ${length(b.wideMm)} wide`,
+          : `${inMm(b.outerMm)} over ${inMm(b.coreMm)}, ${inMm(b.wideMm)} wide`,
     },
   ],
 }
@@ -193,7 +193,7 @@ const cloths: WorkboxTable<Cloth> = {
     {
       label: 'One layer',
       wide: 1.2,
-      text: (c, { length }) => knownLength(length, c, 'thicknessMm'),
+      text: c => knownLength(inMm, c, 'thicknessMm'),
       by: c => c.thicknessMm,
     },
   ],
@@ -220,7 +220,7 @@ const feet: WorkboxTable<Foot> = {
     {
       label: 'Opening',
       wide: 1.2,
-      text: (f, { length }) => (f.singleHole ? 'single hole' : knownLength(length, f, 'slotMm')),
+      text: f => (f.singleHole ? 'single hole' : knownLength(inMm, f, 'slotMm')),
       by: f => f.slotMm,
     },
   ],
@@ -235,7 +235,7 @@ const plates: WorkboxTable<Plate> = {
     {
       label: 'Opening',
       wide: 1.2,
-      text: (p, { length }) => (p.singleHole ? 'single hole' : knownLength(length, p, 'slotMm')),
+      text: p => (p.singleHole ? 'single hole' : knownLength(inMm, p, 'slotMm')),
       by: p => p.slotMm,
     },
   ],
@@ -247,12 +247,12 @@ const machines: WorkboxTable<Machine> = {
   filters: [],
   columns: [
     { label: 'Name', wide: 1.4, text: m => m.name },
-    { label: 'Widest stitch', wide: 1, text: (m, { length }) => length(m.maxWidthMm), by: m => m.maxWidthMm },
+    { label: 'Widest stitch', wide: 1, text: m => inMm(m.maxWidthMm), by: m => m.maxWidthMm },
     { label: 'Twin mode', wide: 1, text: m => m.twinMode.kind },
     {
       label: 'Plate opening',
       wide: 1.2,
-      text: (m, { length }) => knownLength(length, m, 'plateSlotMm'),
+      text: m => knownLength(inMm, m, 'plateSlotMm'),
       by: m => m.plateSlotMm,
     },
     {

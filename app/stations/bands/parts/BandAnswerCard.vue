@@ -3,7 +3,7 @@ import { farPoint } from '#core/fit'
 import { formatNumber } from '#core/units'
 import type { BandAnswer } from '#shared/inputs'
 import type { Fault } from '~/asking/asker'
-import { endWords, guideWords, hundredth, noteWords, patternWords, rowWord } from '../bandWords'
+import { endWords, guideWords, noteWords, patternWords, rowWord } from '../bandWords'
 
 /** What to dial and count for each row, where rows drift, and what to mind. */
 const { answer, names, buildUp, fault } = defineProps<{
@@ -23,7 +23,7 @@ const emit = defineEmits<{
   mirror: [rows: readonly number[]]
   lengths: [a: number, aMm: number, bMm: number]
 }>()
-const { length, bare, cut, sign } = useLength()
+const { length, place, cut, sign } = useLength()
 const drifts = computed(() => answer.band.drift)
 /** Where the end of the longest leg may fall, by the feed measured on this cloth. */
 const far = computed(() => {
@@ -47,7 +47,7 @@ const open = ref(false)
     class="grid gap-2"
   >
     <header>
-      <h2>{{ length(hundredth(answer.band.bandMm)) }} wide</h2>
+      <h2>{{ length(answer.band.bandMm) }} wide</h2>
       <span class="hint">{{ answer.isDialKnown ? 'on your dial' : 'dial guessed' }}</span>
     </header>
     <ol class="rows">
@@ -57,7 +57,7 @@ const open = ref(false)
       >
         <p>
           <b>{{ i + 1 }} {{ names[i] }}</b
-          >, middle at {{ bare(hundredth(answer.band.rows[i]!.centreMm)) }}
+          >, middle at {{ place(answer.band.rows[i]!.centreMm) }}
         </p>
         <p
           v-for="(leg, k) in row.legs"
@@ -66,15 +66,15 @@ const open = ref(false)
         >
           <span
             >{{ row.legs.length > 1 ? `side ${k + 1}: ` : ''
-            }}<b>{{ patternWords(leg, bare, answer.scale) }}</b></span
+            }}<b>{{ patternWords(leg, bareMm, answer.scale) }}</b></span
           >
-          <span class="hint">{{ endWords(leg, length) }}</span>
+          <span class="hint">{{ endWords(leg, inMm) }}</span>
         </p>
         <p
           v-if="row.guide"
           class="hint"
         >
-          {{ guideWords(row.guide, length) }}
+          {{ guideWords(row.guide, inMm) }}
         </p>
       </li>
     </ol>
@@ -94,7 +94,7 @@ const open = ref(false)
         :key="i"
         class="close-ink"
       >
-        <UIcon name="i-lucide-triangle-alert" /> {{ noteWords(note, length) }}
+        <UIcon name="i-lucide-triangle-alert" /> {{ noteWords(note, inMm) }}
         <UButton
           v-if="note.code === 'mirror'"
           size="sm"

@@ -13,7 +13,6 @@ const { answer, names } = defineProps<{
   /** Of each row’s stitch. */
   names: readonly string[]
 }>()
-const { bare } = useLength()
 const list = useTemplateRef<HTMLOListElement>('list')
 useDragOrder(list, move)
 
@@ -91,7 +90,7 @@ const spans = computed(() => answer?.band.rows.map(({ spanMm }) => spanMm) ?? []
           class="name"
           data-row
           :aria-pressed="chosen === i"
-          :aria-label="`${i + 1} ${names[i]} ${bare(spans[i] ?? row.widthMm)}`"
+          :aria-label="`${i + 1} ${names[i]} ${bareMm(spans[i] ?? row.widthMm)}`"
           @click="
             () => {
               chosen = i
@@ -100,7 +99,7 @@ const spans = computed(() => answer?.band.rows.map(({ spanMm }) => spanMm) ?? []
           @keydown="press(i, $event)"
         >
           <b>{{ i + 1 }}</b> {{ names[i] }}
-          <span class="hint wide">{{ bare(spans[i] ?? row.widthMm) }}</span>
+          <span class="hint wide">{{ bareMm(spans[i] ?? row.widthMm) }}</span>
         </UButton>
       </li>
     </ol>

@@ -6,9 +6,8 @@ import type { BandAnswer } from '#shared/inputs'
 /** Where neighbours drift, and the lengths on the dial with which they keep step. */
 const { answer } = defineProps<{ answer: BandAnswer }>()
 const emit = defineEmits<{ lengths: [a: number, aMm: number, bMm: number] }>()
-const { length, bare } = useLength()
-const onDial = (mm: number) => bare(dialledMm(mm, answer.scale))
-const tenth = (mm: number) => Math.round(10 * mm) / 10
+const { placed } = useLength()
+const onDial = (mm: number) => bareMm(dialledMm(mm, answer.scale))
 const alongMm = computed(() =>
   Math.max(...answer.rows.map(({ legs }) => legs.reduce((sum, leg) => sum + leg.lengthMm, 0))),
 )
@@ -32,14 +31,13 @@ const pairs = computed(() =>
       <p v-if="everyMm === null">Rows {{ a + 1 }} and {{ b + 1 }} keep step.</p>
       <template v-else>
         <p>
-          Rows {{ a + 1 }} and {{ b + 1 }} drift: they stand alike again every
-          <b>{{ length(tenth(everyMm)) }}</b>.
+          Rows {{ a + 1 }} and {{ b + 1 }} drift: they stand alike again every <b>{{ placed(everyMm) }}</b>.
         </p>
         <p
           v-if="found.length === 0"
           class="hint"
         >
-          No lengths on the dial within 30 % keep step over {{ length(tenth(alongMm)) }}.
+          No lengths on the dial within 30 % keep step over {{ placed(alongMm) }}.
         </p>
         <p
           v-for="(step, k) in found"

@@ -18,7 +18,7 @@ const { answer, names, overlapsMm, clothHex, ribbonMm, under } = defineProps<{
   under: boolean
 }>()
 const emit = defineEmits<{ overlap: [index: number, mm: number] }>()
-const { length } = useLength()
+const { length, between } = useLength()
 const PAD_MM = 7
 /** Above the cloth, for the rows’ numbers. */
 const HEAD_MM = 3.4
@@ -86,12 +86,12 @@ function press(i: number, event: KeyboardEvent): void {
 }
 const overlapWords = (mm: number) => {
   if (mm === 0) return 'they touch'
-  return mm > 0 ? `${length(mm)} over each other` : `${length(-mm)} between them`
+  return mm > 0 ? `${between(mm)} over each other` : `${between(-mm)} between them`
 }
 const label = computed(
   () =>
     `${rows.value.length} rows, ${length(band.value.bandMm)} wide, ${length(tallMm.value)} of it, to scale. `
-    + rows.value.map(({ i, spanMm }) => `Row ${i + 1}: ${names[i]}, ${length(spanMm)} wide.`).join(' '),
+    + rows.value.map(({ i, spanMm }) => `Row ${i + 1}: ${names[i]}, ${inMm(spanMm)} wide.`).join(' '),
 )
 </script>
 

@@ -10,7 +10,7 @@ const { start } = defineProps<{
 }>()
 const emit = defineEmits<{ take: [rows: { stitchId: string; widthMm: number }[], overlapMm: number] }>()
 const book = useBookStore()
-const { bare, length } = useLength()
+const { between } = useLength()
 const MOST_SHOWN = 50
 const bandMm = ref(32)
 const overlapMm = ref(0)
@@ -75,7 +75,7 @@ function take({ ids }: Stack): void {
 const SAME_MM = 0.005
 const offWords = ({ offMm }: Stack) => {
   if (Math.abs(offMm) < SAME_MM) return 'just as wide'
-  return `${length(Math.abs(Math.round(100 * offMm) / 100))} ${offMm > 0 ? 'wider' : 'narrower'}`
+  return `${between(Math.abs(offMm))} ${offMm > 0 ? 'wider' : 'narrower'}`
 }
 const stackLabel = (stack: Stack) => `${stack.ids.map(nameOf).join(', ')}: ${offWords(stack)}`
 </script>
@@ -189,7 +189,7 @@ const stackLabel = (stack: Stack) => `${stack.ids.map(nameOf).join(', ')}: ${off
             /></span>
           </span>
           <span class="hint"
-            >{{ stack.ids.map(id => bare(widthOf(id))).join(' + ') }}, {{ offWords(stack) }}</span
+            >{{ stack.ids.map(id => bareMm(widthOf(id))).join(' + ') }}, {{ offWords(stack) }}</span
           >
         </UButton>
       </li>

@@ -12,11 +12,11 @@ const { ribbon, answer } = defineProps<{
 }>()
 const emit = defineEmits<{ twin: [id: string] }>()
 const book = useBookStore()
-const { length } = useLength()
+const { between } = useLength()
 const isCord = computed(() => ribbon.kind === 'cord')
 const margin = computed(() => answer.ribbon!)
 const marginWords = computed(() => {
-  const mm = length(Math.abs(hundredth(margin.value.marginMm)))
+  const mm = between(Math.abs(margin.value.marginMm))
   return margin.value.marginMm >= 0 ? `${mm} on each side` : `${mm} over on each side`
 })
 /** Straight rows along a ribbon’s edges; over a cord they stand beside it. */
@@ -60,8 +60,8 @@ const wantedGap = computed(() => {
     >
       None of your twins {{ isCord ? 'stands on both sides of it' : 'holds both edges' }}.
       <template v-if="!isCord && wantedGap[1] > 0"
-        >A gap of {{ length(Math.max(0, hundredth(wantedGap[0]))) }} to
-        {{ length(hundredth(wantedGap[1])) }} would.</template
+        >A gap of {{ inMm(Math.max(0, hundredth(wantedGap[0]))) }} to
+        {{ inMm(hundredth(wantedGap[1])) }} would.</template
       >
     </p>
     <ul class="grid gap-1">
@@ -77,13 +77,13 @@ const wantedGap = computed(() => {
           @click="emit('twin', twin.id)"
         />
         <span class="hint"
-          >{{ length(Math.abs(hundredth(twin.marginMm))) }}
+          >{{ between(Math.abs(twin.marginMm)) }}
           {{ twin.marginMm >= 0 ? 'inside each edge' : 'beside it' }}</span
         >
       </li>
     </ul>
     <p class="hint">
-      Rule: {{ length(EDGE_MARGIN_MM.least) }} to {{ length(EDGE_MARGIN_MM.most) }} inside holds an edge (a
+      Rule: {{ between(EDGE_MARGIN_MM.least) }} to {{ between(EDGE_MARGIN_MM.most) }} inside holds an edge (a
       guess of ours). Sew a hand’s length and look.
     </p>
   </UCard>

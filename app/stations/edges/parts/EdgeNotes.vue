@@ -50,15 +50,15 @@ const { length } = useLength()
 const adviceWords = (one: EdgeAdvice): string => {
   switch (one.code) {
     case 'smaller-bite': {
-      const wanted = length(stitch.widthMm)
+      const wanted = inMm(stitch.widthMm)
       const where = one.pairs === 1 ? 'at one place' : `at ${one.pairs} places`
-      return `Stitches ${wanted} wide crowd ${where}. The plan takes ${length(one.widestMm)}, which is clear.`
+      return `Stitches ${wanted} wide crowd ${where}. The plan takes ${inMm(one.widestMm)}, which is clear.`
     }
     case 'too-narrow':
-      return `Too narrow: only ${length(one.widestMm)} stays clear. Sew a straight or a hidden edge.`
+      return `Too narrow: only ${inMm(one.widestMm)} stays clear. Sew a straight or a hidden edge.`
     case 'longer-stitch': {
       const round = `Stitches crowd on the tightest curve (${length(one.radiusMm)}).`
-      return `${round} Take a length of ${length(one.leastMm)} or more.`
+      return `${round} Take a length of ${inMm(one.leastMm)} or more.`
     }
     case 'bite-over-round':
       return `The bite is wider than the tightest curve (${length(one.radiusMm)}). Take a smaller bite.`
@@ -67,7 +67,7 @@ const adviceWords = (one: EdgeAdvice): string => {
       return `Stitches crowd ${where}. Shorten the bite.`
     }
     case 'finer-thread': {
-      const thick = `The thread fills the gap between stitches: it is ${length(one.threadMm)} thick.`
+      const thick = `The thread fills the gap between stitches: it is ${inMm(one.threadMm)} thick.`
       return `${thick} Take a thinner thread, or leave more room.`
     }
   }
@@ -110,7 +110,7 @@ const bobbinWords = computed(() => {
         <UIcon name="i-lucide-triangle-alert" /> {{ adviceWords(one) }}
       </li>
       <li v-if="advice.length === 0 && kind !== 'straight'">
-        <UIcon name="i-lucide-check" /> Nothing touches; up to {{ length(widestMm) }} all round.
+        <UIcon name="i-lucide-check" /> Nothing touches; up to {{ inMm(widestMm) }} all round.
       </li>
       <li v-if="isHidden">
         Monofilament: <b>{{ filament }}</b> on this cloth. Common practice is clear on light, smoke on dark.

@@ -24,8 +24,7 @@ const emit = defineEmits<{
   /** null: as planned. */
   settle: [at: SideAt, own: FitPlan | null]
 }>()
-const { length, bare } = useLength()
-const tenth = (mm: number) => Math.round(10 * mm) / 10
+const { length, placed } = useLength()
 const plan = computed(() => answer.ways[answer.way]!.plan)
 interface Row {
   readonly number: number
@@ -42,7 +41,7 @@ interface Row {
 const rows = computed((): Row[] => {
   let number = 0
   return plan.value.stretches.flatMap((stretch, s) => {
-    const words = sideWords(stretch, answer.scale, bare)
+    const words = sideWords(stretch, answer.scale, bareMm)
     return stretch.sides.map((of, side): Row => {
       number += 1
       const next = stretch.closed
@@ -89,7 +88,7 @@ const planWordsOf = (row: Row, own: FitPlan) =>
   sideWords(
     { ...plan.value.stretches[row.at.stretch]!, sides: [{ ...row.of, plan: own }] },
     answer.scale,
-    bare,
+    bareMm,
   )[0]!
 const turnWords = (every: number | null) => {
   if (every === null) return ''
@@ -131,7 +130,7 @@ const turnWords = (every: number | null) => {
             >{{ ' '
             }}<span class="hint"
               >{{ isMany ? `${row.name}, ` : ''
-              }}<span class="long">{{ length(tenth(row.of.lengthMm)) }}</span></span
+              }}<span class="long">{{ placed(row.of.lengthMm) }}</span></span
             ></span
           >
           <span class="text-right"
@@ -156,8 +155,8 @@ const turnWords = (every: number | null) => {
             v-if="row.of.turnEvery !== null"
             class="hint"
           >
-            Radius down to {{ length(tenth(row.of.leastRadiusMm!)) }}: {{ turnWords(row.of.turnEvery) }},
-            needle down.
+            Radius down to {{ placed(row.of.leastRadiusMm!) }}: {{ turnWords(row.of.turnEvery) }}, needle
+            down.
           </p>
           <ul>
             <li

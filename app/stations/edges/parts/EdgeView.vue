@@ -36,7 +36,7 @@ const emit = defineEmits<{
   /** The new shape's first point was clicked again. */
   closed: []
 }>()
-const { length, bare } = useLength()
+const { length } = useLength()
 const PAD_MM = 9
 const FINGER_PX = 22
 const plan = computed(() => answer.ways[answer.way]!.plan)
@@ -119,7 +119,7 @@ const MOST_SPOKEN = 8
 const label = computed(() => {
   const shapes = answer.regions.filter(({ length: rings }) => rings > 0).length
   const sideCount = plan.value.stretches.reduce((sum, stretch) => sum + stretch.sides.length, 0)
-  const sides = plan.value.stretches.flatMap(stretch => sideWords(stretch, answer.scale, bare))
+  const sides = plan.value.stretches.flatMap(stretch => sideWords(stretch, answer.scale, bareMm))
   const said = sides.slice(0, MOST_SPOKEN).map((words, i) => ` Side ${i + 1}: ${words}.`)
   return (
     `${shapes} ${shapes === 1 ? 'shape' : 'shapes'}, ${sideCount} sides, `
@@ -178,7 +178,7 @@ function pressPull(event: KeyboardEvent): void {
   emit('recount', pull.value.at, pull.value.of.stitches + by)
 }
 const stitchWords = (stitches: number, lengthMm: number) =>
-  `${stitches} stitches, ${length(lengthMm / stitches)} from point to point`
+  `${stitches} stitches, ${inMm(lengthMm / stitches)} from point to point`
 
 function take(stretch: number, pressed: PointerEvent): void {
   followPointer(pressed, event => {
@@ -299,7 +299,7 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
           fill="var(--ink)"
           font-weight="650"
         >
-          {{ view === 'room' ? `≤ ${bare(most)}` : number }}
+          {{ view === 'room' ? `≤ ${bareMm(most)}` : number }}
         </text>
       </g>
       <g
@@ -396,7 +396,7 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
       v-if="view === 'room'"
       class="hint"
       ><b class="clear-ink">whole line</b>: room to spare · <b class="close-ink">long dashes</b>: hardly ·
-      <b class="strikes-ink">short dashes</b>: a bite of {{ length(widthMm) }} touches</span
+      <b class="strikes-ink">short dashes</b>: a bite of {{ inMm(widthMm) }} touches</span
     >
     <span
       v-else

@@ -12,7 +12,7 @@ const { ways, wantedMm, lengths, biteWord } = defineProps<{
   /** The bite one would like; 0: there is none. */
   wantedMm: number
 }>()
-const { length } = useLength()
+const { placed } = useLength()
 const chosen = computed(() => Math.min(model.value, ways.length - 1))
 const changesWords = (count: number) => {
   if (count === 0) return 'one length setting'
@@ -20,7 +20,7 @@ const changesWords = (count: number) => {
 }
 function helpWords({ byHand, easedLast, missMm }: EdgeWay): string[] {
   if (!byHand) return []
-  const mm = length(tenth(missMm))
+  const mm = placed(missMm)
   return [easedLast ? `ease up to ${mm} in the last stitch` : `ease up to ${mm} per side`]
 }
 /** What sets a way apart from the others. */
@@ -36,15 +36,14 @@ const cards = computed(() =>
     title: titleOf(way),
     costs: [
       ...(titleOf(way) === changesWords(way.dialChanges) ? [] : [changesWords(way.dialChanges)]),
-      `length ± ${length(way.deviationMm / lengths)}`,
-      ...(wantedMm > 0 ? [`${biteWord} ${length(way.widthMm)}`] : []),
+      `length ± ${inMm(way.deviationMm / lengths)}`,
+      ...(wantedMm > 0 ? [`${biteWord} ${inMm(way.widthMm)}`] : []),
       ...helpWords(way),
       ...(way.bulk > 0 ? [`${way.bulk} bulky ${way.bulk === 1 ? 'point' : 'points'}`] : []),
       ...(way.unreached > 0 ? [`${way.unreached} sides off the dial`] : []),
     ],
   })),
 )
-const tenth = (mm: number) => Math.round(10 * mm) / 10
 </script>
 
 <template>

@@ -30,7 +30,6 @@ const {
   photo?: (() => Promise<string | null>) | null
 }>()
 const book = useBookStore()
-const lengths = useLength()
 const { refuses } = useFieldsAround()
 const { sayStored } = useStoredWords()
 const note = ref('')
@@ -39,7 +38,7 @@ const keepsPhoto = ref(true)
 const thing = computed(() => things.find(({ id }) => id === ofId) ?? null)
 const hasThing = computed(() => measuredTable(quantity) !== null)
 const fact = computed(() => quantityFact(quantity))
-const words = computed(() => measured && measuredWords(quantity, measured, lengths))
+const words = computed(() => measured && measuredWords(quantity, measured))
 /** What stands there now. */
 const before = computed(() => {
   const [table, field] = [measuredTable(quantity), measuredField(quantity)]
@@ -48,9 +47,7 @@ const before = computed(() => {
   return typeof value === 'number' ? value : null
 })
 const beforeWords = computed(() =>
-  before.value === null
-    ? 'not measured until now'
-    : `until now ${valueWords(quantity, before.value, lengths)}`,
+  before.value === null ? 'not measured until now' : `until now ${valueWords(quantity, before.value)}`,
 )
 const isOpening = computed(() => quantity.endsWith('opening'))
 const name = computed(() => thing.value?.name ?? named.value.trim())
@@ -109,7 +106,7 @@ async function keep(): Promise<void> {
         {{ fact.words }}<template v-if="thing"> of {{ thing.name }}, {{ beforeWords }}</template
         >, by {{ WAY_WORDS[way] }}. In 19 of 20 measurings the truth lies within the ±.
         <template v-if="isOpening"
-          >The verdict counts its narrow end, {{ lengths.length(leastOf(measured)) }}.</template
+          >The verdict counts its narrow end, {{ inMm(leastOf(measured)) }}.</template
         >
       </p>
       <p

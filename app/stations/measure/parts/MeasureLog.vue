@@ -9,7 +9,6 @@ import { measuredWords } from '../measuredWords'
 
 /** All that was measured, the newest first: older ones stay, and can be taken again. */
 const book = useBookStore()
-const lengths = useLength()
 const { sayStored } = useStoredWords()
 const toast = useToast()
 const FIRST = 8
@@ -28,7 +27,7 @@ function isInUse({ quantity, ofId, value }: Measure): boolean {
 const canUse = (measure: Measure) => !isInUse(measure) && appliedMeasure(measure, book.tables).length > 0
 const nameOf = ({ quantity, name }: Measure) => `${quantityFact(quantity).words}, ${name}`
 function use(measure: Measure): void {
-  void sayStored(`${nameOf(measure)}: ${measuredWords(measure.quantity, measure, lengths)}`, {
+  void sayStored(`${nameOf(measure)}: ${measuredWords(measure.quantity, measure)}`, {
     kept: book.commit(`Use ${nameOf(measure)}`, appliedMeasure(measure, book.tables)),
   })
 }
@@ -87,7 +86,7 @@ async function show(measure: Measure): Promise<void> {
         <div class="says">
           <p>{{ nameOf(measure) }}</p>
           <p>
-            <b>{{ measuredWords(measure.quantity, measure, lengths) }}</b>
+            <b>{{ measuredWords(measure.quantity, measure) }}</b>
           </p>
           <p class="hint">
             {{ WAY_WORDS[measure.way] }}, {{ dayOf(measure.at)

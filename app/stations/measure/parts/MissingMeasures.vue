@@ -13,7 +13,6 @@ const title = computed(() => {
   if (missing.length > 0) return 'What is not measured, most useful first'
   return hasBegun ? 'Nothing that is planned waits for a measure' : 'Nothing to work out yet'
 })
-const { length } = useLength()
 const FIRST = 5
 /** Openings are read to a twentieth of a millimetre; a least one is never rounded down. */
 const upToOpening = (mm: number) => Math.ceil(20 * mm - 1e-6) / 20
@@ -77,7 +76,7 @@ function usedWords({ usedBy, isInHand }: Unmeasured): string {
           <p class="hint">
             {{ usedWords(one) }}.
             <template v-if="one.clearFromMm !== null"
-              >Safe if <b>{{ length(upToOpening(one.clearFromMm)) }}</b> or wider.</template
+              >Safe if <b>{{ inMm(upToOpening(one.clearFromMm)) }}</b> or wider.</template
             ><template v-else>{{ CONSEQUENCE_WORDS[one.consequence].word }}.</template>
           </p>
         </div>

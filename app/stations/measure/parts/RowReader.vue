@@ -21,7 +21,6 @@ const emit = defineEmits<{
   holes: [holes: readonly Place[]]
   take: [row: TakenRow]
 }>()
-const { length, bare } = useLength()
 const { refuses } = useFieldProblems()
 const LOOK_WORDS: Readonly<Record<RowLook, string>> = {
   straight: 'straight',
@@ -100,11 +99,11 @@ const ACROSS_WORDS: Readonly<Record<RowLook, string>> = {
       </p>
       <template v-else-if="read">
         <p role="status">
-          <b>{{ read.stitches }} stitches</b> of {{ length(read.lengthMm.value) }} ±
-          {{ bare(giveOrTake(read.lengthMm)) }}, single ones ± {{ bare(2 * read.scatterMm)
+          <b>{{ read.stitches }} stitches</b> of {{ inMm(read.lengthMm.value) }} ±
+          {{ bareMm(giveOrTake(read.lengthMm)) }}, single ones ± {{ bareMm(2 * read.scatterMm)
           }}<template v-if="across"
-            >; {{ ACROSS_WORDS[look] }} <b>{{ length(across.value) }}</b> ±
-            {{ bare(giveOrTake(across)) }}</template
+            >; {{ ACROSS_WORDS[look] }} <b>{{ inMm(across.value) }}</b> ±
+            {{ bareMm(giveOrTake(across)) }}</template
           >.
         </p>
         <p class="hint">

@@ -7,7 +7,6 @@ const { wedge, readMm } = defineProps<{
   /** Where it stops; null: not read yet. */
   readMm: number | null
 }>()
-const { length } = useLength()
 const LONG = 300
 const SCALE = 7
 const MIDDLE = 60
@@ -24,7 +23,7 @@ const numbers = computed(() =>
   Array.from({ length: 7 }, (_, i) => wedge.fromMm + (i * (wedge.toMm - wedge.fromMm)) / 6),
 )
 const words = computed(() =>
-  readMm === null ? 'A wedge in an opening' : `The wedge stops at ${length(readMm)}`,
+  readMm === null ? 'A wedge in an opening' : `The wedge stops at ${inMm(readMm)}`,
 )
 </script>
 

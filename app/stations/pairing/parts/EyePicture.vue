@@ -8,7 +8,6 @@ import type { ThreadKind } from '#core/thread'
  * The thread in the eye, to scale: the blade, its clear eye, and the thread's cross-section; a film as the
  * band it is.
  */
-const { length } = useLength()
 const { type, sizeNm, eyeMm, threads } = defineProps<{
   type: NeedleType
   sizeNm: number
@@ -23,11 +22,11 @@ const bladeMm = computed(() => sizeNm / 100)
 const across = computed(() => Math.max(bladeMm.value, ...threads.map(({ thickness }) => thickness.mm)) + 0.12)
 const tall = computed(() => eyeMm * EYE_LONG + 0.16)
 function threadWords({ kind, thickness }: (typeof threads)[number]): string {
-  const thick = length(thickness.mm)
+  const thick = inMm(thickness.mm)
   return kind === 'film' ? `the flat metallic is a band ${thick} wide` : `the thread is ${thick} thick`
 }
 const label = computed(() => {
-  const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${length(eyeMm)} wide`
+  const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${inMm(eyeMm)} wide`
   return `${eye}; ${threads.map(threadWords).join(', ')}.`
 })
 </script>
@@ -84,10 +83,10 @@ const label = computed(() => {
       </svg>
     </div>
     <figcaption class="hint">
-      eye {{ length(eyeMm) }}, {{ formatNumber(PX_PER_MM / CSS_PX_PER_MM, 0) }}× size<template
+      eye {{ inMm(eyeMm) }}, {{ formatNumber(PX_PER_MM / CSS_PX_PER_MM, 0) }}× size<template
         v-for="(thread, i) in threads"
         :key="i"
-        ><br />{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ length(thread.thickness.mm) }},
+        ><br />{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ inMm(thread.thickness.mm) }},
         {{ thread.thickness.source }}</template
       >
     </figcaption>

@@ -15,11 +15,9 @@ const { made, plan, marked, ridesToMm, order, fit } = defineProps<{
   order: readonly number[]
   fit: OutlineFit | null
 }>()
-const { length: exact, bare: exactBare } = useLength()
-/** To a tenth: no tape is read finer. A file says it to the micrometre. */
-const tenth = (mm: number | null) => (mm === null ? null : Math.round(10 * mm) / 10)
-const length = (mm: number | null) => exact(tenth(mm))
-const bare = (mm: number | null) => exactBare(tenth(mm))
+/** No tape is read finer; a file says it to the micrometre. */
+const { placed, place: bare } = useLength()
+const length = (mm: number | null) => (mm === null ? 'not measured' : placed(mm))
 const lostMm = computed(() => made.count * (made.takeUp.eachMm ?? made.takeUp.mostMm))
 const sizes = computed(() => sizesLost(lostMm.value))
 const sizeWords = computed(() => {

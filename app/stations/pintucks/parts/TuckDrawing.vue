@@ -24,9 +24,8 @@ const { made, plan, runs, order, fit, clothHex, threadHex, threadMm, stitchMm, g
   gapMm: number
 }>()
 const emit = defineEmits<{ edge: [mm: number]; spacing: [mm: number] }>()
-const { length: exact } = useLength()
-/** To a tenth: no tape is read finer. */
-const length = (mm: number) => exact(Math.round(10 * mm) / 10)
+/** No tape is read finer. */
+const { placed: length } = useLength()
 const FLAT_MM = 46
 const BETWEEN_MM = 26
 const HEAD_MM = 14

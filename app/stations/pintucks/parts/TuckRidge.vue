@@ -9,7 +9,7 @@ const { gapMm, takeUpMm, reading } = defineProps<{
   /** How the ridge read on the swatch it was measured on; null: not read. */
   reading: Reading | null
 }>()
-const { length } = useLength()
+const { between } = useLength()
 const seam = useSeamPoints()
 const WIDE_MM = 8
 const TALL_MM = 3
@@ -36,7 +36,7 @@ const d = computed(() => {
       <svg
         :viewBox="`0 0 ${WIDE_MM} ${TALL_MM}`"
         role="img"
-        :aria-label="`Cut across: ${length(arc.heightMm)} high over ${length(chordMm)}`"
+        :aria-label="`Cut across: ${between(arc.heightMm)} high over ${between(chordMm)}`"
       >
         <path
           :d="d"
@@ -46,7 +46,7 @@ const d = computed(() => {
           stroke-linejoin="round"
         />
       </svg>
-      <figcaption class="hint">{{ length(arc.heightMm) }} high, if it stands round (rule)</figcaption>
+      <figcaption class="hint">{{ between(arc.heightMm) }} high, if it stands round (rule)</figcaption>
     </figure>
     <figure v-if="reading !== null">
       <RidgePicture

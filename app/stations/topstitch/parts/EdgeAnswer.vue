@@ -38,11 +38,11 @@ const ways = computed(() =>
 )
 function positionWords(mm: number): string {
   if (Math.abs(mm) < 0.005) return 'needle in the middle'
-  return `needle ${length(Math.abs(mm))} ${mm < 0 ? 'left' : 'right'}`
+  return `needle ${inMm(Math.abs(mm))} ${mm < 0 ? 'left' : 'right'}`
 }
 const missWords = (mm: number) =>
   Math.abs(mm) < 0.005 ? '' : `, ${length(Math.abs(mm))} ${mm > 0 ? 'short' : 'over'}`
-const planLine = (plan: FitPlan) => `${planWords(plan, bare, scale)}${missWords(plan.missMm)}`
+const planLine = (plan: FitPlan) => `${planWords(plan, bareMm, scale)}${missWords(plan.missMm)}`
 const open = ref<number | null>(null)
 </script>
 
@@ -57,7 +57,7 @@ const open = ref<number | null>(null)
       <span class="hint">{{
         isDialKnown
           ? 'on your dial'
-          : `dial guessed: ${bare(UNKNOWN_LENGTH_DIAL.minMm)} to ${length(UNKNOWN_LENGTH_DIAL.maxMm)}`
+          : `dial guessed: ${bareMm(UNKNOWN_LENGTH_DIAL.minMm)} to ${inMm(UNKNOWN_LENGTH_DIAL.maxMm)}`
       }}</span>
     </header>
     <SegmentBar
@@ -102,7 +102,7 @@ const open = ref<number | null>(null)
               <b
                 v-if="row.plans[i]![0]"
                 class="counted"
-                >{{ planWords(row.plans[i]![0]!, bare, scale) }}</b
+                >{{ planWords(row.plans[i]![0]!, bareMm, scale) }}</b
               >
               <span
                 v-else
@@ -120,7 +120,7 @@ const open = ref<number | null>(null)
               >
                 {{ planLine(plan) }}
                 <span class="hint"
-                  >{{ plan.marks === 1 ? 'one mark' : 'two marks' }}, {{ length(plan.deviationMm) }} from the
+                  >{{ plan.marks === 1 ? 'one mark' : 'two marks' }}, {{ inMm(plan.deviationMm) }} from the
                   length wanted{{ at === 0 ? '; taken' : '' }}</span
                 >
               </li>
@@ -148,7 +148,7 @@ const open = ref<number | null>(null)
           ><span
             v-if="way.spreadMm !== null"
             class="hint"
-            >, known to ± {{ length(giveOrTake({ value: 0, spread: way.spreadMm })) }}</span
+            >, known to ± {{ inMm(giveOrTake({ value: 0, spread: way.spreadMm })) }}</span
           >
         </li>
       </ul>

@@ -31,7 +31,7 @@ const { wantedMm, rows, gapMm, threadMm, threadSource, clothMm, contrastWords, i
     isKnitHem: boolean
     clothId: string | null
   }>()
-const { length, bare } = useLength()
+const { length } = useLength()
 const CORNERS = [
   { value: 'steps', label: 'Steps' },
   { value: 'crossed', label: 'Cross' },
@@ -122,8 +122,8 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
         <p v-if="leastRadius !== null">
           So curves from a radius of <b>{{ length(leastRadius) }}</b> on.
           <template v-if="tightest !== null && onCurve">
-            The tightest here has {{ length(tightest) }}: stitches of {{ bare(onCurve.innerMm) }} inside,
-            {{ length(onCurve.outerMm) }} outside{{
+            The tightest here has {{ length(tightest) }}: stitches of {{ bareMm(onCurve.innerMm) }} inside,
+            {{ inMm(onCurve.outerMm) }} outside{{
               tightest < leastRadius ? '; tighter than that: two passes.' : '.'
             }}
           </template>
@@ -132,7 +132,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           v-if="isKnitHem"
           class="hint"
         >
-          On a knit the bobbin’s zigzag gives with the cloth. A gap of {{ bare(4) }} to {{ length(6) }},
+          On a knit the bobbin’s zigzag gives with the cloth. A gap of {{ bareMm(4) }} to {{ inMm(6) }},
           longer stitches and a loose bobbin give more.
         </p>
       </div>
@@ -150,8 +150,8 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           : seen.verdict === 'stands out'
             ? 'It stands out'
             : 'Lost in the cloth'
-      }}</b>: {{ length(seen.seenMm) }} of each stitch lies on top; {{ contrastWords }}.
-      <span class="hint">By rule, a guess; thread {{ length(threadMm) }} ({{ threadSource }}).</span>
+      }}</b>: {{ inMm(seen.seenMm) }} of each stitch lies on top; {{ contrastWords }}.
+      <span class="hint">By rule, a guess; thread {{ inMm(threadMm) }} ({{ threadSource }}).</span>
     </p>
     <FoldAway
       v-model:open="open.humps"
@@ -206,7 +206,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
             :key="i"
           >
             <b>{{ length(step.atMm) }}</b>: {{ STEP_WORDS[step.code]
-            }}{{ step.shimMm === null ? '' : `, ${length(step.shimMm)} thick` }}
+            }}{{ step.shimMm === null ? '' : `, ${inMm(step.shimMm)} thick` }}
           </li>
         </ol>
         <p

@@ -12,7 +12,6 @@ const { gapMm, sizeNm, blades, singleHole, reachMm, maxWidthMm } = defineProps<{
   /** null: not known, and the slot is a sketch. */
   maxWidthMm: number | null
 }>()
-const { bare, sign } = useLength()
 const PX_PER_MM = 26
 const MIDDLE = 160
 const xs = computed(() =>
@@ -27,8 +26,8 @@ const reach = computed(() => (reachMm / 2) * PX_PER_MM)
 const label = computed(() => {
   if (singleHole) return 'A single hole, from above'
   if (maxWidthMm === null) return 'The slot from above; how wide the machine swings is not known'
-  const span = reachMm > 0 ? `, needles sweep ${bare(reachMm)}` : ''
-  return `The slot from above, ${bare(maxWidthMm)} between the ends of the swing${span}`
+  const span = reachMm > 0 ? `, needles sweep ${bareMm(reachMm)}` : ''
+  return `The slot from above, ${bareMm(maxWidthMm)} between the ends of the swing${span}`
 })
 </script>
 
@@ -104,7 +103,7 @@ const label = computed(() => {
         y="216"
         text-anchor="middle"
       >
-        span {{ bare(reachMm) }} of {{ bare(maxWidthMm) }} {{ sign() }}
+        span {{ bareMm(reachMm) }} of {{ bareMm(maxWidthMm) }} {{ 'mm' }}
       </text>
     </g>
     <text

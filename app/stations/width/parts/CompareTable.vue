@@ -18,16 +18,15 @@ const COLUMNS = computed((): TableColumn<CompareRow>[] => [
   { id: 'now', header: 'As set now' },
 ])
 const emit = defineEmits<{ choose: [id: string] }>()
-const { bare, limit } = useLength()
 function safeWidth({ safeWidthMm }: CompareRow): string {
   if (safeWidthMm === null) return 'none'
-  return safeWidthMm === 0 ? 'straight' : limit(safeWidthMm)
+  return safeWidthMm === 0 ? 'straight' : limitMm(safeWidthMm)
 }
 function columns(row: CompareRow): string {
   if (row.overlapAtSafeMm === null) return '–'
-  if (row.overlapAtSafeMm < 0) return `${bare(-row.overlapAtSafeMm)} space`
+  if (row.overlapAtSafeMm < 0) return `${bareMm(-row.overlapAtSafeMm)} space`
   const share = row.interlacedAtSafe === null ? '' : `, ${Math.round(100 * row.interlacedAtSafe)} %`
-  return `${bare(row.overlapAtSafeMm)} overlap${share}`
+  return `${bareMm(row.overlapAtSafeMm)} overlap${share}`
 }
 </script>
 

@@ -11,7 +11,6 @@ use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, 
 
 const { curve, owned } = defineProps<{ curve: readonly GapPoint[]; owned: readonly OwnedGap[] }>()
 const colorMode = useColorMode()
-const { bare, sign } = useLength()
 
 const option = computed(() => {
   void colorMode.value
@@ -28,8 +27,8 @@ const option = computed(() => {
       limit: dye('--weld'),
       interlaced: dye('--mulberry'),
     },
-    bare,
-    sign(),
+    bareMm,
+    'mm',
   )
 })
 </script>

@@ -13,7 +13,6 @@ import { byConstructionAndGap, inTheCase } from '~/utils/needles'
 const book = useBookStore()
 const inHand = useInHandStore()
 const settings = useSettingsStore()
-const { limit } = useLength()
 
 const tiles = computed(() =>
   [...book.shelf.needles.values()]
@@ -34,7 +33,7 @@ function wordFor(needle: NeedleRecord, safe: number | null, verdict: string): st
   if (safe === null) return verdict === 'close' ? 'close' : 'hits'
   if (safe === 0) return 'straight'
   if (isStraightOnly(needle, settings.schools)) return 'straight'
-  return `to ${limit(safe)}`
+  return `to ${limitMm(safe)}`
 }
 
 function next(): void {

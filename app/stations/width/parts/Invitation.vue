@@ -19,7 +19,6 @@ const inHand = useInHandStore()
 const settings = useSettingsStore()
 const setUp = useChooseJob()
 const late = useLate()
-const { length } = useLength()
 
 const machine = computed(() => inHand.parts.machine)
 const needle = computed(() => inHand.parts.needle)
@@ -60,8 +59,8 @@ const exampleWords = computed(() => {
   if (!example.value) return ''
   const { seam, needle: itsNeedle, stitchName } = example.value
   const { machine: itsMachine, stitch } = seam.swing
-  const width = stitch.widthMm > 0 ? `, ${length(stitch.widthMm)} wide` : ''
-  return `${length(itsMachine.maxWidthMm)} machine, ${needleName(itsNeedle)}, ${stitchName}${width}`
+  const width = stitch.widthMm > 0 ? `, ${inMm(stitch.widthMm)} wide` : ''
+  return `${inMm(itsMachine.maxWidthMm)} machine, ${needleName(itsNeedle)}, ${stitchName}${width}`
 })
 </script>
 
@@ -99,7 +98,7 @@ const exampleWords = computed(() => {
             class="thread"
           />
         </svg>
-        <p v-if="machine"><UIcon name="i-lucide-check" /> Widest stitch {{ length(machine.maxWidthMm) }}</p>
+        <p v-if="machine"><UIcon name="i-lucide-check" /> Widest stitch {{ inMm(machine.maxWidthMm) }}</p>
         <template v-else>
           <MachineHere />
           <p class="hint">The manual says it, or the width dial.</p>

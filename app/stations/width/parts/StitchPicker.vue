@@ -2,7 +2,6 @@
 import { LateStitchSheet } from '~/asking/lateParts'
 
 const inHand = useInHandStore()
-const { length } = useLength()
 const open = ref(false)
 /** A stitch that was dropped is read in the sheet. */
 const incoming = useIncomingTo()
@@ -33,7 +32,7 @@ const held = computed(() => {
         "
       >
         <span>{{ inHand.parts.stitch?.name ?? 'Choose a stitch' }}</span>
-        <span class="hint">{{ held }}length {{ length(inHand.setup.stitch.lengthMm) }}</span>
+        <span class="hint">{{ held }}length {{ inMm(inHand.setup.stitch.lengthMm) }}</span>
       </UButton>
       <!-- No tooltip: what shows one is no part of the first screen. -->
       <UButton

@@ -3,7 +3,6 @@ import { needlePositionLimitMm } from '#core/swing'
 import { LIMITS } from '#shared/fields'
 
 const inHand = useInHandStore()
-const { bare } = useLength()
 const stitch = computed(() => inHand.setup.stitch)
 const LENGTH_STEP_MM = 0.1
 const POSITION_STEP_MM = 0.5
@@ -35,7 +34,7 @@ function setPosition(by: number): void {
 const reach = computed(() => {
   const { machine, needle } = inHand.parts
   const mm = machine && needle && needlePositionLimitMm(machine.maxWidthMm, needle)
-  return mm === null ? '' : `± ${bare(mm)}`
+  return mm === null ? '' : `± ${bareMm(mm)}`
 })
 </script>
 
@@ -54,7 +53,7 @@ const reach = computed(() => {
       :words="
         stitch.positionMm === 0
           ? 'centre'
-          : `${bare(Math.abs(stitch.positionMm))} ${stitch.positionMm < 0 ? 'left' : 'right'}`
+          : `${bareMm(Math.abs(stitch.positionMm))} ${stitch.positionMm < 0 ? 'left' : 'right'}`
       "
       @step="setPosition"
     />

@@ -14,7 +14,6 @@ const book = useBookStore()
 const inHand = useInHandStore()
 const settings = useSettingsStore()
 const { remove } = useShelf()
-const { length } = useLength()
 const drawing = ref(useIncomingTo().value === 'stitch')
 
 const SHOWN_MM = 14
@@ -80,8 +79,8 @@ const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
 const lookOf = (one: FittedStitch) =>
   STANDING_LOOKS[one.standing !== 'strikes' && isMuddy(one) ? 'muddy' : one.standing]
 function sizeOf({ setting, standing }: FittedStitch): string {
-  const held = standing === 'straight only' ? 'no swing' : `width ${length(setting.widthMm)}`
-  return setting.widthMm > 0 || standing === 'straight only' ? held : `length ${length(setting.lengthMm)}`
+  const held = standing === 'straight only' ? 'no swing' : `width ${inMm(setting.widthMm)}`
+  return setting.widthMm > 0 || standing === 'straight only' ? held : `length ${inMm(setting.lengthMm)}`
 }
 </script>
 

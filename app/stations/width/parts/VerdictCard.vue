@@ -8,17 +8,13 @@ import { firstViewStands } from '~/utils/firstView'
 import { JOB_LOOKS } from '~/utils/verdict'
 
 const inHand = useInHandStore()
-const settings = useSettingsStore()
-const { length } = useLength()
 
 const look = computed(() => inHand.result && JOB_LOOKS[inHand.verdict.verdict])
 /** Whatever else does not let this be sewn as it stands: it comes first, whatever the swing says. */
 const { rows } = useSetupReasons()
 const against = computed(() => rows.value.filter(({ severity }) => severity !== 'note'))
 const swingReasons = computed(() => inHand.verdict.reasons.filter(({ about }) => about === 'swing'))
-const line = computed(() =>
-  inHand.swingInput ? jobHeadline(inHand.verdict, inHand.swingInput, settings.unit) : '',
-)
+const line = computed(() => (inHand.swingInput ? jobHeadline(inHand.verdict, inHand.swingInput) : ''))
 /** What keeps the needle from swinging as it is set. */
 const swingAgainst = computed(() => swingReasons.value.find(({ severity }) => severity !== 'note'))
 const SUMS = new Set(['safe-width', 'straight-only', 'no-width-helps'])
@@ -38,7 +34,7 @@ const mode = computed(() => {
   if (!machine || !needle || !inHand.result || needle.construction === 'single') return null
   const { twinMode, maxWidthMm } = machine
   const { safeWidthMm } = inHand.result
-  const words = twinModeWords(twinMode, maxWidthMm, needle, safeWidthMm, settings.unit)
+  const words = twinModeWords(twinMode, maxWidthMm, needle, safeWidthMm)
   const { pastEachSideMm } = compareTwinMode(twinMode, maxWidthMm, needle, safeWidthMm)
   return { text: words + forgetWords(machine), warn: pastEachSideMm > 0 }
 })
@@ -53,13 +49,13 @@ const evidence = computed(() => {
   const walked = handWalks.latest
     ? `; turned through ${dayOf(handWalks.latest.walkedAt)}`
     : '; not turned through by hand'
-  return `${evidenceWords(inHand.verdict, settings.unit)}${walked}.`
+  return `${evidenceWords(inHand.verdict)}${walked}.`
 })
 const isByRule = computed(() => inHand.verdict.evidence === 'rule')
 /** What helps a stitch that is held at one end of the swing. */
 const shift = computed(() => {
   const mm = inHand.clearingShift
-  return mm ? `Move the needle ${length(Math.abs(mm))} ${mm < 0 ? 'left' : 'right'}: clear` : null
+  return mm ? `Move the needle ${inMm(Math.abs(mm))} ${mm < 0 ? 'left' : 'right'}: clear` : null
 })
 const isOpen = ref(false)
 </script>

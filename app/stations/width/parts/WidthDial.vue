@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { hasSwing } from '#core/stitch'
-import { formatShort, MM_PER_INCH } from '#core/units'
 import { LIMITS } from '#shared/fields'
 import { useLengthReading } from '~/fields/useLengthReading'
 import { useTyped } from '~/fields/useTyped'
@@ -11,8 +10,6 @@ import { useTyped } from '~/fields/useTyped'
  */
 const book = useBookStore()
 const inHand = useInHandStore()
-const settings = useSettingsStore()
-const { bare, limit, sign } = useLength()
 
 const STEP_MM = 0.1
 /** null: no machine is chosen, and how wide it swings is not known. */
@@ -50,13 +47,8 @@ const zones = computed(() => {
     { kind: 'strikes', from: most, to: 100 },
   ].filter(({ from, to }) => to > from)
 })
-/** Marked as the user’s ruler is: every millimetre, or every sixteenth of an inch. */
-const tickMm = computed(() => (settings.unit === 'mm' ? 1 : MM_PER_INCH / 16))
 const ticks = computed(() =>
-  Array.from({ length: Math.floor(maxMm.value / tickMm.value) + 1 }, (_, i) => ({
-    mm: i * tickMm.value,
-    text: settings.unit === 'mm' ? String(i) : bare(i * tickMm.value),
-  })),
+  Array.from({ length: Math.floor(maxMm.value) + 1 }, (_, mm) => ({ mm, text: String(mm) })),
 )
 const swings = computed(() => inHand.parts.stitch !== null && hasSwing(inHand.parts.stitch))
 const safeWords = computed(() => {
@@ -89,18 +81,13 @@ useKeys({
         @change="left"
         @blur="left"
       />
-      <span class="unit"
-        >{{ sign()
-        }}<template v-if="settings.unit === 'inch' && swings">
-          · {{ formatShort(width) }} mm on the dial</template
-        ></span
-      >
+      <span class="unit">mm</span>
       <p class="safe">
         <template v-if="!swings">A straight seam has no width. </template>
         <template v-else-if="machineMm === null">Choose a machine: the widest stitch is not known. </template>
         <template v-else-if="inHand.result">
           {{ safeWords }}
-          <b v-if="inHand.result.safeWidthMm">{{ limit(inHand.result.safeWidthMm) }}</b>
+          <b v-if="inHand.result.safeWidthMm">{{ limitMm(inHand.result.safeWidthMm) }}</b>
           {{ ' '
           }}<SourceChip
             of="rule"
@@ -115,7 +102,7 @@ useKeys({
         size="sm"
         label="Set it"
         class="ml-auto flex-none"
-        :aria-label="`Set the width to ${limit(inHand.result.safeWidthMm)}`"
+        :aria-label="`Set the width to ${limitMm(inHand.result.safeWidthMm)}`"
         @click="inHand.useSafeWidth"
       />
     </div>
@@ -147,7 +134,7 @@ useKeys({
         :step="STEP_MM"
         :disabled="!swings"
         label="Stitch width"
-        :value-text="`${bare(width)} ${sign()}`"
+        :value-text="`${bareMm(width)} ${'mm'}`"
         class="slider"
         @update:model-value="set"
         @done="book.endJoin()"
