@@ -1,4 +1,14 @@
-import { FAR_SIGNS, farOf, farWithUnit, formatCloth, formatPlace, metresOf, UNIT_SIGNS } from '#core/units'
+import {
+  FAR_SIGNS,
+  farOf,
+  farWithUnit,
+  formatCloth,
+  formatPlace,
+  metresOf,
+  MM_PER_INCH,
+  snapToRuler,
+  UNIT_SIGNS,
+} from '#core/units'
 
 /** Lengths of cloth as the user reads them, following the units switch. Those of the machine are in mm. */
 export function useLength() {
@@ -21,6 +31,10 @@ export function useLength() {
     /** What is set between two things: tucks, rows. */
     between: (mm: number | null) => signed(formatCloth(mm, settings.unit, 'between')),
     sign,
+    /** What was dragged, on the nearest mark of the ruler. */
+    snap: (mm: number) => snapToRuler(mm, settings.unit),
+    /** What a new plan begins with, round in either unit. */
+    usual: (mm: number, inches: number) => (settings.unit === 'inch' ? inches * MM_PER_INCH : mm),
     /** Thread and seams: metres, or yards. */
     far: (metres: number) => farWithUnit(metres, settings.unit),
     farOf: (metres: number) => farOf(metres, settings.unit),

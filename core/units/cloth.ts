@@ -53,3 +53,16 @@ function finest(inches: number): string {
   if (all === 0) return `under 1/${FINEST}`
   return fraction(inches, FINEST)
 }
+
+const STEP_MM = 0.1
+
+/**
+ * A length that was dragged, on the nearest mark of the ruler in use: 0.1 mm, or a sixteenth of an inch.
+ *
+ * @example
+ * snapToRuler(6.2, 'inch') // 6.35, a quarter inch
+ */
+export function snapToRuler(mm: number, unit: LengthUnit): number {
+  if (unit === 'mm') return Math.round(mm / STEP_MM) / Math.round(1 / STEP_MM)
+  return (Math.round((mm / MM_PER_INCH) * PARTS_OF_AN_INCH.mark) / PARTS_OF_AN_INCH.mark) * MM_PER_INCH
+}

@@ -87,11 +87,10 @@ export const LIMITS = {
 
 export type LimitName = keyof typeof LIMITS
 
-/** Lengths measured, marked or cut on cloth: typed in the unit in use. All others are the machine's, in mm. */
+/** Lengths marked or cut on cloth: typed in the unit in use. All others are the machine's, in mm. */
 const ON_CLOTH: ReadonlySet<LimitName> = new Set<LimitName>([
   'runMm',
   'sideMm',
-  'missMm',
   'pieceMm',
   'spacingMm',
   'edgeMm',

@@ -15,7 +15,8 @@ import { rowWord } from './bandWords'
 
 useHead({ title: 'Bands and ribbon · Lacy Spool' })
 const OWN = { mirror: false, needleId: null, leftId: null, rightId: null }
-const FRESH: BandPiece = {
+const { bare, length, usual } = useLength()
+const fresh = (): BandPiece => ({
   kind: 'band',
   rows: [
     { ...OWN, stitchId: 'zigzag', widthMm: 3, lengthMm: 2 },
@@ -23,23 +24,23 @@ const FRESH: BandPiece = {
     { ...OWN, stitchId: 'zigzag', widthMm: 3, lengthMm: 2 },
   ],
   overlapsMm: [0, 0],
-  legsMm: [300],
+  legsMm: [usual(300, 12)],
   ring: false,
   corner: 'mirror',
   ribbon: null,
   under: false,
-}
+})
 /** The row that is set up comes first: the line-up shows the very numbers. */
 function begunWith({ stitch }: SetupContent): BandPiece {
   const { stitchId, widthMm, lengthMm, mirror } = stitch
-  const [first, ...others] = FRESH.rows
+  const plan = fresh()
+  const [first, ...others] = plan.rows
   return stitchId === 'straight'
-    ? FRESH
-    : { ...FRESH, rows: [{ ...first!, stitchId, widthMm, lengthMm, mirror }, ...others] }
+    ? plan
+    : { ...plan, rows: [{ ...first!, stitchId, widthMm, lengthMm, mirror }, ...others] }
 }
 const book = useBookStore()
 const settings = useSettingsStore()
-const { length, bare } = useLength()
 const piece = usePiece('band', { job: 'decorative-row', plan: begunWith })
 const { draft, title, fileName } = piece
 const inHand = useInHandStore()

@@ -16,25 +16,34 @@ import { usePlanned } from '~/planner/usePlanned'
 import { plainOf } from '~/utils/plain'
 
 useHead({ title: 'Line drawings · Lacy Spool' })
-const FRESH: LinesPiece = {
+/** In mm and in inches, from the foot of the stem on. */
+const FRONDS = [
+  [24, 1],
+  [28, 1.125],
+  [32, 1.25],
+  [32, 1.25],
+  [28, 1.125],
+  [24, 1],
+] as const
+const { bare, usual } = useLength()
+const fresh = (): LinesPiece => ({
   kind: 'lines',
   drawing: {
     by: 'plume',
-    stemMm: 120,
-    stemBowMm: 8,
-    vanes: [24, 28, 32, 32, 28, 24].map(lengthMm => ({ lengthMm, bowMm: 3 })),
+    stemMm: usual(120, 5),
+    stemBowMm: usual(8, 3 / 8),
+    vanes: FRONDS.map(([mm, inches]) => ({ lengthMm: usual(mm, inches), bowMm: usual(3, 1 / 8) })),
     leanDeg: 45,
     sides: 'turns',
   },
   mostMissMm: DEFAULT_MISS_MM,
   twice: true,
   feed: null,
-}
+})
 /** What a line drawing may be sewn as. */
 const LINE_JOBS = ['metallic-line', 'pearl-line', 'topstitching'] as const satisfies readonly JobId[]
 const book = useBookStore()
-const { bare } = useLength()
-const piece = usePiece('lines', { job: 'metallic-line', plan: () => FRESH, oneNeedle: true })
+const piece = usePiece('lines', { job: 'metallic-line', plan: fresh, oneNeedle: true })
 const { draft, title, fileName } = piece
 const inHand = useInHandStore()
 const sewnAs = computed({ get: () => inHand.setup.job, set: (job: JobId) => piece.setUpAnew(job) })

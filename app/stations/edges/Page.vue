@@ -25,12 +25,13 @@ import { partLook, UNCHOSEN_PART_HEX } from './partLooks'
 import { isSameSide, type SideAt } from './sideAt'
 
 useHead({ title: 'Appliqué edges · Lacy Spool' })
-const FRESH: EdgePiece = {
+const { usual } = useLength()
+const fresh = (): EdgePiece => ({
   kind: 'edge',
   parts: [
     {
       name: '',
-      cut: { kind: 'form', form: 'leaf', wideMm: 40, tallMm: 80, count: 5 },
+      cut: { kind: 'form', form: 'leaf', wideMm: usual(40, 1.5), tallMm: usual(80, 3), count: 5 },
       x: 0,
       y: 0,
       turnDeg: 0,
@@ -40,7 +41,7 @@ const FRESH: EdgePiece = {
     },
   ],
   outsideMm: OUTSIDE_MM,
-  insetMm: 3,
+  insetMm: usual(3, 1 / 8),
   pointDeg: DEFAULT_POINT_DEG,
   clearanceMm: DEFAULT_CLEARANCE_MM,
   mostMissMm: DEFAULT_MISS_MM,
@@ -52,15 +53,15 @@ const FRESH: EdgePiece = {
   bites: null,
   turns: [],
   allowanceMm: 0,
-  underMm: 6,
+  underMm: usual(6, 1 / 4),
   overlap: 3,
   feed: null,
-}
+})
 /** Fewer points are no shape. */
 const LEAST_POINTS = 3
 const book = useBookStore()
 const { bare, length } = useLength()
-const piece = usePiece('edge', { job: 'blanket-edge', plan: () => FRESH, oneNeedle: true })
+const piece = usePiece('edge', { job: 'blanket-edge', plan: fresh, oneNeedle: true })
 const { draft, title, fileName } = piece
 const inHand = useInHandStore()
 const plan = computed({

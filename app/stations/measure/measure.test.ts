@@ -8,7 +8,6 @@ import { measuredWords, valueWords } from './measuredWords'
 import { RECTANGLES } from './rectangles'
 import { takenRow } from './takenRow'
 
-const lengths = { length: (mm: number) => `${Math.round(100 * mm) / 100} mm` }
 
 describe('what is counted', () => {
   const numbersOf = (quantity: string, over: Record<string, number>) => {

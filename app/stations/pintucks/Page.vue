@@ -21,15 +21,16 @@ import { tuckNumbers } from './tuckNumbers'
 import type { Print } from '~/paper/print'
 
 useHead({ title: 'Pintucks · Lacy Spool' })
-const FRESH: PintuckPiece = {
+const { bare, length, usual } = useLength()
+const fresh = (): PintuckPiece => ({
   kind: 'pintucks',
   wanted: { by: 'count', count: 12 },
-  spacingMm: 6,
+  spacingMm: usual(6, 1 / 4),
   group: null,
   pieceMm: null,
   edgeMm: null,
-  tallMm: 400,
-  reserveMm: 20,
+  tallMm: usual(400, 16),
+  reserveMm: usual(20, 3 / 4),
   takeUp: null,
   cordMm: null,
   toleranceMm: 2,
@@ -38,11 +39,10 @@ const FRESH: PintuckPiece = {
   widths: [],
   second: null,
   runs: [],
-}
+})
 const book = useBookStore()
 const settings = useSettingsStore()
-const { length, bare } = useLength()
-const piece = usePiece('pintucks', { job: 'pintucks', plan: () => FRESH })
+const piece = usePiece('pintucks', { job: 'pintucks', plan: fresh })
 const { draft, title, fileName } = piece
 const inHand = useInHandStore()
 const plan = computed({

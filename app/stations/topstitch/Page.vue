@@ -23,10 +23,17 @@ import { usePiece } from '~/planner/usePiece'
 import { usePieceLooks } from '~/planner/usePieceLooks'
 
 useHead({ title: 'Topstitching · Lacy Spool' })
-const FRESH: TopstitchPiece = {
+const { bare, length, usual } = useLength()
+const fresh = (): TopstitchPiece => ({
   kind: 'topstitching',
-  shape: { kind: 'pocket', wideMm: 120, tallMm: 140, corners: 'square', cornerMm: 20 },
-  rowsMm: [USUAL_ROW_MM],
+  shape: {
+    kind: 'pocket',
+    wideMm: usual(120, 5),
+    tallMm: usual(140, 5.5),
+    corners: 'square',
+    cornerMm: usual(20, 3 / 4),
+  },
+  rowsMm: [usual(USUAL_ROW_MM, 1 / 4)],
   mostMissMm: 0.25,
   alike: false,
   leastMm: 1.5,
@@ -34,10 +41,9 @@ const FRESH: TopstitchPiece = {
   feed: null,
   humps: [],
   area: null,
-}
+})
 const book = useBookStore()
-const { length, bare } = useLength()
-const piece = usePiece('topstitching', { job: 'topstitching', plan: () => FRESH })
+const piece = usePiece('topstitching', { job: 'topstitching', plan: fresh })
 const { draft, title, fileName } = piece
 const inHand = useInHandStore()
 /** The stitch length is the setup’s own: changed here it changes in the line-up. */

@@ -18,7 +18,7 @@ const { answer, names, overlapsMm, clothHex, ribbonMm, under } = defineProps<{
   under: boolean
 }>()
 const emit = defineEmits<{ overlap: [index: number, mm: number] }>()
-const { length, between } = useLength()
+const { length, between, snap } = useLength()
 const PAD_MM = 7
 /** Above the cloth, for the rows’ numbers. */
 const HEAD_MM = 3.4
@@ -65,7 +65,6 @@ const shared = computed(() =>
     return right > left ? [{ i: before, left, mm: right - left }] : []
   }),
 )
-const tenth = (mm: number) => Math.round(10 * mm) / 10
 const group = useTemplateRef<SVGGElement>('group')
 function take(i: number, pressed: PointerEvent): void {
   const from = mmOf(pressed, group.value)
@@ -73,7 +72,7 @@ function take(i: number, pressed: PointerEvent): void {
   if (!from) return
   followPointer(pressed, event => {
     const at = mmOf(event, group.value)
-    if (at) emit('overlap', i, tenth(fromMm + (under ? at.x - from.x : from.x - at.x)))
+    if (at) emit('overlap', i, snap(fromMm + (under ? at.x - from.x : from.x - at.x)))
   })
 }
 const KEY_MM = 0.1
@@ -82,7 +81,7 @@ function press(i: number, event: KeyboardEvent): void {
   if (way === undefined) return
   event.preventDefault()
   event.stopPropagation()
-  emit('overlap', i, tenth(overlapsMm[i]! + way))
+  emit('overlap', i, snap(overlapsMm[i]! + way))
 }
 const overlapWords = (mm: number) => {
   if (mm === 0) return 'they touch'

@@ -10,9 +10,9 @@ const { start } = defineProps<{
 }>()
 const emit = defineEmits<{ take: [rows: { stitchId: string; widthMm: number }[], overlapMm: number] }>()
 const book = useBookStore()
-const { between } = useLength()
+const { between, usual } = useLength()
 const MOST_SHOWN = 50
-const bandMm = ref(32)
+const bandMm = ref(usual(32, 1.25))
 const overlapMm = ref(0)
 const toleranceMm = ref(0.5)
 const mostRows = ref(5)

@@ -27,7 +27,7 @@ const over = computed({
   },
 })
 const book = useBookStore()
-const { length, bare } = useLength()
+const { length, bare, usual } = useLength()
 const MOST_MEASURED = 3
 /** Ribbons and strips that were measured, the newest first. */
 const measured = computed(() =>
@@ -46,7 +46,6 @@ const isRing = computed({
     plan.value = { ...plan.value, ring, legsMm: ring ? [all] : plan.value.legsMm }
   },
 })
-const NEXT_LEG_MM = 100
 </script>
 
 <template>
@@ -87,7 +86,7 @@ const NEXT_LEG_MM = 100
       :disabled="plan.legsMm.length >= MOST_LEGS"
       @click="
         () => {
-          plan.legsMm.push(NEXT_LEG_MM)
+          plan.legsMm.push(usual(100, 4))
         }
       "
     />

@@ -21,23 +21,30 @@ const KINDS: readonly { value: Kind; label: string }[] = [
   { value: 'string', label: 'Measured with a string' },
 ]
 const corner = (x: number, y: number) => ({ x, y, curved: false })
-const FIRST: Readonly<Record<Kind, EdgePart['cut']>> = {
-  form: { kind: 'form', form: 'leaf', wideMm: 40, tallMm: 80, count: 5 },
-  letters: { kind: 'letters', text: 'Ahoi', font: 'plain', tallMm: 60, spacingMm: 4 },
+const { usual } = useLength()
+const first = (): Readonly<Record<Kind, EdgePart['cut']>> => ({
+  form: { kind: 'form', form: 'leaf', wideMm: usual(40, 1.5), tallMm: usual(80, 3), count: 5 },
+  letters: {
+    kind: 'letters',
+    text: 'Ahoi',
+    font: 'plain',
+    tallMm: usual(60, 2.5),
+    spacingMm: usual(4, 1 / 8),
+  },
   drawn: {
     kind: 'drawn',
     points: [corner(-30, -25), corner(30, -25), { x: 25, y: 15, curved: true }, corner(0, 35)],
   },
   path: { kind: 'path', path: 'M0 30Q30 -10 60 30Q30 50 0 30Z', mmPerUnit: 1 },
-  string: { kind: 'string', sidesMm: [86, 86], closed: true },
-}
+  string: { kind: 'string', sidesMm: [usual(86, 3.5), usual(86, 3.5)], closed: true },
+})
 function replace(cut: EdgePart['cut']): void {
   part.value.cut = cut
   emit('changed')
 }
 const kind = computed({
   get: () => part.value.cut.kind,
-  set: next => replace(structuredClone(FIRST[next])),
+  set: next => replace(first()[next]),
 })
 const forms = FORM_IDS.map(id => ({ value: id, label: FORMS[id].name }))
 const FONTS = [

@@ -26,8 +26,10 @@ function move(i: number, by: number): void {
   next.splice(i + by, 0, part!)
   change(next, i + by)
 }
+const { usual } = useLength()
 function add(): void {
-  const cut = { kind: 'form', form: 'circle', wideMm: 30, tallMm: 30, count: 5 } as const
+  const acrossMm = usual(30, 1.25)
+  const cut = { kind: 'form', form: 'circle', wideMm: acrossMm, tallMm: acrossMm, count: 5 } as const
   const part: EdgePart = {
     name: '',
     cut,

@@ -69,8 +69,15 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
       class="big serif"
       :class="{ rule: !isMeasured }"
     >
-      <template v-if="made.blankMm !== null">{{ length(made.blankMm) }}</template>
-      <template v-else>{{ bare(made.blankLeastMm) }} to {{ length(made.blankMostMm) }}</template>
+      <span class="whitespace-nowrap">
+        <template v-if="made.blankMm !== null">{{ length(made.blankMm) }}</template>
+        <template v-else>{{ bare(made.blankLeastMm) }} to</template>
+      </span>
+      <span
+        v-if="made.blankMm === null"
+        class="whitespace-nowrap"
+        >{{ ' ' }}{{ length(made.blankMostMm) }}</span
+      >
     </p>
     <p v-if="made.blankMm !== null">
       between {{ bare(made.blankLeastMm) }} and {{ length(made.blankMostMm) }}: each tuck takes

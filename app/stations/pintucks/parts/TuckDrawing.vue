@@ -25,7 +25,7 @@ const { made, plan, runs, order, fit, clothHex, threadHex, threadMm, stitchMm, g
 }>()
 const emit = defineEmits<{ edge: [mm: number]; spacing: [mm: number] }>()
 /** No tape is read finer. */
-const { placed: length } = useLength()
+const { placed: length, snap } = useLength()
 const FLAT_MM = 46
 const BETWEEN_MM = 26
 const HEAD_MM = 14
@@ -115,15 +115,14 @@ function take(tuck: number, event: PointerEvent, mmPerPx: number): void {
 }
 function shift(tuck: number, byMm: number, firstMm: number, spacingMm: number): void {
   if (tuck === 0) {
-    emit('edge', tenth(Math.max(0, firstMm + byMm)))
+    emit('edge', snap(Math.max(0, firstMm + byMm)))
     return
   }
   const gaps = plan.group ? Math.floor(tuck / plan.group.of) : 0
   const spaces = tuck - gaps
-  if (spaces > 0) emit('spacing', tenth(Math.max(gapMm, spacingMm + byMm / spaces)))
+  if (spaces > 0) emit('spacing', snap(Math.max(gapMm, spacingMm + byMm / spaces)))
 }
 const runMm = (tuck: number) => Math.min(frontTall.value, runs[tuck]![1])
-const tenth = (mm: number) => Math.round(10 * mm) / 10
 const KEY_MM = 0.5
 function press(tuck: number, event: KeyboardEvent): void {
   const way = { ArrowLeft: -KEY_MM, ArrowRight: KEY_MM }[event.key]

@@ -5,7 +5,7 @@ import type { PintuckPiece } from '#shared/records'
 /** Where the tucks are wanted on the finished piece. */
 const plan = defineModel<PintuckPiece>({ required: true })
 const { groove } = defineProps<{ groove: Groove | null }>()
-const { length, bare } = useLength()
+const { length, bare, usual } = useLength()
 const BY = [
   { value: 'count', label: 'By number' },
   { value: 'fill', label: 'To fit a width' },
@@ -19,11 +19,11 @@ const by = computed({
       next === 'count' ? { by: 'count', count: FIRST_COUNT } : { by: 'fill', fillMm: FIRST_FILL_MM }
   },
 })
-const FIRST_GROUP = { of: 3, gapMm: 14 }
+const firstGroup = () => ({ of: 3, gapMm: usual(14, 1 / 2) })
 const inGroups = computed({
   get: () => plan.value.group !== null,
   set: wanted => {
-    plan.value.group = wanted ? { ...FIRST_GROUP } : null
+    plan.value.group = wanted ? firstGroup() : null
   },
 })
 const more = ref(plan.value.freeLeftMm > 0 || plan.value.freeRightMm > 0 || plan.value.cordMm !== null)

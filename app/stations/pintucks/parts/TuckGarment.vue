@@ -8,7 +8,7 @@ import { widthsOfOutline } from '../widthsOfOutline'
 /** The pattern piece over it, tucks that end within it, and a second direction. */
 const plan = defineModel<PintuckPiece>({ required: true })
 const { made } = defineProps<{ made: PintuckPlan }>()
-const { length } = useLength()
+const { length, usual } = useLength()
 const MOST_HEIGHTS = 12
 const open = ref(plan.value.widths.length > 0 || plan.value.second !== null || plan.value.runs.length > 0)
 function addHeight(): void {
@@ -18,11 +18,11 @@ function addHeight(): void {
 function addRun(): void {
   plan.value.runs.push({ tuck: 1, fromMm: 0, toMm: Math.round(plan.value.tallMm / 2) })
 }
-const FIRST_SECOND = { angleDeg: 90, spacingMm: 20 }
+const firstSecond = () => ({ angleDeg: 90, spacingMm: usual(20, 3 / 4) })
 const isLattice = computed({
   get: () => plan.value.second !== null,
   set: wanted => {
-    plan.value.second = wanted ? { ...FIRST_SECOND } : null
+    plan.value.second = wanted ? firstSecond() : null
   },
 })
 const second = computed(() => {

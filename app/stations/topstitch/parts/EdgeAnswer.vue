@@ -12,9 +12,8 @@ const { rows, guides, scale, isDialKnown } = defineProps<{
   guides: readonly OwnedGuide[]
   isDialKnown: boolean
 }>()
-const { length, bare } = useLength()
+const { length, bare, placed, sign } = useLength()
 /** No tape is read finer. */
-const tenth = (mm: number) => Math.round(10 * mm) / 10
 const shown = ref(0)
 const row = computed(() => rows[Math.min(shown.value, rows.length - 1)])
 const tabs = computed(() =>
@@ -77,7 +76,7 @@ const open = ref<number | null>(null)
       </p>
       <template v-else>
         <p v-if="row.needleMm.length > 1">
-          Needles at {{ row.needleMm.map(mm => bare(mm)).join(' and ') }} from the edge.
+          Needles {{ row.needleMm.map(mm => bare(mm)).join(' and ') }} {{ sign() }} from the edge.
         </p>
         <ol class="legs">
           <li
@@ -97,7 +96,7 @@ const open = ref<number | null>(null)
               "
             >
               <span
-                ><b>Side {{ i + 1 }}</b> <span class="hint">{{ length(tenth(leg.lengthMm)) }}</span></span
+                ><b>Side {{ i + 1 }}</b> <span class="hint">{{ placed(leg.lengthMm) }}</span></span
               >
               <b
                 v-if="row.plans[i]![0]"

@@ -23,7 +23,7 @@ const { outline, rows, area, acrossMm, alongMm, gapMm, wantedMm, clothHex, threa
     threadMm: number
   }>()
 const emit = defineEmits<{ row: [index: number, mm: number] }>()
-const { length } = useLength()
+const { length, snap } = useLength()
 const CORNER_DEG = 35
 const PAD_MM = 8
 /** Each row is taken hold of beside the one before: fingers are wide. */
@@ -71,16 +71,15 @@ const label = computed(() =>
 function take(index: number, event: PointerEvent, mmPerPx: number): void {
   const [fromPx, fromMm] = [event.clientY, rows[index]!.atMm]
   followPointer(event, ({ clientY }) => {
-    emit('row', index, tenth(Math.max(0.5, fromMm - (clientY - fromPx) * mmPerPx)))
+    emit('row', index, snap(Math.max(0.5, fromMm - (clientY - fromPx) * mmPerPx)))
   })
 }
-const tenth = (mm: number) => Math.round(10 * mm) / 10
 function press(index: number, event: KeyboardEvent): void {
   const way = { ArrowUp: 0.1, ArrowDown: -0.1 }[event.key]
   if (way === undefined) return
   event.preventDefault()
   event.stopPropagation()
-  emit('row', index, tenth(Math.max(0.5, rows[index]!.atMm + way)))
+  emit('row', index, snap(Math.max(0.5, rows[index]!.atMm + way)))
 }
 /** The lowest leg of a row: there it is taken hold of. */
 function handleAt(row: PlannedRow): { x: number; y: number } | null {

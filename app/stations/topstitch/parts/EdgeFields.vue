@@ -76,11 +76,12 @@ async function takeSvg(file: File): Promise<void> {
   if (reading.ok)
     plan.value.shape = { kind: 'drawn', closed: reading.closed, pointsMm: [...reading.pointsMm] }
 }
+const { usual } = useLength()
 function addRow(): void {
-  plan.value.rowsMm.push((plan.value.rowsMm.at(-1) ?? 0) + 6)
+  plan.value.rowsMm.push((plan.value.rowsMm.at(-1) ?? 0) + usual(6, 1 / 4))
 }
 function addSide(): void {
-  if (plan.value.shape.kind === 'typed') plan.value.shape.sides.push({ lengthMm: 100, turnDeg: 90 })
+  if (plan.value.shape.kind === 'typed') plan.value.shape.sides.push({ lengthMm: usual(100, 4), turnDeg: 90 })
 }
 </script>
 

@@ -31,7 +31,7 @@ const { wantedMm, rows, gapMm, threadMm, threadSource, clothMm, contrastWords, i
     isKnitHem: boolean
     clothId: string | null
   }>()
-const { length } = useLength()
+const { length, usual } = useLength()
 const CORNERS = [
   { value: 'steps', label: 'Steps' },
   { value: 'crossed', label: 'Cross' },
@@ -196,7 +196,7 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
           label="Add a seam"
           @click="
             () => {
-              plan.humps.push({ atMm: 60, wideMm: 20, stepMm: 2 })
+              plan.humps.push({ atMm: usual(60, 2.5), wideMm: usual(20, 3 / 4), stepMm: 2 })
             }
           "
         />
