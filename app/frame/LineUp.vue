@@ -201,6 +201,14 @@ const spoolsNote = computed(() => {
           }
         "
       />
+      <!-- The verdict's sign, where the verdict itself is scrolled away. -->
+      <span
+        v-if="look"
+        class="mark"
+        aria-hidden="true"
+        :style="{ background: look.bg, borderColor: look.edge, color: look.ink }"
+        ><UIcon :name="look.icon"
+      /></span>
       <span
         class="bar"
         aria-hidden="true"
@@ -319,7 +327,8 @@ const spoolsNote = computed(() => {
   margin: 2px;
   background: var(--line);
 }
-.more {
+.more,
+.mark {
   display: none;
 }
 .ends {
@@ -442,9 +451,42 @@ const spoolsNote = computed(() => {
     display: none;
   }
 }
+/* On a phone the name scrolls away; the numbers one dials and the verdict's sign stay. */
 @media (max-width: 640px) {
+  .lineup {
+    display: contents;
+  }
+  .first,
+  .second {
+    padding-inline: 12px;
+    background: var(--cloth);
+  }
   .first {
     flex-wrap: wrap;
+    padding-top: 8px;
+  }
+  .second {
+    position: sticky;
+    top: 0;
+    z-index: 15;
+    flex-wrap: nowrap;
+    padding-block: 6px;
+    border-bottom: 1px solid var(--line);
+  }
+  .second.open {
+    position: static;
+    flex-wrap: wrap;
+  }
+  .mark {
+    display: grid;
+    place-content: center;
+    flex: none;
+    margin-left: auto;
+    width: 32px;
+    height: 32px;
+    border: 1.5px solid var(--line-strong);
+    border-radius: 50%;
+    font-size: 19px;
   }
   .first > :deep(.anchor.title) {
     flex: 1 1 50%;
@@ -465,6 +507,17 @@ const spoolsNote = computed(() => {
   .second:not(.open) > :deep(.anchor.rest),
   .second:not(.open) > .ends {
     display: none;
+  }
+}
+@media (max-width: 380px) {
+  .second .thumb {
+    display: none;
+  }
+}
+@media (max-width: 344px), (max-width: 640px) and (max-height: 500px) {
+  .second {
+    position: static;
+    flex-wrap: wrap;
   }
 }
 </style>

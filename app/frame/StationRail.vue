@@ -431,7 +431,7 @@ kbd {
 }
 @media (max-width: 640px) {
   .rail {
-    grid-row: 3;
+    grid-row: 4;
     position: sticky;
     bottom: 0;
     top: auto;

@@ -194,7 +194,7 @@ main {
 }
 @media (max-width: 640px) {
   .frame {
-    grid-template: auto 1fr auto / minmax(0, 1fr);
+    grid-template: auto auto 1fr auto / minmax(0, 1fr);
   }
   main {
     padding: 10px 12px 16px;

@@ -242,7 +242,7 @@ const sheetItems = computed(() =>
           aria-label="Order of work"
           class="grid gap-2"
         >
-          <header>
+          <header class="flex-wrap">
             <h2>{{ minutesWords(changing) }} of changing</h2>
             <UButton
               icon="i-lucide-play"

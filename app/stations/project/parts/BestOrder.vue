@@ -75,6 +75,7 @@ const sureWords = computed(() => {
       <UButton
         v-if="share === null"
         icon="i-lucide-wand-sparkles"
+        variant="outline"
         label="Find the best order"
         :disabled="pieces.length < 2"
         @click="look"

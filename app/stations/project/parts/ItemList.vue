@@ -42,7 +42,7 @@ function press(i: number, event: KeyboardEvent): void {
   event.stopPropagation()
   const to = i + by
   if (to < 0 || to >= work.length) return
-  emit('move', i, to)
+  move(i, to)
   void nextTick(() => list.value?.querySelectorAll<HTMLElement>('[data-name]')[to]?.focus())
 }
 /** Forty rows of the kit's buttons take too long to stand: these are plain. */
@@ -76,6 +76,12 @@ function aboutWords(i: number, kind: ItemKind): string {
   const own = dials[i]
   const numbers = own ? ` · ${dialWords(own, bare).line}` : ''
   return `${KIND_WORDS[kind]}, ${timeWords(i)}${numbers}`
+}
+/** Said where one can hear it: a row that jumps is seen, not heard. */
+const moved = ref('')
+function move(from: number, to: number): void {
+  emit('move', from, to)
+  moved.value = `${work[from]!.name} is now ${to + 1} of ${work.length}`
 }
 </script>
 
@@ -124,20 +130,23 @@ function aboutWords(i: number, kind: ItemKind): string {
             ><br /><span class="hint">{{ aboutWords(i, kind) }}</span></span
           >
         </component>
-        <template v-if="isShown">
+        <span
+          v-if="isShown"
+          class="moves"
+        >
           <IconButton
             icon="i-lucide-arrow-up"
             tip="Earlier"
             :label="`Do ${name} earlier`"
             :disabled="i === 0"
-            @click="emit('move', i, i - 1)"
+            @click="move(i, i - 1)"
           />
           <IconButton
             icon="i-lucide-arrow-down"
             tip="Later"
             :label="`Do ${name} later`"
             :disabled="i === work.length - 1"
-            @click="emit('move', i, i + 1)"
+            @click="move(i, i + 1)"
           />
           <IconButton
             icon="i-lucide-x"
@@ -145,7 +154,7 @@ function aboutWords(i: number, kind: ItemKind): string {
             :label="`Take ${name} out`"
             @click="emit('remove', i)"
           />
-        </template>
+        </span>
       </div>
       <p
         v-for="rule in waitsFor(i)"
@@ -156,6 +165,12 @@ function aboutWords(i: number, kind: ItemKind): string {
       </p>
     </li>
   </ol>
+  <p
+    class="sr-only"
+    role="status"
+  >
+    {{ moved }}
+  </p>
 </template>
 
 <style scoped>
@@ -203,7 +218,25 @@ summary {
 .name:hover {
   background: var(--cloth);
 }
+.moves {
+  display: flex;
+  flex: none;
+  gap: 2px;
+}
 .after {
   padding-inline-start: 40px;
+}
+/* On a phone the name has the whole width, and what moves it stands below. */
+@media (max-width: 640px) {
+  .line {
+    flex-wrap: wrap;
+  }
+  .name {
+    flex-basis: calc(100% - 84px);
+  }
+  .moves {
+    flex-basis: 100%;
+    justify-content: flex-end;
+  }
 }
 </style>
