@@ -15,7 +15,7 @@ const rows = [
   <UModal
     v-model:open="open"
     title="Keys"
-    description="They work while you are not typing and no panel is open."
+    description="They work while you are not typing and no panel is open. Arrows go along the stations and the line-up."
   >
     <template #body>
       <USwitch

@@ -25,6 +25,8 @@ import { LateStitchNumbers } from '~/asking/lateHolding'
 import { firstViewStands } from '~/utils/firstView'
 import { askedStop } from './askedStop'
 
+const second = useTemplateRef<HTMLElement>('second')
+useOneStop(second)
 const book = useBookStore()
 const inHand = useInHandStore()
 
@@ -158,6 +160,7 @@ const spoolsNote = computed(() => {
       </NuxtLink>
     </div>
     <div
+      ref="second"
       class="second"
       :class="{ open: isOpen }"
     >

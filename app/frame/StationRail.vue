@@ -7,6 +7,8 @@ import { STATIONS, stationOf } from '~/stations'
  */
 const { tools } = defineProps<{ tools: readonly RailTool[] }>()
 const { currentRoute } = useRouter()
+const rail = useTemplateRef<HTMLElement>('rail')
+useOneStop(rail)
 /** Going to another view of it leaves the rail as it is. */
 const here = computed(() => stationOf(currentRoute.value.path))
 const groups = [...new Set(STATIONS.map(({ group }) => group))].map(name => ({
@@ -61,6 +63,7 @@ export interface RailTool {
 
 <template>
   <nav
+    ref="rail"
     class="rail"
     data-menu
     aria-label="Stations"

@@ -183,8 +183,31 @@ describe('the keyboard', () => {
     await driver.actions().sendKeys('1').perform()
     await untilText(driver, 'Over the plate')
     await driver.actions().sendKeys('?').perform()
-    await untilText(driver, 'They work while you are not typing and no panel is open.')
+    await untilText(driver, 'They work while you are not typing and no panel is open')
     await driver.actions().sendKeys(Key.ESCAPE).perform()
+  })
+
+  it('comes from the skip link to the page in at most 12 stops; arrows go along the line-up', async () => {
+    const { driver } = session
+    await open(driver, inject('demo'))
+    await byRole(driver, 'slider', 'Stitch width')
+    const focused = () => driver.switchTo().activeElement()
+    const send = (key: string) => driver.actions().sendKeys(key).perform()
+    const isInPage = () => driver.executeScript<boolean>('return !!document.activeElement.closest("main")')
+    let stops = 0
+    for (; stops <= 12 && !(await isInPage()); stops++) await send(Key.TAB)
+    expect(stops - 1).toBeLessThanOrEqual(12)
+    await driver.actions().keyDown(Key.SHIFT).sendKeys(Key.TAB).keyUp(Key.SHIFT).perform()
+    expect(await (await focused()).getText()).toMatch(/4\.0 × 2\.5/)
+    await send(Key.ARROW_RIGHT)
+    expect(await (await focused()).getText()).toMatch(/Tension/)
+    await send(Key.END)
+    await send(Key.HOME)
+    expect(await (await focused()).getText()).toMatch(/4\.0 × 2\.5/)
+    await send(Key.ARROW_RIGHT)
+    await send(Key.ENTER)
+    await byRole(driver, 'dialog', 'Tension')
+    await send(Key.ESCAPE)
   })
 
   it('reaches the verdict’s control by Tab alone', async () => {
