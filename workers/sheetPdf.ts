@@ -1,5 +1,5 @@
 import { jsPDF } from 'jspdf'
-import type { Mark, PathStep, Sheet, Stroke } from '#core/paper'
+import { fitted, type Mark, type PathStep, type Sheet, type Stroke } from '#core/paper'
 
 const PT_PER_MM = 72 / 25.4
 /** The PDF's built-in letters know Western European text; anything else would come out garbled. */
@@ -88,11 +88,12 @@ function pdfStepOf([letter, ...numbers]: PathStep): { op: string; c: number[] } 
 }
 
 function write(pdf: jsPDF, { x, y, text, sizeMm, bold, anchor, mostMm }: Extract<Mark, { kind: 'text' }>) {
-  const words = printable(text)
   pdf.setFont('helvetica', bold ? 'bold' : 'normal')
-  pdf.setFontSize(sizeMm * PT_PER_MM)
-  const wide = pdf.getTextWidth(words)
-  if (wide > mostMm) pdf.setFontSize((sizeMm * PT_PER_MM * mostMm) / wide)
+  const set = fitted(printable(text), sizeMm, mostMm, (words, size) => {
+    pdf.setFontSize(size * PT_PER_MM)
+    return pdf.getTextWidth(printable(words))
+  })
+  pdf.setFontSize(set.sizeMm * PT_PER_MM)
   const align = ({ start: 'left', middle: 'center', end: 'right' } as const)[anchor]
-  pdf.text(words, x, y, { align })
+  pdf.text(printable(set.words), x, y, { align })
 }

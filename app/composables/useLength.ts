@@ -3,6 +3,7 @@ import {
   farOf,
   farWithUnit,
   formatCloth,
+  formatPencil,
   formatPlace,
   metresOf,
   MM_PER_INCH,
@@ -30,6 +31,8 @@ export function useLength() {
     placed: (mm: number) => signed(place(mm)),
     /** What is set between two things: tucks, rows. */
     between: (mm: number | null) => signed(formatCloth(mm, settings.unit, 'between')),
+    /** As a pencil marks it, with its unit: for what is printed. */
+    pencilled: (mm: number) => signed(formatPencil(mm, settings.unit)),
     sign,
     /** What was dragged, on the nearest mark of the ruler. */
     snap: (mm: number) => snapToRuler(mm, settings.unit),

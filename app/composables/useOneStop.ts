@@ -1,5 +1,6 @@
 import { useEventListener, useMutationObserver } from '@vueuse/core'
 
+const ENDS = { Home: 0, End: 1 } as const
 const WAYS = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 } as const
 
 /**
@@ -35,8 +36,7 @@ export function useOneStop(box: Readonly<Ref<HTMLElement | null>>): void {
     stops[to]!.focus()
   }
   function stopFrom(key: string, at: number, count: number): number | null {
-    if (key === 'Home') return 0
-    if (key === 'End') return count - 1
+    if (key in ENDS) return ENDS[key as keyof typeof ENDS] * (count - 1)
     const by = WAYS[key as keyof typeof WAYS]
     return by === undefined ? null : (at + by + count) % count
   }

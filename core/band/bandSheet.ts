@@ -15,13 +15,14 @@ export interface BandLegSheet {
 
 const PAD_MM = 10
 const HEAD_MM = 16
-/** So much is drawn stitch by stitch: enough to lay it beside the machine. */
-const STITCHED_MM = 60
+/** Longer than this, stitches are drawn for the beginning alone, and the sheet says so. */
+const STITCHED_MM = 600
+const KEY_MM = 6
 const TICK_MM = 1.6
 
 /**
  * One leg of a band at true size: the line each row's middle follows, a tick where each pattern begins, and
- * the first stitches. It runs from left to right.
+ * its stitches. It runs from left to right.
  *
  * @example
  * tiledSheets(bandDrawing(leg), 'a4').length
@@ -35,11 +36,16 @@ export function bandDrawing({ title, bandMm, rows, pictured, under }: BandLegShe
   const marks: Mark[] = [
     text({ x: PAD_MM, y: 8, text: title, sizeMm: 4, bold: true, mostMm: longMm }),
     ...(under ? [text({ x: PAD_MM, y: 13, text: 'Wrong side, mirrored', sizeMm: 3, mostMm: longMm })] : []),
-    ...rows.flatMap(({ centreMm, leg }) => rowMarks(centreMm, leg, at)),
     ...stitchMarks(pictured, bandMm, Math.min(STITCHED_MM, longMm), at),
+    ...rows.flatMap(({ centreMm, leg }) => rowMarks(centreMm, leg, at)),
+    text({ x: PAD_MM, y: HEAD_MM + bandMm + KEY_MM, text: keyWords(longMm), sizeMm: 3, mostMm: longMm }),
   ]
-  return { title, wideMm: longMm + 2 * PAD_MM, tallMm: HEAD_MM + bandMm + PAD_MM, marks }
+  return { title, wideMm: longMm + 2 * PAD_MM, tallMm: HEAD_MM + bandMm + KEY_MM + PAD_MM, marks }
 }
+
+const keyWords = (longMm: number) =>
+  'Dashed: the middle of a row. Tick: a pattern begins.'
+  + (longMm > STITCHED_MM ? ` Stitches are drawn for the first ${STITCHED_MM} mm.` : '')
 
 type Place = (alongMm: number, acrossMm: number) => { readonly x: number; readonly y: number }
 

@@ -71,7 +71,16 @@ export function edgeDrawing({ title, regions, plan, sides, starts, backwards }: 
   const words = plan.stretches.flatMap((stretch, s) =>
     stretch.sides.map(({ pathMm }, i) => {
       const { x, y } = place(pathMm[Math.floor(pathMm.length / 2)]!)
-      return text({ x: x + 2, y: y - 2, text: sides[s]?.[i] ?? '', sizeMm: 2.6, mostMm: 40 })
+      // Towards the middle, so that no page's edge cuts it.
+      const isRight = x > wideMm / 2
+      return text({
+        x: isRight ? x - 2 : x + 2,
+        y: y - 2,
+        text: sides[s]?.[i] ?? '',
+        sizeMm: 2.6,
+        mostMm: Math.min(40, isRight ? x - 2 : wideMm - x - 2),
+        anchor: isRight ? 'end' : 'start',
+      })
     }),
   )
   const arrows = starts.flatMap(start => (start === null ? [] : arrowAt(plan, start, backwards, place)))

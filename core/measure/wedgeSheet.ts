@@ -97,7 +97,7 @@ function tickMarks(fromMm: number, i: number, x: number, y: number): Mark[] {
   if (!isNumbered) return edges
   return [
     line({ x1: at, y1: y - mm / 2, x2: at, y2: y + mm / 2, lineMm: 0.2 }),
-    text({ x: at + 0.6, y: y + 0.9, text: mm.toFixed(1), sizeMm: 2.4, mostMm: 6, bold: true }),
+    text({ x: at + 0.6, y: y + 0.9, text: mm.toFixed(1), sizeMm: 2.5, mostMm: 7, bold: true }),
   ]
 }
 

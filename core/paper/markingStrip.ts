@@ -36,7 +36,7 @@ export function markingStrip(title: string, lengthMm: number, marks: readonly St
         text: words,
         sizeMm: 3.4,
         mostMm: ROOM_MM * 2,
-        anchor: 'middle',
+        anchor: anchorAt(atMm, lengthMm),
       }),
     ]
   })
@@ -51,4 +51,10 @@ export function markingStrip(title: string, lengthMm: number, marks: readonly St
       ...ticks,
     ],
   }
+}
+
+/** At an end the words stand inwards: half of them would lie off the strip. */
+function anchorAt(atMm: number, lengthMm: number): 'start' | 'middle' | 'end' {
+  if (atMm < ROOM_MM) return 'start'
+  return atMm > lengthMm - ROOM_MM ? 'end' : 'middle'
 }

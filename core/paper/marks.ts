@@ -45,7 +45,7 @@ export type Mark =
       readonly fill: string | null
     } & Stroke)
   | ({ readonly kind: 'path'; readonly steps: readonly PathStep[]; readonly fill: string | null } & Stroke)
-  /** `y` is the baseline; text wider than `mostMm` is set smaller until it fits. */
+  /** `y` is the baseline; what is wider than `mostMm` is set smaller, not under 7 pt, then cut with “…”. */
   | {
       readonly kind: 'text'
       readonly x: number

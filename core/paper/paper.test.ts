@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { Window } from 'happy-dom'
 import { describe, expect, it } from 'vitest'
 import {
@@ -9,7 +10,16 @@ import {
   LABEL_WIDE_MM,
   labelSheets,
 } from '#core/card'
-import { CHECK_LINE_MM, type Mark, PAPERS, type Sheet, sheetSvg, text } from '#core/paper'
+import {
+  CHECK_LINE_MM,
+  fitted,
+  LEAST_LETTER_MM,
+  type Mark,
+  PAPERS,
+  type Sheet,
+  sheetSvg,
+  text,
+} from '#core/paper'
 import { STRIP_ROW_MM, stripSheets } from '#core/trial'
 
 const card: BenchCard = {
@@ -207,6 +217,28 @@ describe('a sheet as SVG', () => {
         ).match(/font-size="([\d.]+)"/)![1],
       )
     expect(size('short')).toBe(5)
-    expect(size('a good deal too long for its place')).toBeLessThan(2)
+    expect(size('a good deal too long for its place')).toBeCloseTo(LEAST_LETTER_MM, 2)
+  })
+})
+
+describe('letters on paper', () => {
+  const wideAt = (words: string, sizeMm: number) => 0.5 * sizeMm * [...words].length
+  it('are never under 7 pt and never wider than their room, whatever is written', () => {
+    fc.assert(
+      fc.property(
+        fc.string({ minLength: 1, maxLength: 80 }),
+        fc.double({ min: LEAST_LETTER_MM, max: 20, noNaN: true }),
+        fc.double({ min: 6, max: 200, noNaN: true }),
+        (words, sizeMm, mostMm) => {
+          const set = fitted(words, sizeMm, mostMm, wideAt)
+          expect(set.sizeMm).toBeGreaterThanOrEqual(LEAST_LETTER_MM)
+          expect(wideAt(set.words, set.sizeMm)).toBeLessThanOrEqual(mostMm + 1e-9)
+        },
+      ),
+    )
+  })
+  it('are set smaller before anything is cut, and a cut is seen', () => {
+    expect(fitted('Attic seven', 5, 20, wideAt).words).toBe('Attic seven')
+    expect(fitted('Attic seven', 5, 10, wideAt)).toEqual({ words: 'Attic s…', sizeMm: LEAST_LETTER_MM })
   })
 })

@@ -1,3 +1,4 @@
+import { fitted } from './fitted'
 import type { Mark, PathStep, Stroke } from './marks'
 import type { Sheet } from './sheet'
 
@@ -79,11 +80,11 @@ function stepOf(step: PathStep): string {
 }
 
 function textOf({ x, y, text, sizeMm, bold, anchor, mostMm }: Extract<Mark, { kind: 'text' }>): string {
-  const wide = text.length * sizeMm * LETTER_SHARE[bold ? 'bold' : 'normal']
-  const size = wide > mostMm ? (sizeMm * mostMm) / wide : sizeMm
+  const share = LETTER_SHARE[bold ? 'bold' : 'normal']
+  const set = fitted(text, sizeMm, mostMm, (words, size) => words.length * size * share)
   return (
-    `<text x="${mm(x)}" y="${mm(y)}" font-size="${mm(size)}" font-weight="${bold ? 700 : 400}" `
-    + `text-anchor="${anchor}" fill="#000000" stroke="none">${escapeXml(text)}</text>`
+    `<text x="${mm(x)}" y="${mm(y)}" font-size="${mm(set.sizeMm)}" font-weight="${bold ? 700 : 400}" `
+    + `text-anchor="${anchor}" fill="#000000" stroke="none">${escapeXml(set.words)}</text>`
   )
 }
 

@@ -66,3 +66,13 @@ export function snapToRuler(mm: number, unit: LengthUnit): number {
   if (unit === 'mm') return Math.round(mm / STEP_MM) / Math.round(1 / STEP_MM)
   return (Math.round((mm / MM_PER_INCH) * PARTS_OF_AN_INCH.mark) / PARTS_OF_AN_INCH.mark) * MM_PER_INCH
 }
+
+/**
+ * A place as a pencil marks it on paper or cloth, without its unit: to 0.5 mm, or to 1/32 inch.
+ *
+ * @example
+ * formatPencil(21.58, 'mm') // '21.5'
+ */
+export function formatPencil(mm: number, unit: LengthUnit): string {
+  return formatCloth(mm, unit, unit === 'mm' ? 'cut' : 'between')
+}

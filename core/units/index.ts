@@ -1,4 +1,4 @@
-export { type ClothUse, formatCloth, formatPlace, snapToRuler } from './cloth'
+export { type ClothUse, formatCloth, formatPencil, formatPlace, snapToRuler } from './cloth'
 export { FAR_SIGNS, farOf, farWithUnit, M_PER_YARD, metresOf } from './far'
 export { MM_PER_INCH, type LengthUnit } from './unit'
 export {

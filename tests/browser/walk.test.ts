@@ -264,8 +264,12 @@ describe('the bench card', () => {
     await press(driver, 'button', 'Card, A6 to cut out (PDF)')
     const [card] = await measurePdf(await downloaded(session, 'bench-card.pdf'))
     expect(card!.wideMm / 25.4).toBeCloseTo(8.5, 2)
-    for (const page of [labels!, card!])
-      expect(page.lines.filter(({ lengthMm }) => Math.abs(lengthMm - 50) < 0.02)).toHaveLength(1)
+    // On letter paper the line is 2 inches long.
+    for (const [page, longMm] of [
+      [labels!, 50],
+      [card!, 50.8],
+    ] as const)
+      expect(page.lines.filter(({ lengthMm }) => Math.abs(lengthMm - longMm) < 0.02)).toHaveLength(1)
     expect(card!.texts).toEqual(
       expect.arrayContaining(['4.0', '2.5', '2.8', 'Slate rayon 40', 'Gold metallic']),
     )

@@ -21,7 +21,7 @@ import { tuckNumbers } from './tuckNumbers'
 import type { Print } from '~/paper/print'
 
 useHead({ title: 'Pintucks · Lacy Spool' })
-const { bare, length, usual } = useLength()
+const { bare, length, pencilled, usual } = useLength()
 const fresh = (): PintuckPiece => ({
   kind: 'pintucks',
   wanted: { by: 'count', count: 12 },
@@ -99,7 +99,7 @@ const sheet = computed(() => {
     flatMm: made.flatMm,
     marked: good.value!.marked,
     runsMm: good.value!.runs,
-    length,
+    length: pencilled,
   }
 })
 const groupWords = computed(() => {

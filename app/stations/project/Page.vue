@@ -128,14 +128,18 @@ const prints = computed((): Print[] => [
   },
 ])
 const aboutWords = computed(() => {
-  const due = project.value?.dueOn ? `, due ${project.value.dueOn}` : ''
+  const due = project.value?.dueOn ? `, due ${dayOf(`${project.value.dueOn}T12:00`)}` : ''
   const what = `${work.value.length} pieces and jobs, ${minutesWords(changing.value)} of changing${due}`
   return `${what}. The machine’s own manual first.`
 })
 const { bare } = useLength()
+const SET_UP_FIRST = ['machine', 'needle', 'thread', 'bobbin', 'foot', 'plate'] as const
 const sheetItems = computed(() =>
   work.value.map(({ name, kind, setup }, i) => {
-    const changes = changeList(steps.value[i]?.changes ?? []).map(({ change: what }) => {
+    // What the first one needs is no change: it is set up.
+    const isFirst = setup !== null && work.value.findIndex(one => one.setup !== null) === i
+    const needs = isFirst ? SET_UP_FIRST : (steps.value[i]?.changes ?? [])
+    const changes = changeList(needs).map(({ change: what }) => {
       const target = changeTarget(what, setup!, book.shelf)
       return `${CHANGE_WORDS[what]}: ${target}`
     })

@@ -111,7 +111,7 @@ const prints = computed((): Print[] => {
       rows: made!.rows.filter(({ vanished }) => !vanished),
       wantedMm: wantedMm.value,
       scale: made!.scale,
-      length: bare,
+      length: bareMm,
     })
   const { area } = draft.plan
   if (area)
