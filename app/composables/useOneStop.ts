@@ -4,8 +4,8 @@ const ENDS = { Home: 0, End: 1 } as const
 const WAYS = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 } as const
 
 /**
- * Makes a row of links and buttons one stop for Tab: the arrows go on within it, Home and End to its ends. Tab
- * comes to the one that was last there, before that to the current page's, else to the first.
+ * Makes a row of links and buttons one stop for Tab: the arrows go on within it, Home and End to its ends.
+ * Tab comes to the one that was last there, before that to the current page's, else to the first.
  *
  * @param box - what holds them; those in panels that open over the page are no part of it.
  */

@@ -75,6 +75,7 @@ defineSlots<{ default?: () => unknown }>()
   border-style: dashed;
 }
 button.chip {
+  z-index: 1;
   cursor: pointer;
   background: var(--white);
   text-decoration: underline dotted;

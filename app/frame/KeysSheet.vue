@@ -9,13 +9,16 @@ const rows = [
   ...STATIONS.flatMap(({ keys }) => keys.map(id => KEYS[id])),
   ...EVERYWHERE.map(id => KEYS[id]),
 ]
+const WHEN =
+  'They work while you are not typing and no panel is open. '
+  + 'Arrows go along the stations and the line-up.'
 </script>
 
 <template>
   <UModal
     v-model:open="open"
     title="Keys"
-    description="They work while you are not typing and no panel is open. Arrows go along the stations and the line-up."
+    :description="WHEN"
   >
     <template #body>
       <USwitch

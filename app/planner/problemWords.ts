@@ -1,5 +1,5 @@
 import type { CoreErrorData } from '#core/errors'
-import { lengthWithUnit } from '#core/units'
+import { formatLength, lengthWithUnit } from '#core/units'
 
 /** What the core calls a field, as the planners call it. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -50,8 +50,10 @@ const ON_THE_MACHINE = new Set(['wantedMm', 'stitch.widthMm', 'stitch.lengthMm']
 /** Words for what a plan cannot be reckoned with, in the planners' names for its fields. */
 export function useProblemWords() {
   const settings = useSettingsStore()
-  const exact = (mm: number, field: string) =>
-    ON_THE_MACHINE.has(field) ? inMm(mm) : lengthWithUnit(mm, settings.unit)
+  const fromTo = (min: number, max: number, field: string) => {
+    const unit = ON_THE_MACHINE.has(field) ? 'mm' : settings.unit
+    return `${formatLength(min, unit)} to ${lengthWithUnit(max, unit)}`
+  }
   const wordsOf = ({ code, message, details }: CoreErrorData): string => {
     const field = String(details.field ?? '')
     const point = /^(?:outline|shape)\.pointsMm\.(\d+)/.exec(field)
@@ -65,7 +67,7 @@ export function useProblemWords() {
     if (code !== 'out-of-range') return message
     const [min, max] = [Number(details.min), Number(details.max)]
     return field.endsWith('Mm')
-      ? `${name} goes from ${exact(min, field)} to ${exact(max, field)} here.`
+      ? `${name} goes from ${fromTo(min, max, field)} here.`
       : `${name} goes from ${min} to ${max} here.`
   }
   return (error: CoreErrorData): string => asSentence(wordsOf(error))

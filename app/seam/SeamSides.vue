@@ -194,7 +194,11 @@ watch(wrongSideUp, () => {
       >
         <p>
           <UIcon name="i-lucide-triangle-alert" /> {{ muddy }}
-          <span class="hint">Over {{ MUDDY_MEAN_LAYERS }} counts as muddy: a guess.</span>
+          <SourceChip
+            of="guess"
+            about="what counts as muddy"
+            >Over {{ MUDDY_MEAN_LAYERS }} layers of thread count as muddy.</SourceChip
+          >
         </p>
         <UButton
           v-if="view?.cureLengthMm"

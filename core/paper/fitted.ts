@@ -1,4 +1,4 @@
-/** No letter on a sheet is smaller: 7 pt, in mm. Smaller print is not read beside a machine. Common practice. */
+/** No letter on a sheet is smaller, in mm: 7 pt. Less is not read beside a machine. Common practice. */
 export const LEAST_LETTER_MM = (7 * 25.4) / 72
 
 /**
@@ -8,7 +8,8 @@ export const LEAST_LETTER_MM = (7 * 25.4) / 72
  * @param wideAt - how wide words are at a size, in mm.
  *
  * @example
- * fitted('Attic seven', 5, 20, (words, size) => 0.5 * size * words.length) // { words: 'Attic seven', sizeMm: 3.6 }
+ * const wideAt = (words, sizeMm) => 0.5 * sizeMm * words.length
+ * fitted('Attic seven', 5, 22, wideAt) // { words: 'Attic seven', sizeMm: 4 }
  */
 export function fitted(
   words: string,

@@ -167,11 +167,12 @@ describe('Width and swing, from the demo', () => {
     await byRole(driver, 'button', /^Machine: Gallery nine/)
   })
 
-  it('changes units and the margin’s school everywhere', async () => {
+  it('keeps the machine’s numbers in inches, and changes the margin’s school everywhere', async () => {
     const { driver } = session
     await press(driver, 'link', 'Plan')
     await press(driver, 'button', 'Units: millimetres')
-    await untilText(driver, /Stitch:\s+0\.177 × 0\.02/)
+    await untilText(driver, /stitches per inch/)
+    await untilText(driver, /Stitch:\s+4\.5 × 0\.5/)
     await press(driver, 'button', 'Units: inches')
     await press(driver, 'button', /^Sewists differ/)
     await press(driver, 'radio', /^Bare rule/)

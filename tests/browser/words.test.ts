@@ -25,8 +25,15 @@ describe('the words of a view', () => {
         // Settled: two frames show as many words. Numbers are none.
         driver.executeAsyncScript<number>(
           `const done = arguments[0]
-          const count = () => document.querySelector('main').innerText
+          const wordsOf = element => (element.innerText ?? '')
             .split(/\\s+/).filter(word => /[A-Za-z]/.test(word)).length
+          // What stands ready out of sight is not read.
+          const away = main => [...main.querySelectorAll('[aria-hidden="true"]')]
+            .filter(element => !element.parentElement.closest('[aria-hidden="true"]'))
+          const count = () => {
+            const main = document.querySelector('main')
+            return away(main).reduce((sum, element) => sum - wordsOf(element), wordsOf(main))
+          }
           const before = count()
           setTimeout(() => done(count() === before ? before : 0), 600)`,
         ),

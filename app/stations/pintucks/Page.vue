@@ -110,10 +110,10 @@ const groupWords = computed(() => {
 const lengthWords = computed(() => {
   const { setup } = inHand
   const { feedFactor } = dialScaleOf(null, setup, book.shelf)
-  const dialled = bare(setup.stitch.lengthMm)
+  const dialled = bareMm(setup.stitch.lengthMm)
   return feedFactor === 1
     ? dialled
-    : `${dialled} (sews ${bare(Math.round(100 * setup.stitch.lengthMm * feedFactor) / 100)})`
+    : `${dialled} (sews ${bareMm(Math.round(100 * setup.stitch.lengthMm * feedFactor) / 100)})`
 })
 const cardLines = computed(() => {
   if (!good.value) return []

@@ -155,7 +155,10 @@ function closePanel(): void {
 <template>
   <div>
     <StationHead>
-      <div class="find">
+      <div
+        v-if="all.length > 0"
+        class="find"
+      >
         <UInput
           v-model="search"
           icon="i-lucide-search"
@@ -184,6 +187,7 @@ function closePanel(): void {
       </div>
     </StationHead>
     <p
+      v-if="all.length > 0"
       class="hint count"
       role="status"
     >

@@ -183,6 +183,8 @@ const labels = () =>
   })
 const readCsvFile = (text: string) =>
   readSwatchCsv(text, book.shelf, () => newId('swatch'), new Date().toISOString())
+/** Nothing to find, to print or to show otherwise before there is one. */
+const hasAny = computed(() => swatches.newest.length > 0)
 </script>
 
 <template>
@@ -203,6 +205,7 @@ const readCsvFile = (text: string) =>
           </template>
         </UModal>
         <UButton
+          v-if="hasAny"
           variant="outline"
           size="sm"
           icon="i-lucide-tags"
@@ -211,6 +214,7 @@ const readCsvFile = (text: string) =>
           @click="labels"
         />
         <UButton
+          v-if="hasAny"
           variant="outline"
           size="sm"
           icon="i-lucide-file-down"
@@ -219,6 +223,7 @@ const readCsvFile = (text: string) =>
           @click="asCsv"
         />
         <UButton
+          v-if="hasAny"
           variant="outline"
           size="sm"
           icon="i-lucide-file-json"
@@ -238,6 +243,7 @@ const readCsvFile = (text: string) =>
           "
         />
         <SegmentBar
+          v-if="hasAny"
           v-model="view"
           label="How to show it"
           :items="VIEWS"
@@ -251,7 +257,10 @@ const readCsvFile = (text: string) =>
       class="mb-2"
       @again="save(failed.print)"
     />
-    <div class="filters">
+    <div
+      v-if="hasAny"
+      class="filters"
+    >
       <div class="search">
         <UFormField label="Search">
           <UInput
@@ -297,6 +306,7 @@ const readCsvFile = (text: string) =>
       />
     </div>
     <p
+      v-if="hasAny"
       class="hint count"
       role="status"
     >
@@ -310,7 +320,7 @@ const readCsvFile = (text: string) =>
       @drop="choose"
     />
     <UEmpty
-      v-if="swatches.newest.length === 0"
+      v-if="!hasAny"
       icon="i-lucide-book-open"
       title="No swatch yet"
       description="Sew a trial strip and keep its number, or write down a number you know."

@@ -78,8 +78,16 @@ describe('writing a swatch without a strip', () => {
 describe('a swatch’s picture', () => {
   const dots = (swatch: Swatch) =>
     show(SwatchPicture, { swatch })
-      .wrapper.findAll('circle')
-      .map(dot => dot.attributes('fill'))
+      .wrapper.findAll('path[stroke-linecap=round]')
+      .filter(dot => dot.attributes('stroke')!.startsWith('#'))
+      // One path holds the dots of a thread.
+      .flatMap(dot =>
+        dot
+          .attributes('d')!
+          .split('M')
+          .slice(1)
+          .map(() => dot.attributes('stroke')),
+      )
   const bobbin = () => named('Lantern line').frozen.bobbin!.hex
   it('shows the bobbin on the right side and the top thread under it, by what was read', () => {
     expect(dots(read(named('Lantern line'), { show: 2, ridge: null }))).toContain(bobbin())

@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { beforeEach, describe, expect, it } from 'vitest'
-import { drawMachine, normal, seeded } from '#core/simulated'
+import { drawMachine, rowsToRead, seeded } from '#core/simulated'
 import { GOAL_FACTS, TRIAL_GOALS, usualPrior } from '#core/trial'
 import { signed } from '~/utils/readingWords'
 import { demoStores, type Page, show } from '~/../tests/unit/mounting'
@@ -19,15 +19,7 @@ beforeEach(async () => {
 })
 
 describe('reading swatches', () => {
-  /** The same draws as the practice makes; each row's own four crossings are drawn after it. */
-  function truths() {
-    const random = seeded(SEED)
-    return Array.from({ length: 20 }, () => {
-      const truth = Math.round(100 * (2 * random() - 1) * 2.75) / 100
-      for (let crossing = 0; crossing < 4; crossing++) normal(random)
-      return truth
-    })
-  }
+  const truths = () => rowsToRead(20, SEED).map(({ truth }) => truth)
   const tile = (step: number) => new RegExp(`^${signed(step).replace('+', String.raw`\+`)}, `)
   async function readAll(page: Page, high: (i: number) => number) {
     for (const [i, truth] of truths().entries())

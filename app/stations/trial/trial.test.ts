@@ -130,7 +130,9 @@ describe('reading a row', () => {
   it('is read with the keys 1 to 7, and B for between two', async () => {
     const page = show(RowForm)
     const key = async (name: string) => {
-      await page.wrapper.get('[role=group][aria-label*=":"]').trigger('keydown', { key: name })
+      await page.wrapper
+        .get('div:not([aria-hidden]) > [role=group][aria-label*=":"]')
+        .trigger('keydown', { key: name })
       await flushPromises()
     }
     await key('3')

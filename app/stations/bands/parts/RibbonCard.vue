@@ -83,8 +83,12 @@ const wantedGap = computed(() => {
       </li>
     </ul>
     <p class="hint">
-      Rule: {{ between(EDGE_MARGIN_MM.least) }} to {{ between(EDGE_MARGIN_MM.most) }} inside holds an edge (a
-      guess of ours). Sew a hand’s length and look.
+      {{ between(EDGE_MARGIN_MM.least) }} to {{ between(EDGE_MARGIN_MM.most) }} inside holds an edge{{ ' '
+      }}<SourceChip
+        of="guess"
+        about="what holds an edge"
+        >A guess of our own. Sew a hand’s length and look.</SourceChip
+      >
     </p>
   </UCard>
 </template>

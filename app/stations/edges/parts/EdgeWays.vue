@@ -30,12 +30,15 @@ function titleOf({ byHand, easedLast, widthMm, dialChanges }: EdgeWay): string {
   return changesWords(dialChanges)
 }
 const SMALLER_MM = 0.05
+/** In its title, or with the best way, that changes the length as often. */
+const isSaid = (way: EdgeWay) =>
+  way.dialChanges === ways[0]!.dialChanges || titleOf(way) === changesWords(way.dialChanges)
 const cards = computed(() =>
   ways.map((way, i) => ({
     i,
     title: titleOf(way),
     costs: [
-      ...(titleOf(way) === changesWords(way.dialChanges) ? [] : [changesWords(way.dialChanges)]),
+      ...(isSaid(way) ? [] : [changesWords(way.dialChanges)]),
       `length ± ${inMm(way.deviationMm / lengths)}`,
       ...(wantedMm > 0 ? [`${biteWord} ${inMm(way.widthMm)}`] : []),
       ...helpWords(way),

@@ -94,7 +94,7 @@ const numbers = computed(() => {
       const length = Math.hypot(b.x - a.x, b.y - a.y) || 1
       const side = isAgain ? 1 : -1
       const beside = { x: (side * (b.y - a.y)) / length, y: (side * (b.x - a.x)) / length }
-      return { number, x: (a.x + b.x) / 2, y: -(a.y + b.y) / 2, beside, isAgain }
+      return { number, line, x: (a.x + b.x) / 2, y: -(a.y + b.y) / 2, beside, isAgain }
     }),
   )
 })
@@ -118,7 +118,14 @@ const begins = computed(() =>
 )
 const label = computed(() => {
   const starts = answer.sewn.starts === 1 ? 'one start' : `${answer.sewn.starts} starts`
-  return `${answer.drawing.lines.length} lines, ${starts}, to scale.`
+  return `${answer.drawing.lines.length} lines, ${starts}, to scale. ${orderWords.value}`
+})
+/** More of them nobody listens to: the list beside has them all. */
+const MOST_SPOKEN = 24
+const orderWords = computed(() => {
+  const all = numbers.value.map(({ line, isAgain }) => `${line + 1}${isAgain ? ' again' : ''}`)
+  const more = all.length > MOST_SPOKEN ? ' and so on' : ''
+  return `Sewn in this order: line ${all.slice(0, MOST_SPOKEN).join(', ')}${more}.`
 })
 const shownWords = computed(() =>
   isAll.value ? `All ${ends.value.length} steps` : `Step ${done.value} of ${ends.value.length}`,

@@ -34,7 +34,11 @@ function choose({ insideDeg, offered }: TurnedPoints, how: SatinTurn): void {
   >
     <header>
       <h2>Corners</h2>
-      <span class="hint">offered by the angle; common practice</span>
+      <SourceChip
+        of="rule"
+        about="how a corner is turned"
+        >The angle decides what is offered. Common practice.</SourceChip
+      >
     </header>
     <div
       v-for="turned in shown"

@@ -87,6 +87,10 @@ dt {
   color: var(--mute);
   font-size: 14px;
 }
+/* The chips below each other each have room for a finger. */
+dd {
+  min-height: 41px;
+}
 dd .hint {
   display: block;
   font-size: 14px;

@@ -16,7 +16,6 @@ const { sides } = defineProps<{
   sides: readonly (readonly [side: 'left' | 'middle' | 'right', label: string])[]
 }>()
 const inHand = useInHandStore()
-const { length } = useLength()
 const text = ref('')
 const hex = ref('#77294f')
 const reading = computed(() => (text.value.trim() === '' ? null : parseThreadLabel(text.value)))
@@ -27,7 +26,7 @@ watch(text, now => {
 const PLAIN_RUN_MM = 1000
 const countWords = (count: ThreadCount) =>
   `${count.said}; taken as ${THREAD_KINDS[usualKindOf(count)].name.toLowerCase()}, about `
-  + `${length(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
+  + `${inMm(threadDiameterMm(count.tex, usualKindOf(count)))} thick by rule`
 
 /** A fibre that is named without a count: how thick it is stays unknown. */
 const bareKind = computed(() => {

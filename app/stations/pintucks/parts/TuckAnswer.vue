@@ -69,14 +69,15 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
       class="big serif"
       :class="{ rule: !isMeasured }"
     >
-      <span class="whitespace-nowrap">
+      <span class="inline-block">
         <template v-if="made.blankMm !== null">{{ length(made.blankMm) }}</template>
         <template v-else>{{ bare(made.blankLeastMm) }} to</template>
       </span>
+      {{ ' ' }}
       <span
         v-if="made.blankMm === null"
-        class="whitespace-nowrap"
-        >{{ ' ' }}{{ length(made.blankMostMm) }}</span
+        class="inline-block"
+        >{{ length(made.blankMostMm) }}</span
       >
     </p>
     <p v-if="made.blankMm !== null">

@@ -145,7 +145,11 @@ const sewing = computed(() => totals?.minutes ?? 0)
           <span>{{ name }}</span>
           <span
             ><b>{{ formatNumber(Math.ceil(mm2 / 100), 0) }} cm²</b>{{ ' '
-            }}<span class="hint">{{ length(STABILIZER_BESIDE_MM) }} beyond each side, a guess</span></span
+            }}<SourceChip
+              of="guess"
+              about="area of stabilizer"
+              >{{ length(STABILIZER_BESIDE_MM) }} more on each side.</SourceChip
+            ></span
           >
         </li>
       </ul>

@@ -151,7 +151,11 @@ const open = ref({ twin: gapMm !== null, humps: plan.value.humps.length > 0, are
             ? 'It stands out'
             : 'Lost in the cloth'
       }}</b>: {{ inMm(seen.seenMm) }} of each stitch lies on top; {{ contrastWords }}.
-      <span class="hint">By rule, a guess; thread {{ inMm(threadMm) }} ({{ threadSource }}).</span>
+      <SourceChip
+        of="guess"
+        about="how much of the thread shows"
+        >The thread counts as {{ inMm(threadMm) }} thick ({{ threadSource }}).</SourceChip
+      >
     </p>
     <FoldAway
       v-model:open="open.humps"

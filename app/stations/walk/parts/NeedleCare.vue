@@ -50,7 +50,14 @@ function swap(needle: NeedleRecord): void {
     <header>
       <h2>Needles in use</h2>
     </header>
-    <p class="hint">About 8 hours of sewing, sooner after metallic: common practice.</p>
+    <p class="hint">
+      Change a needle after about 8 hours of sewing{{ ' '
+      }}<SourceChip
+        of="rule"
+        about="how long a needle lasts"
+        >Common practice. Metallic wears a needle sooner.</SourceChip
+      >
+    </p>
     <ul>
       <li
         v-for="{ needle, life, fitted } in care.needles"
