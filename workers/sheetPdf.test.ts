@@ -29,7 +29,7 @@ describe('a PDF at true size', () => {
       '11.00',
     ])
   })
-  it('has a check line of 50 mm on each page, and labels of 58 × 36 mm', async () => {
+  it('has a check line of 50 mm on each page, and labels of 57 × 37 mm', async () => {
     const pages = await read(
       labelSheets(
         Array.from({ length: 30 }, () => ({ card: CARD, ...HEAD })),
@@ -41,7 +41,7 @@ describe('a PDF at true size', () => {
     for (const page of pages) {
       expect(page.lines.filter(({ lengthMm }) => Math.abs(lengthMm - 50) < 0.02)).toHaveLength(1)
       for (const { wideMm, tallMm } of page.frames)
-        expect([wideMm.toFixed(1), tallMm.toFixed(1)]).toEqual(['58.0', '36.0'])
+        expect([wideMm.toFixed(1), tallMm.toFixed(1)]).toEqual(['57.0', '37.0'])
     }
   })
   it('says what the card says; letters it cannot print become a question mark, never garbage', async () => {

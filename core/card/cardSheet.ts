@@ -15,7 +15,7 @@ const DIAL_WIDE_MM = INNER_MM / DIALS.length
 const ROW_TALL_MM = 7
 
 /** Of a code that says the whole plan. */
-const CODE_MM = 43
+const CODE_MM = 44
 
 export interface CardHeading {
   readonly title: string

@@ -2,14 +2,14 @@ import { checkLine, type Mark, type Paper, PAPERS, qrMark, rect, type Sheet, tex
 import type { BenchCard, CardFieldId } from './card'
 
 /** To pin to a swatch: two pins wide, one thumb tall. */
-export const LABEL_WIDE_MM = 58
-export const LABEL_TALL_MM = 36
+export const LABEL_WIDE_MM = 57
+export const LABEL_TALL_MM = 37
 const MARGIN_MM = 12
 const PAD_MM = 3
 const INNER_MM = LABEL_WIDE_MM - 2 * PAD_MM
 
-/** Beside what a label says: a code that says all of it; the demo’s longest has 77 modules. */
-export const CODE_MM = 35
+/** Beside what a label says: a code that says all of it; the demo’s longest has 81 modules. */
+export const CODE_MM = 36
 
 /** What one label says: the fields of a card, under a title. */
 export interface Label {

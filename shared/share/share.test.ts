@@ -129,13 +129,13 @@ describe('a code, read back by another package', () => {
     for (const { id } of demoBackup.records.swatches) {
       const link = shareLink('http://192.168.178.20:3000', shared('swatches', id))
       // A photo from a hand away: 16 pixels a millimetre.
-      expect(readAt(link, 30, 16)).toBe(link)
+      expect(readAt(link, 36, 16)).toBe(link)
     }
   })
   it('says the whole plan at the size of the card', () => {
     for (const { id } of demoBackup.records.pieces) {
       const link = shareLink('http://192.168.178.20:3000', shared('pieces', id))
-      expect(readAt(link, 38, 16)).toBe(link)
+      expect(readAt(link, 44, 16)).toBe(link)
     }
   })
   it('is none where so much would be too fine to read', () => {
