@@ -23,10 +23,10 @@ function helpWords({ byHand, easedLast, missMm }: EdgeWay): string[] {
   const mm = placed(missMm)
   return [easedLast ? `ease up to ${mm} in the last stitch` : `ease up to ${mm} per side`]
 }
-/** What sets a way apart from the others. */
+/** What sets a way apart from the best. */
 function titleOf({ byHand, easedLast, widthMm, dialChanges }: EdgeWay): string {
   if (byHand) return easedLast ? 'ease the last stitch' : 'ease every side'
-  if (widthMm < wantedMm - SMALLER_MM) return `smaller ${biteWord}`
+  if (widthMm < ways[0]!.widthMm - SMALLER_MM) return `smaller ${biteWord}`
   return changesWords(dialChanges)
 }
 const SMALLER_MM = 0.05
