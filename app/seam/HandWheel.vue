@@ -25,8 +25,6 @@ const ASKS = { clearance: 'clearance', margin: 'keeps the margin' } as const
 const drops = computed(() => dropClearances(input))
 const view = computed(() => wheelView(input, drops.value))
 const perMm = computed(() => (BASE - TOP) / (view.value.highMm - view.value.lowMm))
-/** The axis is marked where the user’s ruler is. */
-const marksMm = computed(() => view.value.marksMm)
 const y = (mm: number) => BASE - (mm - view.value.lowMm) * perMm.value
 const step = computed(() => (WIDE - LEFT) / Math.max(1, drops.value.length))
 const barWidth = computed(() => Math.max(1, Math.min(WIDEST_BAR, step.value * BAR_OF_STEP)))
@@ -104,7 +102,7 @@ useKeys({ nextDrop: () => turn(1), lastDrop: () => turn(-1) })
         </pattern>
       </defs>
       <text
-        v-for="mm in marksMm"
+        v-for="mm in view.marksMm"
         :key="mm"
         :x="LEFT - 6"
         :y="y(mm) + 4"

@@ -12,11 +12,15 @@ const { quantity, quantities, things, ofId, added } = useTarget('wedge')
 /** The check line is a matter of the printer: it holds for all that is cut from the sheet. */
 const paper = usePaper()
 const line = computed(() => CHECK_LINES[paper.value])
-const kept = useKeptNumber('lacy-spool-check-line', 0)
+const kept = {
+  a4: useKeptNumber('lacy-spool-check-line', CHECK_LINES.a4.longMm),
+  letter: useKeptNumber('lacy-spool-check-line-letter', CHECK_LINES.letter.longMm),
+}
+/** Each paper has a line of its own. */
 const checkMm = computed({
-  get: () => kept.value || line.value.longMm,
+  get: () => kept[paper.value].value,
   set: mm => {
-    kept.value = mm
+    kept[paper.value].value = mm
   },
 })
 const number = ref<string>('2')
