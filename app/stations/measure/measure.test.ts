@@ -8,7 +8,6 @@ import { measuredWords, valueWords } from './measuredWords'
 import { RECTANGLES } from './rectangles'
 import { takenRow } from './takenRow'
 
-
 describe('what is counted', () => {
   const numbersOf = (quantity: string, over: Record<string, number>) => {
     const count = COUNTS.find(one => one.quantity === quantity)!
