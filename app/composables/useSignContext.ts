@@ -1,6 +1,6 @@
 import { signContextOf } from '#shared/inputs'
 
-/** What of the piece in hand the sign doctor looks at. */
+/** What of the piece in hand Troubleshooting looks at. */
 export function useSignContext() {
   const book = useBookStore()
   const inHand = useInHandStore()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { CHECK_LINES } from '#core/paper'
 import type { Print } from './print'
 import { useSheetFiles } from './useSheetFiles'
 
@@ -59,7 +60,8 @@ const open = ref(false)
           @again="save(failed.print)"
         />
         <p class="hint">
-          Print at 100 %, not fitted to the page. Each page has a line that must measure 50 mm.
+          Print at 100 %, not fitted to the page. Each page has a line that must measure
+          {{ CHECK_LINES[paper].words }}.
         </p>
       </div>
     </template>

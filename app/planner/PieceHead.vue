@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { needleName } from '#core/needle'
 import { MOST_NAME, MOST_NOTE } from '#shared/fields'
 
 /** Name, copies and note of the piece in hand. */
@@ -22,17 +21,6 @@ function setPhoto(side: 'front' | 'back', id: string | null): void {
   const photos = { ...inHand.piece.photos, [side]: id }
   void inHand.change(id === null ? 'Take the photo out' : 'Add a photo', { photos })
 }
-/** What a piece that is not begun took from the one before. */
-const taken = computed(() => {
-  const { machine, needle } = inHand.parts
-  const names = [
-    machine?.name,
-    needle && needleName(needle),
-    book.shelf.threads.get(inHand.setup.threadIds.left ?? '')?.name,
-    book.shelf.cloths.get(inHand.setup.clothId ?? '')?.name,
-  ]
-  return names.filter(Boolean).join(', ')
-})
 </script>
 
 <template>
@@ -100,8 +88,8 @@ const taken = computed(() => {
     <p class="hint">
       <template v-if="sharedId">Everything you change is kept.</template>
       <template v-else
-        >Kept from its first change.<template v-if="taken">
-          Setup of the last piece: {{ taken }}.</template
+        >Kept from its first change.<template v-if="inHand.parts.machine">
+          Set up as the last piece was.</template
         ></template
       >
     </p>

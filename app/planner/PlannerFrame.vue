@@ -3,6 +3,7 @@ import type { PieceRun, PieceWork } from '#shared/inputs'
 import { useFieldProblems } from '~/fields/fieldProblems'
 import type { Fault } from '~/asking/asker'
 import type { Print } from '~/paper/print'
+import type { JobInPicture } from '~/seam/JobPicture.vue'
 import { download } from '~/utils/download'
 import { planPathOf } from './planPaths'
 import type { PieceDesk } from './usePiece'
@@ -18,6 +19,7 @@ const {
   why,
   csv,
   prints,
+  example = null,
 } = defineProps<{
   piece: PieceDesk
   /** What it asks of hands and machine; null: nothing could be planned yet. */
@@ -35,6 +37,8 @@ const {
   /** Its marks as CSV; null: there are none yet. */
   csv: (() => string) | null
   prints: readonly Print[]
+  /** Drawn grey where nothing can be drawn without a machine. @defaultValue null */
+  example?: JobInPicture | null
 }>()
 /** What is told of an answer a worker is asked for. */
 interface AskedOf {
@@ -57,6 +61,8 @@ onUnmounted(() => plans.tell(null))
 const draft = piece.draft
 const needed = computed(() => runs ?? (work ? [{ work, setup: inHand.setup }] : null))
 const isBenchEmpty = computed(() => !inHand.parts.machine || !inHand.parts.needle)
+/** Nothing is planned, and nothing can be without a machine and a needle: there is nothing to print. */
+const isBare = computed(() => isBenchEmpty.value && needed.value === null && !csv)
 function saveCsv(): void {
   if (csv) download(`${piece.fileName.value}.csv`, 'text/csv', csv())
 }
@@ -66,6 +72,7 @@ function saveCsv(): void {
   <div>
     <StationHead>
       <UButton
+        v-if="!isBare"
         variant="outline"
         icon="i-lucide-table"
         label="CSV"
@@ -74,6 +81,7 @@ function saveCsv(): void {
         @click="saveCsv"
       />
       <PrintPanel
+        v-if="!isBare"
         label="Print"
         heading="Print at true size"
         align="end"
@@ -119,6 +127,10 @@ function saveCsv(): void {
         <WorkingOut
           v-else-if="asked?.isWorking.value && asked.answer.value === null"
           :tall="420"
+        />
+        <ExampleLook
+          v-if="example && isBare"
+          :job="example"
         />
         <slot name="looks" />
       </div>

@@ -1,6 +1,6 @@
 import { CoreError } from '#core/errors'
 
-/** What a rule cannot reckon with right now is left out. */
+/** What a rule cannot use right now is left out. */
 export function orNull<T>(work: () => T): T | null {
   try {
     return work()

@@ -47,7 +47,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 /** Their lengths are dialled, or lie in the machine: in mm always. */
 const ON_THE_MACHINE = new Set(['wantedMm', 'stitch.widthMm', 'stitch.lengthMm'])
 
-/** Words for what a plan cannot be reckoned with, in the planners' names for its fields. */
+/** Words for what a plan cannot be worked out with, in the planners' names for its fields. */
 export function useProblemWords() {
   const settings = useSettingsStore()
   const fromTo = (min: number, max: number, field: string) => {

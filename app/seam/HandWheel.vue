@@ -4,8 +4,8 @@ import { wheelView } from '#core/plate'
 import { dropClearances, type SwingInput } from '#core/swing'
 
 /**
- * One repeat turned by hand: clearance at every drop. What is logged of it on the real machine stands in the
- * slot.
+ * One repeat turned by hand: clearance at every needle position. What is logged of it on the real machine
+ * stands in the slot.
  */
 const { input } = defineProps<{ input: SwingInput }>()
 /** Which drop it stands at, from 0. */

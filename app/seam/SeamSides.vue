@@ -21,11 +21,6 @@ const { seam, stitchName, rightTallPx, underTallPx } = defineProps<{
 const emit = defineEmits<{ cure: [lengthMm: number] }>()
 const SEAM_MM = 40
 const SCREEN_MM_PER_PX = 25.4 / 96
-const WIDTH_WHY: Readonly<Record<Seam['threadWidthSource'], string>> = {
-  measured: 'The thickness you measured.',
-  rule: 'Worked out from tex and fibre.',
-  guess: 'Neither thickness nor tex is known: a usual thread of this kind is drawn.',
-}
 
 const settings = useSettingsStore()
 const late = useLate()
@@ -230,7 +225,7 @@ watch(wrongSideUp, () => {
           :of="seam.threadWidthSource"
           about="thread width"
         >
-          <p>{{ WIDTH_WHY[seam.threadWidthSource] }}</p>
+          <p>{{ THICKNESS_WHY[seam.threadWidthSource] }}</p>
         </SourceChip>
       </p>
       <UButton

@@ -20,7 +20,7 @@ export const useHandWalksStore = defineStore('handWalks', () => {
     return newestFirst(alike, walk => walk.walkedAt)[0] ?? null
   })
 
-  /** The record that says this combination was hand-walked; none while it is not complete. */
+  /** The record that says this combination was turned through by hand; none while it is not complete. */
   function recordOf(now: Date): RecordChange[] {
     const { machine, needle, stitch, foot } = inHand.parts
     if (!key.value || !machine || !needle || !stitch) return []

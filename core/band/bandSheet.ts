@@ -3,7 +3,7 @@ import type { LaidRow } from './band'
 import type { RowLeg } from './corners'
 import { type PicturedRow, rowThreads } from './sewnBand'
 
-/** A leg of a band as it is printed: everything about one length from corner to corner. */
+/** A side of a band as it is printed: everything about one length from corner to corner. */
 export interface BandLegSheet {
   readonly title: string
   readonly bandMm: number
@@ -21,7 +21,7 @@ const KEY_MM = 6
 const TICK_MM = 1.6
 
 /**
- * One leg of a band at true size: the line each row's middle follows, a tick where each pattern begins, and
+ * One side of a band at true size: the line each row's middle follows, a tick where each pattern begins, and
  * its stitches. It runs from left to right.
  *
  * @example

@@ -4,7 +4,7 @@ import { type BandRow, type LaidRow, nearestMark, patternsOnDial } from './band'
 /** How a band goes round its corners. */
 export type BandCorner = 'mirror' | 'stop' | 'open'
 
-/** One row on one leg: how long it is there, and the patterns on it. */
+/** One row on one side: how long it is there, and the patterns on it. */
 export interface RowLeg extends Omit<LaidRow, 'spanMm' | 'centreMm'> {
   readonly lengthMm: number
   /** Left bare before the corner where only whole patterns are sewn; 0 else. */
@@ -15,8 +15,9 @@ export interface RowLeg extends Omit<LaidRow, 'spanMm' | 'centreMm'> {
 const LEAST_LEG_MM = 0.5
 
 /**
- * How long a row is on each leg, corners of 90°: legs are measured along the outer edge, so a row farther in
- * is shorter by how far in it lies, at each corner. An open corner leaves the square free where bands meet.
+ * How long a row is on each side, corners of 90°: sides are measured along the outer edge, so a row farther
+ * in is shorter by how far in it lies, at each corner. An open corner leaves the square free where bands
+ * meet.
  *
  * @param atMm - how far in the row lies, from the outer edge.
  *
@@ -44,10 +45,10 @@ export function rowLegsMm(
 }
 
 /**
- * The patterns of a row on each of its legs. Mirrored or open corners take whole patterns as even as can be;
+ * The patterns of a row on each of its sides. Mirrored or open corners take whole patterns as even as can be;
  * one that stops sews whole patterns at the wanted length and leaves the rest bare.
  *
- * @throws {CoreError} `out-of-range` for a leg shorter than its corners.
+ * @throws {CoreError} `out-of-range` for a side shorter than its corners.
  *
  * @example
  * rowLegs(row, [100, 300], 8, 16, 'stop', marks)[1].bareMm

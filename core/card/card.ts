@@ -177,7 +177,7 @@ function lengthNote(stitch: CardStitch): string {
   return planned ? `${stitch.name}, ${planned}` : stitch.name
 }
 
-/** Nobody dials in what strikes because a card said so. */
+/** Nobody dials in what hits because a card said so. */
 function safeInstead({ walk: { stitch, safeWidthMm } }: CardInput): Pick<CardField, 'instead'> {
   if (!stitch?.swings || safeWidthMm === null || dialledWidthMm(stitch) <= safeWidthMm + ROUNDING_MM)
     return {}

@@ -531,7 +531,7 @@ describe('a rule at its edge', () => {
       { threads: [on('heavy')], needle: { ...single, sizeNm: 110, type: 'topstitch' } },
     ],
     ['thread-refused', true, { threads: [on('pearl')], needle: { ...single, sizeNm: 80 } }],
-    // No needle is made for a film 5 mm wide: onto the bobbin with it.
+    // No needle is made for a flat metallic 5 mm wide: onto the bobbin with it.
     ['thick-in-needle', true, { threads: [WIDE_FILM] }],
     ['thread-refused', false, { threads: [WIDE_FILM] }],
     // What no needle takes is told where it belongs, once.

@@ -13,7 +13,7 @@ import type { Supply } from '#core/terms'
 import { capital, classOf, type ConflictRule, firstOf, isTooThick, nameOf, several, word } from './rule'
 import type { ConflictInput } from './types'
 
-/** A monofilament above this share of the way down from home puckers. */
+/** A monofilament above this share of the way down from normal tension puckers. */
 const MONOFILAMENT_SHARE = -0.6
 
 const isThreaded = (wanted: Blade, threads: ConflictInput['threads']) =>

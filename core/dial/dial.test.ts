@@ -3,7 +3,7 @@ import { expect, it } from 'vitest'
 import { dialProblem, guessedStep, isOnDial, isStepOf, markAt, shareOf, stepRange } from '#core/dial'
 
 const DIAL = { min: 0, home: 4, max: 9 }
-// Common practice: compared by offset from home as a share of the way to the end stop.
+// Common practice: compared by offset from normal tension as a share of the way to the end stop.
 it.each([
   [0, -1],
   [2, -0.5],

@@ -21,7 +21,7 @@ const LEAST_BITE_MM = 1
 /**
  * What to tell about a planned edge.
  *
- * @param stitch - what was wanted: bite and landing to landing.
+ * @param stitch - what was wanted: bite and stitch point to stitch point.
  * @param threadMm - its thickness, over 0.
  *
  * @example

@@ -137,7 +137,7 @@ describe('landings', () => {
             ).toBe(true)
           expect(landings.filter(({ isPoint }) => isPoint)).toHaveLength(points.length)
           expect(landings).toHaveLength(sides.reduce((sum, { stitches }) => sum + stitches, 0))
-          // Between two landings of a side lies a mark of its plan, stretched by the side's miss.
+          // Between two stitch points of a side lies a mark of its plan, stretched by the side's miss.
           landings.forEach(({ alongMm, side }, i) => {
             const { plan: own, evenMm, lengthMm: sideMm } = sides[side]!
             const gap = (landings[i + 1]?.alongMm ?? lengthMm) - alongMm

@@ -1,9 +1,18 @@
-import { type DialScale, type FitPlan, planWords } from '#core/fit'
+import {
+  type CountedStitches,
+  type DialScale,
+  type FitPlan,
+  partsWords,
+  planParts,
+  planWords,
+} from '#core/fit'
 import {
   brokenLine,
   circle,
   DASHED,
   type Drawing,
+  keyBelow,
+  keyLines,
   line,
   type Mark,
   markingStrip,
@@ -16,6 +25,9 @@ import type { SewnLeg } from './sewnOrder'
 
 const PAD_MM = 8
 const ARROW_MM = 7
+const NUMBER_MM = 3
+/** Beside the arrow, and within what stands free round the drawing. */
+const NUMBER_OFF_MM = 4.5
 const ORDER_WIDE_MM = 170
 const ORDER_LINE_MM = 6
 const ORDER_CHARS = 84
@@ -43,13 +55,14 @@ export interface EdgeSheet {
   readonly plan: EdgePlan
   /** Words for each side, by stretch. */
   readonly sides: readonly (readonly string[])[]
-  /** The first landing of each stretch, among all. */
+  /** The first stitch point of each stretch, among all. */
   readonly starts: readonly (number | null)[]
   readonly backwards: boolean
 }
 
 /**
- * The shapes at true size with every landing and bite, where to begin and which way, points, and counts.
+ * The shapes at true size with every stitch point and bite, where to begin and which way, points, and the
+ * number of each side; below, what is counted along each.
  *
  * @example
  * tiledSheets(edgeDrawing(sheet), 'a4')
@@ -68,33 +81,43 @@ export function edgeDrawing({ title, regions, plan, sides, starts, backwards }: 
         : [line({ x1: at.x, y1: at.y, x2: tip.x, y2: tip.y, lineMm: 0.15 })]
     return [circle({ ...at, radiusMm: landing.isPoint ? 0.7 : 0.35, lineMm: 0.2 }), ...bite]
   })
-  const words = plan.stretches.flatMap((stretch, s) =>
-    stretch.sides.map(({ pathMm }, i) => {
-      const { x, y } = place(pathMm[Math.floor(pathMm.length / 2)]!)
-      // Towards the middle, so that no page's edge cuts it.
-      const isRight = x > wideMm / 2
-      return text({
-        x: isRight ? x - 2 : x + 2,
-        y: y - 2,
-        text: sides[s]?.[i] ?? '',
-        sizeMm: 2.6,
-        mostMm: Math.min(40, isRight ? x - 2 : wideMm - x - 2),
-        anchor: isRight ? 'end' : 'start',
-      })
-    }),
-  )
+  const key = keyBelow(keyLines(sides.flat()), PAD_MM, tallMm)
   const arrows = starts.flatMap(start => (start === null ? [] : arrowAt(plan, start, backwards, place)))
   return {
     title,
-    wideMm,
-    tallMm,
+    wideMm: Math.max(wideMm, key.wideMm),
+    tallMm: tallMm + key.tallMm,
     marks: [
       ...regions.flat().map(ring => ringMark(ring.map(place), true, 0.4)),
       ...landed,
-      ...words,
+      ...numbersOf(plan, place),
+      ...key.marks,
       ...arrows,
     ],
   }
+}
+
+/** The number of each side, outside: the stitches reach inwards. */
+function numbersOf({ stretches, landings }: EdgePlan, place: (p: Point) => Point): Mark[] {
+  let number = 0
+  return stretches.flatMap(({ from, sides }, s) => {
+    const own = landings.slice(from, stretches[s + 1]?.from ?? landings.length)
+    return sides.map((_, side) => {
+      number += 1
+      const landed = own.filter(landing => landing.side === side)
+      const { x, y, inward } = landed[Math.floor(landed.length / 2)] ?? own[0]!
+      const at = place({ x: x - NUMBER_OFF_MM * inward.x, y: y - NUMBER_OFF_MM * inward.y })
+      return text({
+        x: at.x,
+        y: at.y + NUMBER_MM / 3,
+        text: String(number),
+        sizeMm: NUMBER_MM,
+        mostMm: 10,
+        anchor: 'middle',
+        bold: true,
+      })
+    })
+  })
 }
 
 /** An arrow along the edge where it is begun, beside it. */
@@ -174,7 +197,8 @@ export function placementDrawing(
 }
 
 /**
- * A strip to lay along a stretch as one lays a string: a tick at every landing, a side’s stitches at its end.
+ * A strip to lay along a stretch as one lays a string: a tick at every stitch point, a side’s stitches at
+ * its end.
  *
  * @example
  * tiledSheets(edgeStrip('Leaf', plan, 0, words), 'a4')
@@ -213,26 +237,42 @@ export function orderDrawing(title: string, said: readonly string[]): Drawing {
 /** What a side may miss its point by before its words say that it is helped along, in mm. */
 const HELPED_MM = 0.3
 
+/** A side's stitches as one dials them, and what is said with them: '' or “ even”, “, 0.5 held back”. */
+export interface SideStitches {
+  readonly parts: readonly CountedStitches[]
+  readonly note: string
+}
+
 /**
- * The stitches of each side as one dials them: “14 × 5, 2 × 6”; what an even length off the dial, or a side
- * that is helped along by hand, asks for is said with it.
+ * The stitches of each side as one dials them; what an even length off the dial, or a side that is helped
+ * along by hand, asks for is said with it.
  *
- * @param scale - how what lies between two landings stands on the dial.
+ * @param scale - how what lies between two stitch points stands on the dial.
+ *
+ * @example
+ * sideStitches(plan.stretches[0], PLAIN_SCALE, formatShort)[0].parts[0].dialled // '12 × 5'
+ */
+export function sideStitches(
+  { sides }: Pick<EdgePlan['stretches'][number], 'sides'>,
+  scale: DialScale,
+  length: (mm: number) => string,
+): SideStitches[] {
+  return sides.map(({ plan, straighter, stitches, evenMm }) => {
+    const even = [{ count: stitches, lengthMm: evenMm }]
+    if (!plan) return { parts: planParts({ parts: even }, length, scale), note: ' even' }
+    const parts = straighter === 'first' ? plan.parts.toReversed() : plan.parts
+    return { parts: planParts({ parts }, length, scale), note: helpedWords(plan, length) }
+  })
+}
+
+/**
+ * The same in one line a side: “14 × 5, 2 × 6”.
  *
  * @example
  * sideWords(plan.stretches[0], PLAIN_SCALE, formatShort)[0] // '12 × 5'
  */
-export function sideWords(
-  { sides }: Pick<EdgePlan['stretches'][number], 'sides'>,
-  scale: DialScale,
-  length: (mm: number) => string,
-): string[] {
-  return sides.map(({ plan, straighter, stitches, evenMm }) => {
-    if (!plan) return `${planWords({ parts: [{ count: stitches, lengthMm: evenMm }] }, length, scale)} even`
-    const parts = straighter === 'first' ? plan.parts.toReversed() : plan.parts
-    return `${planWords({ parts }, length, scale)}${helpedWords(plan, length)}`
-  })
-}
+export const sideWords = (...of: Parameters<typeof sideStitches>): string[] =>
+  sideStitches(...of).map(({ parts, note }) => `${partsWords(parts)}${note}`)
 
 function helpedWords(plan: FitPlan | null, length: (mm: number) => string): string {
   const missMm = plan?.missMm ?? 0
@@ -246,8 +286,8 @@ function helpedWords(plan: FitPlan | null, length: (mm: number) => string): stri
  * A stretch in one line as it is sewn, from where it is begun: “6 × 5, turn; 12 × 5, turn; 6 × 5, end”. What
  * is helped along by hand stands with the last of a side.
  *
- * @param legs - from `sewnOrder`.
- * @param scale - how what lies between two landings stands on the dial.
+ * @param sides - from `sewnOrder`.
+ * @param scale - how what lies between two stitch points stands on the dial.
  *
  * @example
  * orderWords(plan.stretches[0], sewnOrder(plan.stretches[0], 6, false), PLAIN_SCALE, formatShort)

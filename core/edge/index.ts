@@ -28,6 +28,8 @@ export {
   orderDrawing,
   orderWords,
   placementDrawing,
+  type SideStitches,
+  sideStitches,
   sideWords,
   templateDrawing,
 } from './edgeSheet'

@@ -6,7 +6,7 @@ import type { EdgeParts, EdgeStretch } from './parts'
 export interface Landing extends Point {
   /** To the inside, of length 1: along the normal, at a point along the bisector. */
   readonly inward: Point
-  /** From the first landing, along the edge, in mm. */
+  /** From the first stitch point, along the edge, in mm. */
   readonly alongMm: number
   /** Whether it is one of the edge's points. */
   readonly isPoint: boolean
@@ -23,7 +23,7 @@ export interface RunStitches {
 
 /**
  * Landings along an edge: one on every point, the miss of each run spread evenly over its stitches. On a
- * closed edge the last stitch ends at the first landing, which is not repeated.
+ * closed edge the last stitch ends at the first stitch point, which is not repeated.
  *
  * @param stitches - one for each run.
  * @param backwards - sewn against the edge's direction: a run's first stitch is sewn last.

@@ -26,7 +26,7 @@ export interface EdgeStitch {
   readonly widthMm: number
   /** Along the edge, from point to point. */
   readonly lengthMm: number
-  /** Whether the bite is sewn at the landing, or half-way to the next one as a zigzag does. */
+  /** Whether the bite is sewn at the stitch point, or half-way to the next one as a zigzag does. */
   readonly bites: 'at' | 'between'
   /** Thread on thread, as satin is sewn; left out: bites that stand apart. */
   readonly isSatin?: boolean
@@ -65,7 +65,7 @@ export interface EdgeSide extends EdgeRun {
   readonly stitches: number
   /** Turn the cloth after so many stitches; null: it runs straight. */
   readonly turnEvery: number | null
-  /** The largest bite that touches nothing along this run, in mm. */
+  /** The largest stitch that crowds nothing along this run, in mm. */
   readonly mostBiteMm: number
 }
 
@@ -74,9 +74,9 @@ export interface PlannedStretch {
   readonly closed: boolean
   readonly points: readonly EdgePoint[]
   readonly sides: readonly EdgeSide[]
-  /** Its first landing, among all of them. */
+  /** Its first stitch point, among all of them. */
   readonly from: number
-  /** Where to begin, among all landings; null: every landing is a point. */
+  /** Where to begin, among all stitch points; null: every stitch point is a point. */
   readonly start: number | null
 }
 
@@ -90,7 +90,7 @@ export interface EdgePlan {
   readonly crowded: readonly Near[]
   /** The largest multiple of 0.1 mm, up to 12, at which nothing touches. */
   readonly widestBiteMm: number
-  /** The same for each landing. */
+  /** The same for each stitch point. */
   readonly mostBiteMm: readonly number[]
 }
 
@@ -256,11 +256,11 @@ interface Laid {
     readonly even: EvenFit
   }[]
   readonly landings: readonly Landing[]
-  /** Its first landing, among all of them. */
+  /** Its first stitch point, among all of them. */
   readonly from: number
 }
 
-/** One bite a landing; on an open edge sewn between, the last landing has none of its own. */
+/** One bite a stitch point; on an open edge sewn between, the last stitch point has none of its own. */
 function bitesOf(
   { stretch: { closed, cloth = 0 }, landings, from, parts: { lengthMm } }: Laid,
   stretch: number,
@@ -347,7 +347,7 @@ function crowdedOf(bites: readonly Bite[], widthMm: number): Near[] {
   )
 }
 
-/** On the longest side that has a landing of its own, nearest its middle. */
+/** On the longest side that has a stitch point of its own, nearest its middle. */
 function startOf(landings: readonly Landing[], sides: readonly EdgeSide[]): number | null {
   const bySide = sides
     .map(({ lengthMm }, side) => ({ side, lengthMm }))
@@ -365,7 +365,9 @@ function startOf(landings: readonly Landing[], sides: readonly EdgeSide[]): numb
   return null
 }
 
-/** The landing of a side nearest to a place along the edge that is no point; of two as near, the first. */
+/**
+ * The stitch point of a side nearest to a place along the edge that is no point; of two as near, the first.
+ */
 function nearestOn(landings: readonly Landing[], side: number, alongMm: number): number | null {
   let best: number | null = null
   landings.forEach((landing, i) => {

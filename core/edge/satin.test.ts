@@ -35,7 +35,7 @@ const NARROW = [
   { x: 0, y: 5 },
 ]
 
-/** The rule written out, pair by pair and width by width, from landings alone. */
+/** The rule written out, pair by pair and width by width, from stitch points alone. */
 function byTheLetter({ landings, stretches }: EdgePlan, widthMm: number, lengthMm: number) {
   const roundMm = stretches[0]!.lengthMm
   const around = (a: number, b: number) => Math.min(Math.abs(a - b), roundMm - Math.abs(a - b))

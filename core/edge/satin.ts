@@ -127,7 +127,7 @@ function fromPoint(
     const at = own + turns * roundMm
     const farMm = Math.max(Math.abs(at - from), Math.abs(to - at))
     const narrowed = narrowedWidths[place] ?? 0
-    // Narrowed so far that both halves and what stays free between them have room, to a landing.
+    // Narrowed so far that both halves and what stays free between them have room, to a stitch point.
     const narrowedFromMm = narrowed > 0 ? (farMm - lengthMm) / narrowed - clearanceMm / 2 : Infinity
     const isBetween = at >= from - SAME_MM && at <= to + SAME_MM
     return {

@@ -87,7 +87,7 @@ export interface SatinSewn {
 }
 
 /**
- * Every drop of a satin column, with its points turned: one beside the edge at each landing, one inside
+ * Every drop of a satin column, with its points turned: one beside the edge at each stitch point, one inside
  * half-way to the next, straight across the side it lies on. At a point the bites narrow, go on past it, or
  * turn round it.
  *

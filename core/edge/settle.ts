@@ -24,10 +24,10 @@ export function recounted(
 const MOST_STITCHES = 100_000
 
 /**
- * How many stitches a side has once one of its landings is pulled along it: all become as long as those
- * before that landing.
+ * How many stitches a side has once one of its stitch points is pulled along it: all become as long as those
+ * before that stitch point.
  *
- * @param nth - which landing of the side, from 1.
+ * @param nth - which stitch point of the side, from 1.
  * @param alongMm - how far from the side's beginning it was pulled to.
  * @throws {CoreError} `non-finite`, `out-of-range` for a side of no length.
  *
@@ -41,15 +41,15 @@ export function pulledCount(sideMm: number, nth: number, alongMm: number): numbe
   return Math.min(MOST_STITCHES, Math.max(1, stitches))
 }
 
-/** A side's own landings, and the one it ends on. */
+/** A side's own stitch points, and the one it ends on. */
 export interface SideLandings {
-  /** Of its first landing, among all. */
+  /** Of its first stitch point, among all. */
   readonly first: number
   readonly landings: readonly (Point & { readonly alongMm: number })[]
 }
 
 /**
- * The landings of one side, from its beginning to where the next side begins.
+ * The stitch points of one side, from its beginning to where the next side begins.
  *
  * @example
  * landingsOfSide(plan, 0, 2).landings.length // 13 for twelve stitches
@@ -67,8 +67,8 @@ export function landingsOfSide(plan: EdgePlan, stretch: number, side: number): S
 }
 
 /**
- * How far from a side's beginning it comes nearest to a place, in mm: between landings, straight from one to
- * the next.
+ * How far from a side's beginning it comes nearest to a place, in mm: between stitch points, straight from
+ * one to the next.
  *
  * @example
  * alongSide(landings, { x: 31, y: -4 }) // 31 on a side that runs right from 0

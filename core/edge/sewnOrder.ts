@@ -6,17 +6,17 @@ import type { EdgeSide, PlannedStretch } from './planEdge'
 export interface SewnLeg {
   /** Its side of the stretch. */
   readonly side: number
-  /** Stitches at each mark, in the order they are sewn, landing to landing. */
+  /** Stitches at each mark, in the order they are sewn, stitch point to stitch point. */
   readonly parts: readonly FitPart[]
   /** What comes after it. */
   readonly then: 'turn' | 'inside corner' | 'end'
 }
 
 /**
- * A stretch leg by leg, from where it is begun and the way it is sewn. Round a closed edge one begins in the
- * middle of a side: its second half comes first, and its first half last.
+ * The sides of a stretch one after the other, from where it is begun and the way it is sewn. Round a closed
+ * edge one begins in the middle of a side: its second half comes first, and its first half last.
  *
- * @param start - landings from the stretch's first one to where it is begun.
+ * @param start - stitch points from the stretch's first one to where it is begun.
  *
  * @example
  * sewnOrder(square, 6, false).map(({ parts }) => parts[0].count) // [6, 12, 12, 12, 6]
@@ -45,7 +45,8 @@ export function sewnOrder(stretch: PlannedStretch, start: number, backwards: boo
 }
 
 /**
- * How often the dial is turned in an order of legs; the next stretch goes on from the mark of the one before.
+ * How often the dial is turned in an order of sides; the next stretch goes on from the mark of the one
+ * before.
  *
  * @example
  * dialChangesOf([sewnOrder(stretch, 6, false)]) // 0

@@ -53,13 +53,17 @@ describe('the sheet of an edge', () => {
   it('is at true size, with a hole and a bite for every stitch, and the counts of every side', () => {
     const { left, right, foot, top } = spanOf(pathsOf(sheet.marks)[0]!)
     expect([right - left, top - foot]).toEqual([60, 60])
-    // A landing each, and the round of the arrow.
+    // A stitch point each, and the round of the arrow.
     expect(sheet.marks.filter(({ kind }) => kind === 'circle')).toHaveLength(48 + 1)
     const bites = sheet.marks
       .filter(mark => mark.kind === 'line')
       .map(line => (line.kind === 'line' ? Math.hypot(line.x2 - line.x1, line.y2 - line.y1) : 0))
     expect(bites.filter(mm => Math.abs(mm - 6) < 1e-9)).toHaveLength(48)
-    expect(textsOf(sheet.marks)).toEqual(Array(4).fill('12 × 5'))
+    expect(textsOf(sheet.marks)).toEqual(['1', '2', '3', '4', '1, 2, 3, 4: 12 × 5'])
+    // The numbers lie outside, away from the bites.
+    for (const mark of sheet.marks)
+      if (mark.kind === 'text' && mark.anchor === 'middle')
+        expect(mark.x < left || mark.x > right || mark.y < top || mark.y > foot).toBe(true)
   })
   it('turns its arrow round with the way it is sewn', () => {
     const arrow = (backwards: boolean) => {
@@ -88,7 +92,7 @@ describe('the sheet of an edge', () => {
     const helped = { ...side, plan: { ...side.plan!, missMm: -0.84 } }
     expect(sideWords({ sides: [helped] }, PLAIN_SCALE, formatShort)).toEqual(['12 × 5, 0.8 held back'])
     const even = { ...side, plan: null, evenMm: 5, stitches: 12 }
-    // A zigzag lands at every second drop: 12 landings are 24 drops.
+    // A zigzag lands at every second drop: 12 stitch points are 24 drops.
     expect(sideWords({ sides: [even] }, { ...PLAIN_SCALE, lengths: 2 }, formatShort)).toEqual([
       '24 × 2.5 even',
     ])

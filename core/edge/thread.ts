@@ -5,7 +5,7 @@ import type { EdgePlan, PlannedStretch } from './planEdge'
 /** A stitch as it runs along an edge. */
 export interface EdgePattern {
   readonly drops: readonly UnitDrop[]
-  /** Stitch lengths from its beginning to its next: one lies between two landings. */
+  /** Stitch lengths from its beginning to its next: one lies between two stitch points. */
   readonly repeat: number
 }
 
@@ -13,8 +13,8 @@ export interface EdgePattern {
 export const OUTSIDE_MM = 0.3
 
 /**
- * Every drop of the needle along each stretch, in the order it is sewn. The pattern’s outer side lies at the
- * edge, its first drop at each landing; its width goes to the inside.
+ * Every needle position along each stretch, in the order it is sewn. The pattern’s outer side lies at the
+ * edge, its first drop at each stitch point; its width goes to the inside.
  *
  * @param widthMm - of the pattern.
  * @param outsideMm - how far outside the edge its outer side lies.

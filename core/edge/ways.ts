@@ -66,7 +66,7 @@ const WEIGHTS = {
  * The best ways along an edge: every point hit, nothing touching, with as little as possible changed on the
  * dial. None of them is beaten by another in all that it costs.
  *
- * @param stitch - the bite and length one would like; a bite that touches is made smaller.
+ * @param stitch - the bite and length one would like; a stitch that crowds is made smaller.
  * @param own - runs a person settled: they stay as they are.
  * @returns one to four, the best first.
  * @throws {CoreError} as `planEdge`.
@@ -269,7 +269,7 @@ function costOf(
   }
 }
 
-/** With the widest bite that touches nothing, and with a smaller one that leaves the points thin. */
+/** With the widest stitch that crowds nothing, and with a smaller one that leaves the points thin. */
 function biteWays(measured: MeasuredEdge, stitch: EdgeStitch, rules: EdgeRules, runs: Runs): EdgeWay[] {
   const wanted = landedEdge(measured, stitch, rules, runs)
   const widest = widestFree(wanted, measured, stitch, rules, runs)

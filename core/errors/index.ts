@@ -7,7 +7,7 @@
  * - `bad-repeat`: a stitch whose repeat does not move the cloth forward.
  * - `bad-raster`: a raster that is empty or too large to hold; `details.cells`.
  * - `bad-colour`: text that is not a colour.
- * - `too-many`: more to reckon than one question may take; `details.field`, `most`, `count` if counted.
+ * - `too-many`: more to work out than one question may take; `details.field`, `most`, `count` if counted.
  * - `swatch-grew`: a swatch that is not narrower after its tucks; `details.field`.
  * - `bad-outline`: an edge with too few or doubled points, or one that crosses itself; `details.field`.
  * - `bad-path`: path data that cannot be read, or that draws nothing; `details.field`.

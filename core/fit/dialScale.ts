@@ -8,7 +8,7 @@ export interface DialScale {
   readonly lengths: number
   /** Sewn length over dialled length, measured on this cloth; 1: as the dial says. */
   readonly feedFactor: number
-  /** A zigzag is counted in drops of the needle; a stitch of many drops in whole patterns. */
+  /** A zigzag is counted in needle positions; a stitch of many drops in whole patterns. */
   readonly counted: 'stitches' | 'patterns'
 }
 
@@ -53,6 +53,14 @@ export const asSewnMm = (onDialMm: number, scale: DialScale): number =>
 export const dialledMm = (plannedMm: number, scale: DialScale): number =>
   toNanometre(plannedMm / sewnPerMm(scale))
 
+/** Stitches at one mark of the dial, in words. */
+export interface CountedStitches {
+  /** What is counted and dialled: “49 × 2.1”. */
+  readonly dialled: string
+  /** How long this cloth makes them; null: as the dial says. */
+  readonly sews: string | null
+}
+
 /**
  * A plan as one dials it: the stitches of each mark, in the order they are sewn, and where this cloth makes
  * them shorter or longer than the dial says, how long they come out.
@@ -60,24 +68,36 @@ export const dialledMm = (plannedMm: number, scale: DialScale): number =>
  * @param length - writes a length in the reader's unit, without the unit's sign.
  *
  * @example
- * planWords(fitPlans(43, 5, [5, 6])[0]) // '5 × 5, 3 × 6'
- * planWords({ parts: [{ count: 49, lengthMm: 2.037 }] }, formatShort, { ...PLAIN_SCALE, feedFactor: 0.97 })
- * // '49 × 2.1 (sews 2.04)'
+ * planParts(fitPlans(43, 5, [5, 6])[0])[1] // { dialled: '3 × 6', sews: null }
  */
-export function planWords(
+export function planParts(
   { parts }: Pick<FitPlan, 'parts'>,
   length: (mm: number) => string = formatShort,
   scale: DialScale = PLAIN_SCALE,
-): string {
+): CountedStitches[] {
   const isAsDialled = tidyFactor(scale.feedFactor) === 1
-  return parts
-    .map(({ count, lengthMm }) => {
-      const dial = length(dialledMm(lengthMm, scale))
-      const sews = isAsDialled ? '' : ` (sews ${length(lengthMm / scale.lengths)})`
-      return `${countWords(count, scale)} ${dial}${sews}`
-    })
-    .join(', ')
+  return parts.map(({ count, lengthMm }) => ({
+    dialled: `${countWords(count, scale)} ${length(dialledMm(lengthMm, scale))}`,
+    sews: isAsDialled ? null : length(lengthMm / scale.lengths),
+  }))
 }
+
+/**
+ * Parts in one line.
+ *
+ * @example
+ * partsWords([{ dialled: '49 × 2.1', sews: '2.04' }]) // '49 × 2.1 (sews 2.04)'
+ */
+export const partsWords = (parts: readonly CountedStitches[]): string =>
+  parts.map(({ dialled, sews }) => (sews === null ? dialled : `${dialled} (sews ${sews})`)).join(', ')
+
+/**
+ * A plan in one line, as `planParts` has it.
+ *
+ * @example
+ * planWords(fitPlans(43, 5, [5, 6])[0]) // '5 × 5, 3 × 6'
+ */
+export const planWords = (...of: Parameters<typeof planParts>): string => partsWords(planParts(...of))
 
 function countWords(count: number, { lengths, counted }: DialScale): string {
   switch (counted) {

@@ -16,4 +16,14 @@ export { type FarPoint, farPoint, type Feed, feedFactor, UNKNOWN_FEED } from './
 export { placesAlong, stitchEnds } from './landings'
 export { MOST_LENGTH_MARKS } from './limits'
 export { marksOfPlans } from './marks'
-export { asSewnMm, dialledMm, type DialScale, marksAsSewn, PLAIN_SCALE, planWords } from './dialScale'
+export {
+  asSewnMm,
+  type CountedStitches,
+  dialledMm,
+  type DialScale,
+  marksAsSewn,
+  PLAIN_SCALE,
+  partsWords,
+  planParts,
+  planWords,
+} from './dialScale'

@@ -1,6 +1,6 @@
 import type { SwingInput } from '#core/swing'
 
-/** What a hand-walk vouches for: these very parts with this very stitch. */
+/** What turning through by hand vouches for: these very parts with this very stitch. */
 export interface Combination {
   readonly machineId: string
   /** null: no foot chosen. */
@@ -11,7 +11,7 @@ export interface Combination {
 
 /**
  * One text for one combination: any change of machine, foot, plate, needle or stitch gives another, so the
- * hand-walk is asked for again. Margin and clearance are wishes, not metal, and are left out.
+ * turning through by hand is asked for again. Margin and clearance are wishes, not metal, and are left out.
  *
  * @example
  * combinationKey(before) === combinationKey(after) // the hand-walk still holds

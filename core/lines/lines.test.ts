@@ -5,7 +5,7 @@ import { joinedDrawing, type Line, pairedOdd, plumeWays, sewnLines, sewRuns } fr
 
 const lines = (...all: readonly (readonly [number, number, number])[]): Line[] =>
   all.map(([a, b, lengthMm]) => ({ a, b, lengthMm }))
-/** A stem with two vanes. Worked by hand. */
+/** A stem with two fronds. Worked by hand. */
 const STEM = lines([0, 1, 30], [1, 2, 20], [1, 3, 12], [1, 4, 12])
 
 describe('a drawing of lines', () => {
@@ -311,7 +311,7 @@ describe('a plume', () => {
     expect(drawing.lines).toHaveLength(13)
     const sewn = sewnLines(drawing, { ...FIT, twice: true })
     expect(sewn.starts).toBe(1)
-    // Six tips, foot and top are odd, and each place a vane leaves from: 14, all but two of them paired.
+    // Six tips, foot and top are odd, and each place a frond leaves from: 14, all but two of them paired.
     expect(sewn.proven).toBe(true)
     const vanes = drawing.lines.filter(({ pathMm }) => pathMm.length > 20).map(({ lengthMm }) => lengthMm)
     expect(sewn.twiceMm).toBeLessThanOrEqual(vanes.reduce((sum, mm) => sum + mm, 0))

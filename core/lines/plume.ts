@@ -1,21 +1,21 @@
 import { requireInRange } from '#core/errors'
 import type { Point } from '#core/shape'
 
-/** A vane of a plume, as one measures it. */
+/** A frond of a plume, as one measures it. */
 export interface Vane {
   readonly lengthMm: number
   /** How far its middle bows out to the tip of the stem, in mm. */
   readonly bowMm: number
 }
 
-/** A stem with vanes along it, to both sides. */
+/** A stem with fronds along it, to both sides. */
 export interface Plume {
   readonly stemMm: number
   /** How far the stem bows to the right, in mm. */
   readonly stemBowMm: number
   /** From its foot to its tip. */
   readonly vanes: readonly Vane[]
-  /** How far each vane leans out of the stem, in degrees. */
+  /** How far each frond leans out of the stem, in degrees. */
   readonly leanDeg: number
   /** Left and right from one place, or by turns. */
   readonly sides: 'pairs' | 'turns'
@@ -24,9 +24,9 @@ export interface Plume {
 const CHORDS = 24
 
 /**
- * A plume as ways: its stem from foot to tip, then its vanes from the stem outwards.
+ * A plume as ways: its stem from foot to tip, then its fronds from the stem outwards.
  *
- * @param plume - stem 10 to 2000 mm, 1 to 60 vanes of 2 to 1000 mm.
+ * @param plume - stem 10 to 2000 mm, 1 to 60 fronds of 2 to 1000 mm.
  * @throws {CoreError} `out-of-range`.
  *
  * @example

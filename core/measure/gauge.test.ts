@@ -62,13 +62,15 @@ describe('the wedge gauge', () => {
       mark.kind === 'text' && /^\d+\.\d$/.test(mark.text) ? [[Number(mark.text), mark] as const] : [],
     )
     expect(numbers.length).toBe(3 * 7)
+    // None lies under a grip.
+    const grip = Math.max(...numbers.map(([, { x }]) => x))
+    expect(numbers.filter(([, { x }]) => x > grip - 1).every(([, { anchor }]) => anchor === 'end')).toBe(true)
     for (const [mm, { x, y }] of numbers) {
       const line = marks.find(
         mark =>
           mark.kind === 'line'
           && mark.x1 === mark.x2
-          && x - mark.x1 < 1
-          && x > mark.x1
+          && Math.abs(x - mark.x1) < 1
           && Math.abs(y - mark.y1) < 8
           && Math.abs(mark.y2 - mark.y1 - mm) < 1e-9,
       )

@@ -83,12 +83,12 @@ function wedgeMarks({ number, fromMm, toMm }: Wedge, x: number, y: number): Mark
       mostMm: GRIP_LONG_MM - 3,
       anchor: 'middle',
     }),
-    ...Array.from({ length: ticks + 1 }, (_, i) => tickMarks(fromMm, i, x, y)).flat(),
+    ...Array.from({ length: ticks + 1 }, (_, i) => tickMarks(fromMm, i, x, y, i === ticks)).flat(),
   ]
 }
 
 /** Where the wedge is `fromMm` and so many tenths wide; those with a number go all across. */
-function tickMarks(fromMm: number, i: number, x: number, y: number): Mark[] {
+function tickMarks(fromMm: number, i: number, x: number, y: number, isLast: boolean): Mark[] {
   const mm = fromMm + i * TICK_STEP_MM
   const at = x + (i * TICK_STEP_MM * WEDGE_LONG_MM) / 3
   const isNumbered = i % NUMBER_EVERY === 0
@@ -97,7 +97,16 @@ function tickMarks(fromMm: number, i: number, x: number, y: number): Mark[] {
   if (!isNumbered) return edges
   return [
     line({ x1: at, y1: y - mm / 2, x2: at, y2: y + mm / 2, lineMm: 0.2 }),
-    text({ x: at + 0.6, y: y + 0.9, text: mm.toFixed(1), sizeMm: 2.5, mostMm: 7, bold: true }),
+    // Right of the last one the grip begins.
+    text({
+      x: isLast ? at - 0.6 : at + 0.6,
+      y: y + 0.9,
+      text: mm.toFixed(1),
+      sizeMm: 2.5,
+      mostMm: 7,
+      bold: true,
+      anchor: isLast ? 'end' : 'start',
+    }),
   ]
 }
 

@@ -13,7 +13,7 @@ export interface ThreadFit {
   readonly practiceFit: Fit | null
   readonly practiceRank: 0 | 1 | 2 | null
   readonly practiceWhy: string | null
-  /** Thickness over the eye's clear width; of a film its width, which folds. */
+  /** Thickness over the eye's clear width; of a flat metallic its width, which folds. */
   readonly fill: number
   readonly eyeMm: number
   readonly thickness: Thickness

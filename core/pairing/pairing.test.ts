@@ -569,7 +569,7 @@ describe('where to start', () => {
       foretold: { share: -0.5, of: 6 },
       own: { name: 'Night cape', tension: 2.5, lengthMm: 1.2 },
     })
-    // Half the way from home 4.5 to 0 is 2.25, said in halves.
+    // Half the way from normal tension 4.5 to 0 is 2.25, said in halves.
     expect(tension).toMatchObject({
       value: 2.5,
       source: 'own swatches',

@@ -35,7 +35,10 @@ export const PEARL_12_AS_SEWN: PracticeRule = {
 
 export interface PracticeRow {
   readonly name: string
-  /** Of threads this thick the row speaks; of a film it is the width. Beyond it nobody has said a thing. */
+  /**
+   * Of threads this thick the row speaks; of a flat metallic it is the width. Beyond it nobody has said a
+   * thing.
+   */
   readonly thickMm: readonly [least: number, most: number]
   readonly rules: readonly PracticeRule[]
   /** Said beside the pairing, whatever the needle. */
@@ -233,7 +236,7 @@ export const PRACTICE: Readonly<Record<ThreadClass, PracticeRow>> = {
 /**
  * What the practice table says of a needle for a class of thread; null where it is silent.
  *
- * @param thickMm - how thick the thread is; of a film its width.
+ * @param thickMm - how thick the thread is; of a flat metallic its width.
  *
  * @example
  * practiceFor('metallic', 'metallic', 90, 0.2)?.rank // 1

@@ -60,7 +60,7 @@ const WORN_COST = 15
  *
  * @param input - at least one thread.
  * @param needles - what to choose from.
- * @returns All that have the construction and gap; refused ones after those that fit, ones that strike last.
+ * @returns All that have the construction and gap; refused ones after those that fit, ones that hit last.
  * @throws {CoreError} as `fitThread`; `out-of-range` without a thread.
  *
  * @example
@@ -128,7 +128,7 @@ class EyeReader {
   }
 }
 
-/** From nothing against it down to a strike. */
+/** From nothing against it down to a hit. */
 function standing({ swing, verdict, isWarned }: RankedNeedle): number {
   if (swing === 'strikes') return 4
   if (verdict === 'refuse') return 3

@@ -11,7 +11,7 @@ export type StartSource = 'own swatches' | 'own plan' | 'rule' | 'guess'
 
 /** What own swatches say of a goal that was not sewn yet. */
 export interface ForetoldShare {
-  /** Of the way from home to the end stop, −1 to 1. */
+  /** Of the way from normal tension to the end stop, −1 to 1. */
   readonly share: number
   /** How many swatches it comes from. */
   readonly of: number
@@ -72,7 +72,7 @@ export interface FootWish {
 }
 
 export interface StartSettings {
-  /** Offset from home as a share of the way to the end stop it goes towards, −1 to 1. */
+  /** Offset from normal tension as a share of the way to the end stop it goes towards, −1 to 1. */
   readonly tensionShare: number
   /** What the rule alone says, as a share. */
   readonly ruleShare: number
@@ -96,7 +96,7 @@ const DIAL_STEP = 0.5
  * rule.
  *
  * Tension numbers of the trade are given on dials of 0 to 9 with home at 4 to 5, so each is kept as a share
- * of the way from home to the end stop and turned into a number of this dial.
+ * of the way from normal tension to the end stop and turned into a number of this dial.
  *
  * Source: common practice, except a value from own swatches or an own plan.
  *
@@ -199,8 +199,8 @@ function plateRule(
 }
 
 /**
- * The number on a dial that lies this share of the way from home to the end stop: in halves, and where the
- * dial goes by other steps, the nearest of those.
+ * The number on a dial that lies this share of the way from normal tension to the end stop: in halves, and
+ * where the dial goes by other steps, the nearest of those.
  *
  * @param step - what the dial can be set by; null: not known.
  *

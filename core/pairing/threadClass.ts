@@ -5,7 +5,7 @@ export interface ThreadFacts {
   readonly kind: ThreadKind
   /** Linear density; null: not known. */
   readonly tex: number | null
-  /** Measured; of a flat film its width. null: not measured. */
+  /** Measured; of a flat metallic its width. null: not measured. */
   readonly diameterMm: number | null
 }
 
@@ -66,8 +66,8 @@ export const isThickBelow = (thread: Pick<ThreadFacts, 'kind' | 'tex'>): boolean
   ['thick', 'pearl'].includes(threadClassOf(thread))
 
 /**
- * A usual thread of each class: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60, … Nominal. A film's is
- * its width.
+ * A usual thread of each class: 40 wt rayon, 50 wt cotton, 80 wt polyester, tex 60, … Nominal. A flat
+ * metallic's is its width.
  */
 export const USUAL_THREADS: Readonly<Record<ThreadClass, ThreadFacts>> = {
   'embroidery': { kind: 'rayon', tex: 25, diameterMm: null },
@@ -95,7 +95,7 @@ export interface Thickness {
  */
 export function thicknessOf(thread: ThreadFacts): Thickness {
   if (thread.diameterMm !== null) return { mm: thread.diameterMm, source: 'measured' }
-  // A film's mass says nothing about how its width and thickness share it.
+  // A flat metallic's mass says nothing about how its width and thickness share it.
   if (thread.tex !== null && thread.kind !== 'film')
     return { mm: threadDiameterMm(thread.tex, thread.kind), source: 'rule' }
   const usual = USUAL_THREADS[threadClassOf(thread)]

@@ -13,6 +13,7 @@ export {
 } from './marks'
 export { CHECK_LINE_MM, CHECK_LINES, checkLine, type Paper, PAPERS, ruledLine, type Sheet } from './sheet'
 export { brokenLine } from './brokenLine'
+export { keyBelow, keyLines } from './key'
 export { markingStrip, type StripMark } from './markingStrip'
 export { LEAST_MODULE_MM, qrMark } from './qr'
 export { sheetSvg } from './svg'

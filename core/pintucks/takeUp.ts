@@ -24,7 +24,7 @@ export interface TakeUp {
 /**
  * The take-up of one tuck. Measured: what the swatch lost, over its tucks, give or take two standard
  * deviations: four ends are read, each off by itself, so their squares add up to (2 · readMm)². Not measured:
- * from nothing to the gap less the cloth's thickness, where the two legs of the tuck touch. Source:
+ * from nothing to the gap less the cloth's thickness, where the two sides of the tuck touch. Source:
  * arithmetic; the sum of squares is the usual one for errors that do not hang together.
  *
  * @param swatch - null: not measured.

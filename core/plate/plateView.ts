@@ -23,7 +23,7 @@ export interface Opening {
 export interface BladeAt {
   readonly blade: BladeName
   readonly xMm: number
-  /** A blade here would strike machine, plate or foot. */
+  /** A blade here would hit machine, plate or foot. */
   readonly strikes: boolean
 }
 

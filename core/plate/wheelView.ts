@@ -1,17 +1,17 @@
 import { type DropClearance, wantedClearance, type SwingInput, type Verdict } from '#core/swing'
 
-/** Farther beyond a part than this all strikes are drawn alike, in mm. */
+/** Farther beyond a part than this every hit is drawn alike, in mm. */
 const DEEPEST_MM = 1
 
 /** One drop of the repeat as a bar over the line at which something is struck. */
 export interface WheelBar {
   readonly index: number
-  /** Its height, in mm: the clearance, held to −1 where it strikes. */
+  /** Its height, in mm: the clearance, held to −1 where it hits. */
   readonly heightMm: number
   readonly verdict: Verdict
 }
 
-/** The handwheel's chart: the clearance at every drop of one repeat, in mm. */
+/** The handwheel's chart: the clearance at every needle position of one repeat, in mm. */
 export interface WheelView {
   readonly bars: readonly WheelBar[]
   /** The axis: lowest (0 or less) and highest (1 or more), in mm. */

@@ -147,7 +147,7 @@ function modeIsOn({ twinMode }: MachineState, { twinModeKind }: FittedFacts): bo
  * What differs from the machine's normal state, in the order to undo it. What is not known is not listed.
  *
  * Normal: straight, width 0, needle in the middle, a single needle, twin mode off, tension, bobbin tension
- * and pressure at home, zigzag plate, everyday foot. Source: common practice.
+ * and pressure at normal tension, zigzag plate, everyday foot. Source: common practice.
  *
  * @param state - what is known to be on the machine.
  * @param facts - what its parts are.

@@ -101,7 +101,7 @@ export const PEARL_EYE_SCHOOLS: readonly SchoolChoice<PearlEyeSchool>[] = [
   },
 ]
 
-/** Whether film is sewn in satin. Source: common practice. */
+/** Whether flat metallic is sewn in satin. Source: common practice. */
 export const SATIN_FILM_SCHOOLS: readonly SchoolChoice<SatinFilmSchool>[] = [
   {
     id: 'never',
@@ -125,13 +125,13 @@ export const HIDDEN_BOBBIN_SCHOOLS: readonly SchoolChoice<HiddenBobbinSchool>[] 
   },
 ]
 
-/** Which way a spool turns that rolls off sideways. Source: common practice. */
+/** Which way a spool turns that unwinds from the side sideways. Source: common practice. */
 export const UNWINDING_SCHOOLS: readonly SchoolChoice<UnwindingSchool>[] = [
   { id: 'back', name: 'Over the back', why: 'The thread leaves low behind the spool and keeps off its pin.' },
   { id: 'front', name: 'Over the front', why: 'One sees it run, and stops before it winds round the pin.' },
 ]
 
-/** How fast a flat film is sewn. Source: common practice. */
+/** How fast a flat metallic is sewn. Source: common practice. */
 export const FILM_SPEED_SCHOOLS: readonly SchoolChoice<FilmSpeedSchool>[] = [
   { id: 'slow', name: 'Slow', why: 'Flat metallic tears at a jerk. Sewn slowly, there is none.' },
   { id: 'full', name: 'Full speed', why: 'Once it feeds flat it runs evenly, and an even pull tears least.' },

@@ -13,7 +13,7 @@ export type PearlEyeSchool = 'eye' | 'as-sewn'
 export type SatinFilmSchool = 'never' | 'sewn'
 /** What lies on the bobbin under an edge that nobody is to see. */
 export type HiddenBobbinSchool = 'matched' | 'fine-grey'
-/** Which way a spool that rolls off turns. */
+/** Which way a spool that unwinds from the side turns. */
 export type UnwindingSchool = 'back' | 'front'
 export type FilmSpeedSchool = 'slow' | 'full'
 export type ThreadingSchool = 'divider' | 'one-by-one' | 'together'

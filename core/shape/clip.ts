@@ -13,7 +13,7 @@ import { type Outline, type Point, signedAreaMm2 } from './outline'
 /** What a cloth covers: rings, cloth on the left of each with y up, so holes run with the clock. */
 export type Region = readonly (readonly Point[])[]
 
-/** Clipping reckons on a grid of a ten-thousandth of a millimetre. */
+/** Clipping works out on a grid of a ten-thousandth of a millimetre. */
 const DIGITS = 4
 /** Slivers that the grid leaves behind, in mm². */
 const LEAST_AREA_MM2 = 1e-3

@@ -73,7 +73,7 @@ describe('what would mend nothing', () => {
 })
 
 describe('an odd sound', () => {
-  // Common practice: stop, look for a strike, thread anew; metallic and film also want less tension.
+  // Common practice: stop, look for a hit, thread anew; metallic and flat metallic also want less tension.
   it('asks metallic and film for less tension, after the stop, and no other thread', () => {
     for (const threads of [['metallic'], ['film', 'embroidery']] as const) {
       const suspects = suspectsOf(['odd-sound'], { ...ON, threads })

@@ -31,7 +31,7 @@ export interface SignContext {
   readonly swings: boolean
   readonly threads: readonly ThreadClass[]
   readonly technique: Technique
-  /** Tension as a share of the way from home to the end stop. */
+  /** Tension as a share of the way from normal tension to the end stop. */
   readonly tensionShare: number | null
   /** Whether anybody described the tension dial: else it is told in turns. */
   readonly isDialKnown: boolean

@@ -15,7 +15,7 @@ const FARTHEST_Y = 1e6
 const SIDE = { left: -1, centre: 0, right: 1 } as const
 
 /**
- * How a landing depends on the width, for one unit drop: x(w) = at0 + slope · w, in mm.
+ * How a needle position depends on the width, for one unit drop: x(w) = at0 + slope · w, in mm.
  *
  * A centred stitch lands at w·x. One held at an end of the swing lands at ±(M − w)/2 + w·x, so its outer
  * edge stays put whatever the width. Mirror flips the sign, then the needle position is added.
@@ -44,7 +44,7 @@ export function landing(
 }
 
 /**
- * Where the needle bar's middle lands at every drop of one repeat.
+ * Where the needle bar's middle lands at every needle position of one repeat.
  *
  * @param shape - at least one drop.
  * @param setting - width 0 or more, length more than 0.
@@ -64,7 +64,7 @@ export function landingsMm(shape: StitchShape, setting: StitchSetting, maxWidthM
   const { mirror, positionMm, widthFactor = 1 } = setting
   requireInRange(widthFactor, 'widthFactor', 0.1, 10)
   return shape.drops.map(({ x, y }, index) => {
-    // The field's name is only made when it is needed: this runs for every drop of every verdict.
+    // The field's name is only made when it is needed: this runs for every needle position of every verdict.
     if (!(Math.abs(x) <= FARTHEST_X && Math.abs(y) <= FARTHEST_Y)) {
       requireInRange(x, `drops.${index}.x`, -FARTHEST_X, FARTHEST_X)
       requireInRange(y, `drops.${index}.y`, -FARTHEST_Y, FARTHEST_Y)

@@ -23,7 +23,7 @@ export interface StitchSetting {
   readonly widthMm: number
   readonly lengthMm: number
   readonly mirror: boolean
-  /** Needle position: added to every landing, right is positive, in mm. */
+  /** Needle position: added to every needle position, right is positive, in mm. */
   readonly positionMm: number
   /** Sewn width over dialled width, where it was measured; left out: as the dial says. */
   readonly widthFactor?: number

@@ -14,7 +14,7 @@ export interface SwatchFeatures {
   readonly gap: number
 }
 
-/** A record to learn from. Shares are of the way from home to the end stop, −1 to 1. */
+/** A record to learn from. Shares are of the way from normal tension to the end stop, −1 to 1. */
 export interface LearntFrom {
   readonly id: string
   readonly features: SwatchFeatures

@@ -12,17 +12,17 @@ export interface DropClearance {
   readonly yMm: number
   /** The blade nearest to a part. */
   readonly blade: BladeName
-  /** From that blade to the nearest part, in mm; negative when it strikes. */
+  /** From that blade to the nearest part, in mm; negative when it hits. */
   readonly clearanceMm: number
   /** That part; `machine`: the end of its swing, where no opening is measured. */
   readonly part: Part
-  /** How this drop stands by itself; the worst of all drops is the verdict of the stitch. */
+  /** How this needle position stands by itself; the worst of all drops is the verdict of the stitch. */
   readonly verdict: Verdict
 }
 
 /**
- * Clearance at every drop of one repeat, counted as the verdict's spare is: blade edge to the nearest
- * measured opening, or blade centre to the machine's half width when none is measured.
+ * Clearance at every needle position of one repeat, counted as the verdict's spare is: blade edge to the
+ * nearest measured opening, or blade centre to the machine's half width when none is measured.
  *
  * @param input - see {@link SwingInput}.
  * @returns One entry a drop, in the stitch's own order; lengths in mm.
@@ -53,7 +53,7 @@ export function dropClearances(input: SwingInput): DropClearance[] {
   })
 }
 
-/** What should stay free at every drop, on the scale on which {@link dropClearances} counts. */
+/** What should stay free at every needle position, on the scale on which {@link dropClearances} counts. */
 export interface WantedClearance {
   /** From here on a drop is clear, in mm; 0 or more. */
   readonly mm: number
@@ -76,7 +76,7 @@ export function wantedClearance(input: SwingInput): WantedClearance {
     (least, room) => (least === null || room.safeMm < least.safeMm ? room : least),
     null,
   )
-  // A straight seam over no measured opening: nothing is asked for but not to strike.
+  // A straight seam over no measured opening: nothing is asked for but not to hit.
   if (tightest === null) return { mm: 0, asks: 'margin' }
   const asks = tightest.part === 'machine' ? 'margin' : 'clearance'
   return { mm: Math.max(0, spareAtMm(rooms, tightest.safeMm)), asks }

@@ -9,9 +9,9 @@ import { widestMm } from './widths'
 /**
  * May this needle swing this wide here?
  *
- * Every part bounds the landing of every blade symmetrically about the needle bar's middle, so the landing
- * farthest out decides for all of them. `strikes`: a blade centre beyond ±M/2, a blade edge beyond a
- * measured opening, or anything off centre over a single hole. `close`: no strike, but less than the
+ * Every part bounds the needle position of every blade symmetrically about the needle bar's middle, so the
+ * needle position farthest out decides for all of them. `strikes`: a blade centre beyond ±M/2, a blade edge
+ * beyond a measured opening, or anything off centre over a single hole. `close`: no hit, but less than the
  * margin (twins' swing only; a straight seam is close when 0 ≤ M − span ≤ margin) or the clearance is left.
  *
  * @param input - see {@link SwingInput}.

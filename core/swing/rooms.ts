@@ -20,8 +20,8 @@ export interface Room {
 }
 
 /**
- * From a landing to what it could hit: a measured opening if there is one, else the machine's half width. A
- * part that is struck always counts, so that a strike is negative and nothing else is.
+ * From a needle position to what it could hit: a measured opening if there is one, else the machine's half
+ * width. A part that is struck always counts, so that a hit is negative and nothing else is.
  *
  * @param outMm - the blade centre's distance from the middle, towards the side asked for.
  */
@@ -66,7 +66,7 @@ export const widestSwingMm = ({ machine, stitch }: Pick<SwingInput, 'machine' | 
   machine.maxWidthMm * (stitch.widthFactor ?? 1)
 
 /**
- * The rooms that bound a landing: machine first, then plate and foot where they bound at all.
+ * The rooms that bound a needle position: machine first, then plate and foot where they bound at all.
  *
  * @example
  * roomsOf(input).map(({ part }) => part) // ['machine', 'foot']

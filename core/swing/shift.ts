@@ -32,7 +32,7 @@ export function clearingShiftMm(result: SwingResult, input: SwingInput): number 
   return shift >= from - ROUNDING_MM && shift <= to + ROUNDING_MM ? shift : null
 }
 
-/** How far from the middle a landing may lie and be clear; null: nowhere. */
+/** How far from the middle a needle position may lie and be clear; null: nowhere. */
 function farthestClearMm(input: SwingInput): number | null {
   const rooms = roomsOf(input)
   // In the middle it is as clear as it gets; a straight seam may be tight even there.

@@ -3,10 +3,10 @@ import { hasSwing, type StitchSetting, type StitchShape } from '#core/stitch'
 import { keptMarginMm, type Room, ROUNDING_MM, widestSwingMm } from './rooms'
 import type { SwingInput, Verdict } from './types'
 
-/** How one landing stands among its rooms. */
+/** How one needle position stands among its rooms. */
 export interface Standing {
   readonly verdict: Verdict
-  /** The rooms whose part a blade would strike. */
+  /** The rooms whose part a blade would hit. */
   readonly struck: readonly Room[]
   /** The rooms in which less than margin or clearance is left, struck ones among them. */
   readonly tight: readonly Room[]
@@ -23,16 +23,16 @@ export function needleSwings(stitch: StitchShape & StitchSetting): boolean {
 }
 
 /**
- * The verdict of a single landing: the whole stitch is as good as the landing farthest out.
+ * The verdict of a single needle position: the whole stitch is as good as the needle position farthest out.
  *
  * @param rooms - from `roomsOf`, for the same input.
- * @returns What to ask for each landing: how far the blade's centre lies from the middle, in mm, ≥ 0.
+ * @returns What to ask for each needle position: how far the blade's centre lies from the middle, in mm, ≥ 0.
  *
  * @example
  * standingIn(roomsOf(input), input)(3.5).verdict // 'strikes'
  */
 export function standingIn(rooms: readonly Room[], input: SwingInput): (outMm: number) => Standing {
-  // Asked of every drop, and looks through all drops itself.
+  // Asked of every needle position, and looks through all drops itself.
   const swings = needleSwings(input.stitch)
   return outMm => {
     const struck = rooms.filter(({ bareMm }) => outMm - bareMm > ROUNDING_MM)

@@ -22,7 +22,7 @@ const input: SwingInput = {
   clearanceMm: 0.25,
 }
 
-/** What the verdict is tested against: 64 points on every blade's rim at every drop. */
+/** What the verdict is tested against: 64 points on every blade's rim at every needle position. */
 function bruteForce(): boolean {
   const radius = input.needle.sizeNm / 200
   return landingsMm(input.stitch, input.stitch, 9).every(({ xMm }) =>

@@ -188,7 +188,7 @@ describe('side-aligned stitches and moved needles', () => {
 
 describe('the look', () => {
   // Source: arithmetic on common practice: at M = 9, gap 2 and w 7 overlap 5; gap 4 and w 5 overlap 1; gap 6
-  // and w 3 leave a lane of 3.
+  // and w 3 leave a space between rows of 3.
   it.each([
     [2, 7, 5],
     [4, 5, 1],
@@ -241,7 +241,9 @@ describe('the machine’s own twin mode', () => {
   })
 })
 
-/** Turns the needle through every drop as circles of the blade's size, sampled around their edge. */
+/**
+ * Turns the needle through every needle position as circles of the blade's size, sampled around their edge.
+ */
 function simulate(i: SwingInput): Verdict {
   const { machine, foot, plate, needle, stitch } = i
   const r = needle.sizeNm / 200

@@ -9,7 +9,7 @@ const TOUCHING_MM = 0.05
  * single needle's own swing is nothing it could touch.
  *
  * @param result - from `judgeSwing` on the same input.
- * @returns Empty when it strikes: then it does more than touch.
+ * @returns Empty when it hits: then it does more than touch.
  *
  * @example
  * touchedParts(result, { …twin2On9, marginMm: 0, stitch: { …zigzag, widthMm: 7 } }) // ['machine']

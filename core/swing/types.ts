@@ -27,7 +27,7 @@ export interface SwingInput {
   readonly clearanceMm: number
 }
 
-/** The landing farthest from the middle: the one that strikes first. */
+/** The needle position farthest from the middle: the one that hits first. */
 export interface WorstDrop {
   /** 0-based, in the stitch's own order. */
   readonly index: number
@@ -70,11 +70,11 @@ export interface SwingResult {
   readonly binding: Part
   /** What binds is a single round hole: it takes one needle in its middle, and no swing. */
   readonly isHole: boolean
-  /** All parts that strike, or, when none strikes, all that are closer than they should be. */
+  /** All parts that hit, or, when none hits, all that are closer than they should be. */
   readonly broken: readonly Part[]
   /**
    * Blade edge to the nearest measured opening, or blade centre to the machine's half width when none is
-   * measured. Negative when it strikes.
+   * measured. Negative when it hits.
    */
   readonly spareMm: number
   /** What is left in the part that binds: the number to quote beside the verdict. */
@@ -89,9 +89,12 @@ export interface SwingResult {
   readonly reachRightMm: number
   /** Outermost to outermost blade centre: the width of what is sewn. */
   readonly spanMm: number
-  /** Columns overlap by this much; negative is a clear lane; null with a single needle. */
+  /** Columns overlap by this much; negative is a clear space; null with a single needle. */
   readonly overlapMm: number | null
-  /** Overlap as a share of one column, 0 to 1; 0 for a lane; null with a single needle or no swing. */
+  /**
+   * Overlap as a share of one column, 0 to 1; 0 for a space between rows; null with a single needle or no
+   * swing.
+   */
   readonly interlacedShare: number | null
   readonly worstDrop: WorstDrop
   /** Whether the needle swings at all at this width. */

@@ -3,11 +3,11 @@ import { judgeSwing } from './judge'
 import type { SwingInput, SwingResult, Verdict } from './types'
 
 /**
- * What the verdict would be if every measured opening were at its wide end, where the narrow end strikes:
+ * What the verdict would be if every measured opening were at its wide end, where the narrow end hits:
  * then it was not measured well enough to tell.
  *
  * @param result - from `judgeSwing` on the same input, which counts the narrow end.
- * @returns `clear` or `close`; null where both ends strike, or none does.
+ * @returns `clear` or `close`; null where both ends hit, or none does.
  *
  * @example
  * otherEnd(judgeSwing(input), input) // 'clear': between 7.4 and 8.6 it may go either way

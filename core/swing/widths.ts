@@ -3,15 +3,15 @@ import { hasSwing, landing, type StitchSetting, type StitchShape, type UnitDrop 
 import { keptMarginMm, ROUNDING_MM, roomsOf, widestSwingMm } from './rooms'
 import type { SwingInput } from './types'
 
-/** The two outermost landings of a swing of width 1: what a straight seam is measured against. */
+/** The two outermost needle positions of a swing of width 1: what a straight seam is measured against. */
 const FULL_SWING = [-0.5, 0.5] as const
 
 /**
  * The widest this stitch may be set, at its own alignment, mirror and needle position.
  *
- * Every landing is linear in the width, x(w) = at0 + slope·w, so |x(w)| ≤ room gives an interval of widths
- * for every blade at every drop and every part; the answer is the top of their intersection with 0…M.
- * For a straight seam it is the widest swing there would be room for in that place.
+ * Every needle position is linear in the width, x(w) = at0 + slope·w, so |x(w)| ≤ room gives an interval of
+ * widths for every blade at every needle position and every part; the answer is the top of their
+ * intersection with 0…M. For a straight seam it is the widest swing there would be room for in that place.
  *
  * @param allowance - `bare`: no margin, no clearance; `safe`: with both.
  * @returns The width in mm; null when no width helps (0 means: straight only).
@@ -70,7 +70,7 @@ function topWidth(
   return high - low < -ROUNDING_MM || roomMm < -ROUNDING_MM ? null : high
 }
 
-/** At one width the landing grows with the unit x, so the outermost two drops stand for all. */
+/** At one width the needle position grows with the unit x, so the outermost two drops stand for all. */
 function unitExtremes(drops: readonly UnitDrop[]): [number, number] {
   let left = Infinity
   let right = -Infinity

@@ -23,7 +23,9 @@ export interface ThreadKindFacts {
   readonly look: ThreadLook
 }
 
-/** Kinds of thread. A film has a width, not a diameter; it is measured, not computed from its mass. */
+/**
+ * Kinds of thread. A flat metallic has a width, not a diameter; it is measured, not computed from its mass.
+ */
 export const THREAD_KINDS = {
   'cotton': { name: 'Cotton', fibre: 'cotton', packing: 0.6, look: 'matt' },
   'rayon': { name: 'Rayon', fibre: 'viscose', packing: 0.6, look: 'sheen' },

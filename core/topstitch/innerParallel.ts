@@ -74,7 +74,7 @@ function withoutShortSides(
   }
 }
 
-/** Places of a ring and of a line are the same within this, in mm: the package reckons on a grid. */
+/** Places of a ring and of a line are the same within this, in mm: the package works out on a grid. */
 const ON_LINE_MM = 1e-3
 
 /** The one ring that is left, by the sides it runs beside; null: none is left, or several are. */

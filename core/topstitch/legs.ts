@@ -14,7 +14,7 @@ export interface OutlineLeg {
 }
 
 /**
- * A row's legs. A point where the edge turns by at least `cornerDeg` is a corner; the points between make a
+ * A row's sides. A point where the edge turns by at least `cornerDeg` is a corner; the points between make a
  * curve.
  *
  * @param cornerDeg - 0 to 180; 0: every point is a corner.

@@ -32,7 +32,7 @@ export interface PlannedRow {
   readonly vanished: boolean
   /** Of the outermost needle, the one nearest to the edge. */
   readonly legs: readonly OutlineLeg[]
-  /** For each leg, its ways with whole stitches, the recommended first. */
+  /** For each side, its ways with whole stitches, the recommended first. */
   readonly plans: readonly (readonly FitPlan[])[]
   readonly guides: readonly GuideAt[]
 }
@@ -41,7 +41,7 @@ export interface PlannedRow {
 const LEAST_LEG_MM = 1e-6
 
 /**
- * Every row with its legs, the stitches that land on each corner, and what guides it.
+ * Every row with its sides, the stitches that land on each corner, and what guides it.
  *
  * @throws {CoreError} from its parts.
  *

@@ -127,7 +127,7 @@ describe('an outline', () => {
 })
 
 describe('the inner parallel', () => {
-  // Geometry: a leg loses d/tan(α/2) at each inside angle α.
+  // Geometry: a side loses d/tan(α/2) at each inside angle α.
   it('of a rectangle loses the distance at each corner', () =>
     expect(near(innerParallel(rectangle(120, 140), 6.35).sidesMm)).toEqual([107.3, 127.3, 107.3, 127.3]))
   it('of a triangle with equal sides loses d/tan 30° at each corner', () => {
@@ -404,7 +404,8 @@ describe('rows', () => {
       scale: PLAIN_SCALE,
       length: String,
     })
-    expect(drawing.wideMm).toBe(132)
+    const said = drawing.marks.flatMap(mark => (mark.kind === 'text' ? [mark.text] : []))
+    expect(said.slice(0, 5)).toEqual(['1', '2', '3', '4', expect.stringMatching(/^Row 1: side 1 \d+ × \d/)])
     const drops = drawing.marks.filter(({ kind }) => kind === 'circle').length
     const stitches = planRows(ROWS)[0]!.plans.reduce((sum, plans) => sum + plans[0]!.stitches + 1, 0)
     expect(drops).toBe(stitches)

@@ -11,7 +11,7 @@ export interface GoalFacts {
   readonly other: readonly [Reading, Reading]
   /** What to look for, in a few words. */
   readonly look: string
-  /** Where to begin without an own swatch: a share of the way from home to the end stop. */
+  /** Where to begin without an own swatch: a share of the way from normal tension to the end stop. */
   readonly startShare: number
 }
 

@@ -31,7 +31,7 @@ const next = (rows: readonly TrialRow[], over: Partial<TrialInput> = {}) =>
   nextTension({ goal: 'balanced', dial: DIAL, rows, prior: null, care: 'careful', ...over })
 
 describe('the goals', () => {
-  // Common practice: which way each goal leads from home.
+  // Common practice: which way each goal leads from normal tension.
   it.each([
     ['flat', -1],
     ['raised', 1],

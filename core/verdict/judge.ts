@@ -61,7 +61,7 @@ export interface JobVerdict extends Evidence {
 /**
  * The one verdict of all that is on the machine: whatever speaks of the setup shows it, and nothing else.
  *
- * `stop` when the swing strikes, a thread is refused by its needle, or a conflict stops; `mind` when the
+ * `stop` when the swing hits, a thread is refused by its needle, or a conflict stops; `mind` when the
  * swing is close or as good as touching, a thread sits tight or loose, or a conflict warns; else `clear`.
  *
  * @param input - see {@link JobInput}; what is not known raises nothing.

@@ -132,7 +132,7 @@ describe('the one verdict', () => {
     expect(walked.verdict).toBe('clear')
     expect(walked.reasons.find(({ code }) => code === 'touching')?.message).toMatch(/by hand, it cleared/)
     expect(jobHeadline(walked, swingOf(asked))).toMatch(/^Clear/)
-    // A strike stays one, and so does a swing within the margin.
+    // A hit stays one, and so does a swing within the margin.
     expect(judge({ widthMm: 6 }, true).verdict).toBe('stop')
     expect(judge({ widthMm: 4.8 }, true).verdict).toBe('mind')
   })

@@ -14,7 +14,7 @@ const after = (...ids: string[]) => PREPARE_RULES.filter(({ id }) => ids.include
 /**
  * The steps for this setup on this machine, in the order of work: modes while it is on; needle, plate and
  * foot while it is locked or off; threads with the foot up; bobbin; then on again, tension, first stitches,
- * stitch, hand-walk.
+ * stitch, turning through by hand.
  *
  * Source of the order and of every rule: common practice. What is not known is not named; what is missing is
  * said, and the rest is given.

@@ -6,7 +6,7 @@ export interface WalkProgress {
   readonly keys: ReadonlySet<string>
   /** Done to the end: what prepares for other steps then holds only as long as they do. */
   readonly finished: boolean
-  /** This very combination has been hand-walked. */
+  /** This very combination has been turned through by hand. */
   readonly walked: boolean
 }
 

@@ -28,7 +28,7 @@ function plannedWords(stitch: NonNullable<WalkInput['stitch']>): string {
   return note && `${note[0]!.toUpperCase()}${note.slice(1)}.`
 }
 
-/** From the dial to the hand-walk. Source: common practice. */
+/** From the dial to the turning through by hand. Source: common practice. */
 export const SETTING_RULES: readonly WalkRule[] = [
   {
     id: 'tension',

@@ -20,7 +20,8 @@ const at = (place: SupplyPlace, threadClass: ThreadClass = 'all-purpose', draw: 
 })
 
 describe('the best place that is there', () => {
-  // Common practice: balls in a cup, metallic a long way off, film on a pin it turns on, cones on a stand.
+  // Common practice: balls in a cup, metallic a long way off, flat metallic on a pin it turns on, cones on a
+  // stand.
   it.each([
     ['all-purpose', 'spool', 'spool pin', 'spool pin'],
     ['all-purpose', 'cone', 'stand', 'spool pin'],

@@ -27,8 +27,8 @@ export interface LedSupply {
 }
 
 /**
- * Balls lie in a cup; metallic wants a long way; a film must turn on a pin; the rest sits on the machine's
- * own pins. Common practice.
+ * Balls lie in a cup; metallic wants a long way; a flat metallic must turn on a pin; the rest sits on the
+ * machine's own pins. Common practice.
  */
 function preferences({ thread, form }: WalkThread, isBobbin: boolean): readonly SupplyPlace[] {
   if (isBobbin) return ['second pin', 'winder pin', 'over the winder', 'in front of the machine']
@@ -75,7 +75,7 @@ const holdsMany = (place: SupplyPlace) => place === 'stand' || place === 'cup'
 
 /**
  * Where each thread comes from: as recorded in the setup where that can be, else the best place that is there
- * and free. A film is never put in a cup or drawn over its end.
+ * and free. A flat metallic is never put in a cup or drawn over its end.
  *
  * @example
  * ledSupplies(input)[0].place // 'spool pin'

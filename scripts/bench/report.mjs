@@ -35,7 +35,7 @@ function coreRows(median) {
   const without = (what, shown, name) => row(what, shown(median(name)), 'none', 'none')
   return [
     verdictRow(median),
-    without('Clearance at every drop, 200 drops (median)', us, 'clearance at every drop'),
+    without('Clearance at every needle position, 200 of them (median)', us, 'clearance at every drop'),
     core('Pairing 200 owned needles with one thread (median)', us, 'pairing with one thread', 0.8),
     core('Verdict of a whole setup (median)', us, 'the verdict of a whole setup', 0.5),
     core('A threading walk (median)', us, 'a threading walk', 1),
@@ -49,14 +49,14 @@ function coreRows(median) {
     core('Filter and search in 10,000 swatches, without the frame (median)', ms, 'filter and search', 50),
     core('Smallest set of twins, 40 candidates, 30 jobs (median)', ms, 'smallest set of twins', 1000),
     core(
-      'Right side, under side and build-up, 100 mm satin, two needles, raster 0.043 mm (median)',
+      'Right side, wrong side and build-up, 100 mm satin, two needles, raster 0.043 mm (median)',
       ms,
       'right side, under side and build-up',
       50,
     ),
     without('Length that cures muddy satin (median)', ms, 'the length that cures it'),
     core('A plan of 60 pintucks (median)', us, 'sixty pintucks', 2),
-    core('Rows along 40 legs, each fitted (median)', us, 'forty legs', 2),
+    core('Rows along 40 sides, each fitted (median)', us, 'forty legs', 2),
     core('Stitches along an outline of 2,000 points (median)', ms, 'an outline of 2,000 points', 30),
     core('The best ways round 2,000 points (median)', ms, 'the best ways round 2,000 points', 30),
     core('The best ways round a leaf, as it is dragged (median)', ms, 'the best ways round a leaf', 16),

@@ -1,4 +1,4 @@
-// Machines and readers the search does not reckon with: what it claims of its numbers, against what is true.
+// Machines and readers the search does not know of: what it claims of its numbers, against what is true.
 
 const HALF = 0.5
 const MOST_ROWS = 40
@@ -39,7 +39,7 @@ const KINDS = {
   'dial step 0.1': { step: 0.1 },
   'dial step 0.5': { step: 0.5 },
   'dial step 1': { step: 1 },
-  'home at 3': { home: 3 },
+  'normal at 3': { home: 3 },
 }
 
 /**

@@ -141,7 +141,7 @@ for (const step of STEPS) {
     HEAD,
     line('careful', careful[step]),
     line('quick', quick),
-    line('stepping by one from home', ones),
+    line('stepping by one from normal', ones),
     line('plain bisection', halves),
   ]
   const less = (wrong(ones) / wrong(careful[step])).toFixed(1)
@@ -292,7 +292,7 @@ A Bayesian search that knows these assumptions exactly, on a finer grid, written
 |---|---|---|---|---|---|
 ${idealRows.join('\n')}
 
-## Machines it does not reckon with
+## Machines it does not know of
 
 What the search claims of the numbers it found, careful, and what is true: within how many points the two agree, on ${Math.min(MACHINES, OTHER_MACHINES).toLocaleString('en-GB')} machines of each kind. Positive: it claims too much. The noise is learned from the rows, so claims fall where rows hardly agree; a few rows cannot tell a noisy reader from a lucky one, nor a cloth that drifts.
 

@@ -59,7 +59,7 @@ export const edgeRequestSchema = z.strictObject({
   }),
   bites: z
     ._default(z.enum(['at', 'between']), 'at')
-    .describe('Where the needle bites: at each landing, or half-way to the next as a zigzag does'),
+    .describe('Where the needle bites: at each stitch point, or half-way to the next (a zigzag)'),
   dial: lengthDialShape,
   pointDeg: z
     ._default(within('pointDeg'), DEFAULT_POINT_DEG)
@@ -70,7 +70,7 @@ export const edgeRequestSchema = z.strictObject({
 
 const nearShape = z
   .array(z.strictObject({ a: z.int(), b: z.int(), apartMm: z.number() }))
-  .describe('Places in landings')
+  .describe('Places in the list of stitch points')
 
 /** What it returns. Lengths in mm; the outline keeps the direction it was sent in. */
 export const edgeResponseSchema = z.strictObject({
@@ -101,7 +101,9 @@ export const edgeResponseSchema = z.strictObject({
       point: z.boolean(),
     }),
   ),
-  start: z.nullable(z.int()).describe('A place in landings; null: every landing is a point'),
+  start: z
+    .nullable(z.int())
+    .describe('A place in the list of stitch points. null: each is a point of the outline.'),
   touching: nearShape,
   bulk: nearShape.describe('Too near, but round one and the same point'),
   crowded: nearShape.describe('Neighbours whose tips are nearer than 0.5 mm'),

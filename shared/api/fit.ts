@@ -43,9 +43,7 @@ export const fitResponseSchema = z.strictObject({
       even: z.strictObject({ stitches: z.int(), lengthMm: z.number() }),
       plans: z
         .array(planShape)
-        .describe(
-          'One for each point of the Pareto front over deviation, marks and miss; the first is recommended',
-        ),
+        .describe('No other is better in deviation, marks and miss at once. The first is recommended.'),
     }),
   ),
 })

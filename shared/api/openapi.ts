@@ -27,12 +27,13 @@ function operationOf(route: JsonRoute) {
     responses: {
       200: answeredOf(route),
       400: failure(
-        'Input that is not JSON, breaks the schema, holds unknown fields, or asks for too much (too-many, '
-          + `with the field, the number and the limit; an answer over ${MOST_ANSWER_BYTES / 1e6} MB too)`,
+        'Input that is no JSON, breaks the schema, has unknown fields or asks too much. '
+          + 'The code too-many comes with the field, the number and the limit. '
+          + `An answer over ${MOST_ANSWER_BYTES / 1e6} MB is too much.`,
       ),
       413: failure(`A body over ${mostBodyBytes / 1000} kB`),
       415: failure('A body that is not sent as application/json'),
-      503: failure('busy: it takes over 5 s, or too much is asked at once; Retry-After says when again'),
+      503: failure('busy: it takes over 5 s, or too much is asked at once. Retry-After says when again.'),
     },
   }
 }
@@ -46,7 +47,7 @@ export function openApiDocument(routes: readonly JsonRoute[]) {
       version: '1',
       description:
         'Stateless: nothing sent here is kept. Lengths are in millimetres. The margin is applied '
-        + 'to every construction as sent; the app itself sends 0 for single needles.',
+        + 'to every construction as sent. The app itself sends 0 for single needles.',
     },
     paths: Object.fromEntries(
       routes.map(route => [route.path, { [route.method.toLowerCase()]: operationOf(route) }]),

@@ -44,7 +44,7 @@ export const sentThread = z
       .optional()
       .describe('As printed, instead of tex'),
     tex: z.optional(within('tex')),
-    diameterMm: z.optional(within('diameterMm')).describe('Measured; of a film its width'),
+    diameterMm: z.optional(within('diameterMm')).describe('Measured; of a flat metallic its width'),
     hex: z.optional(hexField),
   })
   .superRefine(({ kind, label, tex }, context) => {
@@ -125,9 +125,7 @@ const ranked = z.strictObject({
   score: z.number().describe('0 to 100; 0 when refused'),
   eyeFill: z
     .number()
-    .describe(
-      'Thickness over the eye’s clear width, of the thread that decides; of a film its width, which folds',
-    ),
+    .describe('Thickness over the eye’s clear width. A flat metallic counts by its width, which folds.'),
   decidedBy: z.enum(['practice', 'eye model']),
   reasons: z.array(z.string()),
 })
@@ -144,7 +142,7 @@ export const pairingResponseSchema = z.strictObject({
     steps: z.array(z.string()),
   }),
   start: z.strictObject({
-    tensionShare: z.number().describe('From home as a share of the way to the end stop, −1 to 1'),
+    tensionShare: z.number().describe('From normal tension, as a share of the way to the end stop'),
     lengthMm: z.number().nullable(),
     widthMm: z.number().nullable(),
     tension: startValue,
@@ -165,7 +163,7 @@ export const pairingResponseSchema = z.strictObject({
   ),
   buy: ranked
     .nullable()
-    .describe('What to buy when nothing owned is good; null when something is, or when no needle is good'),
+    .describe('What to buy when nothing owned is good. null: something is, or no needle is good.'),
 })
 
 type RequestThread = ThreadFacts & { readonly hex: string | null }

@@ -45,8 +45,8 @@ export const ROUTES: readonly JsonRoute[] = [
   post('/api/v1/thread-count', {
     summary: 'What does this thread label or count weigh, in every system?',
     answered:
-      'The count in all systems, with diameter and basis; a label that can mean several things '
-      + 'is a 400 with its readings, the likely first',
+      'The count in all systems, with diameter and basis. A label with several meanings '
+      + 'is a 400 with its readings, the likely first.',
     request: threadCountRequestSchema,
     response: threadCountResponseSchema,
     answer: answerThreadCount,
@@ -67,37 +67,36 @@ export const ROUTES: readonly JsonRoute[] = [
   }),
   post('/api/v1/pintucks', {
     summary: 'How wide to cut for pintucks, and where to mark them?',
-    answered: 'Places on the finished and on the flat cloth, the blank as a number or a range, warnings',
+    answered: 'Places on the finished and on the flat cloth. The blank as a number or a range. Warnings.',
     request: pintucksRequestSchema,
     response: pintucksResponseSchema,
     answer: answerPintucks,
   }),
   post('/api/v1/fit', {
     summary: 'Which stitch lengths come along a side in whole stitches?',
-    answered: 'For each side the even length, and every plan on the dial that no other beats',
+    answered: 'The even length of each side, and the plans on the dial that none beats',
     request: fitRequestSchema,
     response: fitResponseSchema,
     answer: answerFit,
     limits: `${MOST_TRIES} ways to mix two marks of the dial, over all sides`,
   }),
   post('/api/v1/topstitch', {
-    summary: 'Rows along an edge: legs, whole stitches to every corner, what guides them',
-    answered:
-      'For each row its needles’ distances, its legs with plans, and the needle position of each guide',
+    summary: 'Rows along an edge: sides, whole stitches to every corner, what guides them',
+    answered: 'For each row its needles’ distances, sides with plans, and needle position by guide',
     request: topstitchRequestSchema,
     response: topstitchResponseSchema,
     answer: answerTopstitch,
-    limits: `${MOST_TRIES} ways to mix two marks of the dial, over all legs`,
+    limits: `${MOST_TRIES} ways to mix two marks of the dial, over all sides`,
   }),
   post('/api/v1/edge', {
     summary: 'Stitches along an edge, one on every point',
-    answered: 'Points, sides with plans, landings with bites, what touches, and the widest bite',
+    answered: 'Points, sides with plans, stitch points with bites, what crowds, and the widest bite',
     request: edgeRequestSchema,
     response: edgeResponseSchema,
     answer: answerEdge,
     limits:
-      `${MOST_LANDINGS} landings, ${MOST_PAIRS} pairs of bites whose reach meets, `
-      + `${MOST_NEAR} bites that touch, ${MOST_TRIES} ways to mix two marks of the dial`,
+      `${MOST_LANDINGS} stitch points, ${MOST_PAIRS} pairs of bites whose reach meets. `
+      + `${MOST_NEAR} stitches that crowd, ${MOST_TRIES} ways to mix two marks of the dial.`,
     mostBodyBytes: 512_000,
   }),
   post('/api/v1/lines', {
@@ -111,7 +110,7 @@ export const ROUTES: readonly JsonRoute[] = [
   }),
   post('/api/v1/band', {
     summary: 'Rows side by side as one band, in whole patterns',
-    answered: 'Where each row lies, its whole patterns, how rows drift, and what shows of a ribbon',
+    answered: 'Where each row lies, its whole patterns, its drift, and what shows of a ribbon',
     request: bandRequestSchema,
     response: bandResponseSchema,
     answer: answerBand,
@@ -126,7 +125,7 @@ export const ROUTES: readonly JsonRoute[] = [
   }),
   post('/api/v1/order', {
     summary: 'In what order to sew, with the least changing?',
-    answered: 'The order, what is changed before each piece, and the minutes; proven up to 16 pieces',
+    answered: 'The order, the changes before each piece, and the minutes. Proven up to 16 pieces.',
     request: orderRequestSchema,
     response: orderResponseSchema,
     answer: answerOrder,

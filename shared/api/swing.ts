@@ -90,8 +90,8 @@ export const swingResponseSchema = z.strictObject({
   spareMm: z
     .number()
     .describe(
-      'Blade edge to the nearest measured opening, or blade centre to the machine’s half width '
-        + 'when none is measured; negative when it strikes',
+      'Blade edge to the nearest measured opening; negative when it hits. '
+        + 'With none measured, blade centre to the machine’s half width.',
     ),
   spareLeftMm: z.number(),
   spareRightMm: z.number(),
@@ -99,7 +99,7 @@ export const swingResponseSchema = z.strictObject({
   reachRightMm: z.number(),
   spanMm: z.number().describe('Outermost to outermost blade centre'),
   overlapMm: lengthOrNull.describe(
-    'How far two neighbouring columns overlap; negative is a clear lane; null with a single needle',
+    'How far two neighbouring columns overlap. Negative: cloth shows between. null: a single needle.',
   ),
   worstDrop: z.strictObject({
     index: z.int(),
@@ -109,11 +109,11 @@ export const swingResponseSchema = z.strictObject({
   }),
   evidence: z
     .enum(['measured', 'rule'])
-    .describe('measured: both the foot’s and the plate’s opening are given; rule: the rule speaks for one'),
+    .describe('measured, where both the foot’s and the plate’s opening are given; else rule'),
   unmeasured: z.array(z.enum(['foot', 'plate'])).describe('The openings that are not given'),
   clearingShiftMm: lengthOrNull.describe(
-    'How far to move the needle (negative: left) to be clear at this width, to 0.01; 0: it is clear; '
-      + 'null: no shift clears',
+    'How far to move the needle to be clear at this width, to 0.01. Left is negative. '
+      + '0 is clear already, null is never clear.',
   ),
   reasons: z.array(z.strictObject({ code: z.string(), message: z.string() })),
 })

@@ -52,9 +52,7 @@ export const tensionRequestSchema = z.strictObject({
       spread: z.number('must be a number above 0').gt(0, 'must be a number above 0'),
     })
     .optional()
-    .describe(
-      'Where the goal is expected, and one standard deviation, in marks; left out: the rule of the goal',
-    ),
+    .describe('Where the goal is expected, and one standard deviation, in marks. Left out: the goal’s rule.'),
   care: z.enum(TRIAL_CARE).default('careful'),
   reader: z
     .strictObject({
@@ -81,11 +79,11 @@ export const tensionResponseSchema = z.strictObject({
   best: z.number().nullable(),
   evidence: z
     .enum(TRIAL_EVIDENCE)
-    .describe('sewn: a row at best read the goal; between: rows lie on both sides of it; none: neither'),
+    .describe('sewn: a row at best read the goal. between: rows lie on both sides. Else none.'),
   chance: z.number().describe('That best truly reads within half a step, 0 to 1'),
   chanceRange: z
     .strictObject({ low: z.number(), high: z.number() })
-    .describe('The same, had the reader scattered 1.0, and 0.2; with reader, 1.25 and 0.8 of its scatter'),
+    .describe('The same for a scatter of 1.0 and of 0.2. With reader: 1.25 and 0.8 of its scatter.'),
   bracket: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
   outOfReach: z.boolean(),
   reason: z.strictObject({ code: z.enum(TRIAL_REASONS), message: z.string() }),

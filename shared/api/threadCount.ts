@@ -65,9 +65,7 @@ export const threadCountResponseSchema = z.strictObject({
   diameterMm: z.number().describe('Of a round thread of this mass, fibre and packing'),
   basis: z
     .enum(['label', 'nominal'])
-    .describe(
-      'label: states linear density; nominal: wt, ticket and pearl numbers differ from maker to maker',
-    ),
+    .describe('label states linear density. nominal numbers (wt, ticket, pearl) differ from maker to maker.'),
   fibre: z.enum(FIBRES),
   packing: z.number(),
   assumed: z

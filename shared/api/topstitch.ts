@@ -46,8 +46,8 @@ export const topstitchResponseSchema = z.strictObject({
       atMm: z.number(),
       needleMm: z.array(z.number()).describe('Distance of each needle’s row from the edge'),
       vanished: z.boolean().describe('One of these rows cannot be sewn'),
-      legsMm: z.array(z.number()).describe('Of the outermost needle; 0 where a leg is passed by'),
-      plans: z.array(z.array(planShape)).describe('For each leg, as /api/v1/fit'),
+      legsMm: z.array(z.number()).describe('Of the outermost needle; 0 where a side is passed by'),
+      plans: z.array(z.array(planShape)).describe('For each side, as /api/v1/fit'),
       guides: z.array(
         z.strictObject({
           id: z.string(),

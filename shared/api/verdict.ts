@@ -52,8 +52,8 @@ export const verdictResponseSchema = z.strictObject({
   verdict: z
     .enum(JOB_VERDICTS)
     .describe(
-      'stop: the swing strikes, a thread is refused by its needle, or a conflict stops; mind: close, '
-        + 'touching, tight, loose or warned; else clear',
+      'stop, where a needle hits, its thread is refused, or a conflict stops. '
+        + 'mind, where it is close, touching, tight, loose or warned. Else clear.',
     ),
   evidence: swingResponseSchema.shape.evidence,
   unmeasured: swingResponseSchema.shape.unmeasured,
@@ -62,7 +62,9 @@ export const verdictResponseSchema = z.strictObject({
     z.strictObject({
       blade: z.enum(['only', 'left', 'middle', 'right']),
       verdict: z.enum(FITS),
-      eyeFill: z.number().describe('Thickness over the eye’s clear width; of a film its width, which folds'),
+      eyeFill: z
+        .number()
+        .describe('Thickness over the eye’s clear width; of a flat metallic its width, which folds'),
     }),
   ),
   reasons: z

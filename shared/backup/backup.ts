@@ -1,4 +1,5 @@
 import * as z from 'zod/mini'
+import type { LengthUnit } from '#core/units'
 import { issueLine, momentField, MOST_NAME } from '../fields'
 import {
   type Tables,
@@ -50,7 +51,12 @@ export interface Refusal {
   readonly message: string
 }
 export type BackupReading =
-  | { readonly ok: true; readonly preview: ImportPreview }
+  | {
+      readonly ok: true
+      readonly preview: ImportPreview
+      /** In which lengths were written where it comes from; null: it does not say. */
+      readonly unit: LengthUnit | null
+    }
   | {
       readonly ok: false
       readonly code: 'too-large' | 'not-json' | 'not-ours' | 'newer' | 'wrong-version' | 'damaged'
@@ -82,14 +88,20 @@ export function readBackup(text: string, book: Tables): BackupReading {
   if (raw === undefined)
     return refuse('not-json', 'The file is damaged or not JSON: export it again, or choose another file.')
   const envelope = z
-    .looseObject({ format: z.literal(BACKUP_FORMAT), version: z.unknown(), records: z.unknown() })
+    .looseObject({
+      format: z.literal(BACKUP_FORMAT),
+      version: z.unknown(),
+      records: z.unknown(),
+      // Told by a share only; in a backup the settings say it. What is no unit is as if none were told.
+      unit: z.catch(z.optional(z.enum(['mm', 'inch'])), undefined),
+    })
     .safeParse(raw)
   if (!envelope.success)
     return refuse(
       'not-ours',
       'This JSON file was not written by Lacy Spool: its “format” is not “lacy-spool”.',
     )
-  const { version, records } = envelope.data
+  const { version, records, unit = null } = envelope.data
   if (typeof version === 'number' && version > BACKUP_VERSION) {
     return refuse(
       'newer',
@@ -100,7 +112,7 @@ export function readBackup(text: string, book: Tables): BackupReading {
     return refuse('wrong-version', `The file’s version must be a whole number from 1 to ${BACKUP_VERSION}.`)
   const lists = z.record(z.string(), z.array(z.unknown())).safeParse(records)
   if (!lists.success) return refuse('damaged', `The file’s records are damaged: ${issueLine(lists.error)}.`)
-  return { ok: true, preview: previewOf(lists.data, version, book) }
+  return { ok: true, preview: previewOf(lists.data, version, book), unit }
 }
 
 /** How many records a backup file holds that a person would count; null: it is none of ours. */

@@ -24,7 +24,7 @@ const codes = (over: Partial<BandPiece>) => answer(over).notes.map(({ code }) =>
 
 describe('a band of the demo', () => {
   it('is as wide as its rows and gaps, and each row is shorter by how far in it lies', () => {
-    // Worked by hand: 4 + 0.5 + 6 + 0.5 + 4; the middle row lies 7.5 in, at two corners of the long leg.
+    // Worked by hand: 4 + 0.5 + 6 + 0.5 + 4; the middle row lies 7.5 in, at two corners of the long side.
     const { band: laid, rows } = answer()
     expect(laid.bandMm).toBe(15)
     expect(rows[1]!.legs.map(({ lengthMm }) => lengthMm)).toEqual([132.5, 405, 132.5])

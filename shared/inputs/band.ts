@@ -33,7 +33,7 @@ export interface BandAnswerRow {
   readonly stitch: NamedStitch
   readonly setup: SetupContent
   readonly gapMm: number
-  /** The patterns on each leg. */
+  /** The patterns on each side. */
   readonly legs: readonly RowLeg[]
   /** Where the row before lies while this one is sewn; null: there is none. */
   readonly guide: RowGuide | null
@@ -57,7 +57,7 @@ export interface BandAnswer {
   readonly marks: readonly number[]
 }
 
-/** What a person should know of a band; rows and legs from 0. */
+/** What a person should know of a band; rows and sides from 0. */
 export type BandNote =
   | { readonly code: 'mirror'; readonly rows: readonly number[] }
   /** The pattern is longer than the way: it is squeezed or drawn out to fit once. */
@@ -71,7 +71,7 @@ export type BandNote =
 /**
  * A band worked out; null while machine, needle or a stitch are missing.
  *
- * @throws {CoreError} `out-of-range` for a leg its corners eat up; as `layBand`.
+ * @throws {CoreError} `out-of-range` for a side its corners eat up; as `layBand`.
  */
 export function answerForBand(
   plan: BandPiece,

@@ -8,7 +8,7 @@ interface CareTables {
   readonly stabilizers: ReadonlyMap<string, Stabilizer>
 }
 
-/** Whether a needle sews what wears it out sooner: metallic or film through its eye. */
+/** Whether a needle sews what wears it out sooner: metallic or flat metallic through its eye. */
 export const needlesSewMetallic = (
   { threadIds }: Pick<SetupContent, 'threadIds'>,
   { threads }: Pick<CareTables, 'threads'>,

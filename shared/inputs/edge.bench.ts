@@ -39,7 +39,7 @@ const word: EdgePiece = {
     },
   ],
 }
-/** A stem with seven vanes: where they leave it, their tips, and its top are the fourteen odd places. */
+/** A stem with seven fronds: where they leave it, their tips, and its top are the fourteen odd places. */
 const comb = Array.from({ length: 7 }, (_, i) => [
   { a: i, b: i + 1, lengthMm: 20 },
   { a: i, b: 8 + i, lengthMm: 11 + i },

@@ -74,18 +74,18 @@ export interface EdgeAnswer {
   readonly ways: readonly EdgeWay[]
   /** Which of them is sewn. */
   readonly way: number
-  /** Every drop of the needle of that way, by stretch. */
+  /** Every needle position of that way, by stretch. */
   readonly drops: readonly (readonly Point[])[]
-  /** Where each stretch begins, among all landings of that way. */
+  /** Where each stretch begins, among all stitch points of that way. */
   readonly starts: readonly (number | null)[]
   readonly advice: readonly EdgeAdvice[]
   /** How satin is turned at its points, the sharpest first; none: another stitch, or no point. */
   readonly turns: readonly TurnedPoints[]
-  /** What is sewn at points beside what lies along the edge: drops of the needle, and mm. */
+  /** What is sewn at points beside what lies along the edge: needle positions, and mm. */
   readonly extra: { readonly drops: number; readonly alongMm: number }
-  /** How what lies between two landings stands on the dial. */
+  /** How what lies between two stitch points stands on the dial. */
   readonly scale: DialScale
-  /** Drops of the needle from one landing to the next. */
+  /** Drops of the needle from one stitch point to the next. */
   readonly dropsEach: number
 }
 
@@ -372,7 +372,7 @@ function cutOf(region: Region, above: readonly Region[], { allowanceMm, underMm 
   return grown(withoutOf(region, [hidden]), allowanceMm)
 }
 
-/** Where a person wants a stretch to begin: the nearest landing that is no point. */
+/** Where a person wants a stretch to begin: the nearest stitch point that is no point. */
 function startOf({ starts }: EdgePiece, { plan }: EdgeWay, stretch: number): number | null {
   const wanted = starts.find(start => start.stretch === stretch)
   if (!wanted) return null

@@ -33,7 +33,7 @@ describe('pieces of pintucks', () => {
     const input = pintuckInputOf(tucks, setup, tables)!
     expect(input).toMatchObject({ needle: { gapMm: 1.6 }, foot: { grooves: 5, pitchMm: 3.2 } })
     const made = planPintucks(input)
-    // Arithmetic: (120 − 109) / 10 a tuck, 24 of them, reserve 20.
+    // Arithmetic: (120 − 109) / 10 a tuck, 24 of them, allowance 20.
     expect(made.blankMm).toBeCloseTo(320 + 24 * 1.1 + 20, 9)
     expect(made.groove).toEqual({ k: 2, spacingMm: 6.4, offMm: 0 })
     expect(pintuckInputOf(tucks, { ...setup, needleId: 'demo-needle-topstitch' }, tables)).toBeNull()

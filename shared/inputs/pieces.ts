@@ -38,7 +38,7 @@ import { type SetupTables, setupPartsOf, gapOf } from './swing'
 
 type SeamTables = Parameters<typeof seamOf>[1]
 
-/** A plan as the core reckons it; null while there is no twin needle to make tucks with. */
+/** A plan as the core works out it; null while there is no twin needle to make tucks with. */
 export function pintuckInputOf(
   plan: PintuckPiece,
   setup: SetupContent,
@@ -143,7 +143,7 @@ function reachOf(needle: Needle & MeasuredGap): number {
   return (between * gapOf(needle)) / 2 + sizeNm / 200
 }
 
-/** Guides of all feet owned; a foot that this needle would strike, by its opening or its flange, is none. */
+/** Guides of all feet owned; a foot that this needle would hit, by its opening or its flange, is none. */
 export function guidesOf(feet: Iterable<Foot>, needle: Needle & MeasuredGap): OwnedGuide[] {
   const reachMm = reachOf(needle)
   const isTwin = needle.construction !== 'single'
@@ -167,7 +167,7 @@ export function guidesOf(feet: Iterable<Foot>, needle: Needle & MeasuredGap): Ow
   })
 }
 
-/** Rows along an edge as the core reckons them; null while machine or needle are missing. */
+/** Rows along an edge as the core works out them; null while machine or needle are missing. */
 export function rowsInputOf(
   plan: TopstitchPiece,
   setup: SetupContent,
@@ -192,7 +192,7 @@ export function rowsInputOf(
 /** From this turn on a point is a corner. */
 const CORNER_DEG = 35
 
-/** Planned rows, and where it is wanted every row of a leg with as many stitches as the first. */
+/** Planned rows, and where it is wanted every row of a side with as many stitches as the first. */
 export function topstitchRows(plan: TopstitchPiece, input: RowsInput): PlannedRow[] {
   const rows = planRows(input)
   const [first] = rows
@@ -260,7 +260,7 @@ function secondWay({ second, tallMm }: PintuckPiece, pieceMm: number) {
 }
 
 /**
- * Every row along its legs, or the rows over an area.
+ * Every row along its sides, or the rows over an area.
  *
  * @param wantedMm - the stitch length one would have.
  * @param scale - how the planned lengths stand on the dial.

@@ -12,9 +12,9 @@ import { type PairingTables, threadedBlades } from './pairing'
 import { setupPartsOf } from './swing'
 
 /**
- * What of a setup the sign doctor looks at.
+ * What of a setup Troubleshooting looks at.
  *
- * @param walked - whether exactly this setup was hand-walked.
+ * @param walked - whether exactly this setup was turned through by hand.
  */
 export function signContextOf(setup: SetupContent, tables: PairingTables, walked: boolean): SignContext {
   const { machine, needle, stitch } = setupPartsOf(setup, tables)

@@ -11,7 +11,7 @@ const learnt = (swatch: Swatch, pearlTension: 'home' | 'plus-one' = 'home') =>
 describe('what a swatch teaches', () => {
   const good = named('Strap edges, second bolt')
   it('is how far its number lies from home, by its own dial', () => {
-    // 0.2 of the 5 marks from home 4 to 9.
+    // 0.2 of the 5 marks from normal tension 4 to 9.
     expect(learnt(good)).toMatchObject({
       share: expect.closeTo(0.04, 9),
       features: { goal: 'balanced', stitch: 'straight', gap: 4 },

@@ -71,7 +71,7 @@ export function featuresOf(goal: TrialGoal, frozen: Frozen): SwatchFeatures {
   }
 }
 
-/** What the rule says for a frozen combination, as a share of the way from home. */
+/** What the rule says for a frozen combination, as a share of the way from normal tension. */
 export function ruleShareOf(
   goal: TrialGoal,
   setup: SetupContent,
@@ -97,8 +97,8 @@ export function ruleShareOf(
 }
 
 /**
- * How far a swatch's number lies from home, as a share of the way to the end stop; null: number or dial not
- * known.
+ * How far a swatch's number lies from normal tension, as a share of the way to the end stop; null: number or
+ * dial not known.
  */
 export function offsetOf({ setup, frozen }: Swatch): number | null {
   return setup.tension === null || frozen.machine?.dial == null

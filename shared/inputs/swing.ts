@@ -108,7 +108,7 @@ function plateOpeningOf(machine: Machine, plate: Plate | null) {
 const spread = <Name extends string>(name: Name, known: number | null) =>
   known === null ? {} : ({ [name]: known } as { readonly [N in Name]: number })
 
-/** A gap that was measured beats its label; what may strike counts its wide end. */
+/** A gap that was measured beats its label; what may hit counts its wide end. */
 function widestGapMm(needle: NeedleRecord): number {
   const { trueGapMm, gapMm } = needle
   if (trueGapMm === null || gapMm === 0) return gapMm

@@ -21,7 +21,7 @@ export function steppedDialOf(machine: Machine | null): (SteppedDial & { readonl
 /** What the swatch book is asked before a row is sewn. */
 export interface Question {
   readonly wanted: SwatchFeatures
-  /** What the rule says, as a share of the way from home. */
+  /** What the rule says, as a share of the way from normal tension. */
   readonly ruleShare: number
 }
 

@@ -118,7 +118,7 @@ function plateNeed({ machine, plate }: SetupParts, asked: Pick<Need, 'consequenc
     : { quantity: 'machine-opening', ofId: machine!.id, name: machine!.name, ...asked }
 }
 
-/** What any setup is reckoned with: its cloth and its threads. */
+/** What any setup is worked out with: its cloth and its threads. */
 function benchNeeds({ setup }: Asking, tables: Tables): Need[] {
   const cloth = tables.cloths.get(setup.clothId ?? '')
   const blades = threadedBladesOf(tables.needles.get(setup.needleId ?? '')?.construction ?? 'single')

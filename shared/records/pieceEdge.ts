@@ -109,7 +109,7 @@ export const edgeSchema = z.strictObject({
   corners: z
     .array(z.strictObject({ x: within('outlineMm'), y: within('outlineMm'), isPoint: z.boolean() }))
     .check(z.maxLength(MOST_SETTLED)),
-  /** Whether bites fall at each landing or half-way between two; null: as its stitch does. */
+  /** Whether bites fall at each needle position or half-way between two; null: as its stitch does. */
   bites: z.nullable(z.enum(['at', 'between'])),
   /** How satin is turned at points of so many degrees, where not as is offered for that angle. */
   turns: z

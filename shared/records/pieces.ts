@@ -99,7 +99,7 @@ const topstitchingSchema = z.strictObject({
     .array(within('rowMm'))
     .check(z.minLength(1, 'needs at least one row'), z.maxLength(MOST_ROWS, `has at most ${MOST_ROWS} rows`)),
   mostMissMm: within('missMm'),
-  /** As many stitches in every row of a leg. */
+  /** As many stitches in every row of a side. */
   alike: z.boolean(),
   /** The least stitch one would have in the inner row of a curve. */
   leastMm: within('dialLengthMm'),

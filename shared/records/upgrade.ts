@@ -298,7 +298,10 @@ function withPieceAlone(before: Plain): Plain {
   return { ...item, work: { kind: 'piece', pieceId: work.planId } }
 }
 
-/** Schools about pearl 12, film in satin, hidden edges and unwinding; a second spool; how satin is turned. */
+/**
+ * Schools about pearl 12, flat metallic in satin, hidden edges and unwinding; a second spool; how satin is
+ * turned.
+ */
 const TO_12: Added = {
   records: {},
   setup: { secondSpool: null },

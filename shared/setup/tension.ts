@@ -22,8 +22,8 @@ interface Dials {
 
 /**
  * A setup with something changed. A tension that is set belongs to what is on the machine then. On another
- * machine it becomes the guess that lies as far from home there; where either dial is not known it is
- * cleared, and back on the first machine it is what it was.
+ * machine it becomes the guess that lies as far from normal tension there; where either dial is not known it
+ * is cleared, and back on the first machine it is what it was.
  *
  * @param change - with a tension and what it belongs to, it is taken as it is.
  */

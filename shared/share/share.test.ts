@@ -43,6 +43,15 @@ describe('a share', () => {
     const link = shareLink('http://127.0.0.1:3000', plan).toLowerCase()
     expect(readShare(link, book)).toMatchObject({ ok: true })
   })
+  it('tells the unit of its sender, and none where it tells nonsense or comes from before', () => {
+    const inInches = { ...book.settings.get('settings')!, unit: 'inch' } as AnyRecord
+    const inches = shareOf([], { ...book, settings: new Map([['settings', inInches]]) }, AT)
+    expect(readShare(packShare(inches), emptyTables())).toMatchObject({ ok: true, unit: 'inch' })
+    expect(readShare(packShare(plan), emptyTables())).toMatchObject({ ok: true, unit: 'mm' })
+    const { unit: _, ...older } = plan
+    for (const told of [older, { ...plan, unit: 'furlong' }])
+      expect(readBackup(JSON.stringify(told), emptyTables())).toMatchObject({ ok: true, unit: null })
+  })
   it('leaves photos at home', () => {
     const own = { ...demoBackup.records.swatches[0]!, photos: { front: 'p1', back: null } } as AnyRecord
     const packed = shareOf([], book, AT, [{ table: 'swatches', record: own }])
@@ -139,7 +148,7 @@ describe('a code, read back by another package', () => {
     }
   })
   it('is none where so much would be too fine to read', () => {
-    const all = shareLink('http://x', { ...writeBackup(book, AT) })
+    const all = shareLink('http://x', { ...writeBackup(book, AT), unit: 'mm' })
     expect(qrMark(all, 0, 0, 30)).toBeNull()
     expect(qrMark('A'.repeat(3000), 0, 0, 20)).toBeNull()
   })

@@ -1,7 +1,15 @@
 import { base32nopad } from '@scure/base'
 import { deflate, Inflate } from 'pako'
+import type { LengthUnit } from '#core/units'
 import { BACKUP_FORMAT, BACKUP_VERSION, type BackupReading, readBackup } from '../backup'
-import { type AnyRecord, referencesOf, type TableName, type Tables } from '../records'
+import {
+  type AnyRecord,
+  DEFAULT_SETTINGS,
+  referencesOf,
+  type Settings,
+  type TableName,
+  type Tables,
+} from '../records'
 import dictionary from './dictionary-1.json'
 
 /**
@@ -24,6 +32,8 @@ export interface Share {
   readonly format: typeof BACKUP_FORMAT
   readonly version: number
   readonly exportedAt: string
+  /** In which its lengths were read by the one who shares them. */
+  readonly unit: LengthUnit
   readonly records: Readonly<Partial<Record<TableName, readonly AnyRecord[]>>>
 }
 
@@ -50,7 +60,8 @@ export function shareOf(
   for (const { table, id } of roots) take(table, book[table].get(id))
   const records: Partial<Record<TableName, AnyRecord[]>> = {}
   for (const { table, record } of taken.values()) (records[table] ??= []).push(record)
-  return { format: BACKUP_FORMAT, version: BACKUP_VERSION, exportedAt, records }
+  const { unit } = (book.settings.get('settings') as Settings | undefined) ?? DEFAULT_SETTINGS
+  return { format: BACKUP_FORMAT, version: BACKUP_VERSION, exportedAt, unit, records }
 }
 
 function withoutPhotos(record: AnyRecord): AnyRecord {

@@ -56,7 +56,7 @@ describe('an edge, from an empty book', () => {
     await pick(driver, 'Along the edge', 'Satin: a closed zigzag')
     await untilText(driver, /4 points of 90°/)
     await untilText(driver, 'Sew up to the point, needle down outside')
-    // A zigzag is counted drop by drop: 75 landings of 0.8.
+    // A zigzag is counted drop by drop: 75 needle positions of 0.8.
     await untilText(driver, /60\.0 mm\s*150 × 0\.4, turn/)
     await pick(driver, '4 points of 90°', 'Mitre')
     await untilText(driver, 'Turn the width from 3.0 mm to nothing over the last 3.0 mm.')
@@ -264,7 +264,7 @@ describe('a plume', () => {
     const { driver } = session
     await untilText(driver, 'One start, 2 tails')
     await press(driver, 'button', 'No line twice')
-    // Six tips, foot and top, and six places vanes leave from: 14 odd places, seven starts.
+    // Six tips, foot and top, and six places fronds leave from: 14 odd places, seven starts.
     await untilText(driver, '7 starts, 14 tails')
     await press(driver, 'button', 'One start')
     await untilText(driver, 'Nothing shorter exists')
@@ -284,7 +284,7 @@ describe('a plume', () => {
   it('changes with its fronds, and is printed with every stitch', async () => {
     const { driver } = session
     for (let i = 0; i < 5; i++) await press(driver, 'button', 'Take frond 1 out')
-    // A stem and one vane: four lines' ends, one of the three lines twice.
+    // A stem and one frond: four lines' ends, one of the three lines twice.
     await untilText(driver, /All 3 steps|All 4 steps/)
     await press(driver, 'button', 'Print')
     await press(driver, 'button', 'Lines with every stitch, true size')

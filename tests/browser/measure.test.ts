@@ -221,6 +221,7 @@ describe('a photo', () => {
     await open(driver, `${inject('demo')}/`)
     await press(driver, 'button', /^Foot and plate/)
     await press(driver, 'button', /^Zigzag.*sole/s)
+    await press(driver, 'button', 'measured: why, verdict')
     await untilText(driver, /Measured: foot ± 0\.\d+ mm and plate ± 0\.12 mm/)
   })
   it('is walked over with keys, and says what does not lie right', async () => {

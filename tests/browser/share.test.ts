@@ -14,6 +14,7 @@ import {
   type Session,
   severeLogs,
   type,
+  untilSaved,
   untilText,
   upload,
 } from './browser'
@@ -31,10 +32,7 @@ describe('what is shared from one book', () => {
 
   it('is a link that holds it, in the fragment of the app’s own address', async () => {
     const { driver } = session
-    await press(driver, 'button', 'Share Sailor collar, leaf band')
-    const field = await byRole(driver, 'textbox', 'Link')
-    await driver.wait(async () => (await field.getAttribute('value')) !== '', PATIENCE_MS, 'no link')
-    link = (await field.getAttribute('value')) ?? ''
+    link = await linkShared(driver)
     expect(link).toMatch(/^HTTP:\/\/[^/]+\/OPEN#LS1[A-Z2-7]+$/)
     await press(driver, 'button', 'Save as a file')
     const file = JSON.parse((await downloaded(session, /-share\.json$/)).toString('utf8')) as {
@@ -51,6 +49,37 @@ describe('what is shared from one book', () => {
     const [card] = await measurePdf(await downloaded(session, /bench-card\.pdf$/))
     expect(card!.texts.join(' ')).toContain('Attic seven')
     expect(await severeLogs(driver)).toEqual([])
+  })
+})
+
+/** What the panel of the piece in hand holds. */
+async function linkShared(driver: Session['driver']): Promise<string> {
+  await press(driver, 'button', 'Share Sailor collar, leaf band')
+  const field = await byRole(driver, 'textbox', 'Link')
+  await driver.wait(async () => (await field.getAttribute('value')) !== '', PATIENCE_MS, 'no link')
+  return (await field.getAttribute('value')) ?? ''
+}
+
+describe('the unit of who shares', () => {
+  it('is offered by the link, taken over in an empty book, and taken back by one undo', async () => {
+    const [from, to] = await Promise.all([openBrowser(), openBrowser()])
+    try {
+      await open(from.driver, `${inject('demo')}/band?piece=demo-piece-collarband`)
+      await press(from.driver, 'button', 'Units: millimetres')
+      await untilSaved(from.driver)
+      const inches = await linkShared(from.driver)
+      await open(to.driver, `${inject('plain')}/open${inches.slice(inches.indexOf('#'))}`)
+      const takes = await byRole(to.driver, 'checkbox', 'Show lengths in inches, as the sender does')
+      expect(await takes.getAttribute('aria-checked')).toBe('true')
+      await press(to.driver, 'button', /^Keep \d+$/)
+      await byRole(to.driver, 'button', 'Units: inches')
+      await press(to.driver, 'button', /^Undo/)
+      await byRole(to.driver, 'button', 'Units: millimetres')
+      await open(to.driver, `${inject('plain')}/pieces`)
+      await untilText(to.driver, 'No piece yet')
+    } finally {
+      await Promise.all([from.quit(), to.quit()])
+    }
   })
 })
 

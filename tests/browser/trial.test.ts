@@ -85,7 +85,8 @@ describe('a trial', () => {
       await press(driver, 'button', /^Machine: Attic seven/)
       await press(driver, 'button', /^Gallery nine/)
       await byRole(driver, 'button', /^Machine: Gallery nine/)
-      // As far from home 4 as a share of the way to 0 is as far from home 4.5: the nearest quarter.
+      // As far from normal tension 4 as a share of the way to 0 is as far from normal tension 4.5: the
+      // nearest quarter.
       const there = Math.round(4 * (4.5 + ((best - 4) / 4) * 4.5)) / 4
       await press(driver, 'button', /^Use settings of/)
       await press(driver, 'button', `Stay on Gallery nine: tension ${there}, a guess`)

@@ -23,8 +23,14 @@ import {
 let session: Session
 afterEach(() => session.quit())
 const said = async () => (await byRole(session.driver, 'region', 'This step')).getText()
-const isTicked = async (name: RegExp) =>
-  (await (await byRole(session.driver, 'checkbox', name)).getAttribute('aria-checked')) === 'true'
+/** What is done before the step in hand is folded away: it is looked up first. */
+async function isTicked(name: RegExp): Promise<boolean> {
+  const { driver } = session
+  const [folded] = await allByRole(driver, { role: 'button', name: /^\d+ done$/ })
+  if (folded && (await folded.getAttribute('aria-expanded')) === 'false')
+    await press(driver, 'button', /^\d+ done$/)
+  return (await (await byRole(driver, 'checkbox', name)).getAttribute('aria-checked')) === 'true'
+}
 
 /** Presses on to the end; what each step said, in order. */
 async function walkThrough(): Promise<string[]> {
@@ -70,7 +76,7 @@ describe('the threading walk', () => {
       /^Attic seven · Honeycomb · Slate rayon 40 \/ Gold metallic: new piece like this/,
     )
     await untilSaved(driver)
-    // The hand-walk of station 1 is the same one.
+    // The turning through by hand of station 1 is the same one.
     await press(driver, 'link', /^Width and swing/)
     await untilText(driver, /[Tt]urned through/)
     expect(await severeLogs(driver)).toEqual([])

@@ -37,7 +37,7 @@ const starOfLines = (count: number, lengthMm: (i: number) => number) => ({
   nodes: count + 1,
   lines: Array.from({ length: count }, (_, i) => ({ a: 0, b: i + 1, lengthMm: lengthMm(i) })),
 })
-/** A spine with vanes left and right of it. */
+/** A spine with fronds left and right of it. */
 const plume = (vanes: number) => ({
   nodes: 2 * vanes + 2,
   lines: [

@@ -81,7 +81,7 @@ const runs = computed(() => good.value && bandRuns(plan.value, good.value, draft
 
 const isRowTwin = (i: number) => (good.value?.rows[i]?.gapMm ?? 0) > 0
 
-/** Rows whose own setup strikes or is refused: the frame judges the chosen one only. */
+/** Rows whose own setup hits or is refused: the frame judges the chosen one only. */
 const badRows = computed(() =>
   (good.value?.rows ?? []).flatMap(({ setup }, i) => {
     const verdict = judgeJob(jobInputOf(setup, book.shelf, settings.record))
@@ -146,6 +146,7 @@ const missing = computed(() => {
     why="The dial decides where patterns end whole. The needle decides how wide a row is."
     :csv="csv"
     :prints="prints"
+    example="decorative-row"
   >
     <template #wants>
       <UCard

@@ -86,7 +86,7 @@ export function bandLines({ answer, plan, names, length, bare }: BandPaper): str
   )
 }
 
-/** Every row on every leg, in mm. */
+/** Every row on every side, in mm. */
 export function bandCsv({ band, rows, laid, scale }: BandAnswer, names: readonly string[]): string {
   const tidy = (mm: number) => String(Math.round(mm * 1000) / 1000)
   const lines = rows.flatMap(({ legs }, i) =>

@@ -21,7 +21,7 @@ function missWords({ missMm }: Pick<LaidRow, 'missMm'>, length: Length): string 
 export const patternWords = ({ repeats, dialLengthMm }: RowLeg, bare: Length, scale: DialScale): string =>
   planWords({ parts: [{ count: repeats, lengthMm: dialLengthMm }] }, bare, scale)
 
-/** How a leg ends: “ends whole”, “1.2 mm to draw out”, “2.0 mm bare”. */
+/** How a side ends: “ends whole”, “1.2 mm to draw out”, “2.0 mm bare”. */
 export const endWords = (leg: RowLeg, length: Length): string =>
   leg.bareMm > 0 ? `${length(hundredth(leg.bareMm))} bare` : missWords(leg, length)
 
@@ -30,9 +30,7 @@ export function guideWords({ edgeMm, insideRimMm }: RowGuide, length: Length): s
   const side = edgeMm <= 0 ? 'left' : 'right'
   const place = `Keep the last row ${length(Math.abs(hundredth(edgeMm)))} ${side} of the foot’s centre`
   if (insideRimMm === null) return `${place}. The foot’s opening is not measured.`
-  return insideRimMm >= 0
-    ? `${place}, ${length(hundredth(insideRimMm))} inside the opening.`
-    : `${place}, ${length(hundredth(-insideRimMm))} under the foot.`
+  return insideRimMm >= 0 ? `${place}.` : `${place}, ${length(hundredth(-insideRimMm))} under the foot.`
 }
 
 /** What is to be minded, as a sentence. */

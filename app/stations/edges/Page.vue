@@ -111,7 +111,7 @@ const work = computed(() => {
   return now && orNull(() => edgeWork(plan.value, now, draft.copies))
 })
 const names = computed(() => (good.value?.stretches ?? []).map(one => looks.value[one.part]?.name ?? ''))
-/** In mm of cloth: what of the stitch lies between two landings. */
+/** In mm of cloth: what of the stitch lies between two stitch points. */
 const marks = computed(
   () => orNull(() => marksAsSewn(dial.value.dial, good.value?.scale ?? PLAIN_SCALE)) ?? [],
 )

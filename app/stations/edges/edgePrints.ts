@@ -158,7 +158,7 @@ export function edgePrints({
   ]
 }
 
-/** Every landing, in mm. */
+/** Every stitch point, in mm. */
 export function edgeCsv(answer: EdgeAnswer): string {
   const { plan: of } = answer.ways[answer.way]!
   const tidy = (mm: number) => String(Math.round(mm * 1000) / 1000)

@@ -10,7 +10,7 @@ export function pathOf(ways: readonly (readonly Point[])[], closed: boolean): st
     .join('')
 }
 
-/** How roomy the bite may be beside a landing. */
+/** How roomy the bite may be beside a stitch point. */
 export type Room = 'touches' | 'close' | 'free'
 const CLOSE_MM = 0.5
 
@@ -37,7 +37,7 @@ export function roomRuns(plan: EdgePlan, widthMm: number): { readonly room: Room
   return (Object.entries(paths) as [Room, string][]).flatMap(([room, path]) => (path ? [{ room, path }] : []))
 }
 
-/** The landing of a stretch nearest to a place that is no point. */
+/** The stitch point of a stretch nearest to a place that is no point. */
 export function nearestLanding(plan: EdgePlan, stretch: number, at: Point): number | null {
   const { from } = plan.stretches[stretch]!
   const to = plan.stretches[stretch + 1]?.from ?? plan.landings.length

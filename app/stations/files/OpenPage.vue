@@ -5,6 +5,7 @@ import { type CodeReply, handedOver, type PhotoApi, startPhotoWorker } from '#wo
 import type { Fault } from '~/asking/asker'
 import { useAsker } from '~/asking/useAsker'
 import { useLate } from '~/asking/useLate'
+import { useOfferedUnit } from './useOfferedUnit'
 
 useHead({ title: 'Open a link or code · Lacy Spool' })
 const book = useBookStore()
@@ -12,6 +13,7 @@ const route = useRoute()
 const { sayStored } = useStoredWords()
 const late = useLate()
 const preview = shallowRef<ImportPreview | null>(null)
+const { offered, takesUnit, offer, unitChanges } = useOfferedUnit()
 const problem = ref('')
 const pasted = ref('')
 const takesMine = ref(false)
@@ -27,8 +29,12 @@ async function read(text: string): Promise<void> {
   )
   if (!share) return
   const reading = share.readShare(text, book.tables)
-  if (reading.ok) preview.value = reading.preview
-  else problem.value = reading.message
+  if (!reading.ok) {
+    problem.value = reading.message
+    return
+  }
+  preview.value = reading.preview
+  offer(reading.unit)
 }
 watch(
   () => [route.hash, book.ready] as const,
@@ -83,10 +89,10 @@ const toKeep = computed(() => {
 async function keep(): Promise<void> {
   const entries = toKeep.value
   const title = heads.value.join(', ') || 'What was shared'
-  const stored = book.commit(
-    `Keep ${title}`,
-    entries.map(({ table, record }) => ({ table, id: record.id, record })),
-  )
+  const stored = book.commit(`Keep ${title}`, [
+    ...entries.map(({ table, record }) => ({ table, id: record.id, record })),
+    ...unitChanges.value,
+  ])
   leave()
   await sayStored(`“${title}” is kept`, { kept: stored })
 }
@@ -159,6 +165,10 @@ function leave(): void {
           v-if="preview.changed.length > 0"
           v-model="takesMine"
           label="Replace mine by these"
+        />
+        <OfferedUnit
+          v-model="takesUnit"
+          :unit="offered"
         />
         <div class="flex flex-wrap gap-2">
           <UButton

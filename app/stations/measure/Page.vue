@@ -5,7 +5,7 @@ useHead({ title: 'Measure · Lacy Spool' })
 const book = useBookStore()
 const settings = useSettingsStore()
 const inHand = useInHandStore()
-/** Without a machine and a needle nothing is reckoned with yet. */
+/** Without a machine and a needle there is nothing to work with yet. */
 const hasBegun = computed(() => book.shelf.machines.size > 0 && book.shelf.needles.size > 0)
 const missing = computed(() => unmeasuredOf(book.shelf, inHand.piece, settings.record))
 </script>

@@ -29,7 +29,7 @@ interface NumberCount extends AnyCountField {
 }
 export type CountField = LengthCount | NumberCount
 
-/** A quantity that is counted: what to do, what is asked, what comes of it. */
+/** A quantity that is counted: what to do, what is asked, what follows from it. */
 export interface Count {
   readonly quantity: Quantity
   readonly how: string

@@ -53,12 +53,7 @@ function tick(ids: readonly string[]): void {
 }
 const COLUMNS: TableColumn<Coverage['chosen'][number]>[] = [
   { id: 'twin', header: 'Twin' },
-  { id: 'does', header: 'Does', accessorFn: ({ jobs: does }) => does.join(', ') },
-  {
-    id: 'adds',
-    header: 'Only it does',
-    accessorFn: ({ adds }) => adds.join(', ') || 'shares all with others',
-  },
+  { id: 'does', header: 'Does (grey: another of these too)' },
 ]
 const headline = computed(() => {
   if (!coverage.value) return 'The smallest set of twins'
@@ -133,6 +128,18 @@ const headline = computed(() => {
               :color="needle.owned ? 'success' : 'warning'"
               :label="needle.owned ? 'owned' : 'to buy'"
             />
+          </template>
+          <template #does-cell="{ row: { original } }">
+            <template
+              v-for="(job, i) in original.jobs"
+              :key="job"
+              ><template v-if="original.adds.includes(job)">{{ job }}</template
+              ><span
+                v-else
+                class="hint"
+                >{{ job }}<span class="sr-only"> (another too)</span></span
+              >{{ i < original.jobs.length - 1 ? ', ' : '' }}</template
+            >
           </template>
         </UTable>
         <p

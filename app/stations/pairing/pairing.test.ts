@@ -83,6 +83,9 @@ describe('the ranking', () => {
   })
   it('explains the needle that is pressed', async () => {
     const page = ranking()
+    // The worst are looked up.
+    expect(page.text()).not.toContain('4.0/100 jeans')
+    await page.press(/^3 more/)
     await page.press(/^Hits\s*4\.0\/100 jeans/)
     expect(page.text()).toContain('Without a long polished eye the wrapping strips')
   })

@@ -213,6 +213,7 @@ const missing = computed(() =>
     why="Its widest stitch and its dials decide what can be sewn."
     :csv="csv"
     :prints="prints"
+    example="pintucks"
   >
     <template #wants>
       <TuckFields

@@ -184,7 +184,19 @@ const sheetItems = computed(() =>
       icon="i-lucide-list-ordered"
       title="No project yet"
       description="A project puts the pieces of one thing to make in the best order."
-    />
+    >
+      <template #body>
+        <figure class="text-muted text-start border border-dashed rounded-xl p-4">
+          <ol>
+            <li>1 Cut out the collar, 20 minutes</li>
+            <li>2 Collar, pintucks, 35 minutes</li>
+            <li>2.5 minutes: Needle · Thread</li>
+            <li>3 Pocket, topstitching, 12 minutes</li>
+          </ol>
+          <figcaption class="hint">Example: three pieces of work in their order</figcaption>
+        </figure>
+      </template>
+    </UEmpty>
     <div
       v-else
       class="planner"

@@ -14,7 +14,8 @@ export const useSwatchStore = defineStore('swatches', () => {
   const newest = computed(() => newestFirst(book.shelf.swatches.values(), ({ keptAt }) => keptAt))
 
   /**
-   * What a swatch's number would be on another machine: as far from home, as a share of the way. null: a dial
+   * What a swatch's number would be on another machine: as far from normal tension, as a share of the way.
+   * null: a dial
    * is not known.
    */
   function guessOn(swatch: Swatch, machine: Machine): number | null {

@@ -7,8 +7,8 @@ export interface SwatchChartLook extends AxisLook {
   readonly failed: string
 }
 /**
- * A swatch in the charts: how far from home it lies, what the rule would say; both as shares of the way to
- * the end stop.
+ * A swatch in the charts: how far from normal tension it lies, what the rule would say; both as shares of
+ * the way to the end stop.
  */
 export interface SwatchPoint {
   readonly name: string
@@ -51,7 +51,8 @@ function byVerdict(
 }
 
 /**
- * How far from home each kind of thread was set, verdicts told apart by shape too. `by` chooses kind or goal.
+ * How far from normal tension each kind of thread was set, verdicts told apart by shape too. `by` chooses
+ * kind or goal.
  */
 export function offsetChart(
   points: readonly SwatchPoint[],

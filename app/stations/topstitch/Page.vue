@@ -212,6 +212,7 @@ const missing = computed(() =>
     why="How far its needle moves decides which foot guides a row."
     :csv="csv"
     :prints="prints"
+    example="topstitching"
   >
     <template #wants>
       <EdgeFields

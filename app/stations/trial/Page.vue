@@ -11,7 +11,7 @@ const chartRows = computed(() =>
       : [{ number: row.number, dial: row.dial, reading: row[facts.value.leads]! }],
   ),
 )
-/** What the sign doctor asks to be tried, until a row is sewn. */
+/** What Troubleshooting asks to be tried, until a row is sewn. */
 const { at } = useRoute().query
 const form = useTemplateRef<{ focus: () => void }>('form')
 const more = ref(false)
@@ -68,6 +68,7 @@ watch(
         />
       </UCard>
       <UCard
+        v-if="trial.dial"
         as="section"
         aria-label="Rows"
       >

@@ -109,9 +109,7 @@ function all(id: string): void {
           aria-label="Set up without the walk"
         >
           <h2>Set up without the walk?</h2>
-          <p class="hint">
-            Ticks in the walk fill this list. If you set the machine up by yourself, say so once.
-          </p>
+          <p class="hint">Ticks in the walk fill this list. Otherwise say so once.</p>
           <UButton
             variant="outline"
             icon="i-lucide-check"

@@ -14,7 +14,7 @@ describe('compareRow', () => {
   it('tells how the same stitch does with another needle', () => {
     const parts = setupPartsOf(setup, tables)
     const needle = records.needles.find(n => n.gapMm === 4)!
-    // Attic seven: 7.0 − 4.0 − 0.5 = 2.5, a lane of 1.5 (calculated).
+    // Attic seven: 7.0 − 4.0 − 0.5 = 2.5, a space between rows of 1.5 (calculated).
     expect(compareRow(setup, { ...parts, needle }, DEFAULT_SETTINGS, 'a', 'b', 'c')).toMatchObject({
       verdict: 'strikes',
       safeWidthMm: 2.5,

@@ -25,17 +25,14 @@ const emit = defineEmits<{
 }>()
 const { length, place, cut, sign } = useLength()
 const drifts = computed(() => answer.band.drift)
-/** Where the end of the longest leg may fall, by the feed measured on this cloth. */
+/** Where the end of the longest side may fall, by the feed measured on this cloth. */
 const far = computed(() => {
   const { feed, rows } = answer
   if (!feed) return ''
   const longestMm = Math.max(...rows.flatMap(({ legs }) => legs.map(({ lengthMm }) => lengthMm)))
   const { leastMm, mostMm } = farPoint(longestMm, feed)
   const [side, least, most] = [longestMm, leastMm, mostMm].map(cut)
-  return (
-    `On this cloth stitches are ${formatNumber(feed.factor, 2)} of the dial. `
-    + `A ${side} ${sign()} side will end between ${least} and ${most} ${sign()}.`
-  )
+  return `A ${side} ${sign()} side will end between ${least} and ${most} ${sign()}.`
 })
 const open = ref(false)
 </script>
@@ -46,9 +43,11 @@ const open = ref(false)
     aria-label="Rows of the band"
     class="grid gap-2"
   >
-    <header>
-      <h2>{{ length(answer.band.bandMm) }} wide</h2>
-      <span class="hint">{{ answer.isDialKnown ? 'on your dial' : 'dial guessed' }}</span>
+    <header class="flex-wrap">
+      <h2 class="whitespace-nowrap">
+        <span class="answer">{{ length(answer.band.bandMm) }}</span> wide
+      </h2>
+      <DialSource :known="answer.isDialKnown" />
     </header>
     <ol class="rows">
       <li
@@ -83,6 +82,12 @@ const open = ref(false)
       class="hint"
     >
       {{ far }}
+      <SourceChip
+        of="measured"
+        about="feed"
+      >
+        <p>On this cloth stitches are {{ formatNumber(answer.feed!.factor, 2) }} of the dial.</p>
+      </SourceChip>
     </p>
     <ul
       v-if="answer.notes.length > 0 || buildUp?.muddy"

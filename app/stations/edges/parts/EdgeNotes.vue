@@ -30,7 +30,7 @@ const {
   /** Stitches sewn over the beginning. */
   overlap: number
   stitch: StitchSetting
-  /** The widest bite that touches nothing, all round. */
+  /** The widest stitch that crowds nothing, all round. */
   widestMm: number
   hexes: readonly string[]
   /** null: not chosen. */

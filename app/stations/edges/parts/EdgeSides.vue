@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type EdgeSide, recounted, sewnOrder, sideWords } from '#core/edge'
+import { type EdgeSide, recounted, sewnOrder, type SideStitches, sideStitches, sideWords } from '#core/edge'
 import type { FitPlan } from '#core/fit'
 import type { EdgeAnswer } from '#shared/inputs'
 import type { EdgePiece } from '#shared/records'
@@ -31,7 +31,7 @@ interface Row {
   readonly at: SideAt
   readonly name: string
   readonly of: EdgeSide
-  readonly words: string
+  readonly stitches: SideStitches
   /** What comes after it: a point, or the end. */
   readonly then: string
   /** Where it is begun inside this side; empty: it is not. */
@@ -41,7 +41,7 @@ interface Row {
 const rows = computed((): Row[] => {
   let number = 0
   return plan.value.stretches.flatMap((stretch, s) => {
-    const words = sideWords(stretch, answer.scale, bareMm)
+    const stitches = sideStitches(stretch, answer.scale, bareMm)
     return stretch.sides.map((of, side): Row => {
       number += 1
       const next = stretch.closed
@@ -53,7 +53,7 @@ const rows = computed((): Row[] => {
         at: { stretch: s, side },
         name: names[s] ?? '',
         of,
-        words: words[side]!,
+        stitches: stitches[side]!,
         then: next ? kind : 'end',
         begun: begunWords(s, side),
         point: next?.at ?? null,
@@ -104,7 +104,7 @@ const turnWords = (every: number | null) => {
   >
     <header>
       <h2>Stitches</h2>
-      <span class="hint">{{ isDialKnown ? 'on your dial' : 'dial guessed' }}</span>
+      <DialSource :known="isDialKnown" />
     </header>
     <ol
       ref="list"
@@ -134,9 +134,10 @@ const turnWords = (every: number | null) => {
             ></span
           >
           <span class="text-right"
-            ><b>{{ row.words }}</b
-            >{{ `, ${row.then}`
-            }}<span
+            ><CountedStitches
+              :parts="row.stitches.parts"
+              :note="`${row.stitches.note}, ${row.then}`"
+            /><span
               v-if="!row.of.plan"
               class="close-ink"
               >: nothing on the dial lands</span

@@ -33,20 +33,24 @@ const SMALLER_MM = 0.05
 /** In its title, or with the best way, that changes the length as often. */
 const isSaid = (way: EdgeWay) =>
   way.dialChanges === ways[0]!.dialChanges || titleOf(way) === changesWords(way.dialChanges)
-const cards = computed(() =>
-  ways.map((way, i) => ({
+const costsOf = (way: EdgeWay): string[] => [
+  ...(isSaid(way) ? [] : [changesWords(way.dialChanges)]),
+  `length ± ${inMm(way.deviationMm / lengths)}`,
+  ...(wantedMm > 0 ? [`${biteWord} ${inMm(way.widthMm)}`] : []),
+  ...helpWords(way),
+  ...(way.bulk > 0 ? [`${way.bulk} bulky ${way.bulk === 1 ? 'point' : 'points'}`] : []),
+  ...(way.unreached > 0 ? [`${way.unreached} sides off the dial`] : []),
+]
+/** What all ways cost alike tells none from another: only the best has it. */
+const cards = computed(() => {
+  const costs = ways.map(costsOf)
+  const isShared = (cost: string) => costs.every(own => own.includes(cost))
+  return ways.map((way, i) => ({
     i,
     title: titleOf(way),
-    costs: [
-      ...(isSaid(way) ? [] : [changesWords(way.dialChanges)]),
-      `length ± ${inMm(way.deviationMm / lengths)}`,
-      ...(wantedMm > 0 ? [`${biteWord} ${inMm(way.widthMm)}`] : []),
-      ...helpWords(way),
-      ...(way.bulk > 0 ? [`${way.bulk} bulky ${way.bulk === 1 ? 'point' : 'points'}`] : []),
-      ...(way.unreached > 0 ? [`${way.unreached} sides off the dial`] : []),
-    ],
-  })),
-)
+    costs: i === 0 ? costs[i]! : costs[i]!.filter(cost => !isShared(cost)),
+  }))
+})
 </script>
 
 <template>
@@ -93,7 +97,7 @@ const cards = computed(() =>
 <style scoped>
 .ways {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(128px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(152px, 1fr));
   gap: 8px;
 }
 .way {

@@ -45,9 +45,9 @@ const MOST = 120
     class="grid gap-2"
   >
     <h2>The way</h2>
+    <p class="answer words">{{ starts(answer.sewn.starts) }}, {{ answer.sewn.tails }} tails</p>
     <p>
-      <b>{{ starts(answer.sewn.starts) }}, {{ answer.sewn.tails }} tails</b>, {{ cut(answer.sewn.sewnMm) }}
-      {{ sign() }} sewn<template v-if="answer.sewn.twiceMm > 0"
+      {{ cut(answer.sewn.sewnMm) }} {{ sign() }} sewn<template v-if="answer.sewn.twiceMm > 0"
         >, {{ cut(answer.sewn.twiceMm) }} {{ sign() }} of that twice</template
       >. {{ answer.sewn.pivots }} turns with the needle down.
     </p>
@@ -94,6 +94,9 @@ const MOST = 120
 </template>
 
 <style scoped>
+.words {
+  font-size: 27px;
+}
 .steps {
   display: grid;
   gap: 2px;

@@ -4,6 +4,7 @@ import { photoIdsIn, photosOf } from '#shared/records'
 import { putPhotos } from '#db/photos'
 import type { PackedPhoto } from '#workers/client'
 import type { Fault } from '~/asking/asker'
+import { useOfferedUnit } from '../useOfferedUnit'
 import { useZip } from '../useZip'
 
 /** Reads a backup, says what taking it in would do, and does it when asked to. */
@@ -11,6 +12,7 @@ const book = useBookStore()
 const { sayStored } = useStoredWords()
 const { progress, stop, unpack } = useZip()
 
+const { offered, takesUnit, offer, unitChanges } = useOfferedUnit()
 const preview = shallowRef<ImportPreview | null>(null)
 /** Photos that came in a zip, kept once the import is pressed. */
 const beside = shallowRef<readonly PackedPhoto[]>([])
@@ -50,8 +52,12 @@ async function readZip(file: File): Promise<void> {
 useIncoming(['backup'], read)
 function show(text: string): void {
   const reading = readBackup(text, book.tables)
-  if (reading.ok) preview.value = reading.preview
-  else problem.value = reading.message
+  if (!reading.ok) {
+    problem.value = reading.message
+    return
+  }
+  preview.value = reading.preview
+  offer(reading.unit)
 }
 function clear(): void {
   preview.value = null
@@ -75,10 +81,10 @@ async function takeIn({ withPhotos = true } = {}): Promise<void> {
   hasNoRoom.value = !(await book.storeBeside(() => keepPhotos(photos)))
   isTakingIn.value = false
   if (hasNoRoom.value) return
-  const stored = book.commit(
-    `Import ${name}`,
-    entries.map(({ table, record }) => ({ table, id: record.id, record })),
-  )
+  const stored = book.commit(`Import ${name}`, [
+    ...entries.map(({ table, record }) => ({ table, id: record.id, record })),
+    ...unitChanges.value,
+  ])
   clear()
   const taken = [counted(entries.length, 'record'), counted(photos.length, 'photo')]
   await sayStored(`${taken.filter(Boolean).join(' and ')} imported`, { kept: stored })
@@ -168,6 +174,10 @@ const photoWords = computed(() => {
             : 'There is nothing in it to import.'
         }}
       </p>
+      <OfferedUnit
+        v-model="takesUnit"
+        :unit="offered"
+      />
       <UAlert
         v-if="hasNoRoom"
         role="alert"

@@ -6,7 +6,7 @@ import { wayTo } from '../wayPaths'
 /** What is not measured and would change something: the most useful first, each with its ways. */
 const { missing, hasBegun } = defineProps<{
   missing: readonly Unmeasured[]
-  /** There is a machine and a needle to reckon with. */
+  /** There is a machine and a needle to work with. */
   hasBegun: boolean
 }>()
 const title = computed(() => {

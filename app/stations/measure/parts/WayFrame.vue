@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useFieldProblems } from '~/fields/fieldProblems'
 
-/** One way of measuring: what one does at the left, what comes of it at the right. */
+/** One way of measuring: what one does at the left, what follows from it at the right. */
 useFieldProblems()
 </script>
 

@@ -5,9 +5,9 @@ import type { BobbinAdvice, RankedBobbin } from '#core/pairing'
 const { advice, ranked } = defineProps<{ advice: BobbinAdvice; ranked: readonly RankedBobbin[] }>()
 const MOST = 4
 const LOOK_WORDS = {
-  'matches': 'same colour: nothing shows',
+  'matches': 'same colour',
   'near': 'nearly the colour',
-  'shows': 'another colour: it shows where it comes up',
+  'shows': 'another colour',
   'colour not known': 'colour not known',
 } as const satisfies Record<RankedBobbin['look'], string>
 const book = useBookStore()
@@ -37,6 +37,7 @@ const rows = computed(() =>
         >
           <b>{{ what }}</b>: {{ why }}.
         </p>
+        <p>Another colour shows where the bobbin thread comes up.</p>
       </SourceChip>
     </header>
     <ol class="choices">

@@ -2,11 +2,11 @@
 import { formatNumber } from '#core/units'
 import { needleSizeLabel, type NeedleType } from '#core/needle'
 import type { Thickness } from '#core/pairing'
-import type { ThreadKind } from '#core/thread'
+import { leastSure, type ThreadKind } from '#core/thread'
 
 /**
- * The thread in the eye, to scale: the blade, its clear eye, and the thread's cross-section; a film as the
- * band it is.
+ * The thread in the eye, to scale: the blade, its clear eye, and the thread's cross-section; a flat metallic
+ * as the band it is.
  */
 const { type, sizeNm, eyeMm, threads } = defineProps<{
   type: NeedleType
@@ -29,6 +29,12 @@ const label = computed(() => {
   const eye = `${type} ${needleSizeLabel(sizeNm)}: the eye is ${inMm(eyeMm)} wide`
   return `${eye}; ${threads.map(threadWords).join(', ')}.`
 })
+const thickWords = computed(() => {
+  const mm = threads.map(({ thickness }) => bareMm(thickness.mm)).join(' and ')
+  const isBand = threads.length > 0 && threads.every(({ kind }) => kind === 'film')
+  return threads.length === 0 ? '' : `${isBand ? 'band' : 'thread'} ${mm} mm`
+})
+const source = computed(() => leastSure(threads.map(({ thickness }) => thickness.source)))
 </script>
 
 <template>
@@ -83,12 +89,19 @@ const label = computed(() => {
       </svg>
     </div>
     <figcaption class="hint">
-      eye {{ inMm(eyeMm) }}, {{ formatNumber(PX_PER_MM / CSS_PX_PER_MM, 0) }}× size<template
-        v-for="(thread, i) in threads"
-        :key="i"
-        ><br />{{ thread.kind === 'film' ? 'band' : 'thread' }} {{ inMm(thread.thickness.mm) }},
-        {{ thread.thickness.source }}</template
+      eye {{ inMm(eyeMm) }}, {{ formatNumber(PX_PER_MM / CSS_PX_PER_MM, 0) }}× size<br />{{ thickWords }}
+      <SourceChip
+        v-if="threads.length > 0"
+        :of="source"
+        about="thread thickness"
       >
+        <p
+          v-for="(thread, i) in threads"
+          :key="i"
+        >
+          {{ inMm(thread.thickness.mm) }}: {{ THICKNESS_WHY[thread.thickness.source] }}
+        </p>
+      </SourceChip>
     </figcaption>
   </figure>
 </template>
@@ -103,6 +116,5 @@ figcaption {
   margin-top: 6px;
   text-align: center;
   line-height: 1.25;
-  white-space: nowrap;
 }
 </style>

@@ -31,9 +31,14 @@ function lookOf(one: RankedNeedle) {
   if (one.swing === 'strikes') return VERDICT_LOOKS.strikes
   return one.verdict === 'good' && !isFlawless(one) ? JOB_LOOKS.mind : FIT_LOOKS[one.verdict]
 }
+/** Needles shown before one asks for the rest. */
+const FIRST = 6
+const isAll = ref(false)
 const SWING_WORDS = { clear: 'swing clear', close: 'swing close', strikes: 'hits here' } as const
 const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
 const isIn = ({ needle }: RankedNeedle) => needle.id === inHand.setup.needleId
+/** The one that is in stands with the best, however it does. */
+const listed = computed(() => ranked.filter((one, i) => isAll.value || i < FIRST || isIn(one)))
 const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the width of its eye' } as const
 </script>
 
@@ -92,7 +97,7 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
       </p>
       <ol class="list">
         <li
-          v-for="one in ranked"
+          v-for="one in listed"
           :key="one.needle.id"
           :class="{ current: one.needle.id === inHand.setup.needleId }"
         >
@@ -136,6 +141,20 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
           />
         </li>
       </ol>
+      <UButton
+        v-if="isAll || listed.length < ranked.length"
+        variant="ghost"
+        color="neutral"
+        size="sm"
+        :icon="isAll ? 'i-lucide-chevron-down' : 'i-lucide-chevron-right'"
+        :label="isAll ? 'Fewer' : `${ranked.length - listed.length} more`"
+        :aria-expanded="isAll"
+        @click="
+          () => {
+            isAll = !isAll
+          }
+        "
+      />
       <p
         v-if="buy"
         class="buy"

@@ -66,7 +66,7 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
       </SourceChip>
     </header>
     <p
-      class="big serif"
+      class="answer"
       :class="{ rule: !isMeasured }"
     >
       <span class="inline-block">
@@ -153,11 +153,7 @@ const shownLines = refDebounced(lines, TABLE_WAITS_MS)
 </template>
 
 <style scoped>
-.big {
-  font-size: 34px;
-  line-height: 1.1;
-}
-.big.rule {
+.answer.rule {
   border-bottom: 2px dashed var(--line-strong);
 }
 .minds:empty {

@@ -68,6 +68,9 @@ const shopping = computed(() => [
   ),
   ...needles.value.filter(({ isWorn }) => isWorn).map(({ name }) => `A new ${name}`),
 ])
+/** What is to buy stands open; the rest is looked up. */
+const open = ref({ threads: false, bobbins: false, needles: false })
+const bobbinCount = computed(() => (totals?.bobbins ?? []).reduce((sum, { count }) => sum + (count ?? 1), 0))
 const sewing = computed(() => totals?.minutes ?? 0)
 </script>
 
@@ -98,42 +101,66 @@ const sewing = computed(() => totals?.minutes ?? 0)
       Not in it: {{ unknown.map(({ name }) => name).join(', ') }} (its setup is not complete, or it cannot be
       sewn).
     </p>
-    <h3>Threads</h3>
-    <ul>
-      <li
-        v-for="one in threads"
-        :key="one.id"
-        class="line"
-      >
-        <span>{{ one.name }}</span>
-        <span
-          ><b>{{ totals?.atLeast ? 'at least ' : '' }}{{ far(one.metres) }}</b>
-          <span :class="one.shortM === null ? 'hint' : 'strikes-ink'">{{ leftWords(one) }}</span></span
+    <template v-if="shopping.length > 0">
+      <h3>To buy</h3>
+      <ul aria-label="To buy">
+        <li
+          v-for="words in shopping"
+          :key="words"
+          class="strikes-ink"
         >
-      </li>
-    </ul>
-    <h3>Wind beforehand</h3>
-    <ul>
-      <li
-        v-for="bobbin in totals?.bobbins ?? []"
-        :key="bobbin.thread?.id ?? ''"
-        class="line"
-      >
-        <span>{{ bobbin.thread?.name ?? 'not chosen' }}</span>
-        <b>{{ bobbinWords(bobbin.count) }}</b>
-      </li>
-    </ul>
-    <h3>Needles</h3>
-    <ul>
-      <li
-        v-for="needle in needles"
-        :key="needle.id"
-        class="line"
-      >
-        <span>{{ needle.name }}</span>
-        <span :class="needle.isWorn ? 'close-ink' : 'hint'">{{ wearWords(needle) }}</span>
-      </li>
-    </ul>
+          {{ words }}
+        </li>
+      </ul>
+    </template>
+    <FoldAway
+      v-model:open="open.threads"
+      :title="`Threads: ${threads.length}`"
+    >
+      <ul>
+        <li
+          v-for="one in threads"
+          :key="one.id"
+          class="line"
+        >
+          <span>{{ one.name }}</span>
+          <span
+            ><b>{{ totals?.atLeast ? 'at least ' : '' }}{{ far(one.metres) }}</b>
+            <span :class="one.shortM === null ? 'hint' : 'strikes-ink'">{{ leftWords(one) }}</span></span
+          >
+        </li>
+      </ul>
+    </FoldAway>
+    <FoldAway
+      v-model:open="open.bobbins"
+      :title="`Bobbins to wind: ${bobbinCount}`"
+    >
+      <ul>
+        <li
+          v-for="bobbin in totals?.bobbins ?? []"
+          :key="bobbin.thread?.id ?? ''"
+          class="line"
+        >
+          <span>{{ bobbin.thread?.name ?? 'not chosen' }}</span>
+          <b>{{ bobbinWords(bobbin.count) }}</b>
+        </li>
+      </ul>
+    </FoldAway>
+    <FoldAway
+      v-model:open="open.needles"
+      :title="`Needles: ${needles.length}`"
+    >
+      <ul>
+        <li
+          v-for="needle in needles"
+          :key="needle.id"
+          class="line"
+        >
+          <span>{{ needle.name }}</span>
+          <span :class="needle.isWorn ? 'close-ink' : 'hint'">{{ wearWords(needle) }}</span>
+        </li>
+      </ul>
+    </FoldAway>
     <template v-if="stabilizers.length > 0">
       <h3>Stabilizer</h3>
       <ul>
@@ -151,18 +178,6 @@ const sewing = computed(() => totals?.minutes ?? 0)
               >{{ length(STABILIZER_BESIDE_MM) }} more on each side.</SourceChip
             ></span
           >
-        </li>
-      </ul>
-    </template>
-    <template v-if="shopping.length > 0">
-      <h3>To buy</h3>
-      <ul aria-label="To buy">
-        <li
-          v-for="words in shopping"
-          :key="words"
-          class="strikes-ink"
-        >
-          {{ words }}
         </li>
       </ul>
     </template>

@@ -13,7 +13,7 @@ const { plan, title, dueOn, names } = defineProps<{
   /** Of each item, in their order. */
   names: readonly string[]
 }>()
-const MOST_SHOWN = 8
+const MOST_SHOWN = 4
 const DAY = { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' } as const
 const THIS_YEAR = new Intl.DateTimeFormat(undefined, DAY)
 const OTHER_YEAR = new Intl.DateTimeFormat(undefined, { ...DAY, year: 'numeric' })

@@ -13,7 +13,7 @@ const LEG_MM = 9
 const inner = computed(() => ({ x: LEG_MM + gapMm, y: LEG_MM }))
 type Line = readonly [number, number, number, number]
 const sideMm = computed(() => LEG_MM + gapMm + 2)
-/** Down the leg and along the next, for one row as far out. */
+/** Down the side and along the next, for one row as far out. */
 function legs(outMm: number, downTo: number, alongFrom: number): Line[] {
   const x = inner.value.x - outMm
   const y = inner.value.y + outMm

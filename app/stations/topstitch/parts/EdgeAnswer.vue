@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { giveOrTake } from '#core/measured'
-import { type DialScale, type FitPlan, planWords, UNKNOWN_LENGTH_DIAL } from '#core/fit'
+import { type DialScale, type FitPlan, planParts, planWords } from '#core/fit'
 import type { PlannedRow } from '#core/topstitch'
 import type { OwnedGuide } from '#shared/inputs'
 
-/** Every row: what guides it, and its legs with whole stitches to each corner. */
+/** Every row: what guides it, and its sides with whole stitches to each corner. */
 const { rows, guides, scale, isDialKnown } = defineProps<{
   rows: readonly PlannedRow[]
   /** How the planned lengths stand on the dial. */
@@ -53,11 +53,7 @@ const open = ref<number | null>(null)
   >
     <header>
       <h2>Stitches</h2>
-      <span class="hint">{{
-        isDialKnown
-          ? 'on your dial'
-          : `dial guessed: ${bareMm(UNKNOWN_LENGTH_DIAL.minMm)} to ${inMm(UNKNOWN_LENGTH_DIAL.maxMm)}`
-      }}</span>
+      <DialSource :known="isDialKnown" />
     </header>
     <SegmentBar
       v-if="rows.length > 1"
@@ -96,13 +92,12 @@ const open = ref<number | null>(null)
               "
             >
               <span
-                ><b>Side {{ i + 1 }}</b> <span class="hint">{{ placed(leg.lengthMm) }}</span></span
+                ><b>Side {{ i + 1 }}</b> <span class="hint long">{{ placed(leg.lengthMm) }}</span></span
               >
-              <b
+              <CountedStitches
                 v-if="row.plans[i]![0]"
-                class="counted"
-                >{{ planWords(row.plans[i]![0]!, bareMm, scale) }}</b
-              >
+                :parts="planParts(row.plans[i]![0]!, bareMm, scale)"
+              />
               <span
                 v-else
                 class="close-ink"
@@ -165,11 +160,9 @@ const open = ref<number | null>(null)
 .leg b {
   white-space: nowrap;
 }
-/* What is dialled and what it sews may take two lines. */
-.leg .counted {
-  min-width: 0;
-  text-align: end;
-  white-space: normal;
+/* Below its side’s name: the stitches have the width. */
+.leg .long {
+  display: block;
 }
 .leg {
   width: 100%;

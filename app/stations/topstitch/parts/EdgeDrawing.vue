@@ -81,7 +81,7 @@ function press(index: number, event: KeyboardEvent): void {
   event.stopPropagation()
   emit('row', index, snap(Math.max(0.5, rows[index]!.atMm + way)))
 }
-/** The lowest leg of a row: there it is taken hold of. */
+/** The lowest side of a row: there it is taken hold of. */
 function handleAt(row: PlannedRow): { x: number; y: number } | null {
   const leg = [...row.legs].filter(one => one.pathMm.length > 1).sort((a, b) => footOf(a) - footOf(b))[0]
   if (!leg) return null

@@ -112,7 +112,10 @@ const names = computed(
     >
       The step of this dial is not known: {{ formatShort(trial.dial.step) }} is a guess. Add it under Machine.
     </p>
-    <div class="buttons">
+    <div
+      v-if="trial.dial"
+      class="buttons"
+    >
       <UButton
         variant="outline"
         icon="i-lucide-scissors"

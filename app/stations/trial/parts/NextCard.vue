@@ -158,25 +158,19 @@ const raises = computed(() => {
       </FoldAway>
     </div>
   </div>
-  <UCard
-    v-else
-    as="section"
-    aria-label="Missing"
-  >
-    <template v-if="inHand.parts.machine">
-      <p role="status">
-        <b>The tension dial of {{ inHand.parts.machine.name }}?</b> A number means nothing without it.
-      </p>
-      <DialHere
-        :key="inHand.parts.machine.id"
-        :machine="inHand.parts.machine"
-      />
-    </template>
-    <MissingCard
-      v-else
-      why="A tension belongs to its machine."
+  <MissingCard
+    v-else-if="!inHand.parts.machine"
+    why="A tension belongs to its machine."
+  />
+  <template v-else>
+    <p role="status">
+      <b>The tension dial of {{ inHand.parts.machine.name }}?</b> A number means nothing without it.
+    </p>
+    <DialHere
+      :key="inHand.parts.machine.id"
+      :machine="inHand.parts.machine"
     />
-  </UCard>
+  </template>
 </template>
 
 <style scoped>

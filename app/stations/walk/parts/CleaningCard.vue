@@ -3,6 +3,8 @@ import { dayOf } from '~/utils/dates'
 
 /** What to clean on the machine of the piece in hand, where to look, and when it was last done. */
 const care = useCareStore()
+/** Where to look for one of the prompts; the others fold. */
+const opened = ref<number | null>(0)
 const dayWords = (moment: string | null | undefined) => (moment ? dayOf(moment) : 'not noted')
 </script>
 
@@ -20,18 +22,23 @@ const dayWords = (moment: string | null | undefined) => (moment ? dayOf(moment) 
         class="prompts"
       >
         <li
-          v-for="prompt in care.prompts"
+          v-for="(prompt, i) in care.prompts"
           :key="prompt.code"
         >
-          <b>{{ prompt.message }}</b>
-          <ul>
-            <li
-              v-for="place in prompt.look"
-              :key="place"
-            >
-              {{ place }}
-            </li>
-          </ul>
+          <FoldAway
+            :open="i === opened"
+            :title="prompt.message"
+            @update:open="isOpen => (opened = isOpen ? i : null)"
+          >
+            <ul>
+              <li
+                v-for="place in prompt.look"
+                :key="place"
+              >
+                {{ place }}
+              </li>
+            </ul>
+          </FoldAway>
         </li>
       </ul>
       <p

@@ -19,7 +19,7 @@ const speed = ref(perMinuteOf(inHand.setup, book.shelf.machines))
 const isTimed = computed(() => inHand.parts.machine?.perMinute != null)
 const typed = ref(false)
 const speedSource = computed(() => {
-  if (typed.value) return 'typed'
+  if (typed.value) return 'as you typed it'
   return isTimed.value ? 'as timed on this machine' : 'a guess'
 })
 const { refuses } = useFieldProblems()
@@ -61,7 +61,12 @@ function add(): void {
     >
       {{ formatNumber(found.stitches, 0) }} stitches:
       <b>{{ found.minutes < 1 ? 'under a minute' : `${Math.round(found.minutes)} minutes` }}</b>{{ ' ' }}
-      <span class="hint">rule; speed {{ speedSource }}, pauses not counted</span>
+      <SourceChip
+        of="rule"
+        about="time from the length sewn"
+      >
+        <p>Stitches divided by the speed, {{ speedSource }}. Pauses are not counted.</p>
+      </SourceChip>
     </p>
     <p
       v-else

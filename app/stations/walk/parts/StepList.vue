@@ -9,6 +9,10 @@ const { steps, held, current, long } = defineProps<{
   current: number
   long: boolean
 }>()
+/** What is done before the step in hand takes no room, unless one looks for it. */
+const showsDone = ref(false)
+const isAway = (i: number) => !long && !showsDone.value && i < current && held.has(steps[i]!.id)
+const doneCount = computed(() => steps.filter(({ id }, i) => i < current && held.has(id)).length)
 const emit = defineEmits<{ show: [index: number]; toggle: [id: string] }>()
 const list = useTemplateRef('list')
 const row = useTemplateRef('row')
@@ -24,12 +28,27 @@ watch(
 </script>
 
 <template>
+  <UButton
+    v-if="!long && doneCount > 0"
+    variant="ghost"
+    color="neutral"
+    size="sm"
+    :icon="showsDone ? 'i-lucide-chevron-down' : 'i-lucide-chevron-right'"
+    :label="`${doneCount} done`"
+    :aria-expanded="showsDone"
+    @click="
+      () => {
+        showsDone = !showsDone
+      }
+    "
+  />
   <ol
     ref="list"
     :class="{ long }"
   >
     <li
       v-for="(step, i) in steps"
+      v-show="!isAway(i)"
       :key="step.id"
       ref="row"
       :class="{ now: i === current, done: held.has(step.id) }"

@@ -3,7 +3,7 @@ import type { Blade } from '#core/needle'
 import { type Draw, DRAW_WORDS, type SupplyPlace } from '#core/terms'
 import { BLADE_LOOKS } from '~/seam/bladeLooks'
 
-/** How a thread comes off: rolling off sideways, over the end, from a cup or a stand. */
+/** How a thread comes off: unwinding from the side sideways, over the end, from a cup or a stand. */
 const { strand, draw, place, film } = defineProps<{
   strand: Blade
   draw: Draw

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Under the handwheel: the caution, whether exactly this was hand-walked, and the press that logs it. */
+/**
+ * Under the handwheel: the caution, whether exactly this was turned through by hand, and the press that
+ * logs it.
+ */
 const handWalks = useHandWalksStore()
 const { hindrance, log, walkedOn } = useHandWalk()
 </script>

@@ -8,7 +8,7 @@ import { STANDING_LOOKS } from './standingLooks'
 import { useStitchPreviews } from './useStitchPreviews'
 import { LateOwnStitchMaker } from '~/asking/lateWithin'
 
-/** Every stitch as this needle and these threads sew it, with what would come of it. */
+/** Every stitch as this needle and these threads sew it, with what follows from it. */
 const open = defineModel<boolean>('open', { required: true })
 const book = useBookStore()
 const inHand = useInHandStore()
@@ -75,7 +75,7 @@ function added(id: string): void {
   if (stitch) choose(stitch)
 }
 const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
-/** What would come of it, in a word: the strike before the mud. */
+/** What would come of it, in a word: the hit before the mud. */
 const lookOf = (one: FittedStitch) =>
   STANDING_LOOKS[one.standing !== 'strikes' && isMuddy(one) ? 'muddy' : one.standing]
 function sizeOf({ setting, standing }: FittedStitch): string {

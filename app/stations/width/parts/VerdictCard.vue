@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import type { Machine } from '#shared/records'
-import { compareTwinMode, evidenceWords, twinModeWords } from '#core/swing'
+import { compareTwinMode, twinModeWords } from '#core/swing'
 import { jobHeadline } from '#core/verdict'
 import { LateReasonPress } from '~/asking/lateParts'
-import { dayOf } from '~/utils/dates'
 import { firstViewStands } from '~/utils/firstView'
 import { JOB_LOOKS } from '~/utils/verdict'
 
@@ -43,15 +42,11 @@ function forgetWords({ twinMode, forgetsTwinMode }: Machine): string {
   if (forgetsTwinMode) return ' The machine resets the twin setting when switched off.'
   return ' Check whether the machine keeps the twin setting when switched off.'
 }
-const handWalks = useHandWalksStore()
-/** What it rests on, and how sure that is. */
-const evidence = computed(() => {
-  const walked = handWalks.latest
-    ? `; turned through ${dayOf(handWalks.latest.walkedAt)}`
-    : '; not turned through by hand'
-  return `${evidenceWords(inHand.verdict)}${walked}.`
-})
 const isByRule = computed(() => inHand.verdict.evidence === 'rule')
+const unmeasured = computed(() => {
+  const parts = inHand.verdict.unmeasured
+  return `${parts.length === 1 ? `The ${parts[0]} is` : 'Foot and plate are'} not measured.`
+})
 /** What helps a stitch that is held at one end of the swing. */
 const shift = computed(() => {
   const mm = inHand.clearingShift
@@ -74,7 +69,7 @@ const isOpen = ref(false)
       class="line"
       :style="{ color: look.ink }"
     >
-      <UIcon :name="look.icon" /> <b>{{ line }}</b>
+      <UIcon :name="look.icon" /> <b>{{ line }}</b> <VerdictSource about="verdict" />
     </p>
     <div
       v-for="reason in against"
@@ -89,10 +84,12 @@ const isOpen = ref(false)
         :reason="reason"
       />
     </div>
-    <p class="evidence">
-      <UIcon :name="isByRule ? 'i-lucide-circle-dashed' : 'i-lucide-ruler'" /> {{ evidence }}
+    <p
+      v-if="isByRule"
+      class="unmeasured"
+    >
+      {{ unmeasured }}
       <NuxtLink
-        v-if="isByRule"
         no-prefetch
         to="/measure"
         class="measure"
@@ -182,9 +179,10 @@ const isOpen = ref(false)
 .say.rule {
   border-style: dashed;
 }
-.evidence {
+.unmeasured {
   display: flex;
-  gap: 6px;
+  flex-wrap: wrap;
+  gap: 0 6px;
   align-items: center;
   margin: 3px 0;
   font-size: 14.5px;
@@ -209,9 +207,6 @@ const isOpen = ref(false)
 }
 .against p {
   flex: 1;
-}
-.evidence .iconify {
-  flex: none;
 }
 .line {
   font-size: 16.5px;

@@ -88,11 +88,7 @@ useKeys({
         <template v-else-if="inHand.result">
           {{ safeWords }}
           <b v-if="inHand.result.safeWidthMm">{{ limitMm(inHand.result.safeWidthMm) }}</b>
-          {{ ' '
-          }}<SourceChip
-            of="rule"
-            about="safe width"
-          />
+          {{ ' ' }}<VerdictSource about="safe width" />
         </template>
       </p>
       <UButton
