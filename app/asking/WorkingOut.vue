@@ -11,7 +11,12 @@ const isLong = ref(false)
 const timer = setTimeout(() => {
   isLong.value = true
 }, SOON_MS)
-onScopeDispose(() => clearTimeout(timer))
+const { say } = useSaid()
+onScopeDispose(() => {
+  clearTimeout(timer)
+  // Who heard that it takes a while hears that it is over.
+  if (isLong.value) void say('Worked out.')
+})
 </script>
 
 <template>

@@ -449,6 +449,21 @@ const spoolsNote = computed(() => {
     display: none;
   }
 }
+/* Low and wide, as a phone laid down: one line, so that the page’s answer is in view. */
+@media (max-height: 500px) and (min-width: 641px) {
+  .lineup {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    padding-block: 4px;
+  }
+  .first {
+    flex: 1 1 300px;
+  }
+  .second.open {
+    flex: 1 1 100%;
+  }
+}
 @media print {
   .lineup {
     display: none;

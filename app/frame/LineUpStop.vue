@@ -132,7 +132,7 @@ provide(closePickerKey, () => {
   font-weight: 400;
   line-height: 1.1;
 }
-@media (max-width: 640px) {
+@media (max-width: 640px), (max-height: 500px) {
   .stop.title b {
     font-size: 17px;
   }

@@ -26,6 +26,7 @@ const searchOpen = ref(false)
 
 const { undo, redo, undoWords, redoWords } = useUndo()
 const askedUndo = useAskedUndo()
+const { said } = useSaid()
 useHands()
 const router = useRouter()
 goneTo(router.currentRoute.value.path)
@@ -140,6 +141,13 @@ useKeys({
       <LateStorageNotice v-if="hasNotice" />
       <slot />
     </main>
+    <p
+      class="sr-only"
+      role="status"
+      aria-label="What just happened"
+    >
+      {{ said }}
+    </p>
     <LateUndoAsk
       v-if="askedUndo"
       @close="askedUndo = null"

@@ -27,7 +27,7 @@ const PAD_MM = 8
 const ARROW_MM = 7
 const NUMBER_MM = 3
 /** Beside the arrow, and within what stands free round the drawing. */
-const NUMBER_OFF_MM = 4.5
+const NUMBER_OFF_MM = 5.5
 const ORDER_WIDE_MM = 170
 const ORDER_LINE_MM = 6
 const ORDER_CHARS = 84

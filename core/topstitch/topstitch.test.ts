@@ -405,7 +405,7 @@ describe('rows', () => {
       length: String,
     })
     const said = drawing.marks.flatMap(mark => (mark.kind === 'text' ? [mark.text] : []))
-    expect(said.slice(0, 5)).toEqual(['1', '2', '3', '4', expect.stringMatching(/^Row 1: side 1 \d+ × \d/)])
+    expect(said.slice(0, 5)).toEqual(['1', '2', '3', '4', expect.stringMatching(/^Row 1, side 1: \d+ × \d/)])
     const drops = drawing.marks.filter(({ kind }) => kind === 'circle').length
     const stitches = planRows(ROWS)[0]!.plans.reduce((sum, plans) => sum + plans[0]!.stitches + 1, 0)
     expect(drops).toBe(stitches)

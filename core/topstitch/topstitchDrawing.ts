@@ -76,7 +76,7 @@ function rowMarks({ legs, plans }: PlannedRow, wantedMm: number, onPaper: (point
 
 const isSewn = ({ pathMm, lengthMm }: OutlineLeg) => pathMm.length >= 2 && lengthMm > 0
 
-/** “Row 1: side 1 41 × 3.0; side 2 4 × 3.1” */
+/** “Row 1, side 1: 41 × 3.0; side 2: 4 × 3.1” */
 function rowWords(
   { legs, plans }: PlannedRow,
   row: number,
@@ -87,9 +87,9 @@ function rowWords(
     if (!isSewn(leg)) return []
     const even = evenFit(leg.lengthMm, wantedMm)
     const plan = plans[i]?.[0] ?? { parts: [{ count: even.stitches, lengthMm: even.lengthMm }] }
-    return [`side ${i + 1} ${wordsOf(plan)}`]
+    return [`side ${i + 1}: ${wordsOf(plan)}`]
   })
-  return `Row ${row + 1}: ${sides.join('; ')}`
+  return `Row ${row + 1}, ${sides.join('; ')}`
 }
 
 /** The number of each side, inside the innermost row that has it: away from every row. */

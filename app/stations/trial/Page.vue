@@ -113,7 +113,12 @@ watch(
   display: grid;
   gap: 10px;
 }
-@media (max-width: 800px) {
+/* It stands in a card already. */
+.read :deep(.missing) {
+  border: 0;
+  padding: 0;
+}
+@media (max-width: 800px), (max-height: 500px) {
   .station {
     display: flex;
     flex-direction: column;

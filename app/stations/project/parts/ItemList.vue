@@ -77,11 +77,10 @@ function aboutWords(i: number, kind: ItemKind): string {
   const numbers = own ? ` · ${dialWords(own, bare).line}` : ''
   return `${KIND_WORDS[kind]}, ${timeWords(i)}${numbers}`
 }
-/** Said where one can hear it: a row that jumps is seen, not heard. */
-const moved = ref('')
+const { say } = useSaid()
 function move(from: number, to: number): void {
   emit('move', from, to)
-  moved.value = `${work[from]!.name} is now ${to + 1} of ${work.length}`
+  void say(`${work[from]!.name} is now ${to + 1} of ${work.length}`)
 }
 </script>
 
@@ -165,12 +164,6 @@ function move(from: number, to: number): void {
       </p>
     </li>
   </ol>
-  <p
-    class="sr-only"
-    role="status"
-  >
-    {{ moved }}
-  </p>
 </template>
 
 <style scoped>

@@ -216,7 +216,7 @@ const raises = computed(() => {
   background: var(--strikes-bg);
   border-color: var(--madder);
 }
-@media (max-width: 640px) {
+@media (max-width: 640px), (max-height: 500px) {
   .next {
     gap: 12px;
     padding: 2px 10px;

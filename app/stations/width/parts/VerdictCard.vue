@@ -69,7 +69,11 @@ const isOpen = ref(false)
       class="line"
       :style="{ color: look.ink }"
     >
-      <UIcon :name="look.icon" /> <b>{{ line }}</b> <VerdictSource about="verdict" />
+      <UIcon :name="look.icon" /> <b>{{ line }}</b>
+      <VerdictSource
+        v-if="against.length === 0"
+        about="verdict"
+      />
     </p>
     <div
       v-for="reason in against"
