@@ -33,7 +33,7 @@ const measured = computed(() => orNull(() => feedOf(feed.value, cloth.value)))
 const known = computed(() => measured.value ?? UNKNOWN_FEED)
 /** Where the feed is taken from. */
 const source = computed(() => {
-  const factor = `Feed: ${formatNumber(known.value.factor, 2)} of the dial`
+  const factor = `Feed: ${formatNumber(known.value.factor, 2)}`
   if (feed.value) return `${factor}, measured here`
   return measured.value ? `${factor}, measured on ${cloth.value!.name}` : 'Feed: not measured'
 })

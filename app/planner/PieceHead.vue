@@ -87,11 +87,7 @@ function setPhoto(side: 'front' | 'back', id: string | null): void {
     />
     <p class="hint">
       <template v-if="sharedId">Everything you change is kept.</template>
-      <template v-else
-        >Kept from its first change.<template v-if="inHand.parts.machine">
-          Set up as the last piece was.</template
-        ></template
-      >
+      <template v-else>Kept from its first change.</template>
     </p>
   </UCard>
 </template>

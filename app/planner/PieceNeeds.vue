@@ -77,13 +77,11 @@ function ballWords({ thread, metres }: ThreadNeed): string {
       <p>
         <b>{{ minutesWords(found.minutes) }}</b>, {{ found.stitches }} stitches, {{ far(found.seamM) }} of
         seam{{ bobbinWords }}.
-      </p>
-      <p class="hint">
-        {{ found.needles.length > 1 ? 'The needles sew' : 'The needle sews' }} {{ hoursWords }}.
         <SourceChip
           of="guess"
           about="thread and time"
         >
+          <p>{{ found.needles.length > 1 ? 'The needles sew' : 'The needle sews' }} {{ hoursWords }}.</p>
           <p>
             Added are tails of {{ length(1000 * TAIL_M) }} and 12 % for trials. A turn takes 4 s, a row 20 s.
           </p>

@@ -35,7 +35,7 @@ const PLACE_WORDS = {
 } as const satisfies Record<ThreadNeed['place'], string>
 function stockWords({ leftM, shortM }: ThreadNeed): string {
   if (leftM === null) return 'spool not measured'
-  return shortM === null ? `${metres(leftM)} on the spool` : `${metres(shortM)} too little`
+  return shortM === null ? '' : `${metres(shortM)} too little`
 }
 const clothWords = computed(() => {
   const clothMm = seam?.clothThicknessMm ?? null

@@ -17,6 +17,6 @@ export const handWalks = table({
   holdsSetup: 'nowhere',
   // A log points at nothing: it stays true when what it speaks of is gone.
   refersTo: null,
-  words: { one: 'turning by hand', many: 'turnings by hand' },
+  words: { one: 'hand turn', many: 'hand turns' },
   demo: true,
 })

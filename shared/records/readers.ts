@@ -32,6 +32,6 @@ export const readers = table({
   blank: null,
   holdsSetup: 'nowhere',
   refersTo: null,
-  words: { one: 'reading practice', many: 'reading practices' },
+  words: { one: 'practice', many: 'practices' },
   demo: false,
 })

@@ -74,7 +74,7 @@ describe('the first minutes, from an empty book', () => {
       await open(driver, inject('plain'))
       // 7.4 ± 0.3: 7.1 − 2.5 − 0.8 − 2 × 0.25 = 3.3.
       await untilText(driver, 'Clear: up to 3.3 mm is safe.')
-      await untilText(driver, 'the plate is not measured')
+      await untilText(driver, 'The plate is not measured.')
       expect(await severeLogs(driver)).toEqual([])
     } finally {
       await other.quit()

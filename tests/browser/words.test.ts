@@ -27,9 +27,10 @@ describe('the words of a view', () => {
           `const done = arguments[0]
           const wordsOf = element => (element.innerText ?? '')
             .split(/\\s+/).filter(word => /[A-Za-z]/.test(word)).length
-          // What stands ready out of sight is not read.
-          const away = main => [...main.querySelectorAll('[aria-hidden="true"]')]
-            .filter(element => !element.parentElement.closest('[aria-hidden="true"]'))
+          // What stands ready out of sight, or is only heard, is not read.
+          const UNSEEN = '[aria-hidden="true"], .sr-only'
+          const away = main => [...main.querySelectorAll(UNSEEN)]
+            .filter(element => !element.parentElement.closest(UNSEEN))
           const count = () => {
             const main = document.querySelector('main')
             return away(main).reduce((sum, element) => sum - wordsOf(element), wordsOf(main))

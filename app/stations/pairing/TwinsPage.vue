@@ -149,10 +149,7 @@ const headline = computed(() => {
           <UIcon name="i-lucide-triangle-alert" /> No twin does these on your machines:
           {{ coverage.unserved.join(', ') }}.
         </p>
-        <p class="hint">
-          The smallest set there is, searched exactly: fewest to buy first, then fewest in all. What comes in
-          which gap and type: from memory.
-        </p>
+        <p class="hint">Fewest to buy, then fewest in all. Which gaps and types are sold: from memory.</p>
       </UCard>
     </div>
   </div>

@@ -94,7 +94,7 @@ function all(id: string): void {
             v-else
             class="hint"
           >
-            What it forgets re-opens in the walk and leaves this list.
+            What it forgets opens again in the walk.
           </p>
           <UButton
             variant="outline"

@@ -86,11 +86,22 @@ function showsOn(one: Thread | null): string {
   }
   return [...found].map(([words, names]) => `${words} ${[...names].join(' and ')}`).join(', ')
 }
-const threadWords = computed(() => showsOn(thread))
-const bobbinWords = computed(() => {
+/** How a bobbin thread of another colour looks where a loop is pulled up; empty: it would not be seen. */
+const bobbinShows = computed(() => {
   const [above, below] = [thread, bobbin].map(one => one && leadingColour(one.colours))
   if (!above || !below || thread!.kind === 'monofilament' || bobbinMatches(below, [above])) return ''
-  return `The bobbin thread ${showsOn(bobbin)}: a loop pulled up will show.`
+  return showsOn(bobbin)
+})
+/** How the threads look on the cloths: said once where both look the same. */
+const looks = computed(() => {
+  const above = isHidden.value ? '' : showsOn(thread)
+  const below = bobbinShows.value
+  if (above !== '' && above === below)
+    return [{ words: `Thread and bobbin thread: each ${above}.`, warns: true }]
+  return [
+    { words: above && `The thread ${above}.`, warns: false },
+    { words: below && `The bobbin thread ${below}, where a loop is pulled up.`, warns: true },
+  ].filter(({ words }) => words !== '')
 })
 </script>
 
@@ -115,12 +126,12 @@ const bobbinWords = computed(() => {
       <li v-if="isHidden">
         Monofilament: <b>{{ filament }}</b> on this cloth. Common practice is clear on light, smoke on dark.
       </li>
-      <li v-else-if="threadWords">The thread {{ threadWords }}.</li>
       <li
-        v-if="bobbinWords"
-        class="close-ink"
+        v-for="{ words, warns } in looks"
+        :key="words"
+        :class="{ 'close-ink': warns }"
       >
-        {{ bobbinWords }}
+        {{ words }}
       </li>
     </ul>
     <FoldAway title="Starting, turning, needles">

@@ -401,8 +401,7 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
     <span
       v-else
       class="hint"
-      >Diamonds: points a stitch must land on. The arrow: begin here, drag it. Press a side’s number, then
-      pull the ring along the edge for longer or shorter stitches.</span
+      >Drag the arrow to begin elsewhere. Press a side’s number, then pull its ring for longer stitches.</span
     >
   </div>
 </template>

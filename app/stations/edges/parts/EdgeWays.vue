@@ -18,11 +18,6 @@ const changesWords = (count: number) => {
   if (count === 0) return 'one length setting'
   return count === 1 ? '1 length change' : `${count} length changes`
 }
-function helpWords({ byHand, easedLast, missMm }: EdgeWay): string[] {
-  if (!byHand) return []
-  const mm = placed(missMm)
-  return [easedLast ? `ease up to ${mm} in the last stitch` : `ease up to ${mm} per side`]
-}
 /** What sets a way apart from the best. */
 function titleOf({ byHand, easedLast, widthMm, dialChanges }: EdgeWay): string {
   if (byHand) return easedLast ? 'ease the last stitch' : 'ease every side'
@@ -33,22 +28,28 @@ const SMALLER_MM = 0.05
 /** In its title, or with the best way, that changes the length as often. */
 const isSaid = (way: EdgeWay) =>
   way.dialChanges === ways[0]!.dialChanges || titleOf(way) === changesWords(way.dialChanges)
+const bulkWords = (count: number) => `${count === 0 ? 'no' : count} bulky ${count === 1 ? 'point' : 'points'}`
+const unreachedWords = (count: number) => `${count === 0 ? 'no' : count} sides off the dial`
+/** Each cost of a way, the same kind at the same place in all. */
 const costsOf = (way: EdgeWay): string[] => [
-  ...(isSaid(way) ? [] : [changesWords(way.dialChanges)]),
+  isSaid(way) ? '' : changesWords(way.dialChanges),
   `length ± ${inMm(way.deviationMm / lengths)}`,
-  ...(wantedMm > 0 ? [`${biteWord} ${inMm(way.widthMm)}`] : []),
-  ...helpWords(way),
-  ...(way.bulk > 0 ? [`${way.bulk} bulky ${way.bulk === 1 ? 'point' : 'points'}`] : []),
-  ...(way.unreached > 0 ? [`${way.unreached} sides off the dial`] : []),
+  wantedMm > 0 ? `${biteWord} ${inMm(way.widthMm)}` : '',
+  way.byHand ? `up to ${placed(way.missMm)} ${way.easedLast ? 'there' : 'per side'}` : '',
+  bulkWords(way.bulk),
+  unreachedWords(way.unreached),
 ]
-/** What all ways cost alike tells none from another: only the best has it. */
+const NONE = new Set(['', bulkWords(0), unreachedWords(0)])
+/** The best says what it costs; each other way, what is otherwise with it. */
 const cards = computed(() => {
-  const costs = ways.map(costsOf)
-  const isShared = (cost: string) => costs.every(own => own.includes(cost))
+  const best = costsOf(ways[0]!)
   return ways.map((way, i) => ({
     i,
     title: titleOf(way),
-    costs: i === 0 ? costs[i]! : costs[i]!.filter(cost => !isShared(cost)),
+    costs:
+      i === 0
+        ? best.filter(cost => !NONE.has(cost))
+        : costsOf(way).filter((cost, kind) => cost !== '' && cost !== best[kind]),
   }))
 })
 </script>

@@ -7,7 +7,8 @@ const MOST = 4
 const LOOK_WORDS = {
   'matches': 'same colour',
   'near': 'nearly the colour',
-  'shows': 'another colour',
+  // The patch of colour says it.
+  'shows': '',
   'colour not known': 'colour not known',
 } as const satisfies Record<RankedBobbin['look'], string>
 const book = useBookStore()

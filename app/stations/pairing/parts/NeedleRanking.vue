@@ -32,9 +32,10 @@ function lookOf(one: RankedNeedle) {
   return one.verdict === 'good' && !isFlawless(one) ? JOB_LOOKS.mind : FIT_LOOKS[one.verdict]
 }
 /** Needles shown before one asks for the rest. */
-const FIRST = 6
+const FIRST = 5
 const isAll = ref(false)
-const SWING_WORDS = { clear: 'swing clear', close: 'swing close', strikes: 'hits here' } as const
+/** What is clear goes without saying. */
+const SWING_WORDS = { clear: '', close: ' · swing close', strikes: ' · hits here' } as const
 const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
 const isIn = ({ needle }: RankedNeedle) => needle.id === inHand.setup.needleId
 /** The one that is in stands with the best, however it does. */
@@ -124,8 +125,7 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
             <span class="words"
               ><b>{{ needleTag(one.needle) }} {{ one.needle.type }}</b
               ><span class="hint"
-                >fills {{ Math.round(100 * one.fit.fill) }} %{{
-                  one.swing ? ` · ${SWING_WORDS[one.swing]}` : ''
+                >fills {{ Math.round(100 * one.fit.fill) }} %{{ one.swing ? SWING_WORDS[one.swing] : ''
                 }}{{ hours(one.needle.id) === null ? '' : ` · ${hours(one.needle.id)} h` }}</span
               ></span
             >

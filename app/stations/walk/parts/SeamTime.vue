@@ -58,6 +58,7 @@ function add(): void {
     <p
       v-if="found"
       role="status"
+      class="found"
     >
       {{ formatNumber(found.stitches, 0) }} stitches:
       <b>{{ found.minutes < 1 ? 'under a minute' : `${Math.round(found.minutes)} minutes` }}</b>{{ ' ' }}
@@ -88,6 +89,10 @@ function add(): void {
 .card {
   display: grid;
   gap: 8px;
+}
+/* Room for a finger round the chip. */
+.found {
+  padding-block: 5px;
 }
 .fields {
   display: grid;
