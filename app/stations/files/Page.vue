@@ -6,7 +6,7 @@ useHead({ title: 'Files · Lacy Spool' })
   <div class="files">
     <StationHead />
     <p class="hint lead">
-      Your data stays in this browser and in the files you export. Nothing is sent anywhere.
+      Your data stays in this browser and in files you export. Nothing is sent anywhere.
     </p>
     <div class="cols">
       <BookCard />

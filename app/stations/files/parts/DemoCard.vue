@@ -61,7 +61,7 @@ async function wipe(): Promise<void> {
         @click="ask(true)"
       />
     </div>
-    <p class="hint">What your own plans still use stays when the demo goes.</p>
+    <p class="hint">What your plans use stays when the demo goes.</p>
     <UModal
       v-model:open="asking"
       title="Empty the book?"

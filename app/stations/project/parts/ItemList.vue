@@ -57,9 +57,10 @@ const changesOf = (i: number) =>
     words: times > 1 ? `${times} threads` : CHANGE_WORDS[change],
     target: changeTarget(change, work[i]!.setup!, book.shelf),
   }))
-const waitsFor = (i: number) =>
+/** What should come before it and does not; rules that are kept stand with the rules. */
+const brokenFor = (i: number) =>
   before.flatMap(([first, second], rule) =>
-    second === i ? [{ name: work[first]!.name, isBroken: broken.includes(rule) }] : [],
+    second === i && broken.includes(rule) ? [work[first]!.name] : [],
   )
 function timeWords(i: number): string {
   const own = inside[i] ? `, ${minutesWords(inside[i])} of changing in it` : ''
@@ -69,7 +70,7 @@ function timeWords(i: number): string {
 /** “9.5 minutes: Needle · Bobbin” */
 const changeWords = (i: number) =>
   `${minutesWords(steps[i]!.minutes)}: ${changesOf(i)
-    .map(({ words }) => words)
+    .map(({ change, words }) => (change === 'tension' ? 'Tension' : words))
     .join(' · ')}`
 /** What it is, how long it takes, and the numbers it is sewn with. */
 function aboutWords(i: number, kind: ItemKind): string {
@@ -156,11 +157,11 @@ function move(from: number, to: number): void {
         </span>
       </div>
       <p
-        v-for="rule in waitsFor(i)"
-        :key="rule.name"
-        :class="['after', rule.isBroken ? 'strikes-ink' : 'hint']"
+        v-for="earlier in brokenFor(i)"
+        :key="earlier"
+        class="after strikes-ink"
       >
-        after “{{ rule.name }}”{{ rule.isBroken ? ': the order breaks this' : '' }}
+        after “{{ earlier }}”: the order breaks this
       </p>
     </li>
   </ol>

@@ -13,7 +13,8 @@ const { plan, title, dueOn, names } = defineProps<{
   /** Of each item, in their order. */
   names: readonly string[]
 }>()
-const MOST_SHOWN = 4
+const open = ref(false)
+const MOST_SHOWN = 8
 const DAY = { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' } as const
 const THIS_YEAR = new Intl.DateTimeFormat(undefined, DAY)
 const OTHER_YEAR = new Intl.DateTimeFormat(undefined, { ...DAY, year: 'numeric' })
@@ -59,23 +60,28 @@ function save(): void {
       {{ minutesWords(plan.lateMinutes) }} no longer fit{{ dueOn ? ` before ${dayWords(dueOn)}` : '' }}:
       {{ lateNames }}. More minutes a day, or fewer pieces.
     </p>
-    <ul>
-      <li
-        v-for="sitting in plan.sittings.slice(0, MOST_SHOWN)"
-        :key="sitting.day"
-        class="line"
-      >
-        <b>{{ dayWords(sitting.day) }}</b>
-        <span class="hint">{{ minutesWords(sitting.minutes) }}</span>
-        <span class="parts">{{ partsWords(sitting.parts) }}</span>
-      </li>
-    </ul>
-    <p
-      v-if="plan.sittings.length > MOST_SHOWN"
-      class="hint"
+    <FoldAway
+      v-model:open="open"
+      title="Day by day"
     >
-      And {{ plan.sittings.length - MOST_SHOWN }} more days.
-    </p>
+      <ul>
+        <li
+          v-for="sitting in plan.sittings.slice(0, MOST_SHOWN)"
+          :key="sitting.day"
+          class="line"
+        >
+          <b>{{ dayWords(sitting.day) }}</b>
+          <span class="hint">{{ minutesWords(sitting.minutes) }}</span>
+          <span class="parts">{{ partsWords(sitting.parts) }}</span>
+        </li>
+      </ul>
+      <p
+        v-if="plan.sittings.length > MOST_SHOWN"
+        class="hint"
+      >
+        And {{ plan.sittings.length - MOST_SHOWN }} more days.
+      </p>
+    </FoldAway>
     <UButton
       variant="outline"
       icon="i-lucide-calendar-plus"
