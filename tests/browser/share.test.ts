@@ -75,6 +75,7 @@ describe('the unit of who shares', () => {
       await byRole(to.driver, 'button', 'Units: inches')
       await press(to.driver, 'button', /^Undo/)
       await byRole(to.driver, 'button', 'Units: millimetres')
+      await untilSaved(to.driver)
       await open(to.driver, `${inject('plain')}/pieces`)
       await untilText(to.driver, 'No piece yet')
     } finally {
