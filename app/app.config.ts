@@ -10,7 +10,7 @@ const SWITCH = [
 const TICKED = 'absolute inset-2.5 size-6 w-6 h-6'
 /** What is typed or chosen from stands 44 px tall, in the size of the page's text. */
 const BOX = 'min-h-11 text-base bg-(--white)'
-/** The entry one is at has a ground of its own, not a shape laid behind it. */
+/** The entry one is at has a background of its own, not a shape laid behind it. */
 const MARKED = 'before:hidden rounded-md data-highlighted:bg-elevated'
 /** What one chooses from, and what opens below it. */
 const LIST = {

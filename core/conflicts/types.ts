@@ -81,7 +81,7 @@ export type Severity = 'stop' | 'warn' | 'note'
 export type Mend =
   | { readonly kind: 'plate'; readonly label: string }
   | { readonly kind: 'foot' | 'plate-and-foot'; readonly label: string }
-  /** `tension`: the dial's home, for the thread that comes above; null: not known. */
+  /** `tension`: the dial's normal tension, for the thread that comes above; null: not known. */
   | {
       readonly kind: 'to-bobbin'
       readonly label: string

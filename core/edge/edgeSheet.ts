@@ -166,7 +166,7 @@ export function templateDrawing(
 }
 
 /**
- * Where each cloth lies on the ground: numbered from the lowest, what is covered dashed.
+ * Where each cloth lies on the background fabric: numbered from the lowest, what is covered dashed.
  *
  * @param seen - the stretches of edge that are seen.
  *

@@ -22,7 +22,7 @@ export interface RunStitches {
 }
 
 /**
- * Landings along an edge: one on every point, the miss of each run spread evenly over its stitches. On a
+ * Stitch points along an edge: one on every point, the miss of each run spread evenly over its stitches. On a
  * closed edge the last stitch ends at the first stitch point, which is not repeated.
  *
  * @param stitches - one for each run.

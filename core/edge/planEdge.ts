@@ -17,7 +17,7 @@ const BULK_LENGTHS = 1.5
 /** How far a seam fed straight may leave a curve, in mm. A guess. */
 export const MOST_OFF_CURVE_MM = 0.3
 
-/** Landings of all edges of a piece: a hem of 60 m at 3 mm. */
+/** Stitch points of all edges of a piece: a hem of 60 m at 3 mm. */
 export const MOST_LANDINGS = 20_000
 
 /** How an edge is sewn. */

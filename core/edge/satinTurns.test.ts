@@ -13,7 +13,7 @@ import {
 import type { Point } from '#core/shape'
 
 const RULES = { marks: [0.8], pointDeg: 35, clearanceMm: 0.5, mostMissMm: 0.5 }
-/** Landings 0.8 apart: a satin of 0.4. */
+/** Stitch points 0.8 apart: a satin of 0.4. */
 const SATIN = { widthMm: 3, lengthMm: 0.8, bites: 'between', isSatin: true } as const
 const planned = (pointsMm: readonly Point[]) =>
   planEdge([{ pointsMm, closed: true, clothOn: 'left' }], SATIN, RULES)

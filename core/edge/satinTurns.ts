@@ -87,9 +87,9 @@ export interface SatinSewn {
 }
 
 /**
- * Every drop of a satin column, with its points turned: one beside the edge at each stitch point, one inside
- * half-way to the next, straight across the side it lies on. At a point the bites narrow, go on past it, or
- * turn round it.
+ * Every needle position of a satin column, with its points turned: one beside the edge at each stitch point,
+ * one inside half-way to the next, straight across the side it lies on. At a point the bites narrow, go on
+ * past it, or turn round it.
  *
  * @param stitch - width of the column, from point to point, and how far outside the edge it begins.
  * @param howOf - how points of an angle are turned.

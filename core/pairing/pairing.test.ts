@@ -497,7 +497,7 @@ describe('where to start', () => {
       own: null,
       ...over,
     })
-  // Common practice, on a dial of 0 to 9 with home 4.5.
+  // Common practice, on a dial of 0 to 9 with normal tension 4.5.
   it.each([
     ['metallic zigzag, about 3', USUAL_THREADS.metallic, {}, 3],
     ['metallic straight, about 2', USUAL_THREADS.metallic, { swings: false }, 2],
@@ -580,7 +580,7 @@ describe('where to start', () => {
     expect(ruleShare).toBeCloseTo(-1 / 3, 9)
   })
   it('says a number that this dial can be set to', () => {
-    // Home 4.5 on a dial of whole marks: nearest to 3.0 of the rule, and 2 of halves of 2.25.
+    // Normal tension 4.5 on a dial of whole marks: nearest to 3.0 of the rule, and 2 of halves of 2.25.
     const whole = { dial: { min: 0, home: 4, max: 9 }, dialStep: 1 }
     expect(start(USUAL_THREADS.metallic, whole).tension.value).toBe(3)
     expect(onDial(-0.4, { min: 0, home: 4, max: 9 }, 1)).toBe(3)

@@ -95,7 +95,7 @@ const DIAL_STEP = 0.5
  * the goal, because it breaks before it is judged. Own swatches come before an own plan, and that before the
  * rule.
  *
- * Tension numbers of the trade are given on dials of 0 to 9 with home at 4 to 5, so each is kept as a share
+ * Tension numbers of the trade are given on dials of 0 to 9, normal at 4 to 5, so each is kept as a share
  * of the way from normal tension to the end stop and turned into a number of this dial.
  *
  * Source: common practice, except a value from own swatches or an own plan.
@@ -220,7 +220,7 @@ interface TensionRule {
 }
 const rule = (share: number, why: string): TensionRule => ({ share, source: 'rule', why })
 
-// As numbers of a dial 0 to 9 with home 4.5: about 3 and about 2; nearly 0; one step; half a step.
+// As numbers of a dial 0 to 9 with normal 4.5: about 3 and about 2; nearly 0; one step; half a step.
 const ZIGZAG_METALLIC = -1.5 / 4.5
 const STRAIGHT_METALLIC = -2.5 / 4.5
 const NEARLY_NOTHING = -4 / 4.5

@@ -33,7 +33,7 @@ export interface PintuckPlan extends Layout {
   readonly blankMm: number | null
   readonly blankLeastMm: number
   readonly blankMostMm: number
-  /** How high a ridge stands, if it stands round; null: not known. */
+  /** How high a tuck stands, if it stands round; null: not known. */
   readonly ridgeMm: number | null
   readonly groove: Groove | null
   readonly cordMostMm: number

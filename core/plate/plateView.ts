@@ -59,7 +59,7 @@ export interface PlateView {
 
 /** A round hole is drawn this much wider than its blade: how wide it is nobody measured. */
 const HOLE_BY_BLADE = 1.5
-/** Landings nearer to each other than this are drawn once, in mm. */
+/** Needle positions nearer to each other than this are drawn once, in mm. */
 const SAME_PLACE_MM = 0.01
 const MOST_LANDINGS = 150
 const NOTHING_MM = 1e-6

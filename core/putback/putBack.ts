@@ -49,7 +49,7 @@ interface PutBackRule {
 const sideOf = (positionMm: number) => (positionMm < 0 ? 'left' : 'right')
 
 /**
- * In the order to undo them: the needle swings home before anything is touched, and the twin mode guards the
+ * In the order to undo them: the needle swings back before anything is touched, and the twin mode guards the
  * twin as long as it is in.
  */
 const RULES: readonly PutBackRule[] = [

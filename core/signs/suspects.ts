@@ -19,7 +19,7 @@ const when = (holds: boolean, by: number, because: string) => (holds ? { by, bec
 const NEEDLE_CAUTION = 'Lock or switch off before your fingers go near the needle.'
 const LOW = -0.15
 const HIGH = 0.15
-/** So far below home a tension is too tight for nothing: there is hardly a mark left to go down to. */
+/** So far below normal a tension is too tight for nothing: there is hardly a mark left to go down to. */
 const FAR_BELOW = -0.6
 
 const tooTight: SuspectRule = {

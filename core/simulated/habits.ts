@@ -7,7 +7,7 @@ const MOST = 15
 const leading = (goal: TrialGoal, row: TrialRow) => row[GOAL_FACTS[goal].leads] ?? 0
 
 /**
- * From home by ones until it looks right; on a reversal back and forth until it does.
+ * From normal tension by ones until it looks right; on a reversal back and forth until it does.
  *
  * @example
  * stepByOne('balanced', dial, []) // dial.home: the first number tried

@@ -19,7 +19,7 @@ export interface LearntFrom {
   readonly id: string
   readonly features: SwatchFeatures
   readonly share: number
-  /** What the rule would have said for it; left out: home. */
+  /** What the rule would have said for it; left out: normal tension. */
   readonly ruleShare?: number
 }
 
@@ -50,7 +50,7 @@ const HALVING_GAP_MM = 1.5
 const RELEVANT = 0.3
 /** Fewer relevant records make no claim. */
 export const LEAST_RECORDS = 3
-/** What the rule is off by: one mark of a dial 0 to 9 with home 4.5, as a share. */
+/** What the rule is off by: one mark of a dial 0 to 9 with normal 4.5, as a share. */
 const RULE_SPREAD = 1 / 4.5
 /** How far records of one combination scatter while none says it, and how many records that counts. */
 const USUAL_SCATTER = 0.4 / 4.5

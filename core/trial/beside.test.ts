@@ -12,7 +12,7 @@ const row = (tension: number, ridge: Reading | null, show: Reading | null = null
   skips: false,
   breaks: false,
 })
-/** A balanced line is read for its show; beside it the ridge may lie from −1 to 1. */
+/** A balanced line is read for its show; beside it the tuck height may lie from −1 to 1. */
 const beside = (...rows: TrialRow[]) => besideOf('balanced', DIAL, rows, 4)
 
 describe('the other reading at the number found', () => {

@@ -3,8 +3,8 @@ export const READINGS = ['ridge', 'show'] as const
 export type ReadingName = (typeof READINGS)[number]
 
 /**
- * Seven steps, −3 to 3. Ridge: slack … 0 flat … stands up. Show: top thread pulled under … 0 locked inside …
- * bobbin thread on the right side.
+ * Seven steps, −3 to 3. Tuck height: slack … 0 flat … stands up. Thread balance: top thread pulled under …
+ * 0 locked inside … bobbin thread on the right side.
  */
 export const READING_STEPS = [-3, -2, -1, 0, 1, 2, 3] as const
 export type ReadingStep = (typeof READING_STEPS)[number]

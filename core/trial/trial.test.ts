@@ -200,7 +200,7 @@ describe('the next number', () => {
       expect(found(2, 2, 1)).toMatchObject({ settled: true, beside: null })
       expect(found(null, null, null)).toMatchObject({ settled: true, beside: null })
       expect(next([row(4.5, 1, { ridge: 2 })]).beside).toBeNull()
-      // A hem is about its ridge; what the bobbin shows comes second.
+      // A hem is about its tuck height; what the bobbin shows comes second.
       expect(
         next([row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 }), row(4, 3, { ridge: 0 })], { goal: 'flat' }),
       ).toMatchObject({

@@ -9,7 +9,7 @@ export const dialMark = z
   .number({ error: BEYOND })
   .check(z.gte(-FARTHEST_MARK, BEYOND), z.lte(FARTHEST_MARK, BEYOND))
 
-/** The ends and home of a tension dial. */
+/** The ends and normal tension of a dial. */
 export const dialField = z.strictObject({ min: dialMark, max: dialMark, home: dialMark }).check(
   z.superRefine((dial, context) => {
     const problem = dialProblem(dial)

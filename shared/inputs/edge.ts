@@ -85,7 +85,7 @@ export interface EdgeAnswer {
   readonly extra: { readonly drops: number; readonly alongMm: number }
   /** How what lies between two stitch points stands on the dial. */
   readonly scale: DialScale
-  /** Drops of the needle from one stitch point to the next. */
+  /** Needle positions from one stitch point to the next. */
   readonly dropsEach: number
 }
 
@@ -255,7 +255,7 @@ export function answerForEdge(
   }
 }
 
-/** Every drop of the way that is sewn; satin turns its points. */
+/** Every needle position of the way that is sewn; satin turns its points. */
 function dropsOf(
   plan: EdgePiece,
   { plan: planned, widthMm }: EdgeWay,

@@ -110,7 +110,7 @@ describe('every stitch round every form', () => {
     const made = answer(edgeOf(form, angle), stitch)
     const { plan } = made.ways[made.way]!
     const ring = made.stretches[0]!.pointsMm
-    // Landings lie on the edge, one on every point.
+    // Stitch points lie on the edge, one on every point.
     expect(Math.max(...plan.landings.map(at => onEdgeMm(at, ring)))).toBeLessThan(1e-6)
     const points = plan.stretches.flatMap(stretch => stretch.points)
     expect(plan.landings.filter(({ isPoint }) => isPoint)).toHaveLength(points.length)

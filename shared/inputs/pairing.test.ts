@@ -190,7 +190,7 @@ describe('a mend', () => {
     ).toEqual({
       bobbinId: 'demo-thread-rope',
       threadIds: { left: null, middle: null, right: null },
-      // Common practice: home above, past the spring below.
+      // Common practice: normal tension above, past the spring below.
       tension: 4,
       bobbinTension: 'bypassed',
     })

@@ -18,7 +18,7 @@ export interface Swap {
 const MOST_TRIED = 80
 
 /**
- * The first owned part that takes a reason away and brings no new one to stop for or mind.
+ * The first owned part that takes a reason away and brings no new one to stop for or check.
  *
  * @param code - of the reason.
  * @param now - the verdict of the setup.

@@ -100,7 +100,7 @@ describe('choosing a job', () => {
       ...collar,
       threadIds: { left: rope, middle: null, right: rope },
     })
-    // Common practice: top tension home, bobbin tension bypassed.
+    // Common practice: top tension normal, bobbin tension bypassed.
     expect(setup).toMatchObject({
       bobbinId: rope,
       bobbinTension: 'bypassed',

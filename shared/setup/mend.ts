@@ -39,7 +39,7 @@ export function mendOf(
       return {
         bobbinId: thick,
         threadIds: { left: off(left), middle: off(middle), right: off(right) },
-        // Bobbin work: home above, past the spring below.
+        // Bobbin work: normal tension above, past the spring below.
         tension: mend.tension ?? setup.tension,
         bobbinTension: 'bypassed',
       }

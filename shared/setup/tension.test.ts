@@ -11,7 +11,7 @@ const over = (by: Partial<SetupContent>) => carriedOver(change(collar, by), tabl
 
 describe('a tension on another machine', () => {
   it('becomes the number that lies as far from home there', () => {
-    // 2.8 on the attic machine, home 4 of 0 to 9, is −0.3 of the way: 4.5 − 0.3 · 4.5 = 3.15 on the ferry.
+    // 2.8 on the attic machine, normal 4 of 0 to 9, is −0.3 of the way: 4.5 − 0.3 · 4.5 = 3.15 on the ferry.
     const moved = change(collar, { machineId: 'demo-machine-ferry' })
     expect(moved.tension).toBe(3)
     expect(carriedOver(moved, tables)).toEqual(['set to 2.8 on Attic seven'])

@@ -126,7 +126,7 @@ describe('a swatch’s card', () => {
   it('gives a guess where another machine is in hand, and puts it there', async () => {
     const swatch = named('Strap edges, second bolt')
     inHand.update('Gallery', { machineId: 'demo-machine-gallery' })
-    // 0.2 of 5 marks above home 4; as much of 4.5 above home 4.5 is 4.68: the nearest quarter.
+    // 0.2 of 5 marks above normal 4; as much of 4.5 above normal 4.5 is 4.68: the nearest quarter.
     const asked = show(UseSwatch, { swatch })
     await flushPromises()
     expect(document.body.textContent).toContain('Change to Attic seven: tension 4.2, as kept')

@@ -5,7 +5,7 @@ import type { BandAnswer } from '#shared/inputs'
 import type { Fault } from '~/asking/asker'
 import { endWords, guideWords, noteWords, patternWords, rowWord } from '../bandWords'
 
-/** What to dial and count for each row, where rows drift, and what to mind. */
+/** What to dial and count for each row, where rows drift, and what to check. */
 const { answer, names, buildUp, fault } = defineProps<{
   answer: BandAnswer
   names: readonly string[]

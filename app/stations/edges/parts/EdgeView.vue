@@ -145,7 +145,7 @@ const arrowAt = (x: number, y: number, turn: number, mm: number) =>
   `translate(${x} ${y}) rotate(${turn}) translate(0 ${mm}) rotate(${backwards ? 180 : 0})`
 const group = useTemplateRef<SVGGElement>('group')
 
-/** The landing one pulls: near the middle of the side, or the one that is being pulled. */
+/** The stitch point one pulls: near the middle of the side, or the one that is being pulled. */
 const pulledNth = ref<number | null>(null)
 const pull = computed(() => {
   const at = side.value

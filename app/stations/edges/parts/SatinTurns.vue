@@ -9,7 +9,7 @@ const own = defineModel<EdgePiece['turns']>({ required: true })
 const { turns, widthMm, extraDrops } = defineProps<{
   turns: readonly TurnedPoints[]
   widthMm: number
-  /** Drops of the needle that are sewn at the points beside those along the edge. */
+  /** Needle positions that are sewn at the points beside those along the edge. */
   extraDrops: number
 }>()
 const { length } = useLength()

@@ -6,7 +6,7 @@ import type { Reading } from '#core/trial'
 const { gapMm, takeUpMm, reading } = defineProps<{
   gapMm: number
   takeUpMm: number
-  /** How the ridge read on the swatch it was measured on; null: not read. */
+  /** How the tuck height read on the swatch it was measured on; null: not read. */
   reading: Reading | null
 }>()
 const { between } = useLength()

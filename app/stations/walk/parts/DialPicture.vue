@@ -2,7 +2,7 @@
 import { formatShort } from '#core/units'
 import type { TensionDial } from '#core/terms'
 
-/** The dial laid out straight: its ends, home, and where to set it. */
+/** The dial laid out straight: its ends, normal tension, and where to set it. */
 const { dial, value } = defineProps<{ dial: TensionDial; value: number }>()
 const LEFT = 24
 const WIDE = 272

@@ -75,7 +75,7 @@ function added(id: string): void {
   if (stitch) choose(stitch)
 }
 const useOf = (id: string) => findStitch(id)?.use ?? 'my own'
-/** What would come of it, in a word: the hit before the mud. */
+/** What it would lead to, in a word: the hit before the mud. */
 const lookOf = (one: FittedStitch) =>
   STANDING_LOOKS[one.standing !== 'strikes' && isMuddy(one) ? 'muddy' : one.standing]
 function sizeOf({ setting, standing }: FittedStitch): string {

@@ -1,7 +1,7 @@
 import type { StitchStanding } from '#shared/inputs'
 import { VERDICT_LOOKS } from '~/utils/verdict'
 
-/** What would come of a stitch, in a word and a sign; null: nothing can be said. */
+/** What a stitch would lead to, in a word and a sign; null: nothing can be said. */
 export const STANDING_LOOKS = {
   ...VERDICT_LOOKS,
   'straight only': { ...VERDICT_LOOKS.close, word: 'Straight only', icon: 'i-lucide-minus' },
