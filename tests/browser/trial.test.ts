@@ -339,7 +339,7 @@ describe('practice', () => {
     session = await openBrowser()
     const { driver } = session
     await open(driver, `${inject('demo')}/practice`)
-    await untilText(driver, 'Nothing here goes into the swatch book.')
+    await untilText(driver, 'Nothing enters the swatch book.')
     for (const at of ['3', '5', '4']) {
       await type(driver, 'Set the dial to', at)
       await press(driver, 'button', 'Sew a row')

@@ -34,8 +34,8 @@ const wanted = READINGS.find(name => name === reading) ?? null
       />
     </div>
     <p class="hint simulated">
-      <UIcon name="i-lucide-info" /> Simulated: a made-up machine in the colours and stitch of the piece in
-      hand. Nothing here goes into the swatch book.
+      <UIcon name="i-lucide-info" /> Simulated: a made-up machine with this piece’s colours and stitch.
+      Nothing enters the swatch book.
     </p>
   </div>
 </template>
