@@ -5,7 +5,7 @@ import { type RecordOf, TABLES, type TableName } from '#shared/records'
 /**
  * A form's draft of one record: nothing is saved until the whole draft passes its schema.
  *
- * @param initial - the record to change, or a new needle to fill in; not modified.
+ * @param initial - the record to change, or a fresh one to fill in; not modified.
  * @param saved - called with the id once the record is in the book.
  */
 export function useRecordForm<T extends TableName>(

@@ -102,20 +102,16 @@ function numbersOf({ stretches, landings }: EdgePlan, place: (p: Point) => Point
   let number = 0
   return stretches.flatMap(({ from, sides }, s) => {
     const own = landings.slice(from, stretches[s + 1]?.from ?? landings.length)
-    return sides.map((_, side) => {
+    return sides.flatMap((_, side): Mark[] => {
       number += 1
       const landed = own.filter(landing => landing.side === side)
-      const { x, y, inward } = landed[Math.floor(landed.length / 2)] ?? own[0]!
+      const middle = landed[Math.floor(landed.length / 2)]
+      if (!middle) return []
+      const { x, y, inward } = middle
       const at = place({ x: x - NUMBER_OFF_MM * inward.x, y: y - NUMBER_OFF_MM * inward.y })
-      return text({
-        x: at.x,
-        y: at.y + NUMBER_MM / 3,
-        text: String(number),
-        sizeMm: NUMBER_MM,
-        mostMm: 10,
-        anchor: 'middle',
-        bold: true,
-      })
+      const size = { sizeMm: NUMBER_MM, mostMm: 10 }
+      const onLine = { x: at.x, y: at.y + NUMBER_MM / 3 }
+      return [text({ ...onLine, text: String(number), ...size, anchor: 'middle', bold: true })]
     })
   })
 }
@@ -286,7 +282,7 @@ function helpedWords(plan: FitPlan | null, length: (mm: number) => string): stri
  * A stretch in one line as it is sewn, from where it is begun: “6 × 5, turn; 12 × 5, turn; 6 × 5, end”. What
  * is helped along by hand stands with the last of a side.
  *
- * @param sides - from `sewnOrder`.
+ * @param legs - from `sewnOrder`.
  * @param scale - how what lies between two stitch points stands on the dial.
  *
  * @example

@@ -65,6 +65,18 @@ describe('the sheet of an edge', () => {
       if (mark.kind === 'text' && mark.anchor === 'middle')
         expect(mark.x < left || mark.x > right || mark.y < top || mark.y > foot).toBe(true)
   })
+  it('leaves a side without a stitch point unnumbered', () => {
+    const bare = { ...made, landings: [], tips: [] }
+    const drawn = edgeDrawing({
+      title: '',
+      regions: [square],
+      plan: bare,
+      sides: [],
+      starts: [],
+      backwards: false,
+    })
+    expect(textsOf(drawn.marks)).toEqual([])
+  })
   it('turns its arrow round with the way it is sewn', () => {
     const arrow = (backwards: boolean) => {
       const { marks } = edgeDrawing({

@@ -66,7 +66,7 @@ const WEIGHTS = {
  * The best ways along an edge: every point hit, nothing touching, with as little as possible changed on the
  * dial. None of them is beaten by another in all that it costs.
  *
- * @param stitch - the bite and length one would like; a stitch that crowds is made smaller.
+ * @param stitch - the bite and length one would like; a bite that crowds is made smaller.
  * @param own - runs a person settled: they stay as they are.
  * @returns one to four, the best first.
  * @throws {CoreError} as `planEdge`.

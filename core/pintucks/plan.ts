@@ -47,7 +47,7 @@ const SAME_MM = 1e-6
  * what can ride in the foot's grooves, and what speaks against it.
  *
  * @param unit - what the warnings write lengths in.
- * @throws {CoreError} from its parts; a cord from 0.1 to 20 mm, a allowance from 0 to 10 000 mm.
+ * @throws {CoreError} from its parts; a cord from 0.1 to 20 mm, an allowance from 0 to 10 000 mm.
  *
  * @example
  * planPintucks({

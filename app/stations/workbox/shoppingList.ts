@@ -11,7 +11,7 @@ export interface Wanted {
   readonly why: string
 }
 
-/** What to buy: used up, low, bent or past its hours with none in allowance. */
+/** What to buy: used up, low, bent or past its hours with no other one left. */
 export function shoppingList(needles: Iterable<NeedleRecord>, threads: Iterable<Thread>): Wanted[] {
   return [...[...needles].flatMap(wantedNeedle), ...[...threads].flatMap(wantedThread)]
 }

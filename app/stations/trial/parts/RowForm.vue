@@ -5,7 +5,7 @@ import { useFieldProblems } from '~/fields/fieldProblems'
 
 /**
  * Reads one row: two readings, the number it was sewn at, and what happened while sewing. Each row gets a
- * new needle, by its key.
+ * fresh form, by its key.
  */
 const trial = useTrialStore()
 const inHand = useInHandStore()
