@@ -1,5 +1,13 @@
 import { benchCard } from '#core/card'
-import { familyWords } from '#shared/setup'
+import type { SourceNote } from '#core/terms'
+import { asSentence } from '#core/units'
+import { tensionSource } from '#shared/setup'
+import { SOURCE_CHIPS } from '~/utils/sourceChips'
+
+const SAFE_SOURCES = {
+  rule: { of: 'rule', why: 'The machine’s widest stitch, less what the needles need.' },
+  measured: { of: 'measured', why: 'The openings of plate and foot that you measured.' },
+} as const satisfies Record<string, SourceNote>
 
 /** The bench card of the current setup. */
 export function useBenchCard() {
@@ -8,23 +16,29 @@ export function useBenchCard() {
   const walk = useWalkStore()
   const handWalks = useHandWalksStore()
   const starting = useStartStore()
-  const speed = computed(() => {
-    if (inHand.setup.speed !== null)
-      return { text: inHand.setup.speed === 'usual' ? 'as usual' : inHand.setup.speed, source: 'your choice' }
+  const speed = computed((): { text: string; source: SourceNote } => {
+    const { speed: chosen } = inHand.setup
+    if (chosen !== null)
+      return {
+        text: chosen === 'usual' ? 'as usual' : chosen,
+        source: { of: 'your plan', why: 'As you chose it.' },
+      }
     const { start } = starting
     return start
-      ? { text: start.speed.text, source: start.speed.source }
-      : { text: 'slow first', source: 'rule' }
+      ? {
+          text: start.speed.text,
+          source: { of: SOURCE_CHIPS[start.speed.source], why: asSentence(start.speed.why) },
+        }
+      : { text: 'slow first', source: { of: 'rule', why: 'The first stitches show what is wrong.' } }
   })
   return computed(() =>
     benchCard({
       walk: walk.input,
       reasons: inHand.verdict.reasons,
       walked: handWalks.latest !== null,
-      tensionHow: inHand.setup.tensionFrom?.how ?? null,
-      tensionFamily: familyWords(inHand.setup, book.shelf),
+      tensionSource: tensionSource(inHand.setup, book.shelf),
       speed: speed.value,
-      safeSource: inHand.result?.binding === 'machine' ? 'rule' : 'measured',
+      safeSource: SAFE_SOURCES[inHand.result?.binding === 'machine' ? 'rule' : 'measured'],
     }),
   )
 }

@@ -1,9 +1,6 @@
-<script lang="ts">
-/** All that a number may come from. */
-export type Source = 'measured' | 'sewn' | 'your plan' | 'rule' | 'guess' | 'not measured'
-</script>
-
 <script setup lang="ts">
+import type { Source } from '#core/terms'
+
 /**
  * Where a number comes from, as one small word behind it. What it rests on, and how sure that is, stands in
  * the slot, which opens on a press.

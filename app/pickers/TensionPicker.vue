@@ -2,24 +2,14 @@
 import { FARTHEST_MARK } from '#core/dial'
 import { BOBBIN_TENSIONS, settingWord } from '#core/terms'
 import { formatShort } from '#core/units'
-import { familyWords } from '#shared/setup'
+import { tensionSource } from '#shared/setup'
 import { useFieldProblems } from '~/fields/fieldProblems'
 
 const book = useBookStore()
 const inHand = useInHandStore()
 const dial = computed(() => inHand.parts.machine?.tensionDial ?? null)
 const carried = computed(() => inHand.verdict.reasons.find(({ code }) => code === 'tension-carried') ?? null)
-const HOW_WORDS = {
-  typed: 'As you set it.',
-  sewn: 'From a row that was sewn.',
-  start: 'A value to start with: not sewn yet.',
-} as const
-const from = computed(() => {
-  const { tension, tensionFrom } = inHand.setup
-  if (tension === null || tensionFrom === null) return ''
-  const family = familyWords(inHand.setup, book.shelf)
-  return family ? `${family[0]!.toUpperCase()}${family.slice(1)}.` : HOW_WORDS[tensionFrom.how]
-})
+const source = computed(() => tensionSource(inHand.setup, book.shelf))
 const limit = computed((): readonly [number, number] =>
   dial.value ? [dial.value.min, dial.value.max] : [-FARTHEST_MARK, FARTHEST_MARK],
 )
@@ -58,11 +48,13 @@ function confirm(): void {
     >
       <b>{{ carried.message }}</b> Setting it here says that it is right for this.
     </p>
-    <p
-      v-else-if="from"
-      class="hint"
-    >
-      {{ from }}
+    <p v-else-if="source">
+      <SourceChip
+        :of="source.of"
+        about="Tension"
+      >
+        <p>{{ source.why }}</p>
+      </SourceChip>
     </p>
     <p class="hint">
       <template v-if="dial"

@@ -23,8 +23,9 @@ const metres = far
 const bobbinWords = computed(() => {
   const bobbin = needs?.bobbin
   if (!bobbin) return 'Bobbins to wind: not measured. Enter what a bobbin holds in the workbox.'
-  const count = bobbin.count === 1 ? 'One bobbin' : `${bobbin.count} bobbins`
-  return `${count} to wind, about ${metres(bobbin.holdsM)} each.`
+  return bobbin.count === 1
+    ? `One bobbin to wind, about ${metres(bobbin.holdsM)}.`
+    : `${bobbin.count} bobbins to wind, about ${metres(bobbin.holdsM)} each.`
 })
 const PLACE_WORDS = {
   needle: 'Needle',

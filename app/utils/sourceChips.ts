@@ -1,5 +1,5 @@
 import type { StartSource } from '#core/pairing'
-import type { Source } from '~/fields/SourceChip.vue'
+import type { Source } from '#core/terms'
 
 /** What start settings come from, as the chip says it. */
 export const SOURCE_CHIPS: Readonly<Record<StartSource | 'sewn', Source>> = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { benchCard, type CardInput, cardSheet } from '#core/card'
+import { benchCard, type CardInput, cardSheet, labelSheets } from '#core/card'
 import { USUAL_THREADS } from '#core/pairing'
 import { UNKNOWN_STATE } from '#core/putback'
 import type { JobReason } from '#core/verdict'
@@ -59,14 +59,15 @@ const WALK: CardInput['walk'] = {
   left: UNKNOWN_STATE,
   combination: 'c',
 }
+const RULE = { of: 'rule', why: 'The machine’s widest stitch.' } as const
 const card = (walk: Partial<CardInput['walk']> = {}, over: Partial<CardInput> = {}) =>
   benchCard({
     walk: { ...WALK, ...walk },
     reasons: [],
-    tensionHow: null,
+    tensionSource: null,
     walked: true,
-    speed: { text: 'slow', source: 'rule' },
-    safeSource: 'rule',
+    speed: { text: 'slow', source: RULE },
+    safeSource: RULE,
     ...over,
   })
 const reason = (severity: JobReason['severity'], message: string): JobReason => ({
@@ -82,7 +83,7 @@ const field = (id: string, ...args: Parameters<typeof card>) =>
 
 describe('the bench card', () => {
   it('gives the numbers to dial in, each with how far it may go or where normal is', () => {
-    expect(field('width')).toMatchObject({ value: '4.0', note: 'safe up to 4.5, rule' })
+    expect(field('width')).toMatchObject({ value: '4.0', note: 'safe up to 4.5', source: RULE })
     expect(field('length')).toMatchObject({ value: '2.5', note: 'Honeycomb' })
     expect(field('tension')).toMatchObject({ value: '2.8', note: 'normal is 4' })
     expect(field('tension', { tension: 4 })!.note).toBe('normal')
@@ -115,6 +116,29 @@ describe('the bench card', () => {
     expect(field('tension', { tension: null })).toMatchObject({ value: '–', note: 'not set' })
     expect(field('foot', { foot: null })).toMatchObject({ value: '–', note: 'not chosen' })
   })
+  it('says where tension, speed and a safe width come from, and nothing where nobody knows', () => {
+    const sewn = { of: 'sewn', why: 'From a row that was sewn.' } as const
+    expect(field('tension', {}, { tensionSource: sewn })!.source).toBe(sewn)
+    expect(field('tension')!.source).toBeUndefined()
+    expect(field('tension', { tension: null }, { tensionSource: sewn })!.source).toBeUndefined()
+    expect(field('speed')!.source).toBe(RULE)
+    expect(field('width', { safeWidthMm: null })!.source).toBeUndefined()
+    expect(field('width', { stitch: { ...WALK.stitch!, swings: false } })!.source).toBeUndefined()
+  })
+  it('says so in a word on paper, on the card and on the label', () => {
+    const made = card({}, { tensionSource: { of: 'sewn', why: 'From a row that was sewn.' } })
+    const said = { title: 'T', date: 'D' } as const
+    const words = [cardSheet(made, { ...said, paper: 'a4' }), ...labelSheets([{ ...said, card: made }], 'a4')]
+      .flatMap(({ marks }) => marks)
+      .flatMap(mark => (mark.kind === 'text' ? [mark.text] : []))
+    expect(words).toEqual(
+      expect.arrayContaining([
+        'normal is 4 (sewn)',
+        'slow (rule)',
+        'tension normal is 4 (sewn); twin 2.0/80 universal',
+      ]),
+    )
+  })
   it('strikes a width through that is not safe, and shows the safe one', () => {
     expect(field('width', { safeWidthMm: 2.5 })).toMatchObject({ value: '4.0', instead: '2.5' })
     expect(field('width', { safeWidthMm: 4 })!.instead).toBeUndefined()
@@ -122,7 +146,7 @@ describe('the bench card', () => {
     const texts = marks.flatMap(mark => (mark.kind === 'text' ? [mark.text] : []))
     expect(texts).toContain('2.5')
     expect(texts).not.toContain('4.0')
-    expect(texts).toContain('not 4.0: safe up to 2.5, rule')
+    expect(texts).toContain('not 4.0: safe up to 2.5 (rule)')
   })
   it('tells a machine that goes by the gap a triple’s outer span: the neighbours’ gap lets too much', () => {
     const triple = { needle: { ...WALK.needle!, construction: 'triple', gapMm: 2.5 } } as const

@@ -1,5 +1,6 @@
 import { needleName, outerSpanMm } from '#core/needle'
 import { compareTwinMode, ROUNDING_MM } from '#core/swing'
+import type { SourceNote } from '#core/terms'
 import { formatLength, formatLengthDown, formatNumber, formatShort } from '#core/units'
 import type { JobReason } from '#core/verdict'
 import {
@@ -28,15 +29,14 @@ export const CARD_FIELDS = [
 ] as const
 export type CardFieldId = (typeof CARD_FIELDS)[number]
 
-/**
- * One thing to dial in or fit. `note` says how far it may go, or where it comes from; '' where there is
- * nothing to say.
- */
+/** One thing to dial in or fit. `note` says how far it may go; '' where there is nothing to say. */
 export interface CardField {
   readonly id: CardFieldId
   readonly label: string
   readonly value: string
   readonly note: string
+  /** Where the number, or what its note says, comes from; left out where nothing is to be known. */
+  readonly source?: SourceNote
   /** To be set instead, because the value is not safe. */
   readonly instead?: string
 }
@@ -58,12 +58,10 @@ export interface CardInput {
   readonly reasons: readonly JobReason[]
   readonly walked: boolean
   /** Where the tension comes from; null: none is set, or nobody knows. */
-  readonly tensionHow: 'typed' | 'sewn' | 'start' | null
-  /** Where it was sewn for another stitch of the family; null: it was not. @defaultValue null */
-  readonly tensionFamily?: string | null
-  readonly speed: { readonly text: string; readonly source: string }
+  readonly tensionSource: SourceNote | null
+  readonly speed: { readonly text: string; readonly source: SourceNote }
   /** Where the safe width comes from: measured openings, or the rule. */
-  readonly safeSource: 'measured' | 'rule'
+  readonly safeSource: SourceNote
 }
 
 /** What a straight seam or an unset value reads as. */
@@ -93,6 +91,16 @@ export function benchCard(input: CardInput): BenchCard {
   return { fields, caution: cautionOf(input, several) }
 }
 
+/**
+ * What stands behind the value, as one line on paper.
+ *
+ * @example
+ * printedNote({ note: 'normal is 4', source: { of: 'sewn', why: 'A row.' } }) // 'normal is 4 (sewn)'
+ */
+export function printedNote({ note, source }: Pick<CardField, 'note' | 'source'>): string {
+  return [note, source ? `(${source.of})` : ''].filter(Boolean).join(' ')
+}
+
 /** The numbers to dial in. */
 function dialFields(input: CardInput): CardField[] {
   const { walk } = input
@@ -102,7 +110,8 @@ function dialFields(input: CardInput): CardField[] {
       id: 'width',
       label: 'Width',
       value: stitch ? formatLength(stitch.swings ? dialledWidthMm(stitch) : 0, 'mm') : NONE,
-      note: widthNote(input),
+      note: widthNote(walk),
+      ...(stitch?.swings && walk.safeWidthMm !== null ? { source: input.safeSource } : {}),
       ...safeInstead(input),
     },
     {
@@ -115,7 +124,8 @@ function dialFields(input: CardInput): CardField[] {
       id: 'tension',
       label: 'Tension',
       value: tension === null ? NONE : formatShort(tension),
-      note: tensionNote(tension, machine?.tensionDial?.home ?? null, input),
+      note: normalNote(tension, machine?.tensionDial?.home ?? null),
+      ...(tension !== null && input.tensionSource ? { source: input.tensionSource } : {}),
       ...(doubt && doubt.start !== null && doubt.start !== tension
         ? { instead: formatShort(doubt.start) }
         : {}),
@@ -133,7 +143,7 @@ function fittedFields({ walk: { needle, foot, plate }, speed }: CardInput): Card
     },
     { id: 'foot', label: 'Foot', value: foot?.name ?? NONE, note: foot ? '' : 'not chosen' },
     { id: 'plate', label: 'Plate', value: plate.name.replace(/ plate$/, ''), note: '' },
-    { id: 'speed', label: 'Speed', value: speed.text, note: speed.source },
+    { id: 'speed', label: 'Speed', value: speed.text, note: '', source: speed.source },
   ]
 }
 
@@ -184,28 +194,17 @@ function safeInstead({ walk: { stitch, safeWidthMm } }: CardInput): Pick<CardFie
   return { instead: formatLengthDown(safeWidthMm, 'mm') }
 }
 
-function widthNote({ walk: { stitch, safeWidthMm }, safeSource }: CardInput): string {
+function widthNote({ stitch, safeWidthMm }: WalkInput): string {
   if (!stitch) return 'no stitch chosen'
   if (!stitch.swings) return 'straight'
   if (safeWidthMm === null) return 'no width is safe'
-  return `safe up to ${formatLengthDown(safeWidthMm, 'mm')}, ${safeSource}`
+  return `safe up to ${formatLengthDown(safeWidthMm, 'mm')}`
 }
 
-function homeNote(tension: number | null, home: number | null): string {
+function normalNote(tension: number | null, home: number | null): string {
   if (tension === null) return 'not set'
   if (home === null) return 'normal not known'
   return tension === home ? 'normal' : `normal is ${formatShort(home)}`
-}
-
-const HOW_WORDS = { typed: '', sewn: ', sewn', start: ', not sewn yet' } as const
-function tensionNote(
-  tension: number | null,
-  home: number | null,
-  { tensionHow: how, tensionFamily = null }: Pick<CardInput, 'tensionHow' | 'tensionFamily'>,
-): string {
-  const normal = homeNote(tension, home)
-  if (tension === null || how === null) return normal
-  return tensionFamily ? `${normal}, ${tensionFamily}` : `${normal}${HOW_WORDS[how]}`
 }
 
 function bobbinNote(walk: WalkInput): string {

@@ -1,5 +1,5 @@
 import { checkLine, line, type Mark, type Paper, PAPERS, qrMark, rect, type Sheet, text } from '#core/paper'
-import type { BenchCard, CardField, CardFieldId } from './card'
+import { type BenchCard, type CardField, type CardFieldId, printedNote } from './card'
 
 /** A6, as it stands beside the machine. Source: ISO 216. */
 export const CARD_WIDE_MM = 148
@@ -90,7 +90,7 @@ function dialOf(field: CardField | undefined, place: number): Mark[] {
     text({
       x,
       y: MARGIN_MM + 44,
-      text: field.instead ? `not ${field.value}: ${field.note}` : field.note,
+      text: field.instead ? `not ${field.value}: ${printedNote(field)}` : printedNote(field),
       sizeMm: 3.4,
       mostMm,
     }),
@@ -101,13 +101,14 @@ function dialOf(field: CardField | undefined, place: number): Mark[] {
 function rowOf(field: CardField, index: number, wideMm: number): Mark[] {
   const x = LEFT + (index % 2) * (wideMm / 2)
   const y = MARGIN_MM + 54 + Math.floor(index / 2) * ROW_TALL_MM
-  const { label, value, note } = field
+  const { label, value } = field
+  const note = printedNote(field)
   return [
     text({ x, y, text: label, sizeMm: 3.4, mostMm: 22 }),
     text({
       x: x + 24,
       y,
-      text: note ? `${value}, ${note}` : value,
+      text: [value, note].filter(Boolean).join(field.note ? ', ' : ' '),
       sizeMm: 4.2,
       mostMm: wideMm / 2 - 26,
       bold: true,

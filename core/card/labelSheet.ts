@@ -1,5 +1,5 @@
 import { checkLine, type Mark, type Paper, PAPERS, qrMark, rect, type Sheet, text } from '#core/paper'
-import type { BenchCard, CardFieldId } from './card'
+import { type BenchCard, type CardFieldId, printedNote } from './card'
 
 /** To pin to a swatch: two pins wide, one thumb tall. */
 export const LABEL_WIDE_MM = 57
@@ -82,7 +82,7 @@ function marksOf(
       mostMm: INNER_MM,
       bold: true,
     }),
-    small(16.5, `tension ${field('tension')?.note ?? ''}; ${whole('needle')}`),
+    small(16.5, `tension ${printedNote(field('tension') ?? { note: '' })}; ${whole('needle')}`),
     small(20.5, threads.join(' / ')),
     small(24.5, `bobbin ${whole('bobbin')}`),
     small(29, `${whole('foot')}; ${date}`),

@@ -2,9 +2,9 @@ import { needleLife } from '#core/care'
 import { needleSizeLabel } from '#core/needle'
 import { suitsKnit, type ThreadClass } from '#core/pairing'
 import type { FootKind } from '#core/terms'
+import { capital } from '#core/units'
 import type { ConflictInput, Mend } from './types'
 import {
-  capital,
   classOf,
   type ConflictRule,
   firstOf,

@@ -24,7 +24,6 @@ export const classOf = ({ thread }: ThreadedBlade): ThreadClass => threadClassOf
 export const firstOf = ({ threads }: ConflictInput, ...classes: ThreadClass[]) =>
   threads.find(threaded => classes.includes(classOf(threaded)))
 export const nameOf = (threaded: ThreadedBlade) => PRACTICE[classOf(threaded)].name
-export const capital = (text: string) => `${text[0]!.toUpperCase()}${text.slice(1)}`
 
 type FittedNeedle = NonNullable<ConflictInput['needle']>
 /** How a thread sits in the needle that is in, by the user’s school. */

@@ -1,7 +1,7 @@
-import { formatNumber, formatShort } from '#core/units'
+import { capital, formatNumber, formatShort } from '#core/units'
 import { threadClassOf, type ThreadFacts } from '#core/pairing'
 import { isStraightOnly } from '#core/schools'
-import { capital, type ConflictRule, firstOf, nameOf, several } from './rule'
+import { type ConflictRule, firstOf, nameOf, several } from './rule'
 
 /** Where a seam must hold. */
 const STRENGTH: readonly string[] = ['seam', 'topstitching']

@@ -1,4 +1,4 @@
-import { formatShort } from '#core/units'
+import { capital, formatShort } from '#core/units'
 import { shareOf } from '#core/dial'
 import { type Blade, threadedBladesOf } from '#core/needle'
 import {
@@ -10,7 +10,7 @@ import {
   type ThreadFacts,
 } from '#core/pairing'
 import type { Supply } from '#core/terms'
-import { capital, classOf, type ConflictRule, firstOf, isTooThick, nameOf, several, word } from './rule'
+import { classOf, type ConflictRule, firstOf, isTooThick, nameOf, several, word } from './rule'
 import type { ConflictInput } from './types'
 
 /** A monofilament above this share of the way down from normal tension puckers. */

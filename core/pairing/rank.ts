@@ -2,7 +2,7 @@ import { FRESH_USE, needleAdvice, needleLife, type NeedleUse } from '#core/care'
 import { requireInRange } from '#core/errors'
 import { type Construction, type Needle, needleSizeLabel } from '#core/needle'
 import { judgeSwing, type SwingInput, type Verdict } from '#core/swing'
-import { formatNumber } from '#core/units'
+import { asSentence, formatNumber } from '#core/units'
 import type { ClothFacts } from '#core/terms'
 import { ASSORTMENT, type TypedNeedle } from './assortment'
 import { clothReasons } from './cloth'
@@ -202,7 +202,7 @@ function fitReasons(
     const model = `${name} ${measured}: it ${FIT_WORDS[fit.fit]} (eye model).`
     return [model, ...beyondReasons(threadClassOf(thread), fit.thickness.mm)]
   }
-  const table = `${fit.practiceWhy[0]!.toUpperCase()}${fit.practiceWhy.slice(1)} (practice).`
+  const table = asSentence(`${fit.practiceWhy} (practice)`)
   if (fit.practiceFit === fit.eyeFit) return [table, `${name} ${measured}.`]
   return [table, `${name} ${measured}: the eye model alone would say ${fit.eyeFit}; practice decides.`]
 }

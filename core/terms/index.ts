@@ -136,3 +136,12 @@ export interface MachineTraits {
   readonly lock: boolean | null
   readonly hook: Hook | null
 }
+
+/** All that a number may come from, as it is said beside it. */
+export const SOURCES = ['measured', 'sewn', 'your plan', 'rule', 'guess', 'not measured'] as const
+export type Source = (typeof SOURCES)[number]
+/** Where a number comes from, and what that rests on: a sentence. */
+export interface SourceNote {
+  readonly of: Source
+  readonly why: string
+}

@@ -10,4 +10,5 @@ export {
   UNIT_SIGNS,
 } from './format'
 export { parseLength, readLength, readNumber, type TypedLength, type TypedNumber } from './typed'
+export { asSentence, capital } from './sentence'
 export { formatNumber, formatShort, parseDecimal, setNumberLocale } from './number'

@@ -1,5 +1,5 @@
 import { outerSpanMm } from '#core/needle'
-import { formatLengthDown, formatShort } from '#core/units'
+import { asSentence, formatLengthDown, formatShort } from '#core/units'
 import { dialledLengthsMm, dialledWidthMm, plannedNote } from './dialled'
 import { bladeCount, several, standsWrong } from './facts'
 import type { TensionDoubt } from '#core/conflicts'
@@ -25,7 +25,7 @@ const safeWords = (safeWidthMm: number | null) =>
   safeWidthMm === null ? '' : `Up to ${formatLengthDown(safeWidthMm, 'mm')} is safe here.`
 function plannedWords(stitch: NonNullable<WalkInput['stitch']>): string {
   const note = plannedNote(stitch, formatShort)
-  return note && `${note[0]!.toUpperCase()}${note.slice(1)}.`
+  return asSentence(note)
 }
 
 /** From the dial to the turning through by hand. Source: common practice. */

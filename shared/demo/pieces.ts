@@ -266,7 +266,7 @@ export const pieces: Piece[] = [
     'plume',
     'Night cape, plume',
     '04-11',
-    { plan: PLUME, copies: 4, note: 'Gold, one start each; tails to the back.' },
+    { plan: PLUME, copies: 4, note: 'Gold; tails to the back.' },
     {
       stitch: 'straight',
       width: 0,
@@ -285,7 +285,7 @@ export const pieces: Piece[] = [
     'collarband',
     'Sailor collar, leaf band',
     '04-14',
-    { plan: COLLAR_BAND, copies: 1, note: 'Mirrored at both corners; tear-away under all of it.' },
+    { plan: COLLAR_BAND, copies: 1, note: 'Mirrored at both corners; tear-away below.' },
     {
       stitch: 'zigzag',
       width: 4,

@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
-import { carriedOver, changedSetup, familyWords, type SetupContent, tensionFromOf } from '#shared/setup'
+import {
+  carriedOver,
+  changedSetup,
+  familyWords,
+  type SetupContent,
+  tensionFromOf,
+  tensionSource,
+} from '#shared/setup'
 import { demoTables } from '../../tests/unit/demoTables'
 
 const { records } = demoBackup
@@ -105,5 +112,28 @@ describe('a setup that is taken whole', () => {
   it('has none while its tension is not set', () => {
     expect(tensionFromOf({ ...collar, tension: null }, 'typed')).toBeNull()
     expect(change(collar, { tension: null }).tensionFrom).toBeNull()
+  })
+})
+
+describe('where a tension comes from', () => {
+  const set = (how: 'typed' | 'sewn' | 'start') => ({ ...collar, tensionFrom: tensionFromOf(collar, how) })
+  it.each([
+    ['typed', 'your plan'],
+    ['sewn', 'sewn'],
+    ['start', 'guess'],
+  ] as const)('that was %s is %s', (how, of) => expect(tensionSource(set(how), tables)!.of).toBe(of))
+  it('is a guess once it is carried over, and says what it was set for', () => {
+    const source = tensionSource(change(set('sewn'), { needleId: 'demo-needle-20' }), tables)!
+    expect(source).toMatchObject({ of: 'guess' })
+    expect(source.why).toMatch(/^Set with twin .*\.$/)
+  })
+  it('is sewn for the family, and says for which stitch', () => {
+    const zigzag = { stitch: { ...collar.stitch, stitchId: 'zigzag' } }
+    const source = tensionSource(change(set('sewn'), zigzag), tables)
+    expect(source).toEqual({ of: 'sewn', why: 'Sewn for honeycomb, the same family.' })
+  })
+  it('is nobody’s where none is set', () => {
+    expect(tensionSource({ ...collar, tension: null }, tables)).toBeNull()
+    expect(tensionSource({ ...collar, tensionFrom: null }, tables)).toBeNull()
   })
 })

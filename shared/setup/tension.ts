@@ -2,7 +2,8 @@ import { shareOf } from '#core/dial'
 import { type Blade, needleNameAndType, threadedBladesOf } from '#core/needle'
 import { onDial } from '#core/pairing'
 import { stitchFamily, type StitchShape, stitchOf } from '#core/stitch'
-import type { TensionDial } from '#core/terms'
+import type { SourceNote, TensionDial } from '#core/terms'
+import { asSentence } from '#core/units'
 import type { SetupContent } from './schema'
 
 type TensionFrom = NonNullable<SetupContent['tensionFrom']>
@@ -168,4 +169,26 @@ function threadOver(
     return !was || !is || was.kind !== is.kind || was.tex !== is.tex
   })
   return changed ? [`set for ${threads.get(from.threadIds[changed]!)?.name ?? GONE}`] : []
+}
+
+const TENSION_SOURCES: Readonly<Record<TensionFrom['how'], SourceNote>> = {
+  typed: { of: 'your plan', why: 'As you set it.' },
+  sewn: { of: 'sewn', why: 'From a row that was sewn.' },
+  start: { of: 'guess', why: 'A value to start with: not sewn yet.' },
+}
+
+/**
+ * Where the tension that is set comes from.
+ *
+ * @returns null: none is set, or nobody knows.
+ *
+ * @example
+ * tensionSource(setup, tables) // { of: 'sewn', why: 'From a row that was sewn.' }
+ */
+export function tensionSource(setup: SetupContent, tables: Carrying): SourceNote | null {
+  if (setup.tension === null || setup.tensionFrom === null) return null
+  const carried = carriedOver(setup, tables)
+  if (carried.length > 0) return { of: 'guess', why: asSentence(carried.join('; ')) }
+  const family = familyWords(setup, tables)
+  return family ? { of: 'sewn', why: asSentence(family) } : TENSION_SOURCES[setup.tensionFrom.how]
 }

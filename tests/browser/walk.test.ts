@@ -234,13 +234,15 @@ describe('the bench card', () => {
       expect((await dials.getText()).split(/\s*\n\s*/)).toEqual([
         'Width',
         '4.0',
-        'safe up to 4.5, rule',
+        'safe up to 4.5',
+        'rule',
         'Length',
         '2.5',
         'Honeycomb',
         'Tension',
         '2.8',
-        'normal is 4, sewn',
+        'normal is 4',
+        'sewn',
       ])
       const numbers = await dials.findElements(By.css('b'))
       for (const number of numbers) expect((await number.getRect()).height).toBeGreaterThan(150)

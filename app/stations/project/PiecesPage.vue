@@ -26,7 +26,7 @@ const ORDERS = [
 type Order = (typeof ORDERS)[number]['value']
 const order = useUrlState<Order>('order', { usual: 'newest', choices: ORDERS.map(({ value }) => value) })
 const KINDS = [
-  { value: 'all', label: 'Every kind' },
+  { value: 'all', label: 'all' },
   ...Object.keys(PLAN_PATHS).map(kind => ({
     value: kind,
     label: KIND_WORDS[kind as Piece['plan']['kind']],
@@ -35,7 +35,7 @@ const KINDS = [
 const kind = useUrlState<string>('kind', { usual: 'all', choices: KINDS.map(({ value }) => value) })
 const project = useUrlState<string>('project', { usual: '' })
 const projects = computed(() => [
-  { value: '', label: 'Every project' },
+  { value: '', label: 'all' },
   ...newestFirst(book.shelf.projects.values(), ({ keptAt }) => keptAt).map(({ id, name }) => ({
     value: id,
     label: name,
@@ -129,10 +129,12 @@ function facts(piece: Piece) {
       parts.machine?.name,
       parts.needle && needleSearchText(parts.needle),
       `${parts.stitch?.name ?? 'stitch gone'} `
-        + `${widthMm > 0 ? `width ${bareMm(widthMm)} ` : ''}length ${inMm(lengthMm)}`,
+        + `${widthMm > 0 ? `${bareMm(widthMm)} × ` : ''}${inMm(lengthMm)}`,
     ]
       .filter(Boolean)
-      .join(' · '),
+      .join(' · ')
+      // A unit alone on a line reads like a word that is missing.
+      .replace(/ mm$/, '\u00a0mm'),
     day: piece.begunAt === null ? '' : shortDayOf(piece.begunAt),
   }
 }

@@ -32,7 +32,7 @@ const digits = computed(() =>
 )
 const HATCH = { stop: 'i-lucide-octagon-x', warn: 'i-lucide-triangle-alert', note: 'i-lucide-hand' } as const
 const speedsBeside = (ruled: string) => [
-  { value: '', label: inHand.setup.speed === null ? `${ruled} (rule)` : 'by the rule' },
+  { value: '', label: inHand.setup.speed === null ? `advised: ${ruled}` : 'by the rule' },
   ...SPEEDS.map(value => ({ value, label: value })),
 ]
 function setSpeed(chosen: string): void {
@@ -120,7 +120,12 @@ useKeys({
         <span class="label">{{ field.label }}</span><b v-if="field.instead"
           ><s :aria-label="`not ${field.value}`">{{ field.value }}</s> {{ field.instead }}</b
         ><b v-else>{{ field.value }}</b
-        ><span class="note">{{ isOpen(field.id) ? 'being planned …' : field.note }}</span>
+        ><span class="note"
+          >{{ isOpen(field.id) ? 'being planned …' : field.note }}{{ ' '
+          }}<CardSource
+            v-if="!isOpen(field.id)"
+            :field="field"
+        /></span>
       </div>
     </section>
     <p
@@ -139,7 +144,10 @@ useKeys({
         :class="field.id"
       >
         <dt>{{ field.label }}</dt>
-        <dd v-if="field.id === 'speed'">
+        <dd
+          v-if="field.id === 'speed'"
+          class="chosen"
+        >
           <SelectField
             bare
             label="Speed"
@@ -147,15 +155,14 @@ useKeys({
             :model-value="inHand.setup.speed ?? ''"
             :items="speedsBeside(field.value)"
             @update:model-value="setSpeed"
-          />
+          /><CardSource :field="field" />
         </dd>
         <dd v-else>
           <b>{{ field.value }}</b>{{ ' ' }}
           <span
             v-if="field.note"
             class="note"
-            >{{ field.note }}</span
-          >
+            >{{ field.note }}</span><CardSource :field="field" />
         </dd>
       </div>
     </dl>
@@ -287,8 +294,16 @@ dd .note {
   color: var(--weld-text);
   font-weight: 700;
 }
+.chosen {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.chosen :deep(.chip) {
+  font-size: 19px;
+}
 .choice {
-  width: min(280px, 100%);
+  width: min(200px, 100%);
 }
 .choice :deep(button) {
   font-size: inherit;

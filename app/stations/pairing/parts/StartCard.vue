@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Construction } from '#core/needle'
 import type { StartSettings } from '#core/pairing'
+import { asSentence } from '#core/units'
 import { dialledIn } from '#shared/job'
 import { SOURCE_CHIPS } from '~/utils/sourceChips'
 
@@ -13,7 +14,6 @@ const settled = computed(() => {
   const { setup } = inHand
   return dialledIn(setup, start, place.value)
 })
-const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`
 /** Of a needle that is only looked at nothing is dialled in. */
 const isFitted = computed(() => inHand.parts.needle?.construction === construction)
 </script>
@@ -56,7 +56,7 @@ const isFitted = computed(() => inHand.parts.needle?.construction === constructi
             :of="SOURCE_CHIPS[source]"
             :about="name"
           >
-            <p>{{ sentence(why) }}</p>
+            <p>{{ asSentence(why) }}</p>
             <p
               v-for="other in name === 'Tension' ? start.tension.others : []"
               :key="other.source"

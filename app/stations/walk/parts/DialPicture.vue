@@ -83,11 +83,11 @@ const words = computed(() => {
   stroke-width: 5;
 }
 .note {
-  font-size: 15px;
+  font-size: var(--letter);
   fill: var(--mute);
 }
 .home-word {
-  font-size: 15px;
+  font-size: var(--letter);
   font-weight: 700;
   fill: var(--lichen-text);
 }

@@ -83,9 +83,9 @@ const label = computed(() => {
     >
       <path :d="`M${xs[0]} 128 H${xs.at(-1)} M${xs[0]} 122 v12 M${xs.at(-1)} 122 v12`" />
       <text
-        :x="MIDDLE"
-        y="118"
-        text-anchor="middle"
+        :x="xs[0]! - 16"
+        y="133"
+        text-anchor="end"
       >
         {{ dimension }}
       </text>
@@ -161,7 +161,7 @@ const label = computed(() => {
   stroke-width: 4;
 }
 .flat-word {
-  font-size: 15px;
+  font-size: var(--letter);
   font-weight: 700;
   fill: var(--mulberry);
 }
@@ -177,12 +177,12 @@ const label = computed(() => {
 }
 .dim text,
 .letter {
-  font-size: 15px;
+  font-size: var(--letter);
   font-weight: 700;
   fill: var(--ink);
 }
 .note {
-  font-size: 14px;
+  font-size: var(--letter);
   fill: var(--mute);
 }
 </style>

@@ -343,11 +343,11 @@ const label = computed(() => {
   stroke-dasharray: 4 4;
 }
 .note {
-  font-size: 14px;
+  font-size: var(--letter);
   fill: var(--mute);
 }
 .word {
-  font-size: 18px;
+  font-size: var(--letter);
   font-weight: 700;
   fill: var(--mulberry);
 }

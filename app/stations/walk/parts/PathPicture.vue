@@ -146,7 +146,7 @@ const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to
       <text
         v-if="!single || strand !== 'left'"
         :x="262 + side(strand, 22)"
-        y="46"
+        y="80"
         class="letter"
         text-anchor="middle"
       >
@@ -189,7 +189,7 @@ const label = computed(() => `The thread’s way, ${strands.join(', ')}, down to
   stroke-width: 3;
 }
 .letter {
-  font-size: 14px;
+  font-size: var(--letter);
   font-weight: 700;
   fill: var(--ink);
 }

@@ -136,12 +136,12 @@ const label = computed(() => {
   stroke-width: 1.6;
 }
 .dim text {
-  font-size: 16px;
+  font-size: var(--letter);
   font-weight: 700;
   fill: var(--ink);
 }
 .note {
-  font-size: 15px;
+  font-size: var(--letter);
   fill: var(--mute);
 }
 </style>

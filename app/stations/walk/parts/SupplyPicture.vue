@@ -179,11 +179,11 @@ const colour = computed(() => BLADE_LOOKS[strand].ink)
   stroke-width: 3;
 }
 .note {
-  font-size: 14px;
+  font-size: var(--letter);
   fill: var(--mute);
 }
 .place {
-  font-size: 17px;
+  font-size: var(--letter);
   font-weight: 700;
   fill: var(--ink);
 }
