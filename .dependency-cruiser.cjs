@@ -22,6 +22,7 @@ module.exports = {
         'opentype.js',
         'uqr',
         'ml-matrix',
+        'simple-statistics',
         '@types/opentype.js',
         'svgpath',
       ),

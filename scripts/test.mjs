@@ -38,6 +38,7 @@ await Promise.all([
     ['Layout', process.execPath, ['scripts/format.mjs', '--check']],
     ['Lint', bin('eslint'), ['.']],
     ['Words', process.execPath, ['scripts/words.mjs']],
+    ['Exported names', process.execPath, ['scripts/exports.mjs']],
     ['Layer fences', bin('depcruise'), [...LAYERS, '--config', '.dependency-cruiser.cjs']],
     ['Types of the core, without browser or Node.js', bin('tsc'), ['-p', 'core']],
     vitest('Unit tests', 'unit'),

@@ -1,6 +1,6 @@
 import { transfer } from 'comlink'
 import { imageSize } from 'image-size'
-import { mapOf, planeMap, type Place, type SeenRectangle, type Span } from '#core/measure'
+import { mapOf, planeMap, type SeenRectangle, type Span } from '#core/measure'
 import {
   type ColourImage,
   type GrayImage,
@@ -15,6 +15,7 @@ import {
   snapSpan,
   straightened,
 } from '#core/photo'
+import type { Point } from '#core/plane'
 import { type Reply, replyOf, serve } from './serve'
 
 /** Why a file is not taken, in words of its own on the page. */
@@ -90,7 +91,7 @@ const api = {
     }
   },
   /** Marks drawn to the sides of the rectangle; null: there are none that can be followed. */
-  corners(cornersPx: readonly Place[], reachPx: number): Reply<SnappedCorners | null> {
+  corners(cornersPx: readonly Point[], reachPx: number): Reply<SnappedCorners | null> {
     return asked(({ gray }) => snapCorners(gray, cornersPx, reachPx))
   },
   /** Both ends of a span drawn to the edges near them. */

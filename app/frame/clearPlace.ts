@@ -21,7 +21,7 @@ export const PLACES = [
 export type Place = (typeof PLACES)[number]
 
 /** What it keeps from the screen's edges, in px: as the kit lays it. */
-export const EDGE_PX = 16
+const EDGE_PX = 16
 /** One thing that must stay free counts for more than all others together. */
 const KEPT_COST = 1000
 

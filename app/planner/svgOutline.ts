@@ -1,16 +1,13 @@
 import { svgPathProperties } from 'svg-path-properties'
+import type { Point } from '#core/plane'
 import { readSvg } from '~/utils/svgFile'
 
 /** Larger files are refused before they are read, in bytes. */
-export const MOST_SVG_BYTES = 5_000_000
+const MOST_SVG_BYTES = 5_000_000
 const MOST_POINTS = 400
 /** A curve is followed by chords about so long, in mm. */
 const CHORD_MM = 2
 
-interface Point {
-  readonly x: number
-  readonly y: number
-}
 export type OutlineReading =
   | { readonly ok: true; readonly pointsMm: readonly Point[]; readonly closed: boolean }
   | { readonly ok: false; readonly message: string }

@@ -33,4 +33,4 @@ export {
   ribbonMarginMm,
 } from './ribbon'
 export { bandBuildUp, bandPicture, type PicturedRow, type RowThread, rowThreads } from './sewnBand'
-export { IN_STEP_MM, type InStep, lengthsInStep } from './step'
+export { type InStep, lengthsInStep } from './step'

@@ -13,7 +13,7 @@ export interface InStep {
 }
 
 /** Rows keep step when their patterns are no farther apart than this at the end of the way, in mm. */
-export const IN_STEP_MM = 0.1
+const IN_STEP_MM = 0.1
 /** Patterns that stand together again after more than this are not seen to. */
 const MOST_REPEATS = 12
 /** How far a length may be changed, as a share. */

@@ -1,2 +1,2 @@
-export { type BuildUp, layThread, MUDDY_MEAN_LAYERS, RASTER_MM } from './raster'
+export { type BuildUp, layThread, MUDDY_MEAN_LAYERS } from './raster'
 export { lengthThatCuresMm } from './cure'

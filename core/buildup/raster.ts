@@ -5,7 +5,7 @@ import { SEGMENT_NUMBERS, type SewnPicture } from '#core/sewn'
  * Side of a raster cell, in mm. No stitch length is a round number of cells: on a raster of 0.05 every stitch
  * of 0.3 would fall on cells in the same way, and the areas come out up to twice too large.
  */
-export const RASTER_MM = 0.043
+const RASTER_MM = 0.043
 /**
  * Where two columns overlap with more layers than this on average, their colours turn muddy. A guess, no
  * published source: thread lies flatter and wider than its round diameter, so three quarters of a layer as

@@ -11,7 +11,7 @@ import {
   wantedBobbinTension,
 } from '#core/walk'
 
-export const CARD_FIELDS = [
+const CARD_FIELDS = [
   'width',
   'length',
   'tension',

@@ -1,6 +1,5 @@
 export {
   benchCard,
-  CARD_FIELDS,
   type BenchCard,
   type CardCaution,
   type CardField,

@@ -7,13 +7,5 @@ export {
   piecesPerNeedle,
 } from './needleLife'
 export { FRESH_USE, NEEDLE_STATES, type NeedleState, type NeedleUse } from './needleUse'
-export {
-  NEW_ROW_SECONDS,
-  pieceMinutes,
-  seamHours,
-  type Session,
-  sessionHours,
-  stitchesPerMinute,
-  TURN_SECONDS,
-} from './sewingTime'
+export { pieceMinutes, seamHours, type Session, sessionHours, stitchesPerMinute } from './sewingTime'
 export { carePrompts, type CarePrompt, type SewnSince } from './cleaning'

@@ -23,8 +23,8 @@ const LONGEST_SESSION_HOURS = 8
 const MOST_OF_ALL = 1e12
 
 /** Turning at a corner, and setting a new row under the foot, in seconds. Guesses. */
-export const TURN_SECONDS = 4
-export const NEW_ROW_SECONDS = 20
+const TURN_SECONDS = 4
+const NEW_ROW_SECONDS = 20
 
 /**
  * Minutes a planned piece takes: its stitches, its turns at corners and its new rows.

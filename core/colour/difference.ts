@@ -29,8 +29,8 @@ export interface Lab {
  * Below this two threads look alike side by side; up to {@link NEAR_DELTA_E} they look related. Common
  * practice.
  */
-export const MATCH_DELTA_E = 2
-export const NEAR_DELTA_E = 6
+const MATCH_DELTA_E = 2
+const NEAR_DELTA_E = 6
 
 /**
  * Colour difference ΔE₀₀ of two thread colours.

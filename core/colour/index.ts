@@ -5,8 +5,6 @@ export {
   type ColourLook,
   labDifference,
   leadingColour,
-  MATCH_DELTA_E,
-  NEAR_DELTA_E,
   type Lab,
 } from './difference'
 export { toneApartFrom } from './apart'

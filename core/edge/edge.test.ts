@@ -21,7 +21,8 @@ import {
   zigzagShiftMm,
 } from '#core/edge'
 import { lengthMarks } from '#core/fit'
-import { FORM_IDS, formRegion, type Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import { FORM_IDS, formRegion } from '#core/shape'
 import { findStitch } from '#core/stitch'
 
 const RULES: EdgeRules = {

@@ -19,7 +19,8 @@ import {
   path,
   text,
 } from '#core/paper'
-import { boundsOf, type Point, type Region } from '#core/shape'
+import type { Point } from '#core/plane'
+import { boundsOf, type Region } from '#core/shape'
 import type { EdgePlan } from './planEdge'
 import type { SewnLeg } from './sewnOrder'
 

@@ -1,5 +1,5 @@
 import { type FitPlan, type EvenFit, stitchEnds } from '#core/fit'
-import type { Point } from '#core/shape'
+import { apart, heading, type Point } from '#core/plane'
 import type { EdgeParts, EdgeStretch } from './parts'
 
 /** Where a stitch lands on the edge, and the way its bite goes. */
@@ -50,7 +50,7 @@ export function landingsAlong(
       const joins = isStart && (closed || side > 0)
       const here = walk(mm)
       const at = isStart ? pathMm[0]! : here.at
-      const into = joins ? headingOf(beforePath.at(-2)!, beforePath.at(-1)!) : here.into
+      const into = joins ? heading(beforePath.at(-2)!, beforePath.at(-1)!) : here.into
       landings.push({
         x: at.x,
         y: at.y,
@@ -68,8 +68,8 @@ export function landingsAlong(
 
 function lastOf(runs: EdgeParts['runs'], alongMm: number, toCloth: number): Landing {
   const { pathMm } = runs.at(-1)!
-  const heading = headingOf(pathMm.at(-2)!, pathMm.at(-1)!)
-  const inward = inwardOf(heading, heading, toCloth)
+  const way = heading(pathMm.at(-2)!, pathMm.at(-1)!)
+  const inward = inwardOf(way, way, toCloth)
   return { ...pathMm.at(-1)!, inward, alongMm, isPoint: false, side: runs.length - 1 }
 }
 
@@ -105,7 +105,7 @@ export function walkAlong(way: readonly Point[]): (mm: number) => Step {
   return mm => {
     for (;;) {
       const [a, b] = [way[side]!, way[side + 1]!]
-      const lengthMm = Math.hypot(b.x - a.x, b.y - a.y)
+      const lengthMm = apart(a, b)
       const overMm = mm - passedMm
       const isLast = side === way.length - 2
       if (overMm > lengthMm - SAME_MM && !isLast) {
@@ -114,20 +114,15 @@ export function walkAlong(way: readonly Point[]): (mm: number) => Step {
         continue
       }
       const share = Math.min(1, Math.max(0, overMm / lengthMm))
-      const out = headingOf(a, b)
+      const out = heading(a, b)
       const isCorner = overMm <= SAME_MM && side > 0
       return {
         at: { x: a.x + share * (b.x - a.x), y: a.y + share * (b.y - a.y) },
-        into: isCorner ? headingOf(way[side - 1]!, a) : out,
+        into: isCorner ? heading(way[side - 1]!, a) : out,
         out,
       }
     }
   }
-}
-
-function headingOf(a: Point, b: Point): Point {
-  const length = Math.hypot(b.x - a.x, b.y - a.y) || 1
-  return { x: (b.x - a.x) / length, y: (b.y - a.y) / length }
 }
 
 /** Half-way between the two normals; at a spike, where they cancel out, back along the edge. */

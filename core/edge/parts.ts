@@ -1,4 +1,5 @@
-import { type Outline, type Point, sidesOf } from '#core/shape'
+import { apart, type Point, radiusThrough, turnAt } from '#core/plane'
+import { type Outline, sidesOf } from '#core/shape'
 
 /** An edge to sew along, and on which side of its direction the cloth lies (y up). */
 export interface EdgeStretch extends Outline {
@@ -52,10 +53,10 @@ export function edgeParts(
   { pointsMm, closed, clothOn, settled = [] }: EdgeStretch,
   pointDeg: number,
 ): EdgeParts {
-  const turns = pointsMm.map((_, i) => turnAt(pointsMm, i, closed))
+  const turns = pointsMm.map((_, i) => turnOf(pointsMm, i, closed))
   const isPoint = (i: number) => {
     const here = pointsMm[i]!
-    const said = settled.find(({ x, y }) => Math.hypot(x - here.x, y - here.y) < SETTLED_MM)
+    const said = settled.find(at => apart(at, here) < SETTLED_MM)
     return said?.isPoint ?? Math.abs(turns[i]!) * (180 / Math.PI) >= pointDeg - 1e-9
   }
   const inner = closed ? pointsMm.map((_, i) => i) : pointsMm.slice(2).map((_, i) => i + 1)
@@ -70,11 +71,9 @@ export function edgeParts(
 }
 
 /** How far the edge turns at a point, in radians, to the left over 0. An end turns nowhere. */
-function turnAt(points: readonly Point[], i: number, closed: boolean): number {
+function turnOf(points: readonly Point[], i: number, closed: boolean): number {
   if (!closed && (i === 0 || i === points.length - 1)) return 0
-  const [before, here, after] = [points.at(i - 1)!, points[i]!, points[(i + 1) % points.length]!]
-  const [ax, ay, bx, by] = [here.x - before.x, here.y - before.y, after.x - here.x, after.y - here.y]
-  return Math.atan2(ax * by - ay * bx, ax * bx + ay * by)
+  return turnAt(points.at(i - 1)!, points[i]!, points[(i + 1) % points.length]!)
 }
 
 /** The points of each run by their places, first and last with it. */
@@ -92,14 +91,14 @@ function rangesOf(corners: readonly number[], count: number, closed: boolean): n
 function runOf(range: readonly number[], points: readonly Point[], turns: readonly number[]): EdgeRun {
   const place = (i: number) => points[i % points.length]!
   const pathMm = range.map(place)
-  const lengths = sidesOf(pathMm, false).map(([a, b]) => Math.hypot(b.x - a.x, b.y - a.y))
+  const lengths = sidesOf(pathMm, false).map(([a, b]) => apart(a, b))
   const lengthMm = lengths.reduce((sum, mm) => sum + mm, 0)
   const isRound = range.length === points.length + 1
   // All round without a point, the beginning is a place like any other.
   const within = isRound ? range.slice(0, -1) : range.slice(1, -1)
   const radii = within.flatMap(i => {
-    const turn = Math.abs(turns[i % points.length]!)
-    return turn > STRAIGHT_RAD ? [radiusAt(points.at((i - 1) % points.length)!, place(i + 1), turn)] : []
+    const isTurn = Math.abs(turns[i % points.length]!) > STRAIGHT_RAD
+    return isTurn ? [radiusThrough(points.at((i - 1) % points.length)!, place(i), place(i + 1))] : []
   })
   return {
     pathMm,
@@ -107,11 +106,6 @@ function runOf(range: readonly number[], points: readonly Point[], turns: readon
     leastRadiusMm: radii.length > 0 ? Math.min(...radii) : null,
     straighter: straighterHalf(range, lengths, lengthMm, turns),
   }
-}
-
-/** Of the circle through a place and its neighbours: the chord over twice the sine of the turn. */
-function radiusAt(before: Point, after: Point, turn: number): number {
-  return Math.hypot(after.x - before.x, after.y - before.y) / (2 * Math.sin(turn))
 }
 
 function straighterHalf(

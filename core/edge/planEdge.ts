@@ -1,13 +1,12 @@
 import { requireFew, requireInRange } from '#core/errors'
 import { type EvenFit, evenFit, type FitPlan, sideFitter } from '#core/fit'
-import { checkOutline, MOST_SHAPE_POINTS, type Point, signedAreaMm2 } from '#core/shape'
+import { apart, type Point } from '#core/plane'
+import { checkOutline, MOST_SHAPE_POINTS, signedAreaMm2 } from '#core/shape'
 import { type Landing, landingsAlong } from './land'
 import { type EdgeParts, edgeParts, type EdgePoint, type EdgeRun, type EdgeStretch } from './parts'
 import { satinNearnessOf } from './satin'
 import { type Bite, type Near, type Nearness, nearnessOf, MOST_BITE_MM, tipOf } from './touching'
 
-/** From this turn on a place is a point, in degrees. Our own choice; it can be changed. */
-export const DEFAULT_POINT_DEG = 35
 /** What should stay free between two bites, in mm. A guess. */
 export const DEFAULT_CLEARANCE_MM = 0.5
 /** Neighbouring tips nearer than this are crowded, in mm. A guess: about two threads. */
@@ -15,7 +14,7 @@ export const CROWDED_MM = 0.5
 /** Bites so near a point, in stitch lengths, make it thick rather than wrong. */
 const BULK_LENGTHS = 1.5
 /** How far a seam fed straight may leave a curve, in mm. A guess. */
-export const MOST_OFF_CURVE_MM = 0.3
+const MOST_OFF_CURVE_MM = 0.3
 
 /** Stitch points of all edges of a piece: a hem of 60 m at 3 mm. */
 export const MOST_LANDINGS = 20_000
@@ -341,7 +340,7 @@ function crowdedOf(bites: readonly Bite[], widthMm: number): Near[] {
       .filter(b => b > a)
       .flatMap(b => {
         const [one, other] = [tipOf(bite, widthMm), tipOf(bites[b]!, widthMm)]
-        const apartMm = Math.hypot(one.x - other.x, one.y - other.y)
+        const apartMm = apart(one, other)
         return apartMm < CROWDED_MM - 1e-6 ? [{ a, b, apartMm }] : []
       }),
   )

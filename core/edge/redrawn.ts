@@ -1,4 +1,5 @@
-import type { DrawnPoint, Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import type { DrawnPoint } from '#core/shape'
 import { placesAlong } from '#core/fit'
 import { edgeParts } from './parts'
 

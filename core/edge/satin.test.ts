@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { edgeWays, planEdge, type EdgePlan } from '#core/edge'
-import type { FORM_IDS, Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import type { FORM_IDS } from '#core/shape'
 import { formRegion } from '#core/shape'
 
 const MARKS = Array.from({ length: 60 }, (_, i) => (i + 1) / 10)

@@ -10,7 +10,7 @@ import {
   TURN_WORDS,
   turnsOf,
 } from '#core/edge'
-import type { Point } from '#core/shape'
+import type { Point } from '#core/plane'
 
 const RULES = { marks: [0.8], pointDeg: 35, clearanceMm: 0.5, mostMissMm: 0.5 }
 /** Stitch points 0.8 apart: a satin of 0.4. */

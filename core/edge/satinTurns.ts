@@ -1,4 +1,4 @@
-import type { Point } from '#core/shape'
+import { heading, moved, type Point, turnOfWays } from '#core/plane'
 import { walkAlong } from './land'
 import type { EdgePoint } from './parts'
 import type { EdgePlan, EdgeSide, PlannedStretch } from './planEdge'
@@ -171,7 +171,7 @@ function roundInside(
 ): { readonly drops: readonly Point[]; readonly alongMm: number } {
   const next = sides[(side + 1) % sides.length]!
   const [into, out] = [headingAtEnd(sides[side]!), headingAtStart(next)]
-  const turn = Math.atan2(into.x * out.y - into.y * out.x, into.x * out.x + into.y * out.y)
+  const turn = turnOfWays(into, out)
   // Round an inside corner the edge turns away from the cloth.
   const toCloth = turn > 0 ? -1 : 1
   const normal = { x: -into.y * toCloth, y: into.x * toCloth }
@@ -193,11 +193,6 @@ function roundInside(
 
 const headingAtEnd = ({ pathMm }: EdgeSide) => heading(pathMm.at(-2)!, pathMm.at(-1)!)
 const headingAtStart = ({ pathMm }: EdgeSide) => heading(pathMm[0]!, pathMm[1]!)
-function heading(a: Point, b: Point): Point {
-  const length = Math.hypot(b.x - a.x, b.y - a.y) || 1
-  return { x: (b.x - a.x) / length, y: (b.y - a.y) / length }
-}
-const moved = ({ x, y }: Point, way: Point, mm: number): Point => ({ x: x + mm * way.x, y: y + mm * way.y })
 const turned = ({ x, y }: Point, rad: number): Point => ({
   x: x * Math.cos(rad) - y * Math.sin(rad),
   y: x * Math.sin(rad) + y * Math.cos(rad),

@@ -1,6 +1,6 @@
 import { requireInRange } from '#core/errors'
 import { fitCount, type FitPlan } from '#core/fit'
-import type { Point } from '#core/shape'
+import { nearestOn, type Point } from '#core/plane'
 import type { EdgePlan, EdgeSide } from './planEdge'
 
 /**
@@ -77,17 +77,9 @@ export function alongSide(landings: SideLandings['landings'], at: Point): number
   let best = { apart: Infinity, mm: 0 }
   for (let i = 1; i < landings.length; i++) {
     const [a, b] = [landings[i - 1]!, landings[i]!]
-    const share = shareBetween(a, b, at)
-    const apart = Math.hypot(a.x + share * (b.x - a.x) - at.x, a.y + share * (b.y - a.y) - at.y)
-    if (apart < best.apart) best = { apart, mm: a.alongMm + share * (b.alongMm - a.alongMm) }
+    const near = nearestOn(at, a, b)
+    if (near.apart < best.apart)
+      best = { apart: near.apart, mm: a.alongMm + near.share * (b.alongMm - a.alongMm) }
   }
   return best.mm - landings[0]!.alongMm
-}
-
-/** Where between two places a third lies nearest to their line: 0 at the first, 1 at the second. */
-function shareBetween(a: Point, b: Point, at: Point): number {
-  const square = (b.x - a.x) ** 2 + (b.y - a.y) ** 2
-  if (square === 0) return 0
-  const share = ((at.x - a.x) * (b.x - a.x) + (at.y - a.y) * (b.y - a.y)) / square
-  return Math.min(1, Math.max(0, share))
 }

@@ -1,4 +1,4 @@
-import type { Point } from '#core/shape'
+import { apart, type Point } from '#core/plane'
 import type { UnitDrop } from '#core/stitch'
 import type { EdgePlan, PlannedStretch } from './planEdge'
 
@@ -69,8 +69,7 @@ function between(a: Point, b: Point, share: number): Point {
 function placer({ sides, closed, lengthMm }: PlannedStretch): (mm: number) => Point {
   const way = sides.flatMap(({ pathMm }, i) => (i === 0 ? pathMm : pathMm.slice(1)))
   const passed = [0]
-  for (let i = 1; i < way.length; i++)
-    passed.push(passed[i - 1]! + Math.hypot(way[i]!.x - way[i - 1]!.x, way[i]!.y - way[i - 1]!.y))
+  for (let i = 1; i < way.length; i++) passed.push(passed[i - 1]! + apart(way[i - 1]!, way[i]!))
   return mm => {
     const on = closed ? ((mm % lengthMm) + lengthMm) % lengthMm : Math.min(lengthMm, Math.max(0, mm))
     let [low, high] = [0, way.length - 1]

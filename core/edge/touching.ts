@@ -1,6 +1,6 @@
 import Flatbush from 'flatbush'
 import { requireFew, workOf } from '#core/errors'
-import type { Point } from '#core/shape'
+import { doSegmentsCross, type Point, segmentsApart } from '#core/plane'
 
 /** A bite as it is sewn, with its place along the edge it belongs to. */
 export interface Bite extends Point {
@@ -135,7 +135,7 @@ export function apartMm(a: Bite, b: Bite, widthMm: number): number {
 
 /** Whether two bites of this width properly cross. */
 export const doCross = (a: Bite, b: Bite, widthMm: number): boolean =>
-  cross(a, tipOf(a, widthMm), b, tipOf(b, widthMm))
+  doSegmentsCross(a, tipOf(a, widthMm), b, tipOf(b, widthMm))
 
 /**
  * Where a bite ends.
@@ -145,23 +145,4 @@ export const doCross = (a: Bite, b: Bite, widthMm: number): boolean =>
  */
 export function tipOf({ x, y, inward }: Point & { readonly inward: Point }, widthMm: number): Point {
   return { x: x + widthMm * inward.x, y: y + widthMm * inward.y }
-}
-
-/** The distance of two segments, in mm; 0 where they cross. */
-function segmentsApart(a: Point, b: Point, c: Point, d: Point): number {
-  if (cross(a, b, c, d)) return 0
-  return Math.min(pointFrom(a, c, d), pointFrom(b, c, d), pointFrom(c, a, b), pointFrom(d, a, b))
-}
-
-function cross(a: Point, b: Point, c: Point, d: Point): boolean {
-  const side = (o: Point, p: Point, q: Point) => (p.x - o.x) * (q.y - o.y) - (p.y - o.y) * (q.x - o.x)
-  return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0
-}
-
-function pointFrom(p: Point, a: Point, b: Point): number {
-  const [dx, dy] = [b.x - a.x, b.y - a.y]
-  const square = dx * dx + dy * dy
-  const share = square === 0 ? 0 : ((p.x - a.x) * dx + (p.y - a.y) * dy) / square
-  const on = Math.min(1, Math.max(0, share))
-  return Math.hypot(p.x - a.x - on * dx, p.y - a.y - on * dy)
 }

@@ -11,26 +11,6 @@ export interface Feed {
 /** Nobody measured: the dial is taken at its word, and may be off by this much. The spread is a guess. */
 export const UNKNOWN_FEED: Feed = { factor: 1, spread: 0.05 }
 
-/**
- * The feed factor from a few stitches sewn and measured.
- *
- * @param sewnMm - over so many stitches, 1 to 10 000.
- * @param stitches - 1 to 1000.
- * @param dialledMm - what the dial stood at, 0.05 to 100.
- * @param readMm - how far off the ruler is read at each end, 0 to 5.
- *
- * @example
- * feedFactor(57, 20, 3, 0.5) // { factor: 0.95, spread: 0.01666… }
- */
-export function feedFactor(sewnMm: number, stitches: number, dialledMm: number, readMm = 0.5): Feed {
-  requireInRange(sewnMm, 'sewnMm', 1, 10_000)
-  requireInRange(stitches, 'stitches', 1, 1000)
-  requireInRange(dialledMm, 'dialledMm', 0.05, 100)
-  requireInRange(readMm, 'readMm', 0, 5)
-  const dialled = stitches * dialledMm
-  return { factor: sewnMm / dialled, spread: (2 * readMm) / dialled }
-}
-
 /** Where the stitch that was planned for the far point may really land, in mm along the side. */
 export interface FarPoint {
   readonly leastMm: number

@@ -12,7 +12,7 @@ export {
   sideFitter,
   UNKNOWN_LENGTH_DIAL,
 } from './fit'
-export { type FarPoint, farPoint, type Feed, feedFactor, UNKNOWN_FEED } from './feed'
+export { type FarPoint, farPoint, type Feed, UNKNOWN_FEED } from './feed'
 export { placesAlong, stitchEnds } from './landings'
 export { MOST_LENGTH_MARKS } from './limits'
 export { marksOfPlans } from './marks'

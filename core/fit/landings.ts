@@ -1,9 +1,5 @@
+import { apart, type Point } from '#core/plane'
 import type { EvenFit, FitPlan } from './fit'
-
-interface Place {
-  readonly x: number
-  readonly y: number
-}
 
 /** How far along a side each stitch ends, in mm, from its start: the plan's, or the even ones without one. */
 export function stitchEnds(plan: FitPlan | undefined, even: EvenFit): number[] {
@@ -23,14 +19,14 @@ export function stitchEnds(plan: FitPlan | undefined, even: EvenFit): number[] {
  * @example
  * placesAlong([{ x: 0, y: 0 }, { x: 10, y: 0 }], [0, 5]) // [{ x: 0, y: 0 }, { x: 5, y: 0 }]
  */
-export function placesAlong(wayMm: readonly Place[], alongMm: readonly number[]): Place[] {
+export function placesAlong(wayMm: readonly Point[], alongMm: readonly number[]): Point[] {
   let side = 0
   let passedMm = 0
   return alongMm.map(mm => {
     for (;;) {
       const [a, b] = [wayMm[side]!, wayMm[side + 1]]
       if (!b) return a
-      const lengthMm = Math.hypot(b.x - a.x, b.y - a.y)
+      const lengthMm = apart(a, b)
       if (mm <= passedMm + lengthMm) {
         const share = lengthMm === 0 ? 0 : (mm - passedMm) / lengthMm
         return { x: a.x + share * (b.x - a.x), y: a.y + share * (b.y - a.y) }

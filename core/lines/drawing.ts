@@ -1,5 +1,6 @@
 import { CoreError, requireInRange } from '#core/errors'
-import { type Point, sidesOf } from '#core/shape'
+import { apart, nearestOn, type Point } from '#core/plane'
+import { sidesOf } from '#core/shape'
 import type { Line } from './graph'
 import { MOST_LINES } from './limits'
 
@@ -15,7 +16,7 @@ export interface LineDrawing {
 }
 
 /** Ends nearer than this are one place, in mm. A guess: half a stitch. */
-export const JOIN_MM = 0.6
+const JOIN_MM = 0.6
 
 /**
  * Ways as they come from a file or a hand, joined where they meet: ends that lie near each other become one
@@ -54,7 +55,6 @@ export function joinedDrawing(ways: readonly (readonly Point[])[], joinMm = JOIN
   return { nodes, lines: lines.filter(({ lengthMm }) => lengthMm > joinMm) }
 }
 
-const apart = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
 const lengthOf = (way: readonly Point[]) => sidesOf(way, false).reduce((sum, [a, b]) => sum + apart(a, b), 0)
 
 /** A way cut wherever a place lies on it. */
@@ -87,15 +87,12 @@ function passesOf(way: readonly Point[], point: Point, withinMm: number): number
   const passes: { mm: number; apart: number }[] = []
   sidesOf(way, false).forEach(([a, b], i) => {
     const length = apart(a, b)
-    const share =
-      length === 0 ? 0 : ((point.x - a.x) * (b.x - a.x) + (point.y - a.y) * (b.y - a.y)) / length ** 2
-    const on = Math.min(1, Math.max(0, share))
-    const off = apart({ x: a.x + on * (b.x - a.x), y: a.y + on * (b.y - a.y) }, point)
+    const { share, apart: off } = nearestOn(point, a, b)
     // Still near where this side begins, it is the same pass.
     const isSame = i > 0 && apart(a, point) <= withinMm
     const last = isSame ? passes.at(-1)! : null
     if (off <= withinMm) {
-      const here = { mm: passed + on * length, apart: off }
+      const here = { mm: passed + share * length, apart: off }
       if (!last) passes.push(here)
       else if (off < last.apart) Object.assign(last, here)
     }

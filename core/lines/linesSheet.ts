@@ -1,5 +1,6 @@
 import { circle, type Drawing, type Mark, path, text } from '#core/paper'
-import { boundsOf, type Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import { boundsOf } from '#core/shape'
 import type { LineDrawing } from './drawing'
 import type { SewnLines } from './sewn'
 

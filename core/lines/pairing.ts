@@ -1,5 +1,5 @@
 /** Odd places are paired exactly up to so many. */
-export const MOST_EXACT_ODD = 14
+const MOST_EXACT_ODD = 14
 
 /** Which places are joined by sewing a line twice, and which two are left as start and end. */
 export interface OddPairs {

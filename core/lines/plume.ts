@@ -1,5 +1,5 @@
 import { requireInRange } from '#core/errors'
-import type { Point } from '#core/shape'
+import type { Point } from '#core/plane'
 
 /** A frond of a plume, as one measures it. */
 export interface Vane {

@@ -1,6 +1,6 @@
 import { type EvenFit, evenFit, type FitPlan, placesAlong, sideFitter, stitchEnds } from '#core/fit'
 import { edgeParts, turnEvery } from '#core/edge'
-import type { Point } from '#core/shape'
+import { heading, type Point, turnOfWays } from '#core/plane'
 import type { LineDrawing } from './drawing'
 import { type LineRuns, sewRuns } from './runs'
 
@@ -116,6 +116,5 @@ const wayOf = (holes: readonly Point[], backwards: boolean) => (backwards ? hole
 /** How far the way turns from the end of one line to the beginning of the next. */
 function turnDeg(one: readonly Point[], next: readonly Point[]): number {
   const [a, b, c, d] = [one.at(-2)!, one.at(-1)!, next[0]!, next[1]!]
-  const [ux, uy, vx, vy] = [b.x - a.x, b.y - a.y, d.x - c.x, d.y - c.y]
-  return Math.abs(Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy)) * (180 / Math.PI)
+  return Math.abs(turnOfWays(heading(a, b), heading(c, d))) * (180 / Math.PI)
 }

@@ -1,11 +1,9 @@
-export { mapOf, obliqueDeg, type Place, type PlaneMap, planeMap, type SeenRectangle } from './plane'
+export { mapOf, obliqueDeg, type PlaneMap, planeMap, type SeenRectangle } from './plane'
 export {
-  LEAST_PX_PER_MM,
   type Measured,
   type MeasuredLength,
   measureSpans,
   type MeasureWarning,
-  MOST_OBLIQUE_DEG,
   type Span,
   USUAL_CLICK_PX,
   warningWords,
@@ -15,7 +13,6 @@ export {
   type MeasuredThing,
   type MeasureWay,
   type Quantity,
-  QUANTITIES,
   QUANTITY_NAMES,
   quantityFact,
   WAY_WORDS,
@@ -33,4 +30,4 @@ export {
   wrapFrom,
 } from './counting'
 export { ID_1, onScreen, type ScreenScale, screenScale } from './screen'
-export { byUsefulness, type Consequence, CONSEQUENCES, type Wanted } from './usefulness'
+export { byUsefulness, type Consequence, type Wanted } from './usefulness'

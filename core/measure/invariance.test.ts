@@ -1,10 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ID_1, measureSpans, type Place, planeMap, type SeenRectangle, type Span } from '#core/measure'
+import { ID_1, measureSpans, planeMap, type SeenRectangle, type Span } from '#core/measure'
+import type { Point } from '#core/plane'
 import { seenFrom } from '#core/simulated'
 
 /** What a length must not depend on: laws of the plane, that hold whatever the numbers are. */
-const CORNERS: readonly Place[] = [
+const CORNERS: readonly Point[] = [
   { x: 0, y: 0 },
   { x: ID_1.wideMm, y: 0 },
   { x: ID_1.wideMm, y: ID_1.tallMm },
@@ -55,7 +56,7 @@ describe('a length beside a rectangle', () => {
     }))
   it('is the same in a picture that is turned, mirrored or moved', () =>
     law((rectangle, span) => {
-      const ways: readonly ((place: Place) => Place)[] = [
+      const ways: readonly ((place: Point) => Point)[] = [
         ({ x, y }) => ({ x: 1500 - y, y: x }),
         ({ x, y }) => ({ x: 2000 - x, y }),
         ({ x, y }) => ({ x: x + 37, y: y - 12 }),
@@ -69,7 +70,7 @@ describe('a length beside a rectangle', () => {
     }))
   it('is the same, and half as unsure, in a picture of twice as many pixels', () =>
     law((rectangle, span) => {
-      const twice = ({ x, y }: Place) => ({ x: 2 * x, y: 2 * y })
+      const twice = ({ x, y }: Point) => ({ x: 2 * x, y: 2 * y })
       const other = { ...rectangle, cornersPx: rectangle.cornersPx.map(twice) }
       const found = measured(other, span.map(twice) as unknown as Span)
       expect(found.mm).toBeCloseTo(measured(rectangle, span).mm, 6)
@@ -86,7 +87,7 @@ describe('a length beside a rectangle', () => {
       fc.property(poses, pairs, places, (pose, [a, b], c) => {
         const { see, rectangle } = seenBy(pose)
         const { toMm } = planeMap(rectangle)
-        const far = (from: Place, to: Place) => {
+        const far = (from: Point, to: Point) => {
           const [p, q] = [toMm(see(from)), toMm(see(to))]
           return Math.hypot(p.x - q.x, p.y - q.y)
         }

@@ -1,19 +1,13 @@
 import * as fc from 'fast-check'
 import PerspT from 'perspective-transform'
 import { describe, expect, it } from 'vitest'
-import {
-  measureSpans,
-  type Place,
-  planeMap,
-  type SeenRectangle,
-  type Span,
-  warningWords,
-} from '#core/measure'
+import { measureSpans, planeMap, type SeenRectangle, type Span, warningWords } from '#core/measure'
+import type { Point } from '#core/plane'
 import { normal, seeded, seenFrom } from '#core/simulated'
 
 /** ISO/IEC 7810, ID-1. */
 const CARD = { wideMm: 85.6, tallMm: 53.98 }
-const corners = ({ wideMm, tallMm }: { wideMm: number; tallMm: number }): Place[] => [
+const corners = ({ wideMm, tallMm }: { wideMm: number; tallMm: number }): Point[] => [
   { x: 0, y: 0 },
   { x: wideMm, y: 0 },
   { x: wideMm, y: tallMm },
@@ -29,7 +23,7 @@ const camera = (focalPx: number, awayMm: number, tiltDeg: number, turnDeg: numbe
     atMm: { x: 40, y: 30 },
     middlePx: { x: 1000, y: 750 },
   })
-const seenBy = (see: (place: Place) => Place): SeenRectangle => ({
+const seenBy = (see: (place: Point) => Point): SeenRectangle => ({
   ...CARD,
   cornersPx: corners(CARD).map(see),
 })
@@ -57,7 +51,7 @@ describe('the map of a picture to a plane', () => {
     fc.assert(
       fc.property(cameras, placeMm, ({ focalPx, awayMm, tiltDeg, turnDeg }, place) => {
         const see = camera(focalPx, awayMm, tiltDeg, turnDeg)
-        const flat = (places: readonly Place[]) => places.flatMap(({ x, y }) => [x, y])
+        const flat = (places: readonly Point[]) => places.flatMap(({ x, y }) => [x, y])
         const other = PerspT(flat(corners(CARD).map(see)), flat(corners(CARD)))
         const { x, y } = see(place)
         const [otherX, otherY] = other.transform(x, y) as [number, number]
@@ -110,10 +104,10 @@ describe('a length in a picture', () => {
     const seen = seenBy(see)
     const marked: Span = [see({ x: 30, y: 20 }), see({ x: 38, y: 22 })]
     const random = seeded(7)
-    const moved = ({ x, y }: Place) => ({ x: x + normal(random), y: y + normal(random) })
+    const moved = ({ x, y }: Point) => ({ x: x + normal(random), y: y + normal(random) })
     const found = Array.from({ length: 10_000 }, () => {
       const { toMm } = planeMap({ ...seen, cornersPx: seen.cornersPx.map(moved) })
-      const [from, to] = marked.map(place => toMm(moved(place))) as [Place, Place]
+      const [from, to] = marked.map(place => toMm(moved(place))) as [Point, Point]
       return Math.hypot(to.x - from.x, to.y - from.y)
     })
     const mean = found.reduce((sum, mm) => sum + mm, 0) / found.length

@@ -1,15 +1,10 @@
 import { Matrix, solve } from 'ml-matrix'
 import { CoreError, requireInRange } from '#core/errors'
-
-/** A place in a picture, in px: x to the right, y down; or on a plane, in mm. */
-export interface Place {
-  readonly x: number
-  readonly y: number
-}
+import { apart, type Point } from '#core/plane'
 
 /** A rectangle of known size in a picture: its corners in order round it, the first side being its width. */
 export interface SeenRectangle {
-  readonly cornersPx: readonly Place[]
+  readonly cornersPx: readonly Point[]
   readonly wideMm: number
   readonly tallMm: number
 }
@@ -17,8 +12,8 @@ export interface SeenRectangle {
 /** How a picture shows a plane: there and back. */
 export interface PlaneMap {
   /** From the rectangle's first corner: x along its width, y along its height. */
-  readonly toMm: (px: Place) => Place
-  readonly toPx: (mm: Place) => Place
+  readonly toMm: (px: Point) => Point
+  readonly toPx: (mm: Point) => Point
   /** The same way as nine numbers, row by row, for whoever goes it millions of times. */
   readonly mmToPx: readonly number[]
 }
@@ -60,13 +55,13 @@ export function mapOf({ cornersPx, wideMm, tallMm }: SeenRectangle): PlaneMap {
 /** Where a projection takes a place. */
 const through =
   ([a, b, c, d, e, f, g, h, i]: readonly number[]) =>
-  ({ x, y }: Place): Place => {
+  ({ x, y }: Point): Point => {
     const w = g! * x + h! * y + i!
     return { x: (a! * x + b! * y + c!) / w, y: (d! * x + e! * y + f!) / w }
   }
 
 /** Nine numbers, row by row. */
-function projection(from: readonly Place[], to: readonly Place[]): readonly number[] {
+function projection(from: readonly Point[], to: readonly Point[]): readonly number[] {
   const [own, other] = [frameOf(from), frameOf(to)]
   const rows: number[][] = []
   const wanted: number[] = []
@@ -82,14 +77,14 @@ function projection(from: readonly Place[], to: readonly Place[]): readonly numb
 }
 
 /** About the places' own middle and of their own size, so that the equations are well behaved. */
-function frameOf(places: readonly Place[]) {
+function frameOf(places: readonly Point[]) {
   const middle = {
     x: places.reduce((sum, { x }) => sum + x, 0) / places.length,
     y: places.reduce((sum, { y }) => sum + y, 0) / places.length,
   }
   const size = Math.max(...places.map(({ x, y }) => Math.hypot(x - middle.x, y - middle.y)))
   return {
-    into: ({ x, y }: Place): Place => ({ x: (x - middle.x) / size, y: (y - middle.y) / size }),
+    into: ({ x, y }: Point): Point => ({ x: (x - middle.x) / size, y: (y - middle.y) / size }),
     intoMatrix: new Matrix([
       [1 / size, 0, -middle.x / size],
       [0, 1 / size, -middle.y / size],
@@ -114,10 +109,7 @@ function checkRectangle({ cornersPx, wideMm, tallMm }: SeenRectangle): void {
   const turns = cornersPx.map((corner, i) => {
     const [next, after] = [cornersPx[(i + 1) % 4]!, cornersPx[(i + 2) % 4]!]
     const area = (next.x - corner.x) * (after.y - corner.y) - (next.y - corner.y) * (after.x - corner.x)
-    const longest = Math.max(
-      Math.hypot(next.x - corner.x, next.y - corner.y),
-      Math.hypot(after.x - next.x, after.y - next.y),
-    )
+    const longest = Math.max(apart(corner, next), apart(next, after))
     return Math.abs(area) <= FLAT * longest ** 2 ? 0 : Math.sign(area)
   })
   if (turns.includes(0)) throw badCorners('lie in a line, or two of them on each other')

@@ -27,7 +27,7 @@ const FLAT = 'Lay the card flat beside it, both on the table.'
 const UPSIDE_DOWN = 'Lay the foot upside down. Put the card beside it on a pad as high as the sole.'
 
 /** Everything that is measured here, in the trade's words. */
-export const QUANTITIES = {
+const QUANTITIES = {
   'foot-opening': {
     words: 'Foot opening',
     of: 'foot',

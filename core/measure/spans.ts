@@ -1,8 +1,9 @@
 import { CoreError, requireInRange } from '#core/errors'
-import { mapOf, obliqueDeg, type Place, planeMap, type SeenRectangle } from './plane'
+import { apart, type Point } from '#core/plane'
+import { mapOf, obliqueDeg, planeMap, type SeenRectangle } from './plane'
 
 /** Two marked places whose distance is wanted, in px. */
-export type Span = readonly [Place, Place]
+export type Span = readonly [Point, Point]
 
 /** A length on the plane, and one standard deviation of it. */
 export interface MeasuredLength {
@@ -26,9 +27,9 @@ export interface Measured {
 /** How exactly a person marks a place in a picture, in px. A guess. */
 export const USUAL_CLICK_PX = 1
 /** Fewer pixels a millimetre than this, and a click is a large part of what is measured. */
-export const LEAST_PX_PER_MM = 2
+const LEAST_PX_PER_MM = 2
 /** Looked at more aslant than this, a click moves far on the plane, in degrees. A guess. */
-export const MOST_OBLIQUE_DEG = 40
+const MOST_OBLIQUE_DEG = 40
 /** Farther outside the rectangle than its own size the map is drawn out beyond what was seen. */
 const FAR_SHARE = 1
 /** A spread of more than this share of a length says little of it. */
@@ -85,13 +86,13 @@ function checkSpan([a, b]: Span, i: number): void {
 function lengthOf(seen: SeenRectangle, [a, b]: Span): number {
   const { toMm } = mapOf(seen)
   const [from, to] = [toMm(a), toMm(b)]
-  return Math.hypot(to.x - from.x, to.y - from.y)
+  return apart(from, to)
 }
 
 /** Root of the sum of squared slopes, over the twelve numbers that were marked: mm for a px. */
 function slopeOf(seen: SeenRectangle, span: Span): number {
   const places = [...seen.cornersPx, ...span]
-  const at = (moved: readonly Place[]) =>
+  const at = (moved: readonly Point[]) =>
     lengthOf({ ...seen, cornersPx: moved.slice(0, 4) }, [moved[4]!, moved[5]!])
   const slopes = places.flatMap((place, i) =>
     (['x', 'y'] as const).map(axis => {
@@ -110,7 +111,7 @@ function warningsOf(
 ): MeasureWarning[] {
   const isSmall = Math.sqrt(areaPx(seen.cornersPx) / (seen.wideMm * seen.tallMm)) < LEAST_PX_PER_MM
   const { toMm } = mapOf(seen)
-  const isFar = (px: Place) => {
+  const isFar = (px: Point) => {
     const { x, y } = toMm(px)
     const beyond = (mm: number, size: number) => Math.max(-mm, mm - size) > FAR_SHARE * size
     return beyond(x, seen.wideMm) || beyond(y, seen.tallMm)
@@ -125,7 +126,7 @@ function warningsOf(
   ]
 }
 
-function areaPx(corners: readonly Place[]): number {
+function areaPx(corners: readonly Point[]): number {
   const twice = corners.reduce((sum, { x, y }, i) => {
     const next = corners[(i + 1) % corners.length]!
     return sum + x * next.y - next.x * y

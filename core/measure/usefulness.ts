@@ -2,7 +2,7 @@
  * What a measure would change: a verdict, the numbers of a plan, what a label or dial is taken at its word
  * for, or only how long it takes.
  */
-export const CONSEQUENCES = ['verdict', 'plan', 'fine', 'time'] as const
+const CONSEQUENCES = ['verdict', 'plan', 'fine', 'time'] as const
 export type Consequence = (typeof CONSEQUENCES)[number]
 
 /** Something nobody measured, and what stands on it. */

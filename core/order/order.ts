@@ -30,7 +30,7 @@ export interface WorkOrder {
 }
 
 /** Over so many the best order is not proven. */
-export const MOST_EXACT_PIECES = 16
+const MOST_EXACT_PIECES = 16
 
 /**
  * The order of work with the fewest minutes of changing, with every “before” kept: exactly up to 16 pieces

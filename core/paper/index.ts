@@ -15,7 +15,7 @@ export { CHECK_LINE_MM, CHECK_LINES, checkLine, type Paper, PAPERS, ruledLine, t
 export { brokenLine } from './brokenLine'
 export { keyBelow, keyLines } from './key'
 export { markingStrip, type StripMark } from './markingStrip'
-export { LEAST_MODULE_MM, qrMark } from './qr'
+export { qrMark } from './qr'
 export { sheetSvg } from './svg'
 export { type Drawing, OVERLAP_MM, PAGE_MARGIN_MM, tiledSheets } from './tiling'
 export { fitted, LEAST_LETTER_MM } from './fitted'

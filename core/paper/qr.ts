@@ -5,7 +5,7 @@ import { type Mark, path, type PathStep } from './marks'
 /** White round a code, in modules. Source: ISO/IEC 18004, quiet zone. */
 const QUIET_MODULES = 4
 /** Smaller modules run into each other on paper and in a phone's picture, in mm. A guess. */
-export const LEAST_MODULE_MM = 0.4
+const LEAST_MODULE_MM = 0.4
 
 /**
  * A QR code as one black shape, its white rim within the side that is given.

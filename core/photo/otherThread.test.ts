@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { Place, Span } from '#core/measure'
+import type { Span } from '#core/measure'
 import { type GrayImage, readRow, type RowLook } from '#core/photo'
+import type { Point } from '#core/plane'
 import { normal, type Random, seeded } from '#core/simulated'
 
 /**
@@ -11,8 +12,8 @@ import { normal, type Random, seeded } from '#core/simulated'
 const PX_PER_MM = 12
 const [WIDTH, HEIGHT] = [240, 620]
 const map = {
-  toMm: ({ x, y }: Place) => ({ x: x / PX_PER_MM, y: y / PX_PER_MM }),
-  toPx: ({ x, y }: Place) => ({ x: x * PX_PER_MM, y: y * PX_PER_MM }),
+  toMm: ({ x, y }: Point) => ({ x: x / PX_PER_MM, y: y / PX_PER_MM }),
+  toPx: ({ x, y }: Point) => ({ x: x * PX_PER_MM, y: y * PX_PER_MM }),
 }
 
 interface Painted {
@@ -29,7 +30,7 @@ interface Painted {
 }
 const PLAIN: Painted = { cloth: 220, thread: 70, hole: 25, widePx: 4, noise: 4, weave: 0, uneven: 0.03 }
 
-function distance({ x, y }: Place, a: Place, b: Place): number {
+function distance({ x, y }: Point, a: Point, b: Point): number {
   const [dx, dy] = [b.x - a.x, b.y - a.y]
   const long = dx * dx + dy * dy
   const at = long > 0 ? Math.min(1, Math.max(0, ((x - a.x) * dx + (y - a.y) * dy) / long)) : 0
@@ -37,13 +38,13 @@ function distance({ x, y }: Place, a: Place, b: Place): number {
 }
 
 /** Strokes from place to place with round holes at their ends, softened over a pixel and a half. */
-function painted(lines: readonly (readonly Place[])[], look: Painted, random: Random): GrayImage {
+function painted(lines: readonly (readonly Point[])[], look: Painted, random: Random): GrayImage {
   const { cloth, thread, hole, widePx, noise, weave } = look
   const data = Float32Array.from({ length: WIDTH * HEIGHT }, (_, i) => {
     const [x, y] = [i % WIDTH, Math.floor(i / WIDTH)]
     return cloth + weave * Math.sin(2.1 * x) * Math.sin(2.1 * y)
   })
-  const put = (a: Place, b: Place, half: number, value: number) => {
+  const put = (a: Point, b: Point, half: number, value: number) => {
     const reach = half + 2
     for (let y = Math.floor(Math.min(a.y, b.y) - reach); y <= Math.max(a.y, b.y) + reach; y++)
       for (let x = Math.floor(Math.min(a.x, b.x) - reach); x <= Math.max(a.x, b.x) + reach; x++) {
@@ -91,7 +92,7 @@ function sewn(
   const at = alongMm(lengthMm, count, paint.uneven, random)
   const place = (sideMm: number, alongIt: number) => map.toPx({ x: MIDDLE_MM + sideMm, y: alongIt })
   const half = acrossMm / 2
-  const lines: Readonly<Record<RowLook, () => Place[][]>> = {
+  const lines: Readonly<Record<RowLook, () => Point[][]>> = {
     straight: () => [at.map(mm => place(0, mm))],
     twin: () => [at.map(mm => place(-half, mm)), at.map(mm => place(half, mm))],
     zigzag: () => [at.map((mm, k) => place(k % 2 === 0 ? -half : half, mm))],

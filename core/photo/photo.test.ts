@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { ID_1, measureSpans, type Place, planeMap, type Span } from '#core/measure'
+import { ID_1, measureSpans, planeMap, type Span } from '#core/measure'
 import {
   type ColourImage,
   type GrayImage,
@@ -11,6 +11,7 @@ import {
   snapSpan,
   straightened,
 } from '#core/photo'
+import type { Point } from '#core/plane'
 import { rightSide, underSide } from '#core/sewn'
 import { type Camera, faded, normal, photoOf, seeded, seenFrom, sewnScene, withCard } from '#core/simulated'
 import { findStitch } from '#core/stitch'
@@ -97,7 +98,7 @@ describe('marks drawn to edges', () => {
   const photo = photoOf(beside, shot, seeded(5))
   const see = seenFrom(camera)
   const random = seeded(9)
-  const off = ({ x, y }: Place) => ({ x: x + 1.5 * normal(random), y: y + 1.5 * normal(random) })
+  const off = ({ x, y }: Point) => ({ x: x + 1.5 * normal(random), y: y + 1.5 * normal(random) })
   const marked = CORNERS_MM.map(see).map(off)
   it('finds the corners a card does not have, where its sides meet', () => {
     const { cornersPx, offPx } = snapCorners(photo, marked, 8)!

@@ -1,5 +1,6 @@
 import type { Measurement } from '#core/measured'
-import { leastSquares, median } from './fitting'
+import { median } from '#core/plane'
+import { lineThrough } from './fitting'
 import { type RowLine, type RowLook, SOFT_STEPS } from './rowLines'
 import type { Strip } from './strip'
 import type { Teeth } from './teeth'
@@ -67,7 +68,7 @@ function tipToTip(
   const lines = at
     .slice(1)
     .map((end, k) =>
-      leastSquares(levels.map(level => [level, hillAlong(thread, strip, level, at[k]!, end)] as const)),
+      lineThrough(levels.map(level => [level, hillAlong(thread, strip, level, at[k]!, end)] as const)),
     )
   const tips = lines.slice(1).map((line, k) => {
     const before = lines[k]!
@@ -91,7 +92,7 @@ function overSlant(thread: ThreadField, strip: Strip, rows: readonly RowLine[], 
     const room = BESIDE * each + SOFT_STEPS
     const [from, to] = [at[k]! + room, end - room]
     const follow = (windowOf: (level: number) => readonly [number, number]) =>
-      leastSquares(levels.map(level => [level, hillAlong(thread, strip, level, ...windowOf(level))] as const))
+      lineThrough(levels.map(level => [level, hillAlong(thread, strip, level, ...windowOf(level))] as const))
     const rough = follow(() => [from, to])
     // A window cut off on one side would draw the thread to the other: the second look is even to both.
     const fine = follow(level => {

@@ -1,5 +1,6 @@
-import type { Place, PlaneMap, Span } from '#core/measure'
-import { leastSquares, median } from './fitting'
+import type { PlaneMap, Span } from '#core/measure'
+import { apart, median, type Point } from '#core/plane'
+import { lineThrough } from './fitting'
 import { brightnessAt, type GrayImage } from './image'
 
 /**
@@ -19,7 +20,7 @@ const MOST_OFF = 3
 
 /** Corners drawn to the edges of the rectangle, and how well its sides were found. */
 export interface SnappedCorners {
-  readonly cornersPx: readonly Place[]
+  readonly cornersPx: readonly Point[]
   /** How far looks lie from their side in the mean, in px. */
   readonly offPx: number
 }
@@ -37,7 +38,7 @@ export interface SnappedCorners {
  */
 export function snapCorners(
   image: GrayImage,
-  cornersPx: readonly Place[],
+  cornersPx: readonly Point[],
   reachPx: number,
 ): SnappedCorners | null {
   const sides = cornersPx.map((corner, i) => sideLine(image, corner, cornersPx[(i + 1) % 4]!, reachPx))
@@ -46,19 +47,19 @@ export function snapCorners(
   const corners = found.map((side, i) => meeting(found[(i + 3) % 4]!, side))
   if (corners.some(corner => corner === null)) return null
   return {
-    cornersPx: corners as Place[],
+    cornersPx: corners as Point[],
     offPx: found.reduce((sum, { offPx }) => sum + offPx, 0) / found.length,
   }
 }
 
 interface SideLine {
-  readonly through: Place
-  readonly along: Place
+  readonly through: Point
+  readonly along: Point
   readonly offPx: number
 }
 
-function sideLine(image: GrayImage, from: Place, to: Place, reachPx: number): SideLine | null {
-  const longPx = Math.hypot(to.x - from.x, to.y - from.y)
+function sideLine(image: GrayImage, from: Point, to: Point, reachPx: number): SideLine | null {
+  const longPx = apart(from, to)
   const along = { x: (to.x - from.x) / longPx, y: (to.y - from.y) / longPx }
   const aside = { x: -along.y, y: along.x }
   const looks = Math.max(12, Math.min(MOST_LOOKS, Math.round(longPx / 4)))
@@ -90,7 +91,7 @@ const BETWEEN_PX = 0.5
 const BLUR_PX = 1.5
 
 /** The steepest change of brightness along a line through a place: how far off it lies, how high it is. */
-function edgeAcross(image: GrayImage, { x, y }: Place, way: Place, reachPx: number) {
+function edgeAcross(image: GrayImage, { x, y }: Point, way: Point, reachPx: number) {
   const count = Math.ceil((2 * reachPx) / BETWEEN_PX)
   const steps = Array.from({ length: count + 1 }, (_, k) => {
     const at = -reachPx + k * BETWEEN_PX
@@ -139,7 +140,7 @@ function robustLine(seen: readonly (readonly [number, number])[]) {
     const off = seen.map(([at, px]) => Math.abs(px - fit.at0 - fit.slope * at))
     const usual = Math.max(0.1, 1.48 * median(off))
     kept = seen.filter((_, k) => off[k]! <= MOST_OFF * usual)
-    fit = leastSquares(kept)
+    fit = lineThrough(kept)
   }
   const offPx = Math.sqrt(
     kept.reduce((sum, [at, px]) => sum + (px - fit.at0 - fit.slope * at) ** 2, 0) / kept.length,
@@ -148,7 +149,7 @@ function robustLine(seen: readonly (readonly [number, number])[]) {
 }
 
 /** Where two lines meet; null: nowhere near. */
-function meeting(a: SideLine, b: SideLine): Place | null {
+function meeting(a: SideLine, b: SideLine): Point | null {
   const cross = a.along.x * b.along.y - a.along.y * b.along.x
   if (Math.abs(cross) < 0.05) return null
   const [dx, dy] = [b.through.x - a.through.x, b.through.y - a.through.y]
@@ -188,7 +189,7 @@ function drawnToEdges(
   [from, to]: Span,
   reachPx: number,
 ): Span | null {
-  const longPx = Math.hypot(to.x - from.x, to.y - from.y)
+  const longPx = apart(from, to)
   if (longPx < 2) return null
   const along = { x: (to.x - from.x) / longPx, y: (to.y - from.y) / longPx }
   const reach = Math.min(reachPx, longPx / 3)
@@ -199,18 +200,18 @@ function drawnToEdges(
 
 /** A piece of an edge: where the span meets it, and two places on it to either side, in px. */
 interface EdgePiece {
-  readonly met: Place
+  readonly met: Point
   readonly sides: Span
 }
 
-function edgeBeside(image: GrayImage, end: Place, along: Place, reach: number): EdgePiece | null {
+function edgeBeside(image: GrayImage, end: Point, along: Point, reach: number): EdgePiece | null {
   const looks = BESIDE_PX.map(px => ({
     px,
     ...edgeAcross(image, { x: end.x - px * along.y, y: end.y + px * along.x }, along, reach),
   }))
   if (Math.abs(median(looks.map(({ step }) => step))) < LEAST_STEP) return null
   const fit = robustLine(looks.map(({ px, offPx }) => [px, offPx] as const))
-  const at = (px: number): Place => {
+  const at = (px: number): Point => {
     const off = fit.at0 + fit.slope * px
     return { x: end.x - px * along.y + off * along.x, y: end.y + px * along.x + off * along.y }
   }
@@ -219,7 +220,7 @@ function edgeBeside(image: GrayImage, end: Place, along: Place, reach: number): 
 
 function squareTo({ toMm, toPx }: Pick<PlaneMap, 'toMm' | 'toPx'>, first: EdgePiece, last: EdgePiece): Span {
   const ways = [first, last].map(({ sides }) => {
-    const [a, b] = sides.map(toMm) as [Place, Place]
+    const [a, b] = sides.map(toMm) as [Point, Point]
     return Math.atan2(b.y - a.y, b.x - a.x)
   })
   const turn = ways[1]! - ways[0]!

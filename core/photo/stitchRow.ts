@@ -1,8 +1,9 @@
 import { requireInRange } from '#core/errors'
 import type { Measurement } from '#core/measured'
-import type { Place, PlaneMap, Span } from '#core/measure'
+import type { PlaneMap, Span } from '#core/measure'
+import { apart, type Point } from '#core/plane'
 import type { GrayImage } from './image'
-import { leastSquares } from './fitting'
+import { lineThrough } from './fitting'
 import { acrossOf } from './rowAcross'
 import { MOST_STITCH_MM, type RowLine, type RowLook, rowsOf } from './rowLines'
 import { placeOn, type Strip, stripAlong } from './strip'
@@ -24,7 +25,7 @@ export interface RowReading {
   /** From tip to tip, or from line to line; null: a single line has none. */
   readonly acrossMm: Measurement | null
   /** Every hole or tip that was found, in px of the photo. */
-  readonly holesPx: readonly Place[]
+  readonly holesPx: readonly Point[]
 }
 export interface RowUnread {
   readonly ok: false
@@ -41,7 +42,7 @@ export const UNREAD_WORDS: Readonly<Record<UnreadReason, string>> = {
 /** Shorter stitches are not looked for, in mm. */
 const LEAST_STITCH_MM = 0.4
 /** A stitch must take so many px of the photo. */
-export const LEAST_STITCH_PX = 6
+const LEAST_STITCH_PX = 6
 /** About as wide as a hole with its shade. */
 const HOLE_MM = 0.2
 /** Below this nothing stands out; a rival above this may be the truth. Set where the study was right. */
@@ -71,13 +72,13 @@ export function readRow(
   halfMm: number,
 ): RowReading | RowUnread {
   requireInRange(halfMm, 'halfMm', 0.5, 15)
-  const [from, to] = span.map(map.toMm) as [Place, Place]
-  const longMm = requireInRange(Math.hypot(to.x - from.x, to.y - from.y), 'span', 0.1, 5000)
+  const [from, to] = span.map(map.toMm) as [Point, Point]
+  const longMm = requireInRange(apart(from, to), 'span', 0.1, 5000)
   if (longMm < 2 * LEAST_STITCH_MM) return { ok: false, reason: 'short' }
   const beforeMm = Math.min(MOST_STITCH_MM, longMm / 4)
   const strip = stripAlong(image, map, span, halfMm, beforeMm)
   const thread = threadOf(strip)
-  const pxPerMm = Math.hypot(span[1].x - span[0].x, span[1].y - span[0].y) / longMm
+  const pxPerMm = apart(span[0], span[1]) / longMm
   const rows = rowsOf(look, thread, strip)
   if (rows === null) return { ok: false, reason: 'faint' }
   const read = linesOf(look, rows).map(line => teethOf(line, strip, longMm, pxPerMm))
@@ -155,7 +156,7 @@ const HOLE_PX = 0.7
 function meanLength(teeth: readonly Teeth[], stepMm: number, pxPerMm: number): Measurement {
   const inner = teeth.map(({ at }) => innerOf(at))
   // All of them say how long a stitch is: the line through them, not its two ends.
-  const each = inner.map(at => leastSquares(at.map((place, k) => [k, place] as const)).slope * stepMm)
+  const each = inner.map(at => lineThrough(at.map((place, k) => [k, place] as const)).slope * stepMm)
   const value = each.reduce((sum, mm) => sum + mm, 0) / each.length
   const count = inner[0]!.length - 1
   return { value, spread: (Math.SQRT2 * HOLE_PX) / pxPerMm / count }

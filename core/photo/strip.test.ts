@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import type { Place, Span } from '#core/measure'
+import type { Span } from '#core/measure'
+import type { Point } from '#core/plane'
 import type { GrayImage } from './image'
 import { placeOn, stripAlong } from './strip'
 
 /** 10 px a mm, square on, the plane's corner in the picture's corner. */
 const map = {
-  toMm: ({ x, y }: Place) => ({ x: x / 10, y: y / 10 }),
-  toPx: ({ x, y }: Place) => ({ x: 10 * x, y: 10 * y }),
+  toMm: ({ x, y }: Point) => ({ x: x / 10, y: y / 10 }),
+  toPx: ({ x, y }: Point) => ({ x: 10 * x, y: 10 * y }),
 }
 /** Brighter to the right by 1 in 4 px, darker downwards by 1 in 5 px. */
 const bright = (x: number, y: number) => 60 + x / 4 - y / 5
@@ -44,7 +45,7 @@ describe('a strip cut out along a row', () => {
     ],
   ])('shows what lies there, going %s', (_, span) => {
     const { data, along, across, stepMm, beforeMm } = stripAlong(ramp, map, span, 2, 1)
-    const [from, to] = span.map(map.toMm) as [Place, Place]
+    const [from, to] = span.map(map.toMm) as [Point, Point]
     const longMm = Math.hypot(to.x - from.x, to.y - from.y)
     const way = { x: (to.x - from.x) / longMm, y: (to.y - from.y) / longMm }
     for (let s = 0; s < along; s += 7)

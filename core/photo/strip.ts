@@ -1,4 +1,5 @@
-import type { Place, PlaneMap, Span } from '#core/measure'
+import type { PlaneMap, Span } from '#core/measure'
+import { apart, type Point } from '#core/plane'
 import { brightnessAt, type GrayImage } from './image'
 
 /** A narrow piece of a photo along a row, as seen from straight above. */
@@ -36,13 +37,10 @@ export function stripAlong(
   beforeMm: number,
 ): Strip {
   const [from, end] = [toMm(fromPx), toMm(endPx)]
-  const longMm = Math.hypot(end.x - from.x, end.y - from.y)
+  const longMm = apart(from, end)
   const way = { x: (end.x - from.x) / longMm, y: (end.y - from.y) / longMm }
   const wholeMm = longMm + 2 * beforeMm
-  const fineMm = Math.max(
-    LEAST_STEP_MM,
-    longMm / Math.hypot(endPx.x - fromPx.x, endPx.y - fromPx.y) / STEPS_A_PX,
-  )
+  const fineMm = Math.max(LEAST_STEP_MM, longMm / apart(fromPx, endPx) / STEPS_A_PX)
   const stepMm = Math.max(fineMm, Math.sqrt((wholeMm * 2 * halfMm) / MOST_VALUES))
   const along = Math.max(2, Math.round(wholeMm / stepMm))
   const across = Math.max(3, 2 * Math.round(halfMm / stepMm) + 1)
@@ -57,7 +55,7 @@ export function stripAlong(
 }
 
 /** So far along and to the right of a way, in mm. */
-export const placeOn = (from: Place, way: Place, alongMm: number, asideMm: number): Place => ({
+export const placeOn = (from: Point, way: Point, alongMm: number, asideMm: number): Point => ({
   x: from.x + alongMm * way.x - asideMm * way.y,
   y: from.y + alongMm * way.y + asideMm * way.x,
 })

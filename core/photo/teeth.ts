@@ -1,4 +1,4 @@
-import { median } from './fitting'
+import { median } from '#core/plane'
 
 /** Places along a row that repeat: holes of a straight stitch, tips of a zigzag. */
 export interface Teeth {

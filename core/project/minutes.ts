@@ -1,4 +1,5 @@
 import { type Change, type ChangeMinutes, CHANGES } from '#core/order'
+import { median } from '#core/plane'
 
 /** A change that was timed. */
 export interface TimedChange {
@@ -33,13 +34,7 @@ export function knownMinutes(
     const last = own.slice(0, LAST_TIMES).map(({ minutes }) => minutes)
     return last.length === 0
       ? { minutes: set[change], times: 0 }
-      : { minutes: medianOf(last), times: last.length }
+      : { minutes: median(last), times: last.length }
   }
   return Object.fromEntries(CHANGES.map(change => [change, of(change)])) as Record<Change, KnownMinutes>
-}
-
-function medianOf(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b)
-  const middle = Math.floor(sorted.length / 2)
-  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2
 }

@@ -1,7 +1,7 @@
 import { type MachineState, UNKNOWN_STATE } from './state'
 
 /** What of a machine's state is changed by hand, in the order of work. */
-export const CHANGED_PARTS = Object.keys(UNKNOWN_STATE) as readonly (keyof MachineState)[]
+const CHANGED_PARTS = Object.keys(UNKNOWN_STATE) as readonly (keyof MachineState)[]
 
 /**
  * What is known to be on the machine and is not as a setup wants it. What nobody noted counts as nothing.

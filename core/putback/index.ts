@@ -2,7 +2,6 @@ export { stateHas, UNKNOWN_STATE, type MachineState, type StateChange } from './
 export {
   afterPowerOff,
   putBackOf,
-  PUT_BACK_PARTS,
   type FittedFacts,
   type PowerOff,
   type PutBackItem,

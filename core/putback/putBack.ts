@@ -15,7 +15,7 @@ export interface FittedFacts {
   readonly foot: { readonly name: string; readonly usual: boolean } | null
 }
 
-export const PUT_BACK_PARTS = [
+const PUT_BACK_PARTS = [
   'width',
   'position',
   'needle',

@@ -14,7 +14,7 @@ export {
   THREADING_SCHOOLS,
   LAST_GUIDE_SCHOOLS,
 } from './choices'
-export { DEFAULT_SCHOOLS, isStraightOnly, marginOfMm, MARGINS_MM, WIDE_GAP_MM } from './schools'
+export { DEFAULT_SCHOOLS, isStraightOnly, marginOfMm, MARGINS_MM } from './schools'
 export type {
   Schools,
   MarginSchool,

@@ -51,7 +51,7 @@ export const MARGINS_MM: Readonly<Record<MarginSchool, number | null>> = {
 }
 
 /** From this gap up the straight-only school sews no swing, in mm. Source: common practice. */
-export const WIDE_GAP_MM = 5
+const WIDE_GAP_MM = 5
 
 export const DEFAULT_SCHOOLS = {
   margin: 'careful',

@@ -8,7 +8,8 @@ import {
   type PathD,
   unionD,
 } from 'clipper2-ts'
-import { type Outline, type Point, signedAreaMm2 } from './outline'
+import { apart, nearestOn, type Point } from '#core/plane'
+import { type Outline, signedAreaMm2 } from './outline'
 
 /** What a cloth covers: rings, cloth on the left of each with y up, so holes run with the clock. */
 export type Region = readonly (readonly Point[])[]
@@ -22,8 +23,7 @@ const paths = (region: Region): PathD[] => region.map(ring => ring.map(({ x, y }
 /** Points as near as this are one, in mm: the grid splits some in two, with a corner between them. */
 const ONE_POINT_MM = 1e-3
 function ringOf(path: PathD): Point[] {
-  const isApart = (a: { x: number; y: number }, b: { x: number; y: number }) =>
-    Math.hypot(a.x - b.x, a.y - b.y) > ONE_POINT_MM
+  const isApart = (a: Point, b: Point) => apart(a, b) > ONE_POINT_MM
   const kept: Point[] = []
   for (const { x, y } of path) if (kept.length === 0 || isApart(kept.at(-1)!, { x, y })) kept.push({ x, y })
   while (kept.length > 1 && !isApart(kept[0]!, kept.at(-1)!)) kept.pop()
@@ -148,7 +148,7 @@ function joinedOverStart(found: Point[][], start: Point): Outline[] {
 }
 
 const NEAR_MM = 1e-3
-const isAt = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y) < NEAR_MM
+const isAt = (a: Point, b: Point) => apart(a, b) < NEAR_MM
 
 /** How far along a ring the place nearest to a point lies, in mm. */
 function alongOf(point: Point, ring: readonly Point[]): number {
@@ -156,11 +156,9 @@ function alongOf(point: Point, ring: readonly Point[]): number {
   let best = { apart: Infinity, along: 0 }
   ring.forEach((a, i) => {
     const b = ring[(i + 1) % ring.length]!
-    const length = Math.hypot(b.x - a.x, b.y - a.y)
-    const share = ((point.x - a.x) * (b.x - a.x) + (point.y - a.y) * (b.y - a.y)) / (length * length)
-    const on = Math.min(1, Math.max(0, share))
-    const apart = Math.hypot(a.x + on * (b.x - a.x) - point.x, a.y + on * (b.y - a.y) - point.y)
-    if (apart < best.apart - 1e-9) best = { apart, along: passed + on * length }
+    const length = apart(a, b)
+    const near = nearestOn(point, a, b)
+    if (near.apart < best.apart - 1e-9) best = { apart: near.apart, along: passed + near.share * length }
     passed += length
   })
   return best.along

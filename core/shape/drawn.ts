@@ -1,4 +1,5 @@
-import type { Outline, Point } from './outline'
+import type { Point } from '#core/plane'
+import type { Outline } from './outline'
 import { chordsOf } from './pathData'
 
 /** A point as one clicks it: the edge goes round it in a curve, or turns at it. */

@@ -1,6 +1,6 @@
 import { CoreError, requireInRange } from '#core/errors'
+import { apart, type Point } from '#core/plane'
 import type { Region } from './clip'
-import type { Point } from './outline'
 import type { FormId } from './formIds'
 import { chordsOf, CHORD_MM, sharesOf } from './pathData'
 
@@ -173,7 +173,6 @@ function arc(middle: Point, wide: number, tall: number, from: number, to: number
 
 /** Arcs that meet bring their common point twice. */
 function withoutDoubles(points: readonly Point[]): Point[] {
-  const apart = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
   const kept = points.filter((point, i) => i === 0 || apart(point, points[i - 1]!) > 1e-6)
   if (apart(kept[0]!, kept.at(-1)!) <= 1e-6) kept.pop()
   return kept

@@ -1,9 +1,9 @@
-export { MOST_LETTERS, MOST_PATH_CHARS, MOST_RINGS, MOST_SHAPE_MM, MOST_SHAPE_POINTS } from './limits'
+export { MOST_LETTERS, MOST_PATH_CHARS, MOST_SHAPE_MM, MOST_SHAPE_POINTS } from './limits'
 export {
   checkOutline,
+  CORNER_DEG,
   crossingSides,
   type Outline,
-  type Point,
   type Side,
   sidesOf,
   signedAreaMm2,

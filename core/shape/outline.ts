@@ -1,12 +1,7 @@
 import Flatbush from 'flatbush'
 import { CoreError, requireInRange } from '#core/errors'
+import { apart, type Point } from '#core/plane'
 import { MOST_SHAPE_MM, MOST_SHAPE_POINTS } from './limits'
-
-/** A place in mm. */
-export interface Point {
-  readonly x: number
-  readonly y: number
-}
 
 /** A finished edge. */
 export interface Outline {
@@ -14,6 +9,9 @@ export interface Outline {
   /** Whether the last point joins the first. */
   readonly closed: boolean
 }
+
+/** From this turn on a place of an outline is a corner, in degrees. Our own choice; it can be changed. */
+export const CORNER_DEG = 35
 
 /** Points nearer than this are one, in mm. */
 const SAME_MM = 1e-6
@@ -48,7 +46,7 @@ export function checkOutline(
   })
   const sides = sidesOf(pointsMm, closed)
   sides.forEach(([a, b], i) => {
-    if (Math.hypot(b.x - a.x, b.y - a.y) <= SAME_MM)
+    if (apart(a, b) <= SAME_MM)
       refuse(`${field}.${(i + 1) % pointsMm.length}`, 'is the same point as the one before')
   })
   const crossing = crossingSides(sides, closed)

@@ -1,8 +1,9 @@
 import { Bezier } from 'bezier-js'
 import svgpath from 'svgpath'
 import { CoreError, requireInRange } from '#core/errors'
+import { apart, type Point } from '#core/plane'
 import { MOST_PATH_CHARS, MOST_SHAPE_POINTS } from './limits'
-import type { Outline, Point } from './outline'
+import type { Outline } from './outline'
 
 /** A curve is followed by chords no farther from it than this, in mm. */
 export const CHORD_MM = 0.004
@@ -146,4 +147,3 @@ function tidied({ points, closed }: Stretch): Outline {
   if (returns) kept.pop()
   return { pointsMm: kept, closed: closed || returns }
 }
-const apart = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)

@@ -1,5 +1,5 @@
+import type { Point } from '#core/plane'
 import type { Region } from './clip'
-import type { Point } from './outline'
 
 /** Where a shape lies: turned about its own middle, flipped left to right, then moved. */
 export interface Placing {

@@ -6,6 +6,7 @@ import { createRequire } from 'node:module'
 import { difference, union } from 'polyclip-ts'
 import { svgPathProperties } from 'svg-path-properties'
 import { describe, expect, it } from 'vitest'
+import type { Point } from '#core/plane'
 import {
   boundsOf,
   checkOutline,
@@ -16,7 +17,6 @@ import {
   grown,
   outlinesOfPath,
   placed,
-  type Point,
   readFont,
   type Region,
   seenEdges,

@@ -92,7 +92,7 @@ const longer = (byMm: number, expect: string): SuspectRule => ({
 })
 
 /** First suspects of every sign, the usual order first. Source: common practice; the weights are ours. */
-export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
+const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
   'bobbin-on-top': [
     tooTight,
     {

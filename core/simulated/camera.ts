@@ -1,9 +1,4 @@
-/** A place in a picture, in px, or on the table, in mm. */
-interface Place {
-  readonly x: number
-  readonly y: number
-}
-
+import type { Point } from '#core/plane'
 /** A camera over a table. */
 export interface Camera {
   readonly focalPx: number
@@ -13,9 +8,9 @@ export interface Camera {
   /** About its own axis. */
   readonly turnDeg: number
   /** What it looks at, in mm on the table. */
-  readonly atMm: Place
+  readonly atMm: Point
   /** Where that lies in the picture. */
-  readonly middlePx: Place
+  readonly middlePx: Point
   /** So much farther out a lens shows what a pinhole would show in a corner, as a share; negative: nearer. */
   readonly bend?: number
 }
@@ -26,7 +21,7 @@ export interface Camera {
  * @example
  * seenFrom({ focalPx: 2000, awayMm: 200, tiltDeg: 0, turnDeg: 0, atMm, middlePx })(place) // 10 px a mm
  */
-export function seenFrom(camera: Camera): (mm: Place) => Place {
+export function seenFrom(camera: Camera): (mm: Point) => Point {
   const { focalPx, awayMm, atMm, middlePx } = camera
   const [tilt, turn] = radians(camera)
   return ({ x, y }) => {
@@ -46,7 +41,7 @@ export function seenFrom(camera: Camera): (mm: Place) => Place {
  * @example
  * tableAt(camera)(seenFrom(camera)({ x: 3, y: 4 })) // { x: 3, y: 4 }
  */
-export function tableAt(camera: Camera): (px: Place) => Place {
+export function tableAt(camera: Camera): (px: Point) => Point {
   const { focalPx, awayMm, atMm, middlePx } = camera
   const [tilt, turn] = radians(camera)
   return ({ x, y }) => {
@@ -62,18 +57,18 @@ export function tableAt(camera: Camera): (px: Place) => Place {
 }
 
 /** What lens bends, in squares of the distance from the middle: the first term of the usual radial series. */
-const bendAt = ({ bend = 0, middlePx }: Camera, seen: Place): number =>
+const bendAt = ({ bend = 0, middlePx }: Camera, seen: Point): number =>
   1 + (bend * (seen.x ** 2 + seen.y ** 2)) / (middlePx.x ** 2 + middlePx.y ** 2)
 
 /** From where a lens shows something to where a pinhole would, both from the middle. */
-function unbent(camera: Camera, seen: Place): Place {
+function unbent(camera: Camera, seen: Point): Point {
   const by = bendAt(camera, seen)
   return { x: seen.x / by, y: seen.y / by }
 }
 
 /** Steps until the other way round is exact: a lens bends by some hundredths. */
 const STEPS_BACK = 30
-function bent(camera: Camera, straight: Place): Place {
+function bent(camera: Camera, straight: Point): Point {
   let seen = straight
   for (let i = 0; i < STEPS_BACK && camera.bend; i++) {
     const by = bendAt(camera, seen)

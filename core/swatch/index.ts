@@ -8,4 +8,3 @@ export {
   type Prediction,
   type SwatchFeatures,
 } from './predict'
-export { leastSquares } from './line'

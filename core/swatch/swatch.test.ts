@@ -1,5 +1,4 @@
 import fc from 'fast-check'
-import { linearRegression } from 'simple-statistics'
 import { describe, expect, it } from 'vitest'
 import { normal, seeded } from '#core/simulated'
 import {
@@ -178,29 +177,5 @@ describe('how far off it is', () => {
     )
     expect(found.book).toBeLessThan(found.rule / 4)
     expect(leaveOneOut([record(-0.5), record(-0.5), record(-0.5)])).toBeNull()
-  })
-})
-
-describe('least squares', () => {
-  // Against simple-statistics, a statistics package from the registry.
-  it('agree with a statistics package', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.record({ x: fc.integer({ min: 0, max: 90 }), y: fc.integer({ min: -3, max: 3 }) }), {
-          minLength: 2,
-          maxLength: 20,
-        }),
-        points => {
-          const ours = leastSquares(points)
-          if (!ours) {
-            expect(new Set(points.map(({ x }) => x)).size).toBe(1)
-            return
-          }
-          const theirs = linearRegression(points.map(({ x, y }) => [x, y]))
-          expect(ours.slope).toBeCloseTo(theirs.m, 9)
-          expect(ours.at0).toBeCloseTo(theirs.b, 9)
-        },
-      ),
-    )
   })
 })

@@ -1,7 +1,7 @@
 export type { SwingInput, SwingResult, Verdict, Part, WorstDrop, Reason, ReasonCode } from './types'
 export { DEFAULT_MARGIN_MM, DEFAULT_CLEARANCE_MM } from './rooms'
 export { judgeSwing, stitchOfRawDrops } from './judge'
-export { beginningWidthMm, settableWidthMm, widestMm, WIDTH_STEP_MM } from './widths'
+export { beginningWidthMm, settableWidthMm, widestMm } from './widths'
 export { dropClearances, type DropClearance, wantedClearance, type WantedClearance } from './clearances'
 export { openingMm, type Room, roomsOf, ROUNDING_MM, widestSwingMm } from './rooms'
 export { needleSwings, standingIn } from './standing'

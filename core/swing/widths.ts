@@ -126,7 +126,7 @@ export function beginningWidthMm(wishedMm: number, input: SwingInput): number {
 }
 
 /** What widths are dialled in by, in mm. */
-export const WIDTH_STEP_MM = 0.1
+const WIDTH_STEP_MM = 0.1
 
 /**
  * The widest width that can be dialled in and is no wider than this.

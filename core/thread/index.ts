@@ -19,12 +19,5 @@ export {
   texOf,
   TEX_LIMITS,
 } from './count'
-export {
-  parseThreadLabel,
-  PEARL_TEX,
-  usualKindOf,
-  type TexBasis,
-  type ThreadCount,
-  type ThreadReading,
-} from './label'
+export { parseThreadLabel, usualKindOf, type TexBasis, type ThreadCount, type ThreadReading } from './label'
 export { shadeOf } from './colourWords'

@@ -42,7 +42,7 @@ export type ThreadReading =
 const FORMS = 'Write 40 wt, 50/2 Ne, 120/2 den, Tex 27, Nm 80/2, ticket 120, pearl No. 12.'
 
 /** Pearl numbers by the mass of a common ball, in tex. From memory: nominal, weigh your own. */
-export const PEARL_TEX: Readonly<Record<number, number>> = { 3: 330, 5: 210, 8: 125, 12: 83 }
+const PEARL_TEX: Readonly<Record<number, number>> = { 3: 330, 5: 210, 8: 125, 12: 83 }
 
 const SYSTEM_NAMES: Readonly<Record<CountSystem, string>> = {
   tex: 'Tex',

@@ -12,7 +12,7 @@ export interface AreaRows {
   readonly totalMm: number
 }
 
-export const MOST_AREA_ROWS = 500
+const MOST_AREA_ROWS = 500
 
 /**
  * Rows over an area, each guided by the one before: straight, or a gentle curve carried across, so that

@@ -1,5 +1,6 @@
 import { requireInRange } from '#core/errors'
-import { crossingSides, innerRings, type Outline, type Point, type Side, sidesOf } from '#core/shape'
+import { apart, nearestOn, type Point } from '#core/plane'
+import { crossingSides, innerRings, type Outline, type Side, sidesOf } from '#core/shape'
 
 /** A row parallel to an edge, at a distance to its left. */
 export interface Inner {
@@ -37,7 +38,7 @@ export function innerParallel({ pointsMm, closed }: Outline, distanceMm: number)
   requireInRange(distanceMm, 'rowsMm', 0, 1000)
   const sides = sidesOf(pointsMm, closed)
   const lines = sides.map(([a, b], index): Line => {
-    const length = Math.hypot(b.x - a.x, b.y - a.y)
+    const length = apart(a, b)
     const along = { x: (b.x - a.x) / length, y: (b.y - a.y) / length }
     return { index, from: a, along, inward: { x: -along.y, y: along.x } }
   })
@@ -87,7 +88,7 @@ function withoutArms(
   const [ring, ...others] = innerRings({ pointsMm, closed: true }, distanceMm)
   if (!ring || others.length > 0) return null
   const beside = sidesOf(ring, true)
-    .filter(([a, b]) => Math.hypot(b.x - a.x, b.y - a.y) > 2 * ON_LINE_MM)
+    .filter(([a, b]) => apart(a, b) > 2 * ON_LINE_MM)
     .map(side => all.find(line => runsBeside(line, side, distanceMm)))
   const lines = beside.flatMap((line, i) => (line && line !== beside.at(i - 1) ? [line] : []))
   if (lines.length < 3 || new Set(lines).size < lines.length) return null
@@ -175,11 +176,7 @@ function keepsAway(
     sides.every(side => farFrom(from, side, leastMm) && farFrom(to, side, leastMm)),
   )
 }
-function farFrom({ x, y }: Point, [a, b]: Side, leastMm: number): boolean {
-  const [dx, dy] = [b.x - a.x, b.y - a.y]
-  const share = Math.min(1, Math.max(0, ((x - a.x) * dx + (y - a.y) * dy) / (dx * dx + dy * dy)))
-  return Math.hypot(x - a.x - share * dx, y - a.y - share * dy) >= leastMm
-}
+const farFrom = (place: Point, [a, b]: Side, leastMm: number) => nearestOn(place, a, b).apart >= leastMm
 
 function innerOf(lines: readonly Line[], runs: readonly (readonly [Point, Point])[], count: number): Inner {
   const sidesMm = Array.from({ length: count }, () => 0)

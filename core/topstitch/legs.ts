@@ -1,6 +1,7 @@
 import { requireInRange } from '#core/errors'
+import { type Point, radiusThrough, turnAt } from '#core/plane'
 import { type Inner, innerParallel } from './innerParallel'
-import { type Outline, type Point, sidesOf } from '#core/shape'
+import { type Outline, sidesOf } from '#core/shape'
 
 /** A stretch of a row from corner to corner: what is sewn without turning. */
 export interface OutlineLeg {
@@ -44,22 +45,20 @@ export function legsOf(
 }
 
 function isCorner({ pointsMm }: Outline, i: number, cornerDeg: number): boolean {
-  return (turnAt(pointsMm, i) * 180) / Math.PI >= cornerDeg - 1e-9
+  return (turnOf(pointsMm, i) * 180) / Math.PI >= cornerDeg - 1e-9
 }
 
 /** How far the edge turns at a point, in radians, either way. */
-function turnAt(points: readonly Point[], i: number): number {
-  const before = points.at(i - 1)!
-  const here = points[i]!
-  const after = points[(i + 1) % points.length]!
-  const [ax, ay, bx, by] = [here.x - before.x, here.y - before.y, after.x - here.x, after.y - here.y]
-  return Math.abs(Math.atan2(ax * by - ay * bx, ax * bx + ay * by))
+function turnOf(points: readonly Point[], i: number): number {
+  return Math.abs(turnAt(...roundPlace(points, i)))
 }
 
 function legOf(sides: readonly number[], { sidesMm, runs }: Inner, { pointsMm }: Outline): OutlineLeg {
   const shown = sides.flatMap(i => (runs[i] ? [runs[i]] : []))
   const inside = sides.slice(1)
-  const radii = inside.filter(i => turnAt(pointsMm, i) > STRAIGHT_RAD).map(i => radiusAt(pointsMm, i))
+  const radii = inside
+    .filter(i => turnOf(pointsMm, i) > STRAIGHT_RAD)
+    .map(i => radiusThrough(...roundPlace(pointsMm, i)))
   return {
     sides,
     lengthMm: sides.reduce((sum, i) => sum + sidesMm[i]!, 0),
@@ -71,14 +70,6 @@ function legOf(sides: readonly number[], { sidesMm, runs }: Inner, { pointsMm }:
 /** A turn below this is none, in radians: a point in the middle of a straight side. */
 const STRAIGHT_RAD = 1e-6
 
-/** The radius of the circle that the two sides at a point follow. */
-function radiusAt(points: readonly Point[], i: number): number {
-  const before = points.at(i - 1)!
-  const here = points[i]!
-  const after = points[(i + 1) % points.length]!
-  const short = Math.min(
-    Math.hypot(here.x - before.x, here.y - before.y),
-    Math.hypot(after.x - here.x, after.y - here.y),
-  )
-  return short / (2 * Math.tan(turnAt(points, i) / 2))
-}
+/** A point with the one before and the one after it. */
+const roundPlace = (points: readonly Point[], i: number) =>
+  [points.at(i - 1)!, points[i]!, points[(i + 1) % points.length]!] as const

@@ -1,7 +1,8 @@
 import { CoreError, requireInRange } from '#core/errors'
-import type { Outline, Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import type { Outline } from '#core/shape'
 
-export const OUTLINE_KINDS = ['rectangle', 'pocket', 'collar', 'strip', 'circle', 'typed', 'drawn'] as const
+const OUTLINE_KINDS = ['rectangle', 'pocket', 'collar', 'strip', 'circle', 'typed', 'drawn'] as const
 export type OutlineKind = (typeof OUTLINE_KINDS)[number]
 
 /** A finished edge as a person describes it. Lengths in mm. */

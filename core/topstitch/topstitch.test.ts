@@ -2,6 +2,7 @@ import { EndType, inflatePathsD, JoinType } from 'clipper2-ts'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { lengthMarks, PLAIN_SCALE } from '#core/fit'
+import type { Point } from '#core/plane'
 import {
   areaRows,
   areaTemplate,
@@ -15,7 +16,6 @@ import {
   type Outline,
   outlineOfShape,
   planRows,
-  type Point,
   type RowsInput,
   showing,
   topstitchDrawing,

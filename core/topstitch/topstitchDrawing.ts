@@ -1,6 +1,7 @@
 import { type DialScale, evenFit, type FitPlan, placesAlong, planWords, stitchEnds } from '#core/fit'
 import { circle, DASHED, type Drawing, keyBelow, type Mark, markingStrip, path, text } from '#core/paper'
-import type { Outline, Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import type { Outline } from '#core/shape'
 import type { OutlineLeg } from './legs'
 import type { PlannedRow } from './rows'
 

@@ -1,5 +1,4 @@
 export {
-  BETWEEN_STEPS,
   READING_STEPS,
   READINGS,
   READINGS_SAID,
@@ -15,7 +14,7 @@ export { markFurther, marksOf, nearestOf } from './marks'
 export { nextTension } from './next'
 export { STRIP_ROW_MM, type Strip, stripSheets } from './stripSheet'
 export { usualPrior } from './search'
-export { SURENESS, surenessOf, type Sureness } from './words'
+export { surenessOf, type Sureness } from './words'
 export { chanceRead, normalBelow } from './belief'
 export {
   MOST_ROWS,

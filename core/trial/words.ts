@@ -1,7 +1,7 @@
 import type { TrialAdvice } from './types'
 
 /** How sure a number is, in one word, the surest first. */
-export const SURENESS = ['sure', 'likely', 'a first guess'] as const
+const SURENESS = ['sure', 'likely', 'a first guess'] as const
 export type Sureness = (typeof SURENESS)[number]
 
 /** From which chance on each is said. Ours. */

@@ -1,8 +1,1 @@
-export {
-  bobbinCapacityM,
-  threadUsage,
-  USUAL_WASTE,
-  WINDING_PACKING,
-  type Usage,
-  type UsageInput,
-} from './usage'
+export { bobbinCapacityM, threadUsage, USUAL_WASTE, type Usage, type UsageInput } from './usage'

@@ -85,7 +85,7 @@ export function threadUsage({ stitch, maxWidthMm, needle, seamM, thicknessMm, wa
  * Share of a wound bobbin that is thread: round threads side by side leave gaps, and winding is loose. A
  * guess.
  */
-export const WINDING_PACKING = 0.6
+const WINDING_PACKING = 0.6
 
 /**
  * Thread a bobbin holds, from its winding space: volume × packing / thread cross-section. A weighed or known

@@ -6,7 +6,7 @@ import type { SentAnswer } from '../answering/answerText'
 import type { Asked } from '../answering/worker'
 
 /** A question that takes longer is given up, waiting for its turn included. */
-export const MOST_ANSWER_MS = 5000
+const MOST_ANSWER_MS = 5000
 const MOST_WAITING = 100
 const IDLE_MS = 60_000
 const MOST_MEMORY_MB = 512

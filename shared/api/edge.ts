@@ -1,15 +1,9 @@
 import { z } from 'zod'
 import { CoreError } from '#core/errors'
-import {
-  areaMm2,
-  DEFAULT_CLEARANCE_MM,
-  DEFAULT_POINT_DEG,
-  type EdgeStretch,
-  type Near,
-  planEdge,
-} from '#core/edge'
+import { areaMm2, DEFAULT_CLEARANCE_MM, type EdgeStretch, type Near, planEdge } from '#core/edge'
 import { lengthMarks } from '#core/fit'
-import { MOST_PATH_CHARS, MOST_SHAPE_POINTS, outlinesOfPath, type Point, signedAreaMm2 } from '#core/shape'
+import type { Point } from '#core/plane'
+import { CORNER_DEG, MOST_PATH_CHARS, MOST_SHAPE_POINTS, outlinesOfPath, signedAreaMm2 } from '#core/shape'
 import { within } from '../fields'
 import { lengthDialShape, mostMissShape, planShape, sentPlan } from './fit'
 import { tidy } from './tidy'
@@ -61,9 +55,7 @@ export const edgeRequestSchema = z.strictObject({
     ._default(z.enum(['at', 'between']), 'at')
     .describe('Where the needle bites: at each stitch point, or half-way to the next (a zigzag)'),
   dial: lengthDialShape,
-  pointDeg: z
-    ._default(within('pointDeg'), DEFAULT_POINT_DEG)
-    .describe('From this turn on a place is a point'),
+  pointDeg: z._default(within('pointDeg'), CORNER_DEG).describe('From this turn on a place is a point'),
   clearanceMm: z._default(within('clearanceMm'), DEFAULT_CLEARANCE_MM),
   mostMissMm: mostMissShape,
 })

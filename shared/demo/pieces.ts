@@ -1,3 +1,4 @@
+import { CORNER_DEG } from '#core/shape'
 import type {
   BandPiece,
   EdgePart,
@@ -99,7 +100,7 @@ const PLAIN_EDGE: EdgePiece = {
   parts: [part({ kind: 'form', form: 'leaf', wideMm: 40, tallMm: 80, count: 5 })],
   outsideMm: 0.3,
   insetMm: 3,
-  pointDeg: 35,
+  pointDeg: CORNER_DEG,
   clearanceMm: 0.5,
   mostMissMm: 0.25,
   way: 0,

@@ -4,7 +4,7 @@ import { bench, describe } from 'vitest'
 import { edgeWays, planEdge } from '#core/edge'
 import { lengthMarks, UNKNOWN_LENGTH_DIAL } from '#core/fit'
 import { sewRuns } from '#core/lines'
-import { formRegion, placed, readFont, seenEdges } from '#core/shape'
+import { CORNER_DEG, formRegion, placed, readFont, seenEdges } from '#core/shape'
 import { findStitch } from '#core/stitch'
 import { demoBackup } from '#shared/demo'
 import { answerForEdge } from '#shared/inputs'
@@ -15,7 +15,12 @@ const file = createRequire(import.meta.url).resolve(
 )
 const bytes = readFileSync(file)
 const font = readFont(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.length) as ArrayBuffer)
-const rules = { marks: lengthMarks(UNKNOWN_LENGTH_DIAL), pointDeg: 35, clearanceMm: 0.5, mostMissMm: 0.25 }
+const rules = {
+  marks: lengthMarks(UNKNOWN_LENGTH_DIAL),
+  pointDeg: CORNER_DEG,
+  clearanceMm: 0.5,
+  mostMissMm: 0.25,
+}
 const stitch = { widthMm: 4, lengthMm: 3, bites: 'at' } as const
 /** A wavy round of 2,000 points. */
 const pointsMm = Array.from({ length: 2000 }, (_, i) => {

@@ -15,6 +15,7 @@ import {
 } from '#core/edge'
 import { CoreError } from '#core/errors'
 import { asSewnMm, type DialScale, type LengthDial, marksAsSewn, marksOfPlans } from '#core/fit'
+import type { Point } from '#core/plane'
 import {
   boundsOf,
   checkOutline,
@@ -25,7 +26,6 @@ import {
   type Outline,
   outlinesOfPath,
   placed,
-  type Point,
   type Region,
   regionOf,
   seenEdges,
@@ -125,7 +125,7 @@ export const fontsOf = ({ parts }: Pick<EdgePiece, 'parts'>): FontId[] => [
 ]
 
 /** The cloths of a plan, where they lie. A string has no shape. */
-export function regionsOf({ parts }: EdgePiece, fonts: Fonts): Region[] {
+function regionsOf({ parts }: EdgePiece, fonts: Fonts): Region[] {
   return parts.map(part => placed(cutRegion(part, fonts), part))
 }
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { planEdge } from '#core/edge'
 import { dialledMm, PLAIN_SCALE, UNKNOWN_LENGTH_DIAL } from '#core/fit'
-import { FORM_IDS, type Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import { FORM_IDS } from '#core/shape'
 import { libraryAlike, STITCHES, stitchFromDrops } from '#core/stitch'
 import { demoBackup } from '#shared/demo'
 import {

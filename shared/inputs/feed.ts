@@ -1,4 +1,5 @@
-import { type DialScale, type Feed, feedFactor, PLAIN_SCALE, UNKNOWN_FEED } from '#core/fit'
+import { type DialScale, type Feed, PLAIN_SCALE, UNKNOWN_FEED } from '#core/fit'
+import { feedFrom, fromRuler } from '#core/measure'
 import { giveOrTake } from '#core/measured'
 import { spreadOf } from '../fields'
 import type { Cloth, TopstitchPiece } from '../records'
@@ -21,12 +22,13 @@ export type PieceFeed = TopstitchPiece['feed']
 /**
  * How long stitches come out: as they were measured for this piece, else on its cloth; null: nobody measured.
  *
- * @throws {CoreError} as `feedFactor`.
+ * @throws {CoreError} as `feedFrom`.
  */
 export function feedOf(measuredHere: PieceFeed, cloth: Cloth | null): Feed | null {
   if (!measuredHere) return clothFeedOf(cloth)
   const { sewnMm, stitches, dialledMm, readMm } = measuredHere
-  return feedFactor(sewnMm, stitches, dialledMm, readMm)
+  const found = feedFrom(fromRuler(sewnMm, readMm), stitches, dialledMm)
+  return { factor: found.value, spread: giveOrTake(found) }
 }
 
 /** How planned lengths stand on the dial on this cloth: at its word where nobody measured. */

@@ -1,6 +1,7 @@
 import { type DialScale, type LengthDial, marksAsSewn, marksOfPlans } from '#core/fit'
 import { joinedDrawing, type LineDrawing, plumeWays, type SewnLines, sewnLines } from '#core/lines'
-import { drawnOutline, outlinesOfPath, type Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import { drawnOutline, outlinesOfPath } from '#core/shape'
 import type { Cloth, LinesPiece, Machine } from '../records'
 import type { SetupContent } from '../setup'
 import { dialScaleOf } from './feed'

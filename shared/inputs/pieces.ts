@@ -19,6 +19,7 @@ import {
   planRows,
   type RowsInput,
 } from '#core/topstitch'
+import { CORNER_DEG } from '#core/shape'
 import { spreadOf } from '../fields'
 import type {
   Cloth,
@@ -189,8 +190,6 @@ export function rowsInputOf(
     cornerDeg: CORNER_DEG,
   }
 }
-/** From this turn on a point is a corner. */
-const CORNER_DEG = 35
 
 /** Planned rows, and where it is wanted every row of a side with as many stitches as the first. */
 export function topstitchRows(plan: TopstitchPiece, input: RowsInput): PlannedRow[] {

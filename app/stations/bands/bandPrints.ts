@@ -74,7 +74,7 @@ function legSheets({ title, answer, plan }: BandPaper): BandLegSheet[] {
 }
 
 /** “Row 1, Zigzag 5.0 wide: length 2.5, 60 patterns, ends whole” */
-export function bandLines({ answer, plan, names, length, bare }: BandPaper): string[] {
+function bandLines({ answer, plan, names, length, bare }: BandPaper): string[] {
   return answer!.rows.flatMap(({ legs }, i) =>
     legs.map((leg, k) => {
       const { widthMm, mirror } = plan.rows[i]!

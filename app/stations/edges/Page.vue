@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { needleHours, piecesPerNeedle, seamHours } from '#core/care'
-import { DEFAULT_CLEARANCE_MM, DEFAULT_POINT_DEG, OUTSIDE_MM, recounted } from '#core/edge'
+import { DEFAULT_CLEARANCE_MM, OUTSIDE_MM, recounted } from '#core/edge'
 import { DEFAULT_MISS_MM, dialledMm, type FitPlan, marksAsSewn, PLAIN_SCALE } from '#core/fit'
-import { boundsOf, type DrawnPoint } from '#core/shape'
+import { boundsOf, CORNER_DEG, type DrawnPoint } from '#core/shape'
 import {
   type EdgeInput,
   edgeInputOf,
@@ -42,7 +42,7 @@ const fresh = (): EdgePiece => ({
   ],
   outsideMm: OUTSIDE_MM,
   insetMm: usual(3, 1 / 8),
-  pointDeg: DEFAULT_POINT_DEG,
+  pointDeg: CORNER_DEG,
   clearanceMm: DEFAULT_CLEARANCE_MM,
   mostMissMm: DEFAULT_MISS_MM,
   way: 0,

@@ -19,12 +19,7 @@ import { turnLine } from './turnWords'
 type Bare = (mm: number) => string
 
 /** “Leaf: 7 × 5, turn; 14 × 5, turn; 7 × 5, end”, one for each stretch, from where it is begun. */
-export function edgeLines(
-  answer: EdgeAnswer,
-  plan: EdgePiece,
-  names: readonly string[],
-  bare: Bare,
-): string[] {
+function edgeLines(answer: EdgeAnswer, plan: EdgePiece, names: readonly string[], bare: Bare): string[] {
   return answer.ways[answer.way]!.plan.stretches.map((stretch, s) => {
     const legs = sewnOrder(stretch, (answer.starts[s] ?? stretch.from) - stretch.from, plan.backwards)
     const over = stretch.closed && plan.overlap > 0 ? `, ${plan.overlap} over the beginning` : ''

@@ -1,5 +1,5 @@
 import type { EdgePlan } from '#core/edge'
-import type { Point } from '#core/shape'
+import type { Point } from '#core/plane'
 
 const round = (mm: number) => Math.round(1000 * mm) / 1000
 
@@ -15,7 +15,7 @@ export type Room = 'touches' | 'close' | 'free'
 const CLOSE_MM = 0.5
 
 /** Whether a bite of this width touches there, hardly fits, or has room. */
-export function roomOf(mostMm: number, widthMm: number): Room {
+function roomOf(mostMm: number, widthMm: number): Room {
   if (mostMm < widthMm) return 'touches'
   return mostMm < widthMm + CLOSE_MM ? 'close' : 'free'
 }

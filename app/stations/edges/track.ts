@@ -1,4 +1,4 @@
-import type { Point } from '#core/shape'
+import type { Point } from '#core/plane'
 import type { LinesAnswer } from '#shared/inputs'
 
 /** One stitch of the way: its hole, and which run and step of it it belongs to. */

@@ -4,7 +4,6 @@ import {
   layerFrom,
   type Measured,
   measureSpans,
-  type Place,
   quantityFact,
   type SeenRectangle,
   type Span,
@@ -18,6 +17,7 @@ import { SNAPPED_PX } from '#core/photo'
 import { CoreError } from '#core/errors'
 import { putPhotos } from '#db/photos'
 import { type PhotoApi, startPhotoWorker } from '#workers/client'
+import type { Point } from '#core/plane'
 import { useAsker } from '~/asking/useAsker'
 import { orNull } from '~/planner/orNull'
 import { newId } from '~/utils/id'
@@ -38,7 +38,7 @@ const own = reactive({
   tallMm: RECTANGLES.own.tallMm as number,
 })
 // What goes to the worker is no thing the page watches inside.
-const corners = shallowRef<readonly Place[]>([])
+const corners = shallowRef<readonly Point[]>([])
 const span = shallowRef<Span>([
   { x: 0, y: 0 },
   { x: 1, y: 1 },
@@ -54,12 +54,12 @@ watch(span, () => {
   drawn.span = false
   holes.value = []
 })
-const holes = shallowRef<readonly Place[]>([])
+const holes = shallowRef<readonly Point[]>([])
 
 async function open(file: File): Promise<void> {
   if (!(await photo.open(file))) return
   const { width, height } = photo.picture.value!
-  const at = (x: number, y: number): Place => ({ x: x * width, y: y * height })
+  const at = (x: number, y: number): Point => ({ x: x * width, y: y * height })
   corners.value = [at(0.15, 0.15), at(0.6, 0.15), at(0.6, 0.55), at(0.15, 0.55)]
   span.value = [at(0.3, 0.75), at(0.6, 0.75)]
   holes.value = []
@@ -78,7 +78,7 @@ const picture = computed(() => (corners.value.length === 4 ? photo.picture.value
 const sizes = computed(() => (rectangle.value === 'own' ? own : RECTANGLES[rectangle.value]))
 /** The first side is the long one where it is the longer one in the picture. */
 const seen = computed((): SeenRectangle => {
-  const [a, b, c] = corners.value as [Place, Place, Place]
+  const [a, b, c] = corners.value as [Point, Point, Point]
   const [long, short] = [
     Math.max(sizes.value.wideMm, sizes.value.tallMm),
     Math.min(sizes.value.wideMm, sizes.value.tallMm),

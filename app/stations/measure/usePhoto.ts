@@ -1,4 +1,4 @@
-import type { Place, SeenRectangle, Span } from '#core/measure'
+import type { SeenRectangle, Span } from '#core/measure'
 import type { PlaneWindow, RowLook } from '#core/photo'
 import {
   type MeasureApi,
@@ -7,6 +7,7 @@ import {
   startMeasureWorker,
   type WorkerClient,
 } from '#workers/client'
+import type { Point } from '#core/plane'
 import type { Fault } from '~/asking/asker'
 import { useAsker } from '~/asking/useAsker'
 
@@ -88,7 +89,7 @@ export function usePhoto() {
     unopened: () => waiting,
     busy,
     open,
-    corners: (corners: readonly Place[], reachPx: number) => asked(api => api.corners(corners, reachPx)),
+    corners: (corners: readonly Point[], reachPx: number) => asked(api => api.corners(corners, reachPx)),
     span: (seen: SeenRectangle, span: Span, reachPx: number) => asked(api => api.span(seen, span, reachPx)),
     row: (seen: SeenRectangle, look: RowLook, span: Span, halfMm: number) =>
       asked(api => api.row(seen, look, span, halfMm)),

@@ -1,8 +1,4 @@
-interface Point {
-  readonly x: number
-  readonly y: number
-}
-
+import type { Point } from '#core/plane'
 /**
  * An outline's width at heights from its lower edge, evenly from foot to top: from its leftmost to its
  * rightmost point there.

@@ -1,5 +1,6 @@
 import { evenFit, placesAlong, stitchEnds } from '#core/fit'
-import { legsOf, type Outline, type PlannedRow, type Point } from '#core/topstitch'
+import type { Point } from '#core/plane'
+import { legsOf, type Outline, type PlannedRow } from '#core/topstitch'
 
 /** A stitch goes down into the cloth at both holes: so much of it shows. */
 const SHOWN = 0.86

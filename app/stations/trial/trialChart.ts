@@ -1,5 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core'
-import { leastSquares } from '#core/swatch'
+import { leastSquares } from '#core/plane'
 import type { SteppedDial, TrialAdvice } from '#core/trial'
 import { type AxisLook, CHART_BASE, chartAxis, namedScale } from '~/utils/chartAxis'
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { redrawn } from '#core/edge'
-import { FORM_IDS, formRegion, FORMS, type Point } from '#core/shape'
+import type { Point } from '#core/plane'
+import { FORM_IDS, formRegion, FORMS } from '#core/shape'
 import type { EdgePart } from '#shared/records'
 import { UNCHOSEN_PART_HEX } from '../partLooks'
 

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import type { Place, Span } from '#core/measure'
+import type { Span } from '#core/measure'
+import type { Point } from '#core/plane'
 import { followPointer } from '~/planner/followPointer'
 
 /**
  * A photo with marks on it: the four corners of the rectangle, and both ends of what is measured. Each is
  * dragged, or walked with keys; a loupe shows where it stands.
  */
-const corners = defineModel<readonly Place[]>('corners', { required: true })
+const corners = defineModel<readonly Point[]>('corners', { required: true })
 const span = defineModel<Span>('span', { required: true })
 const { picture, holes } = defineProps<{
   picture: ImageBitmap
   /** Holes that were read, in px. */
-  holes: readonly Place[]
+  holes: readonly Point[]
 }>()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const frame = useTemplateRef<HTMLElement>('frame')
@@ -31,7 +32,7 @@ const NAMES = ['first', 'second', 'third', 'fourth'] as const
 interface Mark {
   readonly id: string
   readonly name: string
-  readonly place: Place
+  readonly place: Point
   readonly kind: 'corner' | 'end'
 }
 const marks = computed((): Mark[] => [
@@ -51,7 +52,7 @@ const marks = computed((): Mark[] => [
 const at = ref('')
 const active = computed(() => marks.value.find(({ id }) => id === at.value) ?? null)
 
-function put(id: string, place: Place): void {
+function put(id: string, place: Point): void {
   const held = {
     x: Math.min(picture.width, Math.max(0, place.x)),
     y: Math.min(picture.height, Math.max(0, place.y)),

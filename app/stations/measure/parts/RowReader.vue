@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import type { Place, Quantity, SeenRectangle, Span } from '#core/measure'
+import type { Quantity, SeenRectangle, Span } from '#core/measure'
 import { giveOrTake } from '#core/measured'
 import { ROW_LOOKS, type RowLook, type RowReading, type RowUnread, UNREAD_WORDS } from '#core/photo'
+import type { Point } from '#core/plane'
 import { useFieldProblems } from '~/fields/fieldProblems'
 import { type TakenRow, takenRow } from '../takenRow'
 
@@ -18,7 +19,7 @@ const { quantity, seen, span, row } = defineProps<{
   ) => Promise<RowReading | RowUnread | null>
 }>()
 const emit = defineEmits<{
-  holes: [holes: readonly Place[]]
+  holes: [holes: readonly Point[]]
   take: [row: TakenRow]
 }>()
 const { refuses } = useFieldProblems()

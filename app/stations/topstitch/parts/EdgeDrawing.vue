@@ -2,6 +2,7 @@
 import { outlineFor } from '#core/colour'
 import type { AreaRows, Outline, PlannedRow } from '#core/topstitch'
 import { placesAlong } from '#core/fit'
+import { CORNER_DEG } from '#core/shape'
 import { followPointer } from '~/planner/followPointer'
 import { boundsOf, edgePath, needleRows } from '../edgePaths'
 
@@ -24,7 +25,6 @@ const { outline, rows, area, acrossMm, alongMm, gapMm, wantedMm, clothHex, threa
   }>()
 const emit = defineEmits<{ row: [index: number, mm: number] }>()
 const { length, snap } = useLength()
-const CORNER_DEG = 35
 const PAD_MM = 8
 /** Each row is taken hold of beside the one before: fingers are wide. */
 const FINGER_PX = 44
