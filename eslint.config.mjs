@@ -35,7 +35,7 @@ export default withNuxt(
   layer(
     'core',
     '#core/|culori/fn$|pure-rand/|bezier-js$|clipper2-ts$|flatbush$|flatqueue$|'
-      + 'opentype.js$|svgpath$|uqr$|ml-matrix$',
+      + 'opentype.js$|svgpath$|uqr$|ml-matrix$|simple-statistics$',
   ),
   layer('shared', '#core/|dequal/lite$|pako$|@scure/base$|zod$|zod/mini$|zod/locales$'),
   layer('db', '#core/|#shared/|dexie$|zod$'),

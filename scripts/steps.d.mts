@@ -10,5 +10,6 @@ export function startServer(options: {
   port: number
   demo: boolean
   host?: string
+  env?: Record<string, string>
 }): Promise<{ address: string; child: ChildProcess }>
 export function machineLine(): string

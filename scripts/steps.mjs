@@ -162,7 +162,7 @@ export async function findPort(wished) {
 }
 
 /** Starts the built server and waits until it answers. */
-export async function startServer({ port, demo, host = '127.0.0.1' }) {
+export async function startServer({ port, demo, host = '127.0.0.1', env = {} }) {
   const child = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit'],
@@ -173,6 +173,7 @@ export async function startServer({ port, demo, host = '127.0.0.1' }) {
       NITRO_HOST: host,
       NITRO_PORT: String(port),
       NUXT_PUBLIC_DEMO: demo ? 'true' : 'false',
+      ...env,
     },
   })
   const address = `http://localhost:${port}`

@@ -11,23 +11,21 @@ import {
   wantedBobbinTension,
 } from '#core/walk'
 
-const CARD_FIELDS = [
-  'width',
-  'length',
-  'tension',
-  'mode',
-  'needle',
-  'foot',
-  'plate',
-  'speed',
-  'left',
-  'middle',
-  'right',
-  'bobbin',
-  'position',
-  'pressure',
-] as const
-export type CardFieldId = (typeof CARD_FIELDS)[number]
+export type CardFieldId =
+  | 'width'
+  | 'length'
+  | 'tension'
+  | 'mode'
+  | 'needle'
+  | 'foot'
+  | 'plate'
+  | 'speed'
+  | 'left'
+  | 'middle'
+  | 'right'
+  | 'bobbin'
+  | 'position'
+  | 'pressure'
 
 /** One thing to dial in or fit. `note` says how far it may go; '' where there is nothing to say. */
 export interface CardField {

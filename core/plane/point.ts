@@ -1,4 +1,4 @@
-/** A place in a plane, in the plane's own unit: mm on cloth, px in a picture. Or a way from one to another. */
+/** A place in a plane, in the plane's own unit, mm on cloth or px in a picture; or a way between two. */
 export interface Point {
   readonly x: number
   readonly y: number

@@ -15,18 +15,8 @@ export interface FittedFacts {
   readonly foot: { readonly name: string; readonly usual: boolean } | null
 }
 
-const PUT_BACK_PARTS = [
-  'width',
-  'position',
-  'needle',
-  'twin-mode',
-  'tension',
-  'bobbin-tension',
-  'pressure',
-  'plate',
-  'foot',
-] as const
-export type PutBackPart = (typeof PUT_BACK_PARTS)[number]
+export type PutBackPart =
+  'width' | 'position' | 'needle' | 'twin-mode' | 'tension' | 'bobbin-tension' | 'pressure' | 'plate' | 'foot'
 
 /** One thing to undo, and what the machine is like once it is done. */
 export interface PutBackItem {

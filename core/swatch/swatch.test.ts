@@ -4,7 +4,6 @@ import { normal, seeded } from '#core/simulated'
 import {
   alike,
   learnFrom,
-  leastSquares,
   leaveOneOut,
   type LearntFrom,
   predictOffset,

@@ -2,8 +2,7 @@ import { CoreError, requireInRange } from '#core/errors'
 import type { Point } from '#core/plane'
 import type { Outline } from '#core/shape'
 
-const OUTLINE_KINDS = ['rectangle', 'pocket', 'collar', 'strip', 'circle', 'typed', 'drawn'] as const
-export type OutlineKind = (typeof OUTLINE_KINDS)[number]
+export type OutlineKind = 'rectangle' | 'pocket' | 'collar' | 'strip' | 'circle' | 'typed' | 'drawn'
 
 /** A finished edge as a person describes it. Lengths in mm. */
 export type OutlineShape =

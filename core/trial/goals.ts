@@ -8,9 +8,7 @@ export type ReadingName = (typeof READINGS)[number]
  */
 export const READING_STEPS = [-3, -2, -1, 0, 1, 2, 3] as const
 export type ReadingStep = (typeof READING_STEPS)[number]
-/** A row that lies between two steps is read so: −2.5 to 2.5. */
-const BETWEEN_STEPS = [-2.5, -1.5, -0.5, 0.5, 1.5, 2.5] as const
-/** All one may say of a row, from the lowest. */
+/** All one may say of a row, from the lowest: halves lie between two steps. */
 export const READINGS_SAID = [-3, -2.5, -2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2, 2.5, 3] as const
 export type Reading = (typeof READINGS_SAID)[number]
 

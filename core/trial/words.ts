@@ -1,8 +1,7 @@
 import type { TrialAdvice } from './types'
 
 /** How sure a number is, in one word, the surest first. */
-const SURENESS = ['sure', 'likely', 'a first guess'] as const
-export type Sureness = (typeof SURENESS)[number]
+export type Sureness = 'sure' | 'likely' | 'a first guess'
 
 /** From which chance on each is said. Ours. */
 const LEAST = { sure: 0.75, likely: 0.55 } as const

@@ -13,6 +13,7 @@ import {
   type WebDriver,
   type WebElement,
 } from 'selenium-webdriver'
+import { afterAll, inject } from 'vitest'
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
 
 /** Long, for a machine that others use too: only a test that fails waits so long. */
@@ -28,11 +29,25 @@ export interface Session {
   /** As when the power fails: the browser is gone at once, its profile stays. */
   readonly kill: () => Promise<void>
   readonly home: string
+  /** Tells the browser what its own tools for developers can, by the name they have for it. */
+  readonly tell: (name: string, of: object) => Promise<void>
 }
 
+interface Chrome {
+  readonly driver: WebDriver & { sendDevToolsCommand: (name: string, parameters: object) => Promise<void> }
+  readonly home: string
+}
+
+/** Starting a browser takes seconds of a core: one that was handed back is lent to the file's next test. */
+let free: Chrome | null = null
+afterAll(async () => {
+  if (free) await endBrowser(free)
+  free = null
+})
+
 /**
- * A browser with a download folder and a profile of its own, fresh unless one is given. What is used offline
- * is kept only where a test asks for it.
+ * A browser with a download folder of its own and a book as nobody ever used it, unless a profile is given.
+ * What is used offline is kept only where a test asks for it.
  */
 export async function openBrowser({
   width = 1280,
@@ -40,9 +55,54 @@ export async function openBrowser({
   script = '',
   keepsOffline = false,
   preferences = {},
-  home = mkdtempSync(join(tmpdir(), 'lacy-spool-')),
+  home,
+}: {
+  width?: number
+  height?: number
+  script?: string
+  keepsOffline?: boolean
+  preferences?: object
+  home?: string
 } = {}): Promise<Session> {
-  const downloads = join(home, 'downloads')
+  const isOwn = home !== undefined || keepsOffline || Object.keys(preferences).length > 0
+  const chrome = (isOwn ? null : takeFree()) ?? (await startBrowser(home, preferences))
+  const { driver } = chrome
+  const downloads = join(chrome.home, 'downloads')
+  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: width < 600,
+  })
+  await driver.sendDevToolsCommand('Browser.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: downloads,
+  })
+  for (const source of [script, keepsOffline ? '' : NOTHING_OFFLINE].filter(Boolean))
+    await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source })
+  return {
+    driver,
+    downloads,
+    home: chrome.home,
+    tell: (name, of) => driver.sendDevToolsCommand(name, of),
+    kill: async () => {
+      spawnSync('pkill', ['-9', '-f', `user-data-dir=${chrome.home}`])
+      await driver.quit().catch(() => {})
+    },
+    quit: () => (isOwn ? endBrowser(chrome) : handBack(chrome)),
+  }
+}
+
+function takeFree(): Chrome | null {
+  const taken = free
+  free = null
+  return taken
+}
+
+async function startBrowser(
+  home = mkdtempSync(join(tmpdir(), 'lacy-spool-')),
+  preferences: object,
+): Promise<Chrome> {
   const options = new Options()
   options.addArguments(
     '--headless=new',
@@ -53,10 +113,12 @@ export async function openBrowser({
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // Pages of the browser's own that nobody sees.
+    '--disable-features=PreloadTopChromeWebUI,PreloadTopChromeWebUILessNavigations',
     `--user-data-dir=${join(home, 'profile')}`,
     '--force-device-scale-factor=1',
   )
-  options.setUserPreferences({ 'download.default_directory': downloads, ...preferences })
+  options.setUserPreferences({ 'download.default_directory': join(home, 'downloads'), ...preferences })
   const logs = new logging.Preferences()
   logs.setLevel(logging.Type.BROWSER, logging.Level.SEVERE)
   options.setLoggingPrefs(logs)
@@ -65,33 +127,35 @@ export async function openBrowser({
     .setChromeOptions(options)
     .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
     .build()
-  const chrome = driver as WebDriver & {
-    sendDevToolsCommand: (name: string, parameters: object) => Promise<void>
-  }
-  await chrome.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
-    width,
-    height,
-    deviceScaleFactor: 1,
-    mobile: width < 600,
-  })
-  await chrome.sendDevToolsCommand('Browser.setDownloadBehavior', {
-    behavior: 'allow',
-    downloadPath: downloads,
-  })
-  for (const source of [script, keepsOffline ? '' : NOTHING_OFFLINE].filter(Boolean))
-    await chrome.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source })
-  return {
-    driver,
-    downloads,
-    home,
-    kill: async () => {
-      spawnSync('pkill', ['-9', '-f', `user-data-dir=${home}`])
-      await driver.quit().catch(() => {})
-    },
-    quit: async () => {
-      await driver.quit()
-      rmSync(home, { recursive: true, force: true, maxRetries: 5 })
-    },
+  return { driver: driver as Chrome['driver'], home }
+}
+
+async function endBrowser({ driver, home }: Chrome): Promise<void> {
+  await driver.quit()
+  rmSync(home, { recursive: true, force: true, maxRetries: 5 })
+}
+
+/** A new tab with nothing kept; what cannot be made as new is ended. */
+async function handBack(chrome: Chrome): Promise<void> {
+  try {
+    if (free) throw new Error('one is enough')
+    const { driver, home } = chrome
+    const old = await driver.getAllWindowHandles()
+    await driver.switchTo().newWindow('tab')
+    const blank = await driver.getWindowHandle()
+    for (const handle of old) {
+      await driver.switchTo().window(handle)
+      await driver.close()
+    }
+    await driver.switchTo().window(blank)
+    for (const origin of [inject('plain'), inject('demo')])
+      await driver.sendDevToolsCommand('Storage.clearDataForOrigin', { origin, storageTypes: 'all' })
+    await driver.sendDevToolsCommand('Browser.resetPermissions', {})
+    await severeLogs(driver)
+    rmSync(join(home, 'downloads'), { recursive: true, force: true })
+    free = chrome
+  } catch {
+    await endBrowser(chrome).catch(() => {})
   }
 }
 
@@ -315,6 +379,17 @@ export async function untilText(driver: WebDriver, text: string | RegExp): Promi
 export async function open(driver: WebDriver, url: string): Promise<void> {
   await driver.get(url)
   await driver.wait(until.elementLocated(By.css('main h1')), PATIENCE_MS)
+}
+
+/** Goes to another view of the page that is open, as a link in it does. */
+export async function goTo(driver: WebDriver, path: string): Promise<void> {
+  await driver.executeAsyncScript(
+    `const [path, done] = arguments
+    const { $router } = document.querySelector('#__nuxt').__vue_app__.config.globalProperties
+    $router.push(path).then(() => requestAnimationFrame(() => requestAnimationFrame(done)))`,
+    path,
+  )
+  await driver.wait(until.elementLocated(By.css('main h1, .sheet h1')), PATIENCE_MS)
 }
 
 /** Waits until everything done so far is in the database. */

