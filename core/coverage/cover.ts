@@ -34,7 +34,7 @@ export interface Coverage {
 
 export const MOST_CANDIDATES = 40
 /** A job is one bit of a whole number. */
-const MOST_JOBS = 30
+export const MOST_JOBS = 30
 
 /**
  * Whether a needle serves a job on at least one machine: its gap, type and size fit, and width + gap + margin

@@ -1,4 +1,4 @@
-import { apart, between, type Point } from './point'
+import type { Point } from './point'
 
 /**
  * Where on the segment from `a` to `b` a place lies nearest: its share of the way, 0 to 1, and how far away
@@ -12,12 +12,19 @@ export function nearestOn(
   a: Point,
   b: Point,
 ): { readonly share: number; readonly apart: number } {
+  const share = shareOn(place, a, b)
+  return { share, apart: apartAt(place, a, b, share) }
+}
+function shareOn(place: Point, a: Point, b: Point): number {
   const [dx, dy] = [b.x - a.x, b.y - a.y]
   const square = dx * dx + dy * dy
   const onLine = square === 0 ? 0 : ((place.x - a.x) * dx + (place.y - a.y) * dy) / square
-  const share = Math.min(1, Math.max(0, onLine))
-  return { share, apart: apart(place, between(a, b, share)) }
+  return Math.min(1, Math.max(0, onLine))
 }
+/** Without a point of its own: plans ask for millions of them. */
+const apartAt = (place: Point, a: Point, b: Point, share: number) =>
+  Math.hypot(place.x - a.x - share * (b.x - a.x), place.y - a.y - share * (b.y - a.y))
+const apartFrom = (place: Point, a: Point, b: Point) => apartAt(place, a, b, shareOn(place, a, b))
 
 /** Twice the area of three places, over 0 where they go round to the left. */
 const leftOf = (o: Point, p: Point, q: Point) => (p.x - o.x) * (q.y - o.y) - (p.y - o.y) * (q.x - o.x)
@@ -39,10 +46,5 @@ export const doSegmentsCross = (a: Point, b: Point, c: Point, d: Point): boolean
  */
 export function segmentsApart(a: Point, b: Point, c: Point, d: Point): number {
   if (doSegmentsCross(a, b, c, d)) return 0
-  return Math.min(
-    nearestOn(a, c, d).apart,
-    nearestOn(b, c, d).apart,
-    nearestOn(c, a, b).apart,
-    nearestOn(d, a, b).apart,
-  )
+  return Math.min(apartFrom(a, c, d), apartFrom(b, c, d), apartFrom(c, a, b), apartFrom(d, a, b))
 }

@@ -81,7 +81,7 @@ describe('what is not measured', () => {
 
   it('stands in a list, what decides a verdict first, and leads to its ways', async () => {
     const { driver } = session
-    await untilText(driver, 'What is not measured, most useful first')
+    await untilText(driver, 'Not measured, most useful first')
     await press(driver, 'link', 'wedge gauge: Foot opening, Zigzag')
     await untilText(driver, 'Slide it in until it stops')
     expect(await (await byRole(driver, 'combobox', 'Of which foot')).getText()).toContain('Zigzag')

@@ -10,7 +10,7 @@ const { missing, hasBegun } = defineProps<{
   hasBegun: boolean
 }>()
 const title = computed(() => {
-  if (missing.length > 0) return 'What is not measured, most useful first'
+  if (missing.length > 0) return 'Not measured, most useful first'
   return hasBegun ? 'Nothing that is planned waits for a measure' : 'Nothing to work out yet'
 })
 const FIRST = 5
