@@ -1,8 +1,11 @@
 // npm run test:near: what the files touch that were changed since the last commit: their lint, their words,
 // and the unit tests that import them. For the loop while one works; npm test is the whole of it.
+import { existsSync } from 'node:fs'
 import { bin, git, run, say } from './steps.mjs'
 
-const changed = git('ls-files', '--modified', '--others', '--exclude-standard', '--deduplicate')
+const changed = git('ls-files', '--modified', '--others', '--exclude-standard', '--deduplicate').filter(
+  path => existsSync(path),
+)
 const code = changed.filter(path => /\.(ts|vue|mjs)$/.test(path))
 const sources = code.filter(path => /^(app|core|db|server|shared|workers|tests\/unit)\//.test(path))
 const checks = [

@@ -1,13 +1,9 @@
 import { benchCard } from '#core/card'
+import { evidenceWords } from '#core/swing'
 import type { SourceNote } from '#core/terms'
 import { asSentence } from '#core/units'
 import { tensionSource } from '#shared/setup'
 import { SOURCE_CHIPS } from '~/utils/sourceChips'
-
-const SAFE_SOURCES = {
-  rule: { of: 'rule', why: 'The machine’s widest stitch, less what the needles need.' },
-  measured: { of: 'measured', why: 'The openings of plate and foot that you measured.' },
-} as const satisfies Record<string, SourceNote>
 
 /** The bench card of the current setup. */
 export function useBenchCard() {
@@ -38,7 +34,7 @@ export function useBenchCard() {
       walked: handWalks.latest !== null,
       tensionSource: tensionSource(inHand.setup, book.shelf),
       speed: speed.value,
-      safeSource: SAFE_SOURCES[inHand.result?.binding === 'machine' ? 'rule' : 'measured'],
+      safeSource: { of: inHand.verdict.evidence, why: `${evidenceWords(inHand.verdict)}.` },
     }),
   )
 }

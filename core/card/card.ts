@@ -58,7 +58,7 @@ export interface CardInput {
   /** Where the tension comes from; null: none is set, or nobody knows. */
   readonly tensionSource: SourceNote | null
   readonly speed: { readonly text: string; readonly source: SourceNote }
-  /** Where the safe width comes from: measured openings, or the rule. */
+  /** What the verdict rests on, and with it the safe width: measured openings, or the rule. */
   readonly safeSource: SourceNote
 }
 

@@ -1,5 +1,5 @@
 import { type FitPlan, type EvenFit, stitchEnds } from '#core/fit'
-import { apart, heading, type Point } from '#core/plane'
+import { apart, between, heading, type Point } from '#core/plane'
 import type { EdgeParts, EdgeStretch } from './parts'
 
 /** Where a stitch lands on the edge, and the way its bite goes. */
@@ -117,7 +117,7 @@ export function walkAlong(way: readonly Point[]): (mm: number) => Step {
       const out = heading(a, b)
       const isCorner = overMm <= SAME_MM && side > 0
       return {
-        at: { x: a.x + share * (b.x - a.x), y: a.y + share * (b.y - a.y) },
+        at: between(a, b, share),
         into: isCorner ? heading(way[side - 1]!, a) : out,
         out,
       }

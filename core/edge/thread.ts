@@ -1,4 +1,4 @@
-import { apart, type Point } from '#core/plane'
+import { apart, between, type Point } from '#core/plane'
 import type { UnitDrop } from '#core/stitch'
 import type { EdgePlan, PlannedStretch } from './planEdge'
 
@@ -45,7 +45,7 @@ export function dropsAlong(
       return drops.map(unit => {
         const share = (unit.y - first.y) / repeat
         const at = place(landing.alongMm + share * (afterMm - landing.alongMm))
-        return drop(share === 0 ? landing : at, between(landing.inward, after.inward, share), inside(unit))
+        return drop(share === 0 ? landing : at, wayBetween(landing.inward, after.inward, share), inside(unit))
       })
     })
     const [start] = landings
@@ -58,7 +58,7 @@ const drop = (at: Point, inward: Point, mm: number): Point => ({
   y: at.y + mm * inward.y,
 })
 
-function between(a: Point, b: Point, share: number): Point {
+function wayBetween(a: Point, b: Point, share: number): Point {
   const on = Math.min(1, Math.max(0, share))
   const sum = { x: (1 - on) * a.x + on * b.x, y: (1 - on) * a.y + on * b.y }
   const length = Math.hypot(sum.x, sum.y)
@@ -81,7 +81,7 @@ function placer({ sides, closed, lengthMm }: PlannedStretch): (mm: number) => Po
     const [a, b] = [way[low]!, way[high]!]
     const gap = passed[high]! - passed[low]!
     const share = gap === 0 ? 0 : (on - passed[low]!) / gap
-    return { x: a.x + share * (b.x - a.x), y: a.y + share * (b.y - a.y) }
+    return between(a, b, share)
   }
 }
 

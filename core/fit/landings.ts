@@ -1,4 +1,4 @@
-import { apart, type Point } from '#core/plane'
+import { apart, between, type Point } from '#core/plane'
 import type { EvenFit, FitPlan } from './fit'
 
 /** How far along a side each stitch ends, in mm, from its start: the plan's, or the even ones without one. */
@@ -29,7 +29,7 @@ export function placesAlong(wayMm: readonly Point[], alongMm: readonly number[])
       const lengthMm = apart(a, b)
       if (mm <= passedMm + lengthMm) {
         const share = lengthMm === 0 ? 0 : (mm - passedMm) / lengthMm
-        return { x: a.x + share * (b.x - a.x), y: a.y + share * (b.y - a.y) }
+        return between(a, b, share)
       }
       passedMm += lengthMm
       side += 1

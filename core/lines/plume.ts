@@ -1,5 +1,5 @@
 import { requireInRange } from '#core/errors'
-import type { Point } from '#core/plane'
+import { between, type Point } from '#core/plane'
 
 /** A frond of a plume, as one measures it. */
 export interface Vane {
@@ -71,7 +71,7 @@ function onStem(stem: readonly Point[], share: number): { at: Point; heading: nu
   const [a, b] = [stem[i]!, stem[i + 1]!]
   const on = place - i
   return {
-    at: { x: a.x + on * (b.x - a.x), y: a.y + on * (b.y - a.y) },
+    at: between(a, b, on),
     heading: Math.atan2(b.y - a.y, b.x - a.x),
   }
 }

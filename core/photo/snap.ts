@@ -1,5 +1,5 @@
 import type { PlaneMap, Span } from '#core/measure'
-import { apart, median, type Point } from '#core/plane'
+import { apart, heading, median, type Point } from '#core/plane'
 import { lineThrough } from './fitting'
 import { brightnessAt, type GrayImage } from './image'
 
@@ -60,7 +60,7 @@ interface SideLine {
 
 function sideLine(image: GrayImage, from: Point, to: Point, reachPx: number): SideLine | null {
   const longPx = apart(from, to)
-  const along = { x: (to.x - from.x) / longPx, y: (to.y - from.y) / longPx }
+  const along = heading(from, to)
   const aside = { x: -along.y, y: along.x }
   const looks = Math.max(12, Math.min(MOST_LOOKS, Math.round(longPx / 4)))
   const seen = Array.from({ length: looks }, (_, k) => {
@@ -191,7 +191,7 @@ function drawnToEdges(
 ): Span | null {
   const longPx = apart(from, to)
   if (longPx < 2) return null
-  const along = { x: (to.x - from.x) / longPx, y: (to.y - from.y) / longPx }
+  const along = heading(from, to)
   const reach = Math.min(reachPx, longPx / 3)
   const edges = [from, to].map(end => edgeBeside(image, end, along, reach))
   const [first, last] = edges

@@ -1,5 +1,5 @@
 import type { PlaneMap, Span } from '#core/measure'
-import { apart, type Point } from '#core/plane'
+import { apart, heading, type Point } from '#core/plane'
 import { brightnessAt, type GrayImage } from './image'
 
 /** A narrow piece of a photo along a row, as seen from straight above. */
@@ -38,7 +38,7 @@ export function stripAlong(
 ): Strip {
   const [from, end] = [toMm(fromPx), toMm(endPx)]
   const longMm = apart(from, end)
-  const way = { x: (end.x - from.x) / longMm, y: (end.y - from.y) / longMm }
+  const way = heading(from, end)
   const wholeMm = longMm + 2 * beforeMm
   const fineMm = Math.max(LEAST_STEP_MM, longMm / apart(fromPx, endPx) / STEPS_A_PX)
   const stepMm = Math.max(fineMm, Math.sqrt((wholeMm * 2 * halfMm) / MOST_VALUES))

@@ -138,8 +138,7 @@ export interface MachineTraits {
 }
 
 /** All that a number may come from, as it is said beside it. */
-export const SOURCES = ['measured', 'sewn', 'your plan', 'rule', 'guess', 'not measured'] as const
-export type Source = (typeof SOURCES)[number]
+export type Source = 'measured' | 'sewn' | 'your plan' | 'rule' | 'guess' | 'not measured'
 /** Where a number comes from, and what that rests on: a sentence. */
 export interface SourceNote {
   readonly of: Source

@@ -6,7 +6,8 @@ import type { SentAnswer } from '../answering/answerText'
 import type { Asked } from '../answering/worker'
 
 /** A question that takes longer is given up, waiting for its turn included. A slow host may set more. */
-const MOST_ANSWER_MS = Number(process.env.LACY_ANSWER_MS) || 5000
+const askedMs = Number(process.env.LACY_ANSWER_MS)
+const MOST_ANSWER_MS = askedMs > 0 ? askedMs : 5000
 const MOST_WAITING = 100
 const IDLE_MS = 60_000
 const MOST_MEMORY_MB = 512

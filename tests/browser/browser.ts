@@ -148,8 +148,10 @@ async function handBack(chrome: Chrome): Promise<void> {
       await driver.close()
     }
     await driver.switchTo().window(blank)
-    for (const origin of [inject('plain'), inject('demo')])
+    for (const origin of [inject('plain'), inject('demo')]) {
       await driver.sendDevToolsCommand('Storage.clearDataForOrigin', { origin, storageTypes: 'all' })
+      await driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', { origin })
+    }
     await driver.sendDevToolsCommand('Browser.resetPermissions', {})
     await severeLogs(driver)
     rmSync(join(home, 'downloads'), { recursive: true, force: true })

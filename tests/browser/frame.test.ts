@@ -14,9 +14,7 @@ const keys = (...pressed: string[]) =>
     .sendKeys(...pressed)
     .perform()
 const resize = (width: number, height: number) =>
-  (
-    session.driver as unknown as { sendDevToolsCommand: (name: string, of: object) => Promise<void> }
-  ).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+  session.tell('Emulation.setDeviceMetricsOverride', {
     width,
     height,
     deviceScaleFactor: 1,

@@ -171,10 +171,7 @@ describe('site data', () => {
     const { driver } = session
     await open(driver, inject('demo'))
     await untilSaved(driver)
-    const chrome = driver as WebDriver & {
-      sendDevToolsCommand: (name: string, parameters: object) => Promise<void>
-    }
-    await chrome.sendDevToolsCommand('Storage.clearDataForOrigin', {
+    await session.tell('Storage.clearDataForOrigin', {
       origin: new URL(inject('demo')).origin,
       storageTypes: 'indexeddb',
     })

@@ -44,11 +44,9 @@ const PARTS = LISTS.flatMap(file => [...readFileSync(file, 'utf8').matchAll(LIST
 
 let session: Session
 let driver: WebDriver
-type Chrome = WebDriver & { sendDevToolsCommand: (name: string, of: object) => Promise<void> }
-const chrome = (name: string, of: object) => (driver as Chrome).sendDevToolsCommand(name, of)
 /** From here on these files are gone from the server. */
 const takeAway = (...files: string[]) =>
-  chrome('Network.setBlockedURLs', { urls: files.map(file => `*${file}*`) })
+  session.tell('Network.setBlockedURLs', { urls: files.map(file => `*${file}*`) })
 
 /** A worker's script is fetched where no page can stop it: the server has none of this name. */
 const GONE_WORKERS = `
@@ -65,10 +63,10 @@ const takeWorkerAway = (name: string) =>
 beforeAll(async () => {
   session = await openBrowser({ script: GONE_WORKERS })
   driver = session.driver
-  await chrome('Network.enable', {})
+  await session.tell('Network.enable', {})
   // What the browser kept would come all the same.
-  await chrome('Network.setCacheDisabled', { cacheDisabled: true })
-  await chrome('Network.setBypassServiceWorker', { bypass: true })
+  await session.tell('Network.setCacheDisabled', { cacheDisabled: true })
+  await session.tell('Network.setBypassServiceWorker', { bypass: true })
 })
 afterAll(() => session.quit())
 beforeEach(() => takeAway())

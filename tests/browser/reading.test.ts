@@ -146,9 +146,6 @@ describe('a photo of the row', () => {
 
 describe('by touch, on a phone', () => {
   async function tap(element: WebElement): Promise<void> {
-    const chrome = session.driver as unknown as {
-      sendDevToolsCommand: (name: string, parameters: object) => Promise<void>
-    }
     await session.driver.executeScript(
       `const { top, bottom } = arguments[0].getBoundingClientRect()
        if (top < 190 || bottom > innerHeight - 70) arguments[0].scrollIntoView({ block: 'center' })`,
@@ -157,8 +154,8 @@ describe('by touch, on a phone', () => {
     const { x, y, width, height } = await element.getRect()
     const [left, top] = await session.driver.executeScript<[number, number]>('return [scrollX, scrollY]')
     const touchPoints = [{ x: x - left + width / 2, y: y - top + height / 2 }]
-    await chrome.sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints })
-    await chrome.sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+    await session.tell('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints })
+    await session.tell('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
   }
   const tapOn = async (role: string, name: string | RegExp) => tap(await byRole(session.driver, role, name))
   const tile = (reading: number) =>

@@ -235,7 +235,7 @@ describe('the bench card', () => {
         'Width',
         '4.0',
         'safe up to 4.5',
-        'rule',
+        'measured',
         'Length',
         '2.5',
         'Honeycomb',

@@ -1,4 +1,3 @@
-import type { WebDriver } from 'selenium-webdriver'
 import { afterEach, expect, inject, it } from 'vitest'
 import { demoBackup } from '#shared/demo'
 import { open, openBrowser, type Session, untilSaved, untilText } from '../browser/browser'
@@ -8,17 +7,16 @@ import { note, rounds } from './rounds'
 let session: Session
 afterEach(() => session?.quit())
 
-type Chrome = WebDriver & { sendDevToolsCommand: (name: string, parameters: object) => Promise<void> }
 const swatch = { ...demoBackup.records.swatches[0]!, note: 'x'.repeat(500) }
 
 it('stores all of what waited once a full disk has room again', async () => {
   const count = rounds(500, 40)
   session = await openBrowser()
-  const driver = session.driver as Chrome
+  const { driver } = session
   await open(driver, inject('plain'))
   await untilSaved(driver)
   const { origin } = new URL(inject('plain'))
-  await driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1000 })
+  await session.tell('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1000 })
   const kept = await driver.executeAsyncScript<string[]>(
     `const [swatch, count, done] = arguments
     const book = ${BOOK}
@@ -31,7 +29,7 @@ it('stores all of what waited once a full disk has room again', async () => {
   )
   expect(new Set(kept)).toEqual(new Set(['waiting']))
   await untilText(driver, 'The browser’s storage is full.')
-  await driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', { origin })
+  await session.tell('Storage.overrideQuotaForOrigin', { origin })
   // Nobody presses anything: it is tried again by itself.
   await untilSaved(driver)
   await driver.navigate().refresh()

@@ -108,18 +108,16 @@ it('takes a zip in whole or not at all, whenever the browser is killed', async (
 
 it('takes nothing in where the photos find no room, says so, and goes on when there is some', async () => {
   session = await openBrowser()
-  const driver = session.driver as WebDriver & {
-    sendDevToolsCommand: (name: string, parameters: object) => Promise<void>
-  }
+  const { driver } = session
   await open(driver, `${inject('plain')}/files`)
   await untilSaved(driver)
   await chooseZip(driver, session.home)
   const { origin } = new URL(inject('plain'))
-  await driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1000 })
+  await session.tell('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1000 })
   await press(driver, 'button', `Import ${PHOTOS} records`)
   await untilText(driver, 'Nothing was imported: the photos found no room')
   expect(await driver.executeScript(`return ${BOOK}.shelf.swatches.size`)).toBe(0)
-  await driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', { origin })
+  await session.tell('Storage.overrideQuotaForOrigin', { origin })
   await press(driver, 'button', 'Try again')
   await untilText(driver, `${PHOTOS} records and ${PHOTOS} photos imported`)
   expect(await driver.executeAsyncScript<Found>(FOUND)).toEqual({ swatches: PHOTOS, missing: 0 })
