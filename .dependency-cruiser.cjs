@@ -55,7 +55,7 @@ module.exports = {
       name: 'no-unresolved',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^(~/|#imports|virtual:)' },
+      to: { couldNotResolve: true, pathNot: '^(~/|#imports|#build/|virtual:)' },
     },
   ],
   options: {

@@ -47,6 +47,8 @@ export default defineNuxtConfig({
       pathPrefix: false,
     })),
     { path: '~/stations', pattern: '*/parts/*.vue', pathPrefix: false },
+    // Light forms of the kit's own parts, by the kit's own names, and how parts take turns.
+    { path: '~/kit', pattern: ['U*.{ts,vue}', '*.vue'], pathPrefix: false },
   ],
   pages: true,
   // Core, database and workers import everything by name, so that they run outside Nuxt too.

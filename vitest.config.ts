@@ -20,6 +20,7 @@ export default defineConfig({
         dirs: [
           'app/frame',
           'app/fields',
+          'app/kit',
           'app/pickers',
           'app/inPlace',
           'app/seam',

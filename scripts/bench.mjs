@@ -26,12 +26,21 @@ const groups = JSON.parse(readFileSync(coreFile, 'utf8')).files.flatMap(file => 
 const median = name => groups.flatMap(group => group.benchmarks).find(bench => bench.name === name).median
 
 say('Browser …')
-const { measureInBrowser } = await import('./bench/inBrowser.mjs')
+const { measureInBrowser, measureSlowly } = await import('./bench/inBrowser.mjs')
 const { benchRows } = await import('./bench/report.mjs')
-const before = cpuTimes()
-const browser = await measureInBrowser()
-const after = cpuTimes()
-const stolenShare = (after.stolen - before.stolen) / (after.all - before.all)
+const { slowPage } = await import('./bench/slowReport.mjs')
+const [browser, stolen] = await besideOthers(measureInBrowser)
+say('The same on a slow processor …')
+const [slow, stolenSlowly] = await besideOthers(measureSlowly)
+
+/** What was measured, and how much of this machine's time the host gave to others meanwhile, in percent. */
+async function besideOthers(measure) {
+  const before = cpuTimes()
+  const measured = await measure()
+  const after = cpuTimes()
+  const share = (after.stolen - before.stolen) / (after.all - before.all)
+  return [measured, (100 * share).toFixed(0)]
+}
 
 /**
  * CPU time since start-up, and how much of it the host gave to others: what is measured meanwhile is that
@@ -43,7 +52,7 @@ function cpuTimes() {
 }
 
 const notes = [
-  `While the browser was measured the host gave ${(100 * stolenShare).toFixed(0)} % of this machine's time to`,
+  `While the browser was measured the host gave ${stolen} % of this machine's time to`,
   'others. Hands off is the same recording without dragging: what this machine itself takes away. The satin',
   'is measured in Node.js on the code that runs in the worker; handing the result over is not in it.',
 ].join(' ')
@@ -56,6 +65,15 @@ Written by \`npm run bench\` on ${machineLine()}; Chromium headless, production 
 ${benchRows(median, browser).join('\n')}
 
 ${notes}
-`
+
+What each part of the first screen's script costs, as its share of the packed files it lies in; the build
+writes it to \`.cache/first-screen.md\`.
+
+${readFileSync(join(root, '.cache/first-screen.md'), 'utf8')}`
+const slowText = slowPage(
+  slow,
+  `${machineLine()}; the host gave ${stolenSlowly} % of this machine's time to others meanwhile.`,
+)
 writeFileSync(join(root, 'docs/benchmarks.md'), text)
-say(`Wrote docs/benchmarks.md\n\n${text}`)
+writeFileSync(join(root, 'docs/benchmarks-slow.md'), slowText)
+say(`Wrote docs/benchmarks.md and docs/benchmarks-slow.md\n\n${text}\n${slowText}`)

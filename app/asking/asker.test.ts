@@ -78,4 +78,27 @@ describe('asking a worker', () => {
     expect(await asked).toEqual({ kind: 'stopped' })
     expect(await double(5)).toEqual({ kind: 'answered', value: 10 })
   })
+  it('gives an idle worker back when it is stopped, and ends one that still works', async () => {
+    const kept: unknown[] = []
+    const idle = worker()
+    const busy = worker({ double: () => NEVER })
+    const giving = (one: ReturnType<typeof worker>) =>
+      askerOf<Api>(
+        () => one as never,
+        QUICK,
+        client => kept.push(client),
+      )
+    const first = giving(idle)
+    await first.ask(api => api.double(2))
+    first.stop()
+    const second = giving(busy)
+    const asked = second.ask(api => api.double(2))
+    await Promise.resolve()
+    await new Promise(resolve => setTimeout(resolve))
+    second.stop()
+    await asked
+    expect(kept).toEqual([idle])
+    expect(idle.dispose).not.toHaveBeenCalled()
+    expect(busy.dispose).toHaveBeenCalledOnce()
+  })
 })

@@ -34,12 +34,15 @@ export interface Asker<T> {
  * The one way to ask a worker.
  *
  * @param start - starts the worker; it may load what starts it.
+ * @param giveBack - takes a worker that has nothing left to do when it is stopped. @defaultValue it ends
  */
 export function askerOf<T>(
   start: () => WorkerClient<T> | Promise<WorkerClient<T>>,
   { loadMs, answerMs }: Patience = USUAL,
+  giveBack: (idle: WorkerClient<T>) => void = idle => idle.dispose(),
 ): Asker<T> {
   let running: Promise<WorkerClient<T>> | null = null
+  let underWay = 0
   let stopAll: () => void = () => {}
   let stopped = whenStopped()
   function whenStopped(): Promise<'stopped'> {
@@ -59,12 +62,9 @@ export function askerOf<T>(
     return client
   }
   /** What failed once is not asked again: another worker is started. */
-  function end(mine: Promise<WorkerClient<T>>): void {
+  function end(mine: Promise<WorkerClient<T>>, take = (client: WorkerClient<T>) => client.dispose()): void {
     if (running === mine) running = null
-    mine.then(
-      client => client.dispose(),
-      () => {},
-    )
+    mine.then(take, () => {})
   }
 
   async function ask<Work extends Promise<unknown>>(
@@ -79,7 +79,9 @@ export function askerOf<T>(
       return { kind: 'failed', fault: 'not-loaded' }
     }
     const { api, failed } = started.value
+    underWay += 1
     const answered = await inTime(Promise.race([work(api), failed]), answerMs, given)
+    underWay -= 1
     if (answered.end === 'stopped') return { kind: 'stopped' }
     if (answered.end !== 'done') {
       end(mine)
@@ -88,7 +90,7 @@ export function askerOf<T>(
     return { kind: 'answered', value: answered.value as Awaited<Work> }
   }
   function stop(): void {
-    if (running) end(running)
+    if (running) end(running, underWay === 0 ? giveBack : undefined)
     stopAll()
     stopped = whenStopped()
   }

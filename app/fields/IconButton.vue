@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { TooltipProvider } from 'reka-ui'
+import { useTip } from './useTip'
 
 /** A button that is only a sign: pointed at or focused, it says what it does. */
 defineOptions({ inheritAttrs: false })
@@ -10,18 +10,22 @@ const { icon, tip, label } = defineProps<{
   /** The same with what it is done to, for screen readers. */
   label: string
 }>()
+const { of, isNear, isOpen, near, content } = useTip()
 </script>
 
 <template>
-  <TooltipProvider>
-    <UTooltip :text="tip">
-      <UButton
-        variant="ghost"
-        color="neutral"
-        :icon="icon"
-        :aria-label="label"
-        v-bind="$attrs"
-      />
-    </UTooltip>
-  </TooltipProvider>
+  <UButton
+    variant="ghost"
+    color="neutral"
+    :icon="icon"
+    :aria-label="label"
+    v-bind="{ ...$attrs, ...near }"
+  />
+  <LateTip
+    v-if="isNear"
+    v-model:open="isOpen"
+    :of="of"
+    :tip="tip"
+    :content="content"
+  />
 </template>

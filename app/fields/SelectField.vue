@@ -25,6 +25,17 @@ const listed = computed((): { value: string; label: string }[] => {
   const isListed = !model.value || items.some(({ value }) => value === model.value)
   return isListed ? known : [...known, { value: model.value, label: outside(model.value) }]
 })
+/**
+ * Whether someone is about to choose. The kit draws every entry of a closed list out of sight: until then it
+ * is given the chosen one only.
+ */
+const isNear = ref(false)
+const come = () => {
+  isNear.value = true
+}
+const drawn = computed(() =>
+  isNear.value ? listed.value : listed.value.filter(({ value }) => value === chosen.value),
+)
 const chosen = computed<string>({
   get: () => model.value || NO_CHOICE,
   set: value => {
@@ -38,6 +49,9 @@ const chosen = computed<string>({
     :name="name"
     :label="label"
     :ui="bare ? { labelWrapper: 'sr-only' } : {}"
+    @pointerenter="come"
+    @pointerdown.capture="come"
+    @focusin="come"
   >
     <USelectMenu
       v-if="items.length > MANY"
@@ -51,7 +65,7 @@ const chosen = computed<string>({
     <USelect
       v-else
       v-model="chosen"
-      :items="listed"
+      :items="drawn"
     />
   </UFormField>
 </template>

@@ -32,7 +32,7 @@ const {
 }>()
 const emit = defineEmits<{ take: [value: number | null] }>()
 const box = useTemplateRef('box')
-const { text, problem, note, typed, left } = useTyped({
+const { text, problem, note, typed, left, entered } = useTyped({
   label: () => label,
   name: () => name,
   value: () => value,
@@ -63,6 +63,7 @@ const help = computed(() =>
       autocomplete="off"
       :placeholder="placeholder"
       @update:model-value="typed"
+      @change="entered"
       @blur="left"
     />
   </UFormField>

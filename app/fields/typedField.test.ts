@@ -1,8 +1,8 @@
 // @vitest-environment happy-dom
 import { flushPromises } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it } from 'vitest'
-import { defineComponent, h, ref } from 'vue'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { defineComponent, h, nextTick, ref } from 'vue'
 import { show } from '~/../tests/unit/mounting'
 import { useBookStore } from '~/stores/book'
 import { useSettingsStore } from '~/stores/settings'
@@ -117,5 +117,53 @@ describe('a number', () => {
     const field = holding<number>(NumberField, 4, { label: 'Tension', limit: [0, 9] })
     await field.type('4½')
     expect(field.value.value).toBe(4.5)
+  })
+})
+
+describe('what is typed', () => {
+  const [QUICK_MS, LONG_MS] = [60, 120]
+  beforeEach(() => vi.useFakeTimers())
+  afterEach(() => vi.useRealTimers())
+  /** Key by key, as a browser tells of it: no change before Enter or before the field is left. */
+  async function key(field: ReturnType<typeof stitch>, text: string) {
+    field.box().value = text
+    await field.page.wrapper.get('input').trigger('input')
+  }
+
+  it('is worked with once the typing pauses: half a number never is', async () => {
+    const field = stitch()
+    for (const text of ['1', '12', '12.', '12.5']) {
+      vi.advanceTimersByTime(QUICK_MS)
+      await key(field, text)
+    }
+    expect(field.handed).toEqual([])
+    vi.advanceTimersByTime(LONG_MS)
+    expect(field.handed).toEqual([12.5])
+  })
+  it.each([
+    [
+      'leaves the field',
+      (field: ReturnType<typeof stitch>) => field.page.wrapper.get('input').trigger('blur'),
+    ],
+    [
+      'presses Enter',
+      (field: ReturnType<typeof stitch>) => field.page.wrapper.get('input').trigger('change'),
+    ],
+    ['leaves the page', async () => window.dispatchEvent(new Event('beforeunload'))],
+    ['goes to another view', async (field: ReturnType<typeof stitch>) => field.page.wrapper.unmount()],
+  ])('is worked with at once where one %s', async (_, go) => {
+    const field = stitch()
+    await key(field, '4')
+    await go(field)
+    expect(field.handed).toEqual([4])
+  })
+  it('is not written over by what comes from elsewhere meanwhile', async () => {
+    const field = stitch()
+    await key(field, '4')
+    field.value.value = 2
+    await nextTick()
+    expect(field.box().value).toBe('4')
+    vi.advanceTimersByTime(LONG_MS)
+    expect(field.value.value).toBe(4)
   })
 })

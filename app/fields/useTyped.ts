@@ -1,5 +1,6 @@
 import { afterPress } from './afterPress'
 import { useInForm } from './fieldProblems'
+import { usePause } from './usePause'
 
 /** What a text says: a number, with how it was understood, or what is wrong with it. */
 export type Reading = { readonly value: number; readonly said: string | null } | { readonly problem: string }
@@ -54,6 +55,7 @@ export function useTyped({
 
   // A value from elsewhere rewrites the text; one that the text says leaves it as it is typed.
   watch([value, shown], ([now, words]) => {
+    if (pause.isPending()) return
     const said = reading.value && 'value' in reading.value ? reading.value.value : null
     if (said === null || said !== now) text.value = words
   })
@@ -66,11 +68,13 @@ export function useTyped({
     if (reading.value && 'value' in reading.value && reading.value.value !== value())
       take(reading.value.value)
   }
+  const pause = usePause(handOn)
   function typed(now: string | number): void {
     text.value = String(now)
-    if (!whenLeft) handOn()
+    if (!whenLeft) pause.soon()
   }
   function left(): void {
+    pause.now()
     if (whenLeft) handOn()
     if (isEmpty.value && !isOptional())
       afterPress(() => {
@@ -89,5 +93,5 @@ export function useTyped({
     problem: problem.value ?? emptied.value,
     focus: () => input()?.focus(),
   }))
-  return { text, problem, note, typed, left }
+  return { text, problem, note, typed, left, entered: pause.now }
 }

@@ -29,18 +29,14 @@ function setPhoto(side: 'front' | 'back', id: string | null): void {
     aria-label="Piece"
     class="piece"
   >
-    <UFormField
+    <TextField
+      v-model="name"
       label="Name of the piece"
       :error="nameProblem || undefined"
       class="name"
-    >
-      <UInput
-        v-model="name"
-        autocomplete="off"
-        :maxlength="MOST_NAME"
-        :placeholder="title"
-      />
-    </UFormField>
+      :most="MOST_NAME"
+      :placeholder="title"
+    />
     <NumberField
       v-model="copies"
       label="Copies"
@@ -48,16 +44,12 @@ function setPhoto(side: 'front' | 'back', id: string | null): void {
       whole
       class="copies"
     />
-    <UFormField
+    <TextField
+      v-model="note"
       label="Note"
       class="note"
-    >
-      <UInput
-        v-model="note"
-        autocomplete="off"
-        :maxlength="MOST_NOTE"
-      />
-    </UFormField>
+      :most="MOST_NOTE"
+    />
     <div class="acts">
       <ShareButton
         v-if="sharedId"

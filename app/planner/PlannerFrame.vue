@@ -93,7 +93,9 @@ function saveCsv(): void {
         :key="piece.opened.value"
         class="wants"
       >
-        <slot name="wants" />
+        <TurnRank :rank="1">
+          <slot name="wants" />
+        </TurnRank>
       </div>
       <div class="looks">
         <MissingCard
@@ -135,22 +137,26 @@ function saveCsv(): void {
         <slot name="looks" />
       </div>
       <div class="does">
-        <slot name="does" />
-        <PieceNeeds
-          v-if="needed"
-          :runs="needed"
-        />
+        <TurnRank :rank="2">
+          <slot name="does" />
+          <PieceNeeds
+            v-if="needed"
+            :runs="needed"
+          />
+        </TurnRank>
       </div>
       <div class="keeps">
-        <PieceHead
-          v-model:name="draft.name"
-          v-model:copies="draft.copies"
-          v-model:note="draft.note"
-          :title="piece.title.value"
-          :shared-id="inHand.isBegun ? inHand.piece.id : null"
-          :name-problem="piece.nameProblem.value"
-          @another="piece.beginAnother"
-        />
+        <TurnRank :rank="3">
+          <PieceHead
+            v-model:name="draft.name"
+            v-model:copies="draft.copies"
+            v-model:note="draft.note"
+            :title="piece.title.value"
+            :shared-id="inHand.isBegun ? inHand.piece.id : null"
+            :name-problem="piece.nameProblem.value"
+            @another="piece.beginAnother"
+          />
+        </TurnRank>
       </div>
     </div>
   </div>

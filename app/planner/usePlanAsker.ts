@@ -6,8 +6,23 @@ import { FONT_URLS } from './fonts'
 
 type Api = WorkerClient<PlanApi>['api']
 
+/** One worker waits for the next planner: starting it costs more than most plans. */
+let spare: WorkerClient<PlanApi> | null = null
+function takeSpare(): WorkerClient<PlanApi> {
+  const taken = spare ?? startPlanWorker()
+  spare = null
+  return taken
+}
+function keepSpare(idle: WorkerClient<PlanApi>): void {
+  if (spare) return idle.dispose()
+  spare = idle
+  idle.failed.catch(() => {
+    if (spare === idle) spare = null
+  })
+}
+
 /** The worker planners wait for. */
-export const usePlanAsker = () => useAsker<PlanApi>(startPlanWorker)
+export const usePlanAsker = () => useAsker<PlanApi>(takeSpare, undefined, keepSpare)
 
 /** Fonts a worker was given, each once; another worker needs them anew. */
 const taken = new WeakMap<Api, Map<FontId, Promise<void>>>()

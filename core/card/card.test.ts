@@ -125,6 +125,12 @@ describe('the bench card', () => {
     expect(field('width', { safeWidthMm: null })!.source).toBeUndefined()
     expect(field('width', { stitch: { ...WALK.stitch!, swings: false } })!.source).toBeUndefined()
   })
+  it('tells after each label how many are done', () => {
+    const told: number[] = []
+    const label = { card: card(), title: 'T', date: 'D' }
+    labelSheets([label, label, label], 'a4', done => told.push(done))
+    expect(told).toEqual([1, 2, 3])
+  })
   it('says so in a word on paper, on the card and on the label', () => {
     const made = card({}, { tensionSource: { of: 'sewn', why: 'From a row that was sewn.' } })
     const said = { title: 'T', date: 'D' } as const

@@ -23,12 +23,17 @@ export interface Label {
 /**
  * Labels, as many to a page as fit; the check line at the foot of each.
  *
+ * @param tell - hears after each label how many are done. @defaultValue nobody does
  * @returns pages of the paper asked for; none for no labels. Labels are numbered through from 1.
  *
  * @example
  * labelSheets([{ card, title: 'Cape', date: '1 June 2026' }], 'a4').length // 1
  */
-export function labelSheets(labels: readonly Label[], paper: Paper): Sheet[] {
+export function labelSheets(
+  labels: readonly Label[],
+  paper: Paper,
+  tell: (done: number) => void = () => {},
+): Sheet[] {
   const { wideMm, tallMm } = PAPERS[paper]
   const eachMm = LABEL_WIDE_MM + (labels.some(({ code }) => code) ? CODE_MM : 0)
   const across = Math.floor((wideMm - 2 * MARGIN_MM) / eachMm)
@@ -41,7 +46,10 @@ export function labelSheets(labels: readonly Label[], paper: Paper): Sheet[] {
       ...labels.slice(page * perPage, (page + 1) * perPage).flatMap((label, i) => {
         const x = MARGIN_MM + (i % across) * eachMm
         const y = MARGIN_MM + Math.floor(i / across) * LABEL_TALL_MM
-        return marksOf(label, x, y, page * perPage + i + 1, eachMm)
+        const number = page * perPage + i + 1
+        const marks = marksOf(label, x, y, number, eachMm)
+        tell(number)
+        return marks
       }),
       ...checkLine(MARGIN_MM, tallMm - MARGIN_MM, paper),
     ],

@@ -20,10 +20,9 @@ const LEAST_MODULE_MM = 0.4
  */
 export function qrMark(words: string, x: number, y: number, sideMm: number): Mark | null {
   requireInRange(sideMm, 'sideMm', 5, 1000)
-  const modules = modulesOf(words)
+  const modules = modulesOf(words, largestVersionIn(sideMm))
   if (!modules) return null
   const moduleMm = sideMm / (modules.length + 2 * QUIET_MODULES)
-  if (moduleMm < LEAST_MODULE_MM) return null
   const at = (module: number) => (module + QUIET_MODULES) * moduleMm
   const steps = modules.flatMap((row, r) =>
     runsOf(row).flatMap(([from, to]): PathStep[] => [
@@ -40,12 +39,20 @@ export function qrMark(words: string, x: number, y: number, sideMm: number): Mar
 /** The most a code of the largest kind holds, in characters. Source: ISO/IEC 18004, version 40, L. */
 const MOST_CHARACTERS = 4296
 
-function modulesOf(words: string): readonly (readonly boolean[])[] | null {
+/**
+ * The largest kind of code whose modules can be read at this size: version v has 17 + 4 v of them a side.
+ * Source: ISO/IEC 18004.
+ */
+const largestVersionIn = (sideMm: number) =>
+  Math.min(40, Math.floor((Math.floor(sideMm / LEAST_MODULE_MM + 1e-9) - 2 * QUIET_MODULES - 17) / 4))
+
+/** What does not fit is not drawn first: weighing the masks of a large code takes a tenth of a second. */
+function modulesOf(words: string, maxVersion: number): readonly (readonly boolean[])[] | null {
   if (words === '')
     throw new CoreError('out-of-range', 'A code says something', { field: 'words', min: 1, max: 4296 })
-  if (words.length > MOST_CHARACTERS) return null
+  if (words.length > MOST_CHARACTERS || maxVersion < 1) return null
   try {
-    return encode(words, { ecc: 'L', border: 0, boostEcc: true }).data
+    return encode(words, { ecc: 'L', border: 0, boostEcc: true, maxVersion }).data
   } catch {
     return null
   }

@@ -85,7 +85,7 @@ export function parseLength(text: string, unit: LengthUnit): number | null {
  * @returns The number, finite; null when the text is none.
  *
  * @example
- * readNumber('1/2') // { value: 0.5, said: '1/2' }
+ * readNumber('1/2') // { value: 0.5, said: null }
  */
 export function readNumber(text: string): TypedNumber | null {
   const read = readSum(plainText(text), { hasUnits: false, shown: null })

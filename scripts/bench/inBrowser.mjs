@@ -2,6 +2,7 @@ import { Browser, Builder, By, until } from 'selenium-webdriver'
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
 import { findPort, startServer } from '../steps.mjs'
 import * as page from './inPage.mjs'
+import { held, measureSlow } from './slow.mjs'
 
 export const DRAGS = 3
 export const OPENINGS = 7
@@ -15,6 +16,29 @@ export async function measureInBrowser() {
       ...(await withServer(4390, address => measureApp(driver, address))),
       offline: await measureOffline(driver),
     }
+  } finally {
+    await driver.quit()
+  }
+}
+
+/** The same app with the browser's processor held down: see slow.mjs. */
+export async function measureSlowly() {
+  const driver = await openBrowser()
+  try {
+    return await withServer(4590, async address => {
+      const slow = await measureSlow(driver, address)
+      await held(driver)
+      const width = await driver.executeAsyncScript(page.drag, true)
+      const { tucks, band } = await measurePlanner(driver, address)
+      const leaf = await measureLeaf(driver, address)
+      const drags = [
+        { what: 'Stitch width', ...width },
+        { what: 'Spacing of 24 tucks', ...tucks },
+        { what: 'Rows of a band', ...band },
+        { what: 'A point of a leaf', ...leaf },
+      ]
+      return { ...slow, drags }
+    })
   } finally {
     await driver.quit()
   }

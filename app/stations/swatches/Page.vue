@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import type { Ref } from 'vue'
-import { type CardFieldId, labelSheets } from '#core/card'
+import type { CardFieldId } from '#core/card'
 import { emptyTables, type Swatch } from '#shared/records'
 import { writeBackup } from '#shared/backup'
 import { swatchFields } from '#shared/inputs'
-import { useSheetFiles } from '~/paper/useSheetFiles'
+import WorkProgress from '~/asking/WorkProgress.vue'
 import { useShare } from '~/share/useShare'
 import { dayOf } from '~/utils/dates'
 import { download } from '~/utils/download'
 import { findSwatches, SWATCH_FILTERS, type SwatchFilter, valuesOf } from './swatchFilters'
 import { groupedSwatches, orderedSwatches, SWATCH_ORDERS, type SwatchOrder } from './swatchOrder'
+import { useLabels } from './useLabels'
 import { newId } from '~/utils/id'
 import { MOST_SWATCH_CSV, readSwatchCsv, writeSwatchCsv } from './swatchCsv'
 import { LateCsvImport, LateSwatchCharts, LateSwatchLarge } from '~/asking/lateStationParts'
@@ -20,7 +21,6 @@ const swatches = useSwatchStore()
 const inHand = useInHandStore()
 const { remove, offerUndo } = useShelf()
 const toast = useToast()
-const { save, failed } = useSheetFiles()
 const search = useUrlState<string>('search', { usual: '' })
 const filters = Object.fromEntries(
   SWATCH_FILTERS.map(([id]) => [id, useUrlState<string>(id, { usual: '', isStep: true })]),
@@ -167,20 +167,12 @@ function labelOf(swatch: Swatch) {
     },
   }
 }
-const labels = () =>
-  save({
-    label: 'The labels',
-    name: 'swatch-labels',
-    as: 'pdf',
-    sheets: async paper => {
-      const chosen = side.value.length > 0 ? side.value : found.value
-      const codes = await Promise.all(chosen.map(({ id }) => linkOf({ table: 'swatches', id })))
-      return labelSheets(
-        chosen.map((swatch, i) => ({ ...labelOf(swatch), code: codes[i]! })),
-        paper,
-      )
-    },
-  })
+const labels = useLabels()
+const saveLabels = () =>
+  labels.save(side.value.length > 0 ? side.value : found.value, async swatch => ({
+    ...labelOf(swatch),
+    code: await linkOf({ table: 'swatches', id: swatch.id }),
+  }))
 const readCsvFile = (text: string) =>
   readSwatchCsv(text, book.shelf, () => newId('swatch'), new Date().toISOString())
 /** Nothing to find, to print or to show otherwise before there is one. */
@@ -210,8 +202,8 @@ const hasAny = computed(() => swatches.newest.length > 0)
           size="sm"
           icon="i-lucide-tags"
           :label="side.length > 0 ? `Labels for ${side.length}` : 'Labels'"
-          :disabled="found.length === 0"
-          @click="labels"
+          :disabled="found.length === 0 || labels.progress.value !== null"
+          @click="saveLabels"
         />
         <UButton
           v-if="hasAny"
@@ -250,12 +242,20 @@ const hasAny = computed(() => swatches.newest.length > 0)
         />
       </div>
     </StationHead>
-    <AskFault
-      v-if="failed"
-      :what="failed.print.label"
-      :fault="failed.fault"
+    <WorkProgress
+      v-if="labels.progress.value"
+      doing="Making"
+      one="label"
+      :progress="labels.progress.value"
       class="mb-2"
-      @again="save(failed.print)"
+      @stop="labels.stop"
+    />
+    <AskFault
+      v-if="labels.fault.value"
+      what="The labels"
+      :fault="labels.fault.value"
+      class="mb-2"
+      @again="saveLabels"
     />
     <div
       v-if="hasAny"

@@ -128,13 +128,11 @@ const tenths = <T extends Point>(point: T): T => ({
       />
     </template>
     <template v-else-if="part.cut.kind === 'letters'">
-      <UFormField label="Letters">
-        <UInput
-          v-model="part.cut.text"
-          autocomplete="off"
-          maxlength="40"
-        />
-      </UFormField>
+      <TextField
+        v-model="part.cut.text"
+        label="Letters"
+        :most="40"
+      />
       <SegmentBar
         v-model="part.cut.font"
         label="Letters look"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WorkProgress from '~/asking/WorkProgress.vue'
 import { BACKUP_VERSION, writeBackup } from '#shared/backup'
 import { missingPhotos } from '#db/photos'
 import { rawRows } from '#db/rawRows'
@@ -172,9 +173,10 @@ async function exportRaw(): Promise<void> {
         @click="exportRaw"
       />
     </div>
-    <ZipProgress
+    <WorkProgress
       v-if="progress"
       doing="Packing"
+      one="photo"
       :progress="progress"
       @stop="stop"
     />

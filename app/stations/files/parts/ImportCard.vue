@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WorkProgress from '~/asking/WorkProgress.vue'
 import { type ImportPreview, MOST_BACKUP_BYTES, readBackup } from '#shared/backup'
 import { photoIdsIn, photosOf } from '#shared/records'
 import { putPhotos } from '#db/photos'
@@ -131,9 +132,10 @@ const photoWords = computed(() => {
       accept=".json,.zip,application/json,application/zip"
       @file="read"
     />
-    <ZipProgress
+    <WorkProgress
       v-if="progress"
       doing="Unpacking"
+      one="photo"
       :progress="progress"
       @stop="stop"
     />

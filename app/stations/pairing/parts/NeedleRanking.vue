@@ -102,43 +102,45 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
           :key="one.needle.id"
           :class="{ current: one.needle.id === inHand.setup.needleId }"
         >
-          <UButton
-            variant="ghost"
-            color="neutral"
-            class="row"
-            :aria-pressed="one === shown"
-            @click="
-              () => {
-                shownId = one.needle.id
-              }
-            "
-          >
-            <span
-              class="mark"
-              :style="{
-                color: lookOf(one).ink,
-                background: lookOf(one).bg,
-                borderColor: lookOf(one).edge,
-              }"
-              ><UIcon :name="lookOf(one).icon" /> {{ lookOf(one).word }}</span
+          <InTurn>
+            <UButton
+              variant="ghost"
+              color="neutral"
+              class="row"
+              :aria-pressed="one === shown"
+              @click="
+                () => {
+                  shownId = one.needle.id
+                }
+              "
             >
-            <span class="words"
-              ><b>{{ needleTag(one.needle) }} {{ one.needle.type }}</b
-              ><span class="hint"
-                >fills {{ Math.round(100 * one.fit.fill) }} %{{ one.swing ? SWING_WORDS[one.swing] : ''
-                }}{{ hours(one.needle.id) === null ? '' : ` · ${hours(one.needle.id)} h` }}</span
-              ></span
-            >
-            <span class="score">{{ one.score }}</span>
-          </UButton>
-          <UButton
-            size="sm"
-            :variant="isIn(one) ? 'ghost' : 'outline'"
-            :label="isIn(one) ? 'is in' : 'Put in'"
-            :aria-label="`${isIn(one) ? 'is in:' : 'Put in'} ${describeNeedle(one.needle)}`"
-            :disabled="isIn(one)"
-            @click="inHand.update('Choose the needle', { needleId: one.needle.id })"
-          />
+              <span
+                class="mark"
+                :style="{
+                  color: lookOf(one).ink,
+                  background: lookOf(one).bg,
+                  borderColor: lookOf(one).edge,
+                }"
+                ><UIcon :name="lookOf(one).icon" /> {{ lookOf(one).word }}</span
+              >
+              <span class="words"
+                ><b>{{ needleTag(one.needle) }} {{ one.needle.type }}</b
+                ><span class="hint"
+                  >fills {{ Math.round(100 * one.fit.fill) }} %{{ one.swing ? SWING_WORDS[one.swing] : ''
+                  }}{{ hours(one.needle.id) === null ? '' : ` · ${hours(one.needle.id)} h` }}</span
+                ></span
+              >
+              <span class="score">{{ one.score }}</span>
+            </UButton>
+            <UButton
+              size="sm"
+              :variant="isIn(one) ? 'ghost' : 'outline'"
+              :label="isIn(one) ? 'is in' : 'Put in'"
+              :aria-label="`${isIn(one) ? 'is in:' : 'Put in'} ${describeNeedle(one.needle)}`"
+              :disabled="isIn(one)"
+              @click="inHand.update('Choose the needle', { needleId: one.needle.id })"
+            />
+          </InTurn>
         </li>
       </ol>
       <UButton

@@ -109,52 +109,54 @@ function move(from: number, to: number): void {
         </p>
       </details>
       <div class="line">
-        <DragHandle />
-        <UCheckbox
-          v-if="isShown"
-          :model-value="item.doneAt !== null"
-          :aria-label="`${name} is done`"
-          @update:model-value="emit('tick', i)"
-        />
-        <component
-          :is="planPath(i) ? NuxtLink : 'button'"
-          v-bind="planPath(i) ? { to: planPath(i), noPrefetch: true } : { type: 'button' }"
-          class="name"
-          data-name
-          :aria-label="`${i + 1} ${name} ${aboutWords(i, kind)}`"
-          @keydown="press(i, $event)"
-        >
-          <UIcon :name="KIND_ICONS[kind]" />
-          <span
-            ><b>{{ i + 1 }} {{ name }}</b
-            ><br /><span class="hint">{{ aboutWords(i, kind) }}</span></span
+        <InTurn>
+          <DragHandle />
+          <UCheckbox
+            v-if="isShown"
+            :model-value="item.doneAt !== null"
+            :aria-label="`${name} is done`"
+            @update:model-value="emit('tick', i)"
+          />
+          <component
+            :is="planPath(i) ? NuxtLink : 'button'"
+            v-bind="planPath(i) ? { to: planPath(i), noPrefetch: true } : { type: 'button' }"
+            class="name"
+            data-name
+            :aria-label="`${i + 1} ${name} ${aboutWords(i, kind)}`"
+            @keydown="press(i, $event)"
           >
-        </component>
-        <span
-          v-if="isShown"
-          class="moves"
-        >
-          <IconButton
-            icon="i-lucide-arrow-up"
-            tip="Earlier"
-            :label="`Do ${name} earlier`"
-            :disabled="i === 0"
-            @click="move(i, i - 1)"
-          />
-          <IconButton
-            icon="i-lucide-arrow-down"
-            tip="Later"
-            :label="`Do ${name} later`"
-            :disabled="i === work.length - 1"
-            @click="move(i, i + 1)"
-          />
-          <IconButton
-            icon="i-lucide-x"
-            tip="Take out"
-            :label="`Take ${name} out`"
-            @click="emit('remove', i)"
-          />
-        </span>
+            <UIcon :name="KIND_ICONS[kind]" />
+            <span
+              ><b>{{ i + 1 }} {{ name }}</b
+              ><br /><span class="hint">{{ aboutWords(i, kind) }}</span></span
+            >
+          </component>
+          <span
+            v-if="isShown"
+            class="moves"
+          >
+            <IconButton
+              icon="i-lucide-arrow-up"
+              tip="Earlier"
+              :label="`Do ${name} earlier`"
+              :disabled="i === 0"
+              @click="move(i, i - 1)"
+            />
+            <IconButton
+              icon="i-lucide-arrow-down"
+              tip="Later"
+              :label="`Do ${name} later`"
+              :disabled="i === work.length - 1"
+              @click="move(i, i + 1)"
+            />
+            <IconButton
+              icon="i-lucide-x"
+              tip="Take out"
+              :label="`Take ${name} out`"
+              @click="emit('remove', i)"
+            />
+          </span>
+        </InTurn>
       </div>
       <p
         v-for="earlier in brokenFor(i)"

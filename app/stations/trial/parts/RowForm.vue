@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { unrefElement } from '@vueuse/core'
+import type { ComponentPublicInstance } from 'vue'
 import { MOST_ROWS, type Reading, type ReadingName } from '#core/trial'
 import type { TrialRowRecord } from '#shared/records'
 import { useFieldProblems } from '~/fields/fieldProblems'
@@ -54,7 +56,8 @@ const problem = computed(() => {
     : ''
 })
 const { refuses } = useFieldProblems()
-const noteButton = useTemplateRef<{ $el: HTMLElement }>('noteButton')
+const noteButton = useTemplateRef<HTMLElement | ComponentPublicInstance>('noteButton')
+const toNote = () => unrefElement(noteButton)?.focus({ preventScroll: true })
 const reading = useTemplateRef<{ focus: () => void }>('reading')
 defineExpose({ focus: () => reading.value?.focus() })
 function note(): void {
@@ -87,7 +90,7 @@ function note(): void {
       <RowReading
         ref="reading"
         v-model="seen.readings"
-        @read="noteButton?.$el.focus({ preventScroll: true })"
+        @read="toNote"
       />
       <PhotoBeside
         v-model="seen.photo"

@@ -53,42 +53,44 @@ watch(
       ref="row"
       :class="{ now: i === current, done: held.has(step.id) }"
     >
-      <UCheckbox
-        :model-value="held.has(step.id)"
-        :aria-label="step.instruction"
-        @update:model-value="emit('toggle', step.id)"
-      />
-      <UButton
-        v-if="!long"
-        variant="ghost"
-        color="neutral"
-        size="sm"
-        :label="step.instruction"
-        :aria-current="i === current ? 'step' : undefined"
-        class="show"
-        :ui="{ label: 'whitespace-normal text-start' }"
-        @click="emit('show', i)"
-      />
-      <div v-else>
+      <InTurn>
+        <UCheckbox
+          :model-value="held.has(step.id)"
+          :aria-label="step.instruction"
+          @update:model-value="emit('toggle', step.id)"
+        />
         <UButton
-          variant="link"
+          v-if="!long"
+          variant="ghost"
           color="neutral"
+          size="sm"
           :label="step.instruction"
-          class="read"
+          :aria-current="i === current ? 'step' : undefined"
+          class="show"
           :ui="{ label: 'whitespace-normal text-start' }"
           @click="emit('show', i)"
         />
-        <span
-          v-if="step.why"
-          class="hint"
-          >{{ step.why }}</span
-        >
-        <span
-          v-if="step.caution"
-          class="caution"
-          ><UIcon name="i-lucide-triangle-alert" /> {{ step.caution }}</span
-        >
-      </div>
+        <div v-else>
+          <UButton
+            variant="link"
+            color="neutral"
+            :label="step.instruction"
+            class="read"
+            :ui="{ label: 'whitespace-normal text-start' }"
+            @click="emit('show', i)"
+          />
+          <span
+            v-if="step.why"
+            class="hint"
+            >{{ step.why }}</span
+          >
+          <span
+            v-if="step.caution"
+            class="caution"
+            ><UIcon name="i-lucide-triangle-alert" /> {{ step.caution }}</span
+          >
+        </div>
+      </InTurn>
     </li>
   </ol>
 </template>

@@ -66,12 +66,15 @@ const selection = computed({
         aria-label="Select all shown"
         @update:model-value="toggleAll"
     /></template>
-    <template #select-cell="{ row }"
-      ><UCheckbox
-        :model-value="row.getIsSelected()"
-        :aria-label="`Select ${nameOf(row.original)}`"
-        @update:model-value="row.toggleSelected()"
-    /></template>
+    <template #select-cell="{ row }">
+      <InTurn>
+        <UCheckbox
+          :model-value="row.getIsSelected()"
+          :aria-label="`Select ${nameOf(row.original)}`"
+          @update:model-value="row.toggleSelected()"
+        />
+      </InTurn>
+    </template>
     <template
       v-for="(column, i) in columns"
       :key="column.label"

@@ -1,12 +1,17 @@
 <script setup lang="ts">
-const { doing, progress } = defineProps<{
+/** How far a longer work in a worker is, with a way to stop it. */
+const { doing, one, progress } = defineProps<{
   /** “Packing”, “Unpacking”. */
   doing: string
+  /** What it does one after the other: “photo”. */
+  one: string
   progress: { readonly done: number; readonly of: number }
 }>()
 const emit = defineEmits<{ stop: [] }>()
 const words = computed(() =>
-  progress.of === 0 ? `${doing} …` : `${doing} photo ${progress.done + 1} of ${progress.of}`,
+  progress.of === 0
+    ? `${doing} …`
+    : `${doing} ${one} ${Math.min(progress.done + 1, progress.of)} of ${progress.of}`,
 )
 </script>
 

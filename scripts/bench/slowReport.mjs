@@ -1,0 +1,49 @@
+import { RATE, TIMES } from './slow.mjs'
+
+const middle = values => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
+const ms = value => `${value.toFixed(0)} ms`
+const [USEFUL_MS, TASK_MS, KEY_MS] = [500, 200, 50]
+const against = (value, budget) => (value <= budget ? ms(value) : `**${ms(value)}**`)
+
+/**
+ * What was measured on the slowed processor, as a page of its own.
+ *
+ * @param slow - from `measureSlowly`.
+ * @param notes - the machine, and how much of its time the host gave to others meanwhile.
+ */
+export function slowPage({ views, keys, drags, loopMs }, notes) {
+  const of = (runs, name) => middle(runs.map(run => run[name]))
+  const viewRows = views.map(({ path, from, runs }) => {
+    const [useful, task] = [of(runs, 'usefulMs'), of(runs, 'longestTaskMs')]
+    const settled = ms(of(runs, 'settledMs'))
+    return `| \`${path}\` from \`${from}\` | ${against(useful, USEFUL_MS)} | ${against(task, TASK_MS)} | ${settled} |`
+  })
+  const keyRows = keys.map(({ path, name, runs }) => {
+    const slowest = runs[0] ?? 0
+    return `| ${name} on \`${path}\` | ${runs.length === 0 ? 'within a frame' : against(slowest, KEY_MS)} |`
+  })
+  const dragRows = drags.map(
+    ({ what, frames, lag, worst }) => `| ${what} | ${lag} of ${frames} | ${ms(worst)} |`,
+  )
+  return [
+    '# Benchmarks on a slow processor',
+    '',
+    `Written by \`npm run bench\`: the browser's processor held to a ${RATE}th, demo data, median of ${TIMES}. Bold is`,
+    'over its budget.',
+    notes,
+    `A loop of 20 million steps took ${ms(loopMs)} in that page: hold other machines' figures against it.`,
+    '',
+    `| change of view | useful (budget ${USEFUL_MS} ms) | longest task (${TASK_MS} ms) | settled |`,
+    '|---|---|---|---|',
+    ...viewRows,
+    '',
+    `| a digit and its Backspace, five times, 150 ms between keys | slowest key shown (budget ${KEY_MS} ms) |`,
+    '|---|---|',
+    ...keyRows,
+    '',
+    '| dragged for 3 to 5 s | frames that lagged | longest gap between frames |',
+    '|---|---|---|',
+    ...dragRows,
+    '',
+  ].join('\n')
+}
