@@ -35,7 +35,6 @@ function evaluated(
 ): { readonly value: unknown } | null {
   try {
     // The project's own comments, in its own tests.
-    // oxlint-disable-next-line no-new-func
     const run = new Function(...Object.keys(names), `'use strict'; return (${code})`) as (
       ...args: unknown[]
     ) => unknown

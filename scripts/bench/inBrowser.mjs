@@ -27,6 +27,9 @@ export async function measureSlowly() {
   try {
     return await withServer(4590, async address => {
       const slow = await measureSlow(driver, address)
+      await driver.get(address)
+      await shown(driver, 'svg.plate')
+      await driver.sleep(5000)
       await held(driver)
       const width = await driver.executeAsyncScript(page.drag, true)
       const { tucks, band } = await measurePlanner(driver, address)
