@@ -1,6 +1,7 @@
 import type { Label } from '#core/card'
 import { calledBack, type PrintApi, startPrintWorker } from '#workers/client'
 import { type Fault, LOAD_MS } from '~/asking/asker'
+import { isLoadFailure } from '~/asking/loadFailure'
 import { useAsker } from '~/asking/useAsker'
 import { usePaper } from '~/paper/usePaper'
 import { downloadBlob } from '~/utils/download'
@@ -17,15 +18,23 @@ export function useLabels() {
   /** Another round, or Stop, ends what is under way. */
   let round = 0
 
-  /** @param labelsOf - makes the labels, one after the other: the page answers in between. */
+  /** @param labelOf - makes a label; they come one after the other: the page answers in between. */
   async function save<T>(of: readonly T[], labelOf: (one: T) => Promise<Label>): Promise<void> {
     const mine = (round += 1)
     fault.value = null
     progress.value = { done: 0, of: of.length }
     const labels: Label[] = []
-    for (const one of of) {
-      labels.push(await labelOf(one))
-      if (mine !== round) return
+    try {
+      for (const one of of) {
+        labels.push(await labelOf(one))
+        if (mine !== round) return
+      }
+    } catch (error) {
+      // What a label is made with may come late.
+      if (mine === round) progress.value = null
+      if (!isLoadFailure(error)) throw error
+      fault.value = 'not-loaded'
+      return
     }
     const onProgress = calledBack((done: number) => {
       if (mine === round) progress.value = { done, of: labels.length }
