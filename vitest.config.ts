@@ -42,6 +42,7 @@ export default defineConfig({
     // Slow machines are no faults: speed is measured by npm run bench.
     testTimeout: 60_000,
     maxWorkers: 2,
+    pool: 'threads',
     projects: [
       // Nothing here holds anything between two calls, so its files may share one world.
       {
@@ -53,11 +54,29 @@ export default defineConfig({
           benchmark: { include: [] },
         },
       },
+      // Views and stores, in one world for all files: loading the kit anew for each takes minutes.
       {
         extends: true,
         test: {
           name: 'app',
-          include: ['{db,workers,app,server}/**/*.test.ts', 'tests/torture/*.unit.test.ts'],
+          include: ['app/**/*.test.ts'],
+          exclude: ['**/*.alone.test.ts'],
+          environment: 'happy-dom',
+          setupFiles: ['tests/unit/freshPage.ts'],
+          isolate: false,
+          benchmark: { include: [] },
+        },
+      },
+      // What puts something else in the place of a module, or of storage, has a world of its own.
+      {
+        extends: true,
+        test: {
+          name: 'alone',
+          include: [
+            'app/**/*.alone.test.ts',
+            '{db,workers,server}/**/*.test.ts',
+            'tests/torture/*.unit.test.ts',
+          ],
           benchmark: { include: ['{core,shared,db,workers,app}/**/*.bench.ts'] },
         },
       },

@@ -1,5 +1,6 @@
 import { transfer } from 'comlink'
 import { imageSize } from 'image-size'
+import type { Result } from '#core/errors'
 import { mapOf, planeMap, type SeenRectangle, type Span } from '#core/measure'
 import {
   type ColourImage,
@@ -8,8 +9,7 @@ import {
   type PlaneWindow,
   readRow,
   type RowLook,
-  type RowReading,
-  type RowUnread,
+  type RowResult,
   snapCorners,
   type SnappedCorners,
   snapSpan,
@@ -21,10 +21,11 @@ import { type Reply, replyOf, serve } from './serve'
 /** Why a file is not taken, in words of its own on the page. */
 export type PhotoRefusal = 'too-large' | 'empty' | 'not-an-image' | 'too-small' | 'too-many-px' | 'moves'
 
-export type OpenedReply =
-  /** As it is measured in: upright, and no larger than it need be. */
-  | { readonly ok: true; readonly picture: ImageBitmap; readonly width: number; readonly height: number }
-  | { readonly ok: false; readonly code: PhotoRefusal }
+/** The picture as it is measured in: upright, and no larger than it need be. */
+export type OpenedReply = Result<
+  { readonly picture: ImageBitmap; readonly width: number; readonly height: number },
+  { readonly code: PhotoRefusal }
+>
 
 export const MOST_PHOTO_BYTES = 30_000_000
 /** A photo of a phone has 12 to 50 million pixels; a larger one is a mistake, or meant to fill the memory. */
@@ -99,7 +100,7 @@ const api = {
     return asked(({ gray }) => snapSpan(gray, mapOf(seen), span, reachPx))
   },
   /** The stitches of a marked row. */
-  row(seen: SeenRectangle, look: RowLook, span: Span, halfMm: number): Reply<RowReading | RowUnread> {
+  row(seen: SeenRectangle, look: RowLook, span: Span, halfMm: number): Reply<RowResult> {
     return asked(({ gray }) => readRow(gray, planeMap(seen), look, span, halfMm))
   },
   /** The plane as seen from straight above. */

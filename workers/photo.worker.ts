@@ -1,4 +1,5 @@
 import jsQR from 'jsqr'
+import type { Result } from '#core/errors'
 import { serve } from './serve'
 
 /** Longest side kept, in pixels: a swatch still fills a tablet's screen. */
@@ -6,9 +7,10 @@ const LONGEST_PX = 1400
 const QUALITY = 0.82
 const PAPER = '#ffffff'
 
-export type PhotoReply =
-  | { readonly ok: true; readonly blob: Blob; readonly width: number; readonly height: number }
-  | { readonly ok: false; readonly code: 'not-an-image' | 'empty' }
+export type PhotoReply = Result<
+  { readonly blob: Blob; readonly width: number; readonly height: number },
+  { readonly code: 'not-an-image' | 'empty' }
+>
 
 /** How large a picture is kept: never larger than it was. */
 export function keptSize(width: number, height: number): { readonly width: number; readonly height: number } {
@@ -16,9 +18,8 @@ export function keptSize(width: number, height: number): { readonly width: numbe
   return { width: Math.max(1, Math.round(width * share)), height: Math.max(1, Math.round(height * share)) }
 }
 
-export type CodeReply =
-  /** What the code says; null: there is none to be read. */
-  { readonly ok: true; readonly words: string | null } | { readonly ok: false; readonly code: 'not-an-image' }
+/** What the code says; null: there is none to be read. */
+export type CodeReply = Result<{ readonly words: string | null }, { readonly code: 'not-an-image' }>
 
 /** Longest sides a code is looked for at, in pixels: what is missed at one size is found at another. */
 const LOOKED_AT_PX = [1200, 700, 1800] as const

@@ -1,9 +1,8 @@
 import { expose } from 'comlink'
-import { CoreError, type CoreErrorData } from '#core/errors'
+import { CoreError, type CoreErrorData, type Result } from '#core/errors'
 
 /** What a worker answers: errors of the core cross as data, because exceptions lose their code on the way. */
-export type Reply<T> =
-  { readonly ok: true; readonly answer: T } | { readonly ok: false; readonly error: CoreErrorData }
+export type Reply<T> = Result<{ readonly answer: T }, { readonly error: CoreErrorData }>
 
 export function replyOf<T>(work: () => T): Reply<T> {
   try {

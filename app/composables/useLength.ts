@@ -37,7 +37,7 @@ export function useLength() {
     /** What was dragged, on the nearest mark of the ruler. */
     snap: (mm: number) => snapToRuler(mm, settings.unit),
     /** What a new plan begins with, round in either unit. */
-    usual: (mm: number, inches: number) => (settings.unit === 'inch' ? inches * MM_PER_INCH : mm),
+    usual: (mm: number, inches: number) => ({ mm, inch: inches * MM_PER_INCH })[settings.unit],
     /** Thread and seams: metres, or yards. */
     far: (metres: number) => farWithUnit(metres, settings.unit),
     farOf: (metres: number) => farOf(metres, settings.unit),

@@ -20,16 +20,20 @@ const {
     :label="label"
     :ui="bare ? { labelWrapper: 'sr-only' } : {}"
   >
-    <UPopover :ui="{ content: 'w-auto' }">
-      <UButton
-        variant="outline"
-        color="neutral"
-        :aria-label="`${label}: ${model}, change`"
-        class="w-16 p-1.5"
-        ><span
-          class="swatch block h-8 w-full rounded"
-          :style="{ background: model }"
-      /></UButton>
+    <PopPanel :label="label">
+      <template #default="{ toggle, opened }">
+        <UButton
+          variant="outline"
+          color="neutral"
+          :aria-label="`${label}: ${model}, change`"
+          class="w-16 p-1.5"
+          v-bind="opened"
+          @click="toggle"
+          ><span
+            class="swatch block h-8 w-full rounded"
+            :style="{ background: model }"
+        /></UButton>
+      </template>
       <template #content>
         <div class="grid gap-3">
           <UColorPicker v-model="model" />
@@ -42,6 +46,6 @@ const {
           />
         </div>
       </template>
-    </UPopover>
+    </PopPanel>
   </UFormField>
 </template>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-/** What need not be seen at once, behind its title. */
+/** What need not be seen at once, behind its title: nothing of it is made before it is opened. */
 const open = defineModel<boolean>('open', { default: false })
 const { title } = defineProps<{ title: string }>()
+const id = useId()
+function turn(): void {
+  open.value = !open.value
+}
 </script>
 
 <template>
-  <UCollapsible
-    v-model:open="open"
-    class="w-full"
-  >
+  <div class="w-full">
     <UButton
       variant="ghost"
       color="neutral"
@@ -16,9 +17,15 @@ const { title } = defineProps<{ title: string }>()
       :label="title"
       class="-ms-2.5 text-start text-muted"
       :icon="open ? 'i-lucide-chevron-down' : 'i-lucide-chevron-right'"
+      :aria-expanded="open"
+      :aria-controls="open ? id : undefined"
+      @click="turn"
     />
-    <template #content>
+    <div
+      v-if="open"
+      :id="id"
+    >
       <slot />
-    </template>
-  </UCollapsible>
+    </div>
+  </div>
 </template>

@@ -1,4 +1,7 @@
 <script setup lang="ts" generic="T extends string">
+import { unrefElement } from '@vueuse/core'
+import type { ComponentPublicInstance } from 'vue'
+
 /** One of several choices; of many, one types what one looks for. Takes its errors from the form. */
 const model = defineModel<T>({ required: true })
 const {
@@ -25,47 +28,53 @@ const listed = computed((): { value: string; label: string }[] => {
   const isListed = !model.value || items.some(({ value }) => value === model.value)
   return isListed ? known : [...known, { value: model.value, label: outside(model.value) }]
 })
-/**
- * Whether someone is about to choose. The kit draws every entry of a closed list out of sight: until then it
- * is given the chosen one only.
- */
-const isNear = ref(false)
-const come = () => {
-  isNear.value = true
-}
-const drawn = computed(() =>
-  isNear.value ? listed.value : listed.value.filter(({ value }) => value === chosen.value),
-)
 const chosen = computed<string>({
   get: () => model.value || NO_CHOICE,
   set: value => {
     model.value = (value === NO_CHOICE ? '' : value) as T
   },
 })
+/** Until someone is near it is a button that looks like the list: the kit's own is made of twenty parts. */
+const isNear = ref(false)
+const opensAtOnce = ref(false)
+const field = useTemplateRef<HTMLElement | ComponentPublicInstance>('field')
+const said = computed(() => listed.value.find(({ value }) => value === chosen.value)?.label)
+async function come(how: 'near' | 'focused' | 'opened'): Promise<void> {
+  opensAtOnce.value = how === 'opened'
+  isNear.value = true
+  if (how === 'near') return
+  await nextTick()
+  unrefElement(field)?.querySelector<HTMLElement>('[role="combobox"]')?.focus()
+}
 </script>
 
 <template>
   <UFormField
+    ref="field"
     :name="name"
     :label="label"
     :ui="bare ? { labelWrapper: 'sr-only' } : {}"
-    @pointerenter="come"
-    @pointerdown.capture="come"
-    @focusin="come"
   >
+    <ListButton
+      v-if="!isNear"
+      :said="said"
+      @come="come"
+    />
     <USelectMenu
-      v-if="items.length > MANY"
+      v-else-if="items.length > MANY"
       v-model="chosen"
       role="combobox"
       value-key="value"
       :aria-label="label"
       :items="listed"
+      :default-open="opensAtOnce"
       :search-input="{ placeholder: 'Search', icon: 'i-lucide-search' }"
     />
     <USelect
       v-else
       v-model="chosen"
-      :items="drawn"
+      :items="listed"
+      :default-open="opensAtOnce"
     />
   </UFormField>
 </template>

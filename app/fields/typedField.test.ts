@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { flushPromises } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -121,7 +120,7 @@ describe('a number', () => {
 })
 
 describe('what is typed', () => {
-  const [QUICK_MS, LONG_MS] = [60, 120]
+  const [QUICK_MS, LONG_MS] = [150, 250]
   beforeEach(() => vi.useFakeTimers())
   afterEach(() => vi.useRealTimers())
   /** Key by key, as a browser tells of it: no change before Enter or before the field is left. */

@@ -1,5 +1,5 @@
-/** So long nobody types before what is typed is worked with. */
-const PAUSE_MS = 80
+/** Longer than a quick typist needs from key to key: about 150 ms, from memory. */
+const PAUSE_MS = 200
 
 /** What waits for its pause, in all fields. */
 const waiting = new Set<() => void>()

@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import { whenever } from '@vueuse/core'
-import { JOBS } from '#core/job'
-import { hasSwing } from '#core/stitch'
 import { formatShort } from '#core/units'
-import { plateOn, underFootMm } from '#shared/inputs'
+import { underFootMm } from '#shared/inputs'
 import { needleHeading } from '#core/needle'
-import { pieceName, type Thread } from '#shared/records'
-import { familyWords } from '#shared/setup'
-import { verdictWords } from '#core/verdict'
 import { JOB_LOOKS } from '~/utils/verdict'
 import {
   LateBobbinPicker,
@@ -24,46 +18,37 @@ import {
 import { LateStitchNumbers } from '~/asking/lateHolding'
 import { firstViewStands } from '~/utils/firstView'
 import { askedStop } from './askedStop'
+import { useLineUpWords } from './useLineUpWords'
 
+/** The piece in hand, and what it is sewn with, on every view: each opens what it is changed with. */
 const second = useTemplateRef<HTMLElement>('second')
 useOneStop(second)
 const book = useBookStore()
 const inHand = useInHandStore()
-
-const thread = (id: string | null): Thread | null => book.shelf.threads.get(id ?? '') ?? null
-const left = computed(() => thread(inHand.setup.threadIds.left))
-const right = computed(() => thread(inHand.setup.threadIds.right))
-const bobbin = computed(() => thread(inHand.setup.bobbinId))
+const {
+  left,
+  right,
+  isTwin,
+  name,
+  about,
+  stitchLine,
+  stitchNote,
+  spoolNames,
+  spoolsNote,
+  machineNote,
+  footLine,
+  tensionLine,
+} = useLineUpWords()
+const bobbin = computed(() => book.shelf.threads.get(inHand.setup.bobbinId ?? ''))
 const cloth = computed(() => book.shelf.cloths.get(inHand.setup.clothId ?? ''))
 const below = computed(() => (inHand.setup.under.length > 0 ? ` +${inHand.setup.under.length}` : ''))
-const twin = computed(() => inHand.parts.needle !== null && inHand.parts.needle.construction !== 'single')
 const look = computed(() => (inHand.result ? JOB_LOOKS[inHand.verdict.verdict] : null))
-const words = computed(() => verdictWords(inHand.verdict))
-/** Where what decides can be seen, and mended. What it says is read out; no other place says it again. */
-const decidedAt = computed(() => (inHand.verdict.reasons[0]?.about === 'setup' ? '/pairing' : '/'))
 
-/** What it is called, its job, and how many of it. */
-const name = computed(() => (inHand.isBegun ? pieceName(inHand.piece) : 'A new piece'))
-const about = computed(() => {
-  const { copies, plan } = inHand.piece
-  const row = plan.kind === 'band' ? `row ${inHand.row + 1} of ${plan.rows.length}` : ''
-  const many = copies > 1 ? `${copies} copies` : ''
-  return [JOBS[inHand.setup.job].name, row, many].filter(Boolean).join(' · ')
-})
-/** The numbers one dials: width where it swings, and length. */
-const stitchLine = computed(() => {
-  const { widthMm, lengthMm } = inHand.setup.stitch
-  const swings = inHand.parts.stitch !== null && hasSwing(inHand.parts.stitch)
-  return swings ? `${bareMm(widthMm)} × ${bareMm(lengthMm)}` : bareMm(lengthMm)
-})
-const stitchNote = computed(() => {
-  const { positionMm } = inHand.setup.stitch
-  const side = positionMm < 0 ? 'left' : 'right'
-  const moved = positionMm === 0 ? '' : `, ${bareMm(Math.abs(positionMm))} ${side}`
-  return `${inHand.parts.stitch?.name ?? 'stitch gone'}${moved}`
-})
 /** On a phone the rest of the setup opens below what one dials. */
 const isOpen = ref(false)
+function open(): void {
+  isOpen.value = !isOpen.value
+}
 watch(
   askedStop,
   asked => {
@@ -71,60 +56,6 @@ watch(
   },
   { flush: 'sync' },
 )
-
-const spoolNames = computed(() => {
-  if (!left.value && (!twin.value || !right.value)) return []
-  const names = twin.value
-    ? [left.value?.name ?? 'left not chosen', right.value?.name ?? 'right not chosen']
-    : [left.value!.name]
-  return [...new Set(names)]
-})
-/** What is on the real machine is no part of the first view; its panel tells it, and leads into the walk. */
-const toChangeOver = shallowRef<() => number>(() => 0)
-async function readMachine(): Promise<void> {
-  const { usePutBackStore } = await import('~/stations/walk/putBackStore')
-  const put = usePutBackStore()
-  toChangeOver.value = () => put.changeOver?.count ?? 0
-}
-whenever(firstViewStands, () => void readMachine().catch(() => {}), { once: true, immediate: true })
-const machineNote = computed(() => {
-  const { machine } = inHand.parts
-  if (!machine) return 'not chosen'
-  const count = toChangeOver.value()
-  return count > 0 ? `${count} to change over` : `widest ${bareMm(machine.maxWidthMm)}`
-})
-const footLine = computed(() => {
-  const { foot } = inHand.parts
-  if (plateOn(inHand.setup, inHand.parts.plate).singleHole) return 'single-hole plate'
-  if (!foot) return 'zigzag plate'
-  if (foot.singleHole) return 'single hole'
-  return foot.slotMm === null ? 'not measured' : `opens ${bareMm(foot.slotMm)}`
-})
-
-/** A number that was set for something else is not shown as right. */
-const tensionLine = computed(() => {
-  if (inHand.verdict.reasons.some(({ code }) => code === 'tension-carried')) return 'carried over'
-  const family = familyWords(inHand.setup, book.shelf)
-  if (family) return family
-  const dial = inHand.parts.machine?.tensionDial
-  return dial ? `normal is ${formatShort(dial.home)}` : 'normal not known'
-})
-
-/** A spool from above: the thread's colours wound round. */
-function spoolPaint(thread: Thread | null): string {
-  if (!thread) return 'repeating-linear-gradient(135deg, var(--line) 0 4px, var(--cloth) 4px 8px)'
-  const step = 360 / thread.colours.length
-  const wedges = thread.colours.map(({ hex }, i) => `${hex} ${i * step}deg ${(i + 1) * step}deg`)
-  return `conic-gradient(${wedges.join(', ')})`
-}
-/** The second spool; else what the one there is for. */
-const spoolsNote = computed(() => {
-  if (spoolNames.value[1]) return spoolNames.value[1]
-  if (spoolNames.value.length === 0) return 'not chosen'
-  if (inHand.parts.needle?.construction === 'triple')
-    return inHand.setup.threadIds.middle === null ? 'middle not chosen' : 'all three'
-  return twin.value ? 'both sides' : 'one needle'
-})
 </script>
 
 <template>
@@ -142,22 +73,7 @@ const spoolsNote = computed(() => {
         <LateJobPicker />
       </LineUpStop>
       <LatePieceWay v-if="firstViewStands" />
-      <NuxtLink
-        :to="decidedAt"
-        class="verdict"
-        :class="{ rule: inHand.verdict.evidence === 'rule' }"
-        :style="look ? { background: look.bg, borderColor: look.edge, color: look.ink } : {}"
-        aria-live="polite"
-      >
-        <b
-          ><UIcon
-            v-if="look"
-            :name="look.icon"
-            class="sign"
-          />{{ look?.word ?? 'No verdict' }}</b
-        >
-        <span>{{ words }}</span>
-      </NuxtLink>
+      <LineUpVerdict />
     </div>
     <div
       ref="second"
@@ -198,11 +114,7 @@ const spoolsNote = computed(() => {
         :aria-expanded="isOpen"
         label="Setup"
         trailing-icon="i-lucide-chevron-down"
-        @click="
-          () => {
-            isOpen = !isOpen
-          }
-        "
+        @click="open"
       />
       <!-- The verdict's sign, where the verdict itself is scrolled away. -->
       <span
@@ -231,16 +143,11 @@ const spoolsNote = computed(() => {
         :sub="spoolsNote"
       >
         <template #picture>
-          <span
-            class="spool"
-            aria-hidden="true"
-            :style="{ background: spoolPaint(left) }"
-          />
-          <span
-            v-if="twin"
-            class="spool over"
-            aria-hidden="true"
-            :style="{ background: spoolPaint(right) }"
+          <SpoolDisc :thread="left" />
+          <SpoolDisc
+            v-if="isTwin"
+            class="over"
+            :thread="right"
           />
         </template>
         <LateSpoolPicker />
@@ -340,65 +247,19 @@ const spoolsNote = computed(() => {
   margin-left: auto;
   flex: none;
 }
+.over {
+  margin-left: -14px;
+}
 .thumb {
   flex: none;
   width: 22px;
   height: 32px;
   color: var(--woad);
 }
-.spool {
-  width: 24px;
-  height: 24px;
-  border-radius: 50%;
-  border: 2px solid var(--white);
-  box-shadow:
-    0 0 0 1.5px var(--line-strong),
-    inset 0 0 0 11px transparent;
-  flex: none;
-  position: relative;
-}
-.spool::after {
-  content: '';
-  position: absolute;
-  inset: 6px;
-  border-radius: 50%;
-  background: var(--white);
-  border: 1px solid var(--line-strong);
-}
-.spool.over {
-  margin-left: -14px;
-}
-.verdict {
-  flex: none;
-  min-width: 112px;
-  max-width: 250px;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1.5px solid var(--line-strong);
-  border-radius: 12px;
-  line-height: 1.15;
-  background: var(--white);
-}
-/* Not measured: drawn as a guess. */
-.verdict.rule {
-  border-style: dashed;
-}
-.verdict b {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  font-size: 17px;
-}
-.verdict span {
-  font-size: 14px;
-}
-.sign {
-  font-size: 19px;
-}
 /* Two lines down to a small tablet: pictures and words the numbers do without go first, then names wrap. */
 @media (min-width: 1001px) and (max-width: 1279px) {
   .thumb,
-  .spool,
+  .second :deep(.spool),
   .bar,
   .ends :deep(.stop-word) {
     display: none;
@@ -509,13 +370,6 @@ const spoolsNote = computed(() => {
   .first > :deep(.anchor.title) {
     flex: 1 1 50%;
     min-width: 0;
-  }
-  .verdict {
-    flex: 0 1 42%;
-    padding: 3px 8px;
-  }
-  .verdict b {
-    font-size: 15px;
   }
   .more {
     display: inline-flex;

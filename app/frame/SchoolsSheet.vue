@@ -1,22 +1,7 @@
 <script setup lang="ts">
 import { formatShort } from '#core/units'
-import {
-  CUTTER_SCHOOLS,
-  FILM_SPEED_SCHOOLS,
-  HEAVY_BOBBIN_SCHOOLS,
-  HIDDEN_BOBBIN_SCHOOLS,
-  LAST_GUIDE_SCHOOLS,
-  MARGIN_SCHOOLS,
-  MARGINS_MM,
-  PEARL_EYE_SCHOOLS,
-  PEARL_TENSION_SCHOOLS,
-  SATIN_FILM_SCHOOLS,
-  THICK_PEARL_SCHOOLS,
-  THREADING_SCHOOLS,
-  TRIPLE_GAP_SCHOOLS,
-  UNWINDING_SCHOOLS,
-  WIDE_GAP_SCHOOLS,
-} from '#core/schools'
+import { MARGIN_SCHOOLS, MARGINS_MM, type Schools } from '#core/schools'
+import { SCHOOL_QUESTIONS } from './schoolQuestions'
 
 const open = defineModel<boolean>('open', { required: true })
 const settings = useSettingsStore()
@@ -87,82 +72,12 @@ const ABOUT =
         />
       </fieldset>
       <SchoolFieldset
-        legend="The gap on a triple needle’s label"
-        :choices="TRIPLE_GAP_SCHOOLS"
-        :chosen="schools.tripleGap"
-        @choose="settings.changeSchools({ tripleGap: $event })"
-      />
-      <SchoolFieldset
-        legend="Swing with a wide twin"
-        :choices="WIDE_GAP_SCHOOLS"
-        :chosen="schools.wideGap"
-        @choose="settings.changeSchools({ wideGap: $event })"
-      />
-      <SchoolFieldset
-        legend="On the bobbin under heavy thread"
-        :choices="HEAVY_BOBBIN_SCHOOLS"
-        :chosen="schools.heavyBobbin"
-        @choose="settings.changeSchools({ heavyBobbin: $event })"
-      />
-      <SchoolFieldset
-        legend="Tension for pearl cotton"
-        :choices="PEARL_TENSION_SCHOOLS"
-        :chosen="schools.pearlTension"
-        @choose="settings.changeSchools({ pearlTension: $event })"
-      />
-      <SchoolFieldset
-        legend="Pearl cotton No. 8"
-        :choices="THICK_PEARL_SCHOOLS"
-        :chosen="schools.thickPearl"
-        @choose="settings.changeSchools({ thickPearl: $event })"
-      />
-      <SchoolFieldset
-        legend="Pearl cotton No. 12"
-        :choices="PEARL_EYE_SCHOOLS"
-        :chosen="schools.pearlEye"
-        @choose="settings.changeSchools({ pearlEye: $event })"
-      />
-      <SchoolFieldset
-        legend="Speed for flat metallic (film)"
-        :choices="FILM_SPEED_SCHOOLS"
-        :chosen="schools.filmSpeed"
-        @choose="settings.changeSchools({ filmSpeed: $event })"
-      />
-      <SchoolFieldset
-        legend="Flat metallic (film) in satin"
-        :choices="SATIN_FILM_SCHOOLS"
-        :chosen="schools.satinFilm"
-        @choose="settings.changeSchools({ satinFilm: $event })"
-      />
-      <SchoolFieldset
-        legend="On the bobbin under a hidden edge"
-        :choices="HIDDEN_BOBBIN_SCHOOLS"
-        :chosen="schools.hiddenBobbin"
-        @choose="settings.changeSchools({ hiddenBobbin: $event })"
-      />
-      <SchoolFieldset
-        legend="A spool that unwinds from the side"
-        :choices="UNWINDING_SCHOOLS"
-        :chosen="schools.unwinding"
-        @choose="settings.changeSchools({ unwinding: $event })"
-      />
-      <SchoolFieldset
-        legend="Thread cutter with a twin"
-        :choices="CUTTER_SCHOOLS"
-        :chosen="schools.cutter"
-        @choose="settings.changeSchools({ cutter: $event })"
-      />
-      <SchoolFieldset
-        legend="Leading the threads of a twin"
-        :choices="THREADING_SCHOOLS"
-        :chosen="schools.threading"
-        @choose="settings.changeSchools({ threading: $event })"
-      />
-      <SchoolFieldset
-        legend="The last guide above a twin"
-        :choices="LAST_GUIDE_SCHOOLS"
-        :chosen="schools.lastGuide"
-        @choose="settings.changeSchools({ lastGuide: $event })"
+        v-for="({ legend, choices }, question) in SCHOOL_QUESTIONS"
+        :key="question"
+        :legend="legend"
+        :choices="choices"
+        :chosen="schools[question]"
+        @choose="settings.changeSchools({ [question]: $event } as Partial<Schools>)"
       />
     </template>
   </UModal>

@@ -108,7 +108,7 @@ const actions = computed((): CommandPaletteItem[] => [
   {
     label: settings.unit === 'mm' ? 'Show inches' : 'Show millimetres',
     icon: 'i-lucide-ruler',
-    onSelect: then(() => settings.change({ unit: settings.unit === 'mm' ? 'inch' : 'mm' })),
+    onSelect: then(settings.switchUnit),
   },
   {
     label: 'Sewists differ: your choices',

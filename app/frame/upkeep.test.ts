@@ -1,6 +1,5 @@
-// @vitest-environment happy-dom
-import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { flushPromises, mount } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { reactive } from 'vue'
 import { demoStores } from '~/../tests/unit/mounting'
 import { pwa } from '~/../tests/unit/pwaRegister'
@@ -10,7 +9,6 @@ import UpkeepNotices from './UpkeepNotices.vue'
 
 const route = reactive({ path: '/' })
 vi.stubGlobal('useRoute', () => route)
-enableAutoUnmount(afterEach)
 let toast: ReturnType<typeof useToast>
 let book: Awaited<ReturnType<typeof demoStores>>['book']
 beforeEach(async () => {

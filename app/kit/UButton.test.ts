@@ -1,21 +1,8 @@
-// @vitest-environment happy-dom
 import KitButton from '@nuxt/ui/components/Button.vue'
 import { mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
+import { looks } from '~/../tests/unit/looks'
 import UButton from './UButton'
-
-/** Its elements, attributes and classes, whatever their order. */
-function looks(component: object, props: object, slots = {}) {
-  const { element } = mount(component, { props, slots } as never)
-  const all = [element, ...element.querySelectorAll('*')]
-  return all.map(one => ({
-    tag: one.tagName,
-    classes: [...one.classList].sort(),
-    attributes: Object.fromEntries(
-      [...one.attributes].filter(({ name }) => name !== 'class').map(({ name, value }) => [name, value]),
-    ),
-  }))
-}
 
 describe('the light button', () => {
   // The kit's own button is the reference.

@@ -1,8 +1,12 @@
+import appConfig from '#build/app.config'
+import theme from '#build/ui/button'
 import KitButton from '@nuxt/ui/components/Button.vue'
 import { fieldGroupInjectionKey } from '@nuxt/ui/composables/useFieldGroup'
 import { type FunctionalComponent, h, inject, normalizeClass, type VNodeChild } from 'vue'
 import Icon from '../../modules/icons/Icon'
-import { buttonLook } from './buttonLook'
+import { looksOf } from './looks'
+
+const lookOf = looksOf(theme, appConfig.ui.button, ['base', 'label', 'leadingIcon', 'trailingIcon'])
 
 /** What else the kit's button takes (a page to go to, another element, its own wait) is left to it. */
 const PLAIN = {
@@ -52,7 +56,7 @@ const UButton: FunctionalComponent<Props> = (props, { slots, attrs }) => {
   const group = inject(fieldGroupInjectionKey, undefined)
   const leading = props.trailing ? undefined : props.icon
   const trailing = props.trailingIcon ?? (props.trailing ? props.icon : undefined)
-  const look = buttonLook({
+  const kind = {
     color: props.color,
     variant: props.variant,
     size: props.size ?? group?.value.size,
@@ -61,9 +65,8 @@ const UButton: FunctionalComponent<Props> = (props, { slots, attrs }) => {
     block: props.block ?? false,
     leading: leading !== undefined,
     trailing: trailing !== undefined,
-    outside: normalizeClass(props.class),
-    labelOutside: props.ui?.label ?? '',
-  })
+  }
+  const look = lookOf(kind, { base: normalizeClass(props.class), label: props.ui?.label ?? '' })
   const words = (): VNodeChild =>
     props.label === undefined ? null : h('span', { 'data-slot': 'label', 'class': look.label }, props.label)
   return h(

@@ -1,7 +1,7 @@
 import { nextTick, onScopeDispose, type Ref, shallowRef } from 'vue'
 
 /** As much as is done at once while a view opens; then what is there is painted before it goes on. */
-const AT_ONCE_MS = 24
+const AT_ONCE_MS = 16
 interface Waiting {
   readonly rank: number
   readonly fill: () => void
@@ -51,21 +51,33 @@ export function endOpening(): void {
   if (!state.isRunning) state.isOpening = false
 }
 
-/** A hidden page paints nothing: there the next task does. */
+/** So long at most a paint is waited for: a page that nobody sees paints nothing. */
+const NO_PAINT_MS = 500
 function afterPaint(go: () => void): void {
-  if (document.hidden) setTimeout(go)
-  else requestAnimationFrame(() => setTimeout(go))
+  let isDone = false
+  function once(): void {
+    if (!isDone) go()
+    isDone = true
+  }
+  requestAnimationFrame(() => setTimeout(once))
+  setTimeout(once, document.hidden ? 0 : NO_PAINT_MS)
 }
 
 async function takeTurns(): Promise<void> {
   state.begunMs = performance.now()
-  while (waiting.length > 0 && performance.now() - state.begunMs < AT_ONCE_MS) {
-    const next = waiting.reduce((best, one) => (one.rank < best.rank ? one : best))
-    waiting = waiting.filter(one => one !== next)
-    next.fill()
-    await nextTick()
+  try {
+    while (waiting.length > 0 && performance.now() - state.begunMs < AT_ONCE_MS) {
+      const next = waiting.reduce((best, one) => (one.rank < best.rank ? one : best))
+      waiting = waiting.filter(one => one !== next)
+      next.fill()
+      await nextTick()
+    }
+  } finally {
+    // A part that fails says so itself; the others still get their turn.
+    if (waiting.length > 0) afterPaint(() => void takeTurns())
+    else {
+      state.isRunning = false
+      state.isOpening = false
+    }
   }
-  if (waiting.length > 0) return afterPaint(() => void takeTurns())
-  state.isRunning = false
-  state.isOpening = false
 }

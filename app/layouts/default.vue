@@ -31,7 +31,6 @@ useHands()
 const router = useRouter()
 goneTo(router.currentRoute.value.path)
 router.afterEach(({ path }) => goneTo(path))
-const switchUnit = () => settings.change({ unit: settings.unit === 'mm' ? 'inch' : 'mm' })
 const switchLamp = () => {
   colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
 }
@@ -68,7 +67,7 @@ const TOOLS = computed(() => [
     icon: 'i-lucide-ruler',
     key: KEYS.unit.shown,
     isOff: false,
-    does: switchUnit,
+    does: settings.switchUnit,
   },
   {
     name: 'Sewists differ: your choices',
@@ -117,7 +116,7 @@ useKeys({
   search: openSearch,
   searchToo: openSearch,
   keys: openKeys,
-  unit: switchUnit,
+  unit: settings.switchUnit,
   lamp: switchLamp,
   schools: openSchools,
   undo,

@@ -1,4 +1,5 @@
 import { svgPathProperties } from 'svg-path-properties'
+import type { Refusal, Result } from '#core/errors'
 import type { Point } from '#core/plane'
 import { readSvg } from '~/utils/svgFile'
 
@@ -8,9 +9,10 @@ const MOST_POINTS = 400
 /** A curve is followed by chords about so long, in mm. */
 const CHORD_MM = 2
 
-export type OutlineReading =
-  | { readonly ok: true; readonly pointsMm: readonly Point[]; readonly closed: boolean }
-  | { readonly ok: false; readonly message: string }
+export type OutlineReading = Result<
+  { readonly pointsMm: readonly Point[]; readonly closed: boolean },
+  Refusal
+>
 
 const refused = (message: string): OutlineReading => ({ ok: false, message })
 

@@ -10,18 +10,22 @@ const { shared, name } = defineProps<{
 </script>
 
 <template>
-  <UPopover>
-    <UButton
-      variant="ghost"
-      icon="i-lucide-share-2"
-      label="Share"
-      :aria-label="`Share ${name}`"
-    />
+  <PopPanel label="Share">
+    <template #default="{ toggle, opened }">
+      <UButton
+        variant="ghost"
+        icon="i-lucide-share-2"
+        label="Share"
+        :aria-label="`Share ${name}`"
+        v-bind="opened"
+        @click="toggle"
+      />
+    </template>
     <template #content>
       <SharePanel
         :shared="shared"
         :name="name"
       />
     </template>
-  </UPopover>
+  </PopPanel>
 </template>

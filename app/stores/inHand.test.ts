@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { UNKNOWN_MACHINE } from '#shared/records'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'

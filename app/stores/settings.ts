@@ -1,7 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { Schools } from '#core/schools'
+import type { LengthUnit } from '#core/units'
 import { DEFAULT_SETTINGS, type Settings } from '#shared/records'
+
+/** What the switch goes to. */
+const OTHER_UNIT: Readonly<Record<LengthUnit, LengthUnit>> = { mm: 'inch', inch: 'mm' }
 
 /** How the user works, whatever is on the machine: unit, schools, clearance, jobs ticked. */
 export const useSettingsStore = defineStore('settings', () => {
@@ -15,8 +19,9 @@ export const useSettingsStore = defineStore('settings', () => {
     void book.commit('Change settings', [{ table: 'settings', id: 'settings', record: next }])
   }
   const changeSchools = (changed: Partial<Schools>) => change({ schools: { ...schools.value, ...changed } })
+  const switchUnit = () => change({ unit: OTHER_UNIT[unit.value] })
   /** After an export; no step of undo, for the file cannot be taken back. */
   const noteBackup = (now: Date) => book.note('settings', 'settings', { backedUpAt: now.toISOString() })
 
-  return { record, unit, schools, change, changeSchools, noteBackup }
+  return { record, unit, schools, change, changeSchools, switchUnit, noteBackup }
 })

@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import type { Refusal, Result } from '#core/errors'
 
 /**
  * A cell that a spreadsheet would run as a formula is made plain text; one that already looks so made is
@@ -29,8 +30,7 @@ interface RefusedRow {
   readonly name: string
   readonly message: string
 }
-export type CsvReading<T> =
-  { readonly ok: true; readonly preview: CsvPreview<T> } | { readonly ok: false; readonly message: string }
+export type CsvReading<T> = Result<{ readonly preview: CsvPreview<T> }, Refusal>
 
 /** A cell of the row being read; undefined where the file has no such column. */
 export type Cell = (header: string) => string | undefined

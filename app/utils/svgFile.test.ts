@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest'
 import { outlinesOfPath, signedAreaMm2 } from '#core/shape'
 import { readSvgPath } from './svgFile'

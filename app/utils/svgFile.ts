@@ -1,11 +1,10 @@
 import svgpath from 'svgpath'
+import type { Refusal, Result } from '#core/errors'
 
 /** Millimetres in the units an SVG's width may be given in. A CSS pixel is 1/96 inch. */
 const MM_PER = { 'mm': 1, 'cm': 10, 'in': 25.4, 'px': 25.4 / 96, '': 25.4 / 96 } as const
 
-export type SvgReading =
-  | { readonly ok: true; readonly element: Element; readonly mmPerUnit: number }
-  | { readonly ok: false; readonly message: string }
+export type SvgReading = Result<{ readonly element: Element; readonly mmPerUnit: number }, Refusal>
 
 /**
  * The first element of an SVG that is asked for, with the drawing's true size. The file is parsed as a
@@ -35,9 +34,7 @@ export function readSvg(
 }
 
 /** An SVG’s root, or why it is not read. */
-function openSvg(
-  text: string,
-): { readonly ok: true; readonly root: Element } | { readonly ok: false; readonly message: string } {
+function openSvg(text: string): Result<{ readonly root: Element }, Refusal> {
   const document = new DOMParser().parseFromString(text, 'image/svg+xml')
   const root = document.documentElement
   if (document.querySelector('parsererror') || root.localName !== 'svg')
@@ -47,9 +44,7 @@ function openSvg(
   return { ok: true, root }
 }
 
-export type PathReading =
-  | { readonly ok: true; readonly path: string; readonly mmPerUnit: number }
-  | { readonly ok: false; readonly message: string }
+export type PathReading = Result<{ readonly path: string; readonly mmPerUnit: number }, Refusal>
 
 /** Elements that draw a line, and their path data. */
 const PATH_OF: Readonly<Record<string, (of: (name: string) => number, element: Element) => string>> = {

@@ -71,7 +71,7 @@ const card = (walk: Partial<CardInput['walk']> = {}, over: Partial<CardInput> = 
     ...over,
   })
 const reason = (severity: JobReason['severity'], message: string): JobReason => ({
-  code: 'c',
+  code: 'fine-both',
   about: 'setup',
   severity,
   message,

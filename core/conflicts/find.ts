@@ -1,5 +1,11 @@
-import { CONFLICT_RULES } from './rules'
-import type { Conflict, ConflictInput, Severity } from './types'
+import { CONFLICT_RULES, type ConflictCode } from './rules'
+import type { ConflictInput, Finding, Severity } from './types'
+
+/** Something in a setup that does not go with something else in it. */
+export interface Conflict extends Finding {
+  readonly code: ConflictCode
+  readonly severity: Severity
+}
 
 const ORDER: readonly Severity[] = ['stop', 'warn', 'note']
 
@@ -25,7 +31,7 @@ export interface TensionDoubt {
   readonly start: number | null
 }
 
-const ABOUT_TENSION: ReadonlySet<string> = new Set([
+const ABOUT_TENSION: ReadonlySet<ConflictCode> = new Set([
   'tension-carried',
   'tension-far',
   'tension-low-for-ridge',

@@ -1,5 +1,5 @@
-export { findConflicts, tensionDoubt, type TensionDoubt } from './find'
-export { CONFLICT_RULES } from './rules'
+export { findConflicts, tensionDoubt, type Conflict, type TensionDoubt } from './find'
+export { CONFLICT_RULES, type ConflictCode } from './rules'
 export type { ConflictRule } from './rule'
-export type { Conflict, ConflictInput, Mend, Severity, ThreadedBlade } from './types'
+export type { ConflictInput, Mend, Severity, ThreadedBlade } from './types'
 export { stitchFacts } from './stitchFacts'

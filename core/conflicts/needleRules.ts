@@ -47,7 +47,7 @@ const widerMend = (input: ConflictInput): Mend => {
  * What speaks against the needle: the holes it must pass, the cloth, the thread's weight, its wear. Source:
  * common practice.
  */
-export const NEEDLE_RULES: readonly ConflictRule[] = [
+export const NEEDLE_RULES = [
   {
     code: 'several-single-hole-plate',
     severity: 'stop',
@@ -262,4 +262,4 @@ export const NEEDLE_RULES: readonly ConflictRule[] = [
           }
         : null,
   },
-]
+] as const satisfies readonly ConflictRule[]

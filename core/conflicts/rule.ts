@@ -6,13 +6,13 @@ import {
   threadClassOf,
   type ThreadClass,
 } from '#core/pairing'
-import type { Conflict, ConflictInput, Severity, ThreadedBlade } from './types'
+import type { ConflictInput, Finding, Severity, ThreadedBlade } from './types'
 
 /** One thing that does not go with another. Returns null while it does, or while too little is known. */
 export interface ConflictRule {
   readonly code: string
   readonly severity: Severity
-  readonly find: (input: ConflictInput) => Omit<Conflict, 'code' | 'severity'> | null
+  readonly find: (input: ConflictInput) => Finding | null
 }
 
 /** Whether more than one blade is in. */

@@ -14,7 +14,7 @@ const isWeak = (thread: ThreadFacts | null) =>
 const PINTUCK_WIDEST_MM = 2.5
 
 /** What speaks against the cloth, what is behind it, and the stitch. Source: common practice. */
-export const SEWING_RULES: readonly ConflictRule[] = [
+export const SEWING_RULES = [
   {
     code: 'cotton-on-knit',
     severity: 'warn',
@@ -178,4 +178,4 @@ export const SEWING_RULES: readonly ConflictRule[] = [
           }
         : null,
   },
-]
+] as const satisfies readonly ConflictRule[]

@@ -101,9 +101,8 @@ export type Mend =
   | { readonly kind: 'length'; readonly label: string; readonly lengthMm: number }
   | { readonly kind: 'stabilizer'; readonly label: string; readonly stabilizer: StabilizerKind }
 
-export interface Conflict {
-  readonly code: string
-  readonly severity: Severity
+/** What a rule says of a setup that breaks it. */
+export interface Finding {
   /** What is wrong and what to do. */
   readonly message: string
   readonly why: string

@@ -1,3 +1,5 @@
+export type { Refusal, Result } from './result'
+
 /**
  * Codes a caller may branch on.
  *

@@ -1,3 +1,4 @@
+import type { Result } from '#core/errors'
 import { requireInRange } from '#core/errors'
 import type { Measurement } from '#core/measured'
 import type { PlaneMap, Span } from '#core/measure'
@@ -15,7 +16,6 @@ export type UnreadReason = 'short' | 'coarse' | 'faint' | 'unclear'
 
 /** A row as it was read from a photo. */
 export interface RowReading {
-  readonly ok: true
   /** From the first hole to the last. */
   readonly stitches: number
   /** One stitch along the row, in mm: the mean, and how well that is known. */
@@ -27,10 +27,7 @@ export interface RowReading {
   /** Every hole or tip that was found, in px of the photo. */
   readonly holesPx: readonly Point[]
 }
-export interface RowUnread {
-  readonly ok: false
-  readonly reason: UnreadReason
-}
+export type RowResult = Result<RowReading, { readonly reason: UnreadReason }>
 
 export const UNREAD_WORDS: Readonly<Record<UnreadReason, string>> = {
   short: 'Mark a longer piece of the row: three stitches or more.',
@@ -70,7 +67,7 @@ export function readRow(
   look: RowLook,
   span: Span,
   halfMm: number,
-): RowReading | RowUnread {
+): RowResult {
   requireInRange(halfMm, 'halfMm', 0.5, 15)
   const [from, to] = span.map(map.toMm) as [Point, Point]
   const longMm = requireInRange(apart(from, to), 'span', 0.1, 5000)

@@ -1,8 +1,8 @@
+import type { Refusal, Result } from '#core/errors'
 import { parseDecimal } from '#core/units'
 import type { Drop } from './landing'
 
-export type DropsReading =
-  { readonly ok: true; readonly drops: readonly Drop[] } | { readonly ok: false; readonly message: string }
+export type DropsReading = Result<{ readonly drops: readonly Drop[] }, Refusal>
 
 /** More drops than any machine's memory for one pattern. */
 const MOST_DROPS = 2000

@@ -32,6 +32,8 @@ const OPERATORS: Readonly<Record<string, '+' | '−' | '×' | '÷'>> = {
 }
 const UNITS = { mm: 1, cm: 10, in: MM_PER_INCH } as const
 type Unit = keyof typeof UNITS
+/** What a bare number is in. */
+const TYPED_AS: Readonly<Record<LengthUnit, Unit>> = { mm: 'mm', inch: 'in' }
 
 const MIXED = /(\d+)[ -](\d+)\/(\d+)(?![\d.,/])/y
 const FRACTION = /(\d+)\/(\d+)(?![\d.,/])/y
@@ -62,7 +64,7 @@ interface Factor extends Quantity {
  * readLength('1/4', 'mm') // { mm: 6.35, said: '1/4 in' }
  */
 export function readLength(text: string, unit: LengthUnit): TypedLength | null {
-  const shown: Unit = unit === 'inch' ? 'in' : 'mm'
+  const shown = TYPED_AS[unit]
   const read = readSum(plainText(text), { hasUnits: true, shown })
   if (!read) return null
   const mm = read.total.value * UNITS[read.total.unit ?? shown]

@@ -4,6 +4,7 @@ export {
   type BladeFit,
   type JobInput,
   type JobReason,
+  type JobReasonCode,
   type JobVerdict,
   type JobWord,
 } from './judge'

@@ -1,4 +1,11 @@
-import { type Conflict, type ConflictInput, findConflicts, type Mend, type Severity } from '#core/conflicts'
+import {
+  type Conflict,
+  type ConflictCode,
+  type ConflictInput,
+  findConflicts,
+  type Mend,
+  type Severity,
+} from '#core/conflicts'
 import type { BladeName } from '#core/needle'
 import { type Fit, fitThread, type ThreadFit } from '#core/pairing'
 import {
@@ -27,9 +34,12 @@ export interface JobInput {
   readonly isHandWalked?: boolean
 }
 
+/** What a verdict may rest on. */
+export type JobReasonCode = ConflictCode | ReasonCode | 'touching' | 'thread-tight' | 'thread-loose'
+
 /** One thing that was looked at, and what came of it. */
 export interface JobReason {
-  readonly code: string
+  readonly code: JobReasonCode
   /** How wide it swings, or what does not go together. */
   readonly about: 'swing' | 'setup'
   readonly severity: 'stop' | 'mind' | 'note'
@@ -98,7 +108,7 @@ const NOTHING_KNOWN: Evidence = {
 }
 
 /** What a conflict says better, because it offers the mend. */
-const SAID_BY: Readonly<Record<string, readonly string[]>> = {
+const SAID_BY: Readonly<Partial<Record<JobReasonCode, readonly ConflictCode[]>>> = {
   'single-hole': ['several-single-hole-plate', 'several-single-hole-foot', 'swing-single-hole'],
   'thread-loose': ['needle-too-big'],
 }
@@ -190,6 +200,6 @@ function fitReason({ blade, fit, fill, practiceWhy }: Seated): JobReason[] {
   }
 }
 
-function swingReason(code: string, severity: JobReason['severity'], message: string): JobReason {
+function swingReason(code: JobReasonCode, severity: JobReason['severity'], message: string): JobReason {
   return { code, about: 'swing', severity, message, why: null, mend: null }
 }

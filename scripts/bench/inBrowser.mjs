@@ -27,24 +27,64 @@ export async function measureSlowly() {
   try {
     return await withServer(4590, async address => {
       const slow = await measureSlow(driver, address)
-      await driver.get(address)
-      await shown(driver, 'svg.plate')
-      await driver.sleep(5000)
-      await held(driver)
+      const starts = await measureSlowStarts(driver, address)
       const width = await driver.executeAsyncScript(page.drag, true)
-      const { tucks, band } = await measurePlanner(driver, address)
+      const { tucks, band, row } = await measurePlanner(driver, address)
       const leaf = await measureLeaf(driver, address)
       const drags = [
         { what: 'Stitch width', ...width },
         { what: 'Spacing of 24 tucks', ...tucks },
         { what: 'Rows of a band', ...band },
+        { what: 'A row of topstitching', ...row },
         { what: 'A point of a leaf', ...leaf },
       ]
-      return { ...slow, drags }
+      return { ...slow, starts, drags, files: await measureFiles(driver, address) }
     })
   } finally {
     await driver.quit()
   }
+}
+
+/** From asking for the page to its plate, all of it in the browser's own cache; the page stays slow. */
+async function measureSlowStarts(driver, address) {
+  await driver.get(address)
+  await shown(driver, 'svg.plate')
+  await driver.sleep(5000)
+  await held(driver)
+  const starts = []
+  for (let times = 0; times < STARTS; times++) {
+    await driver.get(address)
+    starts.push(await driver.executeAsyncScript(page.shownAt))
+    await driver.sleep(5000)
+  }
+  return starts
+}
+
+/** Sheets for the printer, each from its press until it is there. */
+async function measureFiles(driver, address) {
+  await driver.get(`${address}/swatches`)
+  await shown(driver, 'article.swatch')
+  await driver.sleep(3000)
+  const labels = await timeFile(driver, 'Labels')
+  await driver.get(`${address}/card`)
+  await shown(driver, 'section.dials')
+  const print = By.xpath('//button[normalize-space()="Print"]')
+  await driver.wait(until.elementLocated(print), 20_000).click()
+  const wanted = By.xpath('//button[starts-with(normalize-space(), "Card, A6")]')
+  await driver.wait(until.elementLocated(wanted), 20_000)
+  const card = await timeFile(driver, 'Card, A6')
+  return [
+    { what: 'Labels for the 31 swatches of the demo', runs: labels },
+    { what: 'The bench card', runs: card },
+  ]
+}
+async function timeFile(driver, words) {
+  const runs = []
+  for (let times = 0; times < STARTS; times++) {
+    runs.push(await driver.executeAsyncScript(page.timeFile, words))
+    await driver.sleep(1000)
+  }
+  return runs
 }
 
 async function openBrowser() {
@@ -127,7 +167,8 @@ async function measureDragging(driver) {
 async function measurePlanner(driver, address) {
   const tucks = await moved(driver, `${address}/pintucks?piece=demo-piece-front`, 'Spacing of the tucks')
   const band = await moved(driver, `${address}/band?piece=demo-piece-collarband`, 'Overlap of rows 1 and 2')
-  return { tucks, band }
+  const row = await moved(driver, `${address}/topstitch?piece=demo-piece-pocket`, 'Row 1 from the edge')
+  return { tucks, band, row }
 }
 async function moved(driver, address, handle) {
   await driver.get(address)

@@ -19,9 +19,9 @@ const USEFUL = {
   '/card': 'section.dials',
   '/putback': 'main section.card ol li',
   '/care': 'main section.card ul li',
-  '/trial': 'main svg.large',
+  '/trial': 'main svg.large path',
   '/signs': 'main section.card button',
-  '/practice': 'main svg.large',
+  '/practice': 'main svg.large path',
   '/pintucks': 'main .frame svg',
   '/topstitch': 'main .frame svg',
   '/edge': 'main .frame svg',
@@ -73,6 +73,8 @@ export async function measureSlow(driver, address) {
   try {
     const views = await everyView(driver, paths)
     const keys = await everyField(driver)
+    // A piece whose outline is letters: each key makes another outline.
+    keys.push(...(await fieldsOf(driver, '/edge?piece=demo-piece-banner', 'Letters')))
     return { views, keys, loopMs: await driver.executeScript(page.calibrate) }
   } finally {
     await held(driver, 1)
@@ -101,29 +103,37 @@ async function everyView(driver, paths) {
 }
 
 async function goTo(driver, path) {
-  const times = await driver.executeAsyncScript(page.goAndSettle, path, USEFUL[path])
-  if (times === null) throw new Error(`${path} never showed ${USEFUL[path]}`)
+  const useful = USEFUL[path.split('?')[0]]
+  const times = await driver.executeAsyncScript(page.goAndSettle, path, useful)
+  if (times === null) throw new Error(`${path} never showed ${useful}`)
   return times
 }
 
-/** Ten keys in every number field of the views: until the frame that shows each, the slowest of them. */
 async function everyField(driver) {
   const all = []
-  for (const path of FIELD_VIEWS) {
-    await goTo(driver, path)
-    const count = await driver.executeScript(page.numberFields)
-    for (let at = 0; at < count; at++) {
-      const field = await driver.executeScript(page.numberField, at)
-      if (!field) continue
-      const name = await field.getAccessibleName()
-      await driver.executeScript(page.watchKeys)
-      await field.click()
-      // A digit and its Backspace: half a number on the way to another, as a person types.
-      for (let pressed = 0; pressed < KEYS_A_FIELD; pressed += 2)
-        for (const key of ['1', BACKSPACE])
-          await driver.actions().keyDown(key).keyUp(key).pause(BETWEEN_KEYS_MS).perform()
-      all.push({ path, name, runs: await driver.executeAsyncScript(page.keyTimes) })
-    }
+  for (const path of FIELD_VIEWS) all.push(...(await fieldsOf(driver, path)))
+  return all
+}
+
+/**
+ * Ten keys in every number field of a view, or in the one with this label: until the frame that shows each,
+ * the slowest of them.
+ */
+async function fieldsOf(driver, path, label = null) {
+  const all = []
+  await goTo(driver, path)
+  const count = await driver.executeScript(page.typedFields, label)
+  for (let at = 0; at < count; at++) {
+    const field = await driver.executeScript(page.typedField, at)
+    if (!field) continue
+    const name = await field.getAccessibleName()
+    await driver.executeScript(page.watchKeys)
+    await field.click()
+    // A digit and its Backspace: half a number on the way to another, as a person types.
+    for (let pressed = 0; pressed < KEYS_A_FIELD; pressed += 2)
+      for (const key of ['1', BACKSPACE])
+        await driver.actions().keyDown(key).keyUp(key).pause(BETWEEN_KEYS_MS).perform()
+    all.push({ path, name, runs: await driver.executeAsyncScript(page.keyTimes) })
   }
   return all
 }

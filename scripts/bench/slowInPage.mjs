@@ -41,7 +41,7 @@ export function goAndSettle(path, useful, done) {
   }
   const look = () => {
     const now = performance.now()
-    if (usefulMs === null && location.pathname === path && document.querySelector(useful))
+    if (usefulMs === null && path.startsWith(location.pathname) && document.querySelector(useful))
       usefulMs = now - begun
     if (now - begun > GIVEN_UP_MS) done(null)
     else if (usefulMs !== null && now - changedAt > STILL_MS) finish()
@@ -51,15 +51,16 @@ export function goAndSettle(path, useful, done) {
   $router.push(path)
 }
 
-/** How many number fields of the view can be typed into. */
-export function numberFields() {
-  const fields = [...document.querySelectorAll('main input')]
-  window.benchFields = fields.filter(
-    field => field.inputMode === 'decimal' || field.inputMode === 'numeric' || field.type === 'number',
-  )
+/** How many number fields of the view can be typed into; with a label, those that have it. */
+export function typedFields(label) {
+  const isWanted = field =>
+    label === null
+      ? field.inputMode === 'decimal' || field.inputMode === 'numeric' || field.type === 'number'
+      : [...field.labels].some(its => its.innerText.trim() === label)
+  window.benchFields = [...document.querySelectorAll('main input')].filter(isWanted)
   return window.benchFields.length
 }
-export function numberField(at) {
+export function typedField(at) {
   const field = window.benchFields[at]
   if (!field?.isConnected || field.disabled || field.getBoundingClientRect().height === 0) return null
   field.scrollIntoView({ block: 'center' })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { judgeJob } from '#core/verdict'
+import { type JobReasonCode, judgeJob } from '#core/verdict'
 import { demoBackup } from '#shared/demo'
 import { feetGuiding, jobInputOf, type PairingTables, swapFor, USUAL_ROW_MM } from '#shared/inputs'
 import { DEFAULT_SETTINGS } from '#shared/records'
@@ -11,7 +11,7 @@ const tables: PairingTables = { ...demoTables, pieces: new Map() }
 const banner = records.pieces.find(({ id }) => id === 'demo-plan-banner')!.setup
 const reasonsOf = (setup: SetupContent, owned = tables) =>
   judgeJob(jobInputOf(setup, owned, DEFAULT_SETTINGS))
-const swap = (code: string, setup: SetupContent, owned = tables) =>
+const swap = (code: JobReasonCode, setup: SetupContent, owned = tables) =>
   swapFor(code, setup, reasonsOf(setup, owned), owned, DEFAULT_SETTINGS)
 const codes = (setup: SetupContent) =>
   reasonsOf(setup)

@@ -1,5 +1,5 @@
 import { needleNameAndType } from '#core/needle'
-import { judgeJob, type JobVerdict, mendedBy, type OwnedPart } from '#core/verdict'
+import { type JobReasonCode, judgeJob, type JobVerdict, mendedBy, type OwnedPart } from '#core/verdict'
 import type { Settings } from '../records'
 import type { SetupContent } from '../setup'
 import { jobInputOf } from './job'
@@ -26,7 +26,7 @@ const MOST_TRIED = 80
  * @returns null: none owned does, or no part would.
  */
 export function swapFor(
-  code: string,
+  code: JobReasonCode,
   setup: SetupContent,
   now: JobVerdict,
   tables: PairingTables,
@@ -47,7 +47,12 @@ export function swapFor(
   return candidatesFor(code, part, setup, tables).slice(0, MOST_TRIED).find(mends) ?? null
 }
 
-function candidatesFor(code: string, part: OwnedPart, setup: SetupContent, tables: PairingTables): Swap[] {
+function candidatesFor(
+  code: JobReasonCode,
+  part: OwnedPart,
+  setup: SetupContent,
+  tables: PairingTables,
+): Swap[] {
   switch (part) {
     case 'needle':
       return otherNeedles(code, setup, tables)
@@ -67,7 +72,7 @@ function candidatesFor(code: string, part: OwnedPart, setup: SetupContent, table
 }
 
 /** Another of as many blades; where the machine takes one alone, that. Those most like it come first. */
-function otherNeedles(code: string, setup: SetupContent, tables: PairingTables): Swap[] {
+function otherNeedles(code: JobReasonCode, setup: SetupContent, tables: PairingTables): Swap[] {
   const { needle } = setupPartsOf(setup, tables)
   if (!needle) return []
   const construction = code === 'several-side-hook' ? 'single' : needle.construction

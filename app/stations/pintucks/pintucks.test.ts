@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest'
 import { outlineOfSvg } from '~/planner/svgOutline'
 import { widthsOfOutline } from './widthsOfOutline'

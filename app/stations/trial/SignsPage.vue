@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { SIGN_PLACES, SIGNS, type SignId, type Suspect } from '#core/signs'
 import { useSuspects } from './useSuspects'
 
@@ -11,6 +12,8 @@ const PLACE_WORDS = {
   after: 'After',
 } as const
 const items = SIGNS.map(({ id: value, words: label, place }) => ({ value, label, place }))
+/** On a phone the suspects must be in view: there the signs fold into one line. */
+const isPhone = useMediaQuery('(max-width: 800px)')
 const groups = SIGN_PLACES.map(place => ({ place, items: items.filter(item => item.place === place) }))
 /** What a row says comes with the address: several signs are asked about together. */
 const given = [useRoute().query.sign].flat()
@@ -39,7 +42,7 @@ function tryIt(suspect: Suspect): void {
         aria-label="What is wrong"
       >
         <UFormField
-          class="narrow"
+          v-if="isPhone"
           label="What do you see?"
         >
           <USelectMenu
@@ -53,14 +56,18 @@ function tryIt(suspect: Suspect): void {
             :search-input="false"
           />
         </UFormField>
-        <UCheckboxGroup
-          v-for="group in groups"
-          :key="group.place"
-          v-model="signs"
-          class="wide"
-          :legend="PLACE_WORDS[group.place]"
-          :items="group.items"
-        />
+        <template v-else>
+          <InTurn
+            v-for="group in groups"
+            :key="group.place"
+          >
+            <UCheckboxGroup
+              v-model="signs"
+              :legend="PLACE_WORDS[group.place]"
+              :items="group.items"
+            />
+          </InTurn>
+        </template>
       </UCard>
       <UCard
         as="section"
@@ -169,17 +176,7 @@ li {
   font-weight: 600;
   color: var(--weld-text);
 }
-.narrow {
-  display: none;
-}
-/* On a phone the suspects must be in view: the signs fold into one line. */
 @media (max-width: 800px) {
-  .narrow {
-    display: block;
-  }
-  .wide {
-    display: none;
-  }
   .station {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it } from 'vitest'
 import { drawMachine, rowsToRead, seeded } from '#core/simulated'
 import { GOAL_FACTS, TRIAL_GOALS, usualPrior } from '#core/trial'

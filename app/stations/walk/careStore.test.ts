@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it } from 'vitest'
 import { demoStores } from '~/../tests/unit/mounting'
 import { useCareStore } from './careStore'

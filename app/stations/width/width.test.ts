@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { findStitch } from '#core/stitch'
 import { judgeSwing, type SwingInput } from '#core/swing'
 import { needleTag } from '#core/needle'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Quantity, SeenRectangle, Span } from '#core/measure'
 import { giveOrTake } from '#core/measured'
-import { ROW_LOOKS, type RowLook, type RowReading, type RowUnread, UNREAD_WORDS } from '#core/photo'
+import { ROW_LOOKS, type RowLook, type RowResult, UNREAD_WORDS } from '#core/photo'
 import type { Point } from '#core/plane'
 import { useFieldProblems } from '~/fields/fieldProblems'
 import { type TakenRow, takenRow } from '../takenRow'
@@ -11,12 +11,7 @@ const { quantity, seen, span, row } = defineProps<{
   quantity: Quantity
   seen: SeenRectangle
   span: Span
-  row: (
-    seen: SeenRectangle,
-    look: RowLook,
-    span: Span,
-    halfMm: number,
-  ) => Promise<RowReading | RowUnread | null>
+  row: (seen: SeenRectangle, look: RowLook, span: Span, halfMm: number) => Promise<RowResult | null>
 }>()
 const emit = defineEmits<{
   holes: [holes: readonly Point[]]
@@ -33,7 +28,7 @@ const look = ref<RowLook>(quantity === 'needle-gap' ? 'twin' : 'straight')
 /** More stitches than anybody counts in one photo. */
 const MOST_COUNTED = 1000
 const halfMm = ref(4)
-const read = shallowRef<RowReading | RowUnread | null>(null)
+const read = shallowRef<RowResult | null>(null)
 const count = ref<number | null>(null)
 const busy = ref(false)
 watch(

@@ -60,79 +60,81 @@ const tall = computed(() => first.value + 2 * FACE_TALL + GAP)
     :viewBox="`${-HALF_LONG} 0 ${2 * HALF_LONG} ${tall}`"
     aria-hidden="true"
   >
-    <g v-if="of === 'all'">
-      <rect
-        :x="-HALF_LONG"
-        :y="surface.right"
-        :width="2 * HALF_LONG"
-        :height="LAYERS"
-        :fill="seam.cloth"
-        stroke="var(--line-strong)"
-        stroke-width="0.05"
-      />
-      <path
-        :d="`M${-HALF_LONG} ${middle}H${HALF_LONG}`"
-        stroke="var(--line-strong)"
-        stroke-width="0.05"
-        stroke-dasharray="0.16 0.12"
-      />
-      <template
-        v-for="side in ['bobbin', 'top'] as const"
-        :key="side"
-      >
+    <InTurn>
+      <g v-if="of === 'all'">
+        <rect
+          :x="-HALF_LONG"
+          :y="surface.right"
+          :width="2 * HALF_LONG"
+          :height="LAYERS"
+          :fill="seam.cloth"
+          stroke="var(--line-strong)"
+          stroke-width="0.05"
+        />
         <path
-          :d="sides[side]"
-          fill="none"
+          :d="`M${-HALF_LONG} ${middle}H${HALF_LONG}`"
+          stroke="var(--line-strong)"
+          stroke-width="0.05"
+          stroke-dasharray="0.16 0.12"
+        />
+        <template
+          v-for="side in ['bobbin', 'top'] as const"
+          :key="side"
+        >
+          <path
+            :d="sides[side]"
+            fill="none"
+            stroke="var(--ink)"
+            :stroke-width="THREAD + 0.08"
+          />
+          <path
+            :d="sides[side]"
+            fill="none"
+            :stroke="side === 'top' ? top : seam.bobbinApart"
+            :stroke-width="THREAD"
+          />
+        </template>
+      </g>
+      <g
+        v-for="(face, i) in faces"
+        :key="face.name"
+        :transform="`translate(0 ${first + i * (FACE_TALL + GAP)})`"
+      >
+        <rect
+          :x="-HALF_LONG"
+          :width="2 * HALF_LONG"
+          :height="FACE_TALL"
+          rx="0.12"
+          :fill="seam.cloth"
+          stroke="var(--line-strong)"
+          stroke-width="0.05"
+        />
+        <path
+          :d="`M${-HALF_LONG} ${FACE_TALL / 2}H${HALF_LONG}`"
           stroke="var(--ink)"
           :stroke-width="THREAD + 0.08"
         />
         <path
-          :d="sides[side]"
-          fill="none"
-          :stroke="side === 'top' ? top : seam.bobbinApart"
+          :d="`M${-HALF_LONG} ${FACE_TALL / 2}H${HALF_LONG}`"
+          :stroke="face.lies"
           :stroke-width="THREAD"
         />
-      </template>
-    </g>
-    <g
-      v-for="(face, i) in faces"
-      :key="face.name"
-      :transform="`translate(0 ${first + i * (FACE_TALL + GAP)})`"
-    >
-      <rect
-        :x="-HALF_LONG"
-        :width="2 * HALF_LONG"
-        :height="FACE_TALL"
-        rx="0.12"
-        :fill="seam.cloth"
-        stroke="var(--line-strong)"
-        stroke-width="0.05"
-      />
-      <path
-        :d="`M${-HALF_LONG} ${FACE_TALL / 2}H${HALF_LONG}`"
-        stroke="var(--ink)"
-        :stroke-width="THREAD + 0.08"
-      />
-      <path
-        :d="`M${-HALF_LONG} ${FACE_TALL / 2}H${HALF_LONG}`"
-        :stroke="face.lies"
-        :stroke-width="THREAD"
-      />
-      <ellipse
-        :cy="FACE_TALL / 2"
-        :rx="face.shows > 0 ? 0.1 + face.shows / 2 : 0.1"
-        :ry="THREAD / 2 + 0.05"
-        fill="var(--ink)"
-      />
-      <rect
-        v-if="face.shows > 0"
-        :x="-face.shows / 2"
-        :y="FACE_TALL / 2 - THREAD / 2"
-        :width="face.shows"
-        :height="THREAD"
-        :rx="Math.min(THREAD, face.shows) / 2"
-        :fill="face.comes"
-      />
-    </g>
+        <ellipse
+          :cy="FACE_TALL / 2"
+          :rx="face.shows > 0 ? 0.1 + face.shows / 2 : 0.1"
+          :ry="THREAD / 2 + 0.05"
+          fill="var(--ink)"
+        />
+        <rect
+          v-if="face.shows > 0"
+          :x="-face.shows / 2"
+          :y="FACE_TALL / 2 - THREAD / 2"
+          :width="face.shows"
+          :height="THREAD"
+          :rx="Math.min(THREAD, face.shows) / 2"
+          :fill="face.comes"
+        />
+      </g>
+    </InTurn>
   </svg>
 </template>

@@ -100,20 +100,18 @@ defineExpose({
         :class="{ chosen: isChosen(step), target: target === step, beside: isBeside(step) }"
         @click="take(step)"
       >
-        <InTurn>
-          <CrossingPicture
-            v-if="name === 'show'"
-            :seam="seam"
-            :reading="step"
-            class="large"
-          />
-          <RidgePicture
-            v-else
-            :seam="seam"
-            :reading="step"
-            class="large"
-          />
-        </InTurn>
+        <CrossingPicture
+          v-if="name === 'show'"
+          :seam="seam"
+          :reading="step"
+          class="large"
+        />
+        <RidgePicture
+          v-else
+          :seam="seam"
+          :reading="step"
+          class="large"
+        />
         <span class="said">
           <RowPicture
             v-if="name === 'show'"

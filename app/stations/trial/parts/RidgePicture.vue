@@ -46,49 +46,51 @@ const under = FLAT + CLOTH / 2 + THREAD / 2
     :viewBox="`${-HALF_WIDE} 0 ${2 * HALF_WIDE} ${TALL}`"
     aria-hidden="true"
   >
-    <path
-      :d="`M${-HALF_WIDE} ${FLAT}H${HALF_WIDE}`"
-      stroke="var(--line-strong)"
-      stroke-width="0.05"
-      stroke-dasharray="0.16 0.12"
-    />
-    <path
-      :d="d"
-      fill="none"
-      stroke="var(--line-strong)"
-      :stroke-width="CLOTH + 0.1"
-      stroke-linejoin="round"
-    />
-    <path
-      :d="d"
-      fill="none"
-      :stroke="seam.cloth"
-      :stroke-width="CLOTH"
-      stroke-linejoin="round"
-    />
-    <path
-      v-if="rows.length > 1"
-      :d="`M${rows[0]} ${under}H${rows[1]}`"
-      stroke="var(--ink)"
-      :stroke-width="THREAD + 0.08"
-      stroke-linecap="round"
-    />
-    <path
-      v-if="rows.length > 1"
-      :d="`M${rows[0]} ${under}H${rows[1]}`"
-      :stroke="seam.bobbinApart"
-      :stroke-width="THREAD"
-      stroke-linecap="round"
-    />
-    <circle
-      v-for="(x, i) in rows"
-      :key="x"
-      :cx="x"
-      :cy="FLAT - CLOTH / 2"
-      :r="THREAD / 2 + 0.04"
-      :fill="seam.blades[i > 0 ? seam.blades.length - 1 : 0]!.colour"
-      stroke="var(--ink)"
-      stroke-width="0.06"
-    />
+    <InTurn>
+      <path
+        :d="`M${-HALF_WIDE} ${FLAT}H${HALF_WIDE}`"
+        stroke="var(--line-strong)"
+        stroke-width="0.05"
+        stroke-dasharray="0.16 0.12"
+      />
+      <path
+        :d="d"
+        fill="none"
+        stroke="var(--line-strong)"
+        :stroke-width="CLOTH + 0.1"
+        stroke-linejoin="round"
+      />
+      <path
+        :d="d"
+        fill="none"
+        :stroke="seam.cloth"
+        :stroke-width="CLOTH"
+        stroke-linejoin="round"
+      />
+      <path
+        v-if="rows.length > 1"
+        :d="`M${rows[0]} ${under}H${rows[1]}`"
+        stroke="var(--ink)"
+        :stroke-width="THREAD + 0.08"
+        stroke-linecap="round"
+      />
+      <path
+        v-if="rows.length > 1"
+        :d="`M${rows[0]} ${under}H${rows[1]}`"
+        :stroke="seam.bobbinApart"
+        :stroke-width="THREAD"
+        stroke-linecap="round"
+      />
+      <circle
+        v-for="(x, i) in rows"
+        :key="x"
+        :cx="x"
+        :cy="FLAT - CLOTH / 2"
+        :r="THREAD / 2 + 0.04"
+        :fill="seam.blades[i > 0 ? seam.blades.length - 1 : 0]!.colour"
+        stroke="var(--ink)"
+        stroke-width="0.06"
+      />
+    </InTurn>
   </svg>
 </template>
