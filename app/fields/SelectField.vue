@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T extends string">
-import { unrefElement } from '@vueuse/core'
-import type { ComponentPublicInstance } from 'vue'
+import type { Fault } from '~/asking/asker'
+import type OpenList from './OpenList.vue'
 
 /** One of several choices; of many, one types what one looks for. Takes its errors from the form. */
 const model = defineModel<T>({ required: true })
@@ -20,7 +20,6 @@ const {
   /** What a choice that is not in the list is called: never its id. @defaultValue 'gone from the book' */
   outside?: (value: T) => string
 }>()
-const MANY = 12
 /** The kit's lists have no empty value: no choice goes by this one in them. */
 const NO_CHOICE = '-'
 const listed = computed((): { value: string; label: string }[] => {
@@ -34,47 +33,47 @@ const chosen = computed<string>({
     model.value = (value === NO_CHOICE ? '' : value) as T
   },
 })
-/** Until someone is near it is a button that looks like the list: the kit's own is made of twenty parts. */
-const isNear = ref(false)
-const opensAtOnce = ref(false)
-const field = useTemplateRef<HTMLElement | ComponentPublicInstance>('field')
 const said = computed(() => listed.value.find(({ value }) => value === chosen.value)?.label)
-async function come(how: 'near' | 'focused' | 'opened'): Promise<void> {
-  opensAtOnce.value = how === 'opened'
-  isNear.value = true
-  if (how === 'near') return
-  await nextTick()
-  unrefElement(field)?.querySelector<HTMLElement>('[role="combobox"]')?.focus()
+/** Until someone comes it is a button that looks like the list: the kit's own is made of twenty parts. */
+const opened = shallowRef<typeof OpenList | null>(null)
+const how = ref<'near' | 'focused' | 'opened'>('near')
+const fault = ref<Fault | null>(null)
+async function come(now: typeof how.value): Promise<void> {
+  fault.value = null
+  // Whoever has the focus keeps it, wherever the pointer is.
+  if (now !== 'near') how.value = now
+  try {
+    opened.value = (await import('./OpenList.vue')).default
+  } catch {
+    fault.value = 'not-loaded'
+  }
 }
 </script>
 
 <template>
   <UFormField
-    ref="field"
     :name="name"
     :label="label"
     :ui="bare ? { labelWrapper: 'sr-only' } : {}"
   >
+    <component
+      :is="opened"
+      v-if="opened"
+      v-model="chosen"
+      :label="label"
+      :items="listed"
+      :how="how"
+    />
     <ListButton
-      v-if="!isNear"
+      v-else
       :said="said"
       @come="come"
     />
-    <USelectMenu
-      v-else-if="items.length > MANY"
-      v-model="chosen"
-      role="combobox"
-      value-key="value"
-      :aria-label="label"
-      :items="listed"
-      :default-open="opensAtOnce"
-      :search-input="{ placeholder: 'Search', icon: 'i-lucide-search' }"
-    />
-    <USelect
-      v-else
-      v-model="chosen"
-      :items="listed"
-      :default-open="opensAtOnce"
+    <AskFault
+      v-if="fault"
+      what="The list to choose from"
+      :fault="fault"
+      @again="come('opened')"
     />
   </UFormField>
 </template>

@@ -2,7 +2,7 @@
 import KitFormField from '@nuxt/ui/components/FormField.vue'
 import KitSelect from '@nuxt/ui/components/Select.vue'
 import { flushPromises, mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { beforeAll, describe, expect, it } from 'vitest'
 import { h } from 'vue'
 import SelectField from '~/fields/SelectField.vue'
 import { looks } from '~/../tests/unit/looks'
@@ -60,6 +60,8 @@ describe('a list to choose from', () => {
     return mount(SelectField, { props, attachTo: document.body })
   }
   const list = () => document.querySelector<HTMLElement>('[role="combobox"]')!
+  // It is loaded by then, as it is a few seconds after the page came.
+  beforeAll(() => import('~/fields/OpenList.vue'))
   const isKits = () => list().hasAttribute('aria-controls')
   it('says what is chosen, and nothing of what could be', () => {
     const field = shown()

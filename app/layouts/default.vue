@@ -99,6 +99,7 @@ whenever(
         requestIdleCallback(() => {
           // What does not come now is asked for again when one goes there.
           for (const { path } of ALL_VIEWS) preloadRouteComponents(path).catch(() => {})
+          import('~/fields/OpenList.vue').catch(() => {})
           // From here on the verdict begins where own swatches say.
           import('~/stores/start').then(
             ({ useStartStore }) => useStartStore(),

@@ -45,7 +45,7 @@ export function drag(moves, done) {
   const finish = () => done({ frames, lag, most, worst, longest: Math.max(0, ...tasks), count: tasks.length })
   const lags = () => {
     const dial = document.querySelector('input.big').value
-    const span = document.querySelector('svg.plate').textContent.match(/blades span ([\d.]+)/)[1]
+    const span = document.querySelector('svg.plate').textContent.match(/needles sweep ([\d.]+)/)[1]
     return Number(dial) !== wanted || Math.abs(Number(span) - wanted - 2.8) > 0.051
   }
   const step = () => {

@@ -236,6 +236,16 @@ describe('a view', () => {
   })
 })
 
+describe('the kit’s list', () => {
+  it('is said not to load where one comes to choose, and opens when it is back', async () => {
+    await takeAway(fileOf('app/fields/OpenList.vue'))
+    await open(driver, `${inject('demo')}/pairing`)
+    await press(driver, 'combobox', 'Gap')
+    await untilSaidAndBack('The list to choose from')
+    await byRole(driver, 'option', 'any gap')
+  })
+})
+
 const photo = () => {
   const file = join(mkdtempSync(join(tmpdir(), 'lacy-spool-photo-')), 'foot.png')
   writeFileSync(file, footBesideCard().png)
