@@ -85,19 +85,20 @@ export async function measureSlow(driver, address) {
 export const held = (driver, rate = RATE) =>
   driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate })
 
+/** To and fro between every two neighbours: each way is a change of view that counts. */
 async function everyView(driver, paths) {
   const views = []
   for (const [i, path] of paths.entries()) {
-    const neighbours = [paths.at(i - 1), paths[(i + 1) % paths.length]]
-    for (const from of neighbours) {
-      const runs = []
-      // The first time fetches the view's script, which a person pays once: it is not among the runs.
-      for (let times = 0; times <= TIMES; times++) {
-        await goTo(driver, from)
-        runs.push(await goTo(driver, path))
-      }
-      views.push({ path, from, first: runs[0], runs: runs.slice(1) })
-    }
+    const next = paths[(i + 1) % paths.length]
+    const ways = [
+      { path: next, from: path, runs: [] },
+      { path, from: next, runs: [] },
+    ]
+    await goTo(driver, path)
+    // The first time fetches the view's script, which a person pays once: it is not among the runs.
+    for (let times = 0; times <= TIMES; times++)
+      for (const way of ways) way.runs.push(await goTo(driver, way.path))
+    views.push(...ways.map(way => ({ ...way, first: way.runs[0], runs: way.runs.slice(1) })))
   }
   return views
 }

@@ -64,6 +64,16 @@ describe('labels for swatches', () => {
     await flushPromises()
     expect([labels.progress.value, labels.fault.value, saved, worker.disposed]).toEqual([null, null, [], 1])
   })
+  it('asked for again after Stop are not ended by the round that was given up', async () => {
+    const labels = made()
+    const given = labels.save(['Slate'], labelOf)
+    await flushPromises()
+    labels.stop()
+    void labels.save(['Gold', 'Pearl'], labelOf)
+    await given
+    await flushPromises()
+    expect(labels.progress.value).toEqual({ done: 0, of: 2 })
+  })
   it('say that a part did not load, and can be asked for again', async () => {
     const labels = made()
     await labels.save(['Slate'], () =>
