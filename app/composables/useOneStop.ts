@@ -24,6 +24,18 @@ export function useOneStop(box: Readonly<Ref<HTMLElement | null>>): void {
       if (one.tabIndex !== tab) one.tabIndex = tab
     }
   }
+  /** After the paint, where what can be seen is known: before, asking has the page laid out anew. */
+  let isAsked = false
+  function settleSoon(): void {
+    if (isAsked) return
+    isAsked = true
+    requestAnimationFrame(() =>
+      setTimeout(() => {
+        isAsked = false
+        settle()
+      }),
+    )
+  }
   function go(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return
     const stops = all()
@@ -45,12 +57,12 @@ export function useOneStop(box: Readonly<Ref<HTMLElement | null>>): void {
     last = target as HTMLElement
     settle()
   })
-  useMutationObserver(box, settle, {
+  useMutationObserver(box, settleSoon, {
     childList: true,
     subtree: true,
     attributeFilter: ['disabled', 'aria-current', 'class'],
   })
   // Another width shows others of them.
-  useEventListener('resize', settle)
-  onMounted(settle)
+  useEventListener('resize', settleSoon)
+  onMounted(settleSoon)
 }

@@ -116,10 +116,7 @@ async function everyField(driver) {
   return all
 }
 
-/**
- * Ten keys in every number field of a view, or in the one with this label: until the frame that shows each,
- * the slowest of them.
- */
+/** Ten keys in every number field of a view, or in the one with this label: until the frame showing each. */
 async function fieldsOf(driver, path, label = null) {
   const all = []
   await goTo(driver, path)

@@ -70,14 +70,25 @@ export function typedField(at) {
 /** From now on: how long from each key until the frame that shows what it did. */
 export function watchKeys() {
   window.keyEvents = []
+  window.keysPressed = []
+  window.keyHeard ??=
+    addEventListener('keydown', ({ key, timeStamp }) => window.keysPressed.push([key, timeStamp]), {
+      capture: true,
+    }) ?? true
   window.keyWatcher = new PerformanceObserver(list => window.keyEvents.push(...list.getEntries()))
   window.keyWatcher.observe({ type: 'event', durationThreshold: 16 })
 }
-/** In ms, the slowest first; keys that were shown within a frame are not told. */
+/**
+ * Each press in its order, its key and how long it took in ms; 16 where the browser doesn't tell, as it was
+ * shown within a frame.
+ */
 export function keyTimes(done) {
+  const FRAME_MS = 16
   setTimeout(() => {
     window.keyWatcher.disconnect()
-    const keys = window.keyEvents.filter(({ name }) => name === 'keydown' || name === 'input')
-    done(keys.map(({ duration }) => duration).sort((a, b) => b - a))
+    const told = new Map(
+      window.keyEvents.filter(({ name }) => name === 'keydown').map(its => [its.startTime, its.duration]),
+    )
+    done(window.keysPressed.map(([key, at]) => ({ key, ms: told.get(at) ?? FRAME_MS })))
   }, 500)
 }

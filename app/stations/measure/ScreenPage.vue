@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ID_1, onScreen, screenScale } from '#core/measure'
 import { followPointer } from '~/planner/followPointer'
+import { sliderStep } from '~/planner/sliderStep'
 import { orNull } from '~/planner/orNull'
 import { useKeptNumber } from './useKeptNumber'
 import { useTarget } from './useTarget'
@@ -47,10 +48,8 @@ function drag(pressed: PointerEvent): void {
   })
 }
 function press(event: KeyboardEvent): void {
-  const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
-  if (!by) return
-  event.preventDefault()
-  move(lines[shown.value] + by * (event.shiftKey ? 10 : 0.25))
+  const step = sliderStep(event)
+  if (step !== 0) move(lines[shown.value] + step * (event.shiftKey ? 10 : 0.25))
 }
 /** On a narrow screen the short side is what fits. */
 onMounted(() => {

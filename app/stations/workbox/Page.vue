@@ -258,19 +258,20 @@ function readCsvFile(text: string) {
       :title="`No ${config.one} yet`"
       :description="`Add a ${config.one}, or read a CSV.`"
     />
-    <WorkboxTable
-      v-else
-      :key="table"
-      v-model:selected="selected"
-      v-model:sort-by="sortBy"
-      v-model:down="down"
-      :rows="rows"
-      :columns="config.columns"
-      :show="show"
-      :caption="config.title"
-      :name-of="config.name"
-      @edit="editing = $event"
-    />
+    <InTurn v-else>
+      <WorkboxTable
+        :key="table"
+        v-model:selected="selected"
+        v-model:sort-by="sortBy"
+        v-model:down="down"
+        :rows="rows"
+        :columns="config.columns"
+        :show="show"
+        :caption="config.title"
+        :name-of="config.name"
+        @edit="editing = $event"
+      />
+    </InTurn>
     <RecordModal
       :table="table"
       :title="formTitle"

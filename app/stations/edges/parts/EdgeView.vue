@@ -4,6 +4,7 @@ import { alongSide, landingsOfSide, pulledCount, sideWords } from '#core/edge'
 import { boundsOf, type DrawnPoint, type Placing } from '#core/shape'
 import type { EdgeAnswer } from '#shared/inputs'
 import { followPointer } from '~/planner/followPointer'
+import { sliderStep } from '~/planner/sliderStep'
 import { labelsApart } from '~/planner/labelsApart'
 import { mmOf } from '~/planner/mmOf'
 import { nearestLanding, pathOf, roomRuns } from '../edgeWays'
@@ -171,11 +172,9 @@ function movePull(event: PointerEvent): void {
   if (stitches !== now.of.stitches) emit('recount', now.at, stitches)
 }
 function pressPull(event: KeyboardEvent): void {
-  const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
-  if (by === undefined || !pull.value) return
-  event.preventDefault()
-  event.stopPropagation()
-  emit('recount', pull.value.at, pull.value.of.stitches + by)
+  if (!pull.value) return
+  const step = sliderStep(event)
+  if (step !== 0) emit('recount', pull.value.at, pull.value.of.stitches + step)
 }
 const stitchWords = (stitches: number, lengthMm: number) =>
   `${stitches} stitches, ${inMm(lengthMm / stitches)} from point to point`
@@ -188,10 +187,8 @@ function take(stretch: number, pressed: PointerEvent): void {
   })
 }
 function press(stretch: number, start: number, event: KeyboardEvent): void {
-  const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
-  if (step === undefined) return
-  event.preventDefault()
-  event.stopPropagation()
+  const step = sliderStep(event)
+  if (step === 0) return
   const { from } = plan.value.stretches[stretch]!
   const count = (plan.value.stretches[stretch + 1]?.from ?? plan.value.landings.length) - from
   for (let k = 1; k < count; k++) {

@@ -4,6 +4,7 @@ import { outlineFor } from '#core/colour'
 import type { OutlineFit, PintuckPlan } from '#core/pintucks'
 import type { PintuckPiece } from '#shared/records'
 import { followPointer } from '~/planner/followPointer'
+import { sliderStep } from '~/planner/sliderStep'
 
 /**
  * The flat cloth and the finished front to one scale, the same lines in both: one above the other, or side by
@@ -123,14 +124,13 @@ function shift(tuck: number, byMm: number, firstMm: number, spacingMm: number): 
   if (spaces > 0) emit('spacing', snap(Math.max(gapMm, spacingMm + byMm / spaces)))
 }
 const runMm = (tuck: number) => Math.min(frontTall.value, runs[tuck]![1])
-const KEY_MM = 0.5
+const [EDGE_KEY_MM, SPACE_KEY_MM] = [0.5, 0.1]
 function press(tuck: number, event: KeyboardEvent): void {
-  const way = { ArrowLeft: -KEY_MM, ArrowRight: KEY_MM }[event.key]
-  if (way === undefined) return
-  event.preventDefault()
-  event.stopPropagation()
+  const step = sliderStep(event)
+  if (step === 0) return
   const spaces = Math.max(1, tuck - (plan.group ? Math.floor(tuck / plan.group.of) : 0))
-  shift(tuck, tuck === 0 ? way : Math.sign(way) * spaces * 0.1, made.finishedMm[0]!, plan.spacingMm)
+  const byMm = tuck === 0 ? EDGE_KEY_MM : spaces * SPACE_KEY_MM
+  shift(tuck, step * byMm, made.finishedMm[0]!, plan.spacingMm)
 }
 /** Keys and fingers move the first tuck, and the last: more stops than these only tire. */
 const handles = computed(() => {

@@ -4,6 +4,7 @@ import type { AreaRows, Outline, PlannedRow } from '#core/topstitch'
 import { placesAlong } from '#core/fit'
 import { CORNER_DEG } from '#core/shape'
 import { followPointer } from '~/planner/followPointer'
+import { sliderStep } from '~/planner/sliderStep'
 import { boundsOf, edgePath, needleRows } from '../edgePaths'
 
 /** The edge and its rows to scale, as they will be sewn; rows can be dragged nearer to the edge or away. */
@@ -74,12 +75,10 @@ function take(index: number, event: PointerEvent, mmPerPx: number): void {
     emit('row', index, snap(Math.max(0.5, fromMm - (clientY - fromPx) * mmPerPx)))
   })
 }
+const KEY_MM = 0.1
 function press(index: number, event: KeyboardEvent): void {
-  const way = { ArrowUp: 0.1, ArrowDown: -0.1 }[event.key]
-  if (way === undefined) return
-  event.preventDefault()
-  event.stopPropagation()
-  emit('row', index, snap(Math.max(0.5, rows[index]!.atMm + way)))
+  const step = sliderStep(event)
+  if (step !== 0) emit('row', index, snap(Math.max(0.5, rows[index]!.atMm + step * KEY_MM)))
 }
 /** The lowest side of a row: there it is taken hold of. */
 function handleAt(row: PlannedRow): { x: number; y: number } | null {

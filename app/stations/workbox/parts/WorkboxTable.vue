@@ -21,7 +21,7 @@ const SCROLLER = [
   'scroller h-[calc(100dvh-216px)] min-h-[260px] rounded-xl',
   'border-[1.5px] border-(--line) bg-(--white)',
 ].join(' ')
-const VIRTUAL = { estimateSize: ROW_PX, overscan: 8 }
+const VIRTUAL = { estimateSize: ROW_PX, overscan: 4 }
 const tableColumns = computed((): TableColumn<T>[] => [
   { id: 'select', header: '', size: 44 },
   ...columns.map(({ label }, i) => ({ id: String(i), header: label })),
