@@ -25,12 +25,15 @@ const groups = JSON.parse(readFileSync(coreFile, 'utf8')).files.flatMap(file => 
 // The median: the machines this runs on pause now and then, and a mean would measure the pauses.
 const median = name => groups.flatMap(group => group.benchmarks).find(bench => bench.name === name).median
 
+const { browserRows, coreRows } = await import('./bench/report.mjs')
+const rows = coreRows(median)
+
 say('Browser …')
 const { measureInBrowser, measureSlowly } = await import('./bench/inBrowser.mjs')
-const { benchRows } = await import('./bench/report.mjs')
 const { slowPage } = await import('./bench/slowReport.mjs')
 const [browser, stolen] = await besideOthers(measureInBrowser)
 say('The same on a slow processor …')
+rows.push(...browserRows(browser))
 const [slow, stolenSlowly] = await besideOthers(measureSlowly)
 
 /** What was measured, and how much of this machine's time the host gave to others meanwhile, in percent. */
@@ -62,7 +65,7 @@ Written by \`npm run bench\` on ${machineLine()}; Chromium headless, production 
 
 | what | measured | budget | ratio |
 |---|---|---|---|
-${benchRows(median, browser).join('\n')}
+${rows.join('\n')}
 
 ${notes}
 

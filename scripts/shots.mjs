@@ -63,79 +63,51 @@ async function measureInPhoto(driver) {
   await press(driver, '//button[normalize-space() = "Draw the corners to the edges"]')
   await press(driver, '//button[normalize-space() = "Draw the ends to the edges"]')
 }
-/** Pictures for which something must be pressed first, or which are taken on another device. */
-const ACTED = [
-  {
-    name: 'build-up',
-    path: '/pieces',
-    size: LAPTOP,
+/** What of the demo is shown, by the picture's name, and what must be pressed first. */
+const SCENES = {
+  'build-up': {
     act: async driver => {
       await press(driver, '//button[contains(., "Garland, satin leaf")]')
       await press(driver, '//button[normalize-space() = "Build-up"]')
     },
   },
-  {
-    name: 'pintucks',
-    path: '/pintucks?piece=demo-piece-front',
-    size: LAPTOP,
+  'pintucks': {
+    query: '?piece=demo-piece-front',
     act: driver => press(driver, '//*[@aria-label="Spacing of the tucks"]/ancestor::*[@role="application"]'),
   },
-  {
-    name: 'topstitching',
-    path: '/topstitch?piece=demo-piece-pocket',
-    size: LAPTOP,
+  'topstitching': {
+    query: '?piece=demo-piece-pocket',
     act: driver => press(driver, '//button[starts-with(normalize-space(), "Side 1")]'),
   },
-  {
-    name: 'edge',
-    path: '/edge?piece=demo-piece-lantern',
-    size: LAPTOP,
+  'edge': {
+    query: '?piece=demo-piece-lantern',
     act: driver => press(driver, '//button[@aria-pressed and contains(., "Star")]'),
   },
-  {
-    name: 'lines',
-    path: '/lines?piece=demo-piece-plume',
-    size: LAPTOP,
+  'lines': {
+    query: '?piece=demo-piece-plume',
     act: driver => press(driver, '//button[@aria-label="One step on"]'),
   },
-  {
-    name: 'workbox',
-    path: '/workbox',
-    size: LAPTOP,
-    act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]'),
-  },
-  {
-    name: 'bands',
-    path: '/band?piece=demo-piece-collarband',
-    size: LAPTOP,
+  'workbox': { act: driver => press(driver, '//button[starts-with(normalize-space(), "Threads")]') },
+  'bands': {
+    query: '?piece=demo-piece-collarband',
     act: driver => press(driver, '//button[starts-with(@aria-label, "2 Satin leaf")]'),
   },
-  {
-    name: 'project',
-    path: '/project',
-    size: LAPTOP,
-    act: driver => press(driver, '//button[normalize-space() = "Find the best order"]'),
-  },
-  {
-    name: 'sew-mode',
-    path: '/project-sew',
-    size: LAPTOP,
+  'project': { act: driver => press(driver, '//button[normalize-space() = "Find the best order"]') },
+  'sew-mode': {
     act: async driver => {
       await press(driver, '//button[normalize-space() = "Begin"]')
       await press(driver, '//button[normalize-space() = "Sewn: next"]')
       await press(driver, '//button[normalize-space() = "Take it in hand and begin"]')
     },
   },
-  { name: 'measure-photo', path: '/measure-photo?what=foot-opening', size: LAPTOP, act: measureInPhoto },
-  { name: 'phone', path: '/', size: [390, 844] },
-]
+  'measure-photo': { query: '?what=foot-opening', act: measureInPhoto },
+}
 const { ALL_VIEWS } = await loadModule('/app/stations/index.ts')
-const plain = ALL_VIEWS.filter(({ shot }) => shot).map(({ shot, path }) => ({
-  name: shot,
-  path,
-  size: LAPTOP,
-}))
-const VIEWS = [...plain, ...ACTED]
+const pictured = ALL_VIEWS.filter(({ shot }) => shot !== null).map(({ shot, path }) => {
+  const { query = '', act } = SCENES[shot] ?? {}
+  return { name: shot, path: path + query, size: LAPTOP, act }
+})
+const VIEWS = [...pictured, { name: 'phone', path: '/', size: [390, 844] }]
 
 /** Still once two pictures a quarter of a second apart are the same. */
 async function settled(driver) {

@@ -32,6 +32,12 @@ export const STATIONS: readonly Station[] = [
   files,
 ]
 
+/** The groups of the rail, with their stations. */
+export const GROUPS = [...new Set(STATIONS.map(({ group }) => group))].map(name => ({
+  name,
+  stations: STATIONS.filter(({ group }) => group === name),
+}))
+
 export const ALL_VIEWS: readonly View[] = STATIONS.flatMap(({ views }) => views)
 
 /** The station a path belongs to. */

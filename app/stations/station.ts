@@ -13,7 +13,7 @@ export interface View {
   readonly formerly?: readonly string[]
   /** Looked at by the accessibility tests in both lamps; false: it has a test of its own. */
   readonly axe: boolean
-  /** The name of its picture in docs/screenshots/; null: none, or one that must first be acted for. */
+  /** The name of its picture in docs/screenshots/; null: it has none. */
   readonly shot: string | null
 }
 

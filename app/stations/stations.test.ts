@@ -1,4 +1,4 @@
-import { existsSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
 import { ALL_VIEWS, JUMPS, STATIONS, stationOf } from '~/stations'
@@ -8,6 +8,16 @@ describe('the stations', () => {
     'have the page %s',
     page => expect(existsSync(fileURLToPath(new URL(page, import.meta.url)))).toBe(true),
   )
+
+  it('are pictured, all but Files, and every picture stands in README or guide', () => {
+    const bare = STATIONS.filter(({ views }) => views.every(({ shot }) => shot === null))
+    expect(bare.map(({ name }) => name)).toEqual(['Files'])
+    const read = readFileSync('README.md', 'utf8') + readFileSync('docs/GUIDE.md', 'utf8')
+    for (const { shot } of ALL_VIEWS.filter(({ shot }) => shot !== null)) {
+      expect(existsSync(`docs/screenshots/${shot}.png`)).toBe(true)
+      expect(read).toContain(`screenshots/${shot}.png`)
+    }
+  })
 
   it('stand group by group, in working order', () => {
     const groups = STATIONS.map(({ group }) => group)

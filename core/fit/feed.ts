@@ -4,12 +4,12 @@ import { requireInRange } from '#core/errors'
 export interface Feed {
   /** Sewn length over dialled length. */
   readonly factor: number
-  /** It lies between `factor − spread` and `factor + spread`. */
-  readonly spread: number
+  /** It lies between `factor − giveOrTake` and `factor + giveOrTake`. */
+  readonly giveOrTake: number
 }
 
-/** Nobody measured: the dial is taken at its word, and may be off by this much. The spread is a guess. */
-export const UNKNOWN_FEED: Feed = { factor: 1, spread: 0.05 }
+/** Nobody measured: the dial is taken at its word, and may be off by this much, a guess. */
+export const UNKNOWN_FEED: Feed = { factor: 1, giveOrTake: 0.05 }
 
 /** Where the stitch that was planned for the far point may really land, in mm along the side. */
 export interface FarPoint {
@@ -23,12 +23,12 @@ export interface FarPoint {
  * @param plannedMm - the side as planned, 0 to 10 000.
  *
  * @example
- * farPoint(100, { factor: 1, spread: 0.05 }) // { leastMm: 95, mostMm: 105 }
+ * farPoint(100, { factor: 1, giveOrTake: 0.05 }) // { leastMm: 95, mostMm: 105 }
  */
-export function farPoint(plannedMm: number, { factor, spread }: Feed): FarPoint {
+export function farPoint(plannedMm: number, { factor, giveOrTake }: Feed): FarPoint {
   requireInRange(plannedMm, 'plannedMm', 0, 10_000)
   requireInRange(factor, 'factor', 0.1, 10)
-  requireInRange(spread, 'spread', 0, 1)
-  const share = spread / factor
+  requireInRange(giveOrTake, 'giveOrTake', 0, 1)
+  const share = giveOrTake / factor
   return { leastMm: plannedMm * (1 - share), mostMm: plannedMm * (1 + share) }
 }

@@ -167,5 +167,5 @@ describe('where the stitches land', () => {
 
 describe('the feed', () => {
   it('says where the far point of a side lands, as far off as the feed may be', () =>
-    expect(farPoint(100, { factor: 0.95, spread: 0.019 })).toEqual({ leastMm: 98, mostMm: 102 }))
+    expect(farPoint(100, { factor: 0.95, giveOrTake: 0.019 })).toEqual({ leastMm: 98, mostMm: 102 }))
 })

@@ -9,13 +9,11 @@ const ratio = (value, budget) => `${(value / budget).toFixed(2)} of it`
 const each = values => values.map(value => value.toFixed(0)).join(', ')
 
 /**
- * What was measured, as rows of a table.
+ * What was measured in the browser, as rows of a table.
  *
- * @param median - of a core benchmark, by its name, in ms.
  * @param browser - from `measureInBrowser`.
  */
-export const benchRows = (median, browser) => [
-  ...coreRows(median),
+export const browserRows = browser => [
   ...firstScreenRows(browser),
   ...dragRows(browser),
   ...plannerRows(browser),
@@ -28,7 +26,12 @@ export const benchRows = (median, browser) => [
   ...listRows(browser),
 ]
 
-function coreRows(median) {
+/**
+ * What was measured of the core, as rows of a table.
+ *
+ * @param median - of a core benchmark, by its name, in ms.
+ */
+export function coreRows(median) {
   /** A benchmark beside its budget in ms. */
   const core = (what, shown, name, budgetMs) =>
     row(what, shown(median(name)), `${budgetMs} ms`, ratio(median(name), budgetMs))
@@ -51,7 +54,7 @@ function coreRows(median) {
     core(
       'Right side, wrong side and build-up, 100 mm satin, two needles, raster 0.043 mm (median)',
       ms,
-      'right side, under side and build-up',
+      'right side, wrong side and build-up',
       50,
     ),
     without('Length that cures muddy satin (median)', ms, 'the length that cures it'),

@@ -10,7 +10,7 @@ describe('the feed of a piece', () => {
   it('is as it was measured for it, as surely as the counting station says', () => {
     const feed = feedOf({ sewnMm: 57, stitches: 20, dialledMm: 3, readMm: 0.5 }, linen)!
     expect(feed.factor).toBeCloseTo(0.95, 12)
-    expect(feed.spread).toBeCloseTo((2 * 0.5) / Math.SQRT2 / 60, 12)
+    expect(feed.giveOrTake).toBeCloseTo((2 * 0.5) / Math.SQRT2 / 60, 12)
   })
   it('is that of its cloth where it was not measured for it, and unknown without one', () => {
     expect(feedOf(null, linen)!.factor).toBe(linen.feedFactor)

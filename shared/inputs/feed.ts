@@ -12,7 +12,7 @@ export function clothFeedOf(cloth: Cloth | null): Feed | null {
   return {
     factor: cloth.feedFactor,
     // Typed without saying how well: no better than nothing known.
-    spread: spread === null ? UNKNOWN_FEED.spread : giveOrTake({ value: cloth.feedFactor, spread }),
+    giveOrTake: spread === null ? UNKNOWN_FEED.giveOrTake : giveOrTake({ value: cloth.feedFactor, spread }),
   }
 }
 
@@ -28,7 +28,7 @@ export function feedOf(measuredHere: PieceFeed, cloth: Cloth | null): Feed | nul
   if (!measuredHere) return clothFeedOf(cloth)
   const { sewnMm, stitches, dialledMm, readMm } = measuredHere
   const found = feedFrom(fromRuler(sewnMm, readMm), stitches, dialledMm)
-  return { factor: found.value, spread: giveOrTake(found) }
+  return { factor: found.value, giveOrTake: giveOrTake(found) }
 }
 
 /** How planned lengths stand on the dial on this cloth: at its word where nobody measured. */

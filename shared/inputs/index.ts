@@ -17,11 +17,8 @@ export {
   edgeInputOf,
   type EdgeStitching,
   edgeWork,
-  type FontId,
-  fontsOf,
-  type Fonts,
-  type PartStretch,
 } from './edge'
+export { type FontId, fontsOf, type Fonts, type PartStretch } from './edgeRegions'
 export { EDGE_KINDS, type EdgeKind, edgeKindOf, edgeSettingOf } from './edgeSetup'
 export { bandJobOf, bandRowSetup } from './bandSetup'
 export { answerForLines, type LinesAnswer, type LinesInput, linesInputOf, linesWork } from './lines'

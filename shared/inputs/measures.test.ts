@@ -134,10 +134,10 @@ describe('what measurings change', () => {
   })
   it('feed is known to within twice its spread, and no better than nothing where it was typed', () => {
     const linen = demo.cloths.get('demo-cloth-linen') as never
-    expect(clothFeedOf(linen)).toEqual({ factor: 0.97, spread: expect.closeTo(0.012, 9) })
+    expect(clothFeedOf(linen)).toEqual({ factor: 0.97, giveOrTake: expect.closeTo(0.012, 9) })
     expect(clothFeedOf({ ...(linen as object), spreads: {} } as never)).toEqual({
       factor: 0.97,
-      spread: 0.05,
+      giveOrTake: 0.05,
     })
     expect(clothFeedOf(null)).toBeNull()
   })

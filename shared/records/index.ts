@@ -40,12 +40,5 @@ export { ownStitchSchema } from './stitches'
 export { SWATCH_SOURCES, SWATCH_VERDICTS, swatchSchema, takeUpSchema } from './swatches'
 export * from './tables'
 export { THREAD_FORMS, UNKNOWN_THREAD } from './threads'
-export {
-  type Added,
-  GONE_TABLES,
-  type RawRecord,
-  RECORDS_VERSION,
-  upgradeRecord,
-  upgradeRecords,
-  VERSIONS,
-} from './upgrade'
+export { RECORDS_VERSION, upgradeRecord, upgradeRecords } from './upgrade'
+export { type Added, GONE_TABLES, type RawRecord, VERSIONS } from './upgradeSteps'

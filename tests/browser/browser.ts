@@ -127,7 +127,18 @@ async function startBrowser(
     .setChromeOptions(options)
     .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
     .build()
+  lookOften(driver)
   return { driver: driver as Chrome['driver'], home }
+}
+
+/** The driver looks five times a second at what it waits for; most of it is ready sooner. */
+function lookOften(driver: WebDriver): void {
+  const LOOK_MS = 40
+  const wait = driver.wait.bind(driver) as (...of: unknown[]) => unknown
+  Object.assign(driver, {
+    wait: (condition: unknown, mostMs?: number, words?: string, lookMs = LOOK_MS) =>
+      wait(condition, mostMs, words, lookMs),
+  })
 }
 
 async function endBrowser({ driver, home }: Chrome): Promise<void> {
@@ -198,11 +209,13 @@ const ELEMENTS: Record<string, string> = {
 }
 
 /**
- * Shown elements that may have the name, in one go: asking the browser for every element's name takes
- * seconds.
+ * Shown elements with the name, in one go, by the reference implementation of accessible names in the page
+ * itself: asked for names, the browser keeps its tree of them in step with every change from then on. What it
+ * says itself is asked where the focus is followed (hands.test.ts, access.test.ts).
  */
-const LIKELY = `
+const NAMED = `
   const [root, css, text, pattern] = arguments
+  if (!window.accessibleNames) return null
   const spaced = (name, space) => (name ?? '').replace(/\\s+/g, space)
   const fits = name => new RegExp(pattern.source, pattern.flags).test(spaced(name, ' ').trim())
   const test = name => (text === null ? fits(name) : spaced(name, '') === spaced(text, ''))
@@ -216,7 +229,10 @@ const LIKELY = `
     e.getAttribute('placeholder'),
   ]
   const isShown = e => e.checkVisibility({ visibilityProperty: true })
-  return [...(root ?? document).querySelectorAll(css)].filter(e => isShown(e) && named(e).some(test))`
+  const likely = [...(root ?? document).querySelectorAll(css)].filter(e => isShown(e) && named(e).some(test))
+  const its = e => window.accessibleNames.computeAccessibleName(e).trim()
+  const isNamed = e => (text === null ? new RegExp(pattern.source, pattern.flags).test(its(e)) : its(e) === text)
+  return likely.filter(isNamed)`
 
 /**
  * All shown elements with this role whose accessible name matches; a page that redraws meanwhile is read
@@ -228,18 +244,12 @@ export async function allByRole(driver: WebDriver, { role, name, within }: Named
   const [text, pattern] =
     typeof name === 'string' ? [name, null] : [null, { source: name.source, flags: name.flags }]
   return fresh(async () => {
-    const found: WebElement[] = []
-    for (const element of await driver.executeScript<WebElement[]>(
-      LIKELY,
-      within ?? null,
-      css,
-      text,
-      pattern,
-    )) {
-      const its = (await element.getAccessibleName()).trim()
-      if (typeof name === 'string' ? its === name : name.test(its)) found.push(element)
-    }
-    return found
+    const find = () => driver.executeScript<WebElement[] | null>(NAMED, within ?? null, css, text, pattern)
+    const found = await find()
+    if (found) return found
+    // A page that was not asked yet: it is given what knows the names.
+    await driver.executeScript(`${inject('accessibleNames')}; window.accessibleNames = accessibleNames`)
+    return (await find()) ?? []
   })
 }
 

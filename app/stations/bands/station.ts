@@ -6,6 +6,6 @@ export const bands: Station = {
   folder: 'bands',
   key: '8',
   icon: 'i-lucide-align-horizontal-justify-center',
-  views: [{ name: 'Band', path: '/band', page: 'Page.vue', axe: true, shot: null }],
+  views: [{ name: 'Band', path: '/band', page: 'Page.vue', axe: true, shot: 'bands' }],
   keys: [],
 }

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { needleHours, piecesPerNeedle, seamHours } from '#core/care'
-import { DEFAULT_CLEARANCE_MM, OUTSIDE_MM, recounted } from '#core/edge'
-import { DEFAULT_MISS_MM, dialledMm, type FitPlan, marksAsSewn, PLAIN_SCALE } from '#core/fit'
-import { boundsOf, CORNER_DEG, type DrawnPoint } from '#core/shape'
+import { recounted } from '#core/edge'
+import { dialledMm, type FitPlan, marksAsSewn, PLAIN_SCALE } from '#core/fit'
 import {
   type EdgeInput,
   edgeInputOf,
@@ -13,7 +12,6 @@ import {
   needlesSewMetallic,
   perMinuteOf,
 } from '#shared/inputs'
-import type { EdgePiece } from '#shared/records'
 import { dialledWords } from '~/planner/dialledWords'
 import { orNull } from '~/planner/orNull'
 import { usePiece } from '~/planner/usePiece'
@@ -21,47 +19,17 @@ import { usePieceLooks } from '~/planner/usePieceLooks'
 import { usePlanned } from '~/planner/usePlanned'
 import { plainOf } from '~/utils/plain'
 import { edgeCsv, edgePrints } from './edgePrints'
-import { partLook, UNCHOSEN_PART_HEX } from './partLooks'
+import { freshEdge } from './freshEdge'
+import { partLook } from './partLooks'
 import { isSameSide, type SideAt } from './sideAt'
+import { useDrawnShape } from './useDrawnShape'
+import { useLaidShape } from './useLaidShape'
 
 useHead({ title: 'Appliqué edges · Lacy Spool' })
 const { usual } = useLength()
-const fresh = (): EdgePiece => ({
-  kind: 'edge',
-  parts: [
-    {
-      name: '',
-      cut: { kind: 'form', form: 'leaf', wideMm: usual(40, 1.5), tallMm: usual(80, 3), count: 5 },
-      x: 0,
-      y: 0,
-      turnDeg: 0,
-      flipped: false,
-      clothId: null,
-      hex: UNCHOSEN_PART_HEX,
-    },
-  ],
-  outsideMm: OUTSIDE_MM,
-  insetMm: usual(3, 1 / 8),
-  pointDeg: CORNER_DEG,
-  clearanceMm: DEFAULT_CLEARANCE_MM,
-  mostMissMm: DEFAULT_MISS_MM,
-  way: 0,
-  backwards: false,
-  starts: [],
-  settled: [],
-  corners: [],
-  bites: null,
-  turns: [],
-  allowanceMm: 0,
-  underMm: usual(6, 1 / 4),
-  overlap: 3,
-  feed: null,
-})
-/** Fewer points are no shape. */
-const LEAST_POINTS = 3
 const book = useBookStore()
 const { bare, length } = useLength()
-const piece = usePiece('edge', { job: 'blanket-edge', plan: fresh, oneNeedle: true })
+const piece = usePiece('edge', { job: 'blanket-edge', plan: () => freshEdge(usual), oneNeedle: true })
 const { draft, title, fileName } = piece
 const inHand = useInHandStore()
 const plan = computed({
@@ -146,55 +114,17 @@ function recount(at: SideAt, stitches: number): void {
   if (own) settle(at, own)
 }
 
-/** Points of a shape that is being clicked; null: none is. */
-const laid = ref<DrawnPoint[] | null>(null)
-const layWords = computed(() => {
-  const count = laid.value?.length ?? 0
-  if (count < LEAST_POINTS)
-    return `Click point after point on the cloth: ${count} laid, a shape has at least three.`
-  return `${count} points laid. Click the first again to close the shape; corners become round afterwards.`
-})
-/** About its own middle, so that it turns about it. */
-function closeLaid(): void {
-  const points = laid.value
-  if (!points || points.length < LEAST_POINTS) return
-  const { left, right, foot, top } = boundsOf([points])
-  const [x, y] = [Math.round((left + right) / 2), Math.round((foot + top) / 2)]
-  const cut = { kind: 'drawn' as const, points: points.map(one => ({ ...one, x: one.x - x, y: one.y - y })) }
-  plan.value.parts = [
-    ...plan.value.parts,
-    { name: '', cut, x, y, turnDeg: 0, flipped: false, clothId: null, hex: UNCHOSEN_PART_HEX },
-  ]
+const { laid, layWords, canClose, closeLaid } = useLaidShape(shape => {
+  plan.value.parts = [...plan.value.parts, shape]
   chosen.value = plan.value.parts.length - 1
-  laid.value = null
   shapesChanged()
-}
+})
 function noPoint({ x, y }: { readonly x: number; readonly y: number }): void {
   const round = (mm: number) => Math.round(100 * mm) / 100
   plan.value.corners = [...plan.value.corners, { x: round(x), y: round(y), isPoint: false }]
   plan.value.settled = []
 }
-const drawn = computed({
-  get: () => (part.value.cut.kind === 'drawn' ? part.value.cut.points : null),
-  set: (points: DrawnPoint[] | null) => {
-    const { cut } = part.value
-    if (!points || cut.kind !== 'drawn') return
-    past.value = [...past.value.slice(-50), plainOf(cut.points)]
-    cut.points = points
-  },
-})
-/** How the drawn points stood before, the last change at the end. */
-const past = ref<DrawnPoint[][]>([])
-function undoPoints(): void {
-  const { cut } = part.value
-  const before = past.value.at(-1)
-  if (!before || cut.kind !== 'drawn') return
-  past.value = past.value.slice(0, -1)
-  cut.points = before
-}
-watch([chosen, () => part.value.cut.kind, () => inHand.piece.id], () => {
-  past.value = []
-})
+const { drawn, past, undoPoints } = useDrawnShape(part, () => `${chosen.value} of ${inHand.piece.id}`)
 watch([() => inHand.piece.id, () => plan.value.parts.length], () => {
   side.value = null
 })
@@ -305,7 +235,7 @@ const needleLasts = computed(() => {
             size="sm"
             icon="i-lucide-check"
             label="Close the shape"
-            :disabled="laid.length < LEAST_POINTS"
+            :disabled="!canClose"
             @click="closeLaid"
           />
           <UButton

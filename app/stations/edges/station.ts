@@ -7,8 +7,8 @@ export const edges: Station = {
   key: '7',
   icon: 'i-lucide-leaf',
   views: [
-    { name: 'Edge', path: '/edge', page: 'Page.vue', axe: true, shot: null },
-    { name: 'Lines', path: '/lines', page: 'LinesPage.vue', axe: true, shot: null },
+    { name: 'Edge', path: '/edge', page: 'Page.vue', axe: true, shot: 'edge' },
+    { name: 'Lines', path: '/lines', page: 'LinesPage.vue', axe: true, shot: 'lines' },
   ],
   keys: [],
 }

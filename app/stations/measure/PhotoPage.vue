@@ -1,69 +1,44 @@
 <script setup lang="ts">
-import {
-  feedFrom,
-  layerFrom,
-  type Measured,
-  measureSpans,
-  quantityFact,
-  type SeenRectangle,
-  type Span,
-  USUAL_CLICK_PX,
-  warningWords,
-  widthFactorFrom,
-  wrapFrom,
-} from '#core/measure'
+import { feedFrom, layerFrom, quantityFact, widthFactorFrom, wrapFrom } from '#core/measure'
 import type { Measurement } from '#core/measured'
-import { SNAPPED_PX } from '#core/photo'
-import { CoreError } from '#core/errors'
-import { putPhotos } from '#db/photos'
-import { type PhotoApi, startPhotoWorker } from '#workers/client'
-import type { Point } from '#core/plane'
-import { useAsker } from '~/asking/useAsker'
 import { orNull } from '~/planner/orNull'
-import { newId } from '~/utils/id'
 import { RECTANGLE_IDS, type RectangleId, RECTANGLES } from './rectangles'
 import type { TakenRow } from './takenRow'
+import { useKeptPhoto } from './useKeptPhoto'
 import { usePhoto } from './usePhoto'
+import { usePhotoMarks } from './usePhotoMarks'
 import { useTarget } from './useTarget'
 
 useHead({ title: 'Photo · Lacy Spool' })
 const { quantity, quantities, things, ofId, added } = useTarget('photo')
-const toast = useToast()
 const photo = usePhoto()
-const scaler = useAsker<PhotoApi>(startPhotoWorker)
+const keepPhoto = useKeptPhoto(photo.file)
 
 const rectangle = ref<RectangleId>('card')
 const own = reactive({
   wideMm: RECTANGLES.own.wideMm as number,
   tallMm: RECTANGLES.own.tallMm as number,
 })
-// What goes to the worker is no thing the page watches inside.
-const corners = shallowRef<readonly Point[]>([])
-const span = shallowRef<Span>([
-  { x: 0, y: 0 },
-  { x: 1, y: 1 },
-])
-/** Where the marks were drawn to by the picture's own edges; a mark that is moved is the hand's again. */
-const drawn = reactive({ corners: false, span: false })
-/** What a person has marked: until both are, there is nothing to measure. */
-const marked = reactive({ corners: false, ends: false })
-watch(corners, () => {
-  drawn.corners = false
-})
-watch(span, () => {
-  drawn.span = false
-  holes.value = []
-})
-const holes = shallowRef<readonly Point[]>([])
+const sizes = computed(() => (rectangle.value === 'own' ? own : RECTANGLES[rectangle.value]))
+const {
+  corners,
+  span,
+  holes,
+  marked,
+  drawn,
+  picture,
+  seen,
+  lengthMm,
+  warnings,
+  problem,
+  noEdge,
+  begin,
+  drawCorners,
+  drawEnds,
+} = usePhotoMarks(photo, () => sizes.value)
 
 async function open(file: File): Promise<void> {
-  if (!(await photo.open(file))) return
-  const { width, height } = photo.picture.value!
-  const at = (x: number, y: number): Point => ({ x: x * width, y: y * height })
-  corners.value = [at(0.15, 0.15), at(0.6, 0.15), at(0.6, 0.55), at(0.15, 0.55)]
-  span.value = [at(0.3, 0.75), at(0.6, 0.75)]
-  holes.value = []
-  Object.assign(marked, { corners: false, ends: false })
+  if (await photo.open(file)) begin()
 }
 useIncoming(['photo'], open)
 /** What was chosen is still there: the marks on it too, where it lay open already. */
@@ -71,47 +46,6 @@ function openAgain(): void {
   const chosen = photo.unopened()
   if (chosen) void (chosen === photo.file.value ? photo.open(chosen) : open(chosen))
 }
-
-/** Opened, and with marks to move. */
-const picture = computed(() => (corners.value.length === 4 ? photo.picture.value : null))
-
-const sizes = computed(() => (rectangle.value === 'own' ? own : RECTANGLES[rectangle.value]))
-/** The first side is the long one where it is the longer one in the picture. */
-const seen = computed((): SeenRectangle => {
-  const [a, b, c] = corners.value as [Point, Point, Point]
-  const [long, short] = [
-    Math.max(sizes.value.wideMm, sizes.value.tallMm),
-    Math.min(sizes.value.wideMm, sizes.value.tallMm),
-  ]
-  const isLongFirst = Math.hypot(b.x - a.x, b.y - a.y) >= Math.hypot(c.x - b.x, c.y - b.y)
-  return {
-    cornersPx: corners.value,
-    wideMm: isLongFirst ? long : short,
-    tallMm: isLongFirst ? short : long,
-  }
-})
-const clickPx = computed(() => (drawn.corners && drawn.span ? SNAPPED_PX : USUAL_CLICK_PX))
-const reading = computed((): { measured: Measured | null; problem: string } => {
-  if (!picture.value || !marked.corners) return { measured: null, problem: '' }
-  try {
-    const measured = measureSpans(seen.value, [span.value], clickPx.value)
-    return { measured: marked.ends ? measured : null, problem: '' }
-  } catch (error) {
-    if (!(error instanceof CoreError)) throw error
-    const isAboutMarks = marked.ends || error.code === 'bad-corners'
-    return { measured: null, problem: isAboutMarks ? problemOf(error) : '' }
-  }
-})
-function problemOf({ code, message }: CoreError): string {
-  if (code === 'bad-corners') return `${message}.`
-  if (message.includes('rectangleMm')) return 'The rectangle needs a width and a height above 0.1 mm.'
-  return 'Both ends lie on the same place: draw them apart.'
-}
-const lengthMm = computed((): Measurement | null => {
-  const found = reading.value.measured?.lengths[0]
-  return found ? { value: found.mm, spread: found.spreadMm } : null
-})
-const warnings = computed(() => reading.value.measured?.warnings.map(warningWords) ?? [])
 
 // What the length is of.
 const MOST_COUNTED = 1000
@@ -148,59 +82,6 @@ function countedOf(from: Measurement, count: number, dial: number): Measurement 
 }
 const laid = computed(() => quantityFact(quantity.value).laid)
 
-/** How far an edge may lie from a mark: a little more than a mark is off. */
-const reachPx = () => Math.max(6, (picture.value?.width ?? 1000) / 100)
-const noEdge = ref('')
-async function drawCorners(): Promise<void> {
-  noEdge.value = ''
-  const found = await photo.corners(corners.value, reachPx())
-  if (photo.problem.value) return
-  if (!found) {
-    noEdge.value =
-      'No side of the card stands out. Bring the corners nearer, or use a darker or lighter background.'
-    return
-  }
-  corners.value = found.cornersPx
-  marked.corners = true
-  await nextTick()
-  drawn.corners = true
-}
-async function drawEnds(): Promise<void> {
-  noEdge.value = ''
-  const found = await photo.span(seen.value, span.value, reachPx())
-  if (photo.problem.value) return
-  if (!found) {
-    noEdge.value = 'One end has no edge nearby. Bring it nearer, or leave it where you put it.'
-    return
-  }
-  span.value = found
-  marked.ends = true
-  await nextTick()
-  drawn.span = true
-}
-
-async function keepPhoto(): Promise<string | null> {
-  const file = photo.file.value
-  if (!file) return null
-  const outcome = await scaler.ask(api => api.scale(file, null))
-  if (outcome.kind === 'stopped') return null
-  const scaled = outcome.kind === 'answered' ? outcome.value : null
-  if (!scaled?.ok) {
-    sayWithout('The photo could not be made smaller')
-    return null
-  }
-  const id = newId('photo')
-  try {
-    await putPhotos([{ id, blob: scaled.blob }])
-    return id
-  } catch {
-    sayWithout('No room for the photo')
-    return null
-  }
-}
-function sayWithout(title: string): void {
-  toast.add({ title, description: 'The result is kept without it.', color: 'warning' })
-}
 /** What was read of a row fills in what is asked; a person looks first, and may correct it. */
 function takeRow({ count, alongMm, acrossMm }: TakenRow): void {
   counted.value = count
@@ -288,7 +169,7 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
       </p>
     </UCard>
     <StraightView
-      v-if="picture && reading.measured"
+      v-if="picture && lengthMm"
       :seen="seen"
       :span="span"
       :straight="photo.straight"
@@ -360,11 +241,11 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
           }}</span>
         </p>
         <p
-          v-if="reading.problem"
+          v-if="problem"
           role="alert"
           class="strikes-ink"
         >
-          {{ reading.problem }}
+          {{ problem }}
         </p>
         <p
           v-for="warning in warnings"
@@ -374,7 +255,7 @@ const afterTucks = computed(() => (quantity.value === 'take-up' ? lengthMm.value
           {{ warning }}
         </p>
         <RowReader
-          v-if="picture && reading.measured"
+          v-if="picture && lengthMm"
           :quantity="quantity"
           :seen="seen"
           :span="span"

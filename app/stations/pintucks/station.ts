@@ -6,6 +6,6 @@ export const pintucks: Station = {
   folder: 'pintucks',
   key: '5',
   icon: 'i-lucide-rows-3',
-  views: [{ name: 'Plan', path: '/pintucks', page: 'Page.vue', axe: true, shot: null }],
+  views: [{ name: 'Plan', path: '/pintucks', page: 'Page.vue', axe: true, shot: 'pintucks' }],
   keys: [],
 }

@@ -1,85 +1,16 @@
 <script setup lang="ts">
-import { newestFirst } from '#shared/fields'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { JOBS } from '#core/job'
-import { needleSearchText } from '#core/needle'
-import { setupPartsOf, judgePiece, pieceSetupOf } from '#shared/inputs'
 import { type Piece, pieceName } from '#shared/records'
 import { PLAN_PATHS } from '~/planner/planPaths'
-import { JOB_LOOKS } from '~/utils/verdict'
-import { KIND_WORDS } from './projectWords'
+import { KINDS, ORDERS, useFoundPieces } from './useFoundPieces'
 
 useHead({ title: 'Pieces · Lacy Spool' })
-const book = useBookStore()
 const inHand = useInHandStore()
-const settings = useSettingsStore()
 const handwheel = useHandwheelStore()
 const { remove } = useShelf()
 
 const ROW_PX = 84
-const search = useUrlState<string>('search', { usual: '' })
-const ORDERS = [
-  { value: 'newest', label: 'Newest first' },
-  { value: 'oldest', label: 'Oldest first' },
-  { value: 'name', label: 'By name' },
-] as const
-type Order = (typeof ORDERS)[number]['value']
-const order = useUrlState<Order>('order', { usual: 'newest', choices: ORDERS.map(({ value }) => value) })
-const KINDS = [
-  { value: 'all', label: 'all' },
-  ...Object.keys(PLAN_PATHS).map(kind => ({
-    value: kind,
-    label: KIND_WORDS[kind as Piece['plan']['kind']],
-  })),
-]
-const kind = useUrlState<string>('kind', { usual: 'all', choices: KINDS.map(({ value }) => value) })
-const project = useUrlState<string>('project', { usual: '' })
-const projects = computed(() => [
-  { value: '', label: 'all' },
-  ...newestFirst(book.shelf.projects.values(), ({ keptAt }) => keptAt).map(({ id, name }) => ({
-    value: id,
-    label: name,
-  })),
-])
-/** Pieces of the project that is chosen; null: of every one, and of none. */
-const inProject = computed(() => {
-  const chosen = book.shelf.projects.get(project.value)
-  if (!chosen) return null
-  return new Set(chosen.items.flatMap(({ work }) => (work.kind === 'piece' ? [work.pieceId] : [])))
-})
-const all = computed(() => newestFirst(book.shelf.pieces.values(), ({ begunAt }) => begunAt ?? ''))
-const newest = computed(() =>
-  all.value.filter(
-    ({ id, plan }) =>
-      (kind.value === 'all' || plan.kind === kind.value) && (inProject.value?.has(id) ?? true),
-  ),
-)
-const ordered = computed(() => {
-  switch (order.value) {
-    case 'oldest':
-      return [...newest.value].reverse()
-    case 'name':
-      return [...newest.value].sort((a, b) => pieceName(a).localeCompare(pieceName(b)))
-    default:
-      return newest.value
-  }
-})
-/** Twin and double are the same needle: search finds both. */
-const found = computed(() => {
-  const words = search.value
-    .toLowerCase()
-    .replace(/\bdouble\b/g, 'twin')
-    .split(/\s+/)
-    .filter(Boolean)
-  return words.length === 0
-    ? ordered.value
-    : ordered.value.filter(piece => words.every(word => textOf(piece).includes(word)))
-})
-function textOf(piece: Piece): string {
-  const { machine, needle, stitch, foot } = setupPartsOf(pieceSetupOf(piece, book.shelf.stitches), book.shelf)
-  const parts = [machine?.name, needle && needleSearchText(needle), stitch?.name, foot?.name]
-  return [pieceName(piece), piece.note, KIND_WORDS[piece.plan.kind], ...parts].join(' ').toLowerCase()
-}
+const { search, order, kind, project, projects, all, found } = useFoundPieces()
 
 const list = useTemplateRef('list')
 /**
@@ -108,37 +39,11 @@ const virtual = useWindowVirtualizer(
 const rows = computed(() =>
   virtual.value.getVirtualItems().flatMap(item => {
     const piece = found.value[item.index]
-    return piece ? [{ piece, index: item.index, top: item.start - marginPx.value, ...facts(piece) }] : []
+    return piece ? [{ piece, index: item.index, top: item.start - marginPx.value }] : []
   }),
 )
 /** A name or a note may run over two lines: a row stands as tall as it is, once the first rows stand. */
 const measure = (row: unknown) => virtual.value.measureElement(row as Element | null)
-function facts(piece: Piece) {
-  const setup = pieceSetupOf(piece, book.shelf.stitches)
-  const parts = setupPartsOf(setup, book.shelf)
-  const verdict = judgePiece(piece, 0, book.shelf, settings.record)
-  const { widthMm, lengthMm } = setup.stitch
-  const copies = piece.copies === 1 ? '' : `${piece.copies} copies`
-  return {
-    name: pieceName(piece),
-    isInHand: piece.id === inHand.piece.id,
-    look: verdict.swing && JOB_LOOKS[verdict.verdict],
-    line: [
-      piece.plan.kind === 'seam' ? JOBS[setup.job].name.toLowerCase() : KIND_WORDS[piece.plan.kind],
-      copies,
-      parts.machine?.name,
-      parts.needle && needleSearchText(parts.needle),
-      `${parts.stitch?.name ?? 'stitch gone'} `
-        + `${widthMm > 0 ? `${bareMm(widthMm)} × ` : ''}${inMm(lengthMm)}`,
-    ]
-      .filter(Boolean)
-      .join(' · ')
-      // A unit alone on a line reads like a word that is missing.
-      .replace(/ mm$/, '\u00a0mm'),
-    day: piece.begunAt === null ? '' : shortDayOf(piece.begunAt),
-  }
-}
-
 function open(piece: Piece): void {
   inHand.take(piece.id)
   handwheel.drop = 0
@@ -208,69 +113,21 @@ function closePanel(): void {
       aria-label="Pieces"
     >
       <li
-        v-for="{ piece, name, isInHand, index, top, look, line, day } in rows"
+        v-for="{ piece, index, top } in rows"
         :key="piece.id"
         :ref="isComplete ? measure : undefined"
         :data-index="index"
         class="row"
         :style="{ transform: `translateY(${top}px)` }"
       >
-        <div class="piece">
-          <span
-            class="mark"
-            :style="look ? { color: look.ink, background: look.bg, borderColor: look.edge } : {}"
-            ><UIcon
-              v-if="look"
-              :name="look.icon"
-            />
-            {{ look?.word ?? 'incomplete' }}</span
-          >
-          <UButton
-            variant="ghost"
-            color="neutral"
-            class="open"
-            :aria-current="isInHand ? 'true' : undefined"
-            @click="open(piece)"
-          >
-            <b>{{ name }}<span v-if="isInHand"> · in hand</span></b>
-            <span class="hint">{{ line }}</span>
-            <span
-              v-if="piece.note"
-              class="hint note"
-              >{{ piece.note }}</span
-            >
-          </UButton>
-          <span class="hint day">{{ day }}</span>
-          <div class="tools">
-            <template v-if="isComplete">
-              <UButton
-                variant="ghost"
-                color="neutral"
-                icon="i-lucide-copy"
-                :aria-label="`Duplicate ${name}`"
-                @click="openPanel('duplicate', piece)"
-              />
-              <UButton
-                variant="ghost"
-                color="neutral"
-                icon="i-lucide-share-2"
-                :aria-label="`Share ${name}`"
-                @click="openPanel('share', piece)"
-              />
-              <UButton
-                variant="ghost"
-                color="neutral"
-                icon="i-lucide-trash-2"
-                :aria-label="`Delete ${name}`"
-                @click="
-                  () => {
-                    remove('pieces', piece.id, name)
-                  }
-                "
-              />
-            </template>
-          </div>
-        </div>
+        <PieceRow
+          :piece="piece"
+          :has-tools="isComplete"
+          @open="open(piece)"
+          @duplicate="openPanel('duplicate', piece)"
+          @share="openPanel('share', piece)"
+          @remove="remove('pieces', piece.id, pieceName(piece))"
+        />
       </li>
     </ul>
     <DuplicatePiece
@@ -318,79 +175,5 @@ function closePanel(): void {
   top: 0;
   padding-bottom: 8px;
   contain: layout paint style;
-}
-.piece {
-  min-height: 76px;
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 6px 8px 6px 12px;
-  background: var(--white);
-  border: 1.5px solid var(--line);
-  border-radius: 12px;
-}
-/* As wide as its three buttons, before they stand. */
-.tools {
-  flex: none;
-  display: flex;
-  min-width: 132px;
-}
-.mark {
-  flex: none;
-  width: 98px;
-  display: flex;
-  align-items: center;
-  gap: 5px;
-  padding: 4px 8px;
-  border: 1.5px solid var(--line);
-  border-radius: 8px;
-  font-weight: 650;
-  font-size: 14px;
-}
-.open {
-  flex: 1;
-  min-width: 0;
-  min-height: 44px;
-  text-align: left;
-  cursor: pointer;
-  line-height: 1.25;
-}
-.open {
-  flex-direction: column;
-  align-items: start;
-}
-.open:hover b {
-  text-decoration: underline;
-}
-.note {
-  font-style: italic;
-}
-.day {
-  flex: none;
-}
-@media (max-width: 640px) {
-  .piece {
-    flex-wrap: wrap;
-  }
-  .piece > :deep(.open) {
-    flex: 1;
-    min-width: 0;
-  }
-  .tools {
-    flex-basis: 100%;
-    justify-content: end;
-  }
-  .day {
-    display: none;
-  }
-  .mark {
-    width: 42px;
-    font-size: 0;
-    gap: 0;
-    justify-content: center;
-  }
-  .mark :deep(.iconify) {
-    font-size: 20px;
-  }
 }
 </style>

@@ -6,6 +6,6 @@ export const topstitch: Station = {
   folder: 'topstitch',
   key: '6',
   icon: 'i-lucide-square-dashed',
-  views: [{ name: 'Plan', path: '/topstitch', page: 'Page.vue', axe: true, shot: null }],
+  views: [{ name: 'Plan', path: '/topstitch', page: 'Page.vue', axe: true, shot: 'topstitching' }],
   keys: [],
 }

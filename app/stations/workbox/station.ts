@@ -6,6 +6,6 @@ export const workbox: Station = {
   folder: 'workbox',
   key: '0',
   icon: 'i-lucide-archive',
-  views: [{ name: 'Workbox', path: '/workbox', page: 'Page.vue', axe: true, shot: null }],
+  views: [{ name: 'Workbox', path: '/workbox', page: 'Page.vue', axe: true, shot: 'workbox' }],
   keys: [],
 }

@@ -3,6 +3,7 @@ import { outlineFor } from '#core/colour'
 import { alongSide, landingsOfSide, pulledCount, sideWords } from '#core/edge'
 import { boundsOf, type DrawnPoint, type Placing } from '#core/shape'
 import type { EdgeAnswer } from '#shared/inputs'
+import { badgeWidthPx } from '~/planner/badge'
 import { followPointer } from '~/planner/followPointer'
 import { sliderStep } from '~/planner/sliderStep'
 import { labelsApart } from '~/planner/labelsApart'
@@ -92,10 +93,10 @@ function shownSides(mmPerPx: number) {
   const inside = 14 * mmPerPx
   return labelsApart(
     long,
-    ({ number, x, y, inward }) => ({
+    ({ number, x, y, inward, most }) => ({
       x: x + inside * inward.x,
       y: y - inside * inward.y,
-      widePx: wideOf(number),
+      widePx: badgeWidthPx(badgeOf(number, most)),
     }),
     mmPerPx,
   )
@@ -129,10 +130,8 @@ const label = computed(() => {
 })
 
 /** A label holds its whole number, in px. */
-function wideOf(number: number): number {
-  if (view.value === 'room') return 54
-  return number < 10 ? 22 : 30
-}
+const badgeOf = (number: number, most: number) =>
+  view.value === 'room' ? `≤ ${bareMm(most)}` : String(number)
 /** Where the drawn points lie: as their cloth does. */
 const placing = computed(() => {
   const { x, y, turnDeg, flipped } = at
@@ -279,25 +278,11 @@ function press(stretch: number, start: number, event: KeyboardEvent): void {
           }
         "
       >
-        <rect
-          :x="(-wideOf(number) / 2) * mmPerPx"
-          :y="-12 * mmPerPx"
-          :width="wideOf(number) * mmPerPx"
-          :height="24 * mmPerPx"
-          :rx="11 * mmPerPx"
-          fill="var(--white)"
-          :stroke="isSameSide(its, side) ? 'var(--mulberry)' : 'var(--line-strong)'"
-          :stroke-width="(isSameSide(its, side) ? 3 : 1) * mmPerPx"
+        <NumberBadge
+          :words="badgeOf(number, most)"
+          :mm-per-px="mmPerPx"
+          :look="isSameSide(its, side) ? 'chosen' : 'plain'"
         />
-        <text
-          :y="5 * mmPerPx"
-          :font-size="14 * mmPerPx"
-          text-anchor="middle"
-          fill="var(--ink)"
-          font-weight="650"
-        >
-          {{ view === 'room' ? `≤ ${bareMm(most)}` : number }}
-        </text>
       </g>
       <g
         v-for="{ stretch, start, x, y, turn } in view === 'sewn' ? starts : []"

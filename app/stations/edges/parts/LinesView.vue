@@ -3,6 +3,7 @@ import { usePreferredReducedMotion } from '@vueuse/core'
 import { outlineFor } from '#core/colour'
 import { boundsOf, type DrawnPoint } from '#core/shape'
 import type { LinesAnswer } from '#shared/inputs'
+import { badgeWidthPx } from '~/planner/badge'
 import { labelsApart } from '~/planner/labelsApart'
 import { mmOf } from '~/planner/mmOf'
 import { pathOf } from '../edgeWays'
@@ -99,7 +100,6 @@ const numbers = computed(() => {
   )
 })
 /** A label holds its whole number, in px. */
-const wideOf = (number: number) => (number < 10 ? 20 : 28)
 /** Beside its line; farther off while points are taken hold of on it. */
 function placeOf({ x, y, beside }: (typeof numbers.value)[number], mmPerPx: number) {
   const mm = (ways.value ? 26 : 13) * mmPerPx
@@ -107,9 +107,11 @@ function placeOf({ x, y, beside }: (typeof numbers.value)[number], mmPerPx: numb
 }
 /** Numbers that can be read as close as one looks; the list has them all. */
 const shownNumbers = (mmPerPx: number) =>
-  labelsApart(numbers.value, one => ({ ...placeOf(one, mmPerPx), widePx: wideOf(one.number) }), mmPerPx).map(
-    one => ({ ...one, ...placeOf(one, mmPerPx) }),
-  )
+  labelsApart(
+    numbers.value,
+    one => ({ ...placeOf(one, mmPerPx), widePx: badgeWidthPx(String(one.number)) }),
+    mmPerPx,
+  ).map(one => ({ ...one, ...placeOf(one, mmPerPx) }))
 const begins = computed(() =>
   answer.sewn.steps.flatMap((_, run) => {
     const hole = track.value.find(one => one.run === run)
@@ -188,26 +190,11 @@ const setWay = (i: number, points: DrawnPoint[]) => {
         :transform="`translate(${x} ${y})`"
         @click="lay($event, mmPerPx)"
       >
-        <rect
-          :x="(-wideOf(number) / 2) * mmPerPx"
-          :y="-11 * mmPerPx"
-          :width="wideOf(number) * mmPerPx"
-          :height="22 * mmPerPx"
-          :rx="10 * mmPerPx"
-          fill="var(--white)"
-          :stroke="isAgain ? 'var(--ink)' : 'var(--line-strong)'"
-          :stroke-width="(isAgain ? 2 : 1) * mmPerPx"
-          :stroke-dasharray="isAgain ? `${3 * mmPerPx} ${2 * mmPerPx}` : undefined"
+        <NumberBadge
+          :words="String(number)"
+          :mm-per-px="mmPerPx"
+          :look="isAgain ? 'again' : 'plain'"
         />
-        <text
-          :y="5 * mmPerPx"
-          :font-size="13 * mmPerPx"
-          text-anchor="middle"
-          fill="var(--ink)"
-          font-weight="650"
-        >
-          {{ number }}
-        </text>
       </g>
       <g
         v-for="{ run, x, y } in begins"

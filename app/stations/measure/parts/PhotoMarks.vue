@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import type { Span } from '#core/measure'
 import type { Point } from '#core/plane'
 import { followPointer } from '~/planner/followPointer'
+import { arrowStep } from '~/planner/grid'
 
 /**
  * A photo with marks on it: the four corners of the rectangle, and both ends of what is measured. Each is
@@ -73,14 +74,8 @@ function take(mark: Mark, pressed: PointerEvent): void {
     }),
   )
 }
-const WAYS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
 function press(mark: Mark, event: KeyboardEvent): void {
-  const way = WAYS[event.key]
+  const way = arrowStep(event.key)
   if (!way) return
   event.preventDefault()
   event.stopPropagation()
@@ -92,39 +87,11 @@ function stepOf({ shiftKey, altKey }: KeyboardEvent): number {
 }
 const labelOf = ({ name, place: { x, y } }: Mark) =>
   `${name}, at ${Math.round(x)} and ${Math.round(y)} px; arrow keys move it`
-function nudge({ id, place }: Mark, [x, y]: readonly [number, number], by: number): void {
-  put(id, { x: place.x + x * by, y: place.y + y * by })
+/** Up is up, and pixels of a photo are counted downwards. */
+function nudge({ id, place }: Mark, [x, up]: readonly [number, number], by: number): void {
+  put(id, { x: place.x + x * by, y: place.y - up * by })
 }
 
-const loupe = useTemplateRef<HTMLCanvasElement>('loupe')
-const LOUPE_PX = 132
-const LOUPE_SHOWS_PX = 33
-watchEffect(
-  () => {
-    const context = loupe.value?.getContext('2d')
-    if (!context || !active.value) return
-    const { x, y } = active.value.place
-    const half = LOUPE_SHOWS_PX / 2
-    context.imageSmoothingEnabled = false
-    context.fillStyle = '#808080'
-    context.fillRect(0, 0, LOUPE_PX, LOUPE_PX)
-    context.drawImage(picture, x - half, y - half, LOUPE_SHOWS_PX, LOUPE_SHOWS_PX, 0, 0, LOUPE_PX, LOUPE_PX)
-    context.strokeStyle = '#a8382b'
-    context.lineWidth = 1.5
-    context.beginPath()
-    context.moveTo(LOUPE_PX / 2, 0)
-    context.lineTo(LOUPE_PX / 2, LOUPE_PX)
-    context.moveTo(0, LOUPE_PX / 2)
-    context.lineTo(LOUPE_PX, LOUPE_PX / 2)
-    context.stroke()
-  },
-  { flush: 'post' },
-)
-/** In the corner farthest from the mark. */
-const loupeSide = computed(() => {
-  const { x, y } = active.value?.place ?? { x: 0, y: 0 }
-  return [x > picture.width / 2 ? 'left' : 'right', y > picture.height / 2 ? 'top' : 'bottom']
-})
 const outline = computed(() => corners.value.map(({ x, y }) => `${x},${y}`).join(' '))
 const NUDGES = [
   ['i-lucide-arrow-left', 'ArrowLeft', 'left'],
@@ -248,14 +215,10 @@ const NUDGES = [
           />
         </g>
       </svg>
-      <canvas
-        v-show="active"
-        ref="loupe"
-        class="loupe"
-        :class="loupeSide"
-        :width="LOUPE_PX"
-        :height="LOUPE_PX"
-        aria-hidden="true"
+      <PhotoLoupe
+        v-if="active"
+        :picture="picture"
+        :place="active.place"
       />
     </div>
     <div
@@ -272,7 +235,7 @@ const NUDGES = [
         variant="outline"
         :icon="icon"
         :aria-label="`One pixel ${word}`"
-        @click="nudge(active, WAYS[key]!, 1)"
+        @click="nudge(active, arrowStep(key)!, 1)"
       />
     </div>
   </div>
@@ -298,25 +261,6 @@ svg {
 }
 .mark {
   cursor: move;
-}
-.loupe {
-  position: absolute;
-  width: min(132px, 28%);
-  border: 2px solid var(--mulberry);
-  border-radius: 50%;
-  background: var(--white);
-}
-.loupe.left {
-  left: 8px;
-}
-.loupe.right {
-  right: 8px;
-}
-.loupe.top {
-  top: 8px;
-}
-.loupe.bottom {
-  bottom: 8px;
 }
 .nudges {
   display: flex;

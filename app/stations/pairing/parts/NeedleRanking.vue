@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { needleTag, describeNeedle } from '#core/needle'
-import { isFlawless, PRACTICE, type RankedNeedle, threadClassOf } from '#core/pairing'
+import { isFlawless, type RankedNeedle } from '#core/pairing'
 import type { Thread } from '#shared/records'
-import { FIT_LOOKS } from '~/utils/fit'
-import { JOB_LOOKS, VERDICT_LOOKS } from '~/utils/verdict'
-import { leadingColour } from '#core/colour'
+import { lookOfNeedle } from '../needleLook'
 
 /** The needles one owns for these threads, best first, each with its eye and its reasons. */
 const { ranked, threads, buy } = defineProps<{
@@ -16,21 +14,6 @@ const book = useBookStore()
 const inHand = useInHandStore()
 const shownId = ref<string | null>(null)
 const shown = computed(() => ranked.find(({ needle }) => needle.id === shownId.value) ?? ranked[0] ?? buy)
-const eyes = computed(() =>
-  threads.map((thread, i) => ({
-    hex: leadingColour(thread.colours) ?? '#8a7e7d',
-    kind: thread.kind,
-    thickness: shown.value!.fits[i]!.thickness,
-  })),
-)
-const cautions = computed(() => [
-  ...new Set(threads.flatMap(thread => PRACTICE[threadClassOf(thread)].cautions)),
-])
-/** A good eye is no good word where the swing, the cloth or its wear speaks against the needle. */
-function lookOf(one: RankedNeedle) {
-  if (one.swing === 'strikes') return VERDICT_LOOKS.strikes
-  return one.verdict === 'good' && !isFlawless(one) ? JOB_LOOKS.mind : FIT_LOOKS[one.verdict]
-}
 /** Needles shown before one asks for the rest. */
 const FIRST = 5
 const isAll = ref(false)
@@ -40,50 +23,16 @@ const hours = (id: string) => book.shelf.needles.get(id)?.hoursSewn ?? null
 const isIn = ({ needle }: RankedNeedle) => needle.id === inHand.setup.needleId
 /** The one that is in stands with the best, however it does. */
 const listed = computed(() => ranked.filter((one, i) => isAll.value || i < FIRST || isIn(one)))
-const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the width of its eye' } as const
 </script>
 
 <template>
   <div class="ranking">
-    <UCard
+    <BestNeedle
       v-if="shown && threads.length > 0"
-      as="section"
-      class="best"
-      aria-label="Thread in the eye"
-    >
-      <EyePicture
-        :type="shown.needle.type"
-        :size-nm="shown.needle.sizeNm"
-        :eye-mm="shown.fit.eyeMm"
-        :threads="eyes"
-      />
-      <div>
-        <p class="name serif">
-          {{ shown === buy ? 'To buy: ' : '' }}{{ needleTag(shown.needle) }} {{ shown.needle.type }}
-        </p>
-        <p
-          class="verdict"
-          :style="{ color: lookOf(shown).ink }"
-        >
-          <UIcon :name="lookOf(shown).icon" /> <b>{{ lookOf(shown).word }}</b>{{ ' ' }}
-          <span class="hint">{{ shown.score }} of 100, {{ DECIDED_WORDS[shown.fit.decidedBy] }}</span>
-        </p>
-        <ul class="reasons">
-          <li
-            v-for="reason in shown.reasons"
-            :key="reason"
-          >
-            {{ reason }}
-          </li>
-        </ul>
-      </div>
-      <p
-        v-if="cautions.length > 0"
-        class="cautions hint"
-      >
-        <UIcon name="i-lucide-hand" /> {{ cautions.join(' ') }}
-      </p>
-    </UCard>
+      :one="shown"
+      :threads="threads"
+      :is-to-buy="shown === buy"
+    />
     <UCard
       as="section"
       aria-label="Needles I own for this thread"
@@ -117,11 +66,11 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
               <span
                 class="mark"
                 :style="{
-                  color: lookOf(one).ink,
-                  background: lookOf(one).bg,
-                  borderColor: lookOf(one).edge,
+                  color: lookOfNeedle(one).ink,
+                  background: lookOfNeedle(one).bg,
+                  borderColor: lookOfNeedle(one).edge,
                 }"
-                ><UIcon :name="lookOf(one).icon" /> {{ lookOf(one).word }}</span
+                ><UIcon :name="lookOfNeedle(one).icon" /> {{ lookOfNeedle(one).word }}</span
               >
               <span class="words"
                 ><b>{{ needleTag(one.needle) }} {{ one.needle.type }}</b
@@ -188,35 +137,6 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
   display: grid;
   gap: 12px;
   min-width: 0;
-}
-.best {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 8px 16px;
-  align-items: start;
-}
-.cautions {
-  grid-column: 1 / -1;
-}
-.cautions .iconify {
-  vertical-align: -2px;
-  color: var(--weld-text);
-}
-.name {
-  font-size: 21px;
-}
-.verdict {
-  display: flex;
-  align-items: center;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.reasons {
-  margin-top: 4px;
-  display: grid;
-  gap: 3px;
-  font-size: 14.5px;
-  line-height: 1.3;
 }
 .list {
   display: grid;
@@ -293,9 +213,6 @@ const DECIDED_WORDS = { 'practice': 'by what sewists use', 'eye model': 'by the 
   color: var(--weld-text);
 }
 @media (max-width: 640px) {
-  .best {
-    grid-template-columns: 1fr;
-  }
   .score {
     display: none;
   }

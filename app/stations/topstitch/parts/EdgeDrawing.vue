@@ -153,25 +153,12 @@ const arcOf = (row: AreaRows['rows'][number], byMm: number) => {
       <g
         v-for="{ leg, x, y } in legWords"
         :key="leg"
+        :transform="`translate(${x} ${y})`"
       >
-        <circle
-          :cx="x"
-          :cy="y"
-          :r="11 * mmPerPx"
-          fill="var(--white)"
-          stroke="var(--line-strong)"
-          :stroke-width="mmPerPx"
+        <NumberBadge
+          :words="String(leg)"
+          :mm-per-px="mmPerPx"
         />
-        <text
-          :x="x"
-          :y="y + 5 * mmPerPx"
-          :font-size="14 * mmPerPx"
-          text-anchor="middle"
-          fill="var(--ink)"
-          font-weight="650"
-        >
-          {{ leg }}
-        </text>
       </g>
       <template
         v-for="(row, i) in rows"

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { type JobId, JOBS } from '#core/job'
 import { needleName } from '#core/needle'
-import { findStitch } from '#core/stitch'
-import { exampleSeam, type NamedStitch } from '#shared/inputs'
+import { exampleSeam } from '#shared/inputs'
 import { useLate } from '~/asking/useLate'
 import { LateSeamSides } from '~/asking/lateWithin'
 
@@ -17,7 +15,6 @@ const emit = defineEmits<{
 const book = useBookStore()
 const inHand = useInHandStore()
 const settings = useSettingsStore()
-const setUp = useChooseJob()
 const late = useLate()
 
 const machine = computed(() => inHand.parts.machine)
@@ -34,17 +31,6 @@ watch(isComplete, now => {
   if (now) emit('done')
 })
 
-const FIRST_JOBS = ['pintucks', 'topstitching', 'decorative-row', 'satin', 'blanket-edge', 'hem'] as const
-const jobs = FIRST_JOBS.map(id => ({ id, name: JOBS[id].name }))
-const stitches = (['straight', 'zigzag', 'serpentine'] as const).map(id => findStitch(id)!)
-function sewJob(job: JobId): void {
-  setUp(job)
-  hasSewn.value = true
-}
-function sewStitch(stitch: NamedStitch): void {
-  inHand.chooseStitch(stitch)
-  hasSewn.value = true
-}
 async function loadDemo(): Promise<void> {
   await late(
     'The demo',
@@ -146,36 +132,7 @@ const exampleWords = computed(() => {
         :class="{ chosen: hasSewn }"
       >
         <h2>3 What to sew</h2>
-        <div
-          class="jobs"
-          role="group"
-          aria-label="A job"
-        >
-          <UButton
-            v-for="job in jobs"
-            :key="job.id"
-            variant="outline"
-            class="job"
-            @click="sewJob(job.id)"
-          >
-            <JobPicture :job="job.id" />
-            {{ job.name }}
-          </UButton>
-        </div>
-        <div
-          class="jobs"
-          role="group"
-          aria-label="Or a stitch"
-        >
-          <UButton
-            v-for="stitch in stitches"
-            :key="stitch.id"
-            variant="ghost"
-            class="job"
-            :label="stitch.name"
-            @click="sewStitch(stitch)"
-          />
-        </div>
+        <SewChoice @sewn="hasSewn = true" />
       </UCard>
     </div>
     <div
@@ -261,22 +218,6 @@ const exampleWords = computed(() => {
 text {
   font-size: 14px;
   fill: var(--mulberry);
-}
-.jobs {
-  display: grid;
-  grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 6px;
-}
-.jobs + .jobs {
-  margin-top: 6px;
-}
-.job {
-  flex-direction: column;
-  gap: 2px;
-  justify-content: center;
-  padding: 4px 6px;
-  font-size: 15px;
-  line-height: 1.15;
 }
 .drawn {
   display: grid;

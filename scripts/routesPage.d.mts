@@ -1,0 +1,4 @@
+export function routesPage(
+  routes: readonly object[],
+  examples: Readonly<Record<string, unknown>>,
+): Promise<string>
