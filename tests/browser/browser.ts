@@ -131,9 +131,9 @@ async function startBrowser(
   return { driver: driver as Chrome['driver'], home }
 }
 
-/** The driver looks five times a second at what it waits for; most of it is ready sooner. */
+/** The driver itself looks five times a second at what it waits for; most of it is ready sooner. */
 function lookOften(driver: WebDriver): void {
-  const LOOK_MS = 40
+  const LOOK_MS = 100
   const wait = driver.wait.bind(driver) as (...of: unknown[]) => unknown
   Object.assign(driver, {
     wait: (condition: unknown, mostMs?: number, words?: string, lookMs = LOOK_MS) =>
@@ -228,9 +228,11 @@ const NAMED = `
     e.textContent,
     e.getAttribute('placeholder'),
   ]
-  const isShown = e => e.checkVisibility({ visibilityProperty: true })
+  const isShown = e =>
+    e.checkVisibility({ visibilityProperty: true }) && !e.closest('[inert], [aria-hidden="true"]')
   const likely = [...(root ?? document).querySelectorAll(css)].filter(e => isShown(e) && named(e).some(test))
-  const its = e => window.accessibleNames.computeAccessibleName(e).trim()
+  // The package leaves out what names a field last (HTML-AAM 1.0, 4.1.1).
+  const its = e => window.accessibleNames.computeAccessibleName(e).trim() || (e.placeholder ?? '')
   const isNamed = e => (text === null ? new RegExp(pattern.source, pattern.flags).test(its(e)) : its(e) === text)
   return likely.filter(isNamed)`
 
@@ -391,6 +393,13 @@ export async function untilText(driver: WebDriver, text: string | RegExp): Promi
 export async function open(driver: WebDriver, url: string): Promise<void> {
   await driver.get(url)
   await driver.wait(until.elementLocated(By.css('main h1')), PATIENCE_MS)
+  await untilFilled(driver)
+}
+
+/** Waits until every card of the view has had its turn: who goes on before that meets parts that go again. */
+async function untilFilled(driver: WebDriver): Promise<void> {
+  const isFilled = async () => (await driver.findElements(By.css('main [aria-busy="true"]'))).length === 0
+  await driver.wait(isFilled, PATIENCE_MS, 'a card stayed empty')
 }
 
 /** Goes to another view of the page that is open, as a link in it does. */
@@ -402,6 +411,7 @@ export async function goTo(driver: WebDriver, path: string): Promise<void> {
     path,
   )
   await driver.wait(until.elementLocated(By.css('main h1, .sheet h1')), PATIENCE_MS)
+  await untilFilled(driver)
 }
 
 /** Waits until everything done so far is in the database. */

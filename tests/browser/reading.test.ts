@@ -1,5 +1,5 @@
 import { fileURLToPath } from 'node:url'
-import { By, Key, type WebElement } from 'selenium-webdriver'
+import { By, error, Key, type WebElement } from 'selenium-webdriver'
 import { afterEach, describe, expect, inject, it } from 'vitest'
 import { rowsToRead } from '#core/simulated'
 import {
@@ -39,11 +39,17 @@ describe('by keys alone', () => {
       .sendKeys(...keys)
       .perform()
   const focused = () => session.driver.switchTo().activeElement()
+  /** What had the focus was drawn anew while it was asked. */
+  const isGone = (problem: unknown): null => {
+    if (problem instanceof error.StaleElementReferenceError) return null
+    throw problem
+  }
   /** Goes on with Tab until something is there. */
   async function tabTo(isThere: (element: WebElement) => Promise<boolean>, what: string): Promise<void> {
     for (let i = 0; i < 90; i++) {
-      if (await isThere(await focused())) return
-      await send(Key.TAB)
+      const isHere = await isThere(await focused()).catch(isGone)
+      if (isHere === true) return
+      if (isHere === false) await send(Key.TAB)
     }
     throw new Error(`Tab never comes to ${what}`)
   }
@@ -160,13 +166,15 @@ describe('by touch, on a phone', () => {
       else look(now)
     })
     requestAnimationFrame(() => look(place()))`
-  async function tap(element: WebElement): Promise<void> {
-    await session.driver.executeScript(
-      `const { top, bottom } = arguments[0].getBoundingClientRect()
-       if (top < 190 || bottom > innerHeight - 70) arguments[0].scrollIntoView({ block: 'center' })`,
-      element,
-    )
+  /** Looked for anew with each tap: meanwhile another drawing may stand in its place, or elsewhere. */
+  async function tap(find: () => Promise<WebElement>): Promise<void> {
     for (let times = 0; times < 3; times++) {
+      const element = await find()
+      await session.driver.executeScript(
+        `const { top, bottom } = arguments[0].getBoundingClientRect()
+         if (top < 190 || bottom > innerHeight - 70) arguments[0].scrollIntoView({ block: 'center' })`,
+        element,
+      )
       const [x, y] = await session.driver.executeAsyncScript<[number, number]>(WHERE_IT_STAYS, element)
       await session.tell('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x, y }] })
       await session.tell('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
@@ -186,7 +194,7 @@ describe('by touch, on a phone', () => {
       else requestAnimationFrame(look)
     }
     look()`
-  const tapOn = async (role: string, name: string | RegExp) => tap(await byRole(session.driver, role, name))
+  const tapOn = (role: string, name: string | RegExp) => tap(() => byRole(session.driver, role, name))
   const tile = (reading: number) =>
     tapOn('radio', new RegExp(`^${['−3', '−2', '−1', '0', '\\+1', '\\+2', '\\+3'][reading + 3]}, `))
   /** Whether all drawings stand between the line-up and the bar at the foot, with nothing scrolled. */
@@ -196,13 +204,14 @@ describe('by touch, on a phone', () => {
        return scrollY === 0 && tiles.every(({ top, bottom }) => top > 0 && bottom <= innerHeight - 60)`,
       await picker(),
     )
+  const untilInView = () => session.driver.wait(isInView, PATIENCE_MS, 'a drawing is out of view')
 
   it('asks both readings without scrolling, the goal’s first, and ends in the swatch book', async () => {
     session = await openBrowser({ width: 390, height: 844 })
     const { driver } = session
     await open(driver, `${inject('demo')}/practice?reading=show`)
     await untilText(driver, '1 of 20')
-    expect(await isInView()).toBe(true)
+    await untilInView()
     for (let i = 0; i < 12; i++) {
       await tile(0)
       await untilText(driver, `${i + 2} of 20`)
@@ -213,13 +222,13 @@ describe('by touch, on a phone', () => {
 
     await open(driver, `${inject('demo')}/trial`)
     await untilText(driver, 'Which thread shows where?')
-    expect(await isInView()).toBe(true)
+    await untilInView()
     for (let row = 0; row < 9; row++) {
       const now = await advice()
       if (!/Sew (the|it)/.test(now)) break
       await tile(readAt(Number(/[\d.]+/.exec(now)![0])))
       await byRole(driver, 'group', /How does the cloth lie/)
-      if (row === 0) expect(await isInView()).toBe(true)
+      if (row === 0) await untilInView()
       await tile(0)
       // The drawings are gone by then, and the button stands where it stays.
       await driver.wait(
@@ -233,7 +242,7 @@ describe('by touch, on a phone', () => {
     expect(await advice()).not.toMatch(/: sure/)
     await tapOn('button', 'Keep as a swatch')
     const form = await byRole(driver, 'form', 'Keep as a swatch')
-    await tap(await byRole(driver, 'button', 'Keep', form))
+    await tap(() => byRole(driver, 'button', 'Keep', form))
     await untilText(driver, 'Kept in the swatch book')
     expect(await allByRole(driver, { role: 'alert', name: /./ })).toEqual([])
   })
