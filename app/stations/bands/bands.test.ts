@@ -43,20 +43,24 @@ describe('what is saved of a band', () => {
 })
 
 describe('what is printed of a band', () => {
-  const sheets = (label: string) => bandPrints(paper).find(one => one.label.startsWith(label))!.sheets('a4')
-  const words = (label: string) =>
-    sheets(label)
+  const sheets = (label: string) =>
+    bandPrints(paper)
+      .find(one => one.label.startsWith(label))!
+      .sheets('a4')
+  const words = async (label: string) =>
+    (await sheets(label))
       .flatMap(({ marks }) => marks)
       .flatMap(mark => ('text' in mark ? [mark.text] : []))
-      .join('\n')
+      .join(' ')
+      .replace(/\s+/g, ' ')
   it('waits until there is a band', () =>
     expect(bandPrints({ ...paper, answer: null }).every(({ disabled }) => disabled)).toBe(true))
-  it('is one drawing a side, called by its number', () => {
-    const drawn = bandPrints(paper).find(({ as }) => as === 'svg')!.sheets('a4')
+  it('is one drawing a side', async () => {
+    const drawn = await sheets('Band with every pattern as SVG')
     expect(drawn).toHaveLength(answer.rows[0]!.legs.length)
   })
-  it('says on the card what to dial, how each row goes, and the caution', () => {
-    const card = words('Bench card').replace(/\s+/g, ' ')
+  it('says on the card what to dial, how each row goes, and the caution', async () => {
+    const card = await words('Bench card')
     expect(card).toContain('3.2')
     expect(card).toContain('Row 1, side 1, Zigzag')
     expect(card).toContain('The machine’s own manual first.')
