@@ -155,7 +155,8 @@ describe('by touch, on a phone', () => {
   const WHERE_IT_STAYS = `
     const [element, done] = arguments
     window.taps = 0
-    addEventListener('click', () => { window.taps += 1 }, { capture: true, once: true })
+    // A tap that something else got, because the page moved under the finger, is none.
+    addEventListener('click', ({ target }) => { window.taps += element.contains(target) ? 1 : 0 }, true)
     const place = () => {
       const { left, top, width, height } = element.getBoundingClientRect()
       return [left + width / 2, top + height / 2]
