@@ -91,5 +91,3 @@ export const longer = (byMm: number, expect: string): SuspectRule => ({
   expect,
   does: { kind: 'length', byMm },
 })
-
-/** First suspects of every sign, the usual order first. Source: common practice; the weights are ours. */

@@ -19,7 +19,7 @@ import {
   type SuspectRule,
 } from './suspectRules'
 
-/** Suspects of each sign, the likeliest first. */
+/** First suspects of every sign, the usual order first. Source: common practice; the weights are ours. */
 export const SUSPECTS: Readonly<Record<SignId, readonly SuspectRule[]>> = {
   'bobbin-on-top': [
     tooTight,
